@@ -1,0 +1,98 @@
+package venue.core.link;
+
+import java.net.URI;
+import java.net.URISyntaxException;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import venue.core.fault.Refusal;
+
+/**
+ * A link as it is kept: {@code page:ID}, {@code page:ID#anchor}, {@code media:ID}, a path on the site, {@code #anchor},
+ * or an outside address with http, https, mailto or tel (RFC 3986).
+ */
+public record Link(String target) {
+
+    private static final Set<String> OUTSIDE = Set.of("http", "https", "mailto", "tel");
+    private static final int LONGEST = 2_000;
+
+    public Link {
+        if (!isAllowed(target)) {
+            throw Refusal.badInput(
+                    "link-not-allowed",
+                    "link",
+                    "“" + target.substring(0, Math.min(80, target.length())) + "” can't be a link.",
+                    "Choose a page, or give an address that begins with https://, http://, mailto: or tel:.");
+        }
+    }
+
+    /** A link that leads to a page and follows it wherever it moves. */
+    public static Link toPage(String pageId) {
+        return new Link("page:" + pageId);
+    }
+
+    public static Link toMedia(String mediaId) {
+        return new Link("media:" + mediaId);
+    }
+
+    /** Whether {@code target} is one of the forms that a link may have. */
+    public static boolean isAllowed(String target) {
+        if (target.isBlank() || target.length() > LONGEST || hasControls(target)) {
+            return false;
+        }
+        if (target.startsWith("#") || (target.startsWith("/") && !target.startsWith("//") && !target.contains("\\"))) {
+            return true;
+        }
+        int colon = target.indexOf(':');
+        if (colon < 0) {
+            return false;
+        }
+        String scheme = target.substring(0, colon).toLowerCase(Locale.ROOT);
+        if (scheme.equals("page") || scheme.equals("media")) {
+            return target.substring(colon + 1).matches("[a-z0-9-]{1,40}(#[\\w-]*)?");
+        }
+        return OUTSIDE.contains(scheme) && isUri(target);
+    }
+
+    /** The page meant, when it is a page of the site. */
+    public Optional<String> pageId() {
+        return id("page:");
+    }
+
+    /** The file meant, when it is a file of the site. */
+    public Optional<String> mediaId() {
+        return id("media:");
+    }
+
+    /** {@code #anchor} of a link to a page, or an empty text. */
+    public String anchor() {
+        int hash = target.indexOf('#');
+        return hash < 0 ? "" : target.substring(hash);
+    }
+
+    /** Whether the link leaves the site. */
+    public boolean isOutside() {
+        return OUTSIDE.contains(
+                target.substring(0, Math.max(0, target.indexOf(':'))).toLowerCase(Locale.ROOT));
+    }
+
+    private Optional<String> id(String scheme) {
+        if (!target.startsWith(scheme)) {
+            return Optional.empty();
+        }
+        int hash = target.indexOf('#');
+        return Optional.of(target.substring(scheme.length(), hash < 0 ? target.length() : hash));
+    }
+
+    private static boolean hasControls(String target) {
+        return target.chars().anyMatch(c -> c < 0x20 || c == 0x7f);
+    }
+
+    private static boolean isUri(String target) {
+        try {
+            return new URI(target.replace(" ", "%20")).isAbsolute();
+        } catch (URISyntaxException e) {
+            return false;
+        }
+    }
+}

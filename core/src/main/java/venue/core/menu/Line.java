@@ -1,0 +1,25 @@
+package venue.core.menu;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import venue.core.link.Link;
+
+/** A line of a menu. One that points at a page follows it and takes its title, unless given a label. */
+public record Line(String id, Link link, @Nullable String label, List<Line> beneath) {
+
+    public Line {
+        beneath = beneath == null ? List.of() : List.copyOf(beneath);
+    }
+
+    public Line withBeneath(List<Line> lines) {
+        return new Line(id, link, label, lines);
+    }
+
+    public Line withLabel(@Nullable String words) {
+        return new Line(id, link, words, beneath);
+    }
+
+    boolean leadsTo(String pageId) {
+        return link.pageId().filter(pageId::equals).isPresent();
+    }
+}

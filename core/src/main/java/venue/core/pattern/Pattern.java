@@ -1,0 +1,28 @@
+package venue.core.pattern;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.item.Item;
+import venue.core.section.Section;
+
+/**
+ * A ready-made section, or a whole page of sections, to place and fill in.
+ *
+ * @param group the purpose under which the tray offers it
+ */
+public record Pattern(String id, String name, String group, String note, List<Section> sections) implements Item {
+
+    public Pattern {
+        note = note == null ? "" : note;
+        sections = List.copyOf(sections);
+    }
+
+    /** How many places wait for content. */
+    public long toFill() {
+        return sections.stream().flatMap(Section::toFill).count();
+    }
+
+    public Optional<Section> section(String sectionId) {
+        return sections.stream().filter(s -> s.id().equals(sectionId)).findFirst();
+    }
+}

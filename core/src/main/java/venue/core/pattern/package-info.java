@@ -1,0 +1,5 @@
+/** Patterns: ready-made sections to place and fill in. */
+@NullMarked
+package venue.core.pattern;
+
+import org.jspecify.annotations.NullMarked;

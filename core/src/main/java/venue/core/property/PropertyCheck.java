@@ -1,0 +1,184 @@
+package venue.core.property;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import venue.core.fault.Refusal;
+import venue.core.link.Link;
+import venue.core.text.HtmlCleaner;
+import venue.core.value.Value;
+
+/** Holds values against their declaration; what passes has its text cleaned. */
+public final class PropertyCheck {
+
+    private static final int LONGEST_WORDS = 2_000;
+    private static final int MOST_GROUPS = 500;
+
+    private PropertyCheck() {}
+
+    /** The declaration of {@code key}, or a refusal that names the path and what is known. */
+    public static Property require(List<Property> declared, String key, String path) {
+        return declared.stream()
+                .filter(p -> p.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> Refusal.badInput(
+                        "unknown-property",
+                        path,
+                        "There is no property “" + path + "”.",
+                        "Known here: "
+                                + String.join(
+                                        ", ",
+                                        declared.stream().map(Property::key).toList()) + "."));
+    }
+
+    /** Every value checked and cleaned; a key that is not declared is refused with its path. */
+    public static Map<String, Value> all(List<Property> declared, Map<String, Value> values, String path) {
+        Map<String, Value> clean = new TreeMap<>();
+        values.forEach((key, value) -> {
+            String at = path.isEmpty() ? key : path + "." + key;
+            clean.put(key, one(require(declared, key, at), value, at));
+        });
+        return Map.copyOf(clean);
+    }
+
+    /** {@code value} as {@code property} takes it, or a refusal that says what is wrong and where. */
+    public static Value one(Property property, Value value, String path) {
+        if (value instanceof Value.ToFill || value instanceof Value.Bound) {
+            return value;
+        }
+        return switch (property.type()) {
+            case WORDS, LINES -> words(property, value, path);
+            case RICH -> rich(value, path);
+            case NUMBER -> number(property, value, path);
+            case YES_NO -> expect(value instanceof Value.Flag, value, path, "yes or no");
+            case CHOICE -> choice(property, value, path);
+            case COLOUR -> expect(text(value).matches("#[0-9A-Fa-f]{6}"), value, path, "a colour like #1F5E5B");
+            case LINK -> link(value, path);
+            case DATE -> date(value, path);
+            case DATE_TIME -> dateTime(value, path);
+            case PICTURE, PAGE, KIND ->
+                expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
+            case MANY -> many(property, value, path);
+        };
+    }
+
+    private static String noun(PropertyType type) {
+        return type.name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    private static Value words(Property property, Value value, String path) {
+        expect(value instanceof Value.Text, value, path, "words");
+        String words = text(value);
+        int most = property.range() == null
+                ? LONGEST_WORDS
+                : property.range().max().intValue();
+        if (words.length() > most) {
+            throw Refusal.badInput(
+                    "too-long",
+                    path,
+                    property.label() + " has " + words.length() + " characters; " + most + " fit.",
+                    "Shorten it; nothing else was changed.");
+        }
+        return property.type() == PropertyType.WORDS
+                ? Value.of(words.replaceAll("[\\p{Cntrl}\\s]+", " "))
+                : Value.of(words.replaceAll("[\\p{Cntrl}&&[^\\n]]+", ""));
+    }
+
+    private static Value rich(Value value, String path) {
+        expect(value instanceof Value.Text, value, path, "written text");
+        if (text(value).length() > HtmlCleaner.longest()) {
+            throw Refusal.badInput(
+                    "too-long",
+                    path,
+                    "This text has " + text(value).length() + " characters; " + HtmlCleaner.longest() + " fit.",
+                    "Split it over two sections.");
+        }
+        return Value.of(HtmlCleaner.clean(text(value)).html());
+    }
+
+    private static Value number(Property property, Value value, String path) {
+        expect(value instanceof Value.Num, value, path, "a number");
+        BigDecimal number = ((Value.Num) value).number();
+        Property.@Nullable Range range = property.range();
+        if (range != null && (number.compareTo(range.min()) < 0 || number.compareTo(range.max()) > 0)) {
+            throw Refusal.badInput(
+                    "out-of-range",
+                    path,
+                    property.label() + " is " + number.toPlainString() + "; it runs from "
+                            + range.min().toPlainString() + " to " + range.max().toPlainString() + " " + property.unit()
+                            + ".",
+                    "Give a number within the range.");
+        }
+        return value;
+    }
+
+    private static Value choice(Property property, Value value, String path) {
+        boolean known = property.choices().stream().anyMatch(c -> c.value().equals(text(value)));
+        String answers =
+                String.join(", ", property.choices().stream().map(Choice::value).toList());
+        return expect(known, value, path, "one of " + answers);
+    }
+
+    private static Value link(Value value, String path) {
+        if (!text(value).isEmpty() && !Link.isAllowed(text(value))) {
+            throw Refusal.badInput(
+                    "link-not-allowed",
+                    path,
+                    "“" + text(value) + "” can't be a link.",
+                    "Choose a page, or give an address that begins with https://, http://, mailto: or tel:.");
+        }
+        return value;
+    }
+
+    private static Value date(Value value, String path) {
+        try {
+            LocalDate.parse(text(value));
+            return value;
+        } catch (DateTimeParseException e) {
+            return expect(false, value, path, "a day like 2026-11-27");
+        }
+    }
+
+    private static Value dateTime(Value value, String path) {
+        try {
+            LocalDateTime.parse(text(value));
+            return value;
+        } catch (DateTimeParseException e) {
+            return expect(false, value, path, "a day and time like 2026-11-27T19:00");
+        }
+    }
+
+    private static Value many(Property property, Value value, String path) {
+        expect(value instanceof Value.Many, value, path, "a list");
+        List<Map<String, Value>> groups = ((Value.Many) value).groups();
+        expect(groups.size() <= MOST_GROUPS, value, path, "a list of at most " + MOST_GROUPS);
+        List<Map<String, Value>> clean = new ArrayList<>();
+        for (int i = 0; i < groups.size(); i++) {
+            clean.add(all(property.entries(), groups.get(i), path + "[" + i + "]"));
+        }
+        return new Value.Many(clean);
+    }
+
+    private static Value expect(boolean holds, Value value, String path, String wanted) {
+        if (holds) {
+            return value;
+        }
+        String given = Objects.toString(value.json());
+        throw Refusal.badInput(
+                "wrong-value",
+                path,
+                "“" + given.substring(0, Math.min(60, given.length())) + "” is not " + wanted + ".",
+                "Give " + wanted + ", or leave it out to inherit.");
+    }
+
+    private static String text(Value value) {
+        return value instanceof Value.Text text ? text.text() : "";
+    }
+}

@@ -1,0 +1,29 @@
+package venue.core.property;
+
+/** What a property holds, and so which input the interface draws for it. */
+public enum PropertyType {
+    /** One line of plain words. */
+    WORDS,
+    /** Several lines of plain words. */
+    LINES,
+    /** Written text as cleaned HTML. */
+    RICH,
+    NUMBER,
+    YES_NO,
+    CHOICE,
+    /** A colour as #RRGGBB (CSS Color 4, sRGB). */
+    COLOUR,
+    /** The id of a picture. */
+    PICTURE,
+    LINK,
+    /** A day, ISO 8601 (2026-11-27). */
+    DATE,
+    /** A local day and time in the site's zone, ISO 8601 (2026-11-27T19:00). */
+    DATE_TIME,
+    /** The id of a page. */
+    PAGE,
+    /** The id of a kind. */
+    KIND,
+    /** Several groups of further properties. */
+    MANY
+}

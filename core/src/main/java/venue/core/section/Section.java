@@ -1,0 +1,87 @@
+package venue.core.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.fault.Refusal;
+import venue.core.item.Ids;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/** One horizontal band of a page: 1 to 6 columns of elements, with the settings of {@link SectionSettings}. */
+public record Section(
+        String id, String name, @Nullable Origin origin, List<Column> columns, Map<String, Value> settings) {
+
+    private static final int MOST_COLUMNS = 6;
+    private static final int WHOLE = 12;
+
+    public Section {
+        Ids.check(id, "section");
+        columns = List.copyOf(columns);
+        settings = Values.copy(settings);
+        int width = columns.stream().mapToInt(Column::span).sum();
+        if (columns.isEmpty() || columns.size() > MOST_COLUMNS || width != WHOLE) {
+            throw Refusal.badInput(
+                    "bad-columns",
+                    "columns",
+                    "A section has 1 to 6 columns that make 12 twelfths together; these are " + columns.size()
+                            + " making " + width + ".",
+                    "Choose widths that add up to 12.");
+        }
+    }
+
+    /** A section with empty columns of the given widths in twelfths. */
+    public static Section empty(String id, String name, List<Integer> spans) {
+        List<Column> columns = new ArrayList<>();
+        for (int i = 0; i < spans.size(); i++) {
+            columns.add(new Column("c" + (i + 1), spans.get(i), List.of()));
+        }
+        return new Section(id, name, null, columns, Map.of());
+    }
+
+    public Section withId(String newId) {
+        return new Section(newId, name, origin, columns, settings);
+    }
+
+    public Section withName(String words) {
+        return new Section(id, words, origin, columns, settings);
+    }
+
+    public Section withOrigin(@Nullable Origin from) {
+        return new Section(id, name, from, columns, settings);
+    }
+
+    public Section withColumns(List<Column> changed) {
+        return new Section(id, name, origin, changed, settings);
+    }
+
+    public Section with(String key, @Nullable Value value) {
+        return new Section(id, name, origin, columns, Values.with(settings, key, value));
+    }
+
+    public Stream<Element> elements() {
+        return columns.stream().flatMap(c -> c.elements().stream());
+    }
+
+    public Optional<Element> element(String elementId) {
+        return elements().filter(e -> e.id().equals(elementId)).findFirst();
+    }
+
+    public Section mapElements(UnaryOperator<Element> change) {
+        return withColumns(columns.stream().map(c -> c.map(change)).toList());
+    }
+
+    /** Places still to fill, in reading order. */
+    public Stream<Value.ToFill> toFill() {
+        return elements().flatMap(e -> Values.toFill(e.props()));
+    }
+
+    /** What a copy shares with its origin: everything but identity and origin. */
+    public boolean hasContentOf(Section other) {
+        return columns.equals(other.columns) && settings.equals(other.settings);
+    }
+}

@@ -1,0 +1,57 @@
+package venue.core.site;
+
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/**
+ * The site itself.
+ *
+ * @param hosts host names under which visitors get it, the main one first, without a port
+ * @param language its language as a BCP 47 tag
+ * @param zone its time zone, IANA name
+ * @param home the page served at {@code /}
+ * @param look the theme it wears
+ * @param fallbackTemplate worn where neither page nor kind names one that is there
+ */
+public record Site(
+        String id,
+        String name,
+        List<String> hosts,
+        String language,
+        ZoneId zone,
+        @Nullable String home,
+        String look,
+        String fallbackTemplate,
+        Map<String, Value> facts)
+        implements Item {
+
+    /** The id of the site's own item in every site. */
+    public static final String ID = "site";
+
+    public Site {
+        hosts = List.copyOf(hosts);
+        facts = Values.copy(facts);
+    }
+
+    public Site withHome(String pageId) {
+        return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts);
+    }
+
+    public Site withLook(String themeId) {
+        return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts);
+    }
+
+    public Site withName(String words) {
+        return new Site(id, words, hosts, language, zone, home, look, fallbackTemplate, facts);
+    }
+
+    public Site withFact(String key, @Nullable Value value) {
+        Map<String, Value> changed = Values.with(facts, key, value);
+        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed);
+    }
+}

@@ -1,0 +1,25 @@
+package venue.core.template;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.of;
+import static venue.core.property.PropertyType.YES_NO;
+
+import java.util.List;
+import venue.core.property.Property;
+import venue.core.value.Value;
+
+/** The declared settings of a frame: what a template keeps around its zones. */
+public final class FrameSettings {
+
+    private static final List<Property> ALL = List.of(
+            of("header", "Header", YES_NO).fallback(Value.of(true)),
+            of("notice", "Notice strip", YES_NO).fallback(Value.of(true)),
+            choice("band", "Title band", "words=With words", "picture=With the page's picture", "none=None"),
+            of("footer", "Footer", YES_NO).fallback(Value.of(true)));
+
+    private FrameSettings() {}
+
+    public static List<Property> all() {
+        return ALL;
+    }
+}

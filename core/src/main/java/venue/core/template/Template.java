@@ -1,0 +1,53 @@
+package venue.core.template;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.item.Item;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.section.Section;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/** How a page is laid out: a frame, zones, and the sections that come with them. */
+public record Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones)
+        implements Item {
+
+    public Template {
+        note = note == null ? "" : note;
+        frame = Values.copy(frame);
+        zones = List.copyOf(zones);
+    }
+
+    public boolean shows(String part) {
+        return frameValue(part) instanceof Value.Flag flag && flag.yes();
+    }
+
+    /** {@code words}, {@code picture} or {@code none}. */
+    public String band() {
+        return frameValue("band") instanceof Value.Text text ? text.text() : "words";
+    }
+
+    public Optional<Zone> zone(String key) {
+        return zones.stream().filter(z -> z.key().equals(key)).findFirst();
+    }
+
+    public List<Zone> zones(ZoneRole role) {
+        return zones.stream().filter(z -> z.role() == role).toList();
+    }
+
+    /** The section called {@code sectionId}, fixed or starter. */
+    public Optional<Section> section(String sectionId) {
+        return zones.stream()
+                .flatMap(z -> z.sections().stream())
+                .map(Zone.Placed::section)
+                .filter(s -> s.id().equals(sectionId))
+                .findFirst();
+    }
+
+    private Value frameValue(String key) {
+        Property property = PropertyCheck.require(FrameSettings.all(), key, key);
+        return property.in(frame).orElse(Value.of(""));
+    }
+}

@@ -1,0 +1,129 @@
+package venue.core.theme;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
+import venue.core.item.Hash;
+
+/** The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share. */
+public record StyleSheet(String css, String hash) {
+
+    /** Where fonts are served on every site. */
+    public static final String FONTS = "/-/fonts/";
+
+    private static final String RULES = read();
+
+    /** The stylesheet of {@code theme}; equal settings give equal bytes. */
+    public static StyleSheet of(Theme theme) {
+        String css = faces(theme) + root(theme) + tones(theme) + RULES;
+        return new StyleSheet(css, Hash.shortOf(css));
+    }
+
+    /** Its address on the site; the hash changes with the content, so it may be kept for ever. */
+    public String path() {
+        return "/-/style/" + hash + ".css";
+    }
+
+    private static String faces(Theme theme) {
+        Set<FontFamily> used = new LinkedHashSet<>();
+        used.add(FontFamily.of(theme.text("headingFont")));
+        used.add(FontFamily.of(theme.text("bodyFont")));
+        StringBuilder faces = new StringBuilder();
+        used.forEach(f -> faces.append(f.face(FONTS)));
+        return faces.toString();
+    }
+
+    private static String root(Theme theme) {
+        StringBuilder root = new StringBuilder(":root{");
+        set(root, "heading", FontFamily.of(theme.text("headingFont")).css());
+        set(root, "body", FontFamily.of(theme.text("bodyFont")).css());
+        set(root, "heading-weight", whole(theme.number("headingWeight")));
+        set(root, "heading-case", theme.text("headingCase").equals("upper") ? "uppercase" : "none");
+        set(root, "size", whole(theme.number("bodySize")) + "px");
+        set(root, "line-height", decimal(theme.number("lineHeight") / 100));
+        scale(root, theme.number("typeScale") / 100);
+        set(root, "step", whole(theme.number("spaceBase")) + "px");
+        set(root, "page-width", whole(theme.number("pageWidth")) + "px");
+        set(root, "text-width", whole(theme.number("textWidth")) + "ch");
+        set(root, "picture-radius", whole(theme.number("pictureRadius")) + "px");
+        set(root, "button-radius", radius(theme.text("buttonShape")));
+        set(root, "button-line", whole(theme.number("buttonLine")) + "px");
+        set(root, "accent", theme.text("colourAccent"));
+        set(
+                root,
+                "on-accent",
+                Tone.onAccent(theme).passing(theme.colour("colourAccent"), 4.5).hex());
+        set(root, "band-space", bandSpace(theme.text("bandHeight")));
+        return root.append('}').toString();
+    }
+
+    private static void scale(StringBuilder root, double step) {
+        double size = 1;
+        for (int i = 1; i <= 5; i++) {
+            size *= step;
+            set(root, "s" + i, decimal(size) + "rem");
+        }
+    }
+
+    private static String tones(Theme theme) {
+        StringBuilder css = new StringBuilder();
+        for (Tone tone : Tone.of(theme)) {
+            css.append(tone.key().equals("plain") ? "body,.t-plain{" : ".t-" + tone.key() + "{");
+            set(css, "ground", tone.ground().hex());
+            set(css, "words", tone.words().hex());
+            set(css, "quiet", tone.quiet().hex());
+            set(css, "link", tone.link().hex());
+            set(css, "line", tone.line().hex());
+            css.append('}');
+        }
+        String button = theme.text("buttonFill").equals("filled")
+                ? ".button{background:var(--link);border-color:var(--link);color:var(--ground)}"
+                : ".button{background:none;border-color:currentColor;color:var(--words)}";
+        return css.append(button).toString();
+    }
+
+    private static void set(StringBuilder css, String name, String value) {
+        css.append("--").append(name).append(':').append(value).append(';');
+    }
+
+    private static String radius(String shape) {
+        return switch (shape) {
+            case "square" -> "0";
+            case "soft" -> "6px";
+            default -> "99px";
+        };
+    }
+
+    private static String bandSpace(String height) {
+        return switch (height) {
+            case "low" -> "4";
+            case "tall" -> "14";
+            default -> "8";
+        };
+    }
+
+    private static String whole(double number) {
+        return String.valueOf(Math.round(number));
+    }
+
+    private static String decimal(double number) {
+        return String.format(Locale.ROOT, "%.3f", number);
+    }
+
+    private static String read() {
+        try (InputStream rules = StyleSheet.class.getResourceAsStream("site.css")) {
+            String css = new String(
+                    Objects.requireNonNull(rules, "site.css is part of this jar")
+                            .readAllBytes(),
+                    StandardCharsets.UTF_8);
+            return css.replaceAll("/\\*[^*]*\\*/", "").replaceAll("\\s*\\n\\s*", "");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+package venue.core.theme;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/** A look: a complete, named set of theme settings. What is not set is as built in. */
+public record Theme(String id, String name, Map<String, Value> settings) implements Item {
+
+    public Theme {
+        settings = Values.copy(settings);
+    }
+
+    public Theme with(String key, @Nullable Value value) {
+        return new Theme(id, name, Values.with(settings, key, value));
+    }
+
+    /** The text that holds for a setting, as set or as built in. */
+    public String text(String key) {
+        return value(key) instanceof Value.Text text ? text.text() : "";
+    }
+
+    public boolean flag(String key) {
+        return value(key) instanceof Value.Flag flag && flag.yes();
+    }
+
+    /** The number that holds for a setting, in the setting's unit. */
+    public double number(String key) {
+        return value(key) instanceof Value.Num num ? num.number().doubleValue() : 0;
+    }
+
+    public Colour colour(String key) {
+        return Colour.of(text(key));
+    }
+
+    private @Nullable Value value(String key) {
+        return ThemeSettings.require(key).in(settings).orElse(null);
+    }
+}

@@ -1,0 +1,41 @@
+package venue.core.theme;
+
+import java.util.List;
+
+/** A set of colour roles that a section wears; every pair of words and ground passes WCAG 2.2 AA (4.5 : 1). */
+public record Tone(String key, String label, Colour ground, Colour words, Colour quiet, Colour link, Colour line) {
+
+    private static final double ENOUGH = 4.5;
+
+    /** The tones a theme makes out of its palette. */
+    public static List<Tone> of(Theme theme) {
+        Colour page = theme.colour("colourPage");
+        Colour words = theme.colour("colourWords");
+        Colour accent = theme.colour("colourAccent");
+        return List.of(
+                tone("plain", "Plain", page, words, accent),
+                tone("tinted", "Tinted", theme.colour("colourTint"), words, accent),
+                tone("deep", "Deep", theme.colour("colourDeep"), page, accent),
+                tone("accent", "Accent", accent, onAccent(theme), onAccent(theme)));
+    }
+
+    /** Page colour or words colour, whichever stands better on the accent. */
+    static Colour onAccent(Theme theme) {
+        Colour accent = theme.colour("colourAccent");
+        Colour page = theme.colour("colourPage");
+        Colour words = theme.colour("colourWords");
+        return page.contrast(accent) >= words.contrast(accent) ? page : words;
+    }
+
+    private static Tone tone(String key, String label, Colour ground, Colour words, Colour link) {
+        Colour ink = words.passing(ground, ENOUGH);
+        return new Tone(
+                key,
+                label,
+                ground,
+                ink,
+                ink.mix(ground, 0.28).passing(ground, ENOUGH),
+                link.passing(ground, ENOUGH),
+                ink.mix(ground, 0.8));
+    }
+}
