@@ -1,0 +1,161 @@
+package venue.core.edition;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.redirect.Redirect;
+import venue.core.site.Site;
+import venue.core.theme.Theme;
+
+/**
+ * All items of a site at one moment: the working copy, or a release. Immutable; a change gives a new edition that shares
+ * what it can with the old one.
+ */
+public final class Edition {
+
+    private final Map<String, Item> items;
+    private final FactsCache facts;
+    private volatile @Nullable Plan plan;
+    private volatile @Nullable Inbound inbound;
+
+    private Edition(Map<String, Item> items, FactsCache facts, @Nullable Plan plan) {
+        this.items = items;
+        this.facts = facts;
+        this.plan = plan;
+    }
+
+    public static Edition of(Collection<? extends Item> items) {
+        Map<String, Item> byId = items.stream().collect(Collectors.toMap(Item::id, Function.identity()));
+        return new Edition(byId, new FactsCache(), null);
+    }
+
+    /** This edition with items put in (or in place of the old ones) and others taken out. */
+    public Edition with(Collection<? extends Item> put, Collection<String> removed) {
+        Map<String, Item> changed = new HashMap<>(items);
+        boolean samePlaces = true;
+        for (Item item : put) {
+            Item before = changed.put(item.id(), item);
+            samePlaces &= Plan.keepsPlaces(before, item);
+        }
+        for (String id : removed) {
+            samePlaces &= Plan.keepsPlaces(changed.remove(id), null);
+        }
+        return new Edition(changed, facts, samePlaces ? plan : null);
+    }
+
+    public Collection<Item> items() {
+        return Collections.unmodifiableCollection(items.values());
+    }
+
+    public Optional<Item> find(String id) {
+        return Optional.ofNullable(items.get(id));
+    }
+
+    public <T extends Item> Optional<T> find(Class<T> type, @Nullable String id) {
+        return id == null
+                ? Optional.empty()
+                : Optional.ofNullable(items.get(id)).filter(type::isInstance).map(type::cast);
+    }
+
+    /** The item, or a refusal naming what it should have been. */
+    public <T extends Item> T require(Class<T> type, String id) {
+        return find(type, id)
+                .orElseThrow(() -> Refusal.unknown(type.getSimpleName().toLowerCase(java.util.Locale.ROOT), id));
+    }
+
+    public <T extends Item> Stream<T> all(Class<T> type) {
+        return items.values().stream().filter(type::isInstance).map(type::cast);
+    }
+
+    public Site site() {
+        return require(Site.class, Site.ID);
+    }
+
+    /** The theme that the site wears. */
+    public Theme theme() {
+        return require(Theme.class, site().look());
+    }
+
+    public Optional<Page> page(@Nullable String id) {
+        return find(Page.class, id);
+    }
+
+    public Optional<Media> media(@Nullable String id) {
+        return find(Media.class, id);
+    }
+
+    public Optional<Kind> kindOf(Page page) {
+        return find(Kind.class, page.kind());
+    }
+
+    public List<Menu> menus() {
+        return all(Menu.class)
+                .sorted(java.util.Comparator.comparing(Menu::place).reversed().thenComparing(Menu::name))
+                .toList();
+    }
+
+    public Stream<Pattern> patterns() {
+        return all(Pattern.class);
+    }
+
+    public Optional<Redirect> redirectFrom(String path) {
+        return find(Redirect.class, Redirect.idOf(path));
+    }
+
+    public Optional<Page> home() {
+        return page(site().home());
+    }
+
+    public boolean isHome(Page page) {
+        return page.id().equals(site().home());
+    }
+
+    /** The template a page wears, and why. */
+    public Worn worn(Page page) {
+        return Worn.of(this, page);
+    }
+
+    /** The tree of pages and their addresses. */
+    public Plan plan() {
+        Plan known = plan;
+        if (known == null) {
+            known = Plan.of(all(Page.class).toList());
+            plan = known;
+        }
+        return known;
+    }
+
+    /** Where a page is served: {@code /} for the home page, else its own address. */
+    public String servedAt(Page page) {
+        return isHome(page) ? "/" : plan().address(page.id());
+    }
+
+    /** What a page's own content links to, shows and leaves to fill. */
+    public PageFacts facts(Page page) {
+        return facts.of(page);
+    }
+
+    /** Who links to a page. */
+    public Inbound inbound() {
+        Inbound known = inbound;
+        if (known == null) {
+            known = Inbound.of(this);
+            inbound = known;
+        }
+        return known;
+    }
+}

@@ -1,0 +1,83 @@
+package venue.core.edition;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import venue.core.link.Link;
+import venue.core.page.Page;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+/**
+ * What a page's own content links to, shows and leaves to fill.
+ *
+ * @param links every link written on the page
+ * @param mentions ids of pictures and pages that values name
+ * @param places places still to fill, in reading order
+ * @param listed kinds whose pages a listing here shows
+ */
+public record PageFacts(List<Link> links, Set<String> mentions, List<Place> places, Set<String> listed) {
+
+    /** A place to fill. */
+    public record Place(String section, String sectionName, String element, String property, String prompt) {}
+
+    private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
+
+    static PageFacts of(Page page) {
+        return of(page.zones().all().toList(), page.fields());
+    }
+
+    /** The facts of sections and fields, wherever they stand. */
+    public static PageFacts of(List<Section> sections, Map<String, Value> fields) {
+        List<Link> links = new ArrayList<>();
+        Set<String> mentions = new TreeSet<>();
+        List<Place> places = new ArrayList<>();
+        Set<String> listed = new TreeSet<>();
+        fields.values().forEach(v -> gather(v, links, mentions));
+        for (Section section : sections) {
+            section.settings().values().forEach(v -> gather(v, links, mentions));
+            section.elements().forEach(e -> {
+                e.props().values().forEach(v -> gather(v, links, mentions));
+                e.props().forEach((key, value) -> value.toFill().forEach(f -> places.add(place(section, e, key, f))));
+                if (e.kind().equals("listing") && e.props().get("kind") instanceof Value.Text kind) {
+                    listed.add(kind.text());
+                }
+            });
+        }
+        return new PageFacts(List.copyOf(links), Set.copyOf(mentions), List.copyOf(places), Set.copyOf(listed));
+    }
+
+    private static Place place(Section section, Element element, String key, Value.ToFill fill) {
+        return new Place(section.id(), section.name(), element.id(), key, fill.prompt());
+    }
+
+    private static void gather(@Nullable Value value, List<Link> links, Set<String> mentions) {
+        if (value instanceof Value.Text text) {
+            gather(text.text(), links, mentions);
+        } else if (value instanceof Value.Many many) {
+            many.groups().forEach(g -> g.values().forEach(v -> gather(v, links, mentions)));
+        }
+    }
+
+    private static void gather(String text, List<Link> links, Set<String> mentions) {
+        if (text.indexOf('<') >= 0) {
+            Matcher href = HREF.matcher(text);
+            while (href.find()) {
+                String target = href.group(1).replace("&amp;", "&");
+                if (Link.isAllowed(target)) {
+                    links.add(new Link(target));
+                }
+            }
+        } else if (text.length() <= 40 && text.matches("[a-z0-9-]+")) {
+            mentions.add(text);
+        } else if (text.indexOf(' ') < 0 && Link.isAllowed(text)) {
+            links.add(new Link(text));
+        }
+    }
+}

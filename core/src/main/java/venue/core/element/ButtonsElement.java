@@ -1,0 +1,71 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.many;
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+
+/** A row of buttons that lead somewhere. */
+final class ButtonsElement implements ElementKind {
+
+    private static final List<Property> PROPERTIES = List.of(many(
+            "buttons",
+            "Buttons",
+            of("label", "Label", PropertyType.WORDS),
+            of("link", "Leads to", PropertyType.LINK),
+            choice("weight", "Weight", "plain=Plain", "strong=Strong")));
+
+    @Override
+    public String key() {
+        return "buttons";
+    }
+
+    @Override
+    public String name() {
+        return "Button row";
+    }
+
+    @Override
+    public String note() {
+        return "Leads to what comes next";
+    }
+
+    @Override
+    public List<Property> properties() {
+        return PROPERTIES;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.groups("buttons").stream().anyMatch(ButtonsElement::shows);
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "buttons");
+        props.groups("buttons").stream().filter(ButtonsElement::shows).forEach(b -> button(b, out));
+        out.end();
+    }
+
+    private static boolean shows(Props button) {
+        return button.has("label")
+                && (button.href("link").isPresent() || button.scene().showsMarks());
+    }
+
+    private static void button(Props button, HtmlWriter out) {
+        Optional<String> href = button.href("link");
+        String classes = button.text("weight").equals("strong") ? "button strong" : "button";
+        if (href.isPresent()) {
+            out.start("a", classes).attr("href", href.get());
+        } else {
+            out.start("span", classes);
+        }
+        button.write("label", out);
+        out.end();
+    }
+}

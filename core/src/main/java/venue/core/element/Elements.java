@@ -1,0 +1,72 @@
+package venue.core.element;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import venue.core.fault.Refusal;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.value.Value;
+
+/** All kinds of element there are. */
+public final class Elements {
+
+    private static final List<ElementKind> ALL = List.of(
+            new HeadingElement(),
+            new TextElement(),
+            new ImageElement(),
+            new ButtonsElement(),
+            new LinksElement(),
+            new QuoteElement(),
+            new QuestionsElement(),
+            new ListingElement(),
+            new FactsElement(),
+            new DividerElement());
+
+    private static final Map<String, ElementKind> BY_KEY =
+            ALL.stream().collect(Collectors.toUnmodifiableMap(ElementKind::key, Function.identity()));
+
+    private Elements() {}
+
+    /** In the order in which they are offered. */
+    public static List<ElementKind> all() {
+        return ALL;
+    }
+
+    public static Optional<ElementKind> find(String key) {
+        return Optional.ofNullable(BY_KEY.get(key));
+    }
+
+    public static ElementKind require(String key) {
+        return find(key)
+                .orElseThrow(() -> Refusal.badInput(
+                        "unknown-element-kind",
+                        "kind",
+                        "There is no kind of element “" + key + "”.",
+                        "Known: "
+                                + String.join(
+                                        ", ", BY_KEY.keySet().stream().sorted().toList()) + "."));
+    }
+
+    /** The value as the element's declaration takes it, cleaned; refused with the path when it does not. */
+    public static Value check(Element element, String key, Value value) {
+        Property property =
+                PropertyCheck.require(require(element.kind()).properties(), key, element.kind() + "." + key);
+        return PropertyCheck.one(property, value, key);
+    }
+
+    /** A section with everything in it held against the declarations and cleaned. */
+    public static Section check(Section section) {
+        Section checked = section.mapElements(e -> new Element(
+                e.id(),
+                e.kind(),
+                PropertyCheck.all(require(e.kind()).properties(), e.props(), section.name() + "." + e.id())));
+        PropertyCheck.all(SectionSettings.all(), section.settings(), section.name());
+        return checked;
+    }
+}

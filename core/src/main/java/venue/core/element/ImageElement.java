@@ -1,0 +1,84 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+
+/** One picture, with caption and link. */
+final class ImageElement implements ElementKind {
+
+    private static final List<Property> PROPERTIES = List.of(
+            of("picture", "Picture", PropertyType.PICTURE),
+            of("alt", "What it shows here", PropertyType.WORDS)
+                    .help("Instead of the picture's own words, where this page needs others."),
+            of("caption", "Caption", PropertyType.WORDS),
+            of("link", "Leads to", PropertyType.LINK),
+            choice(
+                    "shape",
+                    "Shape",
+                    "own=As it is",
+                    "wide=Wide 16 : 9",
+                    "classic=Classic 4 : 3",
+                    "square=Square",
+                    "tall=Tall 3 : 4",
+                    "round=Round"));
+
+    @Override
+    public String key() {
+        return "image";
+    }
+
+    @Override
+    public String name() {
+        return "Picture";
+    }
+
+    @Override
+    public String note() {
+        return "One picture with a caption";
+    }
+
+    @Override
+    public List<Property> properties() {
+        return PROPERTIES;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.media("picture").isPresent() || (props.scene().showsMarks() && props.has("picture"));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        Optional<Media> media = props.media("picture");
+        out.start("figure", "picture r-" + props.text("shape"));
+        if (media.isEmpty()) {
+            out.start("div", "to-fill-picture");
+            props.write("picture", out);
+            out.end().end();
+            return;
+        }
+        Optional<String> href = props.href("link");
+        String alt = props.has("alt") ? props.text("alt") : Pictures.alt(media.get());
+        href.ifPresent(h -> {
+            out.start("a").attr("href", h);
+            if (alt.isEmpty()) {
+                out.attr("aria-label", media.get().name());
+            }
+        });
+        Pictures.write(media.get(), alt, props.scene().span(), false, out);
+        href.ifPresent(h -> out.end());
+        if (props.has("caption")) {
+            out.start("figcaption");
+            props.write("caption", out);
+            out.end();
+        }
+        out.end();
+    }
+}

@@ -1,0 +1,106 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.number;
+import static venue.core.property.Property.of;
+import static venue.core.property.PropertyType.YES_NO;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/** Pages of one kind, shown by themselves as they come and go. */
+final class ListingElement implements ElementKind {
+
+    private static final Property DATE = Property.of("date", "Date", PropertyType.DATE_TIME);
+
+    private static final List<Property> PROPERTIES = List.of(
+            of("kind", "Pages of kind", PropertyType.KIND),
+            choice("which", "Which", "all=All", "coming=Those to come", "past=Those past"),
+            choice(
+                    "order",
+                    "Order",
+                    "newest=Newest first",
+                    "soonest=Soonest first",
+                    "plan=As in the plan",
+                    "title=By title"),
+            number("limit", "At most", 1, 100, 6, "pages"),
+            choice("shape", "Shape", "cards=Cards side by side", "rows=Rows", "people=Portraits"),
+            of("pictures", "Pictures", YES_NO).fallback(Value.of(true)),
+            of("dates", "Dates", YES_NO).fallback(Value.of(true)),
+            of("summaries", "Summaries", YES_NO).fallback(Value.of(true)));
+
+    @Override
+    public String key() {
+        return "listing";
+    }
+
+    @Override
+    public String name() {
+        return "Listing";
+    }
+
+    @Override
+    public String note() {
+        return "Pages of one kind, kept up by itself";
+    }
+
+    @Override
+    public List<Property> properties() {
+        return PROPERTIES;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !pages(props).isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        int level = props.scene().headings().beneath();
+        out.start("ul", "listing " + props.text("shape"));
+        for (Page page : pages(props)) {
+            card(props, page, level, out);
+        }
+        out.end();
+    }
+
+    private static List<Page> pages(Props props) {
+        return props.scene()
+                .pages(new ListingQuery(
+                        props.text("kind"), props.text("which"), props.text("order"), props.number("limit")));
+    }
+
+    private static void card(Props props, Page page, int level, HtmlWriter out) {
+        Scene scene = props.scene();
+        Optional<Media> picture =
+                props.flag("pictures") ? scene.media(Values.text(page.fields(), "picture")) : Optional.empty();
+        out.start("li", picture.isPresent() ? "card pictured" : "card");
+        picture.ifPresent(m -> Pictures.write(m, Pictures.alt(m), 4, false, out));
+        out.start("div", "words");
+        String date = Values.text(page.fields(), "date");
+        if (props.flag("dates") && !date.isEmpty()) {
+            out.start("time")
+                    .attr("datetime", date)
+                    .text(scene.inWords(DATE, Value.of(date)))
+                    .end();
+        }
+        out.start("h" + level, "h z-medium")
+                .start("a")
+                .attr("href", scene.address(page))
+                .text(page.title())
+                .end()
+                .end();
+        String summary = Values.text(page.fields(), "summary");
+        if (props.flag("summaries") && !summary.isEmpty()) {
+            out.element("p", summary);
+        }
+        out.end().end();
+    }
+}

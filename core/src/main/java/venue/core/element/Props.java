@@ -1,0 +1,130 @@
+package venue.core.element;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.text.SafeHtml;
+import venue.core.value.Value;
+
+/** The values of an element as they hold on a page: given, inherited from the declaration, or bound. */
+public final class Props {
+
+    private final List<Property> declared;
+    private final Map<String, Value> values;
+    private final Scene scene;
+    private final Map<String, Optional<Value>> known = new HashMap<>();
+
+    public Props(List<Property> declared, Map<String, Value> values, Scene scene) {
+        this.declared = declared;
+        this.values = values;
+        this.scene = scene;
+    }
+
+    public Scene scene() {
+        return scene;
+    }
+
+    /** Whether the property has something to show here. A place to fill has, for managers only. */
+    public boolean has(String key) {
+        Optional<Value> value = value(key);
+        if (value.isEmpty()) {
+            return false;
+        }
+        Value held = value.get();
+        if (held instanceof Value.ToFill) {
+            return scene.showsMarks();
+        }
+        return !(held instanceof Value.Text text && text.text().isBlank())
+                && !(held instanceof Value.Many many && many.groups().isEmpty());
+    }
+
+    /** Plain words; a place to fill gives none. */
+    public String text(String key) {
+        return value(key)
+                .map(v -> v instanceof Value.Text || v instanceof Value.Num ? words(key, v) : "")
+                .orElse("");
+    }
+
+    public boolean flag(String key) {
+        return value(key)
+                .filter(v -> v instanceof Value.Flag flag && flag.yes())
+                .isPresent();
+    }
+
+    public int number(String key) {
+        return value(key)
+                .map(v -> v instanceof Value.Num num ? num.number().intValue() : 0)
+                .orElse(0);
+    }
+
+    /** The groups of a list, each as values of their own. */
+    public List<Props> groups(String key) {
+        List<Property> entries = declaration(key).entries();
+        return value(key)
+                .map(v -> v instanceof Value.Many many ? many.groups() : List.<Map<String, Value>>of())
+                .orElse(List.of())
+                .stream()
+                .map(g -> new Props(entries, g, scene))
+                .toList();
+    }
+
+    public Optional<Media> media(String key) {
+        return scene.media(text(key));
+    }
+
+    /** Where the link at {@code key} leads; empty when it leads nowhere. */
+    public Optional<String> href(String key) {
+        return Optional.of(text(key)).filter(Link::isAllowed).map(Link::new).flatMap(scene::href);
+    }
+
+    /** Writes the property's words, or for managers its prompt as a marked place. */
+    public void write(String key, HtmlWriter out) {
+        Optional<Value> held = value(key);
+        if (held.isPresent() && held.get() instanceof Value.ToFill fill) {
+            if (scene.showsMarks()) {
+                out.start("mark", "to-fill").text(fill.prompt()).end();
+            }
+            return;
+        }
+        if (declaration(key).type() == PropertyType.RICH && !(values.get(key) instanceof Value.Bound)) {
+            out.trusted(rich(key));
+        } else {
+            out.text(text(key));
+        }
+    }
+
+    private SafeHtml rich(String key) {
+        return scene.rich(value(key)
+                .map(v -> v instanceof Value.Text text ? text.text() : "")
+                .orElse(""));
+    }
+
+    private String words(String key, Value value) {
+        return values.get(key) instanceof Value.Bound || value instanceof Value.Num
+                ? scene.inWords(declaration(key), value)
+                : ((Value.Text) value).text();
+    }
+
+    private Optional<Value> value(String key) {
+        return known.computeIfAbsent(
+                key,
+                k -> declaration(k)
+                        .in(values)
+                        .flatMap(v -> v instanceof Value.Bound b ? scene.bound(b.source()) : Optional.of(v)));
+    }
+
+    private Property declaration(String key) {
+        for (Property property : declared) {
+            if (property.key().equals(key)) {
+                return property;
+            }
+        }
+        throw new IllegalArgumentException("not declared: " + key);
+    }
+}

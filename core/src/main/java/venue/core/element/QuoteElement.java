@@ -1,0 +1,59 @@
+package venue.core.element;
+
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import venue.core.html.HtmlWriter;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+
+/** What somebody said, and who. */
+final class QuoteElement implements ElementKind {
+
+    private static final List<Property> PROPERTIES = List.of(
+            of("words", "Words", PropertyType.LINES),
+            of("person", "Who said it", PropertyType.WORDS),
+            of("role", "What they are", PropertyType.WORDS));
+
+    @Override
+    public String key() {
+        return "quote";
+    }
+
+    @Override
+    public String name() {
+        return "Quote";
+    }
+
+    @Override
+    public String note() {
+        return "What somebody said";
+    }
+
+    @Override
+    public List<Property> properties() {
+        return PROPERTIES;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.has("words");
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("blockquote", "quote").start("p");
+        props.write("words", out);
+        out.end();
+        if (props.has("person")) {
+            out.start("footer");
+            props.write("person", out);
+            if (props.has("role")) {
+                out.text(", ");
+                props.write("role", out);
+            }
+            out.end();
+        }
+        out.end();
+    }
+}

@@ -1,0 +1,49 @@
+package venue.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.text.SafeHtml;
+import venue.core.value.Value;
+
+/** What an element can ask of the page and site around it. */
+public interface Scene {
+
+    /** Whether places to fill are shown with their prompt, as managers see them. */
+    boolean showsMarks();
+
+    /** The page that is shown. */
+    Page page();
+
+    /** Where a link leads for this visitor; empty when it leads nowhere that they may see. */
+    Optional<String> href(Link link);
+
+    /** Written text with its links led to where they go now. */
+    SafeHtml rich(String html);
+
+    Optional<Media> media(@Nullable String id);
+
+    /** The value that a bound element shows; empty when the field holds nothing. */
+    Optional<Value> bound(String source);
+
+    /** A value of a page in words: a date in the site's language, a number with its unit. */
+    String inWords(Property property, Value value);
+
+    /** The pages a listing asks for, in its order. */
+    List<Page> pages(ListingQuery query);
+
+    /** The fields of a page's kind that are shown as facts. */
+    List<Property> shownFields(Page page);
+
+    /** A page's own address as served. */
+    String address(Page page);
+
+    Headings headings();
+
+    /** The share of the page's width, in twelfths, that the column at hand has. */
+    int span();
+}

@@ -1,0 +1,125 @@
+package venue.core.html;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import venue.core.text.SafeHtml;
+
+/**
+ * Writes HTML. What is started is ended in order; words are escaped; only text that the cleaner made is written as it
+ * stands.
+ */
+public final class HtmlWriter {
+
+    private static final int USUAL = 16_384;
+
+    private final StringBuilder out = new StringBuilder(USUAL);
+    private final Deque<String> open = new ArrayDeque<>();
+    private final StringBuilder marks = new StringBuilder();
+    private boolean inTag;
+
+    /** Starts an element; attributes may follow. */
+    public HtmlWriter start(String tag) {
+        closeTag();
+        out.append('<').append(tag).append(marks);
+        marks.setLength(0);
+        open.push(tag);
+        inTag = true;
+        return this;
+    }
+
+    /** Starts an element with classes. */
+    public HtmlWriter start(String tag, String classes) {
+        return start(tag).attr("class", classes);
+    }
+
+    /** An element without content and end tag, such as {@code img}; attributes may follow. */
+    public HtmlWriter empty(String tag) {
+        start(tag);
+        open.pop();
+        return this;
+    }
+
+    public HtmlWriter attr(String name, String value) {
+        out.append(' ').append(name).append("=\"");
+        escape(out, value);
+        out.append('"');
+        return this;
+    }
+
+    public HtmlWriter attr(String name, long value) {
+        out.append(' ').append(name).append("=\"").append(value).append('"');
+        return this;
+    }
+
+    /** An attribute without a value. */
+    public HtmlWriter attr(String name) {
+        out.append(' ').append(name);
+        return this;
+    }
+
+    /** An attribute that the next element to be started will carry. */
+    public HtmlWriter mark(String name, String value) {
+        marks.append(' ').append(name).append("=\"");
+        escape(marks, value);
+        marks.append('"');
+        return this;
+    }
+
+    public HtmlWriter text(String words) {
+        closeTag();
+        escape(out, words);
+        return this;
+    }
+
+    public HtmlWriter trusted(SafeHtml html) {
+        closeTag();
+        out.append(html.html());
+        return this;
+    }
+
+    /** Ends the element started last. */
+    public HtmlWriter end() {
+        closeTag();
+        out.append("</").append(open.pop()).append('>');
+        return this;
+    }
+
+    /** A whole element with nothing but words in it. */
+    public HtmlWriter element(String tag, String words) {
+        return start(tag).text(words).end();
+    }
+
+    /** The HTML so far; refused while an element is open. */
+    public String html() {
+        closeTag();
+        if (!open.isEmpty()) {
+            throw new IllegalStateException("still open: " + open);
+        }
+        return out.toString();
+    }
+
+    private void closeTag() {
+        if (inTag) {
+            out.append('>');
+            inTag = false;
+        }
+    }
+
+    private static void escape(StringBuilder out, String words) {
+        int from = 0;
+        for (int i = 0; i < words.length(); i++) {
+            String escaped = switch (words.charAt(i)) {
+                case '&' -> "&amp;";
+                case '<' -> "&lt;";
+                case '>' -> "&gt;";
+                case '"' -> "&quot;";
+                default -> "";
+            };
+            if (!escaped.isEmpty()) {
+                out.append(words, from, i).append(escaped);
+                from = i + 1;
+            }
+        }
+        out.append(words, from, words.length());
+    }
+}

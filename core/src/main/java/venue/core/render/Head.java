@@ -1,0 +1,79 @@
+package venue.core.render;
+
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.site.Site;
+import venue.core.text.Words;
+import venue.core.value.Values;
+
+/** Writes the head of a page: what browsers, search engines and those who share it read. */
+public final class Head {
+
+    private static final int DESCRIPTION_LETTERS = 200;
+
+    private Head() {}
+
+    /** The title that search engines show: the page's own, else its title and the site's name. */
+    public static String searchTitle(Site site, Page page, boolean home) {
+        String own = Values.text(page.settings(), "searchTitle");
+        if (!own.isBlank()) {
+            return own;
+        }
+        return home && page.title().contains(site.name()) ? page.title() : page.title() + " · " + site.name();
+    }
+
+    /** The description that search engines show: the page's own, else its summary; may be empty. */
+    public static String description(Page page) {
+        String own = Values.text(page.settings(), "searchDescription");
+        return Words.shorten(own.isBlank() ? Values.text(page.fields(), "summary") : own, DESCRIPTION_LETTERS);
+    }
+
+    static void write(View view, Page page, boolean findable, HtmlWriter out) {
+        Site site = view.edition().site();
+        String title = searchTitle(site, page, view.edition().isHome(page));
+        out.start("head");
+        out.empty("meta").attr("charset", "utf-8");
+        out.empty("meta").attr("name", "viewport").attr("content", "width=device-width, initial-scale=1");
+        out.element("title", title);
+        if (findable) {
+            out.empty("link").attr("rel", "canonical").attr("href", view.canonical(page));
+        }
+        if (!findable || page.isKeptOut()) {
+            out.empty("meta").attr("name", "robots").attr("content", "noindex");
+        }
+        String description = description(page);
+        if (!description.isEmpty()) {
+            out.empty("meta").attr("name", "description").attr("content", description);
+        }
+        if (findable) {
+            openGraph(view, page, title, description, out);
+        }
+        out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
+        out.end();
+    }
+
+    /** The Open Graph protocol's basic metadata. */
+    private static void openGraph(View view, Page page, String title, String description, HtmlWriter out) {
+        property(out, "og:type", Values.text(page.fields(), "date").isEmpty() ? "website" : "article");
+        property(out, "og:title", title);
+        property(out, "og:url", view.canonical(page));
+        property(out, "og:site_name", view.edition().site().name());
+        property(out, "og:locale", view.edition().site().language().replace('-', '_'));
+        if (!description.isEmpty()) {
+            property(out, "og:description", description);
+        }
+        image(view, page).ifPresent(m -> property(out, "og:image", view.origin() + m.path(m.width())));
+    }
+
+    private static Optional<Media> image(View view, Page page) {
+        return view.edition()
+                .media(Values.text(page.settings(), "shareImage"))
+                .or(() -> view.edition().media(Values.text(page.fields(), "picture")));
+    }
+
+    private static void property(HtmlWriter out, String name, String content) {
+        out.empty("meta").attr("property", name).attr("content", content);
+    }
+}

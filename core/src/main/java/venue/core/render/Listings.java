@@ -1,0 +1,51 @@
+package venue.core.render;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import venue.core.element.ListingQuery;
+import venue.core.page.Page;
+import venue.core.value.Values;
+
+/** Answers what a listing asks for. */
+final class Listings {
+
+    private Listings() {}
+
+    static List<Page> of(View view, ListingQuery query) {
+        Stream<Page> pages = view.edition().plan().ofKind(query.kind()).stream()
+                .map(view.edition()::page)
+                .flatMap(Optional::stream)
+                .filter(view::shows)
+                .filter(within(query.which(), view.localTime().toString()));
+        return order(pages, query.order()).limit(Math.max(1, query.limit())).toList();
+    }
+
+    private static Predicate<Page> within(String which, String now) {
+        return switch (which) {
+            case "coming" -> p -> !date(p).isEmpty() && !isPast(date(p), now);
+            case "past" -> p -> !date(p).isEmpty() && isPast(date(p), now);
+            default -> p -> true;
+        };
+    }
+
+    /** Both as ISO 8601, which sorts as text; a day without a time lasts until its end. */
+    private static boolean isPast(String date, String now) {
+        return date.compareTo(now.substring(0, Math.min(date.length(), now.length()))) < 0;
+    }
+
+    private static Stream<Page> order(Stream<Page> pages, String order) {
+        return switch (order) {
+            case "newest" -> pages.sorted(Comparator.comparing(Listings::date).reversed());
+            case "soonest" -> pages.sorted(Comparator.comparing(Listings::date));
+            case "title" -> pages.sorted(Comparator.comparing(Page::title, String.CASE_INSENSITIVE_ORDER));
+            default -> pages;
+        };
+    }
+
+    private static String date(Page page) {
+        return Values.text(page.fields(), "date");
+    }
+}

@@ -1,0 +1,148 @@
+package venue.core.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import venue.core.html.HtmlWriter;
+import venue.core.page.Page;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.core.template.ZoneRole;
+import venue.core.value.Value;
+
+/** Writes one page of a view as an HTML document: the same for visitors, proofs and drawings of patterns. */
+public final class PageRenderer {
+
+    private static final String DOCTYPE = "<!doctype html>";
+
+    private PageRenderer() {}
+
+    /** The page as visitors of this view get it, or as managers see it where the view is marked. */
+    public static String render(View view, Page page) {
+        return document(view, page, view.edition().worn(page).template(), true);
+    }
+
+    /** The page as it would be in another template; nothing is changed. */
+    public static String renderIn(View view, Page page, Template template) {
+        return document(view, page, template, true);
+    }
+
+    /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
+    public static String notFound(View view) {
+        return notice(
+                view,
+                "There is no page here",
+                "<p>The address may have been mistyped, or the page taken off. <a href=\"/\">Begin at the home page</a>"
+                        + " or choose from the menu.</p>");
+    }
+
+    /** What visitors get under the address of a page that was taken off. */
+    public static String gone(View view) {
+        return notice(
+                view,
+                "This page was taken off",
+                "<p>It is not coming back under this address. <a href=\"/\">Begin at the home page</a> or choose from"
+                        + " the menu.</p>");
+    }
+
+    /** Sections alone in the site's look, without header and footer: for drawing patterns. */
+    public static String sections(View view, List<Section> sections) {
+        Page stand = stand("", new Zones(Map.of("main", sections)));
+        HtmlWriter out = new HtmlWriter();
+        out.start("html").attr("lang", view.edition().site().language());
+        Head.write(view, stand, false, out);
+        out.start("body").start("main").attr("id", "main");
+        SectionRenderer renderer = new SectionRenderer(view, new PageScene(view, stand, true), out);
+        sections.forEach(renderer::write);
+        out.end().end().end();
+        return DOCTYPE + out.html();
+    }
+
+    private static String notice(View view, String title, String words) {
+        Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
+        Section section = Section.empty("notice", title, List.of(12));
+        Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));
+        Page stand = stand(title, new Zones(Map.of("main", List.of(filled))));
+        Template plain = new Template(
+                "notice", title, "", Map.of(), List.of(new Zone("main", "Main", ZoneRole.MAIN, List.of())));
+        return document(view, stand, plain, false);
+    }
+
+    private static Page stand(String title, Zones zones) {
+        return new Page("stand", title, "stand", null, 0, "none", null, zones, List.of(), Map.of(), Map.of(), false);
+    }
+
+    private static String document(View view, Page page, Template template, boolean findable) {
+        HtmlWriter out = new HtmlWriter();
+        out.start("html").attr("lang", view.edition().site().language());
+        Head.write(view, page, findable, out);
+        out.start("body");
+        PageScene scene = new PageScene(view, page, !template.band().equals("none"));
+        Shell shell = new Shell(view, page, scene, out);
+        shell.top(template);
+        out.start("main").attr("id", "main");
+        shell.band(template);
+        zones(view, page, template, scene, out);
+        out.end();
+        if (template.shows("footer")) {
+            shell.footer();
+        }
+        out.end().end();
+        return DOCTYPE + out.html();
+    }
+
+    private static void zones(View view, Page page, Template template, PageScene scene, HtmlWriter out) {
+        SectionRenderer sections = new SectionRenderer(view, scene, out);
+        titleUnseen(template, page, sections, out);
+        write(template.zones(ZoneRole.TOP), page, sections);
+        boolean left = holds(template.zones(ZoneRole.LEFT), page, sections);
+        boolean right = holds(template.zones(ZoneRole.RIGHT), page, sections);
+        if (left || right) {
+            out.start("div", "page" + (left ? " has-left" : "") + (right ? " has-right" : ""));
+            side(left, "Left column", template.zones(ZoneRole.LEFT), page, sections, out);
+            out.start("div", "main");
+            write(template.zones(ZoneRole.MAIN), page, sections);
+            out.end();
+            side(right, "Side column", template.zones(ZoneRole.RIGHT), page, sections, out);
+            out.end();
+        } else {
+            write(template.zones(ZoneRole.MAIN), page, sections);
+        }
+        write(template.zones(ZoneRole.FOOT), page, sections);
+    }
+
+    /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */
+    private static void titleUnseen(Template template, Page page, SectionRenderer sections, HtmlWriter out) {
+        boolean headed = !template.band().equals("none")
+                || template.zones().stream().flatMap(z -> shown(z, page)).anyMatch(sections::leadsWithHeading);
+        if (!headed) {
+            out.start("h1", "unseen").text(page.title()).end();
+            sections.markTitled();
+        }
+    }
+
+    private static void side(
+            boolean shown, String label, List<Zone> zones, Page page, SectionRenderer sections, HtmlWriter out) {
+        if (shown) {
+            out.start("aside", "side").attr("aria-label", label);
+            write(zones, page, sections);
+            out.end();
+        }
+    }
+
+    private static boolean holds(List<Zone> zones, Page page, SectionRenderer sections) {
+        return zones.stream().flatMap(z -> shown(z, page)).anyMatch(sections::hasSomething);
+    }
+
+    private static void write(List<Zone> zones, Page page, SectionRenderer sections) {
+        zones.forEach(z -> shown(z, page).forEach(sections::write));
+    }
+
+    /** The sections that show in a zone: the template's fixed ones, then the page's own. */
+    private static Stream<Section> shown(Zone zone, Page page) {
+        return Stream.concat(zone.fixed().stream(), page.zones().in(zone.key()).stream());
+    }
+}

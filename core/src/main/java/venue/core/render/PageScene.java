@@ -1,0 +1,162 @@
+package venue.core.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import venue.core.element.Headings;
+import venue.core.element.ListingQuery;
+import venue.core.element.Scene;
+import venue.core.kind.Kind;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.redirect.Redirect;
+import venue.core.text.HtmlCleaner;
+import venue.core.text.SafeHtml;
+import venue.core.value.Value;
+
+/** The page and site around an element while one page is written. */
+final class PageScene implements Scene {
+
+    private static final int WHOLE = 12;
+
+    private final View view;
+    private final Page page;
+    private final Headings headings;
+    private int span = WHOLE;
+
+    PageScene(View view, Page page, boolean titled) {
+        this.view = view;
+        this.page = page;
+        headings = new Headings(titled);
+    }
+
+    PageScene inColumn(int twelfths) {
+        span = twelfths;
+        return this;
+    }
+
+    @Override
+    public boolean showsMarks() {
+        return view.isMarked();
+    }
+
+    @Override
+    public Page page() {
+        return page;
+    }
+
+    @Override
+    public Optional<String> href(Link link) {
+        if (link.pageId().isPresent()) {
+            return view.edition()
+                    .page(link.pageId().get())
+                    .filter(view::shows)
+                    .map(p -> p.id().equals(page.id()) && !link.anchor().isEmpty()
+                            ? link.anchor()
+                            : view.path(p) + link.anchor());
+        }
+        if (link.mediaId().isPresent()) {
+            return media(link.mediaId().get()).map(m -> m.path(m.width()));
+        }
+        return link.target().startsWith("/") ? onSite(link.target()) : Optional.of(link.target());
+    }
+
+    /** A path typed by hand leads where it leads now, or nowhere when no page or redirect answers there. */
+    private Optional<String> onSite(String target) {
+        String path = target.replaceAll("[?#].*", "");
+        if (path.equals("/")) {
+            return Optional.of(target);
+        }
+        return view.edition()
+                .plan()
+                .pageAt(path)
+                .flatMap(view.edition()::page)
+                .filter(view::shows)
+                .map(p -> view.path(p) + target.substring(path.length()))
+                .or(() -> view.edition()
+                        .redirectFrom(path)
+                        .map(Redirect::to)
+                        .filter(to -> !to.target().equals(target))
+                        .flatMap(this::href));
+    }
+
+    @Override
+    public SafeHtml rich(String html) {
+        String fitted = html.indexOf("<h") < 0 ? html : fitHeadings(html);
+        return HtmlCleaner.rewriteLinks(
+                fitted, h -> Link.isAllowed(h) ? href(new Link(h)).orElse("") : "");
+    }
+
+    private String fitHeadings(String html) {
+        int level = headings.beneath();
+        return html.replaceAll("(</?)h4>", "$1hx" + Math.min(4, level + 1) + ">")
+                .replaceAll("(</?)h3>", "$1hx" + Math.min(4, Math.max(3, level)) + ">")
+                .replace("hx", "h");
+    }
+
+    @Override
+    public Optional<Media> media(@Nullable String id) {
+        return view.edition().media(id);
+    }
+
+    @Override
+    public Optional<Value> bound(String source) {
+        int dot = source.indexOf('.');
+        String key = source.substring(dot + 1);
+        if (source.startsWith("site.")) {
+            return key.equals("name")
+                    ? Optional.of(Value.of(view.edition().site().name()))
+                    : Optional.ofNullable(view.edition().site().facts().get(key));
+        }
+        if (key.equals("title")) {
+            return Optional.of(Value.of(page.title()));
+        }
+        Optional<Property> field = field(key);
+        Map<String, Value> fields = page.fields();
+        return field.flatMap(f -> f.in(fields).map(v -> isDated(f) ? Value.of(inWords(f, v)) : v));
+    }
+
+    private static boolean isDated(Property field) {
+        return field.type() == PropertyType.DATE || field.type() == PropertyType.DATE_TIME;
+    }
+
+    private Optional<Property> field(String key) {
+        return view.edition().kindOf(page).flatMap(k -> k.field(key));
+    }
+
+    @Override
+    public String inWords(Property property, Value value) {
+        return ValueWords.of(property, value, view.locale());
+    }
+
+    @Override
+    public List<Page> pages(ListingQuery query) {
+        return Listings.of(view, query);
+    }
+
+    @Override
+    public List<Property> shownFields(Page of) {
+        return view.edition().kindOf(of).map(Kind::fields).orElse(List.of()).stream()
+                .filter(Property::shown)
+                .toList();
+    }
+
+    @Override
+    public String address(Page of) {
+        return view.path(of);
+    }
+
+    @Override
+    public Headings headings() {
+        return headings;
+    }
+
+    @Override
+    public int span() {
+        return span;
+    }
+}

@@ -1,0 +1,128 @@
+package venue.core.render;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import venue.core.element.ElementKind;
+import venue.core.element.Elements;
+import venue.core.element.Pictures;
+import venue.core.element.Props;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.section.Column;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.value.Value;
+
+/** Writes sections: the band, its columns, and the elements that have something to show. */
+final class SectionRenderer {
+
+    private static final int STEP = 10;
+    private static final int FULL = 12;
+
+    private final View view;
+    private final PageScene scene;
+    private final HtmlWriter out;
+
+    SectionRenderer(View view, PageScene scene, HtmlWriter out) {
+        this.view = view;
+        this.scene = scene;
+        this.out = out;
+    }
+
+    /** Writes the section unless it is outside its dates or holds nothing to show. */
+    void write(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        if (!isShownNow(settings) || !hasSomething(section)) {
+            return;
+        }
+        scene.headings().beginSection();
+        if (view.isMarked()) {
+            out.mark("data-s", section.id());
+        }
+        out.start("section", classes(settings));
+        if (settings.has("anchor")) {
+            out.attr("id", settings.text("anchor"));
+        }
+        settings.media("picture").ifPresent(m -> picture(m, settings.number("veil")));
+        out.start("div", "in").start("div", settings.text("tiles").equals("cards") ? "cols cards" : "cols");
+        section.columns().forEach(this::column);
+        out.end().end().end();
+    }
+
+    private boolean isShownNow(Props settings) {
+        String now = view.localTime().toString();
+        String from = settings.text("shownFrom");
+        String until = settings.text("shownUntil");
+        return (from.isEmpty() || from.compareTo(now) <= 0) && (until.isEmpty() || now.compareTo(until) < 0);
+    }
+
+    /** Whether visitors would find anything in the section. */
+    boolean hasSomething(Section section) {
+        return section.elements().anyMatch(this::hasSomething);
+    }
+
+    /** Whether the section will set a heading, which can serve as the h1. */
+    boolean leadsWithHeading(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        return isShownNow(settings) && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
+    }
+
+    /** The h1 has been set outside the sections. */
+    void markTitled() {
+        scene.headings().setTitled();
+    }
+
+    private boolean hasSomething(Element element) {
+        return Elements.find(element.kind())
+                .filter(k -> k.hasSomething(props(k, element.props())))
+                .isPresent();
+    }
+
+    private Props props(ElementKind kind, Map<String, Value> values) {
+        return new Props(kind.properties(), values, scene);
+    }
+
+    private static String classes(Props settings) {
+        List<String> classes = new ArrayList<>();
+        classes.add("s");
+        classes.add("t-" + settings.text("tone"));
+        add(classes, settings, "space", "medium", "p-");
+        add(classes, settings, "align", "start", "a-");
+        add(classes, settings, "height", "content", "m-");
+        add(classes, settings, "width", "page", "width-");
+        return String.join(" ", classes);
+    }
+
+    private static void add(List<String> classes, Props settings, String key, String usual, String prefix) {
+        if (!settings.text(key).equals(usual)) {
+            classes.add(prefix + settings.text(key));
+        }
+    }
+
+    private void picture(Media media, int veil) {
+        out.start("div", "back v" + Math.round((float) veil / STEP));
+        Pictures.write(media, "", FULL, false, out);
+        out.end();
+    }
+
+    private void column(Column column) {
+        out.start("div", "col w" + column.span());
+        for (Element element : column.elements()) {
+            Elements.find(element.kind()).ifPresent(kind -> element(kind, element, column.span()));
+        }
+        out.end();
+    }
+
+    private void element(ElementKind kind, Element element, int span) {
+        Props props = props(kind, element.props());
+        scene.inColumn(span);
+        if (kind.hasSomething(props)) {
+            if (view.isMarked()) {
+                out.mark("data-e", element.id());
+            }
+            kind.render(props, out);
+        }
+    }
+}
