@@ -1,5 +1,6 @@
 package venue.core.fault;
 
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,18 +20,21 @@ public final class Refusal extends RuntimeException {
     private final String code;
     private final String fix;
     private final @Nullable String field;
+    private final transient Map<String, Object> details;
 
-    private Refusal(Sort sort, String code, @Nullable String field, String message, String fix) {
+    private Refusal(
+            Sort sort, String code, @Nullable String field, String message, String fix, Map<String, Object> details) {
         super(message);
         this.sort = sort;
         this.code = code;
         this.field = field;
         this.fix = fix;
+        this.details = details;
     }
 
     /** A value that breaks a rule: {@code field} says which one. */
     public static Refusal badInput(String code, String field, String message, String fix) {
-        return new Refusal(Sort.BAD_INPUT, code, field, message, fix);
+        return new Refusal(Sort.BAD_INPUT, code, field, message, fix, Map.of());
     }
 
     /** An id that names nothing in this site. */
@@ -40,17 +44,28 @@ public final class Refusal extends RuntimeException {
                 "unknown-" + what,
                 what,
                 "There is no " + what + " “" + id + "” in this site.",
-                "It may have been removed since. Reload to see the site as it is now.");
+                "It may have been removed since. Reload to see the site as it is now.",
+                Map.of());
     }
 
     /** Two people changed the same thing. */
     public static Refusal conflict(String code, String field, String message, String fix) {
-        return new Refusal(Sort.CONFLICT, code, field, message, fix);
+        return new Refusal(Sort.CONFLICT, code, field, message, fix, Map.of());
     }
 
     /** The account may not do this. */
     public static Refusal forbidden(String code, String message, String fix) {
-        return new Refusal(Sort.FORBIDDEN, code, null, message, fix);
+        return new Refusal(Sort.FORBIDDEN, code, null, message, fix, Map.of());
+    }
+
+    /** The same refusal with facts that a program can act on, such as the other version of what was changed. */
+    public Refusal with(Map<String, Object> facts) {
+        return new Refusal(sort, code, field, getMessage(), fix, Map.copyOf(facts));
+    }
+
+    /** Facts that a program can act on; often none. */
+    public Map<String, Object> details() {
+        return details;
     }
 
     public Sort sort() {

@@ -12,9 +12,18 @@ import venue.core.item.Ids;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
-/** One horizontal band of a page: 1 to 6 columns of elements, with the settings of {@link SectionSettings}. */
+/**
+ * One horizontal band of a page: 1 to 6 columns of elements, with the settings of {@link SectionSettings}.
+ *
+ * @param shelvedZone the zone it stood in before it came to wait on the shelf; absent while it stands on the page
+ */
 public record Section(
-        String id, String name, @Nullable Origin origin, List<Column> columns, Map<String, Value> settings) {
+        String id,
+        String name,
+        @Nullable Origin origin,
+        List<Column> columns,
+        Map<String, Value> settings,
+        @Nullable String shelvedZone) {
 
     private static final int MOST_COLUMNS = 6;
     private static final int WHOLE = 12;
@@ -40,27 +49,35 @@ public record Section(
         for (int i = 0; i < spans.size(); i++) {
             columns.add(new Column("c" + (i + 1), spans.get(i), List.of()));
         }
-        return new Section(id, name, null, columns, Map.of());
+        return new Section(id, name, null, columns, Map.of(), null);
     }
 
     public Section withId(String newId) {
-        return new Section(newId, name, origin, columns, settings);
+        return new Section(newId, name, origin, columns, settings, shelvedZone);
     }
 
     public Section withName(String words) {
-        return new Section(id, words, origin, columns, settings);
+        return new Section(id, words, origin, columns, settings, shelvedZone);
     }
 
     public Section withOrigin(@Nullable Origin from) {
-        return new Section(id, name, from, columns, settings);
+        return new Section(id, name, from, columns, settings, shelvedZone);
     }
 
     public Section withColumns(List<Column> changed) {
-        return new Section(id, name, origin, changed, settings);
+        return new Section(id, name, origin, changed, settings, shelvedZone);
     }
 
     public Section with(String key, @Nullable Value value) {
-        return new Section(id, name, origin, columns, Values.with(settings, key, value));
+        return new Section(id, name, origin, columns, Values.with(settings, key, value), shelvedZone);
+    }
+
+    public Section withShelvedFrom(@Nullable String zone) {
+        return new Section(id, name, origin, columns, settings, zone);
+    }
+
+    public Optional<String> shelvedFrom() {
+        return Optional.ofNullable(shelvedZone);
     }
 
     public Stream<Element> elements() {

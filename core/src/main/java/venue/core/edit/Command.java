@@ -1,0 +1,61 @@
+package venue.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** Something a person does to the working copy. It answers with the change it makes, or refuses and changes nothing. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "verb")
+@JsonSubTypes({
+    @Type(value = SetValue.class, name = "set-value"),
+    @Type(value = SetTitle.class, name = "set-title"),
+    @Type(value = SetSegment.class, name = "set-segment"),
+    @Type(value = MakePages.class, name = "make-pages"),
+    @Type(value = MovePage.class, name = "move-page"),
+    @Type(value = RemovePage.class, name = "remove-page"),
+    @Type(value = WithdrawPage.class, name = "withdraw-page"),
+    @Type(value = ChooseTemplate.class, name = "choose-template"),
+    @Type(value = MakeHome.class, name = "make-home"),
+    @Type(value = PlaceSection.class, name = "place-section"),
+    @Type(value = MoveSection.class, name = "move-section"),
+    @Type(value = CopySection.class, name = "copy-section"),
+    @Type(value = RemoveSection.class, name = "remove-section"),
+    @Type(value = NameSection.class, name = "name-section"),
+    @Type(value = SetColumns.class, name = "set-columns"),
+    @Type(value = PlaceElement.class, name = "place-element"),
+    @Type(value = MoveElement.class, name = "move-element"),
+    @Type(value = RemoveElement.class, name = "remove-element"),
+    @Type(value = PlaceInMenu.class, name = "place-in-menu"),
+    @Type(value = RemoveFromMenu.class, name = "remove-from-menu"),
+    @Type(value = DescribeMedia.class, name = "describe-media"),
+    @Type(value = WearLook.class, name = "wear-look"),
+    @Type(value = KeepLook.class, name = "keep-look")
+})
+public sealed interface Command
+        permits SetValue,
+                SetTitle,
+                SetSegment,
+                MakePages,
+                MovePage,
+                RemovePage,
+                WithdrawPage,
+                ChooseTemplate,
+                MakeHome,
+                PlaceSection,
+                MoveSection,
+                CopySection,
+                RemoveSection,
+                NameSection,
+                SetColumns,
+                PlaceElement,
+                MoveElement,
+                RemoveElement,
+                PlaceInMenu,
+                RemoveFromMenu,
+                DescribeMedia,
+                WearLook,
+                KeepLook,
+                TakeIn {
+
+    Change on(Desk desk);
+}

@@ -1,0 +1,21 @@
+package venue.core.edit;
+
+import venue.core.page.Page;
+import venue.core.page.Segment;
+
+/** Renames a page. The address of a draft follows its title as long as nobody chose it; a released one stays. */
+public record SetTitle(String page, String title) implements Command {
+
+    @Override
+    public Change on(Desk desk) {
+        Page before = desk.edition().require(Page.class, page);
+        Page after = before.withTitle(Page.checkTitle(title));
+        boolean released = desk.live().page(page).isPresent();
+        String auto = Segments.free(desk.edition(), before.parent(), Segment.fromTitle(before.title()), page);
+        if (!released && before.segment().equals(auto)) {
+            after = after.withSegment(
+                    Segments.free(desk.edition(), before.parent(), Segment.fromTitle(after.title()), page));
+        }
+        return Change.of("title of " + before.title(), after);
+    }
+}

@@ -1,0 +1,113 @@
+package venue.core.edit;
+
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.page.PageSettings;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.property.PropertyType;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.site.Site;
+import venue.core.site.SiteFacts;
+import venue.core.theme.Theme;
+import venue.core.theme.ThemeSettings;
+import venue.core.value.Value;
+
+/**
+ * Sets one declared property: of an element, of a section, of a page (its settings or its kind's fields), of a theme, or a
+ * fact of the site.
+ *
+ * @param value absent to reset to what is inherited
+ */
+public record SetValue(
+        String item,
+        @Nullable String section,
+        @Nullable String element,
+        String key,
+        @Nullable Value value) implements Command {
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        Item found = edition.find(item).orElseThrow(() -> Refusal.unknown("item", item));
+        if (found instanceof Page page) {
+            return section == null ? onPage(edition, page) : onSection(edition, page, section);
+        }
+        if (found instanceof Theme theme) {
+            Property setting = ThemeSettings.require(key);
+            return Change.of(
+                    lower(setting) + " of the look " + theme.name(), theme.with(key, checked(edition, setting)));
+        }
+        if (found instanceof Site site) {
+            Property fact = PropertyCheck.require(SiteFacts.all(), key, key);
+            return Change.of(lower(fact) + " of the site", site.withFact(key, checked(edition, fact)));
+        }
+        throw Refusal.badInput(
+                "nothing-to-set", "item", "“" + found.name() + "” has no such property.", "Choose a page or a look.");
+    }
+
+    private Change onPage(Edition edition, Page page) {
+        boolean general = PageSettings.all().stream().anyMatch(p -> p.key().equals(key));
+        if (general) {
+            Property setting = PropertyCheck.require(PageSettings.all(), key, key);
+            return Change.of(lower(setting) + " of " + page.title(), page.withSetting(key, checked(edition, setting)));
+        }
+        Kind kind = edition.require(Kind.class, page.kind());
+        Property field = PropertyCheck.require(kind.fields(), key, key);
+        return Change.of(lower(field) + " of " + page.title(), page.withField(key, checked(edition, field)));
+    }
+
+    private Change onSection(Edition edition, Page page, String sectionId) {
+        Section at = page.zones().require(sectionId).section();
+        if (element == null) {
+            Property setting = PropertyCheck.require(SectionSettings.all(), key, key);
+            Value checked = checked(edition, setting);
+            return Change.of(
+                    lower(setting) + " of " + at.name(),
+                    page.withZones(page.zones().change(sectionId, s -> s.with(key, checked))));
+        }
+        Element target = at.element(element).orElseThrow(() -> Refusal.unknown("element", element));
+        Property property =
+                PropertyCheck.require(Elements.require(target.kind()).properties(), key, target.kind() + "." + key);
+        Value checked = checked(edition, property);
+        return Change.of(
+                lower(property) + " in " + at.name(),
+                page.withZones(page.zones()
+                        .change(
+                                sectionId,
+                                s -> s.mapElements(e -> e.id().equals(element) ? e.with(key, checked) : e))));
+    }
+
+    private @Nullable Value checked(Edition edition, Property property) {
+        if (value == null) {
+            return null;
+        }
+        Value clean = PropertyCheck.one(property, value, key);
+        if (clean instanceof Value.Text text && !text.text().isEmpty()) {
+            if (property.type() == PropertyType.PICTURE) {
+                edition.require(Media.class, text.text());
+            }
+            if (property.type() == PropertyType.LINK) {
+                new Link(text.text()).pageId().ifPresent(id -> edition.require(Page.class, id));
+            }
+            if (property.type() == PropertyType.KIND) {
+                edition.require(Kind.class, text.text());
+            }
+        }
+        return clean;
+    }
+
+    private static String lower(Property property) {
+        return property.label().toLowerCase(Locale.ROOT);
+    }
+}

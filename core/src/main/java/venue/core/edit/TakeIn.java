@@ -1,0 +1,56 @@
+package venue.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import venue.core.element.Elements;
+import venue.core.item.Ids;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.page.PageSettings;
+import venue.core.page.Segment;
+import venue.core.pattern.Pattern;
+import venue.core.property.PropertyCheck;
+import venue.core.section.Zones;
+import venue.core.text.Words;
+import venue.core.theme.Theme;
+import venue.core.theme.ThemeSettings;
+
+/** Takes in whole items from outside, each held against the same declarations as what is written by hand. */
+public record TakeIn(String source, List<Item> items) implements Command {
+
+    @Override
+    public Change on(Desk desk) {
+        List<Item> put = new ArrayList<>();
+        for (Item item : items) {
+            Ids.check(item.id(), "id");
+            put.add(checked(item));
+        }
+        return new Change("take in " + Words.count(put.size(), "item") + " from " + source, put, List.of());
+    }
+
+    private static Item checked(Item item) {
+        if (item instanceof Page page) {
+            Segment.check(page.segment());
+            Page.checkTitle(page.title());
+            PropertyCheck.all(PageSettings.all(), page.settings(), page.title());
+            Zones zones = page.zones();
+            for (var section : page.zones().all().toList()) {
+                zones = zones.change(section.id(), Elements::check);
+            }
+            return page.withZones(zones);
+        }
+        if (item instanceof Theme theme) {
+            return new Theme(
+                    theme.id(), theme.name(), PropertyCheck.all(ThemeSettings.all(), theme.settings(), theme.name()));
+        }
+        if (item instanceof Pattern pattern) {
+            return new Pattern(
+                    pattern.id(),
+                    pattern.name(),
+                    pattern.group(),
+                    pattern.note(),
+                    pattern.sections().stream().map(Elements::check).toList());
+        }
+        return item;
+    }
+}
