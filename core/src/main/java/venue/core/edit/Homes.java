@@ -1,8 +1,10 @@
 package venue.core.edit;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
+import venue.core.page.Page;
 
 /** What may not happen to the home page. */
 final class Homes {
@@ -17,5 +19,21 @@ final class Homes {
                     "“" + home.title() + "” is the home page and can't be " + what + ".",
                     "Make another page the home page first.");
         });
+    }
+
+    /** Refuses a home page that is taken off, itself or with one above it. */
+    static void requireShown(Edition edition, Page home) {
+        Stream.concat(
+                        Stream.of(home),
+                        edition.plan().ancestors(home.id()).stream().map(id -> edition.require(Page.class, id)))
+                .filter(Page::withdrawn)
+                .findFirst()
+                .ifPresent(off -> {
+                    throw Refusal.conflict(
+                            "home-withdrawn",
+                            "page",
+                            "“" + off.title() + "” is taken off the site, so it can't be or hold the home page.",
+                            "Put it back first.");
+                });
     }
 }

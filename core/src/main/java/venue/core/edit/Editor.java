@@ -1,0 +1,137 @@
+package venue.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.merge.TreeMerge;
+
+/**
+ * Runs commands and takes steps back. A command made against an older content is merged with what has happened since; only
+ * where both changed the same part is it refused, with the other version.
+ */
+public final class Editor {
+
+    /** Turns items into plain trees and back, and finds contents of the past. */
+    public interface Contents {
+
+        Object tree(Item item);
+
+        Item item(Class<? extends Item> type, Object tree);
+
+        /** The content with this hash, as far back as the journal goes. */
+        Optional<Item> find(String hash);
+    }
+
+    /** One item of a step that is to be taken back; an absent side means the item was not there. */
+    public record Reversal(
+            String id, @Nullable Item before, @Nullable Item after) {}
+
+    private final Contents contents;
+
+    public Editor(Contents contents) {
+        this.contents = contents;
+    }
+
+    /**
+     * The change a command makes now.
+     *
+     * @param seen the hashes of the contents that the person saw when giving the command, by item
+     */
+    public Change run(Desk desk, Command command, Map<String, String> seen) {
+        List<Item> bases = bases(desk, seen);
+        if (bases.isEmpty()) {
+            return checked(desk, command.on(desk));
+        }
+        Change made = command.on(desk.on(desk.edition().with(bases, List.of())));
+        List<Item> put = new ArrayList<>();
+        for (Item item : made.put()) {
+            Optional<Item> base =
+                    bases.stream().filter(b -> b.id().equals(item.id())).findFirst();
+            put.add(base.isPresent() ? merged(desk, base.get(), item) : item);
+        }
+        return checked(desk, new Change(made.name(), put, made.removed()));
+    }
+
+    /** The contents that were seen and are not the ones of now. */
+    private List<Item> bases(Desk desk, Map<String, String> seen) {
+        List<Item> bases = new ArrayList<>();
+        seen.forEach((id, hash) -> {
+            Item now = desk.edition().find(id).orElseThrow(() -> Refusal.unknown("item", id));
+            if (!hash.equals(desk.hashOf().apply(id))) {
+                contents.find(hash)
+                        .filter(then -> then.id().equals(id) && then.getClass() == now.getClass())
+                        .ifPresent(bases::add);
+            }
+        });
+        return bases;
+    }
+
+    private Item merged(Desk desk, Item base, Item mine) {
+        Item now = desk.edition().find(mine.id()).orElseThrow(() -> Refusal.unknown("item", mine.id()));
+        TreeMerge.Merged merged = TreeMerge.merge(contents.tree(base), contents.tree(mine), contents.tree(now));
+        if (!merged.conflicts().isEmpty()) {
+            throw Refusal.conflict(
+                            "changed-meanwhile",
+                            merged.conflicts().get(0),
+                            "Somebody changed the same part of “" + now.name() + "” meanwhile.",
+                            "Look at both and keep the one you want.")
+                    .with(Map.of("theirs", contents.tree(now), "mine", contents.tree(mine)));
+        }
+        return contents.item(mine.getClass(), merged.tree());
+    }
+
+    /** The change that takes steps back, keeping what others have done since. */
+    public Change reverse(Desk desk, String name, List<Reversal> steps) {
+        List<Item> put = new ArrayList<>();
+        List<String> removed = new ArrayList<>();
+        for (Reversal step : steps) {
+            Optional<Item> now = desk.edition().find(step.id());
+            if (step.before() == null) {
+                requireUntouched(name, now, step.after());
+                removed.add(step.id());
+            } else if (step.after() == null) {
+                put.add(now.orElse(step.before()));
+            } else {
+                put.add(reversed(name, now.orElseThrow(() -> changedSince(name)), step.before(), step.after()));
+            }
+        }
+        return checked(desk, new Change(name, put, removed));
+    }
+
+    private Item reversed(String name, Item now, Item before, Item after) {
+        if (now.equals(after)) {
+            return before;
+        }
+        TreeMerge.Merged merged = TreeMerge.merge(contents.tree(after), contents.tree(before), contents.tree(now));
+        if (!merged.conflicts().isEmpty()) {
+            throw changedSince(name);
+        }
+        return contents.item(before.getClass(), merged.tree());
+    }
+
+    private static void requireUntouched(String name, Optional<Item> now, @Nullable Item after) {
+        if (now.isPresent() && !Objects.equals(now.get(), after)) {
+            throw changedSince(name);
+        }
+    }
+
+    private static Refusal changedSince(String name) {
+        return Refusal.conflict(
+                "changed-since",
+                "step",
+                "“" + name + "” can't be undone: the same part was changed since.",
+                "Change it by hand, or undo the later change first.");
+    }
+
+    private static Change checked(Desk desk, Change change) {
+        Edition after = desk.edition().with(change.put(), change.removed());
+        Invariants.check(after, change);
+        return change;
+    }
+}

@@ -1,0 +1,91 @@
+package venue.core.edit;
+
+import java.util.HashSet;
+import java.util.Set;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.site.Site;
+import venue.core.theme.Theme;
+
+/** What holds in every working copy, whichever way a change came about. */
+final class Invariants {
+
+    private Invariants() {}
+
+    static void check(Edition after, Change change) {
+        Set<String> parents = new HashSet<>();
+        for (Item item : change.put()) {
+            if (item instanceof Page page) {
+                standsSomewhere(after, page);
+                parents.add(page.parent() == null ? "" : page.parent());
+            }
+        }
+        parents.forEach(p -> segmentsDiffer(after, p));
+        if (!change.removed().isEmpty()) {
+            nothingHangs(after, Set.copyOf(change.removed()));
+        }
+        after.find(Site.class, Site.ID).ifPresent(site -> siteHolds(after, site));
+    }
+
+    private static void standsSomewhere(Edition after, Page page) {
+        if (page.parent() != null && after.page(page.parent()).isEmpty()) {
+            throw Refusal.conflict(
+                    "parent-gone",
+                    "parent",
+                    "The page above “" + page.title() + "” is not there any more.",
+                    "Bring it back first, or move “" + page.title() + "” elsewhere.");
+        }
+        Set<String> seen = new HashSet<>();
+        for (Page at = page; at.parent() != null; at = after.require(Page.class, at.parent())) {
+            if (!seen.add(at.id())) {
+                throw Refusal.conflict(
+                        "beneath-itself",
+                        "parent",
+                        "“" + page.title() + "” would stand beneath itself.",
+                        "Move it to the top first.");
+            }
+        }
+    }
+
+    private static void segmentsDiffer(Edition after, String parent) {
+        Set<String> seen = new HashSet<>();
+        for (String id : after.plan().beneath(parent.isEmpty() ? null : parent)) {
+            Page page = after.require(Page.class, id);
+            if (!seen.add(page.segment())) {
+                throw Refusal.conflict(
+                        "segment-taken",
+                        "segment",
+                        "Two pages would have the address " + after.plan().address(id) + ".",
+                        "Give one of them another address first.");
+            }
+        }
+    }
+
+    private static void nothingHangs(Edition after, Set<String> removed) {
+        after.all(Page.class)
+                .filter(p -> p.parent() != null && removed.contains(p.parent()))
+                .findFirst()
+                .ifPresent(p -> {
+                    throw Refusal.conflict(
+                            "has-pages-beneath",
+                            "page",
+                            "“" + p.title() + "” stands beneath what would be removed.",
+                            "Move it elsewhere first.");
+                });
+    }
+
+    private static void siteHolds(Edition after, Site site) {
+        after.require(Theme.class, site.look());
+        if (site.home() != null) {
+            Page home = after.page(site.home())
+                    .orElseThrow(() -> Refusal.conflict(
+                            "home-stays",
+                            "page",
+                            "The home page would be removed.",
+                            "Make another page the home page first."));
+            Homes.requireShown(after, home);
+        }
+    }
+}

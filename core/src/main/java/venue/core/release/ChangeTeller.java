@@ -1,0 +1,137 @@
+package venue.core.release;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.redirect.Redirect;
+import venue.core.site.Site;
+import venue.core.site.SiteFacts;
+import venue.core.template.Template;
+import venue.core.text.Words;
+import venue.core.theme.Theme;
+import venue.core.theme.ThemeSettings;
+
+/** Tells in sentences what differs between two contents of one item. */
+final class ChangeTeller {
+
+    private final Edition live;
+    private final Edition working;
+    private final PageTeller pages;
+
+    ChangeTeller(Edition live, Edition working) {
+        this.live = live;
+        this.working = working;
+        pages = new PageTeller(live, working);
+    }
+
+    Entry entry(String id, @Nullable Item before, @Nullable Item after) {
+        Item shown = after != null ? after : java.util.Objects.requireNonNull(before);
+        Entry.Fate fate = before == null ? Entry.Fate.NEW : after == null ? Entry.Fate.GONE : Entry.Fate.CHANGED;
+        String sort = shown.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        return new Entry(id, sort, shown.name(), fate, says(shown, before, after), List.of());
+    }
+
+    private List<String> says(Item shown, @Nullable Item before, @Nullable Item after) {
+        if (shown instanceof Page page) {
+            return pages.says(page, (Page) before, (Page) after);
+        }
+        if (after == null) {
+            return List.of("Removed");
+        }
+        if (shown instanceof Site site) {
+            return before == null ? List.of("The site itself") : site((Site) before, site);
+        }
+        if (shown instanceof Menu menu) {
+            return menu(before == null ? menu.withLines(List.of()) : (Menu) before, menu);
+        }
+        if (shown instanceof Theme theme) {
+            return theme((Theme) before, theme);
+        }
+        if (shown instanceof Template template) {
+            long wearing = working.all(Page.class)
+                    .filter(p -> working.worn(p).template().id().equals(template.id()))
+                    .count();
+            return List.of(
+                    (before == null ? "New; " : "Changed; ") + Words.count(wearing, "page follows", "pages follow"));
+        }
+        if (shown instanceof Kind || shown instanceof Redirect || shown instanceof Media) {
+            return List.of(before == null ? "New" : "Changed");
+        }
+        return List.of("Changed");
+    }
+
+    private List<String> site(Site before, Site after) {
+        List<String> says = new ArrayList<>();
+        if (!java.util.Objects.equals(before.home(), after.home())) {
+            says.add("Home page: " + title(working, after.home()) + " instead of " + title(live, before.home()));
+        }
+        if (!before.look().equals(after.look())) {
+            says.add("Wears the look " + working.theme().name());
+        }
+        if (!before.name().equals(after.name())) {
+            says.add("Named " + after.name());
+        }
+        for (Property fact : SiteFacts.all()) {
+            if (!fact.in(before.facts()).equals(fact.in(after.facts()))) {
+                says.add(fact.label() + " changed");
+            }
+        }
+        return says.isEmpty() ? List.of("Changed") : says;
+    }
+
+    private static String title(Edition edition, @Nullable String page) {
+        return edition.page(page).map(p -> "“" + p.title() + "”").orElse("none");
+    }
+
+    private List<String> menu(Menu before, Menu after) {
+        List<String> says = new ArrayList<>();
+        List<String> was = before.all().map(Line::id).toList();
+        List<String> is = after.all().map(Line::id).toList();
+        after.all().filter(l -> !was.contains(l.id())).forEach(l -> says.add("Line added: " + label(working, l)));
+        before.all().filter(l -> !is.contains(l.id())).forEach(l -> says.add("Line taken out: " + label(live, l)));
+        if (says.isEmpty()) {
+            says.add("Lines put in another order or renamed");
+        }
+        return says;
+    }
+
+    private static String label(Edition edition, Line line) {
+        String own = line.label();
+        if (own != null && !own.isBlank()) {
+            return own;
+        }
+        return line.link()
+                .pageId()
+                .flatMap(edition::page)
+                .map(Page::menuLabel)
+                .orElse(line.link().target());
+    }
+
+    private List<String> theme(@Nullable Theme before, Theme after) {
+        if (before == null) {
+            return List.of("A new look, kept");
+        }
+        List<String> says = new ArrayList<>();
+        for (Property setting : ThemeSettings.all()) {
+            var was = setting.in(before.settings());
+            var is = setting.in(after.settings());
+            if (!was.equals(is)) {
+                says.add(setting.label() + ": "
+                        + is.map(v -> String.valueOf(v.json())).orElse("as built in"));
+            }
+        }
+        if (working.site().look().equals(after.id())) {
+            says.add("Shows on every page");
+        }
+        return says;
+    }
+}

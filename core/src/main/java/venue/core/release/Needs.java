@@ -1,0 +1,78 @@
+package venue.core.release;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import venue.core.edition.Edition;
+import venue.core.edition.PageFacts;
+import venue.core.edition.Worn;
+import venue.core.item.Item;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.site.Site;
+import venue.core.template.Template;
+
+/** What must come along with a change, so that the live site holds together. */
+final class Needs {
+
+    private final Edition live;
+    private final Edition working;
+    private final Set<String> changed;
+
+    Needs(Edition live, Edition working, Set<String> changed) {
+        this.live = live;
+        this.working = working;
+        this.changed = changed;
+    }
+
+    List<String> of(String id) {
+        Optional<Item> after = working.find(id);
+        Stream<String> needs = after.isPresent() ? ofPut(after.get()) : ofGone(id);
+        return needs.filter(n -> !n.equals(id) && changed.contains(n))
+                .distinct()
+                .toList();
+    }
+
+    private Stream<String> ofPut(Item item) {
+        if (item instanceof Page page) {
+            return ofPage(page);
+        }
+        if (item instanceof Template template) {
+            return template.zones().stream().flatMap(z -> missing(PageFacts.of(z.fixed(), java.util.Map.of())));
+        }
+        if (item instanceof Site site) {
+            List<String> needs = new ArrayList<>(List.of(site.look(), site.fallbackTemplate()));
+            working.home().ifPresent(home -> needs.add(home.id()));
+            return needs.stream().filter(n -> live.find(n).isEmpty());
+        }
+        return Stream.empty();
+    }
+
+    /** Ancestors, kind, template and pictures that visitors don't have yet; the site when the page stops being home. */
+    private Stream<String> ofPage(Page page) {
+        List<String> needs = new ArrayList<>(working.plan().ancestors(page.id()));
+        needs.add(page.kind());
+        Worn worn = working.worn(page);
+        needs.add(worn.template().id());
+        Stream<String> site = page.withdrawn() ? liveHome(page.id()) : Stream.empty();
+        return Stream.concat(
+                site, Stream.concat(needs.stream().filter(n -> live.find(n).isEmpty()), missing(working.facts(page))));
+    }
+
+    private Stream<String> missing(PageFacts facts) {
+        return facts.mentions().stream()
+                .filter(m ->
+                        working.find(Media.class, m).isPresent() && live.find(m).isEmpty());
+    }
+
+    /** What stands beneath a page that goes must go or move too, and it can't be home. */
+    private Stream<String> ofGone(String id) {
+        return Stream.concat(live.plan().beneath(id).stream(), liveHome(id));
+    }
+
+    private Stream<String> liveHome(String pageId) {
+        return live.find(Site.class, Site.ID).filter(s -> pageId.equals(s.home())).map(Site::id).stream();
+    }
+}

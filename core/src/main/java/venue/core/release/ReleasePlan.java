@@ -1,0 +1,145 @@
+package venue.core.release;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.pattern.Pattern;
+import venue.core.redirect.Redirect;
+
+/** What stands between the live release and the working copy, and what a release of any part of it would be. */
+public final class ReleasePlan {
+
+    private static final List<String> ORDER =
+            List.of("site", "page", "menu", "theme", "template", "kind", "media", "redirect");
+
+    private final Edition live;
+    private final Edition working;
+    private final Map<String, Entry> entries = new LinkedHashMap<>();
+
+    private ReleasePlan(Edition live, Edition working) {
+        this.live = live;
+        this.working = working;
+        List<Entry> found = new ArrayList<>();
+        Set<String> ids = new TreeSet<>();
+        Stream.concat(live.items().stream(), working.items().stream())
+                .map(Item::id)
+                .forEach(ids::add);
+        ChangeTeller teller = new ChangeTeller(live, working);
+        for (String id : ids) {
+            Item before = live.find(id).orElse(null);
+            Item after = working.find(id).orElse(null);
+            if (before != after && !(before != null && before.equals(after)) && isReleased(before, after)) {
+                found.add(teller.entry(id, before, after));
+            }
+        }
+        found.stream()
+                .sorted(Comparator.comparingInt((Entry e) -> ORDER.indexOf(e.sort()))
+                        .thenComparing(Entry::name))
+                .forEach(e -> entries.put(e.item(), e));
+        Needs needs = new Needs(live, working, entries.keySet());
+        entries.replaceAll((id, e) -> e.withNeeds(needs.of(id)));
+    }
+
+    public static ReleasePlan of(Edition live, Edition working) {
+        return new ReleasePlan(live, working);
+    }
+
+    /** Patterns are the managers' own and reach no visitor. */
+    private static boolean isReleased(
+            @org.jspecify.annotations.Nullable Item before, @org.jspecify.annotations.Nullable Item after) {
+        return !(before instanceof Pattern) && !(after instanceof Pattern);
+    }
+
+    public Collection<Entry> entries() {
+        return entries.values();
+    }
+
+    /** The chosen entries with all that must come along; an id that names no entry is refused. */
+    public Set<String> closure(Collection<String> chosen) {
+        Set<String> all = new LinkedHashSet<>();
+        for (String id : chosen) {
+            if (!entries.containsKey(id)) {
+                throw Refusal.unknown("change", id);
+            }
+            add(id, all);
+        }
+        Set<String> clashing = clashes(all);
+        while (all.addAll(clashing)) {
+            clashing.forEach(id -> add(id, all));
+            clashing = clashes(all);
+        }
+        return all;
+    }
+
+    private void add(String id, Set<String> all) {
+        if (all.add(id) || all.contains(id)) {
+            Entry entry = entries.get(id);
+            if (entry != null) {
+                entry.needs().stream().filter(n -> !all.contains(n)).forEach(n -> add(n, all));
+            }
+        }
+    }
+
+    /** Pages left out that would share an address with one that goes live. */
+    private Set<String> clashes(Set<String> chosen) {
+        Edition target = target(chosen);
+        Set<String> found = new HashSet<>();
+        for (String id : chosen) {
+            target.page(id)
+                    .ifPresent(page -> target.plan().beneath(page.parent()).stream()
+                            .filter(s -> !s.equals(id))
+                            .map(s -> target.require(venue.core.page.Page.class, s))
+                            .filter(s -> s.segment().equals(page.segment()) && entries.containsKey(s.id()))
+                            .forEach(s -> found.add(s.id())));
+        }
+        return found;
+    }
+
+    /** The live site as it would be with the chosen entries, redirects not yet made. */
+    private Edition target(Collection<String> chosen) {
+        List<Item> put = new ArrayList<>();
+        List<String> removed = new ArrayList<>();
+        for (String id : chosen) {
+            working.find(id).ifPresentOrElse(put::add, () -> removed.add(id));
+        }
+        return live.with(put, removed);
+    }
+
+    /** The release of the chosen entries with all that must come along. */
+    public Prepared prepare(Collection<String> chosen) {
+        Set<String> all = closure(chosen);
+        if (all.isEmpty()) {
+            throw Refusal.badInput(
+                    "nothing-to-release", "items", "Nothing is chosen.", "Choose at least one change to release.");
+        }
+        return prepare(live, target(all), all);
+    }
+
+    /** A release that brings the live site to {@code target}: used for going back as well. */
+    public static Prepared prepare(Edition live, Edition target, Collection<String> chosen) {
+        Redirects redirects = Redirects.between(live, target);
+        Edition complete = target.with(redirects.made(), redirects.dropped());
+        return new Prepared(complete, List.copyOf(chosen), redirects.made(), redirects.dropped(), redirects.notes());
+    }
+
+    /**
+     * A release ready to go live.
+     *
+     * @param live the live site as it will be
+     * @param items the entries it holds
+     * @param notes what else happens, as sentences
+     */
+    public record Prepared(
+            Edition live, List<String> items, List<Redirect> redirects, List<String> dropped, List<String> notes) {}
+}

@@ -1,0 +1,136 @@
+package venue.core.sitemap;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.render.View;
+
+/**
+ * The sitemap of an edition, after sitemaps.org 0.9 with the image extension 1.1: every page that visitors can see and
+ * search engines may index, once.
+ */
+public final class Sitemap {
+
+    /** The most addresses one file may hold. */
+    public static final int MOST_ADDRESSES = 50_000;
+
+    /** The most bytes one file may have, not compressed. */
+    public static final int MOST_BYTES = 50 * 1024 * 1024;
+
+    private static final String XML = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n";
+    private static final String NAMESPACE = "http://www.sitemaps.org/schemas/sitemap/0.9";
+    private static final String IMAGES = "http://www.google.com/schemas/sitemap-image/1.1";
+
+    /**
+     * One address.
+     *
+     * @param changed when the page's own visible content last changed
+     */
+    public record Entry(Page page, String address, Instant changed, List<String> pictures) {}
+
+    private Sitemap() {}
+
+    /** Why a page of this view is left out; empty when the sitemap holds it. */
+    public static Optional<String> whyNot(View view, Page page) {
+        if (page.withdrawn()) {
+            return Optional.of("taken off the site");
+        }
+        if (!view.shows(page)) {
+            return Optional.of("a page above it is taken off the site");
+        }
+        return page.isKeptOut() ? Optional.of("kept out of search engines on purpose") : Optional.empty();
+    }
+
+    /** The entries, the home page first, then in the plan's order. */
+    public static List<Entry> entries(View view, Map<String, Instant> changed) {
+        List<Entry> entries = new ArrayList<>();
+        view.edition().home().ifPresent(h -> add(entries, view, h, changed));
+        view.edition()
+                .plan()
+                .inOrder()
+                .map(id -> view.edition().require(Page.class, id))
+                .filter(p -> !view.edition().isHome(p))
+                .forEach(p -> add(entries, view, p, changed));
+        return entries;
+    }
+
+    private static void add(List<Entry> entries, View view, Page page, Map<String, Instant> changed) {
+        if (whyNot(view, page).isEmpty()) {
+            Instant when = changed.getOrDefault(page.id(), Instant.EPOCH);
+            entries.add(new Entry(page, view.canonical(page), when, pictures(view, page)));
+        }
+    }
+
+    private static List<String> pictures(View view, Page page) {
+        return new TreeSet<>(view.edition().facts(page).mentions())
+                .stream()
+                        .map(view.edition()::media)
+                        .flatMap(Optional::stream)
+                        .map((Media m) -> view.origin() + m.path(m.width()))
+                        .toList();
+    }
+
+    /** The files: one sitemap, or several where one would be too long; file 1 comes first. */
+    public static List<String> files(List<Entry> entries) {
+        return files(entries, MOST_ADDRESSES, MOST_BYTES);
+    }
+
+    static List<String> files(List<Entry> entries, int mostAddresses, int mostBytes) {
+        List<String> files = new ArrayList<>();
+        StringBuilder body = new StringBuilder();
+        int count = 0;
+        int bytes = 0;
+        int frame = wrap("").getBytes(StandardCharsets.UTF_8).length;
+        for (Entry entry : entries) {
+            String url = url(entry);
+            int size = url.getBytes(StandardCharsets.UTF_8).length;
+            if (count == mostAddresses || (count > 0 && frame + bytes + size > mostBytes)) {
+                files.add(wrap(body.toString()));
+                body.setLength(0);
+                count = 0;
+                bytes = 0;
+            }
+            body.append(url);
+            count++;
+            bytes += size;
+        }
+        files.add(wrap(body.toString()));
+        return files;
+    }
+
+    /** The index that names {@code count} files under {@code origin}. */
+    public static String index(String origin, int count) {
+        HtmlWriter out = new HtmlWriter();
+        out.start("sitemapindex").attr("xmlns", NAMESPACE);
+        for (int i = 1; i <= count; i++) {
+            out.start("sitemap")
+                    .element("loc", origin + "/sitemap-" + i + ".xml")
+                    .end();
+        }
+        return XML + out.end().html();
+    }
+
+    private static String wrap(String urls) {
+        return XML + "<urlset xmlns=\"" + NAMESPACE + "\" xmlns:image=\"" + IMAGES + "\">\n" + urls + "</urlset>\n";
+    }
+
+    private static String url(Entry entry) {
+        HtmlWriter out = new HtmlWriter();
+        out.start("url").element("loc", entry.address());
+        if (entry.changed().isAfter(Instant.EPOCH)) {
+            out.element(
+                    "lastmod", entry.changed().truncatedTo(ChronoUnit.SECONDS).toString());
+        }
+        entry.pictures()
+                .forEach(p -> out.start("image:image").element("image:loc", p).end());
+        return out.end().html() + "\n";
+    }
+}

@@ -1,0 +1,53 @@
+package venue.core.survey;
+
+import java.util.Locale;
+import java.util.stream.Stream;
+import venue.core.edit.SetValue;
+import venue.core.theme.ContrastPair;
+import venue.core.theme.Theme;
+import venue.core.value.Value;
+
+/** Pairs of colours in the kept looks that fall below WCAG AA. */
+final class FailingContrast implements Rule {
+
+    @Override
+    public String key() {
+        return "contrast";
+    }
+
+    @Override
+    public String name() {
+        return "Colours too close";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.SHOULD_FIX;
+    }
+
+    @Override
+    public String why() {
+        return "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.edition()
+                .all(Theme.class)
+                .flatMap(t -> ContrastPair.of(t).stream()
+                        .filter(p -> !p.passes())
+                        .map(p -> Finding.of(
+                                this,
+                                t.id(),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s in the look %s: %.1f : 1, asked %.1f.",
+                                        p.label(),
+                                        t.name(),
+                                        p.ratio(),
+                                        p.needed()),
+                                new Finding.Mend(
+                                        "Take " + p.nearest(),
+                                        new SetValue(t.id(), null, null, p.setting(), Value.of(p.nearest()))))));
+    }
+}

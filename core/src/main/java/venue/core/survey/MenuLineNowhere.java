@@ -1,0 +1,60 @@
+package venue.core.survey;
+
+import java.util.stream.Stream;
+import venue.core.edit.RemoveFromMenu;
+import venue.core.item.Item;
+import venue.core.link.Link;
+import venue.core.menu.Menu;
+
+/** Menu lines whose page visitors can't see. */
+final class MenuLineNowhere implements Rule {
+
+    @Override
+    public String key() {
+        return "menu-line-nowhere";
+    }
+
+    @Override
+    public String name() {
+        return "Menu line to a draft";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.MUST_FIX;
+    }
+
+    @Override
+    public String why() {
+        return "The line is left out for visitors until the page is released.";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.edition()
+                .all(Menu.class)
+                .flatMap(menu -> menu.all()
+                        .map(venue.core.menu.Line::link)
+                        .map(Link::pageId)
+                        .flatMap(java.util.Optional::stream)
+                        .filter(id -> scope.isDraft().test(id) || isNotShown(scope, id))
+                        .map(id -> finding(scope, menu, id)));
+    }
+
+    private static boolean isNotShown(Scope scope, String id) {
+        return scope.edition().page(id).filter(p -> scope.view().shows(p)).isEmpty();
+    }
+
+    private Finding finding(Scope scope, Menu menu, String id) {
+        String title = scope.edition().find(id).map(Item::name).orElse("a page that is not released");
+        String state =
+                scope.edition().page(id).filter(p -> !scope.view().shows(p)).isPresent()
+                        ? "is taken off the site"
+                        : "is a draft";
+        return Finding.of(
+                this,
+                scope.edition().find(id).isPresent() ? id : menu.id(),
+                "The menu " + menu.name() + " has a line to “" + title + "”, which " + state + ".",
+                new Finding.Mend("Take the line out", new RemoveFromMenu(menu.id(), id)));
+    }
+}

@@ -1,0 +1,35 @@
+package venue.core.survey;
+
+import java.util.stream.Stream;
+import venue.core.render.Head;
+
+/** Pages that search engines may index and that say nothing of themselves. */
+final class MissingDescription implements Rule {
+
+    @Override
+    public String key() {
+        return "missing-description";
+    }
+
+    @Override
+    public String name() {
+        return "No search description";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.NOTE;
+    }
+
+    @Override
+    public String why() {
+        return "Search engines will pick words of their own.";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.pages()
+                .filter(p -> !p.isKeptOut() && Head.description(p).isBlank())
+                .map(p -> Finding.of(this, p.id(), "Has neither search description nor summary."));
+    }
+}

@@ -1,0 +1,45 @@
+package venue.core.survey;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import venue.core.media.Media;
+import venue.core.page.Page;
+
+/** Pictures in use whose alternative text nobody has written. */
+final class PictureWithoutWords implements Rule {
+
+    @Override
+    public String key() {
+        return "picture-without-words";
+    }
+
+    @Override
+    public String name() {
+        return "Picture without words";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.SHOULD_FIX;
+    }
+
+    @Override
+    public String why() {
+        return "People who don't see it learn nothing of it (WCAG 2.2, 1.1.1).";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.pages()
+                .flatMap(page -> scope.edition().facts(page).mentions().stream()
+                        .map(scope.edition()::media)
+                        .flatMap(Optional::stream)
+                        .filter(m ->
+                                !m.decorative() && (m.alt() == null || m.alt().isBlank()))
+                        .map(m -> finding(page, m)));
+    }
+
+    private Finding finding(Page page, Media media) {
+        return Finding.of(this, page.id(), "Shows the picture “" + media.name() + "”, and nothing says what is on it.");
+    }
+}

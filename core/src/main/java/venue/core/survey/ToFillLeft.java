@@ -1,0 +1,47 @@
+package venue.core.survey;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.edition.PageFacts;
+import venue.core.page.Page;
+import venue.core.text.Words;
+
+/** Placeholders that nobody has replaced. */
+final class ToFillLeft implements Rule {
+
+    @Override
+    public String key() {
+        return "to-fill";
+    }
+
+    @Override
+    public String name() {
+        return "Left to fill";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.SHOULD_FIX;
+    }
+
+    @Override
+    public String why() {
+        return "Visitors find nothing there.";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.pages()
+                .filter(p -> !scope.edition().facts(p).places().isEmpty())
+                .map(p -> finding(p, scope.edition().facts(p).places()));
+    }
+
+    private Finding finding(Page page, List<PageFacts.Place> places) {
+        PageFacts.Place first = places.get(0);
+        return Finding.of(
+                        this,
+                        page.id(),
+                        Words.count(places.size(), "place") + " still to fill, first in “" + first.sectionName() + "”.")
+                .at(first.section());
+    }
+}
