@@ -1,0 +1,53 @@
+package venue.core.readymade;
+
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import venue.core.kind.Kind;
+import venue.core.kind.Placement;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+
+/** The kinds that every new site begins with, and the fields that listings know. */
+public final class ReadyKinds {
+
+    private ReadyKinds() {}
+
+    public static List<Kind> all() {
+        return List.of(
+                new Kind(
+                        "standard",
+                        "Standard page",
+                        "words, pictures, anything",
+                        List.of(summary(), picture()),
+                        List.of("plain", "wide", "side-column"),
+                        "plain",
+                        Placement.ANYWHERE,
+                        null,
+                        true,
+                        "galley"),
+                new Kind(
+                        "landing-page",
+                        "Landing page",
+                        "one purpose, few ways out",
+                        List.of(summary(), picture()),
+                        List.of("landing", "wide"),
+                        "landing",
+                        Placement.ANYWHERE,
+                        null,
+                        true,
+                        "galley"));
+    }
+
+    public static Property summary() {
+        return of("summary", "Summary", PropertyType.LINES).help("Shown in listings, and when the page is shared.");
+    }
+
+    public static Property picture() {
+        return of("picture", "Picture", PropertyType.PICTURE).help("Shown in listings and behind the title.");
+    }
+
+    public static Property date() {
+        return of("date", "Date", PropertyType.DATE);
+    }
+}

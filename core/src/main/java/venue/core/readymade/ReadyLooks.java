@@ -1,0 +1,37 @@
+package venue.core.readymade;
+
+import java.util.List;
+import java.util.Map;
+import venue.core.theme.Theme;
+import venue.core.value.Value;
+
+/** The looks that every new site begins with. */
+public final class ReadyLooks {
+
+    private ReadyLooks() {}
+
+    public static List<Theme> all() {
+        return List.of(dusk(), chalk());
+    }
+
+    /** Night blue, ember and chalk; a display serif and a reading serif. */
+    public static Theme dusk() {
+        return new Theme("dusk", "Dusk", Map.of());
+    }
+
+    /** Black on white with one blue; a lively sans. */
+    public static Theme chalk() {
+        return new Theme(
+                "chalk",
+                "Chalk",
+                Map.of(
+                        "colourPage", Value.of("#FFFFFF"),
+                        "colourWords", Value.of("#1B1B1F"),
+                        "colourAccent", Value.of("#1F5FA8"),
+                        "colourTint", Value.of("#EDF1F5"),
+                        "colourDeep", Value.of("#1B2230"),
+                        "headingFont", Value.of("bricolage"),
+                        "bodyFont", Value.of("instrument-sans"),
+                        "buttonShape", Value.of("soft")));
+    }
+}
