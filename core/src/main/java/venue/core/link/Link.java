@@ -1,5 +1,7 @@
 package venue.core.link;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.Locale;
@@ -11,11 +13,12 @@ import venue.core.fault.Refusal;
  * A link as it is kept: {@code page:ID}, {@code page:ID#anchor}, {@code media:ID}, a path on the site, {@code #anchor},
  * or an outside address with http, https, mailto or tel (RFC 3986).
  */
-public record Link(String target) {
+public record Link(@JsonValue String target) {
 
     private static final Set<String> OUTSIDE = Set.of("http", "https", "mailto", "tel");
     private static final int LONGEST = 2_000;
 
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     public Link {
         if (!isAllowed(target)) {
             throw Refusal.badInput(

@@ -1,0 +1,5 @@
+/** The people who sign in. */
+@NullMarked
+package venue.store.account;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,43 @@
+package venue.store.content;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.Map;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.item.Item;
+
+/** Items as canonical JSON: keys in order, nothing empty; equal items give equal bytes. */
+public final class ItemJson {
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
+            .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
+                    .withGetterVisibility(Visibility.NONE)
+                    .withIsGetterVisibility(Visibility.NONE))
+            .build();
+
+    private ItemJson() {}
+
+    static String write(Item item) {
+        return MAPPER.writeValueAsString(item);
+    }
+
+    static Item read(Class<? extends Item> type, String json) {
+        return MAPPER.readValue(json, type);
+    }
+
+    /** The item as maps, lists, texts and numbers. */
+    public static Object tree(Item item) {
+        return MAPPER.convertValue(item, Map.class);
+    }
+
+    static Item item(Class<? extends Item> type, Object tree) {
+        return MAPPER.convertValue(tree, type);
+    }
+}

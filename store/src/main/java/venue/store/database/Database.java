@@ -1,0 +1,78 @@
+package venue.store.database;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
+import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The database of one data folder. Write-ahead log, every commit on the disk before it is answered, foreign keys held; one
+ * writer at a time.
+ */
+public final class Database implements AutoCloseable {
+
+    private static final int READERS = 4;
+
+    private final HikariDataSource source;
+    private final JdbcClient sql;
+    private final TransactionTemplate transaction;
+    private final ReentrantLock writing = new ReentrantLock();
+
+    private Database(HikariDataSource source) {
+        this.source = source;
+        sql = JdbcClient.create(source);
+        transaction = new TransactionTemplate(new DataSourceTransactionManager(source));
+    }
+
+    /** Opens {@code venue.db} in the folder, making and migrating it as needed. */
+    public static Database open(Path folder) {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new UncheckedIOException("can't make the data folder " + folder, e);
+        }
+        HikariConfig config = new HikariConfig();
+        config.setJdbcUrl("jdbc:sqlite:" + folder.resolve("venue.db"));
+        config.setMaximumPoolSize(READERS);
+        config.setPoolName("venue");
+        config.addDataSourceProperty("journal_mode", "WAL");
+        config.addDataSourceProperty("synchronous", "FULL");
+        config.addDataSourceProperty("foreign_keys", "true");
+        config.addDataSourceProperty("busy_timeout", "5000");
+        config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
+        HikariDataSource source = new HikariDataSource(config);
+        Flyway.configure(Database.class.getClassLoader())
+                .dataSource(source)
+                .locations("classpath:db/migration")
+                .load()
+                .migrate();
+        return new Database(source);
+    }
+
+    public JdbcClient sql() {
+        return sql;
+    }
+
+    /** Runs {@code work} as the only writer, in one transaction: all of it is kept, or nothing. */
+    public <T> T write(Supplier<T> work) {
+        writing.lock();
+        try {
+            return java.util.Objects.requireNonNull(transaction.execute(status -> work.get()));
+        } finally {
+            writing.unlock();
+        }
+    }
+
+    @Override
+    public void close() {
+        source.close();
+    }
+}

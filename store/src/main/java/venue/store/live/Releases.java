@@ -1,0 +1,136 @@
+package venue.store.live;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.store.journal.Change;
+
+/** The releases of each site, and the live map that they made. */
+public final class Releases {
+
+    private static final String INSERT =
+            "insert into release (site, number, at, who, note) values (:site, :number, :at, :who, :note)";
+    private static final String INSERT_CHANGE = """
+            insert into release_change (site, number, item, before, after)
+            values (:site, :number, :item, :before, :after)
+            """;
+    private static final String PUT = """
+            insert into live (site, item, hash, changed_at) values (:site, :item, :hash, :at)
+            on conflict (site, item) do update set hash = excluded.hash, changed_at = excluded.changed_at
+            """;
+    private static final String REMOVE = "delete from live where site = :site and item = :item";
+    private static final String LATEST = "select coalesce(max(number), 0) from release where site = :site";
+    private static final String LOG = """
+            select r.number, r.at, r.who, r.note,
+              (select count(*) from release_change c where c.site = r.site and c.number = r.number) as changes
+            from release r where r.site = :site order by r.number desc limit :limit
+            """;
+    private static final String MAP =
+            "select item, hash, changed_at from live where site = :site order by item limit 1000000";
+    private static final String CHANGES = """
+            select item, before, after from release_change
+            where site = :site and number = :number order by item limit 1000000
+            """;
+    private static final String CHANGES_SINCE = """
+            select item, before, after from release_change
+            where site = :site and number > :number order by number desc, item limit 1000000
+            """;
+
+    /** A release as the log has it; {@code at} is ISO 8601. */
+    public record Logged(int number, String at, String who, String note, int changes) {}
+
+    /** One item of the live map. */
+    public record Placed(String item, String hash, String changedAt) {}
+
+    private final JdbcClient sql;
+
+    public Releases(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    public List<Placed> map(String site) {
+        return sql.sql(MAP).param("site", site).query(Placed.class).list();
+    }
+
+    /** The number of the latest release, or 0. */
+    public int latest(String site) {
+        return sql.sql(LATEST).param("site", site).query(Integer.class).single();
+    }
+
+    /** The latest releases, newest first, at most {@code limit}. */
+    public List<Logged> log(String site, int limit) {
+        return sql.sql(LOG)
+                .param("site", site)
+                .param("limit", limit)
+                .query(Logged.class)
+                .list();
+    }
+
+    public List<Change> changes(String site, int number) {
+        return sql.sql(CHANGES)
+                .param("site", site)
+                .param("number", number)
+                .query(Change.class)
+                .list();
+    }
+
+    /** The live map as it was after a release: the map of now with all later releases taken back. */
+    public Map<String, String> mapAt(String site, int number) {
+        Map<String, String> map = new HashMap<>();
+        map(site).forEach(p -> map.put(p.item(), p.hash()));
+        sql.sql(CHANGES_SINCE)
+                .param("site", site)
+                .param("number", number)
+                .query(Change.class)
+                .list()
+                .forEach(c -> set(map, c.item(), c.before()));
+        return map;
+    }
+
+    private static void set(Map<String, String> map, String item, @Nullable String hash) {
+        if (hash == null) {
+            map.remove(item);
+        } else {
+            map.put(item, hash);
+        }
+    }
+
+    /** Keeps a release and makes its changes to the live map; to be called within one transaction. */
+    public int append(String site, Instant at, String who, String note, List<Change> changes) {
+        int number = latest(site) + 1;
+        sql.sql(INSERT)
+                .param("site", site)
+                .param("number", number)
+                .param("at", at.toString())
+                .param("who", who)
+                .param("note", note)
+                .update();
+        for (Change change : changes) {
+            sql.sql(INSERT_CHANGE)
+                    .param("site", site)
+                    .param("number", number)
+                    .param("item", change.item())
+                    .param("before", change.before())
+                    .param("after", change.after())
+                    .update();
+            apply(site, at, change);
+        }
+        return number;
+    }
+
+    private void apply(String site, Instant at, Change change) {
+        if (change.after() == null) {
+            sql.sql(REMOVE).param("site", site).param("item", change.item()).update();
+        } else {
+            sql.sql(PUT)
+                    .param("site", site)
+                    .param("item", change.item())
+                    .param("hash", change.after())
+                    .param("at", at.toString())
+                    .update();
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package venue.store.media;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** The renditions of pictures as files of one folder, named by hash and width. */
+public final class MediaFiles {
+
+    private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}-[0-9]{1,5}\\.(jpg|png)");
+
+    private final Path folder;
+
+    public MediaFiles(Path folder) {
+        this.folder = folder;
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new UncheckedIOException("can't make the media folder " + folder, e);
+        }
+    }
+
+    /** The file called so, when there is one; any name that is not one of ours is refused before the disk is asked. */
+    public Optional<byte[]> find(String name) {
+        if (!NAME.matcher(name).matches()) {
+            return Optional.empty();
+        }
+        try {
+            Path file = folder.resolve(name);
+            return Files.exists(file) ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Keeps a file whole: it is written beside and then moved into place. */
+    void put(String name, byte[] bytes) {
+        try {
+            Path temporary = Files.createTempFile(folder, "in", ".part");
+            Files.write(temporary, bytes);
+            try {
+                Files.move(temporary, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE);
+            } catch (AtomicMoveNotSupportedException e) {
+                Files.move(temporary, folder.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("can't keep the picture " + name, e);
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package venue.store.workspace;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import venue.core.edition.Edition;
+import venue.core.item.Item;
+import venue.core.release.ReleasePlan;
+import venue.store.content.Contents;
+import venue.store.journal.Change;
+
+/** Works out what a release does to the two maps of a site. */
+final class Published {
+
+    private final Standing before;
+    private final Contents contents;
+    private final List<Item> put = new ArrayList<>();
+    private final List<String> removed = new ArrayList<>();
+    private final Map<String, String> hashes;
+    private final Map<String, String> liveHashes;
+
+    Published(Standing before, Contents contents) {
+        this.before = before;
+        this.contents = contents;
+        hashes = new HashMap<>(before.hashes());
+        liveHashes = new HashMap<>(before.liveHashes());
+    }
+
+    /** Finds what differs between the live site and what it will be. */
+    void bring(ReleasePlan.Prepared prepared) {
+        Edition target = prepared.live();
+        Set<String> ids = new TreeSet<>();
+        before.live().items().forEach(i -> ids.add(i.id()));
+        target.items().forEach(i -> ids.add(i.id()));
+        for (String id : ids) {
+            Item was = before.live().find(id).orElse(null);
+            Item is = target.find(id).orElse(null);
+            if (is == null) {
+                removed.add(id);
+            } else if (!is.equals(was)) {
+                put.add(is);
+            }
+        }
+    }
+
+    /** The redirects made and dropped, put into the working copy too; within the transaction. */
+    List<Change> putRedirects(ReleasePlan.Prepared prepared) {
+        List<Change> changes = new ArrayList<>();
+        prepared.redirects().forEach(r -> {
+            String hash = contents.put(r);
+            if (!hash.equals(hashes.put(r.id(), hash))) {
+                changes.add(new Change(r.id(), before.hashes().get(r.id()), hash));
+            }
+        });
+        prepared.dropped().stream().filter(hashes::containsKey).forEach(id -> {
+            changes.add(new Change(id, hashes.remove(id), null));
+        });
+        return changes;
+    }
+
+    /** What the release does to the live map; within the transaction. */
+    List<Change> changes() {
+        List<Change> changes = new ArrayList<>();
+        for (Item item : put) {
+            String hash = contents.put(item);
+            changes.add(new Change(item.id(), liveHashes.put(item.id(), hash), hash));
+        }
+        removed.forEach(id -> changes.add(new Change(id, liveHashes.remove(id), null)));
+        return changes;
+    }
+
+    Standing standing(ReleasePlan.Prepared prepared, long step, int number, Instant at) {
+        Map<String, Instant> changed = new HashMap<>(before.changed());
+        put.forEach(i -> changed.put(i.id(), at));
+        removed.forEach(changed::remove);
+        return new Standing(
+                before.working().with(prepared.redirects(), prepared.dropped()),
+                hashes,
+                step,
+                prepared.live(),
+                liveHashes,
+                number,
+                changed);
+    }
+}

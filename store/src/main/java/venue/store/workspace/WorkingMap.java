@@ -1,0 +1,57 @@
+package venue.store.workspace;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.store.journal.Change;
+
+/** The working copies' maps from item to content, and the list of sites. */
+final class WorkingMap {
+
+    private static final String SITES = "select id from site order by created_at, id limit 10000";
+    private static final String ADD_SITE = "insert into site (id, created_at) values (:id, :at)";
+    private static final String ALL = "select item, hash from working where site = :site order by item limit 1000000";
+    private static final String PUT = """
+            insert into working (site, item, hash) values (:site, :item, :hash)
+            on conflict (site, item) do update set hash = excluded.hash
+            """;
+    private static final String REMOVE = "delete from working where site = :site and item = :item";
+
+    private record Row(String item, String hash) {}
+
+    private final JdbcClient sql;
+
+    WorkingMap(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    List<String> sites() {
+        return sql.sql(SITES).query(String.class).list();
+    }
+
+    void addSite(String site, Instant at) {
+        sql.sql(ADD_SITE).param("id", site).param("at", at.toString()).update();
+    }
+
+    Map<String, String> load(String site) {
+        Map<String, String> map = new HashMap<>();
+        sql.sql(ALL).param("site", site).query(Row.class).list().forEach(r -> map.put(r.item(), r.hash()));
+        return map;
+    }
+
+    void apply(String site, List<Change> changes) {
+        for (Change change : changes) {
+            if (change.after() == null) {
+                sql.sql(REMOVE).param("site", site).param("item", change.item()).update();
+            } else {
+                sql.sql(PUT)
+                        .param("site", site)
+                        .param("item", change.item())
+                        .param("hash", change.after())
+                        .update();
+            }
+        }
+    }
+}

@@ -1,0 +1,234 @@
+package venue.store.workspace;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Desk;
+import venue.core.edit.Editor;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.release.ReleasePlan;
+import venue.store.content.Contents;
+import venue.store.database.Database;
+import venue.store.journal.Change;
+import venue.store.journal.Journal;
+import venue.store.journal.Step;
+import venue.store.live.Releases;
+
+/**
+ * A site at work. Readers take {@link #now()}, which never changes under their hands; writers go one after another, and
+ * what is answered is on the disk.
+ */
+public final class Workspace {
+
+    private final String site;
+    private final Database database;
+    private final Contents contents;
+    private final Journal journal;
+    private final Releases releases;
+    private final WorkingMap workingMap;
+    private final Editor editor;
+    private final InstantSource clock;
+    private final RandomGenerator chance;
+    private final Object writing = new Object();
+    private volatile Standing now;
+
+    Workspace(String site, Database database, Contents contents, InstantSource clock, RandomGenerator chance) {
+        this.site = site;
+        this.database = database;
+        this.contents = contents;
+        this.clock = clock;
+        this.chance = chance;
+        journal = new Journal(database.sql());
+        releases = new Releases(database.sql());
+        workingMap = new WorkingMap(database.sql());
+        editor = new Editor(contents);
+        now = load();
+    }
+
+    public String site() {
+        return site;
+    }
+
+    public Standing now() {
+        return now;
+    }
+
+    /** Finds a content by its hash, as far back as the journal goes. */
+    public Optional<Item> past(String hash) {
+        return contents.find(hash);
+    }
+
+    public Journal journal() {
+        return journal;
+    }
+
+    public Releases releases() {
+        return releases;
+    }
+
+    private Standing load() {
+        Map<String, String> hashes = workingMap.load(site);
+        Map<String, String> liveHashes = new HashMap<>();
+        Map<String, Instant> changed = new HashMap<>();
+        releases.map(site).forEach(p -> {
+            liveHashes.put(p.item(), p.hash());
+            changed.put(p.item(), Instant.parse(p.changedAt()));
+        });
+        return new Standing(
+                edition(hashes),
+                hashes,
+                journal.latest(site),
+                edition(liveHashes),
+                liveHashes,
+                releases.latest(site),
+                changed);
+    }
+
+    private Edition edition(Map<String, String> hashes) {
+        return Edition.of(hashes.values().stream().map(contents::require).toList());
+    }
+
+    private Desk desk() {
+        return new Desk(now.working(), now.live(), now::hashOf, chance);
+    }
+
+    /** Does what was asked. The same request a second time is answered without doing it again. */
+    public Done run(Asked asked) {
+        synchronized (writing) {
+            String request = asked.request();
+            if (request != null) {
+                Optional<Long> earlier = journal.madeBy(site, request);
+                if (earlier.isPresent()) {
+                    return new Done(earlier.get(), "", asked.who(), List.of());
+                }
+            }
+            var change = editor.run(desk(), asked.command(), asked.seen());
+            String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
+            Step step = new Step(site, clock.instant(), asked.who(), change.name(), Step.Kind.DO, group, null, request);
+            return keep(step, change);
+        }
+    }
+
+    /** Takes back the person's last step, or says that there is none. */
+    public Done undo(String who) {
+        synchronized (writing) {
+            Journal.Group group = journal.undoable(site, who).orElseThrow(() -> nothing("undo"));
+            return reverse(who, group, Step.Kind.UNDO);
+        }
+    }
+
+    /** Does again what the person took back last. */
+    public Done redo(String who) {
+        synchronized (writing) {
+            Journal.Group group = journal.redoable(site, who).orElseThrow(() -> nothing("redo"));
+            return reverse(who, group, Step.Kind.REDO);
+        }
+    }
+
+    private static Refusal nothing(String what) {
+        return Refusal.conflict("nothing-to-" + what, "step", "There is nothing to " + what + ".", "Go on working.");
+    }
+
+    private Done reverse(String who, Journal.Group group, Step.Kind kind) {
+        List<Editor.Reversal> steps = journal.changes(site, group.id()).stream()
+                .map(c -> new Editor.Reversal(c.item(), item(c.before()), item(c.after())))
+                .toList();
+        var change = editor.reverse(desk(), group.name(), steps);
+        String own = UUID.randomUUID().toString();
+        return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id(), null), change);
+    }
+
+    private @Nullable Item item(@Nullable String hash) {
+        return hash == null ? null : contents.require(hash);
+    }
+
+    private Done keep(Step step, venue.core.edit.Change change) {
+        Standing before = now;
+        Map<String, String> hashes = new HashMap<>(before.hashes());
+        long number = database.write(() -> {
+            List<Change> changes = changes(before.hashes(), change.put(), change.removed());
+            changes.forEach(c -> set(hashes, c));
+            workingMap.apply(site, changes);
+            return journal.append(step, changes);
+        });
+        now = new Standing(
+                before.working().with(change.put(), change.removed()),
+                hashes,
+                number,
+                before.live(),
+                before.liveHashes(),
+                before.release(),
+                before.changed());
+        List<String> items = new ArrayList<>(change.removed());
+        change.put().forEach(i -> items.add(i.id()));
+        return new Done(number, step.name(), step.who(), items);
+    }
+
+    private List<Change> changes(Map<String, String> before, Collection<Item> put, Collection<String> removed) {
+        List<Change> changes = new ArrayList<>();
+        for (Item item : put) {
+            String hash = contents.put(item);
+            if (!hash.equals(before.get(item.id()))) {
+                changes.add(new Change(item.id(), before.get(item.id()), hash));
+            }
+        }
+        removed.stream().filter(before::containsKey).forEach(id -> changes.add(new Change(id, before.get(id), null)));
+        return changes;
+    }
+
+    private static void set(Map<String, String> hashes, Change change) {
+        if (change.after() == null) {
+            hashes.remove(change.item());
+        } else {
+            hashes.put(change.item(), change.after());
+        }
+    }
+
+    /** Releases the chosen changes with all that must come along: all of it goes live at once, or nothing. */
+    public Done release(String who, String note, Collection<String> chosen) {
+        synchronized (writing) {
+            ReleasePlan.Prepared prepared =
+                    ReleasePlan.of(now.live(), now.working()).prepare(chosen);
+            return goLive(who, note, prepared, "release");
+        }
+    }
+
+    /** Goes back to an earlier release, as a release of its own; the working copy stays as it is. */
+    public Done goBack(String who, int number) {
+        synchronized (writing) {
+            if (number < 1 || number >= now.release()) {
+                throw Refusal.unknown("release", String.valueOf(number));
+            }
+            Edition target = edition(releases.mapAt(site, number));
+            return goLive(who, "Back to release " + number, ReleasePlan.prepare(now.live(), target, List.of()), "back");
+        }
+    }
+
+    private Done goLive(String who, String note, ReleasePlan.Prepared prepared, String group) {
+        Standing before = now;
+        Instant at = clock.instant();
+        Published published = new Published(before, contents);
+        published.bring(prepared);
+        int[] number = new int[1];
+        long step = database.write(() -> {
+            List<Change> redirects = published.putRedirects(prepared);
+            workingMap.apply(site, redirects);
+            number[0] = releases.append(site, at, who, note, published.changes());
+            Step kept = new Step(
+                    site, at, who, "release " + number[0], Step.Kind.SYSTEM, group + "-" + number[0], null, null);
+            return journal.append(kept, redirects);
+        });
+        now = published.standing(prepared, step, number[0], at);
+        return new Done(step, "release " + number[0], who, List.of());
+    }
+}

@@ -1,0 +1,83 @@
+package venue.store.workspace;
+
+import java.time.InstantSource;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import venue.core.edit.TakeIn;
+import venue.core.fault.Refusal;
+import venue.core.item.Ids;
+import venue.core.item.Item;
+import venue.store.content.Contents;
+import venue.store.database.Database;
+
+/** All sites of one data folder. */
+public final class Workspaces {
+
+    private final Database database;
+    private final Contents contents;
+    private final InstantSource clock;
+    private final RandomGenerator chance;
+    private final Map<String, Workspace> bySite = Collections.synchronizedMap(new LinkedHashMap<>());
+
+    public Workspaces(Database database, InstantSource clock, RandomGenerator chance) {
+        this.database = database;
+        this.clock = clock;
+        this.chance = chance;
+        contents = new Contents(database.sql());
+        new WorkingMap(database.sql()).sites().forEach(s -> bySite.put(s, workspace(s)));
+    }
+
+    private Workspace workspace(String site) {
+        return new Workspace(site, database, contents, clock, chance);
+    }
+
+    /** A new site that begins with these items; nothing of it is live yet. */
+    public Workspace begin(String site, String who, List<Item> items) {
+        Ids.check(site, "site");
+        if (bySite.containsKey(site)) {
+            throw Refusal.conflict(
+                    "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
+        }
+        database.write(() -> {
+            new WorkingMap(database.sql()).addSite(site, clock.instant());
+            return site;
+        });
+        Workspace workspace = workspace(site);
+        workspace.run(Asked.of(who, new TakeIn(site, items)));
+        bySite.put(site, workspace);
+        return workspace;
+    }
+
+    public Collection<Workspace> all() {
+        return List.copyOf(bySite.values());
+    }
+
+    public Optional<Workspace> find(String site) {
+        return Optional.ofNullable(bySite.get(site));
+    }
+
+    public Workspace require(String site) {
+        return find(site).orElseThrow(() -> Refusal.unknown("site", site));
+    }
+
+    /** The site whose live release is served under a host name. */
+    public Optional<Workspace> servedAt(String host) {
+        for (Workspace workspace : all()) {
+            boolean served = workspace
+                    .now()
+                    .working()
+                    .find(venue.core.site.Site.class, venue.core.site.Site.ID)
+                    .filter(s -> s.hosts().contains(host))
+                    .isPresent();
+            if (served) {
+                return Optional.of(workspace);
+            }
+        }
+        return Optional.empty();
+    }
+}
