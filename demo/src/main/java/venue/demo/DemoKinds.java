@@ -1,0 +1,72 @@
+package venue.demo;
+
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import venue.core.kind.Kind;
+import venue.core.kind.Placement;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.readymade.ReadyKinds;
+
+/** The kinds of page that an observatory needs beside the usual ones. */
+final class DemoKinds {
+
+    private DemoKinds() {}
+
+    static List<Kind> all() {
+        return List.of(
+                kind("article", "Article", "news, with a date", "article", "news", List.of(date("Published"))),
+                kind(
+                        "instrument",
+                        "Instrument",
+                        "a telescope and its facts",
+                        "instrument",
+                        "instruments",
+                        instrument()),
+                kind("open-night", "Open night", "date, meeting place, guide", "article", "open-nights", openNight()),
+                kind(
+                        "person",
+                        "Person",
+                        "somebody who works here",
+                        "article",
+                        "people",
+                        List.of(of("role", "Role", PropertyType.WORDS).listed())));
+    }
+
+    private static Kind kind(String id, String name, String note, String template, String place, List<Property> more) {
+        List<Property> fields = new java.util.ArrayList<>(List.of(ReadyKinds.summary(), ReadyKinds.picture()));
+        fields.addAll(more);
+        return new Kind(
+                id,
+                name,
+                note,
+                fields,
+                List.of(template, "plain"),
+                template,
+                new Placement(Placement.Where.BENEATH_PAGES, List.of(place)),
+                List.of(),
+                false,
+                "galley");
+    }
+
+    private static Property date(String label) {
+        return of("date", label, PropertyType.DATE);
+    }
+
+    private static List<Property> instrument() {
+        return List.of(
+                Property.number("aperture", "Aperture", 10, 5000, 100, "mm").listed(),
+                Property.number("focal", "Focal length", 50, 20000, 1000, "mm").listed(),
+                of("built", "Built", PropertyType.WORDS).listed(),
+                of("best", "Best for", PropertyType.WORDS).listed());
+    }
+
+    private static List<Property> openNight() {
+        return List.of(
+                of("date", "When", PropertyType.DATE_TIME).listed(),
+                of("meet", "Where we meet", PropertyType.WORDS).listed(),
+                of("guide", "Guide", PropertyType.WORDS).listed(),
+                Property.number("places", "Places", 1, 200, 40, "people").listed());
+    }
+}

@@ -1,0 +1,150 @@
+package venue.demo;
+
+import static venue.core.readymade.Compose.bound;
+import static venue.core.readymade.Compose.column;
+import static venue.core.readymade.Compose.columns;
+import static venue.core.readymade.Compose.divider;
+import static venue.core.readymade.Compose.facts;
+import static venue.core.readymade.Compose.fill;
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.image;
+import static venue.core.readymade.Compose.lead;
+import static venue.core.readymade.Compose.links;
+import static venue.core.readymade.Compose.listing;
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.strongButton;
+import static venue.core.readymade.Compose.text;
+import static venue.core.readymade.Compose.toned;
+import static venue.core.readymade.ReadyTemplates.band;
+import static venue.core.readymade.ReadyTemplates.fixed;
+import static venue.core.readymade.ReadyTemplates.foot;
+import static venue.core.readymade.ReadyTemplates.main;
+import static venue.core.readymade.ReadyTemplates.starter;
+
+import java.util.List;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.core.template.ZoneRole;
+import venue.core.value.Value;
+
+/** The templates that an observatory needs beside the usual ones. */
+final class DemoTemplates {
+
+    private DemoTemplates() {}
+
+    static List<Template> all() {
+        return List.of(home(), article(), instrument(), listed());
+    }
+
+    private static Template home() {
+        return new Template(
+                "home",
+                "Home",
+                "An opening, then whatever is on",
+                band("none"),
+                List.of(
+                        main(starter(toned(
+                                        "deep",
+                                        section(
+                                                "s1",
+                                                "Opening",
+                                                heading(fill("Welcome people")).with("size", "display"),
+                                                lead(fill("What this place is")),
+                                                strongButton(fill("The first thing to do"), "")))
+                                .with("space", Value.of("large")))),
+                        foot(fixed(toned(
+                                "tinted",
+                                section(
+                                        "f1",
+                                        "Coming nights",
+                                        heading("Coming open nights"),
+                                        listing("open-night", "coming", "soonest", 3, "cards")))))));
+    }
+
+    private static Template article() {
+        Zone side = new Zone(
+                "side",
+                "Side column",
+                ZoneRole.RIGHT,
+                List.of(fixed(
+                        section("f1", "Facts", image(bound("page.picture")).with("shape", "classic"), facts()))));
+        return new Template(
+                "article",
+                "Article",
+                "Words with their date and picture beside them",
+                band("words"),
+                List.of(
+                        main(starter(section(
+                                "s1", "Words", lead(fill("What happened, in one sentence")), text(fill("The story"))))),
+                        side,
+                        foot(fixed(toned(
+                                "tinted",
+                                section(
+                                        "f2",
+                                        "More news",
+                                        heading("More from the moor"),
+                                        listing("article", "all", "newest", 3, "cards")
+                                                .with("pictures", Value.of(false))))))));
+    }
+
+    private static Template instrument() {
+        Zone top = new Zone(
+                "top",
+                "Picture and facts",
+                ZoneRole.TOP,
+                List.of(fixed(columns(
+                        "f1",
+                        "Picture and facts",
+                        column(6, image(bound("page.picture")).with("shape", "classic")),
+                        column(6, divider("short"), lead(bound("page.summary")), facts())))));
+        return new Template(
+                "instrument",
+                "Instrument",
+                "A telescope: its picture and facts, then its story",
+                band("words"),
+                List.of(
+                        top,
+                        main(starter(
+                                section("s1", "Story", heading(fill("Its story")), text(fill("Where it came from"))))),
+                        foot(fixed(toned(
+                                "deep",
+                                columns(
+                                        "f2",
+                                        "Looking after her",
+                                        column(5, heading("Looking through her")),
+                                        column(
+                                                7,
+                                                text(
+                                                        "<p>Every instrument here is open to visitors. Two volunteers of the drive"
+                                                                + " crew are on hand, and nobody is hurried off a ladder.</p>"),
+                                                links("See the coming open nights|page:open-nights"))))))));
+    }
+
+    private static Template listed() {
+        return new Template(
+                "listing",
+                "Listing",
+                "A lead, then pages of one kind",
+                band("picture"),
+                List.of(
+                        main(
+                                starter(section("s1", "Lead", lead(fill("What is listed here")))),
+                                starter(section("s2", "List", listing("article", "all", "newest", 12, "cards")))),
+                        foot(
+                                fixed(
+                                        toned(
+                                                "tinted",
+                                                columns(
+                                                        "f1",
+                                                        "Booking terms",
+                                                        column(
+                                                                4,
+                                                                heading("Booking")
+                                                                        .with("size", "medium")),
+                                                        column(
+                                                                8,
+                                                                text(
+                                                                        "<p>Places are kept until ten minutes before the start. If cloud wins, we"
+                                                                                + " write by four o’clock and your place moves to the next clear night.</p>"))))))));
+    }
+}

@@ -1,0 +1,161 @@
+package venue.demo;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import venue.core.edit.Command;
+import venue.core.edit.MakePages;
+import venue.core.edit.PlaceInMenu;
+import venue.core.edit.PlaceSection;
+import venue.core.edit.SetTitle;
+import venue.core.edit.SetValue;
+import venue.core.edit.WithdrawPage;
+import venue.core.item.Item;
+import venue.core.link.Link;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.readymade.ReadyKinds;
+import venue.core.readymade.ReadyLooks;
+import venue.core.readymade.ReadyPatterns;
+import venue.core.readymade.ReadyTemplates;
+import venue.core.site.Site;
+import venue.core.theme.Theme;
+import venue.core.value.Value;
+
+/** The whole demo site: what it begins with, and what has been changed since its first release. */
+public final class KestrelMoor {
+
+    /** The site's id. */
+    public static final String ID = "kestrel-moor";
+
+    /** The host name under which it is served. */
+    public static final String HOST = "kestrel-moor.localhost";
+
+    private KestrelMoor() {}
+
+    /** Everything but the pictures, with dates around {@code today}. */
+    public static List<Item> items(LocalDate today) {
+        List<Item> items = new ArrayList<>();
+        items.add(site());
+        items.addAll(ReadyKinds.all());
+        items.addAll(DemoKinds.all());
+        items.addAll(ReadyTemplates.all());
+        items.addAll(DemoTemplates.all());
+        items.addAll(ReadyPatterns.all("article"));
+        items.addAll(looks());
+        items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
+        items.add(menu("foot", "Foot", "opening-times", "people", "news", "site-index", "privacy"));
+        List<PageDraft> pages = new ArrayList<>(VisitPages.all(today));
+        pages.addAll(OtherPages.all(today));
+        pages.addAll(InstrumentPages.all());
+        List<String> order =
+                List.of("welcome", "visit", "tonight", "instruments", "learn", "news", "people", "support", "adopt");
+        for (int i = 0; i < pages.size(); i++) {
+            venue.core.page.Page page = pages.get(i).at(i + 20);
+            int first = order.indexOf(page.id());
+            items.add(first < 0 ? page : pages.get(i).at(first + 1));
+        }
+        return items;
+    }
+
+    private static Site site() {
+        return new Site(
+                Site.ID,
+                "Kestrel Moor Observatory",
+                List.of(HOST),
+                "en-GB",
+                ZoneId.of("Europe/London"),
+                "welcome",
+                "dusk",
+                "plain",
+                Map.of(
+                        "tagline", Value.of("The darkest car park for miles"),
+                        "email", Value.of("hello@kestrel-moor.example"),
+                        "phone", Value.of("01632 960 414"),
+                        "postalAddress", Value.of("The Observatory, Moor Road, above Ashcombe"),
+                        "hours", Value.of("Every second Friday from dusk, September to April")));
+    }
+
+    private static List<Theme> looks() {
+        Theme dusk = ReadyLooks.dusk()
+                .with("noticeShown", Value.of(true))
+                .with(
+                        "noticeWords",
+                        Value.of(
+                                "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked."))
+                .with("footerWords", Value.of("Kestrel Moor Observatory is run by a small trust and its volunteers."));
+        Theme heather = new Theme(
+                "heather",
+                "Heather",
+                Map.of(
+                        "colourPage", Value.of("#FCF8FA"),
+                        "colourWords", Value.of("#2A1F2D"),
+                        "colourAccent", Value.of("#D9699A"),
+                        "colourTint", Value.of("#F3E4EC"),
+                        "colourDeep", Value.of("#3B2447"),
+                        "headingFont", Value.of("bitter")));
+        return List.of(dusk, heather, ReadyLooks.chalk());
+    }
+
+    private static Menu menu(String id, String name, String... pages) {
+        return new Menu(
+                id,
+                name,
+                id,
+                Stream.of(pages)
+                        .map(p -> new Line(id + "-" + p, Link.toPage(p), null, beneath(id, p)))
+                        .toList());
+    }
+
+    private static List<Line> beneath(String menu, String page) {
+        if (!menu.equals("main") || !page.equals("visit")) {
+            return List.of();
+        }
+        return Stream.of("opening-times", "getting-here", "open-nights")
+                .map(p -> new Line("main-" + p, Link.toPage(p), null, List.of()))
+                .toList();
+    }
+
+    /** What the managers have done since the first release; it waits for the next. */
+    public static List<Command> changesSince() {
+        return List.of(
+                new WithdrawPage("star-party", true),
+                new PlaceSection("open-nights", "main", 2, "open-nights-bring", "checklist", List.of()),
+                new SetValue(
+                        "open-nights",
+                        "open-nights-bring",
+                        "e2",
+                        "text",
+                        Value.of("<ul><li>Boots that may get wet</li><li>A red torch, if you have one</li></ul>")),
+                new SetTitle("getting-here", "Getting here and back"),
+                new MakePages(
+                        "visit",
+                        null,
+                        "standard",
+                        "wide",
+                        List.of(new MakePages.NewPage("dark-sky-camping", "Dark-sky camping")),
+                        null,
+                        List.of(),
+                        Map.of()),
+                new PlaceInMenu("main", "dark-sky-camping", "main-camping"),
+                new MakePages(
+                        null,
+                        null,
+                        "standard",
+                        "plain",
+                        List.of(new MakePages.NewPage("night-book", "The night book")),
+                        null,
+                        List.of(),
+                        Map.of()),
+                new SetValue(
+                        "visit",
+                        "visit-main1",
+                        "e1",
+                        "text",
+                        Value.of(
+                                "<p>The observatory stands at the end of a single-track road, four miles above the village of Ashcombe. Wrap up: the moor is colder than you think, even in June.</p>")));
+    }
+}

@@ -1,0 +1,92 @@
+package venue.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import venue.core.page.Page;
+import venue.core.page.Segment;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.value.Value;
+
+/** A page of the demo while it is being put together. */
+final class PageDraft {
+
+    private static final long GAP = 1L << 20;
+
+    private final String id;
+    private final String title;
+    private final String kind;
+    private @Nullable String parent;
+    private @Nullable String template;
+    private final Map<String, List<Section>> zones = new TreeMap<>();
+    private final Map<String, Value> fields = new TreeMap<>();
+    private final Map<String, Value> settings = new TreeMap<>();
+
+    PageDraft(String id, String kind, String title) {
+        this.id = id;
+        this.kind = kind;
+        this.title = title;
+    }
+
+    PageDraft beneath(String page) {
+        parent = page;
+        return this;
+    }
+
+    PageDraft wearing(String chosen) {
+        template = chosen;
+        return this;
+    }
+
+    PageDraft section(Section section) {
+        return section("main", section);
+    }
+
+    PageDraft section(String zone, Section section) {
+        List<Section> sections = zones.computeIfAbsent(zone, z -> new ArrayList<>());
+        sections.add(section.withId(id + "-" + zone + (sections.size() + 1)));
+        return this;
+    }
+
+    PageDraft field(String key, String text) {
+        fields.put(key, Value.of(text));
+        return this;
+    }
+
+    PageDraft field(String key, long number) {
+        fields.put(key, Value.of(number));
+        return this;
+    }
+
+    /** Summary and picture, as listings show them. */
+    PageDraft shown(String summary, @Nullable String picture) {
+        if (picture != null) {
+            field("picture", picture);
+        }
+        return field("summary", summary);
+    }
+
+    PageDraft setting(String key, String text) {
+        settings.put(key, Value.of(text));
+        return this;
+    }
+
+    Page at(int position) {
+        return new Page(
+                id,
+                title,
+                Segment.fromTitle(title),
+                parent,
+                position * GAP,
+                kind,
+                template,
+                new Zones(zones),
+                List.of(),
+                fields,
+                settings,
+                false);
+    }
+}

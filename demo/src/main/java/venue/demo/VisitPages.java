@@ -1,0 +1,247 @@
+package venue.demo;
+
+import static venue.core.readymade.Compose.column;
+import static venue.core.readymade.Compose.columns;
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.lead;
+import static venue.core.readymade.Compose.links;
+import static venue.core.readymade.Compose.listing;
+import static venue.core.readymade.Compose.questions;
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.strongButton;
+import static venue.core.readymade.Compose.text;
+import static venue.core.readymade.Compose.toned;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import venue.core.value.Value;
+
+/** The home page and everything beneath Visit. */
+final class VisitPages {
+
+    private VisitPages() {}
+
+    static List<PageDraft> all(LocalDate today) {
+        List<PageDraft> pages = new ArrayList<>();
+        pages.add(home());
+        pages.add(visit());
+        pages.addAll(practical());
+        pages.add(openNights());
+        pages.addAll(nights(today));
+        return pages;
+    }
+
+    private static PageDraft home() {
+        return new PageDraft("welcome", "landing-page", "Welcome to the moor")
+                .wearing("home")
+                .shown("A public observatory on Kestrel Moor, run by its volunteers, open on clear nights.", "trails")
+                .setting(
+                        "searchDescription",
+                        "A public observatory on Kestrel Moor: open nights, eight telescopes, school visits and a dark sky.")
+                .section(toned(
+                                "deep",
+                                section(
+                                        "s1",
+                                        "Opening",
+                                        heading("The sky is open").with("size", "display"),
+                                        lead(Value.of(
+                                                "Eight telescopes, a roll-off roof and the darkest car park for miles. Come up"
+                                                        + " on a Friday and look for yourself.")),
+                                        strongButton(Value.of("Plan a visit"), "page:visit")))
+                        .with("picture", Value.of("trails"))
+                        .with("veil", Value.of(40))
+                        .with("space", Value.of("large")))
+                .section(
+                        columns(
+                                "s2",
+                                "Three ways in",
+                                column(
+                                        4,
+                                        heading("Look through").with("size", "medium"),
+                                        text(
+                                                "<p>From a brass refractor of 1893 to a radio dish that students built. <a href=\"page:instruments\">Meet the instruments</a>.</p>")),
+                                column(
+                                        4,
+                                        heading("Learn").with("size", "medium"),
+                                        text(
+                                                "<p>Night walks, school mornings and a <a href=\"page:glossary\">glossary</a> that explains without showing off.</p>")),
+                                column(
+                                        4,
+                                        heading("Lend a hand").with("size", "medium"),
+                                        text(
+                                                "<p>Forty volunteers keep the roof rolling. <a href=\"page:volunteer\">You could be the next</a>.</p>"))));
+    }
+
+    private static PageDraft visit() {
+        return new PageDraft("visit", "standard", "Visit")
+                .wearing("wide")
+                .shown("When we are open, how to get here, and what to bring.", "field")
+                .section(
+                        section(
+                                "s1",
+                                "Lead",
+                                lead(
+                                        Value.of(
+                                                "The observatory stands at the end of a single-track road, four miles above the village of Ashcombe. Wrap up: the moor is colder than you think."))))
+                .section(columns(
+                        "s2",
+                        "Before you come",
+                        column(
+                                6,
+                                heading("When"),
+                                text(
+                                        "<p>Open nights are on every second Friday from September to April. By day, the visitor room is open at weekends.</p>"),
+                                links("Opening times|page:opening-times", "Coming open nights|page:open-nights")),
+                        column(
+                                6,
+                                heading("How"),
+                                text(
+                                        "<p>By bus to Ashcombe Cross and on foot, or by car. There is room for sixty, and no lights after dusk.</p>"),
+                                links("Getting here|page:getting-here", "Step-free access|page:accessibility"))))
+                .section(
+                        toned(
+                                "tinted",
+                                section(
+                                        "s3",
+                                        "Questions",
+                                        heading("Questions people ask"),
+                                        questions(
+                                                "What if it is cloudy?|<p>We decide by four o’clock and write to everyone who booked. The talk goes ahead, with tea.</p>",
+                                                "May children come?|<p>Yes, from about six. Bring a blanket and an early nap.</p>",
+                                                "Can I bring a dog?|<p>Not on open nights: it is dark, and dogs find the cables.</p>"))));
+    }
+
+    private static List<PageDraft> practical() {
+        return List.of(
+                words(
+                                "opening-times",
+                                "visit",
+                                "Opening times",
+                                "Nights, weekends and holidays, month by month.",
+                                "<p>From September to April we open on <strong>every second Friday</strong>, from dusk until eleven.</p><h3>By day</h3><p>The visitor room and the shop are open on Saturdays and Sundays from eleven to four.</p><table><tr><th>Month</th><th>Dome opens</th></tr><tr><td>September</td><td>20:30</td></tr><tr><td>November</td><td>19:00</td></tr><tr><td>January</td><td>18:30</td></tr><tr><td>March</td><td>19:30</td></tr></table>")
+                        .section(
+                                "side",
+                                section(
+                                        "s9",
+                                        "Also",
+                                        heading("Also useful").with("size", "medium"),
+                                        links("Getting here|page:getting-here", "Groups|page:groups"))),
+                words(
+                                "getting-here",
+                                "visit",
+                                "Getting here",
+                                "By bus, by bicycle, by car, and the last half mile on foot.",
+                                "<p>The 41 bus stops at Ashcombe Cross until half past ten. From there it is twenty-five minutes on a surfaced path; take a torch with a red filter.</p><h3>By car</h3><p>Follow the brown signs from Ashcombe. <em>Dip your lights at the cattle grid</em>: behind it, eyes are getting used to the dark.</p>")
+                        .section(
+                                "side",
+                                section(
+                                        "s9",
+                                        "Plan your visit",
+                                        heading("Plan your visit").with("size", "medium"),
+                                        links("Opening times|page:opening-times", "Accessibility|page:accessibility"))),
+                words(
+                        "accessibility",
+                        "visit",
+                        "Accessibility",
+                        "Step-free ways, the lift to the dome, quiet hours and a hearing loop.",
+                        "<p>The visitor room, the shop and the roll-off roof are step-free. The dome has a lift for one wheelchair.</p><ul><li>Hearing loop in the talk room</li><li>Quiet hour from six on the last Friday</li><li>A screen shows what the eyepiece sees</li></ul>"),
+                words(
+                                "groups",
+                                "visit",
+                                "Groups and school parties",
+                                "Evenings and mornings for ten to forty people.",
+                                "<p>Groups of ten to forty can have the roof to themselves on a Tuesday or Wednesday. Write to us six weeks ahead. For schools see <a href=\"page:schools\">Schools</a>.</p>")
+                        .setting("searchTitle", "Open nights · Kestrel Moor"));
+    }
+
+    static PageDraft words(String id, String parent, String title, String summary, String html) {
+        return new PageDraft(id, "standard", title)
+                .beneath(parent)
+                .wearing("side-column")
+                .shown(summary, null)
+                .section(section("s1", "Text", text(html)));
+    }
+
+    private static PageDraft openNights() {
+        return new PageDraft("open-nights", "landing-page", "Open nights")
+                .beneath("visit")
+                .wearing("listing")
+                .shown("Every second Friday from September to April.", "trails-two")
+                .setting("searchTitle", "Open nights · Kestrel Moor")
+                .section(
+                        section(
+                                "s1",
+                                "Lead",
+                                lead(
+                                        Value.of(
+                                                "Every second Friday from September to April we roll the roof back and share the sky."))))
+                .section(section(
+                        "s2",
+                        "Coming nights",
+                        heading("Coming nights"),
+                        listing("open-night", "coming", "soonest", 6, "cards")))
+                .section(section(
+                        "s3",
+                        "Past nights",
+                        heading("What we saw"),
+                        listing("open-night", "past", "newest", 6, "rows")));
+    }
+
+    private static List<PageDraft> nights(LocalDate today) {
+        return List.of(
+                night(
+                        "saturn",
+                        "Saturn’s late show",
+                        today.plusDays(4),
+                        "Rings nearly edge-on through the Ashcombe refractor, and tea in the store afterwards.",
+                        "Siân Ollerenshaw",
+                        "moon"),
+                night(
+                        "geminids",
+                        "Geminids from the heather",
+                        today.plusDays(18),
+                        "Blankets, no telescopes: one hour of looking up together.",
+                        "Tomás Jurado",
+                        "trails"),
+                night(
+                        "orion",
+                        "Orion for beginners",
+                        today.plusDays(46),
+                        "A nebula, a red giant and a blue one, in one evening and without jargon.",
+                        "Maja Åkerlund",
+                        "field"),
+                night(
+                        "double-cluster",
+                        "The double cluster",
+                        today.minusDays(10),
+                        "Two handfuls of jewels, and a clear sky until ten.",
+                        "Idris Fenwick-Hale",
+                        "field-two"),
+                night(
+                        "harvest-moon",
+                        "Harvest moon",
+                        today.minusDays(52),
+                        "The moon rose behind the radio dish, on cue.",
+                        "Noor Castellane",
+                        "moon"));
+    }
+
+    private static PageDraft night(
+            String id, String title, LocalDate day, String summary, String guide, String picture) {
+        return new PageDraft(id, "open-night", title)
+                .beneath("open-nights")
+                .shown(summary, picture)
+                .field("date", day + "T19:00")
+                .field("meet", "Visitor room")
+                .field("guide", guide)
+                .field("places", 40)
+                .section(
+                        section(
+                                "s1",
+                                "Words",
+                                lead(Value.of(summary)),
+                                text(
+                                        "<p>We meet in the visitor room, wait for our eyes, and walk up together. Bring boots, a red torch if you have one, and something warm to drink. <a href=\"page:getting-here\">How to get here</a>.</p>")));
+    }
+}
