@@ -16,7 +16,7 @@ final class DemoKinds {
 
     static List<Kind> all() {
         return List.of(
-                kind("article", "Article", "news, with a date", "article", "news", List.of(date("Published"))),
+                kind("article", "Article", "news, with a date", "article-layout", "news", List.of(date("Published"))),
                 kind(
                         "instrument",
                         "Instrument",
@@ -24,7 +24,13 @@ final class DemoKinds {
                         "instrument",
                         "instruments",
                         instrument()),
-                kind("open-night", "Open night", "date, meeting place, guide", "article", "open-nights", openNight()),
+                kind(
+                        "open-night",
+                        "Open night",
+                        "date, meeting place, guide",
+                        "article-layout",
+                        "open-nights",
+                        openNight()),
                 kind(
                         "person",
                         "Person",

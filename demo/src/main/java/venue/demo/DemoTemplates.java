@@ -69,7 +69,7 @@ final class DemoTemplates {
                 List.of(fixed(
                         section("f1", "Facts", image(bound("page.picture")).with("shape", "classic"), facts()))));
         return new Template(
-                "article",
+                "article-layout",
                 "Article",
                 "Words with their date and picture beside them",
                 band("words"),
@@ -98,7 +98,7 @@ final class DemoTemplates {
                         column(6, image(bound("page.picture")).with("shape", "classic")),
                         column(6, divider("short"), lead(bound("page.summary")), facts())))));
         return new Template(
-                "instrument",
+                "instrument-layout",
                 "Instrument",
                 "A telescope: its picture and facts, then its story",
                 band("words"),

@@ -1,8 +1,11 @@
 package venue.core.edit;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import venue.core.element.Elements;
+import venue.core.fault.Refusal;
 import venue.core.item.Ids;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -21,8 +24,16 @@ public record TakeIn(String source, List<Item> items) implements Command {
     @Override
     public Change on(Desk desk) {
         List<Item> put = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
         for (Item item : items) {
             Ids.check(item.id(), "id");
+            if (!ids.add(item.id())) {
+                throw Refusal.badInput(
+                        "id-twice",
+                        "id",
+                        "The id “" + item.id() + "” stands on two items of " + source + ".",
+                        "Give each item an id of its own.");
+            }
             put.add(checked(item));
         }
         return new Change("take in " + Words.count(put.size(), "item") + " from " + source, put, List.of());

@@ -43,12 +43,12 @@ public final class Workspaces {
             throw Refusal.conflict(
                     "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
         }
-        database.write(() -> {
+        Workspace workspace = database.write(() -> {
             new WorkingMap(database.sql()).addSite(site, clock.instant());
-            return site;
+            Workspace made = workspace(site);
+            made.run(Asked.of(who, new TakeIn(site, items)));
+            return made;
         });
-        Workspace workspace = workspace(site);
-        workspace.run(Asked.of(who, new TakeIn(site, items)));
         bySite.put(site, workspace);
         return workspace;
     }

@@ -1,0 +1,207 @@
+package venue.server.catalog;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.edition.Edition;
+import venue.core.edition.Places;
+import venue.core.edition.Worn;
+import venue.core.element.Elements;
+import venue.core.kind.Kind;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.page.PageSettings;
+import venue.core.pattern.Pattern;
+import venue.core.property.Property;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.template.Glyph;
+import venue.core.template.Template;
+import venue.core.theme.Tone;
+import venue.store.workspace.Workspaces;
+
+/** What can be chosen from when pages are made and written. */
+@RestController
+@RequestMapping("/api/sites/{site}")
+class CatalogController {
+
+    private final Workspaces workspaces;
+
+    CatalogController(Workspaces workspaces) {
+        this.workspaces = workspaces;
+    }
+
+    /** A kind of element with the properties it declares. */
+    record ElementInfo(String key, String name, String note, List<Property> properties) {}
+
+    /** A template: its glyph, how many pages wear it, and what it brings to a new page. */
+    record TemplateInfo(
+            String id,
+            String name,
+            String note,
+            Glyph glyph,
+            long pages,
+            int sections,
+            long toFill,
+            @Nullable String shown) {}
+
+    /** A kind of page. */
+    record KindInfo(
+            String id,
+            String name,
+            String note,
+            List<Property> fields,
+            List<String> templates,
+            String template,
+            boolean offeredFirst,
+            String startsIn) {}
+
+    /** A pattern of the tray. */
+    record PatternInfo(String id, String name, String group, long toFill, int sections, int columns) {}
+
+    /** A menu's name and where it is shown. */
+    record MenuInfo(String id, String name, String place) {}
+
+    /** A tone's ground and words, for swatches. */
+    record ToneInfo(String key, String label, String ground, String words, String quiet, String line) {}
+
+    /** The type of the look the site wears, for writing in it. */
+    record TypeInfo(String headingFont, String bodyFont) {}
+
+    /** Everything at once; it changes seldom. */
+    record Catalog(
+            List<ElementInfo> elements,
+            List<Property> sectionSettings,
+            List<Property> pageSettings,
+            List<TemplateInfo> templates,
+            List<KindInfo> kinds,
+            List<PatternInfo> patterns,
+            List<MenuInfo> menus,
+            List<ToneInfo> tones,
+            TypeInfo type) {}
+
+    @GetMapping("/catalog")
+    Catalog catalog(@PathVariable String site) {
+        Edition edition = workspaces.require(site).now().working();
+        return new Catalog(
+                Elements.all().stream()
+                        .map(k -> new ElementInfo(k.key(), k.name(), k.note(), k.properties()))
+                        .toList(),
+                SectionSettings.all(),
+                PageSettings.all(),
+                templates(edition),
+                kinds(edition),
+                edition.patterns()
+                        .sorted(Comparator.comparing(Pattern::name))
+                        .map(CatalogController::pattern)
+                        .toList(),
+                edition.menus().stream()
+                        .map((Menu m) -> new MenuInfo(m.id(), m.name(), m.place()))
+                        .toList(),
+                Tone.of(edition.theme()).stream().map(CatalogController::tone).toList(),
+                new TypeInfo(
+                        edition.theme().text("headingFont"), edition.theme().text("bodyFont")));
+    }
+
+    private static ToneInfo tone(Tone tone) {
+        return new ToneInfo(
+                tone.key(),
+                tone.label(),
+                tone.ground().hex(),
+                tone.words().hex(),
+                tone.quiet().hex(),
+                tone.line().hex());
+    }
+
+    private static PatternInfo pattern(Pattern pattern) {
+        return new PatternInfo(
+                pattern.id(),
+                pattern.name(),
+                pattern.group(),
+                pattern.toFill(),
+                pattern.sections().size(),
+                pattern.sections().get(0).columns().size());
+    }
+
+    private static List<TemplateInfo> templates(Edition edition) {
+        Map<String, List<Page>> wearing = edition.plan()
+                .inOrder()
+                .map(id -> edition.require(Page.class, id))
+                .collect(Collectors.groupingBy(p -> edition.worn(p).template().id()));
+        return edition.all(Template.class)
+                .sorted(Comparator.comparing(Template::name))
+                .map(t -> template(t, wearing.getOrDefault(t.id(), List.of())))
+                .toList();
+    }
+
+    private static TemplateInfo template(Template template, List<Page> wearing) {
+        List<Section> starters =
+                template.zones().stream().flatMap(z -> z.starters().stream()).toList();
+        return new TemplateInfo(
+                template.id(),
+                template.name(),
+                template.note(),
+                Glyph.of(template),
+                wearing.size(),
+                starters.size(),
+                starters.stream().flatMap(Section::toFill).count(),
+                wearing.stream().map(Page::id).findFirst().orElse(null));
+    }
+
+    private static List<KindInfo> kinds(Edition edition) {
+        List<String> all =
+                edition.all(Template.class).map(Template::id).sorted().toList();
+        return edition.all(Kind.class)
+                .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
+                .map(k -> new KindInfo(
+                        k.id(),
+                        k.name(),
+                        k.note(),
+                        k.fields(),
+                        k.templates().isEmpty() ? all : k.templates(),
+                        Worn.ofNew(edition, k).id(),
+                        k.offeredFirst(),
+                        k.startsIn()))
+                .toList();
+    }
+
+    /** Whether a page of a kind may stand in a place; {@code whyNot} is absent when it may. */
+    record Place(
+            String kind, @Nullable String parent, @Nullable String whyNot) {}
+
+    /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
+    @GetMapping("/places")
+    List<Place> places(@PathVariable String site, @RequestParam(required = false) @Nullable String parent) {
+        Edition edition = workspaces.require(site).now().working();
+        if (parent != null) {
+            edition.require(Page.class, parent);
+        }
+        return edition.all(Kind.class)
+                .map(k -> new Place(
+                        k.id(), parent, Places.whyNot(edition, k, parent).orElse(null)))
+                .sorted(Comparator.comparing(Place::kind))
+                .toList();
+    }
+
+    /** Where a page of a kind may stand: every page of the plan, with the reason where it may not. */
+    @GetMapping("/kinds/{kind}/places")
+    List<Place> placesOf(@PathVariable String site, @PathVariable String kind) {
+        Edition edition = workspaces.require(site).now().working();
+        Kind of = edition.require(Kind.class, kind);
+        return java.util.stream.Stream.concat(
+                        java.util.stream.Stream.of(new Place(
+                                kind, null, Places.whyNot(edition, of, null).orElse(null))),
+                        edition.plan()
+                                .inOrder()
+                                .map(id -> new Place(
+                                        kind, id, Places.whyNot(edition, of, id).orElse(null))))
+                .toList();
+    }
+}

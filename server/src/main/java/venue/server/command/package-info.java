@@ -1,0 +1,5 @@
+/** Commands, undo and redo over HTTP. */
+@NullMarked
+package venue.server.command;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,109 @@
+package venue.server.demo;
+
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import venue.core.edition.Edition;
+import venue.core.item.Item;
+import venue.core.media.Media;
+import venue.core.release.Entry;
+import venue.core.release.ReleasePlan;
+import venue.demo.DemoPictures;
+import venue.demo.KestrelMoor;
+import venue.server.app.Origins;
+import venue.server.app.Settings;
+import venue.store.account.Account;
+import venue.store.account.Accounts;
+import venue.store.media.MediaIntake;
+import venue.store.workspace.Asked;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** Loads the demo where it is asked for and not there yet: the same intake, commands and release that people use. */
+@Component
+class DemoLoader implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final String MANAGER = "maja@kestrel-moor.example";
+    private static final String EDITOR = "tomas@kestrel-moor.example";
+    private static final String MANAGER_NAME = "Maja Åkerlund";
+
+    private final Settings settings;
+    private final Workspaces workspaces;
+    private final Accounts accounts;
+    private final MediaIntake intake;
+    private final PasswordEncoder passwords;
+    private final Origins origins;
+    private final InstantSource clock;
+
+    DemoLoader(
+            Settings settings,
+            Workspaces workspaces,
+            Accounts accounts,
+            MediaIntake intake,
+            PasswordEncoder passwords,
+            Origins origins,
+            InstantSource clock) {
+        this.settings = settings;
+        this.workspaces = workspaces;
+        this.accounts = accounts;
+        this.intake = intake;
+        this.passwords = passwords;
+        this.origins = origins;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        String password = settings.demoPassword();
+        if (password == null) {
+            return;
+        }
+        accounts.put(new Account("maja", MANAGER, MANAGER_NAME, passwords.encode(password), Account.Role.MANAGER));
+        accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", passwords.encode(password), Account.Role.EDITOR));
+        if (workspaces.find(KestrelMoor.ID).isEmpty()) {
+            load();
+        }
+    }
+
+    private void load() {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+        List<Item> items = new ArrayList<>(KestrelMoor.items(today));
+        DemoPictures.all().forEach((id, picture) -> {
+            Media media = intake.take(id, picture.name(), picture.drawn().get());
+            items.add(media.withAlt(picture.alt(), false));
+        });
+        Workspace workspace = workspaces.begin(KestrelMoor.ID, MANAGER_NAME, items);
+        Edition live = workspace.now().live();
+        List<String> all = ReleasePlan.of(live, workspace.now().working()).entries().stream()
+                .map(Entry::item)
+                .toList();
+        workspace.release(MANAGER_NAME, "The new site", all);
+        KestrelMoor.changesSince().forEach(c -> workspace.run(Asked.of(MANAGER_NAME, c)));
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) {
+        String at = origins.ofInterface().get(0);
+        if (settings.demoPassword() == null) {
+            LOG.info("Venue is at {}", at);
+            return;
+        }
+        LOG.info("Venue is at   {}/", at);
+        LOG.info(
+                "The site is at {}/",
+                origins.of(workspaces.require(KestrelMoor.ID).now().working().site()));
+        LOG.info("Sign in as    {} (manager) or {} (editor)", MANAGER, EDITOR);
+        LOG.info("Password      {}", settings.demoPassword());
+    }
+}

@@ -1,0 +1,5 @@
+/** Loads the demo site the way a person would make it. */
+@NullMarked
+package venue.server.demo;
+
+import org.jspecify.annotations.NullMarked;

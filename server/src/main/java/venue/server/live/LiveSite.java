@@ -1,0 +1,142 @@
+package venue.server.live;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Optional;
+import venue.core.edition.Edition;
+import venue.core.page.Page;
+import venue.core.redirect.Redirect;
+import venue.core.render.PageRenderer;
+import venue.core.render.Paths;
+import venue.core.render.View;
+import venue.core.sitemap.Robots;
+import venue.core.sitemap.Sitemap;
+import venue.store.workspace.Standing;
+
+/**
+ * One release of one site as visitors get it. A page is written when it is first asked for and its bytes are kept for a
+ * minute, so that showing dates and listings of coming things are right to the minute; a release makes a new one.
+ */
+final class LiveSite {
+
+    private static final Duration KEPT = Duration.ofMinutes(1);
+    private static final long MOST_BYTES = 256L * 1024 * 1024;
+
+    private final Standing standing;
+    private final Edition edition;
+    private final String origin;
+    private final InstantSource clock;
+    private final Cache<String, Reply> replies = Caffeine.newBuilder()
+            .expireAfterWrite(KEPT)
+            .maximumWeight(MOST_BYTES)
+            .weigher((String path, Reply reply) -> reply.weight())
+            .build();
+
+    LiveSite(Standing standing, String origin, InstantSource clock) {
+        this.standing = standing;
+        this.edition = standing.live();
+        this.origin = origin;
+        this.clock = clock;
+    }
+
+    int release() {
+        return standing.release();
+    }
+
+    /** The answer to a path as it came, still percent-encoded. */
+    Reply at(String rawPath) {
+        Reply known = replies.getIfPresent(rawPath);
+        if (known != null) {
+            return known;
+        }
+        Reply made = make(rawPath);
+        if (made.status() == 200) {
+            replies.put(rawPath, made);
+        }
+        return made;
+    }
+
+    private Reply make(String rawPath) {
+        if (standing.release() == 0) {
+            return Reply.text(
+                    404,
+                    "text/plain; charset=utf-8",
+                    "This site has not been released yet.\n",
+                    Reply.ASK,
+                    "default-src 'none'");
+        }
+        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR);
+        if (rawPath.equals("/robots.txt")) {
+            return Reply.text("text/plain; charset=utf-8", Robots.text(origin), Reply.ASK);
+        }
+        if (rawPath.startsWith("/sitemap") && rawPath.endsWith(".xml")) {
+            return sitemap(view, rawPath);
+        }
+        return page(view, decode(rawPath));
+    }
+
+    private static String decode(String rawPath) {
+        try {
+            return URLDecoder.decode(rawPath.replace("+", "%2B"), StandardCharsets.UTF_8);
+        } catch (IllegalArgumentException e) {
+            return "/-";
+        }
+    }
+
+    private Reply sitemap(View view, String path) {
+        List<String> files = Sitemap.files(Sitemap.entries(view, standing.changed()));
+        String type = "application/xml; charset=utf-8";
+        if (path.equals("/sitemap.xml")) {
+            String xml = files.size() == 1 ? files.get(0) : Sitemap.index(origin, files.size());
+            return Reply.text(type, xml, Reply.ASK);
+        }
+        String number = path.replaceAll("\\D", "");
+        if (number.length() > 0 && number.length() < 5 && path.equals("/sitemap-" + number + ".xml")) {
+            int n = Integer.parseInt(number);
+            if (n >= 1 && n <= files.size()) {
+                return Reply.text(type, files.get(n - 1), Reply.ASK);
+            }
+        }
+        return Reply.page(404, PageRenderer.notFound(view));
+    }
+
+    private Reply page(View view, String path) {
+        if (path.equals("/")) {
+            return edition.home()
+                    .filter(view::shows)
+                    .map(h -> Reply.page(200, PageRenderer.render(view, h)))
+                    .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
+        }
+        if (path.endsWith("/")) {
+            return Reply.moved(Paths.encode(path.replaceAll("/+$", "")));
+        }
+        Optional<Page> page = edition.plan().pageAt(path).flatMap(edition::page);
+        if (page.isPresent()) {
+            return found(view, page.get());
+        }
+        return edition.redirectFrom(path)
+                .flatMap(r -> target(view, r))
+                .map(Reply::moved)
+                .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
+    }
+
+    private Reply found(View view, Page page) {
+        if (edition.isHome(page)) {
+            return Reply.moved("/");
+        }
+        return view.shows(page)
+                ? Reply.page(200, PageRenderer.render(view, page))
+                : Reply.page(410, PageRenderer.gone(view));
+    }
+
+    private Optional<String> target(View view, Redirect redirect) {
+        return redirect.to().pageId().isPresent()
+                ? edition.page(redirect.to().pageId().get()).map(view::path)
+                : Optional.of(redirect.to().target());
+    }
+}

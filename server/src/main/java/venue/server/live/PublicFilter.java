@@ -1,0 +1,91 @@
+package venue.server.live;
+
+import jakarta.servlet.Filter;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletRequest;
+import jakarta.servlet.ServletResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import venue.server.app.Settings;
+import venue.server.proof.Proofs;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/**
+ * Stands before everything else: a request for a site's host name is answered from its live release, and nothing of the
+ * interface can be reached under it; a host name that nobody has is refused (421, RFC 9110).
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class PublicFilter implements Filter {
+
+    private static final int MISDIRECTED = 421;
+
+    private final Settings settings;
+    private final Workspaces workspaces;
+    private final LiveSites sites;
+    private final SiteFiles files;
+    private final Proofs proofs;
+
+    PublicFilter(Settings settings, Workspaces workspaces, LiveSites sites, SiteFiles files, Proofs proofs) {
+        this.settings = settings;
+        this.workspaces = workspaces;
+        this.sites = sites;
+        this.files = files;
+        this.proofs = proofs;
+    }
+
+    @Override
+    public void doFilter(ServletRequest request, ServletResponse response, FilterChain chain)
+            throws IOException, ServletException {
+        String host = request.getServerName();
+        if (settings.isInterface(host)) {
+            chain.doFilter(request, response);
+            return;
+        }
+        HttpServletRequest asked = (HttpServletRequest) request;
+        HttpServletResponse answer = (HttpServletResponse) response;
+        Optional<Workspace> workspace = workspaces.servedAt(host);
+        if (workspace.isEmpty()) {
+            plain(answer, MISDIRECTED, "No site is served under this name.\n");
+        } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
+            Replies.send(asked, answer, reply(workspace.get(), asked));
+        } else {
+            answer.setHeader("Allow", "GET, HEAD");
+            plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");
+        }
+    }
+
+    private Reply reply(Workspace workspace, HttpServletRequest asked) {
+        String path = asked.getRequestURI();
+        if (path.startsWith("/-/")) {
+            Optional<Reply> found = path.startsWith("/-/proof/")
+                    ? proof(workspace, path.substring("/-/proof/".length()), asked)
+                    : files.find(workspace, path);
+            return found.orElseGet(() -> sites.of(workspace).at("/-"));
+        }
+        return sites.of(workspace).at(path);
+    }
+
+    private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {
+        Map<String, String> query = new HashMap<>();
+        asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
+        return proofs.html(workspace.site(), path, query)
+                .map(html -> Reply.text(200, "text/html; charset=utf-8", html, "no-store", proofs.policy()));
+    }
+
+    private static void plain(HttpServletResponse answer, int status, String words) throws IOException {
+        answer.setStatus(status);
+        answer.setContentType("text/plain; charset=utf-8");
+        answer.getOutputStream().write(words.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,85 @@
+package venue.server.live;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import venue.core.theme.StyleSheet;
+import venue.core.theme.Theme;
+import venue.store.media.MediaFiles;
+import venue.store.workspace.Workspace;
+
+/** What pages are made of beside their HTML, under {@code /-/}: stylesheets, fonts, pictures and the proofs' bridge. */
+@Component
+class SiteFiles {
+
+    private static final long MOST_BYTES = 256L * 1024 * 1024;
+
+    private final MediaFiles media;
+    private final Cache<String, Reply> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((String path, Reply reply) -> reply.weight())
+            .build();
+
+    SiteFiles(MediaFiles media) {
+        this.media = media;
+    }
+
+    /** The file at a path, or empty when there is none. */
+    Optional<Reply> find(Workspace workspace, String path) {
+        String key = path.startsWith("/-/style/") ? workspace.site() + path : path;
+        return Optional.ofNullable(known.get(key, k -> make(workspace, path)));
+    }
+
+    private @Nullable Reply make(Workspace workspace, String path) {
+        String name = path.substring(path.lastIndexOf('/') + 1);
+        if (path.equals("/-/style/" + name)) {
+            return style(workspace, path);
+        }
+        if (path.equals("/-/media/" + name)) {
+            String type = name.endsWith(".png") ? "image/png" : "image/jpeg";
+            return media.find(name).map(b -> Reply.file(type, b)).orElse(null);
+        }
+        if (path.equals(StyleSheet.FONTS + name) && name.matches("[a-z0-9-]+\\.woff2")) {
+            return resource("/venue/fonts/" + name)
+                    .map(b -> Reply.file("font/woff2", b))
+                    .orElse(null);
+        }
+        return switch (path) {
+            case "/-/proof.js" -> bridge("proof.js", "text/javascript; charset=utf-8");
+            case "/-/proof.css" -> bridge("proof.css", "text/css; charset=utf-8");
+            default -> null;
+        };
+    }
+
+    /** A stylesheet of the live look, or of any that the managers keep and look at. */
+    private static @Nullable Reply style(Workspace workspace, String path) {
+        return Stream.concat(
+                        workspace.now().live().all(Theme.class),
+                        workspace.now().working().all(Theme.class))
+                .map(StyleSheet::of)
+                .filter(s -> s.path().equals(path))
+                .findFirst()
+                .map(s -> Reply.text("text/css; charset=utf-8", s.css(), Reply.FOR_EVER))
+                .orElse(null);
+    }
+
+    private static @Nullable Reply bridge(String name, String type) {
+        return resource("/venue/server/proof/" + name)
+                .map(b -> Reply.text(type, new String(b, java.nio.charset.StandardCharsets.UTF_8), Reply.ASK))
+                .orElse(null);
+    }
+
+    private static Optional<byte[]> resource(String path) {
+        try (InputStream in = SiteFiles.class.getResourceAsStream(path)) {
+            return in == null ? Optional.empty() : Optional.of(in.readAllBytes());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,115 @@
+package venue.server.media;
+
+import java.io.IOException;
+import java.security.Principal;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import venue.core.edit.TakeIn;
+import venue.core.edition.Edition;
+import venue.core.item.Hash;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.server.event.Events;
+import venue.server.signin.People;
+import venue.store.media.MediaIntake;
+import venue.store.workspace.Asked;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** The pictures of a site. */
+@RestController
+@RequestMapping("/api/sites/{site}/media")
+class MediaController {
+
+    private static final int NAME = 80;
+
+    private final Workspaces workspaces;
+    private final MediaIntake intake;
+    private final People people;
+    private final Events events;
+
+    MediaController(Workspaces workspaces, MediaIntake intake, People people, Events events) {
+        this.workspaces = workspaces;
+        this.intake = intake;
+        this.people = people;
+        this.events = events;
+    }
+
+    /**
+     * A picture to choose.
+     *
+     * @param thumb path of its smallest rendition on the site
+     * @param pages how many pages show it
+     */
+    record MediaInfo(
+            String id,
+            String name,
+            int width,
+            int height,
+            @Nullable String alt,
+            boolean decorative,
+            String thumb,
+            long pages) {}
+
+    @GetMapping
+    List<MediaInfo> all(@PathVariable String site) {
+        Edition edition = workspaces.require(site).now().working();
+        return edition.all(Media.class)
+                .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
+                .map(m -> info(edition, m))
+                .toList();
+    }
+
+    /** Takes a picture in; the same file a second time is the picture that is there already. */
+    @PostMapping
+    MediaInfo take(@PathVariable String site, @RequestParam MultipartFile file, Principal principal)
+            throws IOException {
+        Workspace workspace = workspaces.require(site);
+        byte[] bytes = file.getBytes();
+        String hash = Hash.of(bytes);
+        Optional<Media> known = workspace
+                .now()
+                .working()
+                .all(Media.class)
+                .filter(m -> m.file().equals(hash))
+                .findFirst();
+        if (known.isPresent()) {
+            return info(workspace.now().working(), known.get());
+        }
+        String name = name(String.valueOf(file.getOriginalFilename()));
+        Media media = intake.take("m-" + hash.substring(0, 16), name, bytes);
+        String who = people.require(principal).name();
+        events.tell(site, "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
+        return info(workspace.now().working(), media);
+    }
+
+    private static String name(String file) {
+        String plain = file.replaceAll(".*[/\\\\]", "").replaceAll("\\.[A-Za-z0-9]{1,5}$", "");
+        String words = plain.replaceAll("[\\p{Cntrl}_-]+", " ").strip();
+        return words.isEmpty() ? "Picture" : words.substring(0, Math.min(NAME, words.length()));
+    }
+
+    private static MediaInfo info(Edition edition, Media media) {
+        long pages = edition.all(Page.class)
+                .filter(p -> edition.facts(p).mentions().contains(media.id()))
+                .count();
+        return new MediaInfo(
+                media.id(),
+                media.name(),
+                media.width(),
+                media.height(),
+                media.alt(),
+                media.decorative(),
+                media.path(media.widths().get(0)),
+                pages);
+    }
+}

@@ -1,0 +1,5 @@
+/** Pictures taken in over HTTP. */
+@NullMarked
+package venue.server.media;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,87 @@
+package venue.server.page;
+
+import java.time.InstantSource;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.edit.Segments;
+import venue.core.edition.HomeEffects;
+import venue.core.page.Page;
+import venue.core.page.Segment;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.server.app.Origins;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** One page: all that its screen shows, and what its proof is refreshed with. */
+@RestController
+@RequestMapping("/api/sites/{site}")
+class PageController {
+
+    private final Workspaces workspaces;
+    private final PageDetails details;
+    private final Origins origins;
+    private final InstantSource clock;
+
+    PageController(Workspaces workspaces, PageDetails details, Origins origins, InstantSource clock) {
+        this.workspaces = workspaces;
+        this.details = details;
+        this.origins = origins;
+        this.clock = clock;
+    }
+
+    @GetMapping("/pages/{id}")
+    PageDetail page(@PathVariable String site, @PathVariable String id) {
+        Workspace workspace = workspaces.require(site);
+        return details.of(workspace, workspace.now().working().require(Page.class, id));
+    }
+
+    /** The page's HTML with marks, for a proof that is open. */
+    record Markup(String html) {}
+
+    @GetMapping("/pages/{id}/markup")
+    Markup markup(@PathVariable String site, @PathVariable String id) {
+        Standing standing = workspaces.require(site).now();
+        View view = View.of(
+                standing.working(),
+                clock.instant(),
+                origins.of(standing.working().site()),
+                View.Mode.MARKED);
+        return new Markup(PageRenderer.render(view, standing.working().require(Page.class, id)));
+    }
+
+    /** What would change if the page became the home page. */
+    @GetMapping("/pages/{id}/home-effects")
+    List<String> homeEffects(@PathVariable String site, @PathVariable String id) {
+        Standing standing = workspaces.require(site).now();
+        return HomeEffects.of(
+                standing.working(), standing.live(), standing.working().require(Page.class, id));
+    }
+
+    /** The address a new page would have; {@code taken} names the page that has it already. */
+    record Address(String address, String segment, @Nullable String taken) {}
+
+    @GetMapping("/addresses")
+    Address address(
+            @PathVariable String site,
+            @RequestParam(required = false) @Nullable String parent,
+            @RequestParam String title) {
+        Standing standing = workspaces.require(site).now();
+        String wanted = Segment.fromTitle(title);
+        String base = parent == null ? "" : standing.working().plan().address(parent);
+        String taken = standing.working()
+                .plan()
+                .pageAt(base + "/" + wanted)
+                .flatMap(standing.working()::page)
+                .map(Page::title)
+                .orElse(null);
+        String free = Segments.free(standing.working(), parent, wanted, null);
+        return new Address(base + "/" + free, free, taken);
+    }
+}

@@ -1,0 +1,68 @@
+package venue.server.page;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.PageFacts;
+import venue.core.property.Property;
+import venue.core.section.Section;
+import venue.core.survey.Finding;
+import venue.core.value.Value;
+
+/**
+ * A page as its screen shows it.
+ *
+ * @param revision the hash of its content, to be sent with commands
+ * @param address where it will be served once released
+ * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
+ */
+public record PageDetail(
+        String id,
+        String revision,
+        String title,
+        String segment,
+        @Nullable String parent,
+        String address,
+        String liveAddress,
+        boolean home,
+        String kind,
+        String kindName,
+        String template,
+        String wornBecause,
+        String state,
+        boolean withdrawn,
+        String searchTitle,
+        String description,
+        Map<String, Value> fields,
+        List<Property> fieldList,
+        Map<String, Value> settings,
+        List<ZoneDetail> zones,
+        List<Section> shelf,
+        List<PageFacts.Place> toFill,
+        List<MenuPlace> menus,
+        List<LinkFrom> linksIn,
+        int linksOut,
+        List<Finding> findings,
+        @Nullable LastChange lastChange,
+        int release) {
+
+    /** A zone with its sections in order. */
+    public record ZoneDetail(
+            String key, String name, String role, List<FixedSection> fixed, List<OwnSection> sections) {}
+
+    /** A section that stands in the template. */
+    public record FixedSection(String id, String name, String template, long pages) {}
+
+    /** A section of the page's own. */
+    public record OwnSection(
+            Section section, String lineage, @Nullable String originName) {}
+
+    /** A menu and whether the page has a line in it; {@code above} is the line it stands beneath, or empty. */
+    public record MenuPlace(String menu, String name, boolean there, String above) {}
+
+    /** A page or menu that leads here. */
+    public record LinkFrom(String id, String name) {}
+
+    /** The last change: who, when (ISO 8601), what. */
+    public record LastChange(String who, String at, String name) {}
+}

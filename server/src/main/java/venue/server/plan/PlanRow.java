@@ -1,0 +1,30 @@
+package venue.server.plan;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A page as the plan shows it.
+ *
+ * @param menus ids of the menus that have a line to it
+ * @param sitemap {@code in}, {@code out} where that is meant, or {@code missing} where it should be and is not yet
+ * @param sitemapWhy why it is out or missing, or empty
+ * @param toFill how many places wait for content
+ */
+public record PlanRow(
+        String id,
+        @Nullable String parent,
+        String title,
+        String address,
+        String kind,
+        String template,
+        String wornBecause,
+        String state,
+        boolean home,
+        List<String> menus,
+        String sitemap,
+        String sitemapWhy,
+        int toFill,
+        int mustFix,
+        int shouldFix,
+        int notes) {}

@@ -1,0 +1,5 @@
+/** The rows of the plan. */
+@NullMarked
+package venue.server.plan;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,78 @@
+package venue.server.problem;
+
+import java.util.Locale;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import venue.core.fault.Refusal;
+
+/** Turns refusals into problem details (RFC 9457) with a stable {@code code} and a {@code fix}. */
+@RestControllerAdvice
+class ProblemAdvice {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refusal refusal) {
+        HttpStatus status = switch (refusal.sort()) {
+            case BAD_INPUT -> HttpStatus.UNPROCESSABLE_CONTENT;
+            case NOT_FOUND -> HttpStatus.NOT_FOUND;
+            case CONFLICT -> HttpStatus.CONFLICT;
+            case FORBIDDEN -> HttpStatus.FORBIDDEN;
+        };
+        ProblemDetail problem = problem(status, refusal.code(), refusal.getMessage(), refusal.fix());
+        if (refusal.field() != null) {
+            problem.setProperty("field", refusal.field());
+        }
+        refusal.details().forEach(problem::setProperty);
+        return ResponseEntity.status(status).body(problem);
+    }
+
+    /** What arrived is no JSON, or not of the shape asked for; a refusal within it is told as such. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Refusal refusal) {
+                return refused(refusal);
+            }
+        }
+        String message = String.valueOf(e.getMostSpecificCause().getMessage()).split("\n", 2)[0];
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "This can't be read: " + message.substring(0, Math.min(200, message.length())),
+                "Send JSON of the shape that /api/openapi describes.");
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "picture-too-large",
+                "This file is larger than the 25 MB that fit.",
+                "Save it smaller, for example 2400 pixels wide.");
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(problem);
+    }
+
+    /** The window that asked is gone; there is nobody to tell. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("a window closed while it was written to", e);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String message, String fix) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, message);
+        problem.setTitle(code.replace('-', ' ').toLowerCase(Locale.ROOT));
+        problem.setProperty("code", code);
+        problem.setProperty("fix", fix);
+        return problem;
+    }
+}

@@ -1,0 +1,108 @@
+package venue.server.proof;
+
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import venue.core.edition.Edition;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.core.section.Zones;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.server.app.Origins;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspaces;
+
+/**
+ * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code template/ID}. Queries: {@code marks=1}
+ * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
+ * template.
+ */
+@Component
+public class Proofs {
+
+    private static final String BRIDGE =
+            "<link rel=\"stylesheet\" href=\"/-/proof.css\"><script src=\"/-/proof.js\"></script></body>";
+
+    private final ProofPass passes;
+    private final Workspaces workspaces;
+    private final Origins origins;
+    private final InstantSource clock;
+
+    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, InstantSource clock) {
+        this.passes = passes;
+        this.workspaces = workspaces;
+        this.origins = origins;
+        this.clock = clock;
+    }
+
+    /** The Content-Security-Policy of a proof: its own site's files, and only the interface may frame it. */
+    public String policy() {
+        return "default-src 'none'; img-src 'self' data:; style-src 'self'; font-src 'self'; script-src 'self';"
+                + " base-uri 'none'; form-action 'none'; frame-ancestors " + String.join(" ", origins.ofInterface());
+    }
+
+    /** The proof asked for; empty when the pass is not good for this site, or there is no such thing. */
+    public Optional<String> html(String site, String path, Map<String, String> query) {
+        String[] parts = path.split("/", 3);
+        if (parts.length != 3 || passes.open(parts[0]).filter(site::equals).isEmpty()) {
+            return Optional.empty();
+        }
+        Standing standing = workspaces.require(site).now();
+        Edition edition = "live".equals(query.get("of")) ? standing.live() : dressed(standing.working(), query);
+        View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
+        if (edition.items().isEmpty()) {
+            return Optional.empty();
+        }
+        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
+        return drawn(view, parts[1], parts[2], query).map(h -> h.replace("</body>", BRIDGE));
+    }
+
+    private static Edition dressed(Edition working, Map<String, String> query) {
+        return working.find(venue.core.theme.Theme.class, query.get("look"))
+                .map(t -> working.with(List.of(working.site().withLook(t.id())), List.of()))
+                .orElse(working);
+    }
+
+    private static Optional<String> drawn(View view, String sort, String id, Map<String, String> query) {
+        Edition edition = view.edition();
+        View marked = View.of(edition, view.now(), view.origin(), View.Mode.MARKED);
+        return switch (sort) {
+            case "page" -> edition.page(id).map(p -> page(view, p, query));
+            case "pattern" -> edition.find(Pattern.class, id).map(p -> PageRenderer.sections(marked, p.sections()));
+            case "template" -> edition.find(Template.class, id).map(t -> sample(marked, t));
+            default -> Optional.empty();
+        };
+    }
+
+    private static String page(View view, Page page, Map<String, String> query) {
+        return view.edition()
+                .find(Template.class, query.get("in"))
+                .map(t -> PageRenderer.renderIn(view, page, t))
+                .orElseGet(() -> PageRenderer.render(view, page));
+    }
+
+    /** A template with nothing but what it brings. */
+    private static String sample(View view, Template template) {
+        Map<String, List<venue.core.section.Section>> starters =
+                template.zones().stream().collect(java.util.stream.Collectors.toMap(Zone::key, Zone::starters));
+        Page page = new Page(
+                "sample",
+                "A page’s title",
+                "sample",
+                null,
+                0,
+                "standard",
+                template.id(),
+                new Zones(starters),
+                List.of(),
+                Map.of(),
+                Map.of(),
+                false);
+        return PageRenderer.renderIn(view, page, template);
+    }
+}

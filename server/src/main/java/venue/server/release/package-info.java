@@ -1,0 +1,5 @@
+/** Release plans, releases and their log. */
+@NullMarked
+package venue.server.release;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,53 @@
+package venue.server.signin;
+
+import java.security.Principal;
+import org.springframework.stereotype.Component;
+import venue.core.edit.Command;
+import venue.core.edit.KeepLook;
+import venue.core.edit.MakeHome;
+import venue.core.edit.SetValue;
+import venue.core.edit.WearLook;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.page.Page;
+import venue.store.account.Account;
+import venue.store.account.Accounts;
+
+/** Who is signed in, and what they may do: the one place where roles are checked. */
+@Component
+public class People {
+
+    private final Accounts accounts;
+
+    People(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    /** The account behind a session. */
+    public Account require(Principal principal) {
+        return accounts.byEmail(principal.getName())
+                .orElseThrow(() -> Refusal.forbidden(
+                        "no-account", "This account is not there any more.", "Ask a manager for a new one."));
+    }
+
+    /** Refuses what only managers may do. */
+    public void requireManager(Principal principal, String what) {
+        if (require(principal).role() != Account.Role.MANAGER) {
+            throw Refusal.forbidden("managers-only", "Only managers may " + what + ".", "Ask a manager to do it.");
+        }
+    }
+
+    /** Editors write pages; what shapes the whole site is the managers'. */
+    public void requireMay(Principal principal, Command command, Edition edition) {
+        boolean shapesSite = command instanceof MakeHome
+                || command instanceof WearLook
+                || command instanceof KeepLook
+                || (command instanceof SetValue set
+                        && edition.find(set.item())
+                                .filter(Page.class::isInstance)
+                                .isEmpty());
+        if (shapesSite) {
+            requireManager(principal, "change what shapes the whole site");
+        }
+    }
+}
