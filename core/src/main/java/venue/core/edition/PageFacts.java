@@ -22,10 +22,10 @@ import venue.core.value.Value;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  */
-public record PageFacts(List<Link> links, Set<String> mentions, List<Place> places, Set<String> listed) {
+public record PageFacts(List<Link> links, Set<String> mentions, List<ToFill> places, Set<String> listed) {
 
     /** A place to fill. */
-    public record Place(String section, String sectionName, String element, String property, String prompt) {}
+    public record ToFill(String section, String sectionName, String element, String property, String prompt) {}
 
     private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
 
@@ -37,7 +37,7 @@ public record PageFacts(List<Link> links, Set<String> mentions, List<Place> plac
     public static PageFacts of(List<Section> sections, Map<String, Value> fields) {
         List<Link> links = new ArrayList<>();
         Set<String> mentions = new TreeSet<>();
-        List<Place> places = new ArrayList<>();
+        List<ToFill> places = new ArrayList<>();
         Set<String> listed = new TreeSet<>();
         fields.values().forEach(v -> gather(v, links, mentions));
         for (Section section : sections) {
@@ -53,8 +53,8 @@ public record PageFacts(List<Link> links, Set<String> mentions, List<Place> plac
         return new PageFacts(List.copyOf(links), Set.copyOf(mentions), List.copyOf(places), Set.copyOf(listed));
     }
 
-    private static Place place(Section section, Element element, String key, Value.ToFill fill) {
-        return new Place(section.id(), section.name(), element.id(), key, fill.prompt());
+    private static ToFill place(Section section, Element element, String key, Value.ToFill fill) {
+        return new ToFill(section.id(), section.name(), element.id(), key, fill.prompt());
     }
 
     private static void gather(@Nullable Value value, List<Link> links, Set<String> mentions) {

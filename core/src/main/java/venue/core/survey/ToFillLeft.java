@@ -36,8 +36,8 @@ final class ToFillLeft implements Rule {
                 .map(p -> finding(p, scope.edition().facts(p).places()));
     }
 
-    private Finding finding(Page page, List<PageFacts.Place> places) {
-        PageFacts.Place first = places.get(0);
+    private Finding finding(Page page, List<PageFacts.ToFill> places) {
+        PageFacts.ToFill first = places.get(0);
         return Finding.of(
                         this,
                         page.id(),

@@ -1,11 +1,17 @@
 package venue.server.app;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
@@ -13,9 +19,11 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import venue.core.edit.Command;
 import venue.core.link.Link;
 import venue.core.value.Value;
 
@@ -25,8 +33,32 @@ class OpenApi {
 
     static {
         SpringDocUtils.getConfig()
-                .replaceWithSchema(Value.class, new Schema<>().description("A value: see docs/formats/values.md"))
+                .replaceWithSchema(Value.class, values())
                 .replaceWithSchema(Link.class, new StringSchema().description("A link: see docs/formats/values.md"));
+    }
+
+    private static Schema<?> values() {
+        Schema<?> group = new ObjectSchema().additionalProperties(true);
+        Schema<?> value = new ComposedSchema()
+                .addOneOfItem(new StringSchema())
+                .addOneOfItem(new NumberSchema())
+                .addOneOfItem(new BooleanSchema())
+                .addOneOfItem(new ArraySchema().items(group))
+                .addOneOfItem(group);
+        return value.description("A value: see docs/formats/values.md");
+    }
+
+    /** Verbs as they are sent, in place of the names of the classes behind them. */
+    @Bean
+    OpenApiCustomizer verbs() {
+        return api -> {
+            Schema<?> command = api.getComponents().getSchemas().get("Command");
+            for (JsonSubTypes.Type type :
+                    Command.class.getAnnotation(JsonSubTypes.class).value()) {
+                String ref = "#/components/schemas/" + type.value().getSimpleName();
+                command.getDiscriminator().mapping(type.name(), ref);
+            }
+        };
     }
 
     @Bean

@@ -173,34 +173,34 @@ class CatalogController {
     }
 
     /** Whether a page of a kind may stand in a place; {@code whyNot} is absent when it may. */
-    record Place(
+    record PlaceFor(
             String kind, @Nullable String parent, @Nullable String whyNot) {}
 
     /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
     @GetMapping("/places")
-    List<Place> places(@PathVariable String site, @RequestParam(required = false) @Nullable String parent) {
+    List<PlaceFor> places(@PathVariable String site, @RequestParam(required = false) @Nullable String parent) {
         Edition edition = workspaces.require(site).now().working();
         if (parent != null) {
             edition.require(Page.class, parent);
         }
         return edition.all(Kind.class)
-                .map(k -> new Place(
+                .map(k -> new PlaceFor(
                         k.id(), parent, Places.whyNot(edition, k, parent).orElse(null)))
-                .sorted(Comparator.comparing(Place::kind))
+                .sorted(Comparator.comparing(PlaceFor::kind))
                 .toList();
     }
 
     /** Where a page of a kind may stand: every page of the plan, with the reason where it may not. */
     @GetMapping("/kinds/{kind}/places")
-    List<Place> placesOf(@PathVariable String site, @PathVariable String kind) {
+    List<PlaceFor> placesOf(@PathVariable String site, @PathVariable String kind) {
         Edition edition = workspaces.require(site).now().working();
         Kind of = edition.require(Kind.class, kind);
         return java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(new Place(
+                        java.util.stream.Stream.of(new PlaceFor(
                                 kind, null, Places.whyNot(edition, of, null).orElse(null))),
                         edition.plan()
                                 .inOrder()
-                                .map(id -> new Place(
+                                .map(id -> new PlaceFor(
                                         kind, id, Places.whyNot(edition, of, id).orElse(null))))
                 .toList();
     }

@@ -29,7 +29,7 @@ class EventsController {
     }
 
     /** Where a window is. */
-    record Place(String window, String at) {}
+    record WindowPlace(String window, String at) {}
 
     @GetMapping(produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter open(
@@ -39,7 +39,7 @@ class EventsController {
     }
 
     @PostMapping("/place")
-    void moved(@PathVariable String site, @RequestBody Place place) {
+    void moved(@PathVariable String site, @RequestBody WindowPlace place) {
         events.moved(site, place.window(), place.at());
     }
 }

@@ -1,6 +1,7 @@
 package venue.server.page;
 
 import java.time.InstantSource;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -8,12 +9,18 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.edit.Arranged;
 import venue.core.edit.Segments;
+import venue.core.edition.Edition;
 import venue.core.edition.HomeEffects;
+import venue.core.edition.Worn;
+import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
+import venue.core.section.Section;
+import venue.core.template.Template;
 import venue.server.app.Origins;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -54,6 +61,34 @@ class PageController {
                 origins.of(standing.working().site()),
                 View.Mode.MARKED);
         return new Markup(PageRenderer.render(view, standing.working().require(Page.class, id)));
+    }
+
+    /**
+     * A template that a page may wear.
+     *
+     * @param shelved names of the sections that would wait on the shelf
+     */
+    record Fit(String template, boolean worn, boolean kindsOwn, List<String> shelved) {}
+
+    /** The templates that the page may wear, and what each would do to it; nothing is changed. */
+    @GetMapping("/pages/{id}/fitting")
+    List<Fit> fitting(@PathVariable String site, @PathVariable String id) {
+        Edition edition = workspaces.require(site).now().working();
+        Page page = edition.require(Page.class, id);
+        Kind kind = edition.require(Kind.class, page.kind());
+        Template worn = edition.worn(page).template();
+        return edition.all(Template.class)
+                .filter(t -> kind.mayWear(t.id()))
+                .sorted(Comparator.comparing(Template::name))
+                .map(t -> new Fit(
+                        t.id(),
+                        t.equals(worn),
+                        t.equals(Worn.ofNew(edition, kind)),
+                        Arranged.of(page, t.id(), worn, t).shelf().stream()
+                                .filter(s -> !page.shelf().contains(s))
+                                .map(Section::name)
+                                .toList()))
+                .toList();
     }
 
     /** What would change if the page became the home page. */

@@ -38,7 +38,7 @@ public record PageDetail(
         Map<String, Value> settings,
         List<ZoneDetail> zones,
         List<Section> shelf,
-        List<PageFacts.Place> toFill,
+        List<PageFacts.ToFill> toFill,
         List<MenuPlace> menus,
         List<LinkFrom> linksIn,
         int linksOut,

@@ -51,7 +51,7 @@ class ReleaseController {
     record Chosen(List<String> items, String note) {}
 
     /** A finding with the name of what it is about. */
-    record Found(Finding finding, String name) {}
+    record FoundAfter(Finding finding, String name) {}
 
     /**
      * What a release of the chosen entries would be.
@@ -60,7 +60,7 @@ class ReleaseController {
      * @param notes what else happens
      * @param findings what the survey would find on the live site
      */
-    record Preview(List<String> items, List<String> notes, List<Found> findings) {}
+    record Preview(List<String> items, List<String> notes, List<FoundAfter> findings) {}
 
     @GetMapping("/waiting")
     Waiting waiting(@PathVariable String site) {
@@ -74,8 +74,8 @@ class ReleaseController {
         Standing standing = workspaces.require(site).now();
         ReleasePlan.Prepared prepared =
                 ReleasePlan.of(standing.live(), standing.working()).prepare(chosen.items());
-        List<Found> findings = Survey.of(Scope.released(prepared.live(), clock.instant())).stream()
-                .map(f -> new Found(
+        List<FoundAfter> findings = Survey.of(Scope.released(prepared.live(), clock.instant())).stream()
+                .map(f -> new FoundAfter(
                         f, prepared.live().find(f.item()).map(Item::name).orElse(f.item())))
                 .toList();
         return new Preview(prepared.items(), prepared.notes(), findings);

@@ -24,7 +24,7 @@ public final class Journal {
     private static final String LATEST = "select coalesce(max(id), 0) from step where site = :site";
     private static final String BY_REQUEST = "select id from step where site = :site and request = :request";
     private static final String OF_PERSON = """
-            select name, kind, step_group, reverses from step
+            select name, kind, step_group as "group", reverses from step
             where site = :site and who = :who and kind in ('DO', 'UNDO', 'REDO')
             order by id desc limit :limit
             """;

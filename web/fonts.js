@@ -1,0 +1,12 @@
+// Copies the type that Venue serves to where the server finds it.
+import { cpSync, mkdirSync, readdirSync } from 'node:fs'
+
+const to = 'target/web/venue/fonts/'
+mkdirSync(to, { recursive: true })
+const scope = 'node_modules/@fontsource-variable/'
+for (const family of readdirSync(scope)) {
+  for (const subset of ['latin', 'latin-ext']) {
+    const name = `${family}-${subset}-wght-normal.woff2`
+    cpSync(`${scope}${family}/files/${name}`, to + name)
+  }
+}

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+const open = defineModel<boolean>({ required: true })
+const groups = [
+  {
+    name: 'Everywhere',
+    keys: [
+      ['Ctrl K', 'Find a page, screen or command'],
+      ['Ctrl Z', 'Undo your last step'],
+      ['Ctrl Shift Z', 'Do it again'],
+      ['?', 'These keys'],
+    ],
+  },
+  {
+    name: 'Plan',
+    keys: [
+      ['↑ ↓', 'Choose a page'],
+      ['← →', 'Fold and unfold'],
+      ['Enter', 'Open the page'],
+      ['N', 'New page beneath'],
+      ['Shift N', 'New page after'],
+      ['F2', 'Rename'],
+      ['Alt ↑ ↓', 'Move among its neighbours'],
+      ['Alt ← →', 'Move out, or beneath the one above'],
+      ['T', 'Fitting: try templates'],
+      ['H', 'Make it the home page'],
+      ['L', 'Next lens'],
+      ['Space', 'Proof, large'],
+      ['Delete', 'Remove'],
+    ],
+  },
+  {
+    name: 'Galley',
+    keys: [
+      ['I', 'Insert a section after'],
+      ['D', 'Duplicate'],
+      ['Alt ↑ ↓', 'Move the section'],
+      ['Delete', 'Remove the section'],
+      ['M', 'Marks in the proof'],
+    ],
+  },
+  { name: 'Theme', keys: [['B', 'Hold to see it as it was']] },
+]
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="760">
+    <div class="sheet">
+      <div class="row-flex">
+        <h2 class="grow">Keys</h2>
+        <v-btn @click="open = false">Close<span class="kbd">Esc</span></v-btn>
+      </div>
+      <div class="columns">
+        <section v-for="g in groups" :key="g.name">
+          <h3>{{ g.name }}</h3>
+          <dl>
+            <template v-for="[key, what] in g.keys" :key="key">
+              <dt>
+                <span class="kbd">{{ key }}</span>
+              </dt>
+              <dd>{{ what }}</dd>
+            </template>
+          </dl>
+        </section>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.columns {
+  columns: 2;
+  column-gap: 32px;
+  margin-top: 12px;
+}
+section {
+  break-inside: avoid;
+  margin-bottom: 16px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 100px 1fr;
+  gap: 5px;
+  margin-top: 6px;
+}
+.kbd {
+  margin: 0;
+}
+</style>

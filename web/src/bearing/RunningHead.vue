@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { get } from '@/api/client'
+import type { SiteName } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+
+const emit = defineEmits<{ find: []; keys: [] }>()
+const site = useSite()
+const session = useSession()
+const router = useRouter()
+const sites = ref<SiteName[]>([])
+const workspaces = [
+  { name: 'plan', label: 'Plan', also: ['page', 'new'] },
+  { name: 'theme', label: 'Theme', also: [] },
+  { name: 'survey', label: 'Survey', also: [] },
+  { name: 'releases', label: 'Releases', also: [] },
+]
+
+const initials = (name: string) =>
+  name
+    .split(/\s+/)
+    .map((word) => Array.from(word)[0] ?? '')
+    .slice(0, 2)
+    .join('')
+const others = computed(() => {
+  const mine = session.person?.name
+  return [...new Set((site.standing?.here ?? []).map((h) => h.name))].filter((n) => n !== mine)
+})
+
+async function leave() {
+  site.close()
+  await session.signOut()
+  await router.push('/')
+}
+
+onMounted(async () => {
+  const answer = await get<SiteName[]>('/sites')
+  if (answer.ok) sites.value = answer.value
+})
+</script>
+
+<template>
+  <header class="head">
+    <router-link :to="{ name: 'plan' }" class="mark" aria-label="Venue">
+      <img src="/mark.svg" alt="" width="18" height="20" /> Venue
+    </router-link>
+    <v-menu v-if="sites.length > 1">
+      <template #activator="{ props: menu }">
+        <button class="site" type="button" v-bind="menu">{{ site.standing?.name }} ▾</button>
+      </template>
+      <v-list>
+        <v-list-item v-for="s in sites" :key="s.id" :to="`/${s.id}/plan`" :title="s.name" />
+      </v-list>
+    </v-menu>
+    <span v-else class="site cut">{{ site.standing?.name }}</span>
+    <nav aria-label="Workspaces">
+      <router-link
+        v-for="w in workspaces"
+        :key="w.name"
+        :to="{ name: w.name }"
+        :class="{ on: w.name === $route.name || w.also.includes(String($route.name)) }"
+      >
+        {{ w.label }}
+      </router-link>
+    </nav>
+    <div class="right">
+      <a class="visit" :href="site.standing?.origin + '/'" target="_blank" rel="noopener"
+        >See the live site</a
+      >
+      <button type="button" class="find" @click="emit('find')">
+        <span>Find</span><span class="kbd">Ctrl K</span>
+      </button>
+      <span
+        v-for="name in others"
+        :key="name"
+        class="who other"
+        :title="`${name} is here`"
+        role="img"
+        :aria-label="`${name} is here`"
+      >
+        {{ initials(name) }}
+      </span>
+      <v-menu>
+        <template #activator="{ props: menu }">
+          <button type="button" class="who" v-bind="menu" :aria-label="`Account of ${session.person?.name}`">
+            {{ initials(session.person?.name ?? '') }}
+          </button>
+        </template>
+        <v-list>
+          <v-list-item :title="session.person?.name" :subtitle="session.person?.email" />
+          <v-list-item title="Keys" @click="emit('keys')" />
+          <v-list-item title="Sign out" @click="leave" />
+        </v-list>
+      </v-menu>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  height: 48px;
+  flex: none;
+  display: flex;
+  align-items: stretch;
+  gap: 20px;
+  padding: 0 20px;
+  border-bottom: 1px solid var(--ink);
+  background: var(--paper);
+}
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  font: 700 17px/1 var(--display);
+  color: var(--ink);
+  text-decoration: none;
+}
+.site {
+  padding-left: 16px;
+  border: 0;
+  border-left: 1px solid var(--line);
+  margin: 12px 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  max-width: 260px;
+  line-height: 24px;
+}
+nav {
+  display: flex;
+  gap: 22px;
+  margin-left: 14px;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  font-weight: 500;
+  color: var(--quiet);
+  border-bottom: 3px solid transparent;
+  padding-top: 3px;
+  text-decoration: none;
+}
+nav a.on {
+  color: var(--ink);
+  border-color: var(--juniper);
+  font-weight: 600;
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+.visit {
+  font-size: 13px;
+  color: var(--quiet);
+  white-space: nowrap;
+}
+.find {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  border-radius: 3px;
+  padding: 4px 8px;
+  color: var(--quiet);
+  width: 170px;
+  display: flex;
+  justify-content: space-between;
+  font: 13px/20px var(--text);
+}
+.who {
+  font: 600 11px/24px var(--text);
+  width: 26px;
+  height: 26px;
+  border: 0;
+  border-radius: 50%;
+  text-align: center;
+  color: #fff;
+  background: #1f5e5b;
+}
+.who.other {
+  background: #7a5600;
+  margin-right: -6px;
+}
+@media (max-width: 1100px) {
+  .visit {
+    display: none;
+  }
+  .find {
+    width: 110px;
+  }
+}
+</style>

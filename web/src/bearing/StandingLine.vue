@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed } from 'vue'
+import { useEdits } from '@/edit/useEdits'
+import { useSite } from '@/site/useSite'
+
+const site = useSite()
+const edits = useEdits()
+useNow({ interval: 30000 })
+
+const stands = computed(() => site.standing)
+const kept = computed(() => {
+  if (edits.waiting && (edits.offline || !site.connected))
+    return `Not connected · ${edits.waiting} ${edits.waiting === 1 ? 'edit waits' : 'edits wait'} here`
+  if (!site.connected) return 'Not connected · trying again'
+  if (edits.waiting) return 'Keeping…'
+  return edits.keptAt
+    ? `All changes kept · ${edits.keptAt.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
+    : 'All changes kept'
+})
+const trouble = computed(() => !site.connected || edits.offline)
+const releaseWords = computed(() => {
+  const n = stands.value?.changes ?? 0
+  return n === 0 ? 'Nothing to release' : `Release ${n} ${n === 1 ? 'change' : 'changes'}…`
+})
+</script>
+
+<template>
+  <footer v-if="stands" class="stand" aria-label="How the site stands">
+    <router-link class="part" :to="{ name: 'plan', params: { page: stands.homeId } }">
+      <b>Home</b> <span class="cut home">{{ stands.homeTitle }}</span>
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'LIVE' } }">
+      <b class="state LIVE">{{ stands.pages.LIVE ?? 0 }}</b> live
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'CHANGED' } }">
+      <b class="state CHANGED">{{ stands.pages.CHANGED ?? 0 }}</b> changed
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'DRAFT' } }">
+      <b class="state DRAFT">{{ stands.pages.DRAFT ?? 0 }}</b> draft
+    </router-link>
+    <router-link class="part" :to="{ name: 'survey', query: { rule: 'to-fill' } }">
+      <b>{{ stands.toFill }}</b> to fill
+    </router-link>
+    <router-link class="part" :to="{ name: 'survey' }">
+      <b class="must">{{ stands.mustFix }}</b> must fix <b class="should">{{ stands.shouldFix }}</b> should
+      fix
+    </router-link>
+    <router-link class="part last" :to="{ name: 'releases' }"
+      >release <b>{{ stands.release }}</b></router-link
+    >
+    <div class="right">
+      <span :class="{ must: trouble }" role="status" aria-live="polite">{{ kept }}</span>
+      <v-btn class="strong" :to="{ name: 'releases' }" :disabled="stands.changes === 0">{{
+        releaseWords
+      }}</v-btn>
+    </div>
+  </footer>
+</template>
+
+<style scoped>
+.stand {
+  height: 40px;
+  flex: none;
+  border-top: 1px solid var(--ink);
+  background: var(--sheet);
+  display: flex;
+  align-items: center;
+  padding: 0 12px 0 20px;
+  font-size: 13px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.part {
+  padding: 0 14px;
+  border-right: 1px solid var(--line);
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  color: inherit;
+  text-decoration: none;
+}
+.part:hover {
+  text-decoration: underline;
+}
+.part:first-child {
+  padding-left: 0;
+}
+.last {
+  border: 0;
+}
+.home {
+  max-width: 170px;
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  color: var(--quiet);
+  padding-left: 12px;
+}
+@media (max-width: 1180px) {
+  .last {
+    display: none;
+  }
+  .home {
+    max-width: 90px;
+  }
+  .part {
+    padding: 0 9px;
+  }
+}
+</style>

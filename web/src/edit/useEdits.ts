@@ -1,0 +1,140 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { freshId, post, type Outcome } from '@/api/client'
+import type { Answer, Command } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useNotices } from './useNotices'
+
+interface Waiting {
+  site: string
+  command: Command
+  item: string | null
+  seen?: string
+  group?: string
+  request: string
+}
+
+export interface Conflict {
+  detail: string
+  keepMine: () => void
+  takeTheirs: () => void
+}
+
+const KEY = 'venue-waiting'
+const FIRST_WAIT_MS = 1000
+const LONGEST_WAIT_MS = 8000
+
+function restored(): Waiting[] {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[]
+  } catch {
+    return []
+  }
+}
+
+/**
+ * Sends commands one after another, and keeps what could not be sent yet: over a lost connection, an expired session or a
+ * reload. Each carries a request id, so that one sent twice is done once.
+ */
+export const useEdits = defineStore('edits', () => {
+  const session = useSession()
+  const notices = useNotices()
+  const queue = ref<Waiting[]>(restored())
+  const offline = ref(false)
+  const keptAt = ref<Date | null>(null)
+  const conflict = ref<Conflict | null>(null)
+  const revisions = new Map<string, string>()
+  const settled = new Map<string, (answer: Outcome<Answer>) => void>()
+  let running = false
+  let wait = FIRST_WAIT_MS
+
+  function know(item: string, revision: string) {
+    revisions.set(item, revision)
+  }
+
+  function give(site: string, command: Command, item: string | null = null, group?: string) {
+    const waiting: Waiting = {
+      site,
+      command,
+      item,
+      group,
+      request: freshId() + freshId(),
+      seen: item ? revisions.get(item) : undefined,
+    }
+    queue.value.push(waiting)
+    store()
+    const done = new Promise<Outcome<Answer>>((resolve) => settled.set(waiting.request, resolve))
+    void run()
+    return done
+  }
+
+  function store() {
+    localStorage.setItem(KEY, JSON.stringify(queue.value))
+  }
+
+  async function run() {
+    if (running) return
+    running = true
+    while (queue.value[0] && (await send(queue.value[0])));
+    running = false
+  }
+
+  async function send(next: Waiting): Promise<boolean> {
+    const seen = next.item && revisions.has(next.item) ? { [next.item]: next.seen ?? '' } : {}
+    const body = { command: next.command, seen, group: next.group, request: next.request }
+    const answer = await post<Answer>(`/sites/${next.site}/commands`, body)
+    if (!answer.ok && answer.problem.status === 0) return later()
+    if (!answer.ok && answer.problem.status === 401) {
+      session.expired = true
+      return later()
+    }
+    offline.value = false
+    wait = FIRST_WAIT_MS
+    queue.value.shift()
+    if (answer.ok) succeeded(answer.value)
+    else if (answer.problem.code === 'changed-meanwhile') ask(next, answer.problem.detail)
+    else notices.refuse(answer.problem)
+    store()
+    settled.get(next.request)?.(answer)
+    settled.delete(next.request)
+    return true
+  }
+
+  function succeeded(answer: Answer) {
+    keptAt.value = new Date()
+    Object.entries(answer.revisions).forEach(([item, revision]) => know(item, revision))
+    queue.value.forEach((w) => {
+      const revision = w.item ? answer.revisions[w.item] : undefined
+      if (revision) w.seen = revision
+    })
+  }
+
+  function later() {
+    offline.value = true
+    setTimeout(() => void run(), wait)
+    wait = Math.min(wait * 2, LONGEST_WAIT_MS)
+    return false
+  }
+
+  function ask(mine: Waiting, detail: string) {
+    conflict.value = {
+      detail,
+      keepMine: () => {
+        conflict.value = null
+        void give(mine.site, mine.command, null, mine.group)
+      },
+      takeTheirs: () => (conflict.value = null),
+    }
+  }
+
+  /** Takes the last step back, or does it again. */
+  async function turn(site: string, which: 'undo' | 'redo') {
+    const answer = await post<Answer>(`/sites/${site}/${which}`)
+    if (answer.ok) succeeded(answer.value)
+    else notices.refuse(answer.problem)
+  }
+
+  const waiting = computed(() => queue.value.length)
+  if (queue.value.length) setTimeout(() => void run())
+  return { give, know, turn, waiting, offline, keptAt, conflict }
+})

@@ -1,0 +1,33 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { Problem } from '@/api/client'
+
+export interface Notice {
+  id: number
+  says: string
+  fix: string
+}
+
+const STAYS_MS = 9000
+
+/** What was refused, said once at the foot of the screen. */
+export const useNotices = defineStore('notices', () => {
+  const list = ref<Notice[]>([])
+  let next = 1
+
+  function say(says: string, fix = '') {
+    const id = next++
+    list.value = [...list.value.filter((n) => n.says !== says), { id, says, fix }].slice(-3)
+    setTimeout(() => drop(id), STAYS_MS)
+  }
+
+  function refuse(problem: Problem) {
+    say(problem.detail, problem.fix)
+  }
+
+  function drop(id: number) {
+    list.value = list.value.filter((n) => n.id !== id)
+  }
+
+  return { list, say, refuse, drop }
+})

@@ -1,0 +1,16 @@
+import '@fontsource-variable/bricolage-grotesque'
+import '@fontsource-variable/instrument-sans'
+import '@fontsource-variable/jetbrains-mono'
+import '@fontsource-variable/bitter'
+import '@fontsource-variable/fraunces'
+import '@fontsource-variable/literata'
+import '@fontsource-variable/source-serif-4'
+import '@fontsource-variable/work-sans'
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import App from './App.vue'
+import './look/look.css'
+import { vuetify } from './look/vuetify'
+import { router } from './router'
+
+createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')

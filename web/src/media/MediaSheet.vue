@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get, upload } from '@/api/client'
+import type { MediaInfo } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import { useSite } from '@/site/useSite'
+
+defineProps<{ value: string }>()
+const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
+const site = useSite()
+const notices = useNotices()
+const all = ref<MediaInfo[]>([])
+const describing = ref<MediaInfo | null>(null)
+const alt = ref('')
+const decorative = ref(false)
+const busy = ref('')
+const MOST_BYTES = 25 * 1024 * 1024
+
+onMounted(load)
+async function load() {
+  const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
+  if (answer.ok) all.value = answer.value
+}
+
+function choose(media: MediaInfo) {
+  if (media.alt || media.decorative) return emit('take', media.id)
+  describing.value = media
+  alt.value = ''
+  decorative.value = false
+}
+
+async function described() {
+  const media = describing.value
+  if (!media) return
+  if (alt.value.trim() || decorative.value)
+    await site.give({
+      verb: 'describe-media',
+      media: media.id,
+      alt: alt.value.trim() || undefined,
+      decorative: decorative.value,
+    })
+  emit('take', media.id)
+}
+
+async function bring(files: FileList | null | undefined) {
+  for (const file of files ?? []) {
+    if (file.size > MOST_BYTES) {
+      notices.say(
+        `“${file.name}” has ${Math.round(file.size / 1048576)} MB; 25 fit.`,
+        'Save it smaller, for example 2400 pixels wide.',
+      )
+      continue
+    }
+    busy.value = `Taking in ${file.name}…`
+    const answer = await upload<MediaInfo>(`/sites/${site.id}/media`, file)
+    busy.value = ''
+    if (!answer.ok) notices.refuse(answer.problem)
+    else {
+      await load()
+      choose(answer.value)
+    }
+  }
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="860" @update:model-value="emit('close')">
+    <div class="sheet" @dragover.prevent @drop.prevent="bring($event.dataTransfer?.files)">
+      <div class="row-flex">
+        <h2 class="grow">{{ describing ? 'What does it show?' : 'Choose a picture' }}</h2>
+        <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)"
+          >Take the picture away</v-btn
+        >
+        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+      </div>
+      <form v-if="describing" class="describe" @submit.prevent="described">
+        <img :src="site.standing?.origin + describing.thumb" alt="" />
+        <div>
+          <label class="label" for="alt">For those who don’t see it, in a sentence</label>
+          <v-textarea id="alt" v-model="alt" autofocus :disabled="decorative" counter="500" />
+          <v-checkbox v-model="decorative" label="It only decorates" />
+          <div class="row-flex">
+            <v-btn type="submit" class="yes">Use the picture</v-btn>
+            <span v-if="!alt.trim() && !decorative" class="should"
+              >◇ The survey will remind you of the words.</span
+            >
+          </div>
+        </div>
+      </form>
+      <template v-else>
+        <label class="bring">
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/gif"
+            class="unseen"
+            @change="bring(($event.target as HTMLInputElement).files)"
+          />
+          {{ busy || 'Drop a picture here, or choose a file. JPEG, PNG or GIF, up to 25 MB.' }}
+        </label>
+        <div class="all">
+          <button
+            v-for="m in all"
+            :key="m.id"
+            type="button"
+            :class="{ on: m.id === value }"
+            @click="choose(m)"
+          >
+            <img :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
+            <span class="cut">{{ m.name }}</span>
+            <span class="label"
+              >{{ m.width }} × {{ m.height }} · {{ m.pages ? `on ${m.pages}` : 'not used' }}</span
+            >
+            <span v-if="!m.alt && !m.decorative" class="label should">◇ no words yet</span>
+          </button>
+        </div>
+      </template>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.bring {
+  display: block;
+  border: 1px dashed var(--quiet);
+  border-radius: 3px;
+  padding: 14px;
+  margin: 12px 0;
+  text-align: center;
+  color: var(--quiet);
+  cursor: pointer;
+}
+.bring:focus-within {
+  outline: 2px solid var(--juniper);
+}
+.all {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 12px;
+  max-height: 52vh;
+  overflow: auto;
+}
+.all button {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+  padding: 6px;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  display: flex;
+  flex-direction: column;
+}
+.all button.on {
+  outline: 2px solid var(--juniper);
+}
+.all img {
+  width: 100%;
+  aspect-ratio: 3/2;
+  object-fit: cover;
+}
+.describe {
+  display: grid;
+  grid-template-columns: 260px 1fr;
+  gap: 20px;
+  margin-top: 12px;
+}
+.describe img {
+  width: 100%;
+}
+</style>

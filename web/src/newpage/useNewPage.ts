@@ -1,0 +1,95 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, reactive, ref, watch } from 'vue'
+import { freshId, get } from '@/api/client'
+import type { NewAddress, PlaceFor } from '@/api/types'
+import { useSite } from '@/site/useSite'
+
+const TYPING_MS = 150
+
+/** A page, or several, while they are being described; nothing is made before `make`. */
+export function useNewPage(start: { parent: string | null; after: string | null; several: boolean }) {
+  const site = useSite()
+  const form = reactive({
+    parent: start.parent,
+    after: start.after,
+    several: start.several,
+    kind: '',
+    template: '',
+    name: '',
+    names: '',
+    menus: [] as string[],
+    description: '',
+  })
+  const here = ref<PlaceFor[]>([])
+  const address = ref<NewAddress | null>(null)
+  const busy = ref(false)
+
+  const whyNot = computed(() => new Map(here.value.map((p) => [p.kind, p.whyNot ?? ''])))
+  const kind = computed(() => site.kinds.get(form.kind))
+  const titles = computed(() =>
+    (form.several ? form.names.split('\n') : [form.name]).map((n) => n.trim()).filter(Boolean),
+  )
+
+  /** Why it can't be made yet; empty when it can. */
+  const lacks = computed(() => {
+    if (!kind.value) return 'Choose what it is'
+    const why = whyNot.value.get(form.kind)
+    if (why) return `${kind.value.name} pages stand ${why}`
+    if (titles.value.length === 0) return form.several ? 'Write a name on each line' : 'Give it a name'
+    return ''
+  })
+
+  async function loadPlaces() {
+    const query = form.parent ? `?parent=${form.parent}` : ''
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
+    if (!answer.ok) return
+    here.value = answer.value
+    if (!form.kind || whyNot.value.get(form.kind)) {
+      const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id))
+      const special = fits.find((k) => !k.offeredFirst)
+      form.kind = (form.parent && special ? special : fits[0])?.id ?? ''
+    }
+  }
+
+  const ask = useDebounceFn(async () => {
+    const title = titles.value[0]
+    if (!title || form.several) return (address.value = null)
+    const query = new URLSearchParams({ title, ...(form.parent ? { parent: form.parent } : {}) })
+    const answer = await get<NewAddress>(`/sites/${site.id}/addresses?${query}`)
+    address.value = answer.ok ? answer.value : null
+  }, TYPING_MS)
+
+  watch(() => form.parent, loadPlaces, { immediate: true })
+  watch(() => [form.name, form.parent, form.several], ask)
+  watch(kind, (k) => (form.template = k?.template ?? ''))
+
+  function before(): string | undefined {
+    if (!form.after) return undefined
+    const siblings = site.order.filter((id) => (site.rows.get(id)?.parent ?? null) === form.parent)
+    return siblings[siblings.indexOf(form.after) + 1]
+  }
+
+  /** Makes the pages; gives the first one's id, or null when it was refused. */
+  async function make(): Promise<string | null> {
+    if (lacks.value || busy.value) return null
+    busy.value = true
+    const pages = titles.value.map((title) => ({ id: freshId(), title }))
+    const settings = form.description.trim() ? { searchDescription: form.description.trim() } : {}
+    const answer = await site.give({
+      verb: 'make-pages',
+      parent: form.parent ?? undefined,
+      before: before(),
+      kind: form.kind,
+      template: form.template === kind.value?.template ? undefined : form.template,
+      pages,
+      menus: form.menus,
+      settings: settings as never,
+    })
+    busy.value = false
+    if (!answer.ok) return null
+    await site.refresh()
+    return pages[0]?.id ?? null
+  }
+
+  return { form, whyNot, kind, titles, lacks, address, busy, make }
+}

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Property, SectionElement } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import PropertyInput from './PropertyInput.vue'
+import { useGalley } from './useGalley'
+import { matters } from './values'
+
+const props = defineProps<{
+  section: string
+  element: SectionElement
+  column: string
+  index: number
+  count: number
+}>()
+const site = useSite()
+const galley = useGalley()
+const more = ref(false)
+
+const info = computed(() => site.catalog?.elements.find((e) => e.key === props.element.kind))
+const IN_PLACE = ['RICH', 'LINES', 'PICTURE', 'MANY']
+const isFront = (p: Property) =>
+  IN_PLACE.includes(p.type) || p.key === 'text' || p.key === 'person' || (p.key === 'caption' && more.value)
+const front = computed(() => (info.value?.properties ?? []).filter(isFront))
+const rest = computed(() =>
+  (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, props.element.props)),
+)
+const listing = computed(() => {
+  if (props.element.kind !== 'listing') return ''
+  const p = props.element.props
+  const choice = (key: string) => {
+    const property = info.value?.properties.find((x) => x.key === key)
+    return property?.choices.find((c) => c.value === (p[key] ?? property.fallback))?.label.toLowerCase() ?? ''
+  }
+  const kind = site.kinds.get(String(p.kind ?? ''))?.name ?? 'a kind to be chosen'
+  return `Pages of kind ${kind}, ${choice('which')}, ${choice('order')}, at most ${String(p.limit ?? 6)}`
+})
+
+function move(by: number) {
+  void galley.give({
+    verb: 'move-element',
+    page: galley.id(),
+    section: props.section,
+    element: props.element.id,
+    column: props.column,
+    index: props.index + by,
+  })
+}
+function remove() {
+  void galley.give({
+    verb: 'remove-element',
+    page: galley.id(),
+    section: props.section,
+    element: props.element.id,
+  })
+}
+</script>
+
+<template>
+  <div class="element" :class="element.kind" :data-element="element.id">
+    <div class="head">
+      <span class="label grow">{{ info?.name ?? element.kind }}</span>
+      <span class="acts">
+        <button
+          type="button"
+          :disabled="index === 0"
+          title="Move up"
+          :aria-label="`Move ${info?.name} up`"
+          @click="move(-1)"
+        >
+          ↑
+        </button>
+        <button
+          type="button"
+          :disabled="index === count - 1"
+          title="Move down"
+          :aria-label="`Move ${info?.name} down`"
+          @click="move(1)"
+        >
+          ↓
+        </button>
+        <button
+          v-if="rest.length"
+          type="button"
+          :aria-expanded="more"
+          :aria-label="`More of ${info?.name}`"
+          title="More"
+          @click="more = !more"
+        >
+          ⋯
+        </button>
+        <button type="button" title="Remove" :aria-label="`Remove ${info?.name}`" @click="remove">×</button>
+      </span>
+    </div>
+    <p v-if="listing" class="says">{{ listing }}</p>
+    <p v-if="element.kind === 'facts'" class="quiet">The page’s facts, with their labels</p>
+    <div v-if="element.kind === 'divider'" class="rule" />
+    <PropertyInput
+      v-for="p in front"
+      :key="p.key"
+      plain
+      :class="[`as-${element.kind}`, { lead: element.props.size === 'lead' }]"
+      :property="p"
+      :value="element.props[p.key]"
+      @change="(v) => galley.set(section, element.id, p.key, v)"
+      @leave="galley.leave()"
+    />
+    <div v-if="more" class="rest">
+      <PropertyInput
+        v-for="p in rest"
+        :key="p.key"
+        :property="p"
+        :value="element.props[p.key]"
+        @change="(v) => galley.set(section, element.id, p.key, v)"
+        @leave="galley.leave()"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.element {
+  border-left: 2px solid var(--line2);
+  padding-left: 12px;
+  min-width: 0;
+}
+.head {
+  display: flex;
+  height: 18px;
+}
+.acts {
+  opacity: 0;
+  white-space: nowrap;
+}
+.element:hover .acts,
+.element:focus-within .acts {
+  opacity: 1;
+}
+.acts button {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  width: 20px;
+  line-height: 16px;
+}
+.acts button:hover {
+  color: var(--ink);
+}
+.as-heading {
+  font: 600 21px/28px var(--site-heading);
+}
+.as-text,
+.as-quote,
+.as-questions {
+  font: 16px/24px var(--site-body);
+}
+.as-text.lead {
+  font-size: 18px;
+  line-height: 26px;
+}
+.rest {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 10px;
+  background: var(--juniper-wash);
+  padding: 10px;
+  margin-top: 8px;
+}
+.rule {
+  border-top: 1px solid var(--quiet);
+  margin: 6px 0;
+}
+</style>

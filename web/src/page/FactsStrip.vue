@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useEdits } from '@/edit/useEdits'
+import FittingSheet from '@/fitting/FittingSheet.vue'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import HomeSheet from '@/plan/HomeSheet.vue'
+import { STATE_WORDS } from '@/plan/stateWords'
+import { useSite } from '@/site/useSite'
+import MenusSheet from './MenusSheet.vue'
+import SearchSheet from './SearchSheet.vue'
+import { useGalley } from './useGalley'
+import { wornWords } from './wornWords'
+
+const site = useSite()
+const edits = useEdits()
+const galley = useGalley()
+const router = useRouter()
+const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | null>(null)
+const page = computed(() => galley.page.value!)
+const menus = computed(() =>
+  page.value.menus.filter((m) => m.there).map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
+)
+const state = computed(() => STATE_WORDS[page.value.state] ?? { mark: '', word: '' })
+const searchWords = computed(() => {
+  if (page.value.settings.keepOut === true) return { words: 'kept out', tone: 'quiet' }
+  return page.value.description
+    ? { words: 'title and text', tone: '' }
+    : { words: 'no description', tone: 'should' }
+})
+
+function goToFirst() {
+  const first = page.value.toFill[0]
+  if (!first) return
+  galley.chosen.value = first.section
+  const element = document.querySelector<HTMLElement>(
+    `[data-section="${first.section}"] [data-element="${first.element}"]`,
+  )
+  element?.querySelector<HTMLElement>('input, textarea, [contenteditable=true], .picture')?.focus()
+}
+function rename(event: Event) {
+  const input = event.target as HTMLInputElement
+  if (input.value === page.value.title) return
+  void site
+    .give({ verb: 'set-title', page: page.value.id, title: input.value }, page.value.id)
+    .then((answer) => {
+      if (!answer.ok) input.value = page.value.title
+    })
+}
+</script>
+
+<template>
+  <div class="strip" role="region" aria-label="Facts of the page">
+    <div class="title">
+      <button
+        type="button"
+        class="mono back"
+        title="Back to the Plan (Esc)"
+        @click="router.push({ name: 'plan', params: { page: page.id } })"
+      >
+        ← {{ page.address }}
+      </button>
+      <input
+        class="disp"
+        :value="page.title"
+        aria-label="Title"
+        dir="auto"
+        @change="rename"
+        @keydown.enter="($event.target as HTMLInputElement).blur()"
+      />
+    </div>
+    <div class="fact">
+      <TemplateGlyph :template="page.template" :wide="34" />
+      <div>
+        <span class="label"
+          >Wears <span :title="wornWords(page)">{{ wornWords(page) }}</span></span
+        >
+        <div>
+          {{ site.templates.get(page.template)?.name }}
+          <button type="button" class="textlink" @click="sheet = 'fitting'">Fitting…</button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">In menus</span>
+        <div class="cut menus">
+          <button type="button" class="textlink" @click="sheet = 'menus'">
+            {{ menus.join('; ') || 'none' }}
+          </button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">Search text</span>
+        <div>
+          <button type="button" class="textlink" :class="searchWords.tone" @click="sheet = 'search'">
+            {{ searchWords.words }}
+          </button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">State</span>
+        <div class="state" :class="page.state">
+          {{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template>
+          <button v-else type="button" class="textlink home" @click="sheet = 'home'">make home…</button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">To fill</span>
+        <div>
+          <template v-if="page.toFill.length"
+            ><b>{{ page.toFill.length }}</b>
+            <button type="button" class="textlink" @click="goToFirst">first</button></template
+          >
+          <span v-else class="quiet">none</span>
+        </div>
+      </div>
+    </div>
+    <div class="acts">
+      <v-btn
+        :disabled="!site.standing?.undo"
+        :title="site.standing?.undo ? `Undo “${site.standing.undo}”` : ''"
+        @click="edits.turn(site.id, 'undo')"
+      >
+        <span class="undo cut">↶ {{ site.standing?.undo ? `Undo “${site.standing.undo}”` : 'Undo' }}</span>
+      </v-btn>
+      <v-btn
+        :disabled="!site.standing?.redo"
+        aria-label="Redo"
+        :title="site.standing?.redo ? `Redo “${site.standing.redo}”` : 'Redo'"
+        @click="edits.turn(site.id, 'redo')"
+        >↷</v-btn
+      >
+    </div>
+    <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
+    <MenusSheet v-if="sheet === 'menus'" @close="sheet = null" />
+    <SearchSheet v-if="sheet === 'search'" @close="sheet = null" />
+    <HomeSheet v-if="sheet === 'home'" :page="page.id" @close="sheet = null" />
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  height: 63px;
+  flex: none;
+  display: flex;
+  align-items: center;
+  padding: 0 20px;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+}
+.title {
+  min-width: 90px;
+  flex: 0 1 220px;
+}
+.back {
+  border: 0;
+  background: none;
+  padding: 0;
+  display: block;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.title input {
+  font: 600 23px/28px var(--display);
+  letter-spacing: -0.01em;
+  border: 1px solid transparent;
+  background: none;
+  color: inherit;
+  width: 100%;
+  margin-left: -4px;
+  padding: 0 3px;
+  border-radius: 3px;
+  text-overflow: ellipsis;
+}
+.title input:hover {
+  border-color: var(--line);
+}
+.fact {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  padding: 0 14px;
+  border-left: 1px solid var(--line);
+  height: 40px;
+  min-width: 0;
+}
+.menus {
+  max-width: 130px;
+}
+.home {
+  font-size: 13px;
+}
+.acts {
+  margin-left: auto;
+  display: flex;
+  gap: 6px;
+  padding-left: 10px;
+}
+.undo {
+  max-width: 150px;
+}
+@media (max-width: 1240px) {
+  .undo {
+    max-width: 70px;
+  }
+  .fact {
+    padding: 0 9px;
+  }
+}
+@media (max-width: 1100px) {
+  .home {
+    display: none;
+  }
+  .menus {
+    max-width: 70px;
+  }
+}
+</style>

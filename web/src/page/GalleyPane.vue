@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import FactsCard from './FactsCard.vue'
+import SectionCard from './SectionCard.vue'
+import { useGalley } from './useGalley'
+
+const galley = useGalley()
+const page = computed(() => galley.page.value!)
+const dragged = ref<string | null>(null)
+const armed = ref<string | null>(null)
+const over = ref<{ zone: string; index: number } | null>(null)
+const FIRST_LINE = 34
+
+/** Only a card's head is a handle; elsewhere the mouse selects text. */
+function arm(event: MouseEvent, section: string) {
+  const target = event.target as HTMLElement
+  armed.value = target.closest('header') && !target.closest('input, button') ? section : null
+}
+function drop() {
+  const section = dragged.value
+  const to = over.value
+  dragged.value = null
+  over.value = null
+  if (!section || !to) return
+  const from = galley.place(section)
+  const index = from?.zone === to.zone && from.index < to.index ? to.index - 1 : to.index
+  if (from?.zone === to.zone && from.index === index) return
+  void galley.give({ verb: 'move-section', page: galley.id(), section, zone: to.zone, index })
+}
+function hover(event: DragEvent, zone: string, index: number) {
+  if (!dragged.value) return
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  const below = event.clientY > box.top + Math.max(FIRST_LINE, box.height / 2)
+  over.value = { zone, index: below ? index + 1 : index }
+}
+function isOver(zone: string, index: number) {
+  return over.value?.zone === zone && over.value.index === index
+}
+function bringBack(section: string) {
+  const zone = page.value.zones.find((z) => z.role === 'MAIN') ?? page.value.zones[0]
+  if (zone)
+    void galley.give({
+      verb: 'move-section',
+      page: galley.id(),
+      section,
+      zone: zone.key,
+      index: zone.sections.length,
+    })
+}
+const plans: Record<string, [number, number, number, number]> = {
+  TOP: [1, 4, 24, 5],
+  LEFT: [1, 5, 7, 12],
+  MAIN: [1, 5, 24, 10],
+  RIGHT: [18, 5, 7, 12],
+  FOOT: [1, 14, 24, 3],
+}
+</script>
+
+<template>
+  <section class="galley" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
+    <FactsCard />
+    <div v-for="zone in page.zones" :key="zone.key" class="zone">
+      <div class="zone-head">
+        <svg width="26" height="19" viewBox="0 0 26 19" aria-hidden="true">
+          <rect x="0.5" y="0.5" width="25" height="18" rx="1" fill="none" stroke="currentColor" />
+          <rect
+            :x="plans[zone.role]?.[0]"
+            :y="plans[zone.role]?.[1]"
+            :width="plans[zone.role]?.[2]"
+            :height="plans[zone.role]?.[3]"
+            fill="var(--juniper)"
+          />
+        </svg>
+        <b>{{ zone.name }}</b>
+        <span class="quiet">
+          {{ zone.sections.length }} {{ zone.sections.length === 1 ? 'section' : 'sections' }} of this
+          page<template v-if="zone.fixed.length"> · {{ zone.fixed.length }} fixed in the template</template>
+        </span>
+      </div>
+      <div v-for="f in zone.fixed" :key="f.id" class="fixed">
+        <span aria-hidden="true">▣</span> <b>{{ f.name }}</b>
+        <span class="quiet"
+          >from template {{ f.template }} · shows on {{ f.pages }}
+          {{ f.pages === 1 ? 'page' : 'pages' }}</span
+        >
+      </div>
+      <template v-for="(own, i) in zone.sections" :key="own.section.id">
+        <button
+          type="button"
+          class="insert"
+          :class="{ target: isOver(zone.key, i) }"
+          :aria-label="`Place a section before ${own.section.name}`"
+          @click="galley.openTray(zone.key, i)"
+        >
+          <span>+ section here</span>
+        </button>
+        <SectionCard
+          :own="own"
+          :draggable="armed === own.section.id"
+          @mousedown="arm($event, own.section.id)"
+          @dragstart="dragged = own.section.id"
+          @dragend="
+            dragged = null
+            over = null
+          "
+          @dragover.prevent="hover($event, zone.key, i)"
+        />
+      </template>
+      <button
+        type="button"
+        class="insert last"
+        :class="{ target: isOver(zone.key, zone.sections.length) }"
+        @click="galley.openTray(zone.key, zone.sections.length)"
+        @dragover.prevent="over = { zone: zone.key, index: zone.sections.length }"
+      >
+        <span>+ section here<span class="kbd">I</span></span>
+      </button>
+    </div>
+    <div v-if="page.shelf.length" class="zone">
+      <div class="zone-head">
+        <b>Shelf</b><span class="quiet">without a place in this template; visitors don’t see them</span>
+      </div>
+      <div v-for="s in page.shelf" :key="s.id" class="fixed">
+        <b>{{ s.name }}</b><span class="grow" />
+        <v-btn @click="bringBack(s.id)">Bring it back to the page</v-btn>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.galley {
+  overflow-y: auto;
+  padding: 16px 20px 60px;
+  border-right: 1px solid var(--line);
+  scrollbar-width: thin;
+}
+.zone {
+  margin-bottom: 18px;
+}
+.zone-head {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  margin-bottom: 8px;
+  color: var(--ink);
+}
+.fixed {
+  border: 1px dashed var(--line);
+  border-radius: 3px;
+  padding: 7px 12px;
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  margin-bottom: 6px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.insert {
+  display: flex;
+  align-items: center;
+  width: 100%;
+  height: 16px;
+  border: 0;
+  background: none;
+  color: var(--juniper);
+  font: 13px/16px var(--text);
+  opacity: 0;
+  padding: 0;
+}
+.insert::before,
+.insert::after {
+  content: '';
+  flex: 1;
+  border-top: 1px solid var(--juniper);
+}
+.insert span {
+  padding: 0 10px;
+}
+.insert.last {
+  opacity: 1;
+  height: 30px;
+}
+.insert.last::before,
+.insert.last::after {
+  border-color: var(--line);
+}
+.insert:hover,
+.insert:focus-visible,
+.insert.target {
+  opacity: 1;
+}
+.insert.target {
+  background: var(--juniper-wash);
+}
+</style>

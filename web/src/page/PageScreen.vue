@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
+import { useSite } from '@/site/useSite'
+import FactsStrip from './FactsStrip.vue'
+import GalleyPane from './GalleyPane.vue'
+import PatternTray from './PatternTray.vue'
+import ProofPane from './ProofPane.vue'
+import { provideGalley } from './useGalley'
+import { usePage } from './usePage'
+
+const route = useRoute()
+const router = useRouter()
+const site = useSite()
+const id = computed(() => String(route.params.page))
+const { page, problem } = usePage(id)
+const galley = provideGalley(page)
+const marks = useLocalStorage('venue-marks', true)
+const type = computed(() => ({
+  '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
+  '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
+}))
+const gone = ref(false)
+watch(problem, (p) => (gone.value = p?.status === 404))
+watch(id, () => (galley.chosen.value = null))
+watch(
+  [() => route.query.section, page],
+  ([section]) => {
+    if (section && !galley.chosen.value && page.value) galley.chosen.value = String(section)
+  },
+  { immediate: true },
+)
+
+const keys: Record<string, (section: string) => void> = {
+  d: (section) => void galley.copy(section),
+  Delete: (section) => void galley.give({ verb: 'remove-section', page: id.value, section }),
+}
+
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (hasSheet() || event.ctrlKey || event.metaKey) return
+  const section = galley.chosen.value
+  const up = event.altKey && event.key === 'ArrowUp'
+  const down = event.altKey && event.key === 'ArrowDown'
+  if (section && (up || down)) {
+    event.preventDefault()
+    void galley.move(section, up ? -1 : 1)
+    return
+  }
+  if (isWriting(event) || event.altKey) return
+  if (event.key === 'i') {
+    event.preventDefault()
+    galley.insertAfterChosen()
+  } else if (event.key === 'm') marks.value = !marks.value
+  else if (event.key === 'Escape') void router.push({ name: 'plan', params: { page: id.value } })
+  else if (section && keys[event.key]) keys[event.key]?.(section)
+})
+</script>
+
+<template>
+  <div v-if="gone" class="gone">
+    <h1>This page is not there any more</h1>
+    <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
+    <router-link :to="{ name: 'plan', params: { page: '' } }">Back to the Plan</router-link>
+  </div>
+  <div v-else-if="page" class="screen" :style="type">
+    <FactsStrip />
+    <div class="split">
+      <GalleyPane />
+      <ProofPane v-model:marks="marks" />
+    </div>
+    <PatternTray v-if="galley.spot.value" />
+  </div>
+</template>
+
+<style scoped>
+.split {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
+}
+.gone {
+  padding: 80px;
+}
+</style>

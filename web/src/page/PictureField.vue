@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { get } from '@/api/client'
+import type { MediaInfo } from '@/api/types'
+import MediaSheet from '@/media/MediaSheet.vue'
+import { useSite } from '@/site/useSite'
+
+const props = defineProps<{ value: string; prompt: string; bound?: boolean }>()
+const emit = defineEmits<{ take: [media: string | null] }>()
+const site = useSite()
+const choosing = ref(false)
+const known = ref<MediaInfo[]>([])
+const media = computed(() => known.value.find((m) => m.id === props.value))
+
+watch(
+  () => props.value,
+  async (value) => {
+    if (!value || media.value) return
+    const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
+    if (answer.ok) known.value = answer.value
+  },
+  { immediate: true },
+)
+
+function take(id: string | null) {
+  choosing.value = false
+  emit('take', id)
+}
+</script>
+
+<template>
+  <p v-if="bound" class="quiet">{{ prompt }}</p>
+  <button v-else type="button" class="picture" :class="{ empty: !value }" @click="choosing = true">
+    <img v-if="media" :src="site.standing?.origin + media.thumb" :alt="media.alt ?? ''" />
+    <span>{{ media ? media.name : prompt || 'Choose a picture' }}</span>
+    <span v-if="media && !media.alt && !media.decorative" class="should label">◇ no words yet</span>
+  </button>
+  <MediaSheet v-if="choosing" :value="value" @take="take" @close="choosing = false" />
+</template>
+
+<style scoped>
+.picture {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+  padding: 5px;
+  font: 13px/18px var(--text);
+  color: var(--quiet);
+  text-align: left;
+}
+.picture img {
+  width: 84px;
+  height: 52px;
+  object-fit: cover;
+  flex: none;
+}
+.empty {
+  border: 1px dashed var(--ochre);
+  background: var(--ochre-wash);
+  color: var(--ochre-ink);
+  padding: 12px;
+}
+</style>

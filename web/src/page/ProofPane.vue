@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSite } from '@/site/useSite'
+import { useGalley } from './useGalley'
+
+const marks = defineModel<boolean>('marks', { required: true })
+const site = useSite()
+const galley = useGalley()
+const page = computed(() => galley.page.value!)
+const width = useLocalStorage('venue-proof-width', 1280)
+const beside = useLocalStorage('venue-narrow-beside', false)
+const wide = ref<InstanceType<typeof ProofFrame> | null>(null)
+const narrow = ref<InstanceType<typeof ProofFrame> | null>(null)
+const ruler = ref<HTMLElement | null>(null)
+const { width: room } = useElementSize(ruler)
+const NARROW = 375
+const LEAST = 320
+const MOST = 1600
+const BREAKS = [360, 640, 900, 1280]
+const STEP = 20
+
+const scale = computed(() => Math.min(1, room.value / Math.max(width.value, 1280)))
+const edge = computed(() => Math.min(room.value, width.value * scale.value))
+let dragging = false
+
+function light(section: string | null) {
+  wide.value?.send({ type: 'light', section })
+  narrow.value?.send({ type: 'light', section })
+}
+watch(galley.pointed, light)
+watch(galley.chosen, (section) => {
+  if (section) wide.value?.send({ type: 'reveal', section })
+})
+watch(marks, (on) => {
+  wide.value?.send({ type: 'marks', on })
+  narrow.value?.send({ type: 'marks', on })
+})
+
+function choose(section: string, element: string | null) {
+  if (section === 'title') return document.querySelector<HTMLElement>('.title input')?.focus()
+  galley.chosen.value = section
+  const card = document.querySelector<HTMLElement>(`[data-section="${section}"]`)
+  card?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
+  const target = element ? card?.querySelector<HTMLElement>(`[data-element="${element}"]`) : card
+  target
+    ?.querySelector<HTMLElement>('[contenteditable=true], input:not([type=color]), textarea, .picture')
+    ?.focus({ preventScroll: true })
+}
+function drag(event: PointerEvent) {
+  if (!dragging || !ruler.value) return
+  const x = event.clientX - ruler.value.getBoundingClientRect().left
+  const next = x / scale.value
+  width.value = Math.round(Math.max(LEAST, Math.min(MOST, next)))
+}
+function byKey(event: KeyboardEvent) {
+  const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0
+  if (!by) return
+  event.preventDefault()
+  width.value = Math.max(LEAST, Math.min(MOST, width.value + by))
+}
+useEventListener(window, 'pointermove', drag)
+useEventListener(window, 'pointerup', () => (dragging = false))
+</script>
+
+<template>
+  <section class="pane" aria-label="Proof">
+    <div ref="ruler" class="ruler">
+      <button
+        v-for="b in BREAKS.filter((x) => x * scale <= room - 20)"
+        :key="b"
+        type="button"
+        class="mark mono"
+        :style="{ left: `${b * scale}px` }"
+        :title="`Look at ${b} pixels`"
+        @click="width = b"
+      >
+        {{ b }}
+      </button>
+      <button
+        type="button"
+        class="edge mono"
+        role="slider"
+        aria-label="Width of the proof"
+        :aria-valuenow="width"
+        :aria-valuemin="LEAST"
+        :aria-valuemax="MOST"
+        :style="{ left: `${edge}px` }"
+        @pointerdown.prevent="
+          dragging = true
+          ;($event.target as HTMLElement).focus()
+        "
+        @keydown="byKey"
+      >
+        {{ width }} ⋮
+      </button>
+    </div>
+    <div class="frames">
+      <ProofFrame
+        ref="wide"
+        class="wide"
+        :style="{ width: `${edge}px`, flex: 'none' }"
+        :path="`page/${page.id}`"
+        :width="width"
+        :page="page.id"
+        marks
+        label="Proof"
+        @point="(s) => (galley.pointed.value = s)"
+        @choose="choose"
+      />
+      <ProofFrame
+        v-if="beside"
+        ref="narrow"
+        class="narrow"
+        :path="`page/${page.id}`"
+        :width="NARROW"
+        :page="page.id"
+        marks
+        label="Narrow proof"
+        @point="(s) => (galley.pointed.value = s)"
+        @choose="choose"
+      />
+    </div>
+    <div class="under">
+      <v-btn :aria-pressed="beside" @click="beside = !beside">{{
+        beside ? 'Narrow proof away' : 'Narrow proof beside'
+      }}</v-btn>
+      <v-btn :aria-pressed="!marks" @click="marks = !marks"
+        >{{ marks ? 'Marks off' : 'Marks on' }}<span class="kbd">M</span></v-btn
+      >
+      <span class="quiet grow cut words"
+        >Proof of the working copy · visitors see
+        {{ site.standing?.release ? `release ${site.standing.release}` : 'nothing yet' }}</span
+      >
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.pane {
+  background: var(--table);
+  display: flex;
+  flex-direction: column;
+  padding: 0 20px;
+  min-width: 0;
+  min-height: 0;
+}
+.ruler {
+  height: 30px;
+  flex: none;
+  position: relative;
+  background: repeating-linear-gradient(90deg, var(--quiet) 0 1px, transparent 1px 20px) 0 100% / 100% 5px
+    no-repeat;
+}
+.mark {
+  position: absolute;
+  top: 2px;
+  transform: translateX(-50%);
+  border: 0;
+  background: none;
+  padding: 0 2px;
+}
+.edge {
+  position: absolute;
+  top: 4px;
+  transform: translateX(-100%);
+  background: #1f5e5b;
+  color: #fff;
+  border: 0;
+  border-radius: 3px;
+  padding: 1px 7px;
+  cursor: ew-resize;
+  touch-action: none;
+}
+.frames {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  gap: 14px;
+}
+.wide,
+.narrow {
+  border: 1px solid var(--line);
+  height: 100%;
+}
+.narrow {
+  width: 250px;
+  flex: none;
+  order: 2;
+  margin-left: auto;
+}
+.frames:has(.narrow) .wide {
+  flex: 0 1 auto !important;
+}
+.under {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  height: 46px;
+  flex: none;
+}
+.words {
+  text-align: right;
+  font-size: 13px;
+}
+</style>

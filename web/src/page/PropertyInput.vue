@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { Property, Value } from '@/api/types'
+import LinkField from './LinkField.vue'
+import ManyInput from './ManyInput.vue'
+import PictureField from './PictureField.vue'
+import RichText from './RichText.vue'
+import { groupsOf, isBound, promptOf, textOf } from './values'
+import { useSite } from '@/site/useSite'
+
+/** The input for one declared property. `plain` leaves out the label, for writing in place. */
+const props = defineProps<{ property: Property; value: unknown; plain?: boolean; name?: string }>()
+const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
+const site = useSite()
+const WAIT_MS = 180
+const typed = ref(textOf(props.value))
+const focused = ref(false)
+
+watch(
+  () => props.value,
+  (value) => {
+    if (!focused.value) typed.value = textOf(value)
+  },
+)
+const prompt = computed(() => promptOf(props.value))
+const effective = computed(() => props.value ?? props.property.fallback)
+const tell = useDebounceFn(send, WAIT_MS)
+
+function send() {
+  if (typed.value === textOf(props.value)) return
+  if (props.property.type !== 'NUMBER')
+    return emit('change', typed.value === '' && prompt.value ? undefined : typed.value)
+  const number = Number(typed.value)
+  emit('change', typed.value.trim() === '' || Number.isNaN(number) ? undefined : number)
+}
+function left() {
+  focused.value = false
+  send()
+  emit('leave')
+}
+const kinds = computed(() => (site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name })))
+const choices = computed(() => props.property.choices.map((c) => ({ value: c.value, title: c.label })))
+const inputType = computed(
+  () =>
+    ({ NUMBER: 'number', DATE: 'date', DATE_TIME: 'datetime-local', COLOUR: 'color' })[
+      props.property.type as string
+    ] ?? 'text',
+)
+</script>
+
+<template>
+  <div class="input" :class="{ plain }">
+    <label v-if="!plain" class="label">
+      {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template>
+    </label>
+    <RichText
+      v-if="property.type === 'RICH'"
+      :value="typed"
+      :prompt="prompt || (plain ? 'Write here' : '')"
+      :label="name ?? property.label"
+      @change="
+        (html) => {
+          typed = html
+          emit('change', html)
+        }
+      "
+      @leave="emit('leave')"
+    />
+    <textarea
+      v-else-if="property.type === 'LINES'"
+      v-model="typed"
+      rows="2"
+      dir="auto"
+      :placeholder="prompt"
+      :aria-label="name ?? property.label"
+      :class="{ fill: prompt && !typed }"
+      @focus="focused = true"
+      @input="tell"
+      @blur="left"
+    />
+    <PictureField
+      v-else-if="property.type === 'PICTURE'"
+      :value="textOf(value)"
+      :prompt="prompt"
+      :bound="isBound(value)"
+      @take="(v) => emit('change', v ?? undefined)"
+    />
+    <LinkField
+      v-else-if="property.type === 'LINK'"
+      :value="textOf(value)"
+      @take="(v) => emit('change', v ?? undefined)"
+    />
+    <ManyInput
+      v-else-if="property.type === 'MANY'"
+      :property="property"
+      :groups="groupsOf(value)"
+      @change="(v) => emit('change', v)"
+      @leave="emit('leave')"
+    />
+    <v-checkbox
+      v-else-if="property.type === 'YES_NO'"
+      :model-value="effective === true"
+      :label="plain ? property.label : 'Yes'"
+      @update:model-value="(v: unknown) => emit('change', v === true)"
+    />
+    <v-select
+      v-else-if="property.type === 'CHOICE'"
+      :model-value="effective"
+      :items="choices"
+      :aria-label="name ?? property.label"
+      @update:model-value="(v: unknown) => emit('change', String(v))"
+    />
+    <v-select
+      v-else-if="property.type === 'KIND'"
+      :model-value="effective"
+      :items="kinds"
+      :aria-label="name ?? property.label"
+      @update:model-value="(v: unknown) => emit('change', String(v))"
+    />
+    <input
+      v-else
+      v-model="typed"
+      :type="inputType"
+      dir="auto"
+      :placeholder="
+        prompt ||
+        (typeof property.fallback === 'string' || typeof property.fallback === 'number'
+          ? String(property.fallback)
+          : '')
+      "
+      :min="property.range?.min"
+      :max="property.range?.max"
+      :aria-label="name ?? property.label"
+      :class="{ fill: prompt && !typed }"
+      @focus="focused = true"
+      @input="tell"
+      @blur="left"
+    />
+    <p v-if="property.help && !plain" class="label">{{ property.help }}</p>
+  </div>
+</template>
+
+<style scoped>
+.input {
+  min-width: 0;
+}
+input,
+textarea {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 6px 9px;
+  resize: vertical;
+}
+.plain input,
+.plain textarea {
+  border-color: transparent;
+  padding: 1px 4px;
+  margin-left: -5px;
+  font: inherit;
+  letter-spacing: inherit;
+  background: transparent;
+}
+.plain input:hover,
+.plain textarea:hover {
+  border-color: var(--line);
+}
+.fill::placeholder {
+  color: var(--ochre-ink);
+  opacity: 1;
+}
+.plain .fill {
+  background: var(--ochre-wash);
+  border-bottom: 1px dashed var(--ochre);
+}
+</style>

@@ -1,0 +1,11 @@
+/** Columns as they are offered, in twelfths. */
+export const COLUMN_SHAPES = [
+  { name: 'One column', spans: [12] },
+  { name: 'Two equal', spans: [6, 6] },
+  { name: 'One to two', spans: [4, 8] },
+  { name: 'Two to one', spans: [8, 4] },
+  { name: 'Three', spans: [4, 4, 4] },
+  { name: 'One, two, one', spans: [3, 6, 3] },
+  { name: 'Four', spans: [3, 3, 3, 3] },
+  { name: 'Six', spans: [2, 2, 2, 2, 2, 2] },
+] as const

@@ -1,0 +1,31 @@
+import { useDebounceFn } from '@vueuse/core'
+import { ref, watch, type Ref } from 'vue'
+import { get, type Problem } from '@/api/client'
+import type { PageDetail } from '@/api/types'
+import { useEdits } from '@/edit/useEdits'
+import { useSite } from '@/site/useSite'
+
+const SETTLE_MS = 60
+
+/** One page as the server has it, fetched anew after each step. */
+export function usePage(id: Ref<string>) {
+  const site = useSite()
+  const edits = useEdits()
+  const page = ref<PageDetail | null>(null)
+  const problem = ref<Problem | null>(null)
+
+  async function load() {
+    const wanted = id.value
+    const answer = await get<PageDetail>(`/sites/${site.id}/pages/${wanted}`)
+    if (wanted !== id.value) return
+    problem.value = answer.ok ? null : answer.problem
+    if (!answer.ok) return
+    page.value = answer.value
+    if (edits.waiting === 0) edits.know(wanted, answer.value.revision)
+  }
+
+  const soon = useDebounceFn(load, SETTLE_MS)
+  watch(id, load, { immediate: true })
+  watch(() => site.step, soon)
+  return { page, problem, load }
+}

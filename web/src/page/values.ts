@@ -1,0 +1,39 @@
+import type { Group, Property, Value, Values } from '@/api/types'
+
+export function isToFill(value: unknown): value is { toFill: string } {
+  return typeof value === 'object' && value !== null && 'toFill' in value
+}
+
+export function isBound(value: unknown): value is { bound: string } {
+  return typeof value === 'object' && value !== null && 'bound' in value
+}
+
+export function textOf(value: unknown): string {
+  return typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
+}
+
+export function groupsOf(value: unknown): Group[] {
+  return Array.isArray(value) ? (value as Group[]) : []
+}
+
+/** The value that holds: the given one, else the declared fallback. */
+export function held(property: Property, values: Values): Value | undefined {
+  return (values[property.key] ?? property.fallback) as Value | undefined
+}
+
+/** What to show in an empty input: the prompt of a place to fill, where a bound one comes from, or nothing. */
+export function promptOf(value: unknown): string {
+  if (isToFill(value)) return value.toFill
+  if (isBound(value)) {
+    const [where, key] = value.bound.split('.')
+    return where === 'site' ? `Shows the site’s ${key}` : `Shows this page’s ${key}`
+  }
+  return ''
+}
+
+/** Whether a property matters now, by its `onlyWhen`. */
+export function matters(property: Property, values: Values): boolean {
+  if (!property.onlyWhen) return true
+  const [key, wanted] = property.onlyWhen.split('=')
+  return String(values[key ?? ''] ?? '') === wanted
+}

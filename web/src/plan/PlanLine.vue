@@ -1,0 +1,272 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import type { Catalog } from '@/api/types'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import type { OutlineRow } from './outline'
+import { STATE_WORDS } from './stateWords'
+
+const props = defineProps<{
+  line: OutlineRow
+  colour: string
+  menus: Catalog['menus']
+  chosen: boolean
+  renaming: boolean
+  drop?: { where: string; whyNot: string } | null
+}>()
+const emit = defineEmits<{
+  choose: []
+  open: []
+  fold: []
+  rename: [title: string | null]
+  menu: [menu: string, there: boolean]
+}>()
+
+const row = computed(() => props.line.row)
+const state = computed(() => STATE_WORDS[row.value.state] ?? { mark: '', word: '' })
+const draft = computed(() => row.value.state === 'DRAFT' || row.value.state === 'WITHDRAWN')
+const input = ref<HTMLInputElement | null>(null)
+
+watch(
+  () => props.renaming,
+  async (is) => {
+    await nextTick()
+    if (is) input.value?.select()
+  },
+)
+
+function done(event: Event) {
+  emit('rename', (event.target as HTMLInputElement).value)
+}
+
+function menuHint(name: string, there: boolean): string {
+  if (there && draft.value)
+    return `In ${name}, but visitors can’t see the page yet. Click to take the line out.`
+  return there ? `Stands in ${name}. Click to take the line out.` : `Not in ${name}. Click to place it there.`
+}
+const sitemapHint = computed(() =>
+  row.value.sitemap === 'in' ? 'In the sitemap' : `Not in the sitemap: ${row.value.sitemapWhy}`,
+)
+</script>
+
+<template>
+  <div
+    class="line"
+    role="treeitem"
+    :aria-level="line.depth + 1"
+    :aria-selected="chosen"
+    :aria-expanded="line.children ? line.open : undefined"
+    :class="[{ chosen }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
+    :style="{ '--lens': colour }"
+    @click="emit('choose')"
+    @dblclick="emit('open')"
+  >
+    <div class="name" :style="{ paddingLeft: `${14 + line.depth * 22}px` }">
+      <button
+        v-if="line.children"
+        type="button"
+        class="fold"
+        tabindex="-1"
+        :aria-label="line.open ? `Fold ${row.title}` : `Unfold ${row.title}`"
+        @click.stop="emit('fold')"
+      >
+        {{ line.open ? '▾' : '▸' }}
+      </button>
+      <span v-else class="fold" />
+      <TemplateGlyph :template="row.template" :colour="colour" />
+      <input
+        v-if="renaming"
+        ref="input"
+        class="rename"
+        :value="row.title"
+        aria-label="Title"
+        maxlength="400"
+        @click.stop
+        @dblclick.stop
+        @keydown.enter.stop="done"
+        @keydown.esc.stop="emit('rename', null)"
+        @keydown.stop
+        @blur="done"
+      />
+      <template v-else>
+        <span class="title cut" dir="auto" :title="row.title">{{ row.title }}</span>
+        <span v-if="row.home" class="home">home</span>
+        <span class="mono cut address">{{ row.address }}</span>
+      </template>
+      <span v-if="drop?.whyNot" class="why" role="status">{{ drop.whyNot }}</span>
+    </div>
+    <div v-for="m in menus" :key="m.id" class="lane mark">
+      <button
+        type="button"
+        tabindex="-1"
+        :class="{ there: row.menus.includes(m.id), wrong: row.menus.includes(m.id) && draft }"
+        :title="menuHint(m.name, row.menus.includes(m.id))"
+        :aria-label="menuHint(m.name, row.menus.includes(m.id))"
+        @click.stop="emit('menu', m.id, row.menus.includes(m.id))"
+        @dblclick.stop
+      />
+    </div>
+    <div class="lane mark">
+      <span :class="['dot', row.sitemap]" :title="sitemapHint" role="img" :aria-label="sitemapHint" />
+    </div>
+    <div class="lane wide state" :class="row.state">{{ state.mark }} {{ state.word }}</div>
+    <div class="lane num">{{ row.toFill || '' }}</div>
+    <div class="lane num">
+      <span v-if="row.mustFix" class="must" :title="`${row.mustFix} must fix`">◆ {{ row.mustFix }}</span>
+      <span v-else-if="row.shouldFix" class="should" :title="`${row.shouldFix} should fix`"
+        >◇ {{ row.shouldFix }}</span
+      >
+      <span v-else-if="row.notes" class="quiet" :title="`${row.notes} to note`">· {{ row.notes }}</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  align-items: stretch;
+  height: 36px;
+  border-bottom: 1px solid var(--line2);
+  border-left: 4px solid var(--lens);
+  cursor: default;
+  position: relative;
+}
+.line.chosen {
+  background: var(--sheet);
+  outline: 2px solid var(--juniper);
+  outline-offset: -2px;
+}
+.name {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  align-items: center;
+  gap: 9px;
+}
+.fold {
+  width: 16px;
+  flex: none;
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  padding: 0;
+  font-size: 12px;
+}
+.title {
+  font-weight: 500;
+  font-size: 15px;
+  flex: 0 1 auto;
+}
+.address {
+  flex: 1 2 40px;
+}
+.home {
+  background: #1f5e5b;
+  color: #fff;
+  font: 600 11px/17px var(--text);
+  padding: 0 5px;
+  border-radius: 3px;
+}
+.rename {
+  flex: 1;
+  font: 500 15px/24px var(--text);
+  border: 1px solid var(--juniper);
+  border-radius: 3px;
+  padding: 0 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  margin-right: 10px;
+}
+.lane {
+  width: 56px;
+  flex: none;
+  display: flex;
+  align-items: center;
+}
+.lane.mark {
+  justify-content: center;
+  position: relative;
+}
+.lane.mark::before {
+  content: '';
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  border-left: 1px solid var(--line);
+}
+.lane.wide {
+  width: 96px;
+  padding-left: 12px;
+}
+.lane.num {
+  width: 54px;
+  padding-left: 8px;
+}
+.mark button,
+.dot {
+  position: relative;
+  width: 11px;
+  height: 11px;
+  border-radius: 50%;
+  border: 0;
+  padding: 0;
+  background: transparent;
+  cursor: pointer;
+}
+.mark button:not(.there):hover {
+  box-shadow: inset 0 0 0 2px var(--quiet);
+  background: var(--paper);
+}
+.mark button.there,
+.dot.in {
+  background: var(--ink);
+}
+.mark button.wrong {
+  background: var(--paper);
+  box-shadow: inset 0 0 0 2px var(--brick);
+}
+.dot.out,
+.dot.missing {
+  background: var(--paper);
+  box-shadow: inset 0 0 0 2px var(--quiet);
+}
+.dot.out::after,
+.dot.missing::after {
+  content: '';
+  position: absolute;
+  left: 4px;
+  top: -3px;
+  height: 17px;
+  border-left: 1.5px solid var(--quiet);
+  transform: rotate(40deg);
+}
+.drop-before::after,
+.drop-after::after {
+  content: '';
+  position: absolute;
+  left: 20px;
+  right: 0;
+  border-top: 3px solid var(--juniper);
+  top: -2px;
+}
+.drop-after::after {
+  top: auto;
+  bottom: -2px;
+}
+.drop-inside {
+  background: var(--juniper-wash);
+}
+.no.drop-inside {
+  background: var(--brick-wash);
+}
+.no::after {
+  border-color: var(--brick);
+}
+.why {
+  background: var(--brick);
+  color: var(--sheet);
+  padding: 1px 7px;
+  border-radius: 3px;
+  font-size: 12px;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import FittingSheet from '@/fitting/FittingSheet.vue'
+import { useSite } from '@/site/useSite'
+import HomeSheet from './HomeSheet.vue'
+import { LENSES, shadeOf, type LensKey, type Shade } from './lenses'
+import { outline } from './outline'
+import PageCard from './PageCard.vue'
+import PlanLine from './PlanLine.vue'
+import ProofSheet from './ProofSheet.vue'
+import RemoveSheet from './RemoveSheet.vue'
+import { STATE_WORDS } from './stateWords'
+import { usePlanKeys } from './usePlanKeys'
+import { usePlanMoves } from './usePlanMoves'
+
+const site = useSite()
+const route = useRoute()
+const router = useRouter()
+const scroller = ref<HTMLElement | null>(null)
+const lens = useLocalStorage<LensKey>('venue-lens', 'template')
+const folded = useLocalStorage<string[]>('venue-folded', [])
+const filter = ref('')
+const renaming = ref<string | null>(null)
+const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
+const moves = usePlanMoves()
+
+const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+const state = computed(() => String(route.query.state ?? ''))
+const keep = computed(() => {
+  const words = fold(filter.value.trim())
+  if (!words && !state.value) return undefined
+  return (r: { title: string; address: string; state: string }) =>
+    (!state.value || r.state === state.value) && fold(`${r.title} ${r.address}`).includes(words)
+})
+const lines = computed(() =>
+  outline(site.order, site.rows, { folded: new Set(folded.value), keep: keep.value }),
+)
+const chosen = computed(() => {
+  const id = String(route.params.page ?? '')
+  return site.rows.has(id) ? id : (lines.value[0]?.row.id ?? null)
+})
+const virtual = useVirtualizer(
+  computed(() => ({
+    count: lines.value.length,
+    getScrollElement: () => scroller.value,
+    estimateSize: () => 36,
+    overscan: 12,
+  })),
+)
+const shade = (row: (typeof lines.value)[number]['row']) =>
+  shadeOf(lens.value, row, site.templates, site.kinds)
+const legend = computed(() => {
+  const shades = new Map<string, Shade>()
+  for (const row of site.rows.values()) shades.set(shade(row).key, shade(row))
+  return [...shades.values()].slice(0, 8)
+})
+const lensLabel = computed(() => LENSES.find((l) => l.key === lens.value)?.label)
+
+function choose(id: string) {
+  void router.replace({ name: 'plan', params: { page: id }, query: route.query })
+}
+function open(id: string) {
+  void router.push({ name: 'page', params: { page: id } })
+}
+function toggle(id: string) {
+  folded.value = folded.value.includes(id) ? folded.value.filter((f) => f !== id) : [...folded.value, id]
+}
+function nextLens() {
+  const at = LENSES.findIndex((l) => l.key === lens.value)
+  lens.value = LENSES[(at + 1) % LENSES.length]?.key ?? 'template'
+}
+function makeNew(how: 'beneath' | 'after') {
+  const row = chosen.value ? site.rows.get(chosen.value) : undefined
+  const parent = how === 'beneath' ? row?.id : row?.parent
+  void router.push({ name: 'new', query: { parent, after: how === 'after' ? row?.id : undefined } })
+}
+async function rename(id: string, title: string | null) {
+  if (renaming.value !== id) return
+  renaming.value = null
+  void nextTick(() => scroller.value?.focus())
+  if (title !== null && title.trim() !== site.rows.get(id)?.title)
+    await site.give({ verb: 'set-title', page: id, title }, id)
+}
+async function setMenu(id: string, menu: string, there: boolean) {
+  if (there) await site.give({ verb: 'remove-from-menu', menu, page: id })
+  else await site.give({ verb: 'place-in-menu', menu, page: id, id: `m-${id}`.slice(0, 40) })
+}
+function share(event: DragEvent): number {
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  return (event.clientY - box.top) / box.height
+}
+
+usePlanKeys({ lines, chosen, folded, choose, open, toggle, nextLens, makeNew, renaming, sheet })
+watch(chosen, (id) => {
+  const at = lines.value.findIndex((l) => l.row.id === id)
+  if (at >= 0) virtual.value.scrollToIndex(at, { align: 'auto' })
+})
+</script>
+
+<template>
+  <div class="screen">
+    <div class="screen-head">
+      <h1>Plan</h1>
+      <button type="button" class="lens" @click="nextLens">
+        Lens: <b>{{ lensLabel }}</b><span class="kbd">L</span>
+      </button>
+      <ul class="legend" aria-label="Colours of the lens">
+        <li v-for="s in legend" :key="s.key"><i :style="{ background: s.colour }" />{{ s.label }}</li>
+      </ul>
+      <div class="tools">
+        <input
+          v-model="filter"
+          class="filter"
+          type="search"
+          placeholder="Filter"
+          aria-label="Filter the plan"
+        />
+        <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
+          >Several at once…</v-btn
+        >
+        <v-btn class="ink" @click="makeNew('beneath')">New page<span class="kbd">N</span></v-btn>
+      </div>
+    </div>
+    <div class="split">
+      <div class="plan">
+        <div class="lanes-head label" aria-hidden="true">
+          <span class="grow">
+            <template v-if="state || filter">
+              {{ lines.length }} {{ STATE_WORDS[state]?.word ?? 'found' }} ·
+              <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
+            </template>
+          </span>
+          <span v-for="m in site.catalog?.menus ?? []" :key="m.id" class="lane">{{ m.name }}</span>
+          <span class="lane">Sitemap</span>
+          <span class="lane wide">State</span>
+          <span class="lane num">To fill</span>
+          <span class="lane num">Findings</span>
+        </div>
+        <div ref="scroller" class="lines" role="tree" aria-label="Pages of the site" tabindex="0">
+          <p v-if="lines.length === 0" class="quiet empty">No page is called so or stands so.</p>
+          <div role="presentation" :style="{ height: `${virtual.getTotalSize()}px`, position: 'relative' }">
+            <div
+              v-for="v in virtual.getVirtualItems()"
+              :key="lines[v.index]?.row.id"
+              role="presentation"
+              class="place"
+              draggable="true"
+              :style="{ transform: `translateY(${v.start}px)` }"
+              @dragstart="moves.begin(lines[v.index]!.row)"
+              @dragover.prevent="moves.over(lines[v.index]!.row, share($event))"
+              @dragend="moves.finish()"
+            >
+              <PlanLine
+                :line="lines[v.index]!"
+                :colour="shade(lines[v.index]!.row).colour"
+                :menus="site.catalog?.menus ?? []"
+                :chosen="lines[v.index]!.row.id === chosen"
+                :renaming="lines[v.index]!.row.id === renaming"
+                :drop="moves.drop.value?.over === lines[v.index]!.row.id ? moves.drop.value : null"
+                @choose="choose(lines[v.index]!.row.id)"
+                @open="open(lines[v.index]!.row.id)"
+                @fold="toggle(lines[v.index]!.row.id)"
+                @rename="(t) => rename(lines[v.index]!.row.id, t)"
+                @menu="(m, there) => setMenu(lines[v.index]!.row.id, m, there)"
+              />
+            </div>
+          </div>
+        </div>
+      </div>
+      <PageCard
+        v-if="chosen"
+        :key="chosen"
+        :page="chosen"
+        @open="open(chosen)"
+        @rename="renaming = chosen"
+        @sheet="(s) => (sheet = s)"
+      />
+    </div>
+    <template v-if="chosen">
+      <FittingSheet v-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
+      <HomeSheet v-if="sheet === 'home'" :page="chosen" @close="sheet = null" />
+      <ProofSheet v-if="sheet === 'proof'" :page="chosen" @close="sheet = null" />
+      <RemoveSheet v-if="sheet === 'remove'" :page="chosen" @close="sheet = null" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.lens {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  border-radius: 3px;
+  font: 12px/20px var(--text);
+  padding: 0 7px;
+  color: inherit;
+  white-space: nowrap;
+}
+.legend {
+  list-style: none;
+  display: flex;
+  gap: 4px 14px;
+  font-size: 12px;
+  color: var(--quiet);
+  flex-wrap: wrap;
+  max-height: 40px;
+  overflow: hidden;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
+}
+.legend i {
+  width: 11px;
+  height: 11px;
+  border-radius: 2px;
+}
+.tools {
+  margin-left: auto;
+  display: flex;
+  gap: 10px;
+}
+.filter {
+  width: 110px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  padding: 0 9px;
+  font: 13px/28px var(--text);
+}
+.split {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+}
+.plan {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.lanes-head {
+  display: flex;
+  align-items: center;
+  height: 30px;
+  flex: none;
+  border-bottom: 1px solid var(--line);
+  padding-left: 18px;
+  padding-right: 10px;
+}
+.lane {
+  width: 56px;
+  text-align: center;
+}
+.lane.wide {
+  width: 96px;
+  text-align: left;
+  padding-left: 12px;
+}
+.lane.num {
+  width: 54px;
+  text-align: left;
+  padding-left: 4px;
+}
+.lines {
+  flex: 1;
+  overflow-y: scroll;
+  scrollbar-width: thin;
+  outline-offset: -2px;
+}
+.place {
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: 0;
+}
+.empty {
+  padding: 40px 20px;
+}
+</style>

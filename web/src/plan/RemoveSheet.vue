@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useSite } from '@/site/useSite'
+import { childrenOf } from './outline'
+
+const props = defineProps<{ page: string }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const row = computed(() => site.rows.get(props.page))
+const beneath = computed(() => {
+  const children = childrenOf(site.order, site.rows)
+  const count = (id: string): number => (children.get(id) ?? []).reduce((n, c) => n + 1 + count(c), 0)
+  return count(props.page)
+})
+
+async function remove() {
+  emit('close')
+  await site.give({ verb: 'remove-page', page: props.page })
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="500" @update:model-value="emit('close')">
+    <div class="sheet">
+      <template v-if="row?.home">
+        <h2>The home page stays</h2>
+        <p class="gap">“{{ row.title }}” is the home page. Make another page the home page first.</p>
+        <v-btn @click="emit('close')">Close</v-btn>
+      </template>
+      <template v-else>
+        <h2 class="cut">Remove “{{ row?.title }}”</h2>
+        <p class="gap">
+          {{ beneath ? `${beneath} ${beneath === 1 ? 'page' : 'pages'} beneath it go too. ` : '' }}
+          {{
+            row?.menus.length
+              ? `${row.menus.length} menu ${row.menus.length === 1 ? 'line goes' : 'lines go'} with it. `
+              : ''
+          }}
+          Visitors keep seeing what is live until the next release, and you can undo it.
+        </p>
+        <div class="row-flex">
+          <v-btn class="danger ink" autofocus @click="remove"
+            >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn
+          >
+          <v-btn @click="emit('close')">Leave it</v-btn>
+        </div>
+      </template>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.gap {
+  margin: 8px 0 16px;
+}
+</style>

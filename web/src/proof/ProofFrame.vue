@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { get } from '@/api/client'
+import { useSite } from '@/site/useSite'
+
+/** A proof in a sandboxed frame, drawn at `width` pixels and scaled to the room it has. */
+const props = defineProps<{
+  path: string
+  query?: string
+  width: number
+  page?: string
+  marks?: boolean
+  live?: boolean
+  fit?: boolean
+  label: string
+}>()
+const emit = defineEmits<{
+  point: [section: string | null]
+  choose: [section: string, element: string | null]
+  size: [height: number]
+}>()
+
+const site = useSite()
+const box = ref<HTMLElement | null>(null)
+const frame = ref<HTMLIFrameElement | null>(null)
+const tall = ref(0)
+const { width: room, height: roomHigh } = useElementSize(box)
+const scale = computed(() => Math.min(1, (room.value || props.width) / props.width))
+const high = computed(() =>
+  props.fit ? Math.min(tall.value || 400, 2400) : (roomHigh.value || 300) / scale.value,
+)
+const base = ref(site.standing?.proofs ?? '')
+const src = computed(() => `${base.value}${props.path}?${props.query ?? ''}${props.marks ? '&marks=1' : ''}`)
+const origin = computed(() => new URL(base.value || location.href).origin)
+
+function send(message: object) {
+  frame.value?.contentWindow?.postMessage(message, '*')
+}
+
+useEventListener(window, 'message', (event: MessageEvent) => {
+  if (event.source !== frame.value?.contentWindow || event.data?.from !== 'venue-proof') return
+  const { type, section, element, height } = event.data
+  if (type === 'point') emit('point', section)
+  if (type === 'choose') emit('choose', section, element)
+  if (type === 'size') {
+    tall.value = height
+    emit('size', height)
+  }
+})
+
+async function renew() {
+  if (!props.page || !frame.value) return
+  const path = `/sites/${site.id}/pages/${props.page}/markup?marks=${props.marks ? 1 : 0}`
+  const answer = await get<{ html: string }>(path)
+  if (answer.ok) send({ type: 'show', html: answer.value.html })
+}
+
+watch(
+  () => site.step,
+  () => props.live !== false && void renew(),
+)
+watch(
+  () => [props.path, props.query],
+  () => (base.value = site.standing?.proofs ?? base.value),
+)
+defineExpose({ send, renew, origin })
+</script>
+
+<template>
+  <div ref="box" class="proof" :style="fit ? { height: `${high * scale}px` } : {}">
+    <iframe
+      v-if="base"
+      ref="frame"
+      :src="src"
+      sandbox="allow-scripts"
+      loading="lazy"
+      :title="props.label"
+      :tabindex="props.marks ? 0 : -1"
+      :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
+      :class="{ still: !props.marks }"
+    />
+  </div>
+</template>
+
+<style scoped>
+.proof {
+  overflow: hidden;
+  background: var(--sheet);
+  position: relative;
+}
+iframe {
+  border: 0;
+  transform-origin: 0 0;
+  display: block;
+  background: #fff;
+}
+.still {
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,23 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** Each screen has its address; the site's id stands first. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'start', component: () => import('./site/StartScreen.vue') },
+    {
+      path: '/:site',
+      component: () => import('./site/SiteFrame.vue'),
+      children: [
+        { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
+        { path: 'plan/:page?', name: 'plan', component: () => import('./plan/PlanScreen.vue') },
+        { path: 'page/:page', name: 'page', component: () => import('./page/PageScreen.vue') },
+        { path: 'new', name: 'new', component: () => import('./newpage/NewPageScreen.vue') },
+        { path: 'theme', name: 'theme', component: () => import('./theme/ThemeScreen.vue') },
+        { path: 'survey', name: 'survey', component: () => import('./survey/SurveyScreen.vue') },
+        { path: 'releases', name: 'releases', component: () => import('./release/ReleaseScreen.vue') },
+      ],
+    },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})

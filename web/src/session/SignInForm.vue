@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useSession } from './useSession'
+
+const props = defineProps<{ again?: boolean }>()
+const emit = defineEmits<{ done: [] }>()
+const session = useSession()
+const email = ref(session.person?.email ?? '')
+const password = ref('')
+const trouble = ref('')
+const busy = ref(false)
+
+async function submit() {
+  if (busy.value) return
+  busy.value = true
+  const answer = await session.signIn(email.value, password.value)
+  busy.value = false
+  if (answer.ok) emit('done')
+  else trouble.value = `${answer.problem.detail} ${answer.problem.fix}`
+}
+</script>
+
+<template>
+  <form class="sheet sign-in" @submit.prevent="submit">
+    <img src="/mark.svg" alt="" width="26" height="28" />
+    <h1>{{ props.again ? 'Sign in again' : 'Venue' }}</h1>
+    <p class="quiet">
+      {{
+        props.again
+          ? 'You were signed out meanwhile. What you wrote is kept, and sent as soon as you are back.'
+          : 'Sign in to work on your sites.'
+      }}
+    </p>
+    <label class="label" for="email">E-mail</label>
+    <v-text-field id="email" v-model="email" type="email" autocomplete="username" autofocus />
+    <label class="label" for="password">Password</label>
+    <v-text-field id="password" v-model="password" type="password" autocomplete="current-password" />
+    <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
+    <v-btn type="submit" class="yes" :disabled="busy || !email || !password">Sign in</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.sign-in {
+  width: 340px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.sign-in .btn {
+  align-self: flex-start;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import FindPalette from '@/bearing/FindPalette.vue'
+import KeysSheet from '@/bearing/KeysSheet.vue'
+import NoticeLine from '@/bearing/NoticeLine.vue'
+import RunningHead from '@/bearing/RunningHead.vue'
+import StandingLine from '@/bearing/StandingLine.vue'
+import { useGlobalKeys } from '@/bearing/useGlobalKeys'
+import ConflictSheet from '@/edit/ConflictSheet.vue'
+import { useSite } from './useSite'
+
+const route = useRoute()
+const site = useSite()
+const ready = ref(false)
+const finding = ref(false)
+const keys = ref(false)
+
+const place = () => String(route.params.page ?? route.name ?? '')
+
+async function open() {
+  ready.value = false
+  await site.open(String(route.params.site), place())
+  ready.value = true
+}
+
+useGlobalKeys({ find: () => (finding.value = true), keys: () => (keys.value = true) })
+onMounted(open)
+onBeforeUnmount(site.close)
+watch(() => route.params.site, open)
+watch(
+  () => route.fullPath,
+  () => site.at(place()),
+)
+</script>
+
+<template>
+  <div v-if="site.missing" class="gone">
+    <h1>No such site</h1>
+    <p class="quiet">There is no site under this address. <a href="/">Go to your sites</a></p>
+  </div>
+  <div v-else-if="ready && site.standing" class="frame">
+    <RunningHead @find="finding = true" @keys="keys = true" />
+    <div class="room"><router-view /></div>
+    <NoticeLine />
+    <StandingLine />
+    <FindPalette v-model="finding" />
+    <KeysSheet v-model="keys" />
+    <ConflictSheet />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+.room {
+  flex: 1;
+  min-height: 0;
+  position: relative;
+}
+.gone {
+  padding: 80px;
+}
+</style>

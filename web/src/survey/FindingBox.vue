@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Finding } from '@/api/types'
+import { useSite } from '@/site/useSite'
+
+const props = defineProps<{ finding: Finding }>()
+const site = useSite()
+const words: Record<string, { mark: string; word: string; tone: string }> = {
+  MUST_FIX: { mark: '◆', word: 'Must fix', tone: 'must' },
+  SHOULD_FIX: { mark: '◇', word: 'Should fix', tone: 'should' },
+  NOTE: { mark: '·', word: 'Note', tone: 'quiet' },
+}
+const weight = computed(() => words[props.finding.severity] ?? words.NOTE!)
+</script>
+
+<template>
+  <div
+    class="note-box box"
+    :class="{ 'must-box': finding.severity === 'MUST_FIX', light: finding.severity === 'NOTE' }"
+  >
+    <div>
+      <b :class="weight.tone">{{ weight.mark }} {{ weight.word }}</b> {{ finding.says }}
+    </div>
+    <div v-if="finding.mends.length" class="row-flex mends">
+      <v-btn v-for="m in finding.mends" :key="m.label" @click="site.give(m.command)">{{ m.label }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.box {
+  margin-top: 12px;
+  overflow-wrap: anywhere;
+}
+.light {
+  background: var(--paper);
+  border-color: var(--line);
+}
+.mends {
+  margin-top: 8px;
+  flex-wrap: wrap;
+}
+</style>

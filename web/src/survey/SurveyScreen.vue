@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { get } from '@/api/client'
+import type { Findings } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import SitemapPane from './SitemapPane.vue'
+
+const site = useSite()
+const route = useRoute()
+const router = useRouter()
+const survey = ref<Findings | null>(null)
+const part = computed(() => (route.query.part === 'sitemap' ? 'sitemap' : 'findings'))
+const only = computed(() => String(route.query.rule ?? ''))
+const MARKS: Record<string, string> = { MUST_FIX: '◆', SHOULD_FIX: '◇', NOTE: '·' }
+const WORDS: Record<string, string> = { MUST_FIX: 'Must fix', SHOULD_FIX: 'Should fix', NOTE: 'To note' }
+const TONES: Record<string, string> = { MUST_FIX: 'must', SHOULD_FIX: 'should', NOTE: 'quiet' }
+
+async function load() {
+  const answer = await get<Findings>(`/sites/${site.id}/survey`)
+  if (answer.ok) survey.value = answer.value
+}
+watch(() => site.step, load, { immediate: true })
+
+const rules = computed(() =>
+  (survey.value?.rules ?? [])
+    .map((r) => ({ ...r, found: (survey.value?.findings ?? []).filter((f) => f.finding.rule === r.key) }))
+    .filter((r) => !only.value || r.key === only.value),
+)
+const clean = computed(() => rules.value.filter((r) => r.found.length === 0))
+
+function go(page: boolean, item: string, section?: string) {
+  if (page) void router.push({ name: 'page', params: { page: item }, query: section ? { section } : {} })
+  else void router.push({ name: 'theme' })
+}
+</script>
+
+<template>
+  <div class="screen">
+    <div class="screen-head">
+      <h1>Survey</h1>
+      <nav class="parts" aria-label="Parts of the survey">
+        <router-link :to="{ name: 'survey' }" :class="{ on: part === 'findings' }">Findings</router-link>
+        <router-link :to="{ name: 'survey', query: { part: 'sitemap' } }" :class="{ on: part === 'sitemap' }"
+          >Sitemap</router-link
+        >
+      </nav>
+      <span v-if="survey && part === 'findings'" class="quiet">
+        on the working copy: <b class="must">{{ survey.mustFix }}</b> must fix ·
+        <b class="should">{{ survey.shouldFix }}</b> should fix · {{ survey.notes }} to note
+      </span>
+      <router-link v-if="only" :to="{ name: 'survey' }">Show all rules</router-link>
+    </div>
+    <SitemapPane v-if="part === 'sitemap'" />
+    <div v-else class="findings">
+      <section v-for="r in rules.filter((x) => x.found.length)" :key="r.key">
+        <div class="rule">
+          <h2>
+            <span :class="TONES[r.severity]">{{ MARKS[r.severity] }}</span> {{ r.name }}
+          </h2>
+          <p class="quiet">{{ WORDS[r.severity] }} · {{ r.why }}</p>
+        </div>
+        <ul>
+          <li v-for="(f, i) in r.found" :key="i">
+            <button
+              type="button"
+              class="textlink name cut"
+              @click="go(f.page, f.finding.item, f.finding.section)"
+            >
+              {{ f.name }}
+            </button>
+            <span class="mono cut address">{{ f.address }}</span>
+            <span class="grow">{{ f.finding.says }}</span>
+            <span class="row-flex">
+              <v-btn v-for="m in f.finding.mends" :key="m.label" @click="site.give(m.command)">{{
+                m.label
+              }}</v-btn>
+              <v-btn @click="go(f.page, f.finding.item, f.finding.section)">Go there</v-btn>
+            </span>
+          </li>
+        </ul>
+      </section>
+      <p v-if="survey && clean.length" class="quiet clean">
+        ● Nothing found by: {{ clean.map((r) => r.name.toLowerCase()).join(', ') }}.
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.parts {
+  display: flex;
+  gap: 16px;
+}
+.parts a {
+  color: var(--quiet);
+  text-decoration: none;
+  font-weight: 500;
+  border-bottom: 2px solid transparent;
+}
+.parts a.on {
+  color: var(--ink);
+  border-color: var(--juniper);
+}
+.findings {
+  overflow-y: auto;
+  padding: 8px 20px 40px;
+}
+section {
+  display: grid;
+  grid-template-columns: 250px minmax(0, 1fr);
+  gap: 24px;
+  border-bottom: 1px solid var(--line);
+  padding: 16px 0;
+}
+h2 {
+  font-size: 16px;
+}
+ul {
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--line2);
+}
+li:last-child {
+  border: 0;
+}
+.name {
+  width: 190px;
+  flex: none;
+  font-weight: 500;
+  color: var(--ink);
+}
+.address {
+  width: 170px;
+  flex: none;
+}
+.clean {
+  padding: 16px 0;
+}
+@media (max-width: 1150px) {
+  .address {
+    display: none;
+  }
+  .name {
+    width: 150px;
+  }
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { ref, watch } from 'vue'
+import type { Property } from '@/api/types'
+
+const props = defineProps<{ property: Property; value: string }>()
+const emit = defineEmits<{ change: [value: string] }>()
+const typed = ref(props.value)
+const WAIT_MS = 120
+watch(
+  () => props.value,
+  (v) => (typed.value = v),
+)
+const tell = useDebounceFn(() => emit('change', typed.value.toUpperCase()), WAIT_MS)
+
+function write(event: Event) {
+  const text = (event.target as HTMLInputElement).value.trim()
+  const hex = text.startsWith('#') ? text : `#${text}`
+  if (/^#[0-9a-f]{6}$/i.test(hex)) {
+    typed.value = hex
+    emit('change', hex.toUpperCase())
+  } else (event.target as HTMLInputElement).value = typed.value
+}
+</script>
+
+<template>
+  <div class="colour">
+    <input v-model="typed" type="color" :aria-label="property.label" @input="tell" />
+    <span class="grow">{{ property.label }}</span>
+    <input
+      class="mono hex"
+      :value="typed.toUpperCase()"
+      :aria-label="`${property.label} as six digits`"
+      maxlength="7"
+      @change="write"
+    />
+  </div>
+</template>
+
+<style scoped>
+.colour {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+input[type='color'] {
+  width: 24px;
+  height: 24px;
+  padding: 0;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+}
+input::-webkit-color-swatch-wrapper {
+  padding: 0;
+}
+input::-webkit-color-swatch {
+  border: 0;
+}
+.hex {
+  width: 76px;
+  border: 1px solid transparent;
+  background: none;
+  text-align: right;
+}
+.hex:hover,
+.hex:focus {
+  border-color: var(--line);
+}
+</style>

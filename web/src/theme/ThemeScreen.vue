@@ -1,0 +1,329 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { freshId, get } from '@/api/client'
+import type { ThemeDetail, Value } from '@/api/types'
+import { isWriting } from '@/bearing/useGlobalKeys'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import PropertyInput from '@/page/PropertyInput.vue'
+import { held } from '@/page/values'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useEdits } from '@/edit/useEdits'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import ColourInput from './ColourInput.vue'
+
+const site = useSite()
+const edits = useEdits()
+const session = useSession()
+const theme = ref<ThemeDetail | null>(null)
+const open = ref('palette')
+const before = ref(false)
+const naming = ref('')
+const trying = ref<string | null>(null)
+let group = ''
+
+const manager = computed(() => session.person?.role === 'MANAGER')
+const failing = computed(() => (theme.value?.contrast ?? []).filter((c) => c.ratio < c.needed))
+const query = computed(() => (before.value ? 'of=live' : trying.value ? `look=${trying.value}` : ''))
+
+async function load() {
+  const answer = await get<ThemeDetail>(`/sites/${site.id}/theme`)
+  if (!answer.ok) return
+  theme.value = answer.value
+  if (edits.waiting === 0) edits.know(answer.value.id, answer.value.revision)
+}
+watch(() => site.step, load, { immediate: true })
+
+function set(key: string, value: Value | undefined) {
+  if (!theme.value) return
+  group ||= freshId()
+  void site.give(
+    { verb: 'set-value', item: theme.value.id, key, value: value as never },
+    theme.value.id,
+    group + key,
+  )
+}
+function summary(g: ThemeDetail['groups'][number]): string {
+  const values = theme.value?.settings ?? {}
+  return g.settings
+    .filter((p) => p.type === 'CHOICE' || p.type === 'YES_NO')
+    .slice(0, 2)
+    .map((p) => {
+      const value = held(p, values)
+      if (p.type === 'YES_NO') return value ? p.label.toLowerCase() : ''
+      return (p.choices.find((c) => c.value === value)?.label ?? '').split(',')[0]
+    })
+    .filter(Boolean)
+    .join(' / ')
+}
+async function keep() {
+  if (!theme.value || !naming.value.trim()) return
+  const answer = await site.give({
+    verb: 'keep-look',
+    look: theme.value.id,
+    id: freshId(),
+    name: naming.value,
+  })
+  if (answer.ok) naming.value = ''
+}
+const holdB = (down: boolean) => (event: KeyboardEvent) => {
+  if (event.key.toLowerCase() === 'b' && !isWriting(event) && !event.ctrlKey) before.value = down
+}
+useEventListener(window, 'keydown', holdB(true))
+useEventListener(window, 'keyup', holdB(false))
+</script>
+
+<template>
+  <div v-if="theme" class="screen">
+    <div class="screen-head">
+      <h1>Theme</h1>
+      <span class="quiet">wears</span>
+      <div class="looks" role="group" aria-label="Looks">
+        <button
+          v-for="l in theme.looks"
+          :key="l.id"
+          type="button"
+          class="look"
+          :class="{ on: l.worn, trying: trying === l.id }"
+          :aria-pressed="l.worn"
+          :title="l.worn ? 'Worn now' : `Try ${l.name} on the contact sheet`"
+          @click="trying = l.worn || trying === l.id ? null : l.id"
+        >
+          <span class="swatch"><i v-for="c in l.colours" :key="c" :style="{ background: c }" /></span
+          >{{ l.name }}
+        </button>
+      </div>
+      <template v-if="trying && manager">
+        <v-btn
+          class="yes"
+          @click="
+            site.give({ verb: 'wear-look', look: trying })
+            trying = null
+          "
+          >Wear it</v-btn
+        >
+        <v-btn @click="trying = null">Put it back</v-btn>
+      </template>
+      <form v-else-if="manager" class="row-flex" @submit.prevent="keep">
+        <input
+          v-model="naming"
+          class="naming"
+          placeholder="Keep a copy as…"
+          aria-label="Name of a copy to keep"
+          maxlength="40"
+        />
+        <v-btn v-if="naming.trim()" type="submit">Keep</v-btn>
+      </form>
+      <span class="quiet reach"
+        >Changes {{ theme.pages }} pages · hold <span class="kbd">B</span> for before</span
+      >
+    </div>
+    <div class="split">
+      <div class="settings" aria-label="Settings of the look">
+        <p v-if="!manager" class="note-box">
+          Only managers change the look. You can try the kept looks on the contact sheet.
+        </p>
+        <section v-for="g in theme.groups" :key="g.key" :class="{ open: open === g.key }">
+          <button
+            type="button"
+            class="group"
+            :aria-expanded="open === g.key"
+            @click="open = open === g.key ? '' : g.key"
+          >
+            <b>{{ g.label }}</b><span class="quiet cut">{{ open === g.key ? '' : summary(g) }}</span>
+          </button>
+          <fieldset v-if="open === g.key" :disabled="!manager">
+            <template v-for="p in g.settings" :key="p.key">
+              <ColourInput
+                v-if="p.type === 'COLOUR'"
+                :property="p"
+                :value="String(held(p, theme.settings))"
+                @change="(v) => set(p.key, v)"
+              />
+              <PropertyInput
+                v-else
+                :property="p"
+                :value="theme.settings[p.key]"
+                @change="(v) => set(p.key, v === '' ? undefined : v)"
+                @leave="group = ''"
+              />
+            </template>
+            <template v-if="g.key === 'palette'">
+              <div v-for="c in failing" :key="c.label" class="note-box">
+                <b class="should">◇ {{ c.ratio.toFixed(1) }} : 1</b> {{ c.label }}. Asked: {{ c.needed }}.
+                <button type="button" class="textlink" @click="set(c.setting, c.nearest)">
+                  Take {{ c.nearest }}
+                </button>
+              </div>
+              <p v-if="!failing.length" class="label">
+                All {{ theme.contrast.length }} pairs of words and ground pass WCAG AA.
+              </p>
+              <span class="label">Tones, as sections wear them</span>
+              <div class="tones">
+                <div
+                  v-for="t in site.catalog?.tones ?? []"
+                  :key="t.key"
+                  :style="{ background: t.ground, color: t.words }"
+                >
+                  {{ t.label }}<br />{{ theme.tones[t.key] ?? 0 }}
+                </div>
+              </div>
+            </template>
+          </fieldset>
+        </section>
+      </div>
+      <div class="contact" aria-label="Contact sheet">
+        <figure v-for="s in theme.sheets" :key="s.page">
+          <ProofFrame
+            class="frame"
+            :path="`page/${s.page}`"
+            :query="query"
+            :width="1200"
+            :page="query ? undefined : s.page"
+            :label="`${s.kind}: ${s.title}`"
+          />
+          <figcaption class="row-flex">
+            <TemplateGlyph :template="s.template" :wide="26" /><b>{{ s.kind }}</b
+            ><span class="quiet cut">{{ s.title }}</span>
+          </figcaption>
+        </figure>
+        <figure v-if="theme.sheets[0]" class="narrow">
+          <ProofFrame
+            class="frame"
+            :path="`page/${theme.sheets[0].page}`"
+            :query="query"
+            :width="375"
+            :page="query ? undefined : theme.sheets[0].page"
+            label="Narrow"
+          />
+          <figcaption><b>Narrow</b> <span class="quiet">375 px</span></figcaption>
+        </figure>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.looks {
+  display: flex;
+  gap: 8px;
+}
+.look {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 500 13px/26px var(--text);
+  padding: 0 9px 0 7px;
+}
+.look.on {
+  border-color: var(--juniper);
+  box-shadow: inset 0 0 0 1px var(--juniper);
+}
+.look.trying {
+  border-color: var(--ink);
+  border-style: dashed;
+}
+.swatch {
+  display: flex;
+  border: 1px solid var(--line);
+}
+.swatch i {
+  width: 12px;
+  height: 12px;
+}
+.naming {
+  width: 130px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 13px/28px var(--text);
+  padding: 0 9px;
+}
+.reach {
+  margin-left: auto;
+  white-space: nowrap;
+}
+.split {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 320px minmax(0, 1fr);
+}
+.settings {
+  overflow-y: auto;
+  border-right: 1px solid var(--line);
+  scrollbar-width: thin;
+}
+section {
+  border-bottom: 1px solid var(--line);
+  border-left: 3px solid transparent;
+}
+section.open {
+  border-left-color: var(--juniper);
+  background: var(--sheet);
+}
+.group {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  width: 100%;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 9px 18px;
+  text-align: left;
+}
+.group b {
+  white-space: nowrap;
+}
+fieldset {
+  border: 0;
+  padding: 2px 18px 16px;
+  display: flex;
+  flex-direction: column;
+  gap: 11px;
+}
+.tones {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 6px;
+}
+.tones > div {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 4px 7px;
+  font-size: 12px;
+  line-height: 16px;
+}
+.contact {
+  background: var(--table);
+  overflow-y: auto;
+  padding: 18px 20px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 18px 16px;
+  align-content: start;
+}
+.frame {
+  height: 270px;
+  border: 1px solid var(--line);
+}
+.narrow .frame {
+  width: 150px;
+}
+figcaption {
+  margin-top: 7px;
+}
+@media (max-width: 1150px) {
+  .reach {
+    display: none;
+  }
+}
+</style>
