@@ -4,9 +4,9 @@ import vuetify from 'vite-plugin-vuetify'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), vuetify({ autoImport: true })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { outDir: 'target/web/venue/interface', emptyOutDir: true, chunkSizeWarningLimit: 1200 },
+  build: { outDir: 'target/web/venue/interface', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://localhost:8080' } },
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
 })

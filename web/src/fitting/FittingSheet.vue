@@ -72,7 +72,7 @@ async function take(fit: Fit) {
 <style scoped>
 .fits {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 16px;
   margin-top: 14px;
 }

@@ -5,7 +5,7 @@ import { useSite } from '@/site/useSite'
 const props = defineProps<{ template: string; colour?: string; wide?: number }>()
 const site = useSite()
 const info = computed(() => site.templates.get(props.template))
-const strength: Record<string, number> = { SOLID: 0.75, WASH: 0.3, LINE: 0.5 }
+const strength: Record<string, number> = { SOLID: 0.55, WASH: 0.2, LINE: 0.38 }
 </script>
 
 <template>
@@ -27,7 +27,7 @@ const strength: Record<string, number> = { SOLID: 0.75, WASH: 0.3, LINE: 0.5 }
       rx="1.6"
       fill="none"
       stroke="currentColor"
-      stroke-width="1.2"
+      stroke-width="1.1"
     />
     <rect
       v-for="(mark, i) in info?.glyph.marks ?? []"

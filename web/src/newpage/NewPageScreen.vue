@@ -294,7 +294,7 @@ label:focus-within {
 }
 .templates {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 12px;
 }
 .templates label {

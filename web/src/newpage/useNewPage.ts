@@ -39,6 +39,15 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     return ''
   })
 
+  /** The kind that most pages here have, of those that fit; else the first. */
+  function usual(fits: string[]): string {
+    const beside = [...site.rows.values()]
+      .filter((r) => (r.parent ?? null) === form.parent)
+      .map((r) => r.kind)
+    const count = (kind: string) => beside.filter((k) => k === kind).length
+    return [...fits].sort((a, b) => count(b) - count(a))[0] ?? ''
+  }
+
   async function loadPlaces() {
     const query = form.parent ? `?parent=${form.parent}` : ''
     const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
@@ -46,8 +55,7 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     here.value = answer.value
     if (!form.kind || whyNot.value.get(form.kind)) {
       const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id))
-      const special = fits.find((k) => !k.offeredFirst)
-      form.kind = (form.parent && special ? special : fits[0])?.id ?? ''
+      form.kind = usual(fits.map((k) => k.id))
     }
   }
 

@@ -197,6 +197,7 @@ function rename(event: Event) {
 }
 .home {
   font-size: 13px;
+  margin-left: 6px;
 }
 .acts {
   margin-left: auto;

@@ -27,6 +27,10 @@ function drop() {
   if (from?.zone === to.zone && from.index === index) return
   void galley.give({ verb: 'move-section', page: galley.id(), section, zone: to.zone, index })
 }
+function letGo() {
+  dragged.value = null
+  over.value = null
+}
 function hover(event: DragEvent, zone: string, index: number) {
   if (!dragged.value) return
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
@@ -99,10 +103,7 @@ const plans: Record<string, [number, number, number, number]> = {
           :draggable="armed === own.section.id"
           @mousedown="arm($event, own.section.id)"
           @dragstart="dragged = own.section.id"
-          @dragend="
-            dragged = null
-            over = null
-          "
+          @dragend="letGo"
           @dragover.prevent="hover($event, zone.key, i)"
         />
       </template>

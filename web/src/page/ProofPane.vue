@@ -54,6 +54,10 @@ function drag(event: PointerEvent) {
   const next = x / scale.value
   width.value = Math.round(Math.max(LEAST, Math.min(MOST, next)))
 }
+function grab(event: PointerEvent) {
+  dragging = true
+  ;(event.target as HTMLElement).focus()
+}
 function byKey(event: KeyboardEvent) {
   const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0
   if (!by) return
@@ -87,10 +91,7 @@ useEventListener(window, 'pointerup', () => (dragging = false))
         :aria-valuemin="LEAST"
         :aria-valuemax="MOST"
         :style="{ left: `${edge}px` }"
-        @pointerdown.prevent="
-          dragging = true
-          ;($event.target as HTMLElement).focus()
-        "
+        @pointerdown.prevent="grab"
         @keydown="byKey"
       >
         {{ width }} ⋮
@@ -170,6 +171,8 @@ useEventListener(window, 'pointerup', () => (dragging = false))
   border: 0;
   border-radius: 3px;
   padding: 1px 7px;
+  white-space: nowrap;
+  z-index: 2;
   cursor: ew-resize;
   touch-action: none;
 }

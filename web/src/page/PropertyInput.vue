@@ -34,6 +34,10 @@ function send() {
   const number = Number(typed.value)
   emit('change', typed.value.trim() === '' || Number.isNaN(number) ? undefined : number)
 }
+function wrote(html: string) {
+  typed.value = html
+  emit('change', html)
+}
 function left() {
   focused.value = false
   send()
@@ -59,12 +63,7 @@ const inputType = computed(
       :value="typed"
       :prompt="prompt || (plain ? 'Write here' : '')"
       :label="name ?? property.label"
-      @change="
-        (html) => {
-          typed = html
-          emit('change', html)
-        }
-      "
+      @change="wrote"
       @leave="emit('leave')"
     />
     <textarea

@@ -243,7 +243,8 @@ header {
   color: var(--quiet);
   font: 12px/18px var(--text);
   text-align: left;
-  padding-left: 14px;
+  padding: 0 0 0 14px;
+  margin: -8px 0;
   opacity: 0;
 }
 .card:hover .add,

@@ -57,6 +57,11 @@ function summary(g: ThemeDetail['groups'][number]): string {
     .filter(Boolean)
     .join(' / ')
 }
+async function wear() {
+  const look = trying.value
+  trying.value = null
+  if (look) await site.give({ verb: 'wear-look', look })
+}
 async function keep() {
   if (!theme.value || !naming.value.trim()) return
   const answer = await site.give({
@@ -95,14 +100,7 @@ useEventListener(window, 'keyup', holdB(false))
         </button>
       </div>
       <template v-if="trying && manager">
-        <v-btn
-          class="yes"
-          @click="
-            site.give({ verb: 'wear-look', look: trying })
-            trying = null
-          "
-          >Wear it</v-btn
-        >
+        <v-btn class="yes" @click="wear">Wear it</v-btn>
         <v-btn @click="trying = null">Put it back</v-btn>
       </template>
       <form v-else-if="manager" class="row-flex" @submit.prevent="keep">

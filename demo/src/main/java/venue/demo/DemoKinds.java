@@ -14,6 +14,15 @@ final class DemoKinds {
 
     private DemoKinds() {}
 
+    /** The usual kinds, their landing pages free to wear the observatory's own templates too. */
+    static List<Kind> usual() {
+        return ReadyKinds.all().stream()
+                .map(k -> k.id().equals("landing-page")
+                        ? k.withTemplates(List.of("home", "landing", "listing", "wide"))
+                        : k)
+                .toList();
+    }
+
     static List<Kind> all() {
         return List.of(
                 kind("article", "Article", "news, with a date", "article-layout", "news", List.of(date("Published"))),
@@ -21,7 +30,7 @@ final class DemoKinds {
                         "instrument",
                         "Instrument",
                         "a telescope and its facts",
-                        "instrument",
+                        "instrument-layout",
                         "instruments",
                         instrument()),
                 kind(
@@ -35,7 +44,7 @@ final class DemoKinds {
                         "person",
                         "Person",
                         "somebody who works here",
-                        "article",
+                        "article-layout",
                         "people",
                         List.of(of("role", "Role", PropertyType.WORDS).listed())));
     }

@@ -17,7 +17,6 @@ import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
-import venue.core.readymade.ReadyKinds;
 import venue.core.readymade.ReadyLooks;
 import venue.core.readymade.ReadyPatterns;
 import venue.core.readymade.ReadyTemplates;
@@ -40,7 +39,7 @@ public final class KestrelMoor {
     public static List<Item> items(LocalDate today) {
         List<Item> items = new ArrayList<>();
         items.add(site());
-        items.addAll(ReadyKinds.all());
+        items.addAll(DemoKinds.usual());
         items.addAll(DemoKinds.all());
         items.addAll(ReadyTemplates.all());
         items.addAll(DemoTemplates.all());

@@ -39,6 +39,10 @@ public record Kind(
         startsIn = startsIn == null ? "galley" : startsIn;
     }
 
+    public Kind withTemplates(List<String> allowed) {
+        return new Kind(id, name, note, fields, allowed, template, beneath, mayHold, offeredFirst, startsIn);
+    }
+
     public Optional<Property> field(String key) {
         return fields.stream().filter(f -> f.key().equals(key)).findFirst();
     }

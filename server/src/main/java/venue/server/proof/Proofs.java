@@ -28,6 +28,8 @@ public class Proofs {
     private static final String BRIDGE =
             "<link rel=\"stylesheet\" href=\"/-/proof.css\"><script src=\"/-/proof.js\"></script></body>";
 
+    private static final String DRAWING = "<html class=\"venue-drawing\"";
+
     private final ProofPass passes;
     private final Workspaces workspaces;
     private final Origins origins;
@@ -73,7 +75,9 @@ public class Proofs {
         View marked = View.of(edition, view.now(), view.origin(), View.Mode.MARKED);
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));
-            case "pattern" -> edition.find(Pattern.class, id).map(p -> PageRenderer.sections(marked, p.sections()));
+            case "pattern" ->
+                edition.find(Pattern.class, id)
+                        .map(p -> PageRenderer.sections(marked, p.sections()).replace("<html", DRAWING));
             case "template" -> edition.find(Template.class, id).map(t -> sample(marked, t));
             default -> Optional.empty();
         };
