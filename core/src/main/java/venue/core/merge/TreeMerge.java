@@ -83,17 +83,17 @@ public final class TreeMerge {
     }
 
     private @Nullable Object value(String path, @Nullable Object base, @Nullable Object theirs, @Nullable Object ours) {
-        if (Objects.equals(theirs, base) || Objects.equals(theirs, ours)) {
-            return ours;
-        }
-        if (Objects.equals(ours, base)) {
-            return theirs;
-        }
         if (theirs instanceof Map<?, ?> t && ours instanceof Map<?, ?> o) {
             return map(path, base instanceof Map<?, ?> b ? b : Map.of(), t, o);
         }
         if (theirs instanceof IdList t && ours instanceof IdList o) {
             return list(base instanceof IdList b ? b : new IdList(List.of()), t, o);
+        }
+        if (Objects.equals(theirs, base) || Objects.equals(theirs, ours)) {
+            return ours;
+        }
+        if (Objects.equals(ours, base)) {
+            return theirs;
         }
         conflicts.add(path);
         return ours;

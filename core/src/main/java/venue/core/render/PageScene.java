@@ -86,16 +86,8 @@ final class PageScene implements Scene {
 
     @Override
     public SafeHtml rich(String html) {
-        String fitted = html.indexOf("<h") < 0 ? html : fitHeadings(html);
-        return HtmlCleaner.rewriteLinks(
-                fitted, h -> Link.isAllowed(h) ? href(new Link(h)).orElse("") : "");
-    }
-
-    private String fitHeadings(String html) {
-        int level = headings.beneath();
-        return html.replaceAll("(</?)h4>", "$1hx" + Math.min(4, level + 1) + ">")
-                .replaceAll("(</?)h3>", "$1hx" + Math.min(4, Math.max(3, level)) + ">")
-                .replace("hx", "h");
+        return HtmlCleaner.forPage(
+                html, h -> Link.isAllowed(h) ? href(new Link(h)).orElse("") : "", headings.beneath());
     }
 
     @Override

@@ -30,18 +30,35 @@ public final class HtmlCleaner {
 
     /** Keeps what the allow-list names; links that could run something lose their target and become plain words. */
     public static SafeHtml clean(String html) {
-        return rewriteLinks(html, href -> href);
+        if (isPlain(html)) {
+            return new SafeHtml(html);
+        }
+        return new SafeHtml(cleaned(html, href -> href).html());
     }
 
     /**
-     * Cleans and passes each link's target through {@code target}; an empty answer unwraps the link, keeping its words.
+     * Cleans for a page.
+     *
+     * @param target passes each link's target on; an empty answer unwraps the link, keeping its words
+     * @param topHeading the level that the text's greater headings have there, 2 to 6; the lesser ones follow
      */
-    public static SafeHtml rewriteLinks(String html, UnaryOperator<String> target) {
-        if (html.indexOf('<') < 0 && html.indexOf('&') < 0 && html.indexOf('>') < 0) {
-            return new SafeHtml(html);
+    public static SafeHtml forPage(String html, UnaryOperator<String> target, int topHeading) {
+        if (isPlain(html)) {
+            return new SafeHtml("<p>" + html + "</p>");
         }
-        Document dirty = Jsoup.parseBodyFragment(html);
-        Document clean = new Cleaner(ALLOWED).clean(dirty);
+        Element body = cleaned(html, target);
+        body.select("h3").forEach(h -> h.tagName("h" + topHeading).attr("class", "z-medium"));
+        body.select("h4")
+                .forEach(h -> h.tagName("h" + Math.min(6, topHeading + 1)).attr("class", "z-small"));
+        return new SafeHtml(body.html());
+    }
+
+    private static boolean isPlain(String html) {
+        return html.indexOf('<') < 0 && html.indexOf('&') < 0 && html.indexOf('>') < 0;
+    }
+
+    private static Element cleaned(String html, UnaryOperator<String> target) {
+        Document clean = new Cleaner(ALLOWED).clean(Jsoup.parseBodyFragment(html));
         clean.outputSettings().prettyPrint(false);
         for (Element link : clean.select("a")) {
             String href = Link.isAllowed(link.attr("href")) ? target.apply(link.attr("href")) : "";
@@ -51,6 +68,6 @@ public final class HtmlCleaner {
                 link.attr("href", href);
             }
         }
-        return new SafeHtml(clean.body().html());
+        return clean.body();
     }
 }

@@ -1,0 +1,98 @@
+package venue.core;
+
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.text;
+
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Command;
+import venue.core.edit.Desk;
+import venue.core.edition.Edition;
+import venue.core.item.Item;
+import venue.core.link.Link;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.page.Segment;
+import venue.core.readymade.ReadyKinds;
+import venue.core.readymade.ReadyLooks;
+import venue.core.readymade.ReadyPatterns;
+import venue.core.readymade.ReadyTemplates;
+import venue.core.section.Zones;
+import venue.core.site.Site;
+
+/** Small sites for tests: Loomgate Yard, a made-up courtyard of craft workshops. */
+public final class Sites {
+
+    private static final Random CHANCE = new Random(1);
+
+    private Sites() {}
+
+    /** Home, and Workshops with Weaving beneath it; the main menu leads to Workshops. */
+    public static Edition small() {
+        return Edition.of(items(
+                page("home", null, 1, "Loomgate Yard", "<p>Come in. <a href=\"page:weaving\">Weaving</a></p>"),
+                page("workshops", null, 2, "Workshops", "<p>Seven doors</p>"),
+                page("weaving", "workshops", 3, "Weaving", "<p>Looms</p>")));
+    }
+
+    public static List<Item> items(Page... pages) {
+        List<Item> items = new ArrayList<>(List.of(pages));
+        items.add(new Site(
+                Site.ID,
+                "Loomgate Yard",
+                List.of("loomgate.localhost"),
+                "en-GB",
+                ZoneId.of("Europe/London"),
+                "home",
+                "dusk",
+                "plain",
+                Map.of()));
+        items.addAll(ReadyKinds.all());
+        items.addAll(ReadyTemplates.all());
+        items.addAll(ReadyPatterns.all("standard"));
+        items.addAll(ReadyLooks.all());
+        items.add(new Menu("main", "Main", "main", List.of(new Line("l1", Link.toPage("workshops"), null, List.of()))));
+        return items;
+    }
+
+    public static Page page(String id, @Nullable String parent, long position, String title, String html) {
+        return new Page(
+                id,
+                title,
+                Segment.fromTitle(title),
+                parent,
+                position << 20,
+                "standard",
+                null,
+                new Zones(Map.of("main", List.of(section(id + "-s1", "Text", heading("About " + title), text(html))))),
+                List.of(),
+                Map.of(),
+                Map.of(),
+                false);
+    }
+
+    /** A desk with nothing live yet. */
+    public static Desk desk(Edition working) {
+        return desk(working, Edition.of(List.of()));
+    }
+
+    public static Desk desk(Edition working, Edition live) {
+        return new Desk(
+                working,
+                live,
+                id -> working.find(id).map(i -> "h" + i.hashCode()).orElse(""),
+                CHANCE);
+    }
+
+    /** The edition after a command. */
+    public static Edition after(Edition before, Command command) {
+        var change = command.on(desk(before));
+        return before.with(change.put(), change.removed());
+    }
+}

@@ -1,0 +1,159 @@
+package venue.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+class CommandsTest {
+
+    private final Edition site = Sites.small();
+
+    @Test
+    void aNewPageBringsItsTemplatesStartersAndItsMenuLine() {
+        Edition after = Sites.after(site, make("workshops", "Dyeing", List.of("main")));
+        Page page = after.require(Page.class, "new");
+        assertThat(after.plan().address("new")).isEqualTo("/workshops/dyeing");
+        assertThat(after.facts(page).places()).hasSize(2);
+        assertThat(page.zones().all().findFirst().orElseThrow().origin()).isNotNull();
+        assertThat(after.require(Menu.class, "main").lines().get(0).beneath()).hasSize(1);
+    }
+
+    @Test
+    void aSecondPageOfTheSameNameIsNumbered() {
+        Edition after = Sites.after(site, make("workshops", "Weaving", List.of()));
+        assertThat(after.plan().address("new")).isEqualTo("/workshops/weaving-2");
+    }
+
+    @Test
+    void whatBreaksARuleIsRefusedByNameAndNothingChanges() {
+        refuses("title-empty", make(null, "   ", List.of()));
+        refuses("title-too-long", make(null, "x".repeat(5000), List.of()));
+        refuses("unknown-page", make("nowhere", "A", List.of()));
+        refuses("beneath-itself", new MovePage("workshops", "weaving", null));
+        refuses("beneath-itself", new MovePage("workshops", "workshops", null));
+        refuses("segment-taken", new SetSegment("home", "workshops"));
+        refuses("reserved-segment", new SetSegment("home", "api"));
+        refuses("home-stays", new RemovePage("home"));
+        refuses("home-stays", new WithdrawPage("home", true));
+        refuses("unknown-zone", new PlaceSection("home", "side", 0, "x", null, List.of(12)));
+        refuses("bad-columns", new PlaceSection("home", "main", 0, "x", null, List.of(4, 4)));
+        refuses("unknown-property", set("home-s1", "e1", "colour", Value.of("red")));
+        refuses("wrong-value", set("home-s1", null, "tone", Value.of("pink")));
+        refuses("out-of-range", set("home-s1", null, "veil", Value.of(200)));
+        refuses("unknown-media", set("home-s1", null, "picture", Value.of("nothing")));
+        refuses("unknown-section", set("gone", "e1", "text", Value.of("x")));
+        refuses("template-not-allowed", new ChooseTemplate(List.of("home"), "landing"));
+        refuses("wrong-value", new SetValue("dusk", null, null, "colourAccent", Value.of("ember")));
+    }
+
+    @Test
+    void textIsCleanedOnTheWayIn() {
+        Edition after =
+                Sites.after(site, set("home-s1", "e2", "text", Value.of("<p onclick=x>a<script>b</script></p>")));
+        Value text = after.require(Page.class, "home")
+                .zones()
+                .require("home-s1")
+                .section()
+                .element("e2")
+                .orElseThrow()
+                .props()
+                .get("text");
+        assertThat(text).isEqualTo(Value.of("<p>a</p>"));
+    }
+
+    @Test
+    void removingAPageTakesWhatIsBeneathAndItsMenuLine() {
+        Edition after = Sites.after(site, new RemovePage("workshops"));
+        assertThat(after.page("weaving")).isEmpty();
+        assertThat(after.require(Menu.class, "main").lines()).isEmpty();
+    }
+
+    @Test
+    void sectionsWithoutAZoneWaitOnTheShelfAndComeBack() {
+        Edition beside = Sites.after(site, new ChooseTemplate(List.of("weaving"), "side-column"));
+        Edition moved = Sites.after(beside, new MoveSection("weaving", "weaving-s1", "side", 0));
+        Edition plain = Sites.after(moved, new ChooseTemplate(List.of("weaving"), "plain"));
+        assertThat(plain.require(Page.class, "weaving").shelf()).hasSize(1);
+        Edition back = Sites.after(plain, new ChooseTemplate(List.of("weaving"), "side-column"));
+        assertThat(back.require(Page.class, "weaving")).isEqualTo(moved.require(Page.class, "weaving"));
+    }
+
+    @Property(tries = 200)
+    void swappingTemplatesLosesNoContent(@ForAll long seed) {
+        Random chance = new Random(seed);
+        Edition edition = site;
+        List<Section> before =
+                edition.require(Page.class, "weaving").zones().all().toList();
+        for (int i = 0; i < 6; i++) {
+            String template = List.of("plain", "wide", "side-column").get(chance.nextInt(3));
+            edition = Sites.after(edition, new ChooseTemplate(List.of("weaving"), template));
+        }
+        Page page = edition.require(Page.class, "weaving");
+        assertThat(java.util.stream.Stream.concat(page.zones().all(), page.shelf().stream())
+                        .map(s -> s.withShelvedFrom(null)))
+                .containsExactlyInAnyOrderElementsOf(before);
+    }
+
+    @Property(tries = 200)
+    void movingPagesAboutKeepsThemAllAndTheirAddressesApart(@ForAll long seed) {
+        Random chance = new Random(seed);
+        Edition edition = site;
+        for (int i = 0; i < 12; i++) {
+            edition = Sites.after(
+                    edition,
+                    new MakePages(
+                            pick(chance, edition),
+                            null,
+                            "standard",
+                            null,
+                            List.of(new MakePages.NewPage("p" + i, "Page " + chance.nextInt(3))),
+                            null,
+                            List.of(),
+                            Map.of()));
+        }
+        for (int i = 0; i < 40; i++) {
+            try {
+                edition = Sites.after(edition, new MovePage("p" + chance.nextInt(12), pick(chance, edition), null));
+            } catch (Refusal refused) {
+                assertThat(refused.code()).isIn("beneath-itself", "segment-taken");
+            }
+        }
+        Edition moved = edition;
+        assertThat(moved.plan().inOrder().toList()).hasSize(15).doesNotHaveDuplicates();
+        assertThat(moved.plan().inOrder().map(moved.plan()::address)).doesNotHaveDuplicates();
+    }
+
+    private static String pick(Random chance, Edition edition) {
+        List<String> ids = edition.plan().inOrder().toList();
+        return ids.get(chance.nextInt(ids.size()));
+    }
+
+    private static MakePages make(String parent, String title, List<String> menus) {
+        return new MakePages(
+                parent, null, "standard", null, List.of(new MakePages.NewPage("new", title)), null, menus, Map.of());
+    }
+
+    private static SetValue set(String section, String element, String key, Value value) {
+        return new SetValue("home", section, element, key, value);
+    }
+
+    private void refuses(String code, Command command) {
+        assertThatThrownBy(() -> command.on(Sites.desk(site))).isInstanceOfSatisfying(Refusal.class, r -> {
+            assertThat(r.code()).isEqualTo(code);
+            assertThat(r.fix()).isNotBlank();
+        });
+    }
+}

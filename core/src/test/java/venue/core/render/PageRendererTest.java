@@ -1,0 +1,169 @@
+package venue.core.render;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edit.ChooseTemplate;
+import venue.core.edit.MakePages;
+import venue.core.edit.PlaceSection;
+import venue.core.edit.SetValue;
+import venue.core.edit.WithdrawPage;
+import venue.core.edition.Edition;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.sitemap.Sitemap;
+import venue.core.value.Value;
+
+class PageRendererTest {
+
+    private static final String ORIGIN = "http://loomgate.localhost";
+    private static final Instant NOW = Instant.parse("2026-11-23T12:00:00Z");
+
+    @Test
+    void aPageHasOneH1ItsLandmarksAndItsHead() {
+        Document page = page(Sites.small(), "weaving");
+        assertThat(page.select("h1").eachText()).containsExactly("Weaving");
+        assertThat(page.select("html").attr("lang")).isEqualTo("en-GB");
+        assertThat(page.select("main#main, header.top, footer.foot, nav[aria-label=Main], a.skip"))
+                .hasSize(5);
+        assertThat(page.select("link[rel=canonical]").attr("href")).isEqualTo(ORIGIN + "/workshops/weaving");
+        assertThat(page.select("nav.crumbs a").eachText()).containsExactly("Workshops");
+        assertThat(page.select("script")).isEmpty();
+    }
+
+    @Test
+    void whatIsLeftToFillShowsToManagersAlone() {
+        Edition site =
+                Sites.after(Sites.small(), new PlaceSection("weaving", "main", 0, "x", "three-features", List.of()));
+        assertThat(page(site, "weaving").select("#main section")).hasSize(1 + 1);
+        assertThat(page(site, "weaving").text()).doesNotContain("Name the first thing");
+        Document marked =
+                Jsoup.parse(PageRenderer.render(view(site, View.Mode.MARKED), site.require(Page.class, "weaving")));
+        assertThat(marked.select("mark.to-fill")).hasSize(6);
+        assertThat(marked.select("[data-s=x]")).hasSize(1);
+    }
+
+    @Test
+    void aFrameWithoutTitleBandTakesItsFirstHeadingAsH1() {
+        Edition site = Sites.small();
+        Page home = site.require(Page.class, "home");
+        var landing = site.require(venue.core.template.Template.class, "landing");
+        Document page = Jsoup.parse(PageRenderer.renderIn(view(site, View.Mode.VISITOR), home, landing));
+        assertThat(page.select("h1").eachText()).containsExactly("About Loomgate Yard");
+        assertThat(page.select("header")).isEmpty();
+    }
+
+    @Test
+    void aSectionShowsWithinItsDatesOnly() {
+        Edition site = Sites.after(
+                Sites.small(), new SetValue("weaving", "weaving-s1", null, "shownFrom", Value.of("2026-12-01T00:00")));
+        assertThat(page(site, "weaving").text()).doesNotContain("Looms");
+    }
+
+    @Test
+    void wordsAreEscapedAndAttacksStayWords() {
+        Edition site = Sites.after(
+                Sites.small(),
+                new SetValue("weaving", "weaving-s1", "e1", "text", Value.of("<img src=x onerror=alert(1)>\"'")));
+        Document page = page(site, "weaving");
+        assertThat(page.select("#main img")).isEmpty();
+        assertThat(page.select("h2").text()).isEqualTo("<img src=x onerror=alert(1)>\"'");
+    }
+
+    @Property(tries = 60)
+    void onRandomSitesEveryLinkLeadsToAPageAndTheSitemapIsWhatCanBeSeen(@ForAll long seed) {
+        Edition site = random(new Random(seed));
+        View view = view(site, View.Mode.VISITOR);
+        Set<String> served = new HashSet<>();
+        site.all(Page.class).filter(view::shows).forEach(p -> served.add(view.path(p)));
+        site.all(Page.class).filter(view::shows).forEach(p -> check(view, p, served));
+        List<String> listed = Sitemap.entries(view, Map.of()).stream()
+                .map(Sitemap.Entry::address)
+                .toList();
+        assertThat(listed)
+                .doesNotHaveDuplicates()
+                .containsExactlyInAnyOrderElementsOf(
+                        served.stream().map(path -> ORIGIN + path).toList());
+    }
+
+    private static void check(View view, Page page, Set<String> served) {
+        Document html = Jsoup.parse(PageRenderer.render(view, page));
+        assertThat(html.select("h1")).hasSize(1);
+        assertThat(html.select("link[rel=stylesheet]").attr("href"))
+                .isEqualTo(view.style().path());
+        for (Element link : html.select("a[href^=/]")) {
+            assertThat(served).contains(link.attr("href").replaceAll("#.*", ""));
+        }
+        int level = 1;
+        for (Element heading : html.select("main h1, main h2, main h3, main h4, main h5, main h6")) {
+            int next = heading.tagName().charAt(1) - '0';
+            assertThat(next).as("no level is left out").isLessThanOrEqualTo(level + 1);
+            level = next;
+        }
+    }
+
+    /** A site of twenty pages with patterns, links between them, templates at random and some taken off. */
+    private static Edition random(Random chance) {
+        Edition site = Sites.small();
+        List<String> patterns = site.patterns().map(Pattern::id).sorted().toList();
+        for (int i = 0; i < 20; i++) {
+            List<String> ids = site.plan().inOrder().toList();
+            String id = "p" + i;
+            String parent = chance.nextBoolean() ? null : ids.get(chance.nextInt(ids.size()));
+            site = Sites.after(
+                    site,
+                    new MakePages(
+                            parent,
+                            null,
+                            "standard",
+                            null,
+                            List.of(new MakePages.NewPage(id, "Page " + chance.nextInt(9))),
+                            null,
+                            chance.nextInt(4) == 0 ? List.of("main") : List.of(),
+                            Map.of()));
+            site = Sites.after(
+                    site,
+                    new ChooseTemplate(
+                            List.of(id), List.of("plain", "wide", "side-column").get(chance.nextInt(3))));
+            site = Sites.after(
+                    site,
+                    new PlaceSection(id, "main", 0, "x", patterns.get(chance.nextInt(patterns.size())), List.of()));
+            String link = "<p>See <a href=\"page:" + ids.get(chance.nextInt(ids.size()))
+                    + "\">this</a></p><h3>More</h3><p>x</p>";
+            String first =
+                    site.require(Page.class, id).zones().in("main").get(1).id();
+            if (site.require(Page.class, id)
+                    .zones()
+                    .in("main")
+                    .get(1)
+                    .element("e2")
+                    .isPresent()) {
+                site = Sites.after(site, new SetValue(id, first, "e2", "text", Value.of(link)));
+            }
+            if (chance.nextInt(6) == 0) {
+                site = Sites.after(site, new WithdrawPage(id, true));
+            }
+        }
+        return site;
+    }
+
+    private static View view(Edition site, View.Mode mode) {
+        return View.of(site, NOW, ORIGIN, mode);
+    }
+
+    private static Document page(Edition site, String id) {
+        return Jsoup.parse(PageRenderer.render(view(site, View.Mode.VISITOR), site.require(Page.class, id)));
+    }
+}
