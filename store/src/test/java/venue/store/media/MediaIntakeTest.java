@@ -1,0 +1,101 @@
+package venue.store.media;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import venue.core.fault.Refusal;
+import venue.core.media.Media;
+
+class MediaIntakeTest {
+
+    @TempDir
+    Path folder;
+
+    private MediaFiles files;
+    private MediaIntake intake;
+
+    @BeforeEach
+    void open() {
+        files = new MediaFiles(folder);
+        intake = new MediaIntake(files);
+    }
+
+    @Test
+    void aPictureIsCutToWidthsAndEncodedAnew() throws IOException {
+        Media media = intake.take("a", "Loom", picture("jpg", 2000, 1000));
+        assertThat(media.widths()).containsExactly(480, 960, 1600, 2000);
+        for (int width : media.widths()) {
+            byte[] bytes =
+                    files.find(media.path(width).replace("/-/media/", "")).orElseThrow();
+            assertThat(ImageIO.read(new ByteArrayInputStream(bytes)).getWidth()).isEqualTo(width);
+        }
+    }
+
+    @Test
+    void hiddenDataIsGone() throws IOException {
+        byte[] plain = picture("jpg", 600, 400);
+        byte[] note = "\u00ff\u00fe\u0000\u0016latitude 54.1 north".getBytes(StandardCharsets.ISO_8859_1);
+        byte[] with = ByteBuffer.allocate(plain.length + note.length)
+                .put(plain, 0, 2)
+                .put(note)
+                .put(plain, 2, plain.length - 2)
+                .array();
+        Media media = intake.take("a", "Loom", with);
+        byte[] kept = files.find(media.path(600).replace("/-/media/", "")).orElseThrow();
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("latitude");
+    }
+
+    @Test
+    void whatIsNoPictureOrTooLargeIsRefusedBeforeItIsRead() {
+        refuses("not-a-picture", "<html>no</html>".getBytes(StandardCharsets.UTF_8));
+        refuses("not-a-picture", new byte[0]);
+        refuses("picture-too-large", new byte[60 * 1024 * 1024]);
+        refuses("picture-too-large", bomb(30_000, 30_000));
+        assertThat(folder).isEmptyDirectory();
+    }
+
+    @Test
+    void aFileOutsideTheFolderCanNotBeAskedFor() throws IOException {
+        Files.writeString(folder.resolveSibling("secret.jpg"), "x");
+        assertThat(files.find("../secret.jpg")).isEmpty();
+        assertThat(files.find("secret.jpg")).isEmpty();
+    }
+
+    private void refuses(String code, byte[] bytes) {
+        assertThatThrownBy(() -> intake.take("a", "A file", bytes))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo(code));
+    }
+
+    private static byte[] picture(String format, int width, int height) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), format, out);
+        return out.toByteArray();
+    }
+
+    /** The head of a PNG that claims to be so large. */
+    private static byte[] bomb(int width, int height) {
+        ByteBuffer chunk = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII));
+        chunk.putInt(width).putInt(height).put(new byte[] {8, 2, 0, 0, 0});
+        CRC32 crc = new CRC32();
+        crc.update(chunk.array());
+        return ByteBuffer.allocate(33)
+                .put(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'})
+                .putInt(13)
+                .put(chunk.array())
+                .putInt((int) crc.getValue())
+                .array();
+    }
+}

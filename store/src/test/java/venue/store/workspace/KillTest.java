@@ -1,0 +1,77 @@
+package venue.store.workspace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.io.TempDir;
+import venue.core.page.Page;
+import venue.core.release.Entry;
+import venue.core.release.ReleasePlan;
+import venue.store.database.Database;
+
+class KillTest {
+
+    @TempDir
+    Path folder;
+
+    @RepeatedTest(4)
+    void killedAtAnyMomentEveryAcknowledgedEditIsThereAndOneWholeRelease(RepetitionInfo round) throws Exception {
+        try (Database database = Yard.database(folder)) {
+            Workspace yard = Yard.begin(database);
+            yard.release(
+                    "Ana",
+                    "",
+                    ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
+                            .map(Entry::item)
+                            .toList());
+        }
+        Map<String, Integer> said = hammered(40 + 37 * round.getCurrentRepetition());
+        try (Database database = Yard.database(folder)) {
+            Standing standing = Yard.open(database).require("yard").now();
+            assertThat(number(standing.working().require(Page.class, "home"))).isGreaterThanOrEqualTo(said.get("kept"));
+            assertThat(number(standing.working().require(Page.class, "other")))
+                    .isGreaterThanOrEqualTo(said.get("kept"));
+            int home = number(standing.live().require(Page.class, "home"));
+            assertThat(number(standing.live().require(Page.class, "other")))
+                    .as("never a mixture")
+                    .isEqualTo(home);
+            assertThat(home).isGreaterThanOrEqualTo(said.get("live"));
+            assertThat(standing.release()).isEqualTo(home + 1);
+        }
+    }
+
+    /** Runs the hammer until it has said so many lines, then kills it the hard way. */
+    private Map<String, Integer> hammered(int lines) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Hammer.class.getName(),
+                        folder.toString())
+                .redirectErrorStream(true)
+                .start();
+        Map<String, Integer> said = new HashMap<>();
+        try (BufferedReader out = process.inputReader()) {
+            for (int seen = 0; seen < lines; ) {
+                String line = java.util.Objects.requireNonNull(out.readLine(), "the hammer stopped by itself");
+                if (line.matches("(kept|live) \\d+")) {
+                    said.put(line.split(" ")[0], Integer.valueOf(line.split(" ")[1]));
+                    seen++;
+                }
+            }
+        } finally {
+            process.destroyForcibly().waitFor();
+        }
+        return said;
+    }
+
+    private static int number(Page page) {
+        return Integer.parseInt(page.title().replaceAll("\\D", ""));
+    }
+}

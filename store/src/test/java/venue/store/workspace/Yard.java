@@ -1,0 +1,65 @@
+package venue.store.workspace;
+
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.text;
+
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.readymade.ReadyKinds;
+import venue.core.readymade.ReadyLooks;
+import venue.core.readymade.ReadyPatterns;
+import venue.core.readymade.ReadyTemplates;
+import venue.core.section.Zones;
+import venue.core.site.Site;
+import venue.store.database.Database;
+
+/** A small made-up site, Loomgate Yard, in a data folder of its own. */
+final class Yard {
+
+    private Yard() {}
+
+    static Workspaces open(Database database) {
+        return new Workspaces(database, InstantSource.system(), new Random());
+    }
+
+    static Workspace begin(Database database) {
+        return open(database).begin("yard", "Ana", items());
+    }
+
+    static Database database(Path folder) {
+        return Database.open(folder);
+    }
+
+    static List<Item> items() {
+        List<Item> items = new ArrayList<>(List.of(page("home", 1), page("other", 2)));
+        items.add(new Site(
+                Site.ID,
+                "Loomgate Yard",
+                List.of("yard.localhost"),
+                "en-GB",
+                ZoneId.of("Europe/London"),
+                "home",
+                "dusk",
+                "plain",
+                Map.of()));
+        items.addAll(ReadyKinds.all());
+        items.addAll(ReadyTemplates.all());
+        items.addAll(ReadyPatterns.all("standard"));
+        items.addAll(ReadyLooks.all());
+        return items;
+    }
+
+    private static Page page(String id, long position) {
+        Zones zones = new Zones(
+                Map.of("main", List.of(section("s1", "One", text("first")), section("s2", "Two", text("second")))));
+        return new Page(
+                id, id, id, null, position << 20, "standard", null, zones, List.of(), Map.of(), Map.of(), false);
+    }
+}
