@@ -3,6 +3,8 @@ package venue.server.problem;
 import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -15,6 +17,7 @@ import venue.core.fault.Refusal;
 
 /** Turns refusals into problem details (RFC 9457) with a stable {@code code} and a {@code fix}. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemAdvice {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);

@@ -1,0 +1,147 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** What the API refuses, and how it says so. */
+@ServerTest
+class ApiTest {
+
+    @LocalServerPort
+    private int port;
+
+    private Client maja;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+    }
+
+    @Test
+    void withoutASessionNothingIsTold() {
+        Client nobody = new Client(port);
+        for (String path :
+                new String[] {"", "/kestrel-moor", "/kestrel-moor/plan", "/kestrel-moor/survey", "/kestrel-moor/media"
+                }) {
+            assertThat(nobody.get("/api/sites" + path).statusCode()).isEqualTo(401);
+        }
+        assertThat(nobody.get("/api/openapi").statusCode()).isEqualTo(401);
+    }
+
+    @Test
+    void withoutTheTokenNothingIsDone() {
+        assertThat(maja.postWithoutToken("/api/sites/kestrel-moor/undo", "{}").statusCode())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void guessingIsSlowedDown() {
+        Client guesser = new Client(port);
+        guesser.get("/api/me");
+        String guess = "{\"email\":\"tomas@kestrel-moor.example\",\"password\":\"guess\"}";
+        for (int i = 0; i < 5; i++) {
+            refused(guesser.post("/api/sign-in", guess), 403, "sign-in-failed");
+        }
+        refused(guesser.post("/api/sign-in", guess.replace("guess", Client.PASSWORD)), 403, "wait");
+    }
+
+    @Test
+    void badInputIsRefusedWithCodeFieldAndWayOut() {
+        refused(maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"  \"}"), 422, "title-empty");
+        refused(
+                maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"" + "x".repeat(5000) + "\"}"),
+                422,
+                "title-too-long");
+        refused(maja.command("{\"verb\":\"set-title\",\"page\":\"nope\",\"title\":\"x\"}"), 404, "unknown-page");
+        refused(
+                maja.command("{\"verb\":\"move-page\",\"page\":\"visit\",\"parent\":\"opening-times\"}"),
+                422,
+                "beneath-itself");
+        refused(maja.command("{\"verb\":\"move-page\",\"page\":\"article-1\",\"parent\":\"visit\"}"), 422, "not-here");
+        refused(
+                maja.command("{\"verb\":\"set-segment\",\"page\":\"visit\",\"segment\":\"api\"}"),
+                422,
+                "reserved-segment");
+        refused(
+                maja.command("{\"verb\":\"set-segment\",\"page\":\"visit\",\"segment\":\"news\"}"),
+                409,
+                "segment-taken");
+        refused(maja.command("{\"verb\":\"remove-page\",\"page\":\"welcome\"}"), 409, "home-stays");
+        refused(maja.command(link("javascript:alert(1)")), 422, "link-not-allowed");
+        refused(maja.command("{\"verb\":\"explode\"}"), 400, "unreadable");
+        refused(
+                maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"x\",\"more\":1}"),
+                400,
+                "unreadable");
+        refused(maja.command("not json"), 400, "unreadable");
+        refused(
+                maja.post("/api/sites/kestrel-moor/releases", "{\"items\":[],\"note\":\"\"}"),
+                422,
+                "nothing-to-release");
+        refused(
+                maja.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"nope\"],\"note\":\"\"}"),
+                404,
+                "unknown-change");
+        refused(maja.get("/api/sites/no-site/plan"), 404, "unknown-site");
+    }
+
+    private static String link(String target) {
+        return "{\"verb\":\"set-value\",\"item\":\"site-index\",\"section\":\"site-index-main1\",\"element\":\"e1\",\"key\":\"links\","
+                + "\"value\":[{\"label\":\"x\",\"link\":\"" + target + "\"}]}";
+    }
+
+    @Test
+    void filesThatAreNoPicturesOrTooLargeAreRefused() {
+        String media = "/api/sites/kestrel-moor/media";
+        refused(maja.upload(media, "<html>".getBytes(StandardCharsets.UTF_8)), 422, "not-a-picture");
+        refused(maja.upload(media, new byte[28 * 1024 * 1024]), 422, "picture-too-large");
+        refused(maja.upload(media, new byte[60 * 1024 * 1024]), 413, "picture-too-large");
+    }
+
+    @Test
+    void aStaleCommandThatTouchesTheSamePartIsRefusedWithBothVersions() {
+        String detail = maja.get("/api/sites/kestrel-moor/pages/tonight").body();
+        String seen = "{\"tonight\":\"" + detail.replaceAll(".*\"revision\":\"([0-9a-f]+)\".*", "$1") + "\"}";
+        assertThat(maja.command("{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"First\"}", seen)
+                        .statusCode())
+                .isEqualTo(200);
+        HttpResponse<String> second =
+                maja.command("{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"Second\"}", seen);
+        refused(second, 409, "changed-meanwhile");
+        assertThat(second.body()).contains("\"theirs\"", "\"mine\"", "First", "Second");
+    }
+
+    @Test
+    void editorsWritePagesButDoNotShapeTheSite() {
+        Client tomas = Client.signedIn(port, "tomas");
+        assertThat(tomas.command("{\"verb\":\"set-title\",\"page\":\"glossary\",\"title\":\"Words\"}")
+                        .statusCode())
+                .isEqualTo(200);
+        refused(tomas.command("{\"verb\":\"make-home\",\"page\":\"visit\"}"), 403, "managers-only");
+        refused(tomas.command("{\"verb\":\"wear-look\",\"look\":\"chalk\"}"), 403, "managers-only");
+        refused(
+                tomas.command("{\"verb\":\"set-value\",\"item\":\"dusk\",\"key\":\"bodySize\",\"value\":20}"),
+                403,
+                "managers-only");
+        refused(
+                tomas.command("{\"verb\":\"set-value\",\"item\":\"site\",\"key\":\"email\",\"value\":\"x\"}"),
+                403,
+                "managers-only");
+        refused(
+                tomas.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"visit\"],\"note\":\"\"}"),
+                403,
+                "managers-only");
+        refused(tomas.post("/api/sites/kestrel-moor/releases/1/return", "{}"), 403, "managers-only");
+    }
+
+    private static void refused(HttpResponse<String> answer, int status, String code) {
+        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
+        assertThat(answer.statusCode()).isEqualTo(status);
+        assertThat(answer.headers().firstValue("content-type").orElse("")).startsWith("application/problem+json");
+    }
+}

@@ -1,0 +1,117 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.parser.Parser;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Walks the demo's public site as a crawler would. */
+@ServerTest
+class DemoSiteTest {
+
+    private static final int MOST_BYTES = 60 * 1024;
+
+    @LocalServerPort
+    private int port;
+
+    private Client client;
+    private String origin = "";
+
+    @BeforeEach
+    void begin() {
+        client = new Client(port);
+        origin = "http://" + Client.SITE + ":" + port;
+    }
+
+    @Test
+    void everyAddressInTheSitemapAnswersWithItselfAsCanonical() {
+        for (String address : sitemap()) {
+            HttpResponse<String> page = client.visit(address.substring(origin.length()));
+            assertThat(page.statusCode()).as(address).isEqualTo(200);
+            assertThat(Jsoup.parse(page.body()).select("link[rel=canonical]").attr("href"))
+                    .isEqualTo(address);
+        }
+    }
+
+    @Test
+    void nothingLinkedIsMissingAndEveryPageFoundThatMayBeIndexedIsInTheSitemap() {
+        Set<String> seen = new LinkedHashSet<>(List.of("/"));
+        Deque<String> ahead = new ArrayDeque<>(seen);
+        sitemap().forEach(a -> ahead.add(a.substring(origin.length())));
+        Set<String> indexable = new LinkedHashSet<>();
+        while (!ahead.isEmpty()) {
+            String path = ahead.poll();
+            HttpResponse<String> answer = client.visit(path);
+            assertThat(answer.statusCode()).as(path).isEqualTo(200);
+            if (answer.headers().firstValue("content-type").orElse("").startsWith("text/html")) {
+                Document page = checked(path, answer.body());
+                if (page.select("meta[name=robots][content=noindex]").isEmpty()) {
+                    indexable.add(origin + path);
+                }
+                found(page).stream().filter(seen::add).forEach(ahead::add);
+            }
+        }
+        assertThat(sitemap()).containsExactlyInAnyOrderElementsOf(indexable);
+        assertThat(indexable).hasSizeGreaterThanOrEqualTo(25);
+    }
+
+    private static Document checked(String path, String html) {
+        Parser parser = Parser.htmlParser().setTrackErrors(10);
+        Document page = parser.parseInput(html, "");
+        assertThat(parser.getErrors()).as("valid HTML at " + path).isEmpty();
+        assertThat(html.getBytes(StandardCharsets.UTF_8).length)
+                .as("weight of " + path)
+                .isLessThan(MOST_BYTES);
+        assertThat(page.select("h1")).as("h1 of " + path).hasSize(1);
+        assertThat(page.select("script, [style], [onclick]")).isEmpty();
+        assertThat(page.select("img:not([alt]), img:not([width])")).isEmpty();
+        return page;
+    }
+
+    private static Set<String> found(Document page) {
+        Set<String> found = new LinkedHashSet<>();
+        page.select("a[href^=/]").forEach(a -> found.add(a.attr("href").replaceAll("#.*", "")));
+        page.select("link[rel=stylesheet]").forEach(l -> found.add(l.attr("href")));
+        for (Element img : page.select("img")) {
+            found.add(img.attr("src"));
+            for (String source : img.attr("srcset").split(", ")) {
+                if (!source.isEmpty()) {
+                    found.add(source.split(" ")[0]);
+                }
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void stylesheetAndPageTogetherStayLightAndItsFontsAreThere() {
+        Document home = Jsoup.parse(client.visit("/").body());
+        String css =
+                client.visit(home.select("link[rel=stylesheet]").attr("href")).body();
+        assertThat(css.length() + home.outerHtml().length()).isLessThan(MOST_BYTES);
+        Pattern.compile("url\\(([^)]+)\\)")
+                .matcher(css)
+                .results()
+                .forEach(font ->
+                        assertThat(client.visit(font.group(1)).statusCode()).isEqualTo(200));
+    }
+
+    private List<String> sitemap() {
+        return Jsoup.parse(client.visit("/sitemap.xml").body(), "", Parser.xmlParser())
+                .select("url > loc")
+                .eachText();
+    }
+}

@@ -1,0 +1,84 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+@ServerTest
+class PublicSiteTest {
+
+    @LocalServerPort
+    private int port;
+
+    private Client client;
+
+    @BeforeEach
+    void begin() {
+        client = new Client(port);
+    }
+
+    @Test
+    void answersConditionalCompressedAndHeadRequests() {
+        HttpResponse<String> page = client.visit("/visit");
+        String etag = page.headers().firstValue("etag").orElseThrow();
+        assertThat(client.visit(Client.SITE, "GET", "/visit", "If-None-Match", etag)
+                        .statusCode())
+                .isEqualTo(304);
+        HttpResponse<String> gzip = client.visit(Client.SITE, "GET", "/visit", "Accept-Encoding", "gzip");
+        assertThat(Client.header(gzip, "content-encoding")).containsExactly("gzip");
+        assertThat(Client.header(gzip, "vary")).containsExactly("Accept-Encoding");
+        HttpResponse<String> head = client.visit(Client.SITE, "HEAD", "/visit");
+        assertThat(head.body()).isEmpty();
+        assertThat(Client.header(head, "content-length")).isEqualTo(Client.header(page, "content-length"));
+    }
+
+    @Test
+    void carriesSecurityHeadersAndNoCookie() {
+        HttpResponse<String> page = client.visit("/");
+        assertThat(Client.header(page, "content-security-policy").get(0))
+                .contains("default-src 'none'", "frame-ancestors 'none'");
+        assertThat(Client.header(page, "x-content-type-options")).containsExactly("nosniff");
+        assertThat(Client.header(page, "set-cookie")).isEmpty();
+    }
+
+    @Test
+    void redirectsRefusesAndMissesAsTheRfcsSay() {
+        assertThat(client.visit("/welcome-to-the-moor").headers().firstValue("location"))
+                .contains("/");
+        assertThat(client.visit("/visit/").statusCode()).isEqualTo(301);
+        HttpResponse<String> missing = client.visit("/no/such/page");
+        assertThat(missing.statusCode()).isEqualTo(404);
+        assertThat(missing.body()).contains("There is no page here", "Kestrel Moor Observatory", "noindex");
+        assertThat(client.visit("/%E0%A4").statusCode()).isIn(400, 404);
+        assertThat(client.visit(Client.SITE, "POST", "/visit").statusCode()).isEqualTo(405);
+        assertThat(client.visit("other.localhost", "GET", "/").statusCode()).isEqualTo(421);
+        assertThat(client.visit("/-/media/../../venue.db").statusCode()).isIn(400, 404);
+        assertThat(client.visit("/robots.txt").body())
+                .contains("Sitemap: http://" + Client.SITE + ":" + port + "/sitemap.xml");
+    }
+
+    @Test
+    void theInterfaceCanNotBeReachedUnderASitesName() {
+        assertThat(client.visit("/api/me").statusCode()).isEqualTo(404);
+        assertThat(client.visit(Client.SITE, "POST", "/api/sign-in").statusCode())
+                .isEqualTo(405);
+    }
+
+    @Test
+    void aProofNeedsItsPassAndOnlyTheInterfaceMayFrameIt() {
+        Client maja = Client.signedIn(port, "maja");
+        String proofs =
+                maja.get("/api/sites/kestrel-moor").body().replaceAll(".*\"proofs\":\"http://[^/]*([^\"]*)\".*", "$1");
+        HttpResponse<String> proof = client.visit(proofs + "page/visit?marks=1");
+        assertThat(proof.body()).contains("data-s=", "/-/proof.js");
+        assertThat(Client.header(proof, "content-security-policy").get(0))
+                .contains("frame-ancestors http://localhost:" + port);
+        assertThat(Client.header(proof, "cache-control")).containsExactly("no-store");
+        String forged = proofs.replaceFirst("\\.[0-9]+\\.", ".99999999999.");
+        assertThat(client.visit(forged + "page/visit").statusCode()).isEqualTo(404);
+        assertThat(client.visit("/-/proof/x/page/visit").statusCode()).isEqualTo(404);
+    }
+}

@@ -1,0 +1,17 @@
+package venue.server;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.annotation.DirtiesContext;
+
+/** A server of its own with the demo loaded, on a free port. */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"venue.demo-password=" + Client.PASSWORD, "venue.data=target/test-data/${random.uuid}"})
+@DirtiesContext
+@interface ServerTest {}
