@@ -20,18 +20,19 @@ function token(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
 
+const SIGNED_OUT = {
+  status: 401,
+  code: 'signed-out',
+  detail: 'You are signed out.',
+  fix: 'Sign in to go on; nothing is lost.',
+}
+
+/** What went wrong, as told; a refusal that carries no code comes from an expired session or its lost token. */
 async function problemOf(response: Response): Promise<Problem> {
-  const fallback = {
-    status: response.status,
-    code: response.status === 401 ? 'signed-out' : 'failed',
-    detail: response.status === 401 ? 'You are signed out.' : `The server answered ${response.status}.`,
-    fix: response.status === 401 ? 'Sign in to go on; nothing is lost.' : 'Try again.',
-  }
-  try {
-    return { ...fallback, ...((await response.json()) as Partial<Problem>), status: response.status }
-  } catch {
-    return fallback
-  }
+  const told = (await response.json().catch(() => ({}))) as Partial<Problem>
+  if (response.status === 401 || (response.status === 403 && !told.code)) return SIGNED_OUT
+  const plain = { code: 'failed', detail: `The server answered ${response.status}.`, fix: 'Try again.' }
+  return { ...plain, ...told, status: response.status }
 }
 
 async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {

@@ -84,7 +84,12 @@ onMounted(async () => {
       </span>
       <v-menu>
         <template #activator="{ props: menu }">
-          <button type="button" class="who" v-bind="menu" :aria-label="`Account of ${session.person?.name}`">
+          <button
+            type="button"
+            class="who"
+            v-bind="menu"
+            :aria-label="`${initials(session.person?.name ?? '')}, account of ${session.person?.name}`"
+          >
             {{ initials(session.person?.name ?? '') }}
           </button>
         </template>

@@ -48,7 +48,7 @@ async function take(fit: Fit) {
             :path="`page/${page}`"
             :query="`in=${fit.template}`"
             :width="1280"
-            :live="false"
+            still
             :label="`In ${site.templates.get(fit.template)?.name}`"
           />
           <div class="row-flex">

@@ -126,7 +126,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
                 class="proof"
                 :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
                 :width="1100"
-                :live="false"
+                still
                 :label="`A page in ${t.name}`"
               />
               <span class="row-flex"

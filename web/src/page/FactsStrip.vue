@@ -51,6 +51,7 @@ function rename(event: Event) {
 
 <template>
   <div class="strip" role="region" aria-label="Facts of the page">
+    <h1 class="unseen">Page: {{ page.title }}</h1>
     <div class="title">
       <button
         type="button"

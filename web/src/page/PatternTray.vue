@@ -104,7 +104,7 @@ useEventListener(
         :aria-label="`${p.name}, ${p.toFill} to fill`"
         @click="place(p)"
       >
-        <ProofFrame class="drawing" :path="`pattern/${p.id}`" :width="1100" :live="false" :label="p.name" />
+        <ProofFrame class="drawing" :path="`pattern/${p.id}`" :width="1100" still :label="p.name" />
         <span class="name"
           ><b>{{ p.name }}</b>
           <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span

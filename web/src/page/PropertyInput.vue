@@ -16,11 +16,12 @@ const site = useSite()
 const WAIT_MS = 180
 const typed = ref(textOf(props.value))
 const focused = ref(false)
+let sent = typed.value
 
 watch(
   () => props.value,
   (value) => {
-    if (!focused.value) typed.value = textOf(value)
+    if (!focused.value) typed.value = sent = textOf(value)
   },
 )
 const prompt = computed(() => promptOf(props.value))
@@ -28,7 +29,8 @@ const effective = computed(() => props.value ?? props.property.fallback)
 const tell = useDebounceFn(send, WAIT_MS)
 
 function send() {
-  if (typed.value === textOf(props.value)) return
+  if (typed.value === sent) return
+  sent = typed.value
   if (props.property.type !== 'NUMBER')
     return emit('change', typed.value === '' && prompt.value ? undefined : typed.value)
   const number = Number(typed.value)

@@ -12,7 +12,13 @@ const linking = ref(false)
 const focused = ref(false)
 const WAIT_MS = 180
 
-const tell = useDebounceFn(() => emit('change', html()), WAIT_MS)
+let sent = props.value
+const tell = useDebounceFn(send, WAIT_MS)
+function send() {
+  if (html() === sent) return
+  sent = html()
+  emit('change', sent)
+}
 const html = () => (editor.value?.isEmpty ? '' : (editor.value?.getHTML() ?? ''))
 
 const editor = useEditor({
@@ -48,7 +54,7 @@ const editor = useEditor({
   onFocus: () => (focused.value = true),
   onBlur: () => {
     focused.value = false
-    if (html() !== props.value) emit('change', html())
+    send()
     emit('leave')
   },
 })
@@ -56,7 +62,9 @@ const editor = useEditor({
 watch(
   () => props.value,
   (value) => {
-    if (!focused.value && value !== html()) editor.value?.commands.setContent(value, { emitUpdate: false })
+    if (focused.value) return
+    sent = value
+    if (value !== html()) editor.value?.commands.setContent(value, { emitUpdate: false })
   },
 )
 

@@ -38,9 +38,14 @@ const keep = computed(() => {
 const lines = computed(() =>
   outline(site.order, site.rows, { folded: new Set(folded.value), keep: keep.value }),
 )
+// Chosen at once; the address follows.
+const picked = ref(String(route.params.page ?? ''))
+watch(
+  () => route.params.page,
+  (page) => (picked.value = String(page ?? '')),
+)
 const chosen = computed(() => {
-  const id = String(route.params.page ?? '')
-  return site.rows.has(id) ? id : (lines.value[0]?.row.id ?? null)
+  return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
 const virtual = useVirtualizer(
   computed(() => ({
@@ -60,6 +65,7 @@ const legend = computed(() => {
 const lensLabel = computed(() => LENSES.find((l) => l.key === lens.value)?.label)
 
 function choose(id: string) {
+  picked.value = id
   void router.replace({ name: 'plan', params: { page: id }, query: route.query })
 }
 function open(id: string) {

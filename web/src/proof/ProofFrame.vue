@@ -11,7 +11,8 @@ const props = defineProps<{
   width: number
   page?: string
   marks?: boolean
-  live?: boolean
+  /** Not drawn anew after each step. */
+  still?: boolean
   fit?: boolean
   label: string
 }>()
@@ -58,7 +59,9 @@ async function renew() {
 
 watch(
   () => site.step,
-  () => props.live !== false && void renew(),
+  () => {
+    if (!props.still) void renew()
+  },
 )
 watch(
   () => [props.path, props.query],
@@ -78,7 +81,7 @@ defineExpose({ send, renew, origin })
       :title="props.label"
       :tabindex="props.marks ? 0 : -1"
       :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
-      :class="{ still: !props.marks }"
+      :class="{ inert: !props.marks }"
     />
   </div>
 </template>
@@ -95,7 +98,7 @@ iframe {
   display: block;
   background: #fff;
 }
-.still {
+.inert {
   pointer-events: none;
 }
 </style>

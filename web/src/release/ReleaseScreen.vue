@@ -155,7 +155,7 @@ const when = (at: string) =>
               :path="`page/${looking}`"
               query="of=live"
               :width="1200"
-              :live="false"
+              still
               label="Before"
             />
             <figcaption class="label">before: what visitors see</figcaption>

@@ -16,6 +16,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signIn(email: string, password: string): Promise<Outcome<Person>> {
+    await get('/me')
     const answer = await post<Person>('/sign-in', { email, password })
     if (answer.ok) {
       person.value = answer.value

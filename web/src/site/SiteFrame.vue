@@ -41,7 +41,7 @@ watch(
   </div>
   <div v-else-if="ready && site.standing" class="frame">
     <RunningHead @find="finding = true" @keys="keys = true" />
-    <div class="room"><router-view /></div>
+    <main class="room"><router-view /></main>
     <NoticeLine />
     <StandingLine />
     <FindPalette v-model="finding" />

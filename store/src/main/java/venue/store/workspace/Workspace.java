@@ -159,7 +159,7 @@ public final class Workspace {
             List<Change> changes = changes(before.hashes(), change.put(), change.removed());
             changes.forEach(c -> set(hashes, c));
             workingMap.apply(site, changes);
-            return journal.append(step, changes);
+            return changes.isEmpty() ? before.step() : journal.append(step, changes);
         });
         now = new Standing(
                 before.working().with(change.put(), change.removed()),

@@ -1,0 +1,78 @@
+package venue.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** axe-core on the interface's screens and on the public demo. */
+class AccessTest {
+
+    @TempDir
+    Path data;
+
+    @Test
+    void noScreenAndNoPublicPageHasAViolation() {
+        try (Running venue = Running.start(data);
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)) {
+            SoftAssertions all = new SoftAssertions();
+            Page page = chromium.signedIn(context, venue, "maja");
+            for (String screen : new String[] {
+                "plan/open-nights",
+                "page/open-nights",
+                "new?parent=visit",
+                "theme",
+                "survey",
+                "survey?part=sitemap",
+                "releases"
+            }) {
+                page.navigate(venue.venue("/kestrel-moor/" + screen));
+                page.locator(".stand").waitFor();
+                page.waitForTimeout(900);
+                all.assertThat(Chromium.violations(page)).as(screen).isEmpty();
+            }
+            for (String path : new String[] {
+                "/",
+                "/visit",
+                "/visit/open-nights",
+                "/instruments/moorside-radio-dish",
+                "/people",
+                "/adopt-a-mirror",
+                "/news",
+                "/nothing-here"
+            }) {
+                page.navigate(venue.site(path));
+                all.assertThat(Chromium.violations(page)).as(path).isEmpty();
+            }
+            page.setViewportSize(375, 800);
+            page.navigate(venue.site("/visit"));
+            page.locator(".menu-button").click();
+            all.assertThat(Chromium.violations(page)).as("narrow, menu open").isEmpty();
+            all.assertAll();
+        }
+    }
+
+    @Test
+    void aPublicPageReadsWithScriptsOff() {
+        try (Running venue = Running.start(data);
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)
+                        .browser()
+                        .newContext(new Browser.NewContextOptions()
+                                .setJavaScriptEnabled(false)
+                                .setViewportSize(375, 700))) {
+            Page page = context.newPage();
+            page.navigate(venue.site("/visit"));
+            page.locator(".menu-button").click();
+            page.locator("#menu").getByText("Tonight").click();
+            assertThat(page.url()).isEqualTo(venue.site("/tonight"));
+            assertThat(page.locator("h1").innerText()).isEqualTo("Tonight");
+        }
+    }
+}

@@ -1,0 +1,57 @@
+package venue.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's headless Chromium. */
+final class Chromium implements AutoCloseable {
+
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+
+    BrowserContext context(int width, int height) {
+        return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    /** A window that is signed in as the demo's manager or editor. */
+    Page signedIn(BrowserContext context, Running venue, String who) {
+        Page page = context.newPage();
+        page.navigate(venue.venue("/"));
+        page.getByLabel("E-mail").fill(who + "@kestrel-moor.example");
+        page.getByLabel("Password").fill(Running.PASSWORD);
+        page.keyboard().press("Enter");
+        page.locator(".stand").waitFor();
+        return page;
+    }
+
+    /** What axe-core finds on the page, each as rule and first place; {@code within} limits it to an element. */
+    static List<String> violations(Page page) {
+        try {
+            page.evaluate(Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js")) + ";undefined");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Object found = page.evaluate("async () => (await axe.run(document, {iframes: false})).violations"
+                + ".map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(' | '))");
+        return ((List<?>) found).stream().map(String::valueOf).toList();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}
