@@ -31,6 +31,8 @@ public final class Edition {
     private final FactsCache facts;
     private volatile @Nullable Plan plan;
     private volatile @Nullable Inbound inbound;
+    private volatile @Nullable List<Menu> menus;
+    private volatile @Nullable Site site;
 
     private Edition(Map<String, Item> items, FactsCache facts, @Nullable Plan plan) {
         this.items = items;
@@ -82,7 +84,12 @@ public final class Edition {
     }
 
     public Site site() {
-        return require(Site.class, Site.ID);
+        Site known = site;
+        if (known == null) {
+            known = require(Site.class, Site.ID);
+            site = known;
+        }
+        return known;
     }
 
     /** The theme that the site wears. */
@@ -102,10 +109,18 @@ public final class Edition {
         return find(Kind.class, page.kind());
     }
 
+    /** The main menu first. */
     public List<Menu> menus() {
-        return all(Menu.class)
-                .sorted(java.util.Comparator.comparing(Menu::place).reversed().thenComparing(Menu::name))
-                .toList();
+        List<Menu> known = menus;
+        if (known == null) {
+            known = all(Menu.class)
+                    .sorted(java.util.Comparator.comparing(Menu::place)
+                            .reversed()
+                            .thenComparing(Menu::name))
+                    .toList();
+            menus = known;
+        }
+        return known;
     }
 
     public Stream<Pattern> patterns() {

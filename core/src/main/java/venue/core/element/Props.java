@@ -1,6 +1,5 @@
 package venue.core.element;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +17,6 @@ public final class Props {
     private final List<Property> declared;
     private final Map<String, Value> values;
     private final Scene scene;
-    private final Map<String, Optional<Value>> known = new HashMap<>();
 
     public Props(List<Property> declared, Map<String, Value> values, Scene scene) {
         this.declared = declared;
@@ -80,7 +78,7 @@ public final class Props {
 
     /** Where the link at {@code key} leads; empty when it leads nowhere. */
     public Optional<String> href(String key) {
-        return Optional.of(text(key)).filter(Link::isAllowed).map(Link::new).flatMap(scene::href);
+        return Link.find(text(key)).flatMap(scene::href);
     }
 
     /** Writes the property's words, or for managers its prompt as a marked place. */
@@ -112,11 +110,12 @@ public final class Props {
     }
 
     private Optional<Value> value(String key) {
-        return known.computeIfAbsent(
-                key,
-                k -> declaration(k)
-                        .in(values)
-                        .flatMap(v -> v instanceof Value.Bound b ? scene.bound(b.source()) : Optional.of(v)));
+        Property property = declaration(key);
+        Value given = values.get(key);
+        if (given instanceof Value.Bound b) {
+            return scene.bound(b.source());
+        }
+        return Optional.ofNullable(given != null ? given : property.fallback());
     }
 
     private Property declaration(String key) {

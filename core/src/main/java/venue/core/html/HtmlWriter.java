@@ -12,16 +12,16 @@ public final class HtmlWriter {
 
     private static final int USUAL = 16_384;
 
-    private final StringBuilder out = new StringBuilder(USUAL);
+    private final Buffer out = new Buffer(USUAL);
     private final Deque<String> open = new ArrayDeque<>();
-    private final StringBuilder marks = new StringBuilder();
+    private final Buffer marks = new Buffer(0);
     private boolean inTag;
 
     /** Starts an element; attributes may follow. */
     public HtmlWriter start(String tag) {
         closeTag();
         out.append('<').append(tag).append(marks);
-        marks.setLength(0);
+        marks.clear();
         open.push(tag);
         inTag = true;
         return this;
@@ -41,13 +41,13 @@ public final class HtmlWriter {
 
     public HtmlWriter attr(String name, String value) {
         out.append(' ').append(name).append("=\"");
-        escape(out, value);
+        out.escape(value);
         out.append('"');
         return this;
     }
 
     public HtmlWriter attr(String name, long value) {
-        out.append(' ').append(name).append("=\"").append(value).append('"');
+        out.append(' ').append(name).append("=\"").append(Long.toString(value)).append('"');
         return this;
     }
 
@@ -60,14 +60,14 @@ public final class HtmlWriter {
     /** An attribute that the next element to be started will carry. */
     public HtmlWriter mark(String name, String value) {
         marks.append(' ').append(name).append("=\"");
-        escape(marks, value);
+        marks.escape(value);
         marks.append('"');
         return this;
     }
 
     public HtmlWriter text(String words) {
         closeTag();
-        escape(out, words);
+        out.escape(words);
         return this;
     }
 
@@ -103,23 +103,5 @@ public final class HtmlWriter {
             out.append('>');
             inTag = false;
         }
-    }
-
-    private static void escape(StringBuilder out, String words) {
-        int from = 0;
-        for (int i = 0; i < words.length(); i++) {
-            String escaped = switch (words.charAt(i)) {
-                case '&' -> "&amp;";
-                case '<' -> "&lt;";
-                case '>' -> "&gt;";
-                case '"' -> "&quot;";
-                default -> "";
-            };
-            if (!escaped.isEmpty()) {
-                out.append(words, from, i).append(escaped);
-                from = i + 1;
-            }
-        }
-        out.append(words, from, words.length());
     }
 }

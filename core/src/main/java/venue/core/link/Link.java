@@ -17,6 +17,8 @@ public record Link(@JsonValue String target) {
 
     private static final Set<String> OUTSIDE = Set.of("http", "https", "mailto", "tel");
     private static final int LONGEST = 2_000;
+    private static final String PAGE = "page:";
+    private static final String MEDIA = "media:";
 
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     public Link {
@@ -27,6 +29,11 @@ public record Link(@JsonValue String target) {
                     "“" + target.substring(0, Math.min(80, target.length())) + "” can't be a link.",
                     "Choose a page, or give an address that begins with https://, http://, mailto: or tel:.");
         }
+    }
+
+    /** The link meant, when {@code target} is one of the forms that a link may have. */
+    public static Optional<Link> find(String target) {
+        return isAllowed(target) ? Optional.of(new Link(target)) : Optional.empty();
     }
 
     /** A link that leads to a page and follows it wherever it moves. */
@@ -46,25 +53,25 @@ public record Link(@JsonValue String target) {
         if (target.startsWith("#") || (target.startsWith("/") && !target.startsWith("//") && !target.contains("\\"))) {
             return true;
         }
+        if (target.startsWith(PAGE) || target.startsWith(MEDIA)) {
+            return isOwn(target, target.indexOf(':') + 1);
+        }
         int colon = target.indexOf(':');
         if (colon < 0) {
             return false;
         }
         String scheme = target.substring(0, colon).toLowerCase(Locale.ROOT);
-        if (scheme.equals("page") || scheme.equals("media")) {
-            return target.substring(colon + 1).matches("[a-z0-9-]{1,40}(#[\\w-]*)?");
-        }
         return OUTSIDE.contains(scheme) && isUri(target);
     }
 
     /** The page meant, when it is a page of the site. */
     public Optional<String> pageId() {
-        return id("page:");
+        return id(PAGE);
     }
 
     /** The file meant, when it is a file of the site. */
     public Optional<String> mediaId() {
-        return id("media:");
+        return id(MEDIA);
     }
 
     /** {@code #anchor} of a link to a page, or an empty text. */
@@ -87,8 +94,29 @@ public record Link(@JsonValue String target) {
         return Optional.of(target.substring(scheme.length(), hash < 0 ? target.length() : hash));
     }
 
+    /** An id of 1 to 40 letters, digits and hyphens, and perhaps an anchor. */
+    private static boolean isOwn(String target, int from) {
+        int hash = target.indexOf('#', from);
+        int end = hash < 0 ? target.length() : hash;
+        for (int i = from; i < end; i++) {
+            char c = target.charAt(i);
+            if (!(c >= 'a' && c <= 'z' || c >= '0' && c <= '9' || c == '-')) {
+                return false;
+            }
+        }
+        return end > from
+                && end - from <= 40
+                && (hash < 0 || target.substring(hash + 1).matches("[\\w-]*"));
+    }
+
     private static boolean hasControls(String target) {
-        return target.chars().anyMatch(c -> c < 0x20 || c == 0x7f);
+        for (int i = 0; i < target.length(); i++) {
+            char c = target.charAt(i);
+            if (c < 0x20 || c == 0x7f) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isUri(String target) {

@@ -26,12 +26,19 @@ final class PageScene implements Scene {
     private final View view;
     private final Page page;
     private final Headings headings;
+    private final String now;
     private int span = WHOLE;
 
     PageScene(View view, Page page, boolean titled) {
         this.view = view;
         this.page = page;
         headings = new Headings(titled);
+        now = view.localTime().toString();
+    }
+
+    /** The local day and time, ISO 8601. */
+    String now() {
+        return now;
     }
 
     PageScene inColumn(int twelfths) {
@@ -51,18 +58,19 @@ final class PageScene implements Scene {
 
     @Override
     public Optional<String> href(Link link) {
-        if (link.pageId().isPresent()) {
-            return view.edition()
-                    .page(link.pageId().get())
-                    .filter(view::shows)
-                    .map(p -> p.id().equals(page.id()) && !link.anchor().isEmpty()
-                            ? link.anchor()
-                            : view.path(p) + link.anchor());
+        Optional<String> pageId = link.pageId();
+        if (pageId.isPresent()) {
+            return view.edition().page(pageId.get()).filter(view::shows).map(p -> toPage(p, link.anchor()));
         }
         if (link.mediaId().isPresent()) {
             return media(link.mediaId().get()).map(m -> m.path(m.width()));
         }
         return link.target().startsWith("/") ? onSite(link.target()) : Optional.of(link.target());
+    }
+
+    private String toPage(Page target, String anchor) {
+        boolean here = target.id().equals(page.id());
+        return anchor.isEmpty() ? view.path(target) : here ? anchor : view.path(target) + anchor;
     }
 
     /** A path typed by hand leads where it leads now, or nowhere when no page or redirect answers there. */
@@ -86,8 +94,7 @@ final class PageScene implements Scene {
 
     @Override
     public SafeHtml rich(String html) {
-        return HtmlCleaner.forPage(
-                html, h -> Link.isAllowed(h) ? href(new Link(h)).orElse("") : "", headings.beneath());
+        return HtmlCleaner.forPage(html, this::href, headings.beneath());
     }
 
     @Override

@@ -10,7 +10,7 @@ public final class Paths {
 
     /** Percent-encodes what RFC 3986 does not let stand in a path; slashes stay. */
     public static String encode(String path) {
-        if (path.chars().allMatch(c -> c < 0x80)) {
+        if (isAscii(path)) {
             return path;
         }
         try {
@@ -18,5 +18,14 @@ public final class Paths {
         } catch (URISyntaxException e) {
             throw new IllegalArgumentException("not a path: " + path, e);
         }
+    }
+
+    private static boolean isAscii(String path) {
+        for (int i = 0; i < path.length(); i++) {
+            if (path.charAt(i) >= 0x80) {
+                return false;
+            }
+        }
+        return true;
     }
 }

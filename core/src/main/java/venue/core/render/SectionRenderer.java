@@ -52,7 +52,7 @@ final class SectionRenderer {
     }
 
     private boolean isShownNow(Props settings) {
-        String now = view.localTime().toString();
+        String now = scene.now();
         String from = settings.text("shownFrom");
         String until = settings.text("shownUntil");
         return (from.isEmpty() || from.compareTo(now) <= 0) && (until.isEmpty() || now.compareTo(until) < 0);

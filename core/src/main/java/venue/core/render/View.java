@@ -33,11 +33,11 @@ public record View(Edition edition, Instant now, String origin, Mode mode, Style
 
     /** Whether visitors of this edition can see the page: it and all above it are on the site. */
     public boolean shows(Page page) {
-        return !page.withdrawn()
-                && edition.plan().ancestors(page.id()).stream()
-                        .map(edition::page)
-                        .flatMap(Optional::stream)
-                        .noneMatch(Page::withdrawn);
+        Optional<Page> at = Optional.of(page);
+        while (at.isPresent() && !at.get().withdrawn()) {
+            at = edition.plan().above(at.get().id()).flatMap(edition::page);
+        }
+        return at.isEmpty();
     }
 
     /** The time of day in the site's zone. */

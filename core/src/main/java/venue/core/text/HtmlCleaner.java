@@ -1,6 +1,7 @@
 package venue.core.text;
 
-import java.util.function.UnaryOperator;
+import java.util.Optional;
+import java.util.function.Function;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -33,39 +34,33 @@ public final class HtmlCleaner {
         if (isPlain(html)) {
             return new SafeHtml(html);
         }
-        return new SafeHtml(cleaned(html, href -> href).html());
+        return new SafeHtml(cleaned(html).html());
     }
 
     /**
      * Cleans for a page.
      *
-     * @param target passes each link's target on; an empty answer unwraps the link, keeping its words
+     * @param target where each link leads there; an empty answer unwraps the link, keeping its words
      * @param topHeading the level that the text's greater headings have there, 2 to 6; the lesser ones follow
      */
-    public static SafeHtml forPage(String html, UnaryOperator<String> target, int topHeading) {
+    public static SafeHtml forPage(String html, Function<Link, Optional<String>> target, int topHeading) {
         if (isPlain(html)) {
             return new SafeHtml("<p>" + html + "</p>");
         }
-        Element body = cleaned(html, target);
-        body.select("h3").forEach(h -> h.tagName("h" + topHeading).attr("class", "z-medium"));
-        body.select("h4")
-                .forEach(h -> h.tagName("h" + Math.min(6, topHeading + 1)).attr("class", "z-small"));
-        return new SafeHtml(body.html());
+        return CleanText.of(html).write(target, topHeading);
     }
 
     private static boolean isPlain(String html) {
         return html.indexOf('<') < 0 && html.indexOf('&') < 0 && html.indexOf('>') < 0;
     }
 
-    private static Element cleaned(String html, UnaryOperator<String> target) {
+    /** The cleaned tree; links that may not be are unwrapped. */
+    static Element cleaned(String html) {
         Document clean = new Cleaner(ALLOWED).clean(Jsoup.parseBodyFragment(html));
         clean.outputSettings().prettyPrint(false);
         for (Element link : clean.select("a")) {
-            String href = Link.isAllowed(link.attr("href")) ? target.apply(link.attr("href")) : "";
-            if (href.isEmpty()) {
+            if (!Link.isAllowed(link.attr("href"))) {
                 link.unwrap();
-            } else {
-                link.attr("href", href);
             }
         }
         return clean.body();

@@ -1,0 +1,112 @@
+package venue.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.link.Link;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.render.Head;
+import venue.core.render.View;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.text.HtmlCleaner;
+import venue.core.value.Value;
+
+/** What a template of any engine would ask of the items: values with their fallback, links as they lead now, menus. */
+public final class Help {
+
+    private final View view;
+    private final Page page;
+
+    Help(View view, Page page) {
+        this.view = view;
+        this.page = page;
+    }
+
+    public String title() {
+        return Head.searchTitle(view.edition().site(), page, view.edition().isHome(page));
+    }
+
+    public String description() {
+        return Head.description(page);
+    }
+
+    public String theme(String key) {
+        return view.edition().theme().text(key);
+    }
+
+    public List<Page> above() {
+        Edition edition = view.edition();
+        return edition.plan().ancestors(page.id()).stream()
+                .map(id -> edition.require(Page.class, id))
+                .toList();
+    }
+
+    public Menu menu(String place) {
+        return view.edition().menus().stream()
+                .filter(m -> m.place().equals(place))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public boolean isHere(Line line) {
+        return line.link()
+                .pageId()
+                .filter(above().stream().map(Page::id).toList()::contains)
+                .isPresent();
+    }
+
+    public String label(Line line) {
+        return view.edition()
+                .page(line.link().pageId().orElseThrow())
+                .orElseThrow()
+                .menuLabel();
+    }
+
+    /** Where a link leads for visitors, or an empty text. */
+    public String href(Link link) {
+        return find(link).orElse("");
+    }
+
+    private Optional<String> find(Link link) {
+        return link.pageId().flatMap(view.edition()::page).filter(view::shows).map(view::path);
+    }
+
+    public String setting(Section section, String key) {
+        return text(SectionSettings.all(), section.settings(), key);
+    }
+
+    public String text(Element element, String key) {
+        return text(Elements.require(element.kind()).properties(), element.props(), key);
+    }
+
+    private static String text(List<Property> declared, Map<String, Value> values, String key) {
+        Property property =
+                declared.stream().filter(p -> p.key().equals(key)).findFirst().orElseThrow();
+        return property.in(values)
+                .map(v -> v instanceof Value.Text t ? t.text() : "")
+                .orElse("");
+    }
+
+    public String rich(Element element, String key) {
+        return HtmlCleaner.forPage(text(element, key), this::find, 3).html();
+    }
+
+    public List<Map<String, Value>> groups(Element element, String key) {
+        return element.props().get(key) instanceof Value.Many many ? many.groups() : List.of();
+    }
+
+    public String word(Map<String, Value> group, String key) {
+        return group.get(key) instanceof Value.Text t ? t.text() : "";
+    }
+
+    public String hrefOf(Map<String, Value> group) {
+        return Link.find(word(group, "link")).map(this::href).orElse("");
+    }
+}
