@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.random.RandomGenerator;
 import venue.core.edit.TakeIn;
 import venue.core.fault.Refusal;
@@ -22,6 +23,7 @@ public final class Workspaces {
     private final Contents contents;
     private final InstantSource clock;
     private final RandomGenerator chance;
+    private final Map<String, Workspace> byHost = new ConcurrentHashMap<>();
     private final Map<String, Workspace> bySite = Collections.synchronizedMap(new LinkedHashMap<>());
 
     public Workspaces(Database database, InstantSource clock, RandomGenerator chance) {
@@ -67,17 +69,20 @@ public final class Workspaces {
 
     /** The site whose live release is served under a host name. */
     public Optional<Workspace> servedAt(String host) {
+        Workspace known = byHost.get(host);
+        if (known != null && serves(known, host)) {
+            return Optional.of(known);
+        }
         for (Workspace workspace : all()) {
-            boolean served = workspace
-                    .now()
-                    .working()
-                    .find(venue.core.site.Site.class, venue.core.site.Site.ID)
-                    .filter(s -> s.hosts().contains(host))
-                    .isPresent();
-            if (served) {
+            if (serves(workspace, host)) {
+                byHost.put(host, workspace);
                 return Optional.of(workspace);
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean serves(Workspace workspace, String host) {
+        return workspace.now().working().site().hosts().contains(host);
     }
 }

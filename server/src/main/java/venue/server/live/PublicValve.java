@@ -1,10 +1,6 @@
 package venue.server.live;
 
-import jakarta.servlet.Filter;
-import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletRequest;
-import jakarta.servlet.ServletResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -12,8 +8,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.valves.ValveBase;
 import org.springframework.stereotype.Component;
 import venue.server.app.Settings;
 import venue.server.proof.Proofs;
@@ -21,12 +18,11 @@ import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /**
- * Stands before everything else: a request for a site's host name is answered from its live release, and nothing of the
+ * Stands before everything else, before any filter of the interface: a request for a site's host name is answered from its live release, and nothing of the
  * interface can be reached under it; a host name that nobody has is refused (421, RFC 9110).
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
-class PublicFilter implements Filter {
+class PublicValve extends ValveBase {
 
     private static final int MISDIRECTED = 421;
 
@@ -36,7 +32,8 @@ class PublicFilter implements Filter {
     private final SiteFiles files;
     private final Proofs proofs;
 
-    PublicFilter(Settings settings, Workspaces workspaces, LiveSites sites, SiteFiles files, Proofs proofs) {
+    PublicValve(Settings settings, Workspaces workspaces, LiveSites sites, SiteFiles files, Proofs proofs) {
+        super(true);
         this.settings = settings;
         this.workspaces = workspaces;
         this.sites = sites;
@@ -45,15 +42,12 @@ class PublicFilter implements Filter {
     }
 
     @Override
-    public void doFilter(ServletRequest request, ServletResponse response, FilterChain chain)
-            throws IOException, ServletException {
-        String host = request.getServerName();
+    public void invoke(Request asked, Response answer) throws IOException, ServletException {
+        String host = asked.getServerName();
         if (settings.isInterface(host)) {
-            chain.doFilter(request, response);
+            getNext().invoke(asked, answer);
             return;
         }
-        HttpServletRequest asked = (HttpServletRequest) request;
-        HttpServletResponse answer = (HttpServletResponse) response;
         Optional<Workspace> workspace = workspaces.servedAt(host);
         if (workspace.isEmpty()) {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
