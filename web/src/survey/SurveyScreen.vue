@@ -121,7 +121,9 @@ ul {
 }
 li {
   display: flex;
-  gap: 14px;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 6px 14px;
   align-items: center;
   padding: 6px 0;
   border-bottom: 1px solid var(--line2);
@@ -138,6 +140,9 @@ li:last-child {
 .address {
   width: 170px;
   flex: none;
+}
+li > .grow {
+  min-width: 240px;
 }
 .clean {
   padding: 16px 0;

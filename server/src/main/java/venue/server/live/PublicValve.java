@@ -44,7 +44,8 @@ class PublicValve extends ValveBase {
     @Override
     public void invoke(Request asked, Response answer) throws IOException, ServletException {
         String host = asked.getServerName();
-        if (settings.isInterface(host)) {
+        boolean malformed = answer.isError();
+        if (malformed || settings.isInterface(host)) {
             getNext().invoke(asked, answer);
             return;
         }
