@@ -61,24 +61,32 @@ final class ImageElement implements ElementKind {
         if (media.isEmpty()) {
             out.start("div", "to-fill-picture");
             props.write("picture", out);
-            out.end().end();
-            return;
+            out.end();
+        } else {
+            linked(props, media.get(), out);
         }
+        caption(props, out);
+        out.end();
+    }
+
+    private static void linked(Props props, Media media, HtmlWriter out) {
         Optional<String> href = props.href("link");
-        String alt = props.has("alt") ? props.text("alt") : Pictures.alt(media.get());
+        String alt = props.has("alt") ? props.text("alt") : Pictures.alt(media);
         href.ifPresent(h -> {
             out.start("a").attr("href", h);
             if (alt.isEmpty()) {
-                out.attr("aria-label", media.get().name());
+                out.attr("aria-label", media.name());
             }
         });
-        Pictures.write(media.get(), alt, props.scene().span(), false, out);
+        Pictures.write(media, alt, props.scene().span(), false, out);
         href.ifPresent(h -> out.end());
+    }
+
+    private static void caption(Props props, HtmlWriter out) {
         if (props.has("caption")) {
             out.start("figcaption");
             props.write("caption", out);
             out.end();
         }
-        out.end();
     }
 }

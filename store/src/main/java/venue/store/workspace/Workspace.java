@@ -13,6 +13,7 @@ import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Desk;
 import venue.core.edit.Editor;
+import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -116,6 +117,14 @@ public final class Workspace {
             String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
             Step step = new Step(site, clock.instant(), asked.who(), change.name(), Step.Kind.DO, group, null, request);
             return keep(step, change);
+        }
+    }
+
+    /** Begins the site with these items; that can't be undone. */
+    void begin(String who, TakeIn items) {
+        synchronized (writing) {
+            var change = editor.run(desk(), items, Map.of());
+            keep(new Step(site, clock.instant(), who, change.name(), Step.Kind.SYSTEM, "begin", null, null), change);
         }
     }
 

@@ -48,7 +48,7 @@ public final class Workspaces {
         Workspace workspace = database.write(() -> {
             new WorkingMap(database.sql()).addSite(site, clock.instant());
             Workspace made = workspace(site);
-            made.run(Asked.of(who, new TakeIn(site, items)));
+            made.begin(who, new TakeIn(site, items));
             return made;
         });
         bySite.put(site, workspace);

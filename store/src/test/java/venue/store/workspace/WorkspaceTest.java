@@ -75,6 +75,7 @@ class WorkspaceTest {
             yard.undo("Ana");
         }
         assertThat(yard.now().hashes()).isEqualTo(start);
+        assertThatThrownBy(() -> yard.undo("Ana")).hasMessageContaining("nothing to undo");
         for (int i = 0; i < done; i++) {
             yard.redo("Ana");
         }
@@ -105,9 +106,10 @@ class WorkspaceTest {
     }
 
     private int tried(Command command) {
+        long before = yard.now().step();
         try {
             yard.run(Asked.of("Ana", command));
-            return 1;
+            return yard.now().step() == before ? 0 : 1;
         } catch (Refusal refused) {
             assertThat(refused.code()).isEqualTo("unknown-section");
             return 0;

@@ -1,0 +1,145 @@
+package venue.core.element;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.parser.Parser;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.core.section.Column;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+/** Every kind of element and every pattern, as visitors and as managers get them. */
+class ElementsTest {
+
+    private static final Media LOOM = new Media(
+            "loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(480, 960, 1600), "A loom", false, 20, 80);
+    private static final Edition SITE = Sites.small().with(List.of(LOOM), List.of());
+
+    static List<ElementKind> kinds() {
+        return Elements.all();
+    }
+
+    static List<Pattern> patterns() {
+        return SITE.patterns().toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void anEmptyElementIsLeftOutForVisitorsAndTakesNoRoom(ElementKind kind) {
+        Document page = rendered(View.Mode.VISITOR, new Element("e1", kind.key(), Map.of()));
+        if (!kind.key().equals("divider")) {
+            assertThat(page.select("#main section")).as(kind.key()).isEmpty();
+        }
+        assertThat(kind.name()).isNotBlank();
+        assertThat(kind.note()).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void aPatternIsValidHtmlAndShowsAllItsPrompts(Pattern pattern) {
+        View marked = View.of(SITE, Instant.EPOCH, "http://y", View.Mode.MARKED);
+        Parser parser = Parser.htmlParser().setTrackErrors(5);
+        Document drawn = parser.parseInput(PageRenderer.sections(marked, pattern.sections()), "");
+        assertThat(parser.getErrors()).isEmpty();
+        assertThat(drawn.select("mark.to-fill")).hasSize((int) pattern.toFill());
+        assertThat(pattern.group()).isNotBlank();
+    }
+
+    @Test
+    void aPictureHasItsRenditionsSizeWordsAndFocalPoint() {
+        var img = rendered(
+                        View.Mode.VISITOR,
+                        element("image", Map.of("picture", Value.of("loom"), "link", Value.of("page:weaving"))))
+                .select("figure a[href=/workshops/weaving] img");
+        assertThat(img.attr("srcset")).contains("-480.jpg 480w", "-1600.jpg 1600w");
+        assertThat(img.attr("width")).isEqualTo("1600");
+        assertThat(img.attr("alt")).isEqualTo("A loom");
+        assertThat(img.attr("class")).isEqualTo("fx2 fy8");
+        assertThat(img.attr("loading")).isEqualTo("lazy");
+    }
+
+    @Test
+    void aButtonThatLeadsNowhereIsLeftOutForVisitorsOnly() {
+        Element buttons = element(
+                "buttons",
+                Map.of(
+                        "buttons",
+                        new Value.Many(List.of(
+                                Map.of("label", Value.of("Go"), "link", Value.of("page:weaving")),
+                                Map.of("label", Value.of("Nowhere"), "link", Value.of("page:gone"))))));
+        assertThat(rendered(View.Mode.VISITOR, buttons).select(".button").eachText())
+                .containsExactly("Go");
+        assertThat(rendered(View.Mode.MARKED, buttons).select(".button").eachText())
+                .containsExactly("Go", "Nowhere");
+    }
+
+    @Test
+    void questionsFoldOrStandSideBySide() {
+        Value questions =
+                new Value.Many(List.of(Map.of("question", Value.of("Why?"), "answer", Value.of("<p>Because</p>"))));
+        assertThat(rendered(View.Mode.VISITOR, element("questions", Map.of("questions", questions)))
+                        .select("details > summary")
+                        .text())
+                .isEqualTo("Why?");
+        assertThat(rendered(
+                                View.Mode.VISITOR,
+                                element("questions", Map.of("questions", questions, "shape", Value.of("grid"))))
+                        .select(".grid h2")
+                        .text())
+                .isEqualTo("Why?");
+    }
+
+    @Test
+    void aListingShowsItsPagesAsTheyAreNow() {
+        Element listing = element(
+                "listing", Map.of("kind", Value.of("standard"), "order", Value.of("title"), "limit", Value.of(2)));
+        assertThat(rendered(View.Mode.VISITOR, listing).select(".card a").eachText())
+                .containsExactly("Loomgate Yard", "Weaving");
+    }
+
+    @Test
+    void boundElementsShowThePageAndTheSite() {
+        Element bound = element("heading", Map.of("text", new Value.Bound("page.title")));
+        assertThat(rendered(View.Mode.VISITOR, bound).select("h2").text()).isEqualTo("Weaving");
+        Element fact = element("heading", Map.of("text", new Value.Bound("site.name")));
+        assertThat(rendered(View.Mode.VISITOR, fact).select("h2").text()).isEqualTo("Loomgate Yard");
+        Element none = element("heading", Map.of("text", new Value.Bound("site.phone")));
+        assertThat(rendered(View.Mode.VISITOR, none).select("#main section")).isEmpty();
+    }
+
+    @Test
+    void anUnknownKindIsRefusedByName() {
+        assertThatThrownBy(() -> Elements.require("hologram"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.fix()).contains("heading"));
+    }
+
+    private static Element element(String kind, Map<String, Value> props) {
+        return new Element("e1", kind, props);
+    }
+
+    private static Document rendered(View.Mode mode, Element element) {
+        Section section = Section.empty("s1", "One", List.of(12));
+        Section filled = section.withColumns(List.of(new Column("c1", 12, List.of(element))));
+        Page page = SITE.require(Page.class, "weaving");
+        page = page.withZones(new venue.core.section.Zones(Map.of("main", List.of(filled))));
+        Edition edition = SITE.with(List.of(page), List.of());
+        return Jsoup.parse(PageRenderer.render(View.of(edition, Instant.EPOCH, "http://y", mode), page));
+    }
+}

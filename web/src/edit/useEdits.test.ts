@@ -1,0 +1,109 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Command } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useEdits } from './useEdits'
+import { useNotices } from './useNotices'
+
+const title = (words: string): Command => ({ verb: 'set-title', page: 'visit', title: words })
+
+interface Sent {
+  command: { title: string }
+  seen: Record<string, string>
+  request: string
+}
+
+/** A server that answers as it is told, one answer for each request; then that all is well. */
+function server(...answers: (() => Response)[]) {
+  const sent: Sent[] = []
+  vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+    sent.push(JSON.parse(String(init.body)) as Sent)
+    const answer = answers.shift()
+    return Promise.resolve(answer ? answer() : kept(`after ${sent.length}`))
+  })
+  return sent
+}
+const kept = (revision: string) =>
+  new Response(JSON.stringify({ step: 1, name: 'title', items: ['visit'], revisions: { visit: revision } }))
+const refused = (status: number, body: object) => () => new Response(JSON.stringify(body), { status })
+const gone = () => {
+  throw new TypeError('network')
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  vi.useFakeTimers()
+  setActivePinia(createPinia())
+})
+
+describe('edits', () => {
+  it('are sent one after another, each upon what the last one made', async () => {
+    const sent = server()
+    const edits = useEdits()
+    edits.know('visit', 'first')
+    const one = edits.give('site', title('One'), 'visit')
+    const two = edits.give('site', title('Two'), 'visit')
+    expect((await one).ok && (await two).ok).toBe(true)
+    expect(sent.map((s) => s.seen.visit)).toEqual(['first', 'after 1'])
+    expect(edits.waiting).toBe(0)
+  })
+
+  it('wait in the browser while the server is gone, and arrive once when it is back', async () => {
+    const sent = server(gone, gone)
+    const edits = useEdits()
+    const done = edits.give('site', title('One'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    expect(edits.offline).toBe(true)
+    expect(JSON.parse(localStorage.getItem('venue-waiting') ?? '[]')).toHaveLength(1)
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect((await done).ok).toBe(true)
+    expect(new Set(sent.map((s) => s.request)).size).toBe(1)
+    expect(JSON.parse(localStorage.getItem('venue-waiting') ?? '[]')).toEqual([])
+  })
+
+  it('are picked up again after a reload', async () => {
+    server(gone)
+    void useEdits().give('site', title('Before'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    setActivePinia(createPinia())
+    const sent = server()
+    const edits = useEdits()
+    await vi.advanceTimersByTimeAsync(5_000)
+    expect(sent.map((s) => s.command.title)).toContain('Before')
+    expect(edits.waiting).toBe(0)
+  })
+
+  it('ask for signing in when the session is over, and lose nothing', async () => {
+    server(refused(401, {}))
+    const edits = useEdits()
+    const done = edits.give('site', title('One'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    expect(useSession().expired).toBe(true)
+    expect(edits.waiting).toBe(1)
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect((await done).ok).toBe(true)
+  })
+
+  it('say what was refused and go on with the next', async () => {
+    server(refused(422, { code: 'title-empty', detail: 'A page needs a title.', fix: 'Write one.' }))
+    const edits = useEdits()
+    const bad = edits.give('site', title(''), 'visit')
+    const good = edits.give('site', title('Good'), 'visit')
+    expect((await bad).ok).toBe(false)
+    expect((await good).ok).toBe(true)
+    expect(useNotices().list[0]).toMatchObject({ says: 'A page needs a title.', fix: 'Write one.' })
+  })
+
+  it('offer both when somebody changed the same part', async () => {
+    const sent = server(refused(409, { code: 'changed-meanwhile', detail: 'Somebody changed it.', fix: '' }))
+    const edits = useEdits()
+    edits.know('visit', 'old')
+    await edits.give('site', title('Mine'), 'visit')
+    expect(edits.conflict?.detail).toBe('Somebody changed it.')
+    edits.conflict?.keepMine()
+    await vi.advanceTimersByTimeAsync(10)
+    expect(sent[1]?.command.title).toBe('Mine')
+    expect(sent[1]?.seen).toEqual({})
+    expect(edits.conflict).toBeNull()
+  })
+})

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import type { Property } from '@/api/types'
+import { groupsOf, held, isBound, isToFill, matters, promptOf, textOf } from './values'
+
+function property(more: Partial<Property>): Property {
+  return {
+    key: 'tone',
+    label: 'Tone',
+    type: 'CHOICE',
+    help: '',
+    required: false,
+    unit: '',
+    choices: [],
+    onlyWhen: '',
+    entries: [],
+    shown: false,
+    ...more,
+  }
+}
+
+describe('values', () => {
+  it('tells the shapes apart', () => {
+    expect(isToFill({ toFill: 'Write here' })).toBe(true)
+    expect(isToFill('Write here')).toBe(false)
+    expect(isBound({ bound: 'page.summary' })).toBe(true)
+    expect(isBound(null)).toBe(false)
+    expect(textOf(12)).toBe('12')
+    expect(textOf({ toFill: 'x' })).toBe('')
+    expect(groupsOf('no list')).toEqual([])
+  })
+
+  it('says what an empty place waits for, or where a bound one comes from', () => {
+    expect(promptOf({ toFill: 'A question people ask' })).toBe('A question people ask')
+    expect(promptOf({ bound: 'site.email' })).toBe('Shows the site’s email')
+    expect(promptOf({ bound: 'page.summary' })).toBe('Shows this page’s summary')
+    expect(promptOf('given')).toBe('')
+  })
+
+  it('holds the given value, else the fallback', () => {
+    expect(held(property({ fallback: 'plain' }), {})).toBe('plain')
+    expect(held(property({ fallback: 'plain' }), { tone: 'deep' })).toBe('deep')
+    expect(held(property({}), {})).toBeUndefined()
+  })
+
+  it('matters only when its neighbour says so', () => {
+    expect(matters(property({ onlyWhen: 'shape=grid' }), { shape: 'grid' })).toBe(true)
+    expect(matters(property({ onlyWhen: 'shape=grid' }), { shape: 'folded' })).toBe(false)
+    expect(matters(property({}), {})).toBe(true)
+  })
+})
