@@ -30,6 +30,9 @@ const gone = () => {
   throw new TypeError('network')
 }
 
+const stored = () =>
+  Object.keys(localStorage).flatMap((key) => JSON.parse(localStorage.getItem(key) ?? '[]') as unknown[])
+
 beforeEach(() => {
   localStorage.clear()
   vi.useFakeTimers()
@@ -54,11 +57,11 @@ describe('edits', () => {
     const done = edits.give('site', title('One'), 'visit')
     await vi.advanceTimersByTimeAsync(10)
     expect(edits.offline).toBe(true)
-    expect(JSON.parse(localStorage.getItem('venue-waiting') ?? '[]')).toHaveLength(1)
+    expect(stored()).toHaveLength(1)
     await vi.advanceTimersByTimeAsync(10_000)
     expect((await done).ok).toBe(true)
     expect(new Set(sent.map((s) => s.request)).size).toBe(1)
-    expect(JSON.parse(localStorage.getItem('venue-waiting') ?? '[]')).toEqual([])
+    expect(stored()).toEqual([])
   })
 
   it('are picked up again after a reload', async () => {

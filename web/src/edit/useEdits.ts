@@ -20,13 +20,21 @@ export interface Conflict {
   takeTheirs: () => void
 }
 
-const KEY = 'venue-waiting'
+const KEY = 'venue-waiting-'
 const FIRST_WAIT_MS = 1000
 const LONGEST_WAIT_MS = 8000
 
+/** What windows closed or reloaded before have left unsent. Sending it twice is harmless. */
 function restored(): Waiting[] {
+  const keys = Object.keys(localStorage).filter((key) => key.startsWith(KEY))
+  const left = keys.flatMap((key) => read(key))
+  keys.forEach((key) => localStorage.removeItem(key))
+  return left
+}
+
+function read(key: string): Waiting[] {
   try {
-    return JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[]
+    return JSON.parse(localStorage.getItem(key) ?? '[]') as Waiting[]
   } catch {
     return []
   }
@@ -39,6 +47,7 @@ function restored(): Waiting[] {
 export const useEdits = defineStore('edits', () => {
   const session = useSession()
   const notices = useNotices()
+  const key = KEY + freshId()
   const queue = ref<Waiting[]>(restored())
   const offline = ref(false)
   const keptAt = ref<Date | null>(null)
@@ -69,7 +78,8 @@ export const useEdits = defineStore('edits', () => {
   }
 
   function store() {
-    localStorage.setItem(KEY, JSON.stringify(queue.value))
+    if (queue.value.length) localStorage.setItem(key, JSON.stringify(queue.value))
+    else localStorage.removeItem(key)
   }
 
   async function run() {

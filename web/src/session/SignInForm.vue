@@ -36,7 +36,7 @@ async function submit() {
     <label class="label" for="password">Password</label>
     <v-text-field id="password" v-model="password" type="password" autocomplete="current-password" />
     <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
-    <v-btn type="submit" class="yes" :disabled="busy || !email || !password">Sign in</v-btn>
+    <v-btn type="submit" class="yes" :disabled="busy">Sign in</v-btn>
   </form>
 </template>
 

@@ -4,12 +4,15 @@ import { computed, ref, shallowRef } from 'vue'
 import { freshId, get, post } from '@/api/client'
 import type { Catalog, Command, PlanPart, PlanRow, SiteStanding } from '@/api/types'
 import { useEdits } from '@/edit/useEdits'
+import { useSession } from '@/session/useSession'
 
 const SETTLE_MS = 120
+const AGAIN_MS = 3000
 
 /** The site that is worked on: how it stands, its plan and what can be chosen from, kept fresh by the server's events. */
 export const useSite = defineStore('site', () => {
   const edits = useEdits()
+  const session = useSession()
   const id = ref('')
   const standing = ref<SiteStanding | null>(null)
   const catalog = shallowRef<Catalog | null>(null)
@@ -32,6 +35,7 @@ export const useSite = defineStore('site', () => {
   }
 
   function listen(site: string) {
+    events?.close()
     const query = new URLSearchParams({ window: windowId, at: place })
     events = new EventSource(`/api/sites/${site}/events?${query}`)
     events.addEventListener('step', () => void settle())
@@ -42,7 +46,12 @@ export const useSite = defineStore('site', () => {
       if (!connected.value) void settle()
       connected.value = true
     }
-    events.onerror = () => (connected.value = false)
+    events.onerror = () => {
+      connected.value = false
+      // A refusal closes the stream for good; it is opened anew once the server may have changed its mind.
+      if (events?.readyState === EventSource.CLOSED)
+        setTimeout(() => id.value === site && listen(site), AGAIN_MS)
+    }
   }
 
   function close() {
@@ -67,6 +76,7 @@ export const useSite = defineStore('site', () => {
       get<PlanPart>(`/sites/${id.value}/plan?since=${step.value}`),
     ])
     missing.value = !stands.ok && stands.problem.status === 404
+    if (!stands.ok && stands.problem.status === 401) session.expired = true
     if (stands.ok) standing.value = stands.value
     if (plan.ok) take(plan.value)
   }

@@ -1,0 +1,143 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The ways through the API that the interface goes. */
+@ServerTest
+class WaysTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String SITE = "/api/sites/kestrel-moor";
+
+    @LocalServerPort
+    private int port;
+
+    private Client maja;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+    }
+
+    @Test
+    void thePlanGivesAllRowsAndThenOnlyWhatDiffers() {
+        JsonNode whole = json(maja.get(SITE + "/plan"));
+        assertThat(whole.get("whole").asBoolean()).isTrue();
+        assertThat(whole.get("rows").size())
+                .isEqualTo(whole.get("order").size())
+                .isGreaterThan(40);
+        json(maja.command("{\"verb\":\"set-value\",\"item\":\"glossary\",\"key\":\"summary\",\"value\":\"Words\"}"));
+        JsonNode part = json(maja.get(SITE + "/plan?since=" + whole.get("step").asLong()));
+        assertThat(part.get("whole").asBoolean()).isFalse();
+        assertThat(part.get("rows").size()).isEqualTo(1);
+        assertThat(part.get("rows").get(0).get("state").asString()).isEqualTo("CHANGED");
+        assertThat(part.has("order")).isFalse();
+    }
+
+    @Test
+    void aStepIsToldByNameAndUndoneByWhoeverDidIt() {
+        json(maja.command("{\"verb\":\"set-title\",\"page\":\"schools\",\"title\":\"For schools\"}"));
+        assertThat(json(maja.get(SITE)).get("undo").asString()).isEqualTo("title of Schools");
+        Client tomas = Client.signedIn(port, "tomas");
+        assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(409);
+        assertThat(json(maja.post(SITE + "/undo", "{}")).get("name").asString()).isEqualTo("title of Schools");
+        assertThat(json(maja.get(SITE + "/pages/schools")).get("title").asString())
+                .isEqualTo("Schools");
+        assertThat(json(maja.post(SITE + "/redo", "{}")).get("items").get(0).asString())
+                .isEqualTo("schools");
+    }
+
+    @Test
+    void aPageTellsWhatItWearsWhereItStandsAndWhatIsLeft() {
+        JsonNode page = json(maja.get(SITE + "/pages/open-nights"));
+        assertThat(page.get("wornBecause").asString()).isEqualTo("CHOSEN");
+        assertThat(page.get("toFill").get(0).get("sectionName").asString()).isEqualTo("What to bring");
+        JsonNode sections = page.get("zones").get(0).get("sections");
+        assertThat(sections.findValuesAsString("lineage")).contains("OWN", "ADAPTED");
+        JsonNode fixed = page.get("zones").get(1).get("fixed").get(0);
+        assertThat(fixed.get("template").asString()).isEqualTo("Listing");
+        assertThat(fixed.get("pages").asInt()).isEqualTo(4);
+        assertThat(json(maja.get(SITE + "/pages/visit/home-effects")).get(0).asString())
+                .contains("/ shows “Visit”");
+        assertThat(json(maja.get(SITE + "/pages/open-nights/fitting")).findValuesAsString("template"))
+                .contains("home", "landing", "wide");
+    }
+
+    @Test
+    void whatMayStandWhereIsAnsweredWithReasons() {
+        JsonNode here = json(maja.get(SITE + "/places?parent=visit"));
+        assertThat(here.findValuesAsString("whyNot")).contains("beneath News only", "beneath Open nights only");
+        JsonNode article = json(maja.get(SITE + "/kinds/article/places"));
+        article.forEach(p -> assertThat(p.has("whyNot"))
+                .isEqualTo(!p.path("parent").asString("").equals("news")));
+        JsonNode taken = json(maja.get(SITE + "/addresses?parent=visit&title=Opening%20times"));
+        assertThat(taken.get("address").asString()).isEqualTo("/visit/opening-times-2");
+        assertThat(taken.get("taken").asString()).isEqualTo("Opening times");
+    }
+
+    @Test
+    void aPictureIsTakenInOnceHoweverOftenItComes() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(700, 500, BufferedImage.TYPE_INT_RGB), "jpg", out);
+        JsonNode first = json(maja.upload(SITE + "/media", out.toByteArray()));
+        assertThat(first.get("name").asString()).isEqualTo("A loom");
+        assertThat(json(maja.upload(SITE + "/media", out.toByteArray())).get("id"))
+                .isEqualTo(first.get("id"));
+        assertThat(maja.visit(first.get("thumb").asString()).statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void aReleaseIsLookedAtMadeAndGoneBackFrom() {
+        json(maja.command("{\"verb\":\"set-segment\",\"page\":\"tonight\",\"segment\":\"this-evening\"}"));
+        JsonNode waiting = json(maja.get(SITE + "/releases/waiting"));
+        assertThat(waiting.get("entries").findValuesAsString("item")).contains("tonight");
+        JsonNode preview = json(maja.post(SITE + "/releases/preview", "{\"items\":[\"tonight\"],\"note\":\"\"}"));
+        assertThat(preview.get("notes").get(0).asString())
+                .isEqualTo("1 old address will redirect to where the page is now.");
+        int before = waiting.get("release").asInt();
+        json(maja.post(SITE + "/releases", "{\"items\":[\"tonight\"],\"note\":\"Evening\"}"));
+        assertThat(maja.visit("/this-evening").statusCode()).isEqualTo(200);
+        assertThat(maja.visit("/tonight").headers().firstValue("location")).contains("/this-evening");
+        json(maja.post(SITE + "/releases/" + before + "/return", "{}"));
+        assertThat(maja.visit("/tonight").statusCode()).isEqualTo(200);
+        assertThat(json(maja.get(SITE + "/releases")).findValuesAsString("note"))
+                .contains("Evening", "Back to release " + before);
+    }
+
+    @Test
+    void theSitemapsTableAgreesWithTheSitemap() {
+        JsonNode table = json(maja.get(SITE + "/sitemap"));
+        long held =
+                table.get("rows").valueStream().filter(r -> !r.has("whyNot")).count();
+        assertThat(held).isEqualTo(table.get("held").asInt());
+        String xml = maja.visit("/sitemap.xml").body();
+        assertThat(xml.split("<loc>", -1)).hasSize((int) held + 1);
+        assertThat(maja.get(SITE + "/sitemap.xml").body()).isEqualTo(xml);
+        assertThat(table.get("rows").findValuesAsString("whyNot")).contains("a draft, not released yet");
+    }
+
+    @Test
+    void theThemesScreenHasAPageOfEveryKindAndItsContrast() {
+        JsonNode theme = json(maja.get(SITE + "/theme"));
+        assertThat(theme.get("sheets").findValuesAsString("kind"))
+                .contains("Standard page", "Landing page", "Article", "Instrument", "Open night", "Person");
+        assertThat(theme.get("looks").size()).isEqualTo(3);
+        theme.get("contrast").forEach(c -> assertThat(c.get("ratio").asDouble()).isGreaterThanOrEqualTo(4.5));
+    }
+
+    private static JsonNode json(HttpResponse<String> answer) {
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        return JSON.readTree(answer.body());
+    }
+}
