@@ -160,8 +160,12 @@ function remove() {
 .card.chosen {
   outline: 2px solid var(--juniper);
 }
+header .label {
+  white-space: nowrap;
+}
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 8px;
   padding: 6px 12px;
@@ -215,7 +219,7 @@ header {
   text-decoration: underline;
 }
 .card:not(:hover):not(.chosen) .plain-act:not(:last-child) {
-  visibility: hidden;
+  display: none;
 }
 .settings {
   background: var(--juniper-wash);

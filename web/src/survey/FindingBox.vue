@@ -36,6 +36,16 @@ const weight = computed(() => words[props.finding.severity] ?? words.NOTE!)
   background: var(--paper);
   border-color: var(--line);
 }
+.mends .btn.v-btn {
+  max-width: 100%;
+  height: auto;
+  min-height: 30px;
+  white-space: normal;
+  text-align: left;
+}
+.mends :deep(.v-btn__content) {
+  white-space: normal;
+}
 .mends {
   margin-top: 8px;
   flex-wrap: wrap;

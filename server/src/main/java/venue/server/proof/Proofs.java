@@ -25,8 +25,8 @@ import venue.store.workspace.Workspaces;
 @Component
 public class Proofs {
 
-    private static final String BRIDGE =
-            "<link rel=\"stylesheet\" href=\"/-/proof.css\"><script src=\"/-/proof.js\"></script></body>";
+    private static final String MARKS = "<link rel=\"stylesheet\" href=\"/-/proof.css\"></head>";
+    private static final String BRIDGE = "<script src=\"/-/proof.js\"></script></body>";
 
     private static final String DRAWING = "<html class=\"venue-drawing\"";
 
@@ -61,7 +61,8 @@ public class Proofs {
             return Optional.empty();
         }
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
-        return drawn(view, parts[1], parts[2], query).map(h -> h.replace("</body>", BRIDGE));
+        return drawn(view, parts[1], parts[2], query)
+                .map(h -> h.replace("</head>", MARKS).replace("</body>", BRIDGE));
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {
