@@ -15,6 +15,7 @@ const groups = [
     keys: [
       ['↑ ↓', 'Choose a page'],
       ['← →', 'Fold and unfold'],
+      ['Home End', 'First and last page'],
       ['Enter', 'Open the page'],
       ['N', 'New page beneath'],
       ['Shift N', 'New page after'],

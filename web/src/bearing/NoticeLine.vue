@@ -1,7 +1,11 @@
 <script setup lang="ts">
+import { watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { useNotices } from '@/edit/useNotices'
 
 const notices = useNotices()
+const route = useRoute()
+watch(() => route.name, notices.clear)
 </script>
 
 <template>

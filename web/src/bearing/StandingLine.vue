@@ -8,6 +8,7 @@ const site = useSite()
 const edits = useEdits()
 useNow({ interval: 30000 })
 
+const count = (n: number | undefined) => (n ?? 0).toLocaleString('en-GB')
 const stands = computed(() => site.standing)
 const kept = computed(() => {
   if (edits.waiting && (edits.offline || !site.connected))
@@ -21,7 +22,7 @@ const kept = computed(() => {
 const trouble = computed(() => !site.connected || edits.offline)
 const releaseWords = computed(() => {
   const n = stands.value?.changes ?? 0
-  return n === 0 ? 'Nothing to release' : `Release ${n} ${n === 1 ? 'change' : 'changes'}…`
+  return n === 0 ? 'Nothing to release' : `Release ${count(n)} ${n === 1 ? 'change' : 'changes'}…`
 })
 </script>
 
@@ -31,20 +32,20 @@ const releaseWords = computed(() => {
       <b>Home</b> <span class="cut home">{{ stands.homeTitle }}</span>
     </router-link>
     <router-link class="part" :to="{ name: 'plan', query: { state: 'LIVE' } }">
-      <b class="state LIVE">{{ stands.pages.LIVE ?? 0 }}</b> live
+      <b class="state LIVE">{{ count(stands.pages.LIVE) }}</b> live
     </router-link>
     <router-link class="part" :to="{ name: 'plan', query: { state: 'CHANGED' } }">
-      <b class="state CHANGED">{{ stands.pages.CHANGED ?? 0 }}</b> changed
+      <b class="state CHANGED">{{ count(stands.pages.CHANGED) }}</b> changed
     </router-link>
     <router-link class="part" :to="{ name: 'plan', query: { state: 'DRAFT' } }">
-      <b class="state DRAFT">{{ stands.pages.DRAFT ?? 0 }}</b> draft
+      <b class="state DRAFT">{{ count(stands.pages.DRAFT) }}</b> draft
     </router-link>
     <router-link class="part" :to="{ name: 'survey', query: { rule: 'to-fill' } }">
-      <b>{{ stands.toFill }}</b> to fill
+      <b>{{ count(stands.toFill) }}</b> to fill
     </router-link>
     <router-link class="part" :to="{ name: 'survey' }">
-      <b class="must">{{ stands.mustFix }}</b> must fix <b class="should">{{ stands.shouldFix }}</b> should
-      fix
+      <b class="must">{{ count(stands.mustFix) }}</b> must fix
+      <b class="should">{{ count(stands.shouldFix) }}</b> should fix
     </router-link>
     <router-link class="part last" :to="{ name: 'releases' }"
       >release <b>{{ stands.release }}</b></router-link

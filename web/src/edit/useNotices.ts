@@ -29,5 +29,10 @@ export const useNotices = defineStore('notices', () => {
     list.value = list.value.filter((n) => n.id !== id)
   }
 
-  return { list, say, refuse, drop }
+  /** A new screen begins without what was said on the last one. */
+  function clear() {
+    list.value = []
+  }
+
+  return { list, say, refuse, drop, clear }
 })

@@ -12,7 +12,7 @@ const route = useRoute()
 const router = useRouter()
 const site = useSite()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, whyNot, kind, titles, lacks, address, busy, make } = useNewPage({
+const { form, whyNot, nothingFits, kind, titles, lacks, address, busy, make } = useNewPage({
   parent: query('parent'),
   after: query('after'),
   several: route.query.several === '1',
@@ -116,7 +116,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               </span>
             </label>
           </div>
-          <h2 class="wearing">
+          <p v-if="nothingFits" class="brings">
+            Nothing may stand beneath “{{ site.rows.get(form.parent ?? '')?.title }}”. Choose another place at
+            the left.
+          </p>
+          <h2 v-else class="wearing">
             Wearing <span class="quiet">drawn with this site’s own look and words</span>
           </h2>
           <div class="templates" role="radiogroup" aria-label="Wearing">
@@ -315,6 +319,9 @@ label:focus-within {
 .address {
   margin-top: 5px;
   overflow-wrap: anywhere;
+}
+.yes {
+  margin-top: 14px;
 }
 .brings {
   background: var(--paper);

@@ -25,6 +25,7 @@ export function useNewPage(start: { parent: string | null; after: string | null;
   const busy = ref(false)
 
   const whyNot = computed(() => new Map(here.value.map((p) => [p.kind, p.whyNot ?? ''])))
+  const nothingFits = computed(() => here.value.length > 0 && here.value.every((p) => p.whyNot))
   const kind = computed(() => site.kinds.get(form.kind))
   const titles = computed(() =>
     (form.several ? form.names.split('\n') : [form.name]).map((n) => n.trim()).filter(Boolean),
@@ -99,5 +100,5 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     return pages[0]?.id ?? null
   }
 
-  return { form, whyNot, kind, titles, lacks, address, busy, make }
+  return { form, whyNot, nothingFits, kind, titles, lacks, address, busy, make }
 }

@@ -44,7 +44,7 @@ function rename(event: Event) {
   void site
     .give({ verb: 'set-title', page: page.value.id, title: input.value }, page.value.id)
     .then((answer) => {
-      if (!answer.ok) input.value = page.value.title
+      if (!answer.ok) input.focus()
     })
 }
 </script>

@@ -9,18 +9,22 @@ const page = computed(() => galley.page.value!)
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)
 const over = ref<{ zone: string; index: number } | null>(null)
-const FIRST_LINE = 34
+/** While a section is dragged the cards fold to their heads, so that every place is in reach. */
+const folded = ref(false)
 
 /** Only a card's head is a handle; elsewhere the mouse selects text. */
 function arm(event: MouseEvent, section: string) {
   const target = event.target as HTMLElement
   armed.value = target.closest('header') && !target.closest('input, button') ? section : null
 }
+function begin(section: string) {
+  dragged.value = section
+  window.setTimeout(() => (folded.value = dragged.value !== null))
+}
 function drop() {
   const section = dragged.value
   const to = over.value
-  dragged.value = null
-  over.value = null
+  letGo()
   if (!section || !to) return
   const from = galley.place(section)
   const index = from?.zone === to.zone && from.index < to.index ? to.index - 1 : to.index
@@ -30,11 +34,12 @@ function drop() {
 function letGo() {
   dragged.value = null
   over.value = null
+  folded.value = false
 }
 function hover(event: DragEvent, zone: string, index: number) {
   if (!dragged.value) return
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  const below = event.clientY > box.top + Math.max(FIRST_LINE, box.height / 2)
+  const below = event.clientY > box.top + box.height / 2
   over.value = { zone, index: below ? index + 1 : index }
 }
 function isOver(zone: string, index: number) {
@@ -61,7 +66,7 @@ const plans: Record<string, [number, number, number, number]> = {
 </script>
 
 <template>
-  <section class="galley" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
+  <section class="galley" :class="{ folded }" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
     <FactsCard />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">
@@ -102,7 +107,7 @@ const plans: Record<string, [number, number, number, number]> = {
           :own="own"
           :draggable="armed === own.section.id"
           @mousedown="arm($event, own.section.id)"
-          @dragstart="dragged = own.section.id"
+          @dragstart="begin(own.section.id)"
           @dragend="letGo"
           @dragover.prevent="hover($event, zone.key, i)"
         />
@@ -135,6 +140,9 @@ const plans: Record<string, [number, number, number, number]> = {
   padding: 16px 20px 60px;
   border-right: 1px solid var(--line);
   scrollbar-width: thin;
+}
+.galley.folded :deep(.card > :not(header)) {
+  display: none;
 }
 .zone {
   margin-bottom: 18px;

@@ -23,7 +23,8 @@ const STEP = 20
 
 const scale = computed(() => Math.min(1, room.value / Math.max(width.value, 1280)))
 const edge = computed(() => Math.min(room.value, width.value * scale.value))
-let dragging = false
+/** While the edge is dragged the frames let the pointer through: they would swallow its moves. */
+const dragging = ref(false)
 
 function light(section: string | null) {
   wide.value?.send({ type: 'light', section })
@@ -49,13 +50,13 @@ function choose(section: string, element: string | null) {
     ?.focus({ preventScroll: true })
 }
 function drag(event: PointerEvent) {
-  if (!dragging || !ruler.value) return
+  if (!dragging.value || !ruler.value) return
   const x = event.clientX - ruler.value.getBoundingClientRect().left
   const next = x / scale.value
   width.value = Math.round(Math.max(LEAST, Math.min(MOST, next)))
 }
 function grab(event: PointerEvent) {
-  dragging = true
+  dragging.value = true
   ;(event.target as HTMLElement).focus()
 }
 function byKey(event: KeyboardEvent) {
@@ -65,11 +66,11 @@ function byKey(event: KeyboardEvent) {
   width.value = Math.max(LEAST, Math.min(MOST, width.value + by))
 }
 useEventListener(window, 'pointermove', drag)
-useEventListener(window, 'pointerup', () => (dragging = false))
+useEventListener(window, 'pointerup', () => (dragging.value = false))
 </script>
 
 <template>
-  <section class="pane" aria-label="Proof">
+  <section class="pane" :class="{ dragging }" aria-label="Proof">
     <div ref="ruler" class="ruler">
       <button
         v-for="b in BREAKS.filter((x) => x * scale <= room - 20)"
@@ -139,6 +140,9 @@ useEventListener(window, 'pointerup', () => (dragging = false))
 </template>
 
 <style scoped>
+.pane.dragging .frames {
+  pointer-events: none;
+}
 .pane {
   background: var(--table);
   display: flex;

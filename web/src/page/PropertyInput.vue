@@ -40,6 +40,10 @@ function wrote(html: string) {
   typed.value = html
   emit('change', html)
 }
+/** Words written in place wrap, but hold no line breaks. */
+function oneLine(event: KeyboardEvent) {
+  if (props.property.type === 'WORDS') event.preventDefault()
+}
 function left() {
   focused.value = false
   send()
@@ -69,13 +73,14 @@ const inputType = computed(
       @leave="emit('leave')"
     />
     <textarea
-      v-else-if="property.type === 'LINES'"
+      v-else-if="property.type === 'LINES' || (plain && property.type === 'WORDS')"
       v-model="typed"
-      rows="2"
+      :rows="property.type === 'LINES' ? 2 : 1"
       dir="auto"
       :placeholder="prompt"
       :aria-label="name ?? property.label"
       :class="{ fill: prompt && !typed }"
+      @keydown.enter="oneLine"
       @focus="focused = true"
       @input="tell"
       @blur="left"
@@ -169,6 +174,11 @@ textarea {
 .plain input:hover,
 .plain textarea:hover {
   border-color: var(--line);
+}
+.plain textarea {
+  field-sizing: content;
+  resize: none;
+  display: block;
 }
 .fill::placeholder {
   color: var(--ochre-ink);

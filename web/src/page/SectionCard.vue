@@ -83,7 +83,6 @@ function remove() {
       <input
         class="name"
         :value="section.name"
-        :size="Math.max(4, section.name.length)"
         aria-label="Name of the section"
         maxlength="80"
         @change="rename"
@@ -182,6 +181,8 @@ header {
   background: none;
   color: inherit;
   padding: 0 3px;
+  field-sizing: content;
+  min-width: 60px;
   max-width: 190px;
   border-radius: 3px;
 }

@@ -65,7 +65,7 @@ async function place(menu: string) {
           {{ there.join(' · ') || 'nowhere yet' }}
           <div v-if="row.sitemap !== 'in'" class="quiet">Not in the sitemap: {{ row.sitemapWhy }}</div>
           <div v-for="m in notThere" :key="m.menu" class="quiet">
-            Not in the {{ m.name }} menu
+            Not in {{ m.name }}
             <button type="button" class="textlink" @click="place(m.menu)">place it</button>
           </div>
         </dd>

@@ -11,6 +11,8 @@ const props = defineProps<{
   menus: Catalog['menus']
   chosen: boolean
   renaming: boolean
+  /** What was written and refused, to be mended. */
+  written?: string
   drop?: { where: string; whyNot: string } | null
 }>()
 const emit = defineEmits<{
@@ -77,9 +79,8 @@ const sitemapHint = computed(() =>
         v-if="renaming"
         ref="input"
         class="rename"
-        :value="row.title"
+        :value="written ?? row.title"
         aria-label="Title"
-        maxlength="400"
         @click.stop
         @dblclick.stop
         @keydown.enter.stop="done"

@@ -24,6 +24,7 @@ const lens = useLocalStorage<LensKey>('venue-lens', 'template')
 const folded = useLocalStorage<string[]>('venue-folded', [])
 const filter = ref('')
 const renaming = ref<string | null>(null)
+const refused = ref<string>()
 const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
 const moves = usePlanMoves()
 
@@ -86,9 +87,13 @@ function makeNew(how: 'beneath' | 'after') {
 async function rename(id: string, title: string | null) {
   if (renaming.value !== id) return
   renaming.value = null
+  refused.value = undefined
   void nextTick(() => scroller.value?.focus())
-  if (title !== null && title.trim() !== site.rows.get(id)?.title)
-    await site.give({ verb: 'set-title', page: id, title }, id)
+  if (title === null || title.trim() === site.rows.get(id)?.title) return
+  const answer = await site.give({ verb: 'set-title', page: id, title }, id)
+  if (answer.ok || renaming.value) return
+  refused.value = title
+  renaming.value = id
 }
 async function setMenu(id: string, menu: string, there: boolean) {
   if (there) await site.give({ verb: 'remove-from-menu', menu, page: id })
@@ -165,6 +170,7 @@ watch(chosen, (id) => {
                 :menus="site.catalog?.menus ?? []"
                 :chosen="lines[v.index]!.row.id === chosen"
                 :renaming="lines[v.index]!.row.id === renaming"
+                :written="refused"
                 :drop="moves.drop.value?.over === lines[v.index]!.row.id ? moves.drop.value : null"
                 @choose="choose(lines[v.index]!.row.id)"
                 @open="open(lines[v.index]!.row.id)"

@@ -14,12 +14,13 @@ export const LENSES: Lens[] = [
   { key: 'findings', label: 'findings' },
 ]
 
-const COLOURS = ['#1F5E5B', '#20262B', '#5B6670', '#8A6100', '#7A3E6D', '#B4521E', '#3B5B92', '#4F6B2A']
+/** As look.css has them, for light and dark. */
+const COLOURS = [1, 2, 3, 4, 5, 6, 7, 8].map((n) => `var(--lens-${n})`)
 const STATES: Record<string, [string, string]> = {
-  LIVE: ['live', '#1F5E5B'],
-  CHANGED: ['changed', '#8A6100'],
-  DRAFT: ['draft', '#8C949A'],
-  WITHDRAWN: ['taken off', '#20262B'],
+  LIVE: ['live', 'var(--juniper)'],
+  CHANGED: ['changed', 'var(--ochre)'],
+  DRAFT: ['draft', 'var(--quiet)'],
+  WITHDRAWN: ['taken off', 'var(--ink)'],
 }
 
 export interface Shade {
@@ -36,13 +37,13 @@ export function shadeOf(
   kinds: ReadonlyMap<string, KindInfo>,
 ): Shade {
   if (lens === 'state') {
-    const [label, colour] = STATES[row.state] ?? ['', '#8C949A']
+    const [label, colour] = STATES[row.state] ?? ['', 'var(--quiet)']
     return { key: row.state, label, colour }
   }
   if (lens === 'findings') {
-    if (row.mustFix) return { key: 'must', label: 'must fix', colour: '#A3292B' }
-    if (row.shouldFix) return { key: 'should', label: 'should fix', colour: '#8A6100' }
-    return { key: 'none', label: 'nothing found', colour: '#DCD7CB' }
+    if (row.mustFix) return { key: 'must', label: 'must fix', colour: 'var(--brick)' }
+    if (row.shouldFix) return { key: 'should', label: 'should fix', colour: 'var(--ochre)' }
+    return { key: 'none', label: 'nothing found', colour: 'var(--line)' }
   }
   const source: ReadonlyMap<string, { name: string }> = lens === 'template' ? templates : kinds
   const key = lens === 'template' ? row.template : row.kind
@@ -50,6 +51,6 @@ export function shadeOf(
   return {
     key,
     label: source.get(key)?.name ?? key,
-    colour: COLOURS[Math.max(0, index) % COLOURS.length] ?? '#5B6670',
+    colour: COLOURS[Math.max(0, index) % COLOURS.length] ?? 'var(--quiet)',
   }
 }

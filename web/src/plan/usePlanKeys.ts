@@ -52,6 +52,7 @@ export function usePlanKeys(plan: Plan) {
   function foldTo(id: string, open: boolean) {
     const line = plan.lines.value.find((l) => l.row.id === id)
     if (line?.children && line.open !== open) plan.toggle(id)
+    else if (line?.children && open) walk(1)
     else if (!open && line?.row.parent) plan.choose(line.row.parent)
   }
 
@@ -60,6 +61,10 @@ export function usePlanKeys(plan: Plan) {
     ArrowDown: () => walk(1),
     ArrowLeft: (id) => foldTo(id, false),
     ArrowRight: (id) => foldTo(id, true),
+    PageUp: () => walk(-12),
+    PageDown: () => walk(12),
+    Home: () => walk(-Infinity),
+    End: () => walk(Infinity),
     Enter: (id) => plan.open(id),
     F2: (id) => (plan.renaming.value = id),
     ' ': () => (plan.sheet.value = 'proof'),

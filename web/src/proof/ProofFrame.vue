@@ -70,10 +70,12 @@ watch(
 defineExpose({ send, renew, origin })
 </script>
 
+<!-- A frame of its own for each address: changing the address of one would add to the browser's history. -->
 <template>
   <div ref="box" class="proof" :style="fit ? { height: `${high * scale}px` } : {}">
     <iframe
       v-if="base"
+      :key="src"
       ref="frame"
       :src="src"
       sandbox="allow-scripts"

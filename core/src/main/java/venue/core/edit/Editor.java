@@ -32,6 +32,9 @@ public final class Editor {
     public record Reversal(
             String id, @Nullable Item before, @Nullable Item after) {}
 
+    /** A change that was made, and the working copy with it. */
+    public record Edited(Change change, Edition after) {}
+
     private final Contents contents;
 
     public Editor(Contents contents) {
@@ -43,7 +46,7 @@ public final class Editor {
      *
      * @param seen the hashes of the contents that the person saw when giving the command, by item
      */
-    public Change run(Desk desk, Command command, Map<String, String> seen) {
+    public Edited run(Desk desk, Command command, Map<String, String> seen) {
         List<Item> bases = bases(desk, seen);
         if (bases.isEmpty()) {
             return checked(desk, command.on(desk));
@@ -87,7 +90,7 @@ public final class Editor {
     }
 
     /** The change that takes steps back, keeping what others have done since. */
-    public Change reverse(Desk desk, String name, List<Reversal> steps) {
+    public Edited reverse(Desk desk, String name, List<Reversal> steps) {
         List<Item> put = new ArrayList<>();
         List<String> removed = new ArrayList<>();
         for (Reversal step : steps) {
@@ -129,9 +132,9 @@ public final class Editor {
                 "Change it by hand, or undo the later change first.");
     }
 
-    private static Change checked(Desk desk, Change change) {
+    private static Edited checked(Desk desk, Change change) {
         Edition after = desk.edition().with(change.put(), change.removed());
         Invariants.check(after, change);
-        return change;
+        return new Edited(change, after);
     }
 }

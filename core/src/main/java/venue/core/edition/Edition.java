@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -34,29 +35,33 @@ public final class Edition {
     private volatile @Nullable List<Menu> menus;
     private volatile @Nullable Site site;
 
-    private Edition(Map<String, Item> items, FactsCache facts, @Nullable Plan plan) {
+    private final Map<Class<? extends Item>, List<Item>> byType = new ConcurrentHashMap<>();
+
+    private Edition(Map<String, Item> items, FactsCache facts) {
         this.items = items;
         this.facts = facts;
-        this.plan = plan;
     }
 
     public static Edition of(Collection<? extends Item> items) {
         Map<String, Item> byId = items.stream().collect(Collectors.toMap(Item::id, Function.identity()));
-        return new Edition(byId, new FactsCache(), null);
+        return new Edition(byId, new FactsCache());
     }
 
     /** This edition with items put in (or in place of the old ones) and others taken out. */
     public Edition with(Collection<? extends Item> put, Collection<String> removed) {
         Map<String, Item> changed = new HashMap<>(items);
-        boolean samePlaces = true;
-        for (Item item : put) {
-            Item before = changed.put(item.id(), item);
-            samePlaces &= Plan.keepsPlaces(before, item);
-        }
-        for (String id : removed) {
-            samePlaces &= Plan.keepsPlaces(changed.remove(id), null);
-        }
-        return new Edition(changed, facts, samePlaces ? plan : null);
+        Kept kept = new Kept(facts);
+        put.forEach(item -> kept.see(changed.put(item.id(), item), item));
+        removed.forEach(id -> kept.see(changed.remove(id), null));
+        Edition after = new Edition(changed, facts);
+        after.plan = kept.places() ? plan : null;
+        after.inbound = kept.links() ? inbound : null;
+        byType.forEach((type, list) -> {
+            if (!kept.touched().contains(type)) {
+                after.byType.put(type, list);
+            }
+        });
+        return after;
     }
 
     public Collection<Item> items() {
@@ -80,7 +85,14 @@ public final class Edition {
     }
 
     public <T extends Item> Stream<T> all(Class<T> type) {
-        return items.values().stream().filter(type::isInstance).map(type::cast);
+        return byType.computeIfAbsent(type, this::gather).stream().map(type::cast);
+    }
+
+    private List<Item> gather(Class<? extends Item> type) {
+        return items.values().stream()
+                .filter(type::isInstance)
+                .map(Item.class::cast)
+                .toList();
     }
 
     public Site site() {

@@ -1,11 +1,12 @@
 package venue.core.edition;
 
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.template.Template;
@@ -13,8 +14,8 @@ import venue.core.template.Template;
 /** Who links to whom: pages by their words and menus by their lines, and which kinds are shown by listings. */
 public final class Inbound {
 
-    private final Map<String, List<String>> fromPages = new HashMap<>();
-    private final Map<String, List<String>> fromMenus = new HashMap<>();
+    private final Map<String, Set<String>> fromPages = new HashMap<>();
+    private final Map<String, Set<String>> fromMenus = new HashMap<>();
     private final Set<String> listedKinds = new TreeSet<>();
 
     private Inbound() {}
@@ -31,24 +32,26 @@ public final class Inbound {
     }
 
     private void add(String from, PageFacts facts) {
-        facts.links().forEach(l -> l.pageId().filter(p -> !p.equals(from)).ifPresent(p -> put(fromPages, p, from)));
+        facts.pages().stream().filter(p -> !p.equals(from)).forEach(p -> put(fromPages, p, from));
         listedKinds.addAll(facts.listed());
     }
 
-    private static void put(Map<String, List<String>> map, String to, String from) {
-        List<String> list = map.computeIfAbsent(to, k -> new ArrayList<>());
-        if (!list.contains(from)) {
-            list.add(from);
-        }
+    private static void put(Map<String, Set<String>> map, String to, String from) {
+        map.computeIfAbsent(to, k -> new LinkedHashSet<>()).add(from);
+    }
+
+    /** Ids of the pages that some page's or template's words link to, whether they are there or not. */
+    public Stream<String> linkedTo() {
+        return fromPages.keySet().stream();
     }
 
     /** Ids of the pages and templates whose words link to the page. */
     public List<String> pagesTo(String pageId) {
-        return fromPages.getOrDefault(pageId, List.of());
+        return List.copyOf(fromPages.getOrDefault(pageId, Set.of()));
     }
 
     public List<String> menusTo(String pageId) {
-        return fromMenus.getOrDefault(pageId, List.of());
+        return List.copyOf(fromMenus.getOrDefault(pageId, Set.of()));
     }
 
     /** Whether some listing shows pages of the kind. */

@@ -17,12 +17,14 @@ import venue.core.value.Value;
 /**
  * What a page's own content links to, shows and leaves to fill.
  *
- * @param links every link written on the page
+ * @param pages ids of the site's pages that are linked to
+ * @param elsewhere links to anything else
  * @param mentions ids of pictures and pages that values name
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  */
-public record PageFacts(List<Link> links, Set<String> mentions, List<ToFill> places, Set<String> listed) {
+public record PageFacts(
+        Set<String> pages, List<Link> elsewhere, Set<String> mentions, List<ToFill> places, Set<String> listed) {
 
     /** A place to fill. */
     public record ToFill(String section, String sectionName, String element, String property, String prompt) {}
@@ -50,7 +52,12 @@ public record PageFacts(List<Link> links, Set<String> mentions, List<ToFill> pla
                 }
             });
         }
-        return new PageFacts(List.copyOf(links), Set.copyOf(mentions), List.copyOf(places), Set.copyOf(listed));
+        Set<String> pages = new TreeSet<>();
+        links.forEach(l -> l.pageId().ifPresent(pages::add));
+        List<Link> elsewhere =
+                links.stream().filter(l -> l.pageId().isEmpty()).distinct().toList();
+        return new PageFacts(
+                Set.copyOf(pages), elsewhere, Set.copyOf(mentions), List.copyOf(places), Set.copyOf(listed));
     }
 
     private static ToFill place(Section section, Element element, String key, Value.ToFill fill) {

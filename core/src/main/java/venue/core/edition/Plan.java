@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import venue.core.item.Item;
 import venue.core.page.Page;
 
 /** The tree of a site's pages, with the address of each. Pages stand by their position, then by id. */
@@ -24,6 +23,7 @@ public final class Plan {
     private final Map<String, String> addresses;
     private final Map<String, String> pages;
     private final Map<String, List<String>> byKind;
+    private final Set<String> shown = new HashSet<>();
 
     private Plan(List<Page> all) {
         Map<String, Page> byId = new HashMap<>();
@@ -49,24 +49,15 @@ public final class Plan {
         return new Plan(pages);
     }
 
-    /** Whether putting {@code after} in place of {@code before} leaves tree and addresses as they are. */
-    static boolean keepsPlaces(@Nullable Item before, @Nullable Item after) {
-        if (!(before instanceof Page) && !(after instanceof Page)) {
-            return true;
-        }
-        return before instanceof Page was
-                && after instanceof Page is
-                && Objects.equals(was.parent(), is.parent())
-                && was.position() == is.position()
-                && was.segment().equals(is.segment())
-                && was.kind().equals(is.kind());
-    }
-
     private void address(String parent, String base, Map<String, Page> byId, Set<String> seen) {
         for (String id : children.getOrDefault(parent, List.of())) {
             if (seen.add(id)) {
-                String path = base + "/" + Objects.requireNonNull(byId.get(id)).segment();
+                Page page = Objects.requireNonNull(byId.get(id));
+                String path = base + "/" + page.segment();
                 addresses.put(id, path);
+                if (!page.withdrawn() && (parent.equals(TOP) || shown.contains(parent))) {
+                    shown.add(id);
+                }
                 pages.putIfAbsent(path, id);
                 address(id, path, byId, seen);
             }
@@ -107,6 +98,11 @@ public final class Plan {
     /** A page's own address, beginning with a slash; a page that is not here has {@code /}. */
     public String address(String pageId) {
         return addresses.getOrDefault(pageId, "/");
+    }
+
+    /** Whether the page and all above it are on the site, none of them taken off. */
+    public boolean isShown(String pageId) {
+        return shown.contains(pageId);
     }
 
     /** The page whose own address this is. */

@@ -9,8 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -31,21 +29,20 @@ public final class ReleasePlan {
         this.live = live;
         this.working = working;
         List<Entry> found = new ArrayList<>();
-        Set<String> ids = new TreeSet<>();
-        Stream.concat(live.items().stream(), working.items().stream())
-                .map(Item::id)
-                .forEach(ids::add);
         ChangeTeller teller = new ChangeTeller(live, working);
-        for (String id : ids) {
-            Item before = live.find(id).orElse(null);
-            Item after = working.find(id).orElse(null);
-            if (before != after && !(before != null && before.equals(after)) && isReleased(before, after)) {
-                found.add(teller.entry(id, before, after));
+        for (Item after : working.items()) {
+            Item before = live.find(after.id()).orElse(null);
+            if (before != after && !after.equals(before) && isReleased(after)) {
+                found.add(teller.entry(after.id(), before, after));
             }
         }
+        live.items().stream()
+                .filter(before -> working.find(before.id()).isEmpty() && isReleased(before))
+                .forEach(before -> found.add(teller.entry(before.id(), before, null)));
         found.stream()
                 .sorted(Comparator.comparingInt((Entry e) -> ORDER.indexOf(e.sort()))
-                        .thenComparing(Entry::name))
+                        .thenComparing(Entry::name)
+                        .thenComparing(Entry::item))
                 .forEach(e -> entries.put(e.item(), e));
         Needs needs = new Needs(live, working, entries.keySet());
         entries.replaceAll((id, e) -> e.withNeeds(needs.of(id)));
@@ -56,9 +53,8 @@ public final class ReleasePlan {
     }
 
     /** Patterns are the managers' own and reach no visitor. */
-    private static boolean isReleased(
-            @org.jspecify.annotations.Nullable Item before, @org.jspecify.annotations.Nullable Item after) {
-        return !(before instanceof Pattern) && !(after instanceof Pattern);
+    private static boolean isReleased(Item item) {
+        return !(item instanceof Pattern);
     }
 
     public Collection<Entry> entries() {

@@ -51,6 +51,10 @@ public final class Head {
             openGraph(view, page, title, description, out);
         }
         out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
+        out.empty("link")
+                .attr("rel", "icon")
+                .attr("type", "image/svg+xml")
+                .attr("href", view.mark().path());
         out.end();
     }
 

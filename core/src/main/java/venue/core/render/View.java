@@ -3,9 +3,9 @@ package venue.core.render;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Locale;
-import java.util.Optional;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
+import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
 
 /**
@@ -13,7 +13,7 @@ import venue.core.theme.StyleSheet;
  *
  * @param origin the site's scheme, host and port, without a slash at the end
  */
-public record View(Edition edition, Instant now, String origin, Mode mode, StyleSheet style) {
+public record View(Edition edition, Instant now, String origin, Mode mode, StyleSheet style, SiteMark mark) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -24,7 +24,13 @@ public record View(Edition edition, Instant now, String origin, Mode mode, Style
     }
 
     public static View of(Edition edition, Instant now, String origin, Mode mode) {
-        return new View(edition, now, origin, mode, StyleSheet.of(edition.theme()));
+        return new View(
+                edition,
+                now,
+                origin,
+                mode,
+                StyleSheet.of(edition.theme()),
+                SiteMark.of(edition.site().name(), edition.theme()));
     }
 
     public boolean isMarked() {
@@ -33,11 +39,7 @@ public record View(Edition edition, Instant now, String origin, Mode mode, Style
 
     /** Whether visitors of this edition can see the page: it and all above it are on the site. */
     public boolean shows(Page page) {
-        Optional<Page> at = Optional.of(page);
-        while (at.isPresent() && !at.get().withdrawn()) {
-            at = edition.plan().above(at.get().id()).flatMap(edition::page);
-        }
-        return at.isEmpty();
+        return edition.plan().isShown(page.id());
     }
 
     /** The time of day in the site's zone. */

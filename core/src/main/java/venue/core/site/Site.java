@@ -46,10 +46,6 @@ public record Site(
         return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts);
     }
 
-    public Site withName(String words) {
-        return new Site(id, words, hosts, language, zone, home, look, fallbackTemplate, facts);
-    }
-
     public Site withFact(String key, @Nullable Value value) {
         Map<String, Value> changed = Values.with(facts, key, value);
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed);

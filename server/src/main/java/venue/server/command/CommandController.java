@@ -58,7 +58,7 @@ class CommandController {
         Workspace workspace = workspaces.require(site);
         people.requireMay(principal, given.command(), workspace.now().working());
         Map<String, String> seen = given.seen() == null ? Map.of() : given.seen();
-        String who = people.require(principal).name();
+        String who = people.require(principal).id();
         return told(workspace, workspace.run(new Asked(who, given.command(), seen, given.group(), given.request())));
     }
 
@@ -66,14 +66,14 @@ class CommandController {
     Answer undo(@PathVariable String site, Principal principal) {
         Account who = people.require(principal);
         Workspace workspace = workspaces.require(site);
-        return told(workspace, workspace.undo(who.name()));
+        return told(workspace, workspace.undo(who.id()));
     }
 
     @PostMapping("/redo")
     Answer redo(@PathVariable String site, Principal principal) {
         Account who = people.require(principal);
         Workspace workspace = workspaces.require(site);
-        return told(workspace, workspace.redo(who.name()));
+        return told(workspace, workspace.redo(who.id()));
     }
 
     private Answer told(Workspace workspace, Done done) {

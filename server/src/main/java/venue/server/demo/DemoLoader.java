@@ -36,6 +36,7 @@ class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final String MANAGER = "maja@kestrel-moor.example";
     private static final String EDITOR = "tomas@kestrel-moor.example";
+    private static final String MANAGER_ID = "maja";
     private static final String MANAGER_NAME = "Maja Åkerlund";
 
     private final Settings settings;
@@ -69,7 +70,7 @@ class DemoLoader implements ApplicationRunner {
         if (password == null) {
             return;
         }
-        accounts.put(new Account("maja", MANAGER, MANAGER_NAME, passwords.encode(password), Account.Role.MANAGER));
+        accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, passwords.encode(password), Account.Role.MANAGER));
         accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", passwords.encode(password), Account.Role.EDITOR));
         if (workspaces.find(KestrelMoor.ID).isEmpty()) {
             load();
@@ -83,13 +84,13 @@ class DemoLoader implements ApplicationRunner {
             Media media = intake.take(id, picture.name(), picture.drawn().get());
             items.add(media.withAlt(picture.alt(), false));
         });
-        Workspace workspace = workspaces.begin(KestrelMoor.ID, MANAGER_NAME, items);
+        Workspace workspace = workspaces.begin(KestrelMoor.ID, MANAGER_ID, items);
         Edition live = workspace.now().live();
         List<String> all = ReleasePlan.of(live, workspace.now().working()).entries().stream()
                 .map(Entry::item)
                 .toList();
-        workspace.release(MANAGER_NAME, "The new site", all);
-        KestrelMoor.changesSince().forEach(c -> workspace.run(Asked.of(MANAGER_NAME, c)));
+        workspace.release(MANAGER_ID, "The new site", all);
+        KestrelMoor.changesSince().forEach(c -> workspace.run(Asked.of(MANAGER_ID, c)));
     }
 
     @EventListener

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.site.Site;
+import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
 import venue.core.theme.Theme;
 import venue.store.media.MediaFiles;
@@ -18,6 +20,7 @@ import venue.store.workspace.Workspace;
 @Component
 class SiteFiles {
 
+    private static final String MARKS = "/-/mark/";
     private static final long MOST_BYTES = 256L * 1024 * 1024;
 
     private final MediaFiles media;
@@ -32,7 +35,7 @@ class SiteFiles {
 
     /** The file at a path, or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
-        String key = path.startsWith("/-/style/") ? workspace.site() + path : path;
+        String key = path.startsWith("/-/style/") || path.startsWith(MARKS) ? workspace.site() + path : path;
         return Optional.ofNullable(known.get(key, k -> make(workspace, path)));
     }
 
@@ -40,6 +43,9 @@ class SiteFiles {
         String name = path.substring(path.lastIndexOf('/') + 1);
         if (path.equals("/-/style/" + name)) {
             return style(workspace, path);
+        }
+        if (path.startsWith(MARKS)) {
+            return mark(workspace, path);
         }
         if (path.equals("/-/media/" + name)) {
             String type = name.endsWith(".png") ? "image/png" : "image/jpeg";
@@ -66,6 +72,16 @@ class SiteFiles {
                 .filter(s -> s.path().equals(path))
                 .findFirst()
                 .map(s -> Reply.text("text/css; charset=utf-8", s.css(), Reply.FOR_EVER))
+                .orElse(null);
+    }
+
+    private static @Nullable Reply mark(Workspace workspace, String path) {
+        return Stream.of(workspace.now().live(), workspace.now().working())
+                .filter(e -> e.find(Site.ID).isPresent())
+                .flatMap(e -> e.all(Theme.class).map(t -> SiteMark.of(e.site().name(), t)))
+                .filter(m -> m.path().equals(path))
+                .findFirst()
+                .map(m -> Reply.text("image/svg+xml", m.svg(), Reply.FOR_EVER))
                 .orElse(null);
     }
 

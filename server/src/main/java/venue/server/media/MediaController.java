@@ -87,7 +87,7 @@ class MediaController {
         }
         String name = name(String.valueOf(file.getOriginalFilename()));
         Media media = intake.take("m-" + hash.substring(0, 16), name, bytes);
-        String who = people.require(principal).name();
+        String who = people.require(principal).id();
         events.tell(site, "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
         return info(workspace.now().working(), media);
     }

@@ -22,6 +22,7 @@ import venue.server.page.PageDetail.LinkFrom;
 import venue.server.page.PageDetail.MenuPlace;
 import venue.server.page.PageDetail.OwnSection;
 import venue.server.page.PageDetail.ZoneDetail;
+import venue.server.signin.People;
 import venue.server.survey.Surveys;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -31,9 +32,11 @@ import venue.store.workspace.Workspace;
 class PageDetails {
 
     private final Surveys surveys;
+    private final People people;
 
-    PageDetails(Surveys surveys) {
+    PageDetails(Surveys surveys, People people) {
         this.surveys = surveys;
+        this.people = people;
     }
 
     PageDetail of(Workspace workspace, Page page) {
@@ -67,12 +70,13 @@ class PageDetails {
                 working.facts(page).places(),
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),
                 linksIn(working, page),
-                working.facts(page).links().size(),
+                working.facts(page).pages().size()
+                        + working.facts(page).elsewhere().size(),
                 surveys.byItem(standing).getOrDefault(page.id(), List.of()),
                 workspace
                         .journal()
                         .lastOf(workspace.site(), page.id())
-                        .map(l -> new LastChange(l.who(), l.at(), l.name()))
+                        .map(l -> new LastChange(people.nameOf(l.who()), l.at(), l.name()))
                         .orElse(null),
                 standing.release());
     }

@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.edition.PageState;
@@ -25,6 +27,7 @@ class PlanRows {
     private final Surveys surveys;
     private final Cache<String, Map<String, PlanRow>> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final Map<String, Map<String, PlanRow>> latest = new ConcurrentHashMap<>();
 
     PlanRows(Surveys surveys) {
         this.surveys = surveys;
@@ -32,7 +35,7 @@ class PlanRows {
 
     /** The rows in reading order, by id. */
     Map<String, PlanRow> of(String site, Standing standing) {
-        return known.get(key(site, standing.step()), k -> make(standing));
+        return known.get(key(site, standing.step()), k -> make(site, standing));
     }
 
     /** The rows as they were after a step, if they are still remembered. */
@@ -44,15 +47,22 @@ class PlanRows {
         return site + "/" + step;
     }
 
-    private Map<String, PlanRow> make(Standing standing) {
+    private Map<String, PlanRow> make(String site, Standing standing) {
+        Map<String, PlanRow> earlier = latest.getOrDefault(site, Map.of());
         Map<String, List<Finding>> findings = surveys.byItem(standing);
         Map<String, PlanRow> rows = new LinkedHashMap<>();
         Edition working = standing.working();
-        working.plan()
-                .inOrder()
-                .forEach(id -> rows.put(
-                        id, row(standing, working.require(Page.class, id), findings.getOrDefault(id, List.of()))));
+        working.plan().inOrder().forEach(id -> {
+            PlanRow row = row(standing, working.require(Page.class, id), findings.getOrDefault(id, List.of()));
+            rows.put(id, shared(earlier.get(id), row));
+        });
+        latest.put(site, rows);
         return rows;
+    }
+
+    /** The earlier row where nothing differs, so that what is remembered takes little room. */
+    private static PlanRow shared(@Nullable PlanRow earlier, PlanRow row) {
+        return row.equals(earlier) ? earlier : row;
     }
 
     private static PlanRow row(Standing standing, Page page, List<Finding> findings) {

@@ -83,7 +83,9 @@ class ReleaseController {
 
     @GetMapping
     List<Releases.Logged> log(@PathVariable String site) {
-        return workspaces.require(site).releases().log(site, LOG);
+        return workspaces.require(site).releases().log(site, LOG).stream()
+                .map(r -> r.by(people.nameOf(r.who())))
+                .toList();
     }
 
     /** Makes the chosen changes live, all at once. */
@@ -92,7 +94,7 @@ class ReleaseController {
         people.requireManager(principal, "release");
         Workspace workspace = workspaces.require(site);
         String note = chosen.note() == null ? "" : chosen.note().strip();
-        String who = people.require(principal).name();
+        String who = people.require(principal).id();
         Collection<String> items = chosen.items();
         return told(site, workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items));
     }
@@ -102,7 +104,7 @@ class ReleaseController {
     Done goBack(@PathVariable String site, @PathVariable int number, Principal principal) {
         people.requireManager(principal, "go back to an earlier release");
         return told(
-                site, workspaces.require(site).goBack(people.require(principal).name(), number));
+                site, workspaces.require(site).goBack(people.require(principal).id(), number));
     }
 
     private Done told(String site, Done done) {

@@ -30,6 +30,11 @@ public class People {
                         "no-account", "This account is not there any more.", "Ask a manager for a new one."));
     }
 
+    /** What somebody in the journal is called; those without an account keep the name they were written down with. */
+    public String nameOf(String who) {
+        return accounts.find(who).map(Account::name).orElse(who);
+    }
+
     /** Refuses what only managers may do. */
     public void requireManager(Principal principal, String what) {
         if (require(principal).role() != Account.Role.MANAGER) {

@@ -91,7 +91,7 @@ class SiteController {
         Standing standing = workspace.now();
         Edition working = standing.working();
         String origin = origins.of(working.site());
-        String who = people.require(principal).name();
+        String who = people.require(principal).id();
         List<Finding> findings = surveys.of(standing);
         return new SiteStanding(
                 site,

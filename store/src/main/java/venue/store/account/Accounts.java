@@ -14,6 +14,7 @@ public final class Accounts {
               email = excluded.email, name = excluded.name, password = excluded.password, role = excluded.role
             """;
     private static final String BY_EMAIL = "select id, email, name, password, role from account where email = :email";
+    private static final String BY_ID = "select id, email, name, password, role from account where id = :id";
     private static final String ALL = "select id, email, name, password, role from account order by name limit 1000";
 
     private final JdbcClient sql;
@@ -38,6 +39,10 @@ public final class Accounts {
                 .param("email", normal(email))
                 .query(Account.class)
                 .optional();
+    }
+
+    public Optional<Account> find(String id) {
+        return sql.sql(BY_ID).param("id", id).query(Account.class).optional();
     }
 
     public List<Account> all() {

@@ -40,7 +40,12 @@ public final class Releases {
             """;
 
     /** A release as the log has it; {@code at} is ISO 8601. */
-    public record Logged(int number, String at, String who, String note, int changes) {}
+    public record Logged(int number, String at, String who, String note, int changes) {
+
+        public Logged by(String name) {
+            return new Logged(number, at, name, note, changes);
+        }
+    }
 
     /** One item of the live map. */
     public record Placed(String item, String hash, String changedAt) {}

@@ -113,18 +113,20 @@ public final class Workspace {
                     return new Done(earlier.get(), "", asked.who(), List.of());
                 }
             }
-            var change = editor.run(desk(), asked.command(), asked.seen());
+            Editor.Edited edited = editor.run(desk(), asked.command(), asked.seen());
             String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
-            Step step = new Step(site, clock.instant(), asked.who(), change.name(), Step.Kind.DO, group, null, request);
-            return keep(step, change);
+            Step step = new Step(
+                    site, clock.instant(), asked.who(), edited.change().name(), Step.Kind.DO, group, null, request);
+            return keep(step, edited);
         }
     }
 
     /** Begins the site with these items; that can't be undone. */
     void begin(String who, TakeIn items) {
         synchronized (writing) {
-            var change = editor.run(desk(), items, Map.of());
-            keep(new Step(site, clock.instant(), who, change.name(), Step.Kind.SYSTEM, "begin", null, null), change);
+            Editor.Edited edited = editor.run(desk(), items, Map.of());
+            String name = edited.change().name();
+            keep(new Step(site, clock.instant(), who, name, Step.Kind.SYSTEM, "begin", null, null), edited);
         }
     }
 
@@ -152,16 +154,17 @@ public final class Workspace {
         List<Editor.Reversal> steps = journal.changes(site, group.id()).stream()
                 .map(c -> new Editor.Reversal(c.item(), item(c.before()), item(c.after())))
                 .toList();
-        var change = editor.reverse(desk(), group.name(), steps);
+        Editor.Edited edited = editor.reverse(desk(), group.name(), steps);
         String own = UUID.randomUUID().toString();
-        return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id(), null), change);
+        return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id(), null), edited);
     }
 
     private @Nullable Item item(@Nullable String hash) {
         return hash == null ? null : contents.require(hash);
     }
 
-    private Done keep(Step step, venue.core.edit.Change change) {
+    private Done keep(Step step, Editor.Edited edited) {
+        venue.core.edit.Change change = edited.change();
         Standing before = now;
         Map<String, String> hashes = new HashMap<>(before.hashes());
         long number = database.write(() -> {
@@ -171,13 +174,7 @@ public final class Workspace {
             return changes.isEmpty() ? before.step() : journal.append(step, changes);
         });
         now = new Standing(
-                before.working().with(change.put(), change.removed()),
-                hashes,
-                number,
-                before.live(),
-                before.liveHashes(),
-                before.release(),
-                before.changed());
+                edited.after(), hashes, number, before.live(), before.liveHashes(), before.release(), before.changed());
         List<String> items = new ArrayList<>(change.removed());
         change.put().forEach(i -> items.add(i.id()));
         return new Done(number, step.name(), step.who(), items);

@@ -1,0 +1,93 @@
+package venue.bench;
+
+import static venue.core.readymade.Compose.column;
+import static venue.core.readymade.Compose.columns;
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.text;
+
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import venue.core.item.Item;
+import venue.core.link.Link;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.readymade.ReadyKinds;
+import venue.core.readymade.ReadyLooks;
+import venue.core.readymade.ReadyPatterns;
+import venue.core.readymade.ReadyTemplates;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.site.Site;
+import venue.core.value.Value;
+
+/** Loomgate Yard grown large: a tree of pages, twenty beneath each, with words that link to one another. */
+final class LargeSite {
+
+    private static final int BENEATH_EACH = 20;
+    private static final int SECTIONS = 4;
+
+    private LargeSite() {}
+
+    static List<Item> items(int pages) {
+        List<Item> items = new ArrayList<>();
+        items.add(new Site(
+                Site.ID,
+                "Loomgate Yard",
+                List.of("loomgate-yard.localhost"),
+                "en-GB",
+                ZoneId.of("Europe/London"),
+                id(0),
+                "dusk",
+                "plain",
+                Map.of()));
+        items.addAll(ReadyKinds.all());
+        items.addAll(ReadyTemplates.all());
+        items.addAll(ReadyPatterns.all("standard"));
+        items.addAll(ReadyLooks.all());
+        items.add(new Menu("main", "Main menu", "main", List.of(line(1), line(2), line(3))));
+        for (int i = 0; i < pages; i++) {
+            items.add(page(i, pages));
+        }
+        return items;
+    }
+
+    static String id(int number) {
+        return "p" + number;
+    }
+
+    private static Line line(int number) {
+        return new Line("l" + number, Link.toPage(id(number)), null, List.of());
+    }
+
+    private static Page page(int i, int pages) {
+        List<Section> sections = new ArrayList<>();
+        for (int s = 0; s < SECTIONS; s++) {
+            sections.add(columns(
+                    id(i) + "-s" + s,
+                    "Section " + s,
+                    column(6, heading("Loom " + i + "." + s), text(words(i, (i * 7 + s) % pages))),
+                    column(6, text(words(s, (i * 13 + s) % pages)))));
+        }
+        return new Page(
+                id(i),
+                "Workshop " + i,
+                "workshop-" + i,
+                i < BENEATH_EACH ? null : id(i / BENEATH_EACH),
+                (long) i << 20,
+                "standard",
+                i % 4 == 0 ? "wide" : null,
+                new Zones(Map.of("main", sections)),
+                List.of(),
+                Map.of("summary", Value.of("What is woven behind door " + i)),
+                Map.of(),
+                false);
+    }
+
+    private static String words(int i, int link) {
+        return "<p>Behind door " + i + " the warp is wound before the kettle boils, and nobody hurries.</p>"
+                + "<p>See <a href=\"page:" + id(link) + "\">the next door</a> for the dyes.</p>";
+    }
+}
