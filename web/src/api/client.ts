@@ -30,7 +30,7 @@ const SIGNED_OUT = {
 /** What went wrong, as told; a refusal that carries no code comes from an expired session or its lost token. */
 async function problemOf(response: Response): Promise<Problem> {
   const told = (await response.json().catch(() => ({}))) as Partial<Problem>
-  if (response.status === 401 || (response.status === 403 && !told.code)) return SIGNED_OUT
+  if (response.status === 401 || told.code === 'no-token') return SIGNED_OUT
   const plain = { code: 'failed', detail: `The server answered ${response.status}.`, fix: 'Try again.' }
   return { ...plain, ...told, status: response.status }
 }

@@ -22,7 +22,7 @@ public final class Words {
         }
         int end = words.offsetByCodePoints(0, most - 1);
         int space = words.lastIndexOf(' ', end);
-        return words.substring(0, space > end / 2 ? space : end).strip() + "…";
+        return words.substring(0, space > end / 2 ? space : end).stripTrailing() + "…";
     }
 
     /** A count with its noun: "1 page", "14 pages". */

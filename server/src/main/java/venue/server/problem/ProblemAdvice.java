@@ -6,9 +6,13 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
@@ -47,22 +51,56 @@ class ProblemAdvice {
             }
         }
         String message = String.valueOf(e.getMostSpecificCause().getMessage()).split("\n", 2)[0];
-        ProblemDetail problem = problem(
+        return answer(
                 HttpStatus.BAD_REQUEST,
                 "unreadable",
                 "This can't be read: " + message.substring(0, Math.min(200, message.length())),
                 "Send JSON of the shape that /api/openapi describes.");
-        return ResponseEntity.badRequest().body(problem);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
-        ProblemDetail problem = problem(
+        return answer(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "picture-too-large",
                 "This file is larger than the 25 MB that fit.",
                 "Save it smaller, for example 2400 pixels wide.");
-        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> signedOut(AuthenticationException e) {
+        return answer(HttpStatus.UNAUTHORIZED, "signed-out", "Nobody is signed in here.", "Sign in, then try again.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noToken(AccessDeniedException e) {
+        return answer(
+                HttpStatus.FORBIDDEN,
+                "no-token",
+                "This did not come from a window of the interface.",
+                "Send the XSRF-TOKEN cookie's value in the header X-XSRF-TOKEN.");
+    }
+
+    /** What the framework refuses itself, and what nobody foresaw. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> other(Exception e) {
+        if (e instanceof ErrorResponse known) {
+            HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+            String detail = String.valueOf(known.getBody().getDetail());
+            return answer(status, "unreadable", detail, "Ask as /api/openapi describes.");
+        }
+        LOG.error("not foreseen", e);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "failed",
+                "Something went wrong here. It stands in the server's log.",
+                "Try again; what was kept before stays.");
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String code, String message, String fix) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(status, code, message, fix));
     }
 
     /** The window that asked is gone; there is nobody to tell. */

@@ -1,8 +1,8 @@
 package venue.server.signin;
 
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
@@ -13,8 +13,8 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 import venue.store.account.Account;
 import venue.store.account.Accounts;
 
@@ -26,7 +26,9 @@ class Security {
             + " frame-src *; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(
+            HttpSecurity http, @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
+            throws Exception {
         http.authorizeHttpRequests(r -> r.requestMatchers("/api/sign-in", "/api/me")
                 .permitAll()
                 .requestMatchers("/api/**")
@@ -34,7 +36,10 @@ class Security {
                 .anyRequest()
                 .permitAll());
         http.csrf(c -> c.spa());
-        http.exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)));
+        http.exceptionHandling(e -> e.authenticationEntryPoint(
+                        (request, response, refused) -> problems.resolveException(request, response, null, refused))
+                .accessDeniedHandler(
+                        (request, response, refused) -> problems.resolveException(request, response, null, refused)));
         http.logout(l -> l.disable());
         http.requestCache(c -> c.disable());
         http.headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(POLICY))

@@ -44,7 +44,12 @@ class SignInController {
     }
 
     /** What somebody types to sign in. */
-    record SignIn(String email, String password) {}
+    record SignIn(String email, String password) {
+        SignIn {
+            email = email == null ? "" : email;
+            password = password == null ? "" : password;
+        }
+    }
 
     /** Who is signed in; 204 when nobody is. Also hands out the CSRF token. */
     @GetMapping("/me")

@@ -1,0 +1,89 @@
+package venue.core.menu;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edit.MakePages;
+import venue.core.edit.PlaceInMenu;
+import venue.core.edit.RemoveFromMenu;
+import venue.core.edit.RemovePage;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.link.Link;
+
+class MenuTest {
+
+    private final Menu menu = new Menu("main", "Main", "main", List.of(line("visit"), line("news")));
+
+    private static Line line(String page) {
+        return new Line("l-" + page, Link.toPage(page), null, List.of());
+    }
+
+    @Test
+    void linesAreReadEachBeforeTheOnesBeneathIt() {
+        Menu deep = menu.insert("l-visit", 0, line("groups")).insert("l-visit", 0, line("times"));
+        assertThat(deep.all().map(Line::id)).containsExactly("l-visit", "l-times", "l-groups", "l-news");
+        assertThat(deep.above("l-groups").map(Line::id)).contains("l-visit");
+        assertThat(deep.above("l-news")).isEmpty();
+    }
+
+    @Test
+    void aPlaceBeyondTheEndIsTheEnd() {
+        assertThat(menu.insert(null, 99, line("people")).lines())
+                .extracting(Line::id)
+                .endsWith("l-people");
+        assertThat(menu.insert(null, -3, line("people")).lines())
+                .extracting(Line::id)
+                .startsWith("l-people");
+    }
+
+    @Test
+    void aLabelIsTheLinesOwnAndNothingElseChanges() {
+        Menu labelled = menu.change("l-news", l -> l.withLabel("What is new"));
+        assertThat(labelled.lines().get(1).label()).isEqualTo("What is new");
+        assertThat(labelled.lines().get(0)).isEqualTo(menu.lines().get(0));
+        assertThatThrownBy(() -> menu.change("l-none", l -> l)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> menu.remove("l-none")).hasMessageContaining("l-none");
+    }
+
+    @Test
+    void aPageStandsBeneathItsParentsLineAndOnceOnly() {
+        Edition site = Sites.after(Sites.small(), new PlaceInMenu("main", "weaving", "l2"));
+        Menu main = site.require(Menu.class, "main");
+        assertThat(main.above("l2").map(Line::id)).contains("l1");
+        assertThatThrownBy(() -> Sites.after(site, new PlaceInMenu("main", "weaving", "l3")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("in-menu"));
+        Edition out = Sites.after(site, new RemoveFromMenu("main", "weaving"));
+        assertThat(out.require(Menu.class, "main")).isEqualTo(Sites.small().require(Menu.class, "main"));
+        assertThatThrownBy(() -> Sites.after(out, new RemoveFromMenu("main", "weaving")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-in-menu"));
+    }
+
+    @Test
+    void theThirdLevelStandsOnTheSecond() {
+        Edition site = Sites.after(Sites.small(), new PlaceInMenu("main", "weaving", "l2"));
+        Edition deeper = Sites.after(
+                site,
+                new MakePages(
+                        "weaving",
+                        null,
+                        "standard",
+                        null,
+                        List.of(new MakePages.NewPage("wool", "Wool")),
+                        null,
+                        List.of("main"),
+                        java.util.Map.of()));
+        Menu main = deeper.require(Menu.class, "main");
+        assertThat(main.lineTo("wool")).isPresent();
+        assertThat(main.lines().stream().flatMap(l -> l.beneath().stream()))
+                .allMatch(l -> l.beneath().isEmpty());
+        assertThat(Sites.after(deeper, new RemovePage("workshops"))
+                        .require(Menu.class, "main")
+                        .all()
+                        .flatMap(l -> l.link().pageId().stream()))
+                .doesNotContain("weaving", "workshops");
+    }
+}

@@ -1,0 +1,59 @@
+package venue.server.proof;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ProofPassTest {
+
+    private static final Instant NOON = Instant.parse("2026-11-23T12:00:00Z");
+
+    private final InstantSource clock = mock(InstantSource.class);
+    private final ProofPass passes = new ProofPass(clock);
+
+    @BeforeEach
+    void atNoon() {
+        when(clock.instant()).thenReturn(NOON);
+    }
+
+    @Test
+    void aPassOpensItsSiteForHalfAnHourAndNoLonger() {
+        String pass = passes.issue("kestrel-moor");
+        assertThat(passes.open(pass)).contains("kestrel-moor");
+        when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(29)));
+        assertThat(passes.open(pass)).contains("kestrel-moor");
+        when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(41)));
+        assertThat(passes.open(pass)).isEmpty();
+    }
+
+    @Test
+    void askedForAgainSoonItIsTheSameSoThatPicturesStayCached() {
+        String pass = passes.issue("kestrel-moor");
+        when(clock.instant()).thenReturn(NOON.plusSeconds(60));
+        assertThat(passes.issue("kestrel-moor")).isEqualTo(pass);
+        assertThat(passes.issue("loomgate-yard")).isNotEqualTo(pass);
+    }
+
+    @Test
+    void aPassMadeByAnotherProcessOrForAnotherSiteOpensNothing() {
+        String pass = passes.issue("kestrel-moor");
+        assertThat(new ProofPass(clock).open(pass)).isEmpty();
+        assertThat(passes.open(pass.replace("kestrel-moor", "loomgate-yard"))).isEmpty();
+        String later = pass.replaceAll("\\.([0-9]+)\\.", ".99999999999.");
+        assertThat(passes.open(later)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", ".", "..", "a.b.c", "a.1", "a.99999999999999999999.x", "kestrel-moor.-1.x", "a.1.b.c"})
+    void whatIsNoPassOpensNothing(String pass) {
+        assertThat(passes.open(pass)).isEmpty();
+    }
+}
