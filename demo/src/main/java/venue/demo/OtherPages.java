@@ -216,6 +216,7 @@ final class OtherPages {
                                                 strongButton(
                                                         Value.of("Write to us"),
                                                         "mailto:mirrors@kestrel-moor.example")))
+                                .with("back", Value.of("picture"))
                                 .with("picture", Value.of("field"))
                                 .with("space", Value.of("large"))
                                 .with("align", Value.of("centre")))

@@ -49,6 +49,7 @@ final class VisitPages {
                                                 "Eight telescopes, a roll-off roof and the darkest car park for miles. Come up"
                                                         + " on a Friday and look for yourself.")),
                                         strongButton(Value.of("Plan a visit"), "page:visit")))
+                        .with("back", Value.of("picture"))
                         .with("picture", Value.of("trails"))
                         .with("veil", Value.of(40))
                         .with("space", Value.of("large")))

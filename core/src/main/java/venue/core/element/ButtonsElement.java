@@ -4,40 +4,24 @@ import static venue.core.property.Property.choice;
 import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** A row of buttons that lead somewhere. */
-final class ButtonsElement implements ElementKind {
+final class ButtonsElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(many(
-            "buttons",
-            "Buttons",
-            of("label", "Label", PropertyType.WORDS),
-            of("link", "Leads to", PropertyType.LINK),
-            choice("weight", "Weight", "plain=Plain", "strong=Strong")));
-
-    @Override
-    public String key() {
-        return "buttons";
-    }
-
-    @Override
-    public String name() {
-        return "Button row";
-    }
-
-    @Override
-    public String note() {
-        return "Leads to what comes next";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    ButtonsElement() {
+        super(
+                "buttons",
+                "Button row",
+                "Leads to what comes next",
+                many(
+                        "buttons",
+                        "Buttons",
+                        of("label", "Label", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK),
+                        choice("weight", "Weight", "plain=Plain", "strong=Strong")));
     }
 
     @Override

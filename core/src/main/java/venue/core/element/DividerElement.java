@@ -2,34 +2,17 @@ package venue.core.element;
 
 import static venue.core.property.Property.choice;
 
-import java.util.List;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 
 /** A rule between two things. */
-final class DividerElement implements ElementKind {
+final class DividerElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES =
-            List.of(choice("shape", "Shape", "full=Across the column", "short=Short and strong"));
-
-    @Override
-    public String key() {
-        return "divider";
-    }
-
-    @Override
-    public String name() {
-        return "Divider";
-    }
-
-    @Override
-    public String note() {
-        return "A rule between two things";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    DividerElement() {
+        super(
+                "divider",
+                "Divider",
+                "A rule between two things",
+                choice("shape", "Shape", "full=Across the column", "short=Short and strong"));
     }
 
     @Override

@@ -18,6 +18,11 @@ public interface ElementKind {
 
     List<Property> properties();
 
+    /** The facts of the site that it shows, by key; where one is missing the interface offers to fill it there and then. */
+    default List<String> siteFacts() {
+        return List.of();
+    }
+
     /** Whether there is anything to show; an element without is left out. */
     boolean hasSomething(Props props);
 

@@ -1,6 +1,5 @@
 package venue.core.element;
 
-import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.page.Page;
@@ -8,26 +7,10 @@ import venue.core.property.Property;
 import venue.core.value.Value;
 
 /** The facts of its page: every field that the page's kind shows, with its label. */
-final class FactsElement implements ElementKind {
+final class FactsElement extends DeclaredKind {
 
-    @Override
-    public String key() {
-        return "facts";
-    }
-
-    @Override
-    public String name() {
-        return "Facts of the page";
-    }
-
-    @Override
-    public String note() {
-        return "The fields its kind shows, with their labels";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return List.of();
+    FactsElement() {
+        super("facts", "Facts of the page", "The fields its kind shows, with their labels");
     }
 
     @Override

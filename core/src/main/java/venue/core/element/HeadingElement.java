@@ -3,43 +3,26 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** A heading. Its level follows from where it stands; its size is a matter of looks. */
-final class HeadingElement implements ElementKind {
+final class HeadingElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(
-            of("text", "Heading", PropertyType.WORDS),
-            choice(
-                    "size",
-                    "Size",
-                    "auto=By its level",
-                    "small=Small",
-                    "medium=Medium",
-                    "large=Large",
-                    "display=Display"));
-
-    @Override
-    public String key() {
-        return "heading";
-    }
-
-    @Override
-    public String name() {
-        return "Heading";
-    }
-
-    @Override
-    public String note() {
-        return "Names what follows";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    HeadingElement() {
+        super(
+                "heading",
+                "Heading",
+                "Names what follows",
+                of("text", "Heading", PropertyType.WORDS),
+                choice(
+                        "size",
+                        "Size",
+                        "auto=By its level",
+                        "small=Small",
+                        "medium=Medium",
+                        "large=Large",
+                        "display=Display"));
     }
 
     @Override
@@ -51,6 +34,9 @@ final class HeadingElement implements ElementKind {
     public void render(Props props, HtmlWriter out) {
         String size = props.text("size");
         out.start("h" + props.scene().headings().next(), size.equals("auto") ? "h" : "h z-" + size);
+        if (!props.text("text").isEmpty()) {
+            props.scene().outline().next().ifPresent(a -> out.attr("id", a));
+        }
         props.write("text", out);
         out.end();
     }

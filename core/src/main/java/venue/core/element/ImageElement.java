@@ -3,50 +3,33 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** One picture, with caption and link. */
-final class ImageElement implements ElementKind {
+final class ImageElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(
-            of("picture", "Picture", PropertyType.PICTURE),
-            of("alt", "What it shows here", PropertyType.WORDS)
-                    .help("Instead of the picture's own words, where this page needs others."),
-            of("caption", "Caption", PropertyType.WORDS),
-            of("link", "Leads to", PropertyType.LINK),
-            choice(
-                    "shape",
-                    "Shape",
-                    "own=As it is",
-                    "wide=Wide 16 : 9",
-                    "classic=Classic 4 : 3",
-                    "square=Square",
-                    "tall=Tall 3 : 4",
-                    "round=Round"));
-
-    @Override
-    public String key() {
-        return "image";
-    }
-
-    @Override
-    public String name() {
-        return "Picture";
-    }
-
-    @Override
-    public String note() {
-        return "One picture with a caption";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    ImageElement() {
+        super(
+                "image",
+                "Picture",
+                "One picture with a caption",
+                of("picture", "Picture", PropertyType.PICTURE),
+                of("alt", "What it shows here", PropertyType.WORDS)
+                        .help("Instead of the picture's own words, where this page needs others."),
+                of("caption", "Caption", PropertyType.WORDS),
+                of("link", "Leads to", PropertyType.LINK),
+                choice(
+                        "shape",
+                        "Shape",
+                        "own=As it is",
+                        "wide=Wide 16 : 9",
+                        "classic=Classic 4 : 3",
+                        "square=Square",
+                        "tall=Tall 3 : 4",
+                        "round=Round"));
     }
 
     @Override

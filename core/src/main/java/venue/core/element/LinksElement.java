@@ -3,40 +3,24 @@ package venue.core.element;
 import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** A list of links, each on a line of its own. */
-final class LinksElement implements ElementKind {
+final class LinksElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(many(
-            "links",
-            "Links",
-            of("label", "Words", PropertyType.WORDS),
-            of("link", "Leads to", PropertyType.LINK),
-            of("note", "Note", PropertyType.WORDS)));
-
-    @Override
-    public String key() {
-        return "links";
-    }
-
-    @Override
-    public String name() {
-        return "List of links";
-    }
-
-    @Override
-    public String note() {
-        return "Ways on, one to a line";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    LinksElement() {
+        super(
+                "links",
+                "List of links",
+                "Ways on, one to a line",
+                many(
+                        "links",
+                        "Links",
+                        of("label", "Words", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK),
+                        of("note", "Note", PropertyType.WORDS)));
     }
 
     @Override

@@ -16,44 +16,29 @@ import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** Pages of one kind, shown by themselves as they come and go. */
-final class ListingElement implements ElementKind {
+final class ListingElement extends DeclaredKind {
 
     private static final Property DATE = Property.of("date", "Date", PropertyType.DATE_TIME);
 
-    private static final List<Property> PROPERTIES = List.of(
-            of("kind", "Pages of kind", PropertyType.KIND),
-            choice("which", "Which", "all=All", "coming=Those to come", "past=Those past"),
-            choice(
-                    "order",
-                    "Order",
-                    "newest=Newest first",
-                    "soonest=Soonest first",
-                    "plan=As in the plan",
-                    "title=By title"),
-            number("limit", "At most", 1, 100, 6, "pages"),
-            choice("shape", "Shape", "cards=Cards side by side", "rows=Rows", "people=Portraits"),
-            of("pictures", "Pictures", YES_NO).fallback(Value.of(true)),
-            of("dates", "Dates", YES_NO).fallback(Value.of(true)),
-            of("summaries", "Summaries", YES_NO).fallback(Value.of(true)));
-
-    @Override
-    public String key() {
-        return "listing";
-    }
-
-    @Override
-    public String name() {
-        return "Listing";
-    }
-
-    @Override
-    public String note() {
-        return "Pages of one kind, kept up by itself";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    ListingElement() {
+        super(
+                "listing",
+                "Listing",
+                "Pages of one kind, kept up by itself",
+                of("kind", "Pages of kind", PropertyType.KIND),
+                choice("which", "Which", "all=All", "coming=Those to come", "past=Those past"),
+                choice(
+                        "order",
+                        "Order",
+                        "newest=Newest first",
+                        "soonest=Soonest first",
+                        "plan=As in the plan",
+                        "title=By title"),
+                number("limit", "At most", 1, 100, 6, "pages"),
+                choice("shape", "Shape", "cards=Cards side by side", "rows=Rows", "people=Portraits"),
+                of("pictures", "Pictures", YES_NO).fallback(Value.of(true)),
+                of("dates", "Dates", YES_NO).fallback(Value.of(true)),
+                of("summaries", "Summaries", YES_NO).fallback(Value.of(true)));
     }
 
     @Override

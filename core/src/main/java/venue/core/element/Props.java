@@ -42,6 +42,18 @@ public final class Props {
                 && !(held instanceof Value.Many many && many.groups().isEmpty());
     }
 
+    /** Whether a place to fill is all that it holds, and managers look at it. */
+    boolean isToFill(String key) {
+        return scene.showsMarks()
+                && value(key).filter(v -> v instanceof Value.ToFill).isPresent();
+    }
+
+    double decimal(String key) {
+        return value(key)
+                .map(v -> v instanceof Value.Num num ? num.number().doubleValue() : 0.0)
+                .orElse(0.0);
+    }
+
     /** Plain words; a place to fill gives none. */
     public String text(String key) {
         return value(key)
@@ -73,6 +85,11 @@ public final class Props {
     }
 
     public Optional<Media> media(String key) {
+        return scene.media(text(key)).filter(Media::isPicture);
+    }
+
+    /** The file at {@code key}, whatever it is. */
+    public Optional<Media> file(String key) {
         return scene.media(text(key));
     }
 

@@ -4,40 +4,23 @@ import static venue.core.property.Property.choice;
 import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** Questions and their answers, unfolding or all in sight. */
-final class QuestionsElement implements ElementKind {
+final class QuestionsElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(
-            many(
-                    "questions",
-                    "Questions",
-                    of("question", "Question", PropertyType.WORDS),
-                    of("answer", "Answer", PropertyType.RICH)),
-            choice("shape", "Shape", "folded=Folded, one under another", "grid=All in sight, side by side"));
-
-    @Override
-    public String key() {
-        return "questions";
-    }
-
-    @Override
-    public String name() {
-        return "Questions and answers";
-    }
-
-    @Override
-    public String note() {
-        return "What people ask";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    QuestionsElement() {
+        super(
+                "questions",
+                "Questions and answers",
+                "What people ask",
+                many(
+                        "questions",
+                        "Questions",
+                        of("question", "Question", PropertyType.WORDS),
+                        of("answer", "Answer", PropertyType.RICH)),
+                choice("shape", "Shape", "folded=Folded, one under another", "grid=All in sight, side by side"));
     }
 
     @Override

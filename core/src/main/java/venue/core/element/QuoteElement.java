@@ -2,37 +2,20 @@ package venue.core.element;
 
 import static venue.core.property.Property.of;
 
-import java.util.List;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /** What somebody said, and who. */
-final class QuoteElement implements ElementKind {
+final class QuoteElement extends DeclaredKind {
 
-    private static final List<Property> PROPERTIES = List.of(
-            of("words", "Words", PropertyType.LINES),
-            of("person", "Who said it", PropertyType.WORDS),
-            of("role", "What they are", PropertyType.WORDS));
-
-    @Override
-    public String key() {
-        return "quote";
-    }
-
-    @Override
-    public String name() {
-        return "Quote";
-    }
-
-    @Override
-    public String note() {
-        return "What somebody said";
-    }
-
-    @Override
-    public List<Property> properties() {
-        return PROPERTIES;
+    QuoteElement() {
+        super(
+                "quote",
+                "Quote",
+                "What somebody said",
+                of("words", "Words", PropertyType.LINES),
+                of("person", "Who said it", PropertyType.WORDS),
+                of("role", "What they are", PropertyType.WORDS));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package venue.core.element;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,30 @@ public interface Scene {
 
     /** A page's own address as served. */
     String address(Page page);
+
+    /** Words of our own, in the site's language. */
+    String say(Phrase phrase);
+
+    /** An id that nothing else on the page has. */
+    String freshId();
+
+    /** The day and time in the site's zone. */
+    LocalDateTime localTime();
+
+    /** A fact of the site as it was written; empty when nobody has. */
+    Optional<String> fact(String key);
+
+    /** Whether the managers allow pages of a host to be shown within the site's. */
+    boolean mayFrame(String host);
+
+    /** Where HTML of the managers' own is served, sealed off from the page. */
+    String ownHtml(String html);
+
+    /** The files of a folder, by name. */
+    List<Media> folder(String name);
+
+    /** The page's headings, where it lists them. */
+    Outline outline();
 
     Headings headings();
 

@@ -77,6 +77,13 @@ public final class HtmlWriter {
         return this;
     }
 
+    /** Writes what another writer has finished. */
+    public HtmlWriter append(HtmlWriter finished) {
+        closeTag();
+        out.append(finished.html());
+        return this;
+    }
+
     /** Ends the element started last. */
     public HtmlWriter end() {
         closeTag();

@@ -1,42 +1,93 @@
 package venue.core.media;
 
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 
 /**
- * A picture of the site.
+ * A file of the site: a picture, film, sound or document.
  *
  * @param file the hash of its bytes, 64 hexadecimal digits
- * @param format {@code jpg} or {@code png}
- * @param width in pixels, after its orientation is applied
+ * @param format its ending, which says what it is: {@code jpg}, {@code mp4}, {@code pdf}…
+ * @param folder the folder it is kept in, or empty
+ * @param bytes the size of the file as it was given
+ * @param width in pixels, after its orientation is applied; 0 for what is no picture
  * @param widths the widths, in pixels and ascending, in which it can be had; the last is the whole picture
  * @param alt what it shows, for those who don't see it; absent when nobody has said yet
  * @param decorative it says nothing that the words don't, and is passed over by screen readers
  * @param focalX the point that stays in sight when it is cropped, in percent from the left
  * @param focalY the same, from the top
+ * @param shades its darkest and lightest colours of any size, as #RRGGBB; empty when not known
  */
 public record Media(
         String id,
         String name,
         String file,
         String format,
+        String folder,
+        long bytes,
         int width,
         int height,
         List<Integer> widths,
         @Nullable String alt,
         boolean decorative,
         int focalX,
-        int focalY)
+        int focalY,
+        List<String> shades)
         implements Item {
 
+    private static final int MIDDLE = 50;
+    private static final int HASH_LETTERS = 20;
+    private static final Set<String> PICTURES = Set.of("jpg", "png", "svg");
+    private static final Set<String> FILMS = Set.of("mp4", "webm");
+    private static final Set<String> SOUNDS = Set.of("mp3", "ogg", "m4a", "wav");
+
+    /** What a file is to those who place it. */
+    public enum Sort {
+        PICTURE,
+        FILM,
+        SOUND,
+        DOCUMENT
+    }
+
     public Media {
-        widths = List.copyOf(widths);
+        folder = folder == null ? "" : folder;
+        widths = widths == null ? List.of() : List.copyOf(widths);
+        shades = shades == null ? List.of() : List.copyOf(shades);
+    }
+
+    /** A picture that nobody has described yet. */
+    public static Media picture(
+            String id, String name, String file, String format, int width, int height, List<Integer> widths) {
+        return new Media(id, name, file, format, "", 0, width, height, widths, null, false, MIDDLE, MIDDLE, List.of());
+    }
+
+    /** A file that is no picture. */
+    public static Media file(String id, String name, String file, String format, long bytes) {
+        return new Media(id, name, file, format, "", bytes, 0, 0, List.of(), null, false, MIDDLE, MIDDLE, List.of());
+    }
+
+    public Sort sort() {
+        return PICTURES.contains(format)
+                ? Sort.PICTURE
+                : FILMS.contains(format) ? Sort.FILM : SOUNDS.contains(format) ? Sort.SOUND : Sort.DOCUMENT;
+    }
+
+    public boolean isPicture() {
+        return sort() == Sort.PICTURE;
+    }
+
+    /** Where the whole file is served on the site. */
+    public String path() {
+        return isPicture() && !widths.isEmpty()
+                ? path(widths.get(widths.size() - 1))
+                : "/-/media/" + file.substring(0, HASH_LETTERS) + "." + format;
     }
 
     /** Where a rendition is served on the site. */
     public String path(int renditionWidth) {
-        return "/-/media/" + file.substring(0, 20) + "-" + renditionWidth + "." + format;
+        return "/-/media/" + file.substring(0, HASH_LETTERS) + "-" + renditionWidth + "." + format;
     }
 
     /** The height of a rendition, in pixels. */
@@ -45,10 +96,79 @@ public record Media(
     }
 
     public Media withAlt(@Nullable String words, boolean isDecorative) {
-        return new Media(id, name, file, format, width, height, widths, words, isDecorative, focalX, focalY);
+        return new Media(
+                id,
+                name,
+                file,
+                format,
+                folder,
+                bytes,
+                width,
+                height,
+                widths,
+                words,
+                isDecorative,
+                focalX,
+                focalY,
+                shades);
     }
 
     public Media withFocal(int x, int y) {
-        return new Media(id, name, file, format, width, height, widths, alt, decorative, x, y);
+        return new Media(id, name, file, format, folder, bytes, width, height, widths, alt, decorative, x, y, shades);
+    }
+
+    public Media withPlace(String newName, String newFolder) {
+        return new Media(
+                id,
+                newName,
+                file,
+                format,
+                newFolder,
+                bytes,
+                width,
+                height,
+                widths,
+                alt,
+                decorative,
+                focalX,
+                focalY,
+                shades);
+    }
+
+    public Media withWeight(long fileBytes, List<String> darkestAndLightest) {
+        return new Media(
+                id,
+                name,
+                file,
+                format,
+                folder,
+                fileBytes,
+                width,
+                height,
+                widths,
+                alt,
+                decorative,
+                focalX,
+                focalY,
+                darkestAndLightest);
+    }
+
+    /** Another file in its place, with what people have said of this one. */
+    public Media replacedBy(Media other) {
+        return new Media(
+                id,
+                name,
+                other.file,
+                other.format,
+                folder,
+                other.bytes,
+                other.width,
+                other.height,
+                other.widths,
+                alt,
+                decorative,
+                focalX,
+                focalY,
+                other.shades);
     }
 }

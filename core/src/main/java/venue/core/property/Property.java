@@ -86,6 +86,17 @@ public record Property(
         return new Property(key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, true);
     }
 
+    /** The most characters that a text may have. */
+    public Property longest(int characters) {
+        Range most = new Range(BigDecimal.ZERO, BigDecimal.valueOf(characters));
+        return new Property(key, label, type, help, fallback, required, most, unit, choices, onlyWhen, entries, shown);
+    }
+
+    /** Without a built-in value: not given is not there. */
+    public Property withoutFallback() {
+        return new Property(key, label, type, help, null, required, range, unit, choices, onlyWhen, entries, shown);
+    }
+
     public Property unit(String words) {
         return new Property(
                 key, label, type, help, fallback, required, range, words, choices, onlyWhen, entries, shown);

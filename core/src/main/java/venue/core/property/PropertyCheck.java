@@ -63,7 +63,7 @@ public final class PropertyCheck {
             case LINK -> link(value, path);
             case DATE -> date(value, path);
             case DATE_TIME -> dateTime(value, path);
-            case PICTURE, PAGE, KIND ->
+            case PICTURE, FILE, PAGE, KIND ->
                 expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
             case MANY -> many(property, value, path);
         };

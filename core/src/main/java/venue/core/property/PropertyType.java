@@ -15,6 +15,8 @@ public enum PropertyType {
     COLOUR,
     /** The id of a picture. */
     PICTURE,
+    /** The id of a file of any sort. */
+    FILE,
     LINK,
     /** A day, ISO 8601 (2026-11-27). */
     DATE,

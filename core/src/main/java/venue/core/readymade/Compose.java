@@ -29,6 +29,32 @@ public final class Compose {
 
     private Compose() {}
 
+    /** An element of any kind, with nothing given yet. */
+    public static Part part(String kind) {
+        return new Part(kind, Map.of());
+    }
+
+    /** One group of a list, as key, value, key, value; words are to fill where they end in an ellipsis. */
+    public static Map<String, Value> group(String... pairs) {
+        Map<String, Value> group = new TreeMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            String words = pairs[i + 1];
+            boolean waits = words.endsWith("…");
+            group.put(pairs[i], waits ? fill(words.substring(0, words.length() - 1)) : Value.of(words));
+        }
+        return group;
+    }
+
+    /** Several groups, as the list that an element holds. */
+    @SafeVarargs
+    public static Value list(Map<String, Value>... groups) {
+        List<Map<String, Value>> all = new ArrayList<>();
+        for (Map<String, Value> group : groups) {
+            all.add(group);
+        }
+        return new Value.Many(all);
+    }
+
     public static Value fill(String prompt) {
         return new Value.ToFill(prompt);
     }

@@ -16,13 +16,13 @@ import static venue.core.readymade.Compose.section;
 import static venue.core.readymade.Compose.strongButton;
 import static venue.core.readymade.Compose.text;
 import static venue.core.readymade.Compose.toned;
+import static venue.core.readymade.Patterns.centred;
+import static venue.core.readymade.Patterns.large;
+import static venue.core.readymade.Patterns.pattern;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import venue.core.pattern.Pattern;
-import venue.core.section.Section;
-import venue.core.value.Value;
 
 /** The patterns that every new site begins with, grouped by purpose; words in them say what to write. */
 public final class ReadyPatterns {
@@ -37,7 +37,11 @@ public final class ReadyPatterns {
         all.addAll(voicesAndQuestions());
         all.addAll(picturesAndSteps());
         all.addAll(endings(latest));
+        all.addAll(MediaPatterns.all());
+        all.addAll(PeoplePatterns.all());
+        all.addAll(PlacePatterns.all());
         all.add(about());
+        all.addAll(WholePages.all(latest));
         return all;
     }
 
@@ -228,7 +232,7 @@ public final class ReadyPatterns {
                 pattern(
                         "contact",
                         "Contact and hours",
-                        "Contact",
+                        "Contact and place",
                         columns(
                                 "s1",
                                 "Contact",
@@ -263,17 +267,5 @@ public final class ReadyPatterns {
                 toned(
                         "deep",
                         section("s4", "Call", heading(fill("What visitors can do")), strongButton(fill("How"), ""))));
-    }
-
-    private static Section centred(Section section) {
-        return section.with("align", Value.of("centre"));
-    }
-
-    private static Section large(Section section) {
-        return section.with("space", Value.of("large"));
-    }
-
-    private static Pattern pattern(String id, String name, String group, Section... sections) {
-        return new Pattern(id, name, group, "", Arrays.asList(sections));
     }
 }

@@ -11,6 +11,9 @@ import venue.core.value.Values;
 /** Writes the head of a page: what browsers, search engines and those who share it read. */
 public final class Head {
 
+    /** Where the public site's one small script is served; every page can be read without. */
+    public static final String SCRIPT = "/-/page.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -30,7 +33,7 @@ public final class Head {
         return Words.shorten(own.isBlank() ? Values.text(page.fields(), "summary") : own, DESCRIPTION_LETTERS);
     }
 
-    static void write(View view, Page page, boolean findable, HtmlWriter out) {
+    static void write(View view, Page page, boolean findable, PageScene scene, HtmlWriter out) {
         Site site = view.edition().site();
         String title = searchTitle(site, page, view.edition().isHome(page));
         out.start("head");
@@ -55,6 +58,12 @@ public final class Head {
                 .attr("rel", "icon")
                 .attr("type", "image/svg+xml")
                 .attr("href", view.mark().path());
+        if (!scene.rules().isEmpty()) {
+            out.element("style", scene.rules().css());
+        }
+        if (scene.needsScript() && !view.isMarked()) {
+            out.start("script").attr("src", SCRIPT).attr("defer").end();
+        }
         out.end();
     }
 

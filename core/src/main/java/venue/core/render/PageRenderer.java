@@ -51,13 +51,21 @@ public final class PageRenderer {
     /** Sections alone in the site's look, without header and footer: for drawing patterns. */
     public static String sections(View view, List<Section> sections) {
         Page stand = stand("", new Zones(Map.of("main", sections)));
+        HtmlWriter body = new HtmlWriter();
+        body.start("body").start("main").attr("id", "main");
+        PageScene scene = new PageScene(view, stand, true);
+        SectionRenderer renderer = new SectionRenderer(view, scene, body);
+        sections.forEach(renderer::write);
+        body.end().end();
+        return whole(view, stand, scene, false, body);
+    }
+
+    /** The head comes first and is written last: it holds the rules that the sections asked for. */
+    private static String whole(View view, Page page, PageScene scene, boolean findable, HtmlWriter body) {
         HtmlWriter out = new HtmlWriter();
         out.start("html").attr("lang", view.edition().site().language());
-        Head.write(view, stand, false, out);
-        out.start("body").start("main").attr("id", "main");
-        SectionRenderer renderer = new SectionRenderer(view, new PageScene(view, stand, true), out);
-        sections.forEach(renderer::write);
-        out.end().end().end();
+        Head.write(view, page, findable, scene, out);
+        out.append(body).end();
         return DOCTYPE + out.html();
     }
 
@@ -77,8 +85,6 @@ public final class PageRenderer {
 
     private static String document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
-        out.start("html").attr("lang", view.edition().site().language());
-        Head.write(view, page, findable, out);
         out.start("body");
         PageScene scene = new PageScene(view, page, !template.band().equals("none"));
         Shell shell = new Shell(view, page, scene, out);
@@ -90,12 +96,13 @@ public final class PageRenderer {
         if (template.shows("footer")) {
             shell.footer();
         }
-        out.end().end();
-        return DOCTYPE + out.html();
+        out.end();
+        return whole(view, page, scene, findable, out);
     }
 
     private static void zones(View view, Page page, Template template, PageScene scene, HtmlWriter out) {
         SectionRenderer sections = new SectionRenderer(view, scene, out);
+        outline(template, page, scene, sections);
         titleUnseen(template, page, sections, out);
         write(template.zones(ZoneRole.TOP), page, sections);
         boolean left = holds(template.zones(ZoneRole.LEFT), page, sections);
@@ -112,6 +119,17 @@ public final class PageRenderer {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
         write(template.zones(ZoneRole.FOOT), page, sections);
+    }
+
+    /** The headings in the order in which they will be written, where some element lists them. */
+    private static void outline(Template template, Page page, PageScene scene, SectionRenderer sections) {
+        List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
+                .flatMap(r -> template.zones(r).stream())
+                .flatMap(z -> shown(z, page))
+                .toList();
+        if (all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
+            scene.outlined(all.stream().flatMap(sections::headings).toList());
+        }
     }
 
     /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */

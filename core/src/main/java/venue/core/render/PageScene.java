@@ -1,11 +1,15 @@
 package venue.core.render;
 
+import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.element.Headings;
 import venue.core.element.ListingQuery;
+import venue.core.element.Outline;
+import venue.core.element.Phrase;
 import venue.core.element.Scene;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
@@ -27,6 +31,10 @@ final class PageScene implements Scene {
     private final Page page;
     private final Headings headings;
     private final String now;
+    private final PageRules rules = new PageRules();
+    private boolean script;
+    private int ids;
+    private Outline outline = new Outline(List.of());
     private int span = WHOLE;
 
     PageScene(View view, Page page, boolean titled) {
@@ -39,6 +47,73 @@ final class PageScene implements Scene {
     /** The local day and time, ISO 8601. */
     String now() {
         return now;
+    }
+
+    /** The headings of the page, known before it is written. */
+    void outlined(List<String> words) {
+        outline = new Outline(words);
+    }
+
+    @Override
+    public Outline outline() {
+        return outline;
+    }
+
+    @Override
+    public String say(Phrase phrase) {
+        return phrase.in(view.edition().site().language());
+    }
+
+    @Override
+    public String freshId() {
+        return "v" + ++ids;
+    }
+
+    @Override
+    public LocalDateTime localTime() {
+        return view.localTime();
+    }
+
+    @Override
+    public Optional<String> fact(String key) {
+        return bound("site." + key)
+                .map(v -> v instanceof Value.Text text ? text.text() : "")
+                .filter(w -> !w.isBlank());
+    }
+
+    @Override
+    public boolean mayFrame(String host) {
+        return fact("frameHosts").stream()
+                .flatMap(String::lines)
+                .map(String::strip)
+                .anyMatch(host::equalsIgnoreCase);
+    }
+
+    @Override
+    public String ownHtml(String html) {
+        return OwnHtml.path(page.id(), html);
+    }
+
+    @Override
+    public List<Media> folder(String name) {
+        return view.edition()
+                .all(Media.class)
+                .filter(m -> m.folder().equalsIgnoreCase(name.strip()))
+                .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
+                .toList();
+    }
+
+    PageRules rules() {
+        return rules;
+    }
+
+    /** Something here is better with the small script of the public site, though it can be read without. */
+    void needScript() {
+        script = true;
+    }
+
+    boolean needsScript() {
+        return script;
     }
 
     PageScene inColumn(int twelfths) {
@@ -63,7 +138,7 @@ final class PageScene implements Scene {
             return view.edition().page(pageId.get()).filter(view::shows).map(p -> toPage(p, link.anchor()));
         }
         if (link.mediaId().isPresent()) {
-            return media(link.mediaId().get()).map(m -> m.path(m.width()));
+            return media(link.mediaId().get()).map(Media::path);
         }
         return link.target().startsWith("/") ? onSite(link.target()) : Optional.of(link.target());
     }

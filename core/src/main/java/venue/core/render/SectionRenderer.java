@@ -1,8 +1,7 @@
 package venue.core.render;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.element.ElementKind;
 import venue.core.element.Elements;
 import venue.core.element.Pictures;
@@ -24,11 +23,13 @@ final class SectionRenderer {
     private final View view;
     private final PageScene scene;
     private final HtmlWriter out;
+    private final SectionStyle style;
 
     SectionRenderer(View view, PageScene scene, HtmlWriter out) {
         this.view = view;
         this.scene = scene;
         this.out = out;
+        style = new SectionStyle(scene.rules());
     }
 
     /** Writes the section unless it is outside its dates or holds nothing to show. */
@@ -41,12 +42,17 @@ final class SectionRenderer {
         if (view.isMarked()) {
             out.mark("data-s", section.id());
         }
-        out.start("section", classes(settings));
+        out.start("section", style.classes(settings));
+        if (!settings.text("reveal").equals("none")) {
+            scene.needScript();
+        }
         if (settings.has("anchor")) {
             out.attr("id", settings.text("anchor"));
         }
-        settings.media("picture").ifPresent(m -> picture(m, settings.number("veil")));
-        out.start("div", "in").start("div", settings.text("tiles").equals("cards") ? "cols cards" : "cols");
+        if (settings.text("back").equals("picture")) {
+            settings.media("picture").ifPresent(m -> picture(m, settings.number("veil")));
+        }
+        out.start("div", "in").start("div", style.columns(settings));
         section.columns().forEach(this::column);
         out.end().end().end();
     }
@@ -69,6 +75,21 @@ final class SectionRenderer {
         return isShownNow(settings) && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
     }
 
+    boolean holds(Section section, String kind) {
+        return section.elements().anyMatch(e -> e.kind().equals(kind));
+    }
+
+    /** The words of the headings that the section will set, in their order. */
+    Stream<String> headings(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        return isShownNow(settings)
+                ? section.elements()
+                        .filter(e -> e.kind().equals("heading"))
+                        .map(e -> props(Elements.require("heading"), e.props()).text("text"))
+                        .filter(w -> !w.isEmpty())
+                : Stream.empty();
+    }
+
     /** The h1 has been set outside the sections. */
     void markTitled() {
         scene.headings().setTitled();
@@ -82,23 +103,6 @@ final class SectionRenderer {
 
     private Props props(ElementKind kind, Map<String, Value> values) {
         return new Props(kind.properties(), values, scene);
-    }
-
-    private static String classes(Props settings) {
-        List<String> classes = new ArrayList<>();
-        classes.add("s");
-        classes.add("t-" + settings.text("tone"));
-        add(classes, settings, "space", "medium", "p-");
-        add(classes, settings, "align", "start", "a-");
-        add(classes, settings, "height", "content", "m-");
-        add(classes, settings, "width", "page", "width-");
-        return String.join(" ", classes);
-    }
-
-    private static void add(List<String> classes, Props settings, String key, String usual, String prefix) {
-        if (!settings.text(key).equals(usual)) {
-            classes.add(prefix + settings.text(key));
-        }
     }
 
     private void picture(Media media, int veil) {

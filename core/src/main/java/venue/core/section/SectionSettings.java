@@ -6,28 +6,117 @@ import static venue.core.property.Property.of;
 
 import java.util.List;
 import venue.core.property.Property;
+import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
+import venue.core.theme.Texture;
 
-/** The declared settings of a section. */
+/** The declared settings of a section, in the groups in which its card shows them. */
 public final class SectionSettings {
 
-    private static final List<Property> ALL = List.of(
-            choice("tone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
-            choice("space", "Space inside", "medium=Medium", "none=None", "small=Small", "large=Large"),
-            choice("align", "Alignment", "start=At the left", "centre=Centred"),
-            choice("height", "Height", "content=By content", "half=Half a screen", "full=A full screen"),
-            choice("width", "Width", "page=Page width", "full=Edge to edge"),
-            choice("tiles", "Columns as", "open=Open columns", "cards=Cards"),
-            of("picture", "Picture behind", PropertyType.PICTURE),
-            number("veil", "Veil over the picture", 0, 90, 50, "%")
-                    .help("How much of the tone's colour lies over the picture."),
-            of("shownFrom", "Shown from", PropertyType.DATE_TIME),
-            of("shownUntil", "Shown until", PropertyType.DATE_TIME),
-            of("anchor", "Anchor", PropertyType.WORDS).help("A link can lead here: /page#anchor"));
+    private static final String[] ROLES = {"tint=Surface tinted", "deep=Surface deep", "accent=Accent", "page=Page"};
+    private static final int WIDEST_SPACE = 400;
+
+    private static final List<PropertyGroup> GROUPS = List.of(
+            new PropertyGroup("ground", "Tone and background", ground()),
+            new PropertyGroup("space", "Space", space()),
+            new PropertyGroup("shape", "Shape", shape()),
+            new PropertyGroup("motion", "Coming into view", motion()),
+            new PropertyGroup("showing", "When and where it shows", showing()));
+
+    private static final List<Property> ALL =
+            GROUPS.stream().flatMap(g -> g.settings().stream()).toList();
 
     private SectionSettings() {}
 
+    public static List<PropertyGroup> groups() {
+        return GROUPS;
+    }
+
     public static List<Property> all() {
         return ALL;
+    }
+
+    private static List<Property> ground() {
+        return List.of(
+                choice("tone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
+                choice(
+                        "back",
+                        "Background",
+                        "none=The tone's own",
+                        "colour=A colour",
+                        "gradient=Gradient",
+                        "texture=Texture",
+                        "tile=Texture of your own",
+                        "picture=Picture"),
+                choice("backColour", "Colour", ROLES).onlyWhen("back=colour"),
+                choice("backFrom", "From", ROLES).onlyWhen("back=gradient"),
+                choice("backTo", "To", "deep=Surface deep", "tint=Surface tinted", "accent=Accent", "page=Page")
+                        .onlyWhen("back=gradient"),
+                choice("backTowards", "Towards", "below=Below", "right=The right", "corner=The corner")
+                        .onlyWhen("back=gradient"),
+                choice("texture", "Texture", Texture.choices()).onlyWhen("back=texture"),
+                of("tile", "Tile", PropertyType.PICTURE).onlyWhen("back=tile").help("Repeated at 240 pixels."),
+                of("picture", "Picture behind", PropertyType.PICTURE).onlyWhen("back=picture"),
+                number("veil", "Veil over the picture", 0, 90, 50, "%")
+                        .onlyWhen("back=picture")
+                        .help("How much of the tone's colour lies over the picture."));
+    }
+
+    private static List<Property> space() {
+        return List.of(
+                choice(
+                        "space",
+                        "Space inside",
+                        "medium=Medium",
+                        "none=None",
+                        "small=Small",
+                        "large=Large",
+                        "exact=Exact…"),
+                number("spaceAbove", "Above", 0, WIDEST_SPACE, 48, "px").onlyWhen("space=exact"),
+                number("spaceBelow", "Below", 0, WIDEST_SPACE, 48, "px").onlyWhen("space=exact"),
+                choice(
+                        "gap",
+                        "Space outside",
+                        "none=None",
+                        "small=Small",
+                        "medium=Medium",
+                        "large=Large",
+                        "exact=Exact…"),
+                number("gapExact", "Above and below", 0, WIDEST_SPACE, 24, "px").onlyWhen("gap=exact"),
+                of("joined", "Joined to the next section", PropertyType.YES_NO)
+                        .help("No space between the two, as if they were one."));
+    }
+
+    private static List<Property> shape() {
+        return List.of(
+                choice("align", "Alignment", "start=At the left", "centre=Centred", "end=At the right"),
+                choice("height", "Height", "content=By content", "half=Half a screen", "full=A full screen"),
+                choice("width", "Width", "page=Page width", "full=Edge to edge", "inset=Within the page"),
+                choice("tiles", "Columns as", "open=Open columns", "cards=Cards"),
+                choice("stacks", "On narrow screens", "written=First column first", "reversed=Last column first"),
+                number("radius", "Corner radius", 0, 80, 0, "px"),
+                of("anchor", "Anchor", PropertyType.WORDS).help("A link can lead here: /page#anchor"));
+    }
+
+    private static List<Property> motion() {
+        return List.of(
+                choice(
+                                "reveal",
+                                "Reveal",
+                                "none=At once",
+                                "fade=Fade in",
+                                "rise=Rise",
+                                "left=From the left",
+                                "right=From the right")
+                        .help("Visitors who ask for less motion see it at once."),
+                number("delayMs", "After", 0, 3000, 0, "ms"),
+                number("durationMs", "Takes", 100, 3000, 600, "ms"));
+    }
+
+    private static List<Property> showing() {
+        return List.of(
+                of("shownFrom", "Shown from", PropertyType.DATE_TIME).help("In the site's time zone."),
+                of("shownUntil", "Shown until", PropertyType.DATE_TIME),
+                choice("hiddenOn", "Left out on", "none=No screens", "narrow=Narrow screens", "wide=Wide screens"));
     }
 }

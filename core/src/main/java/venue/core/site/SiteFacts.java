@@ -15,7 +15,10 @@ public final class SiteFacts {
             of("email", "E-mail", WORDS),
             of("phone", "Telephone", WORDS),
             of("postalAddress", "Postal address", LINES),
-            of("hours", "Opening hours", LINES));
+            of("hours", "Opening hours", LINES).help("One day on each line: Monday: 10 to 17"),
+            of("social", "Elsewhere", LINES).help("One on each line: a name, then an address."),
+            of("frameHosts", "Hosts that may be shown within pages", LINES)
+                    .help("One host name on each line. Visitors are asked before anything is fetched from them."));
 
     private SiteFacts() {}
 

@@ -15,6 +15,7 @@ public final class Survey {
             new SameSearchTitle(),
             new MissingDescription(),
             new PictureWithoutWords(),
+            new HardToRead(),
             new TemplateGone());
 
     /** A rule as people read of it. */

@@ -20,7 +20,7 @@ public record StyleSheet(String css, String hash) {
 
     /** The stylesheet of {@code theme}; equal settings give equal bytes. */
     public static StyleSheet of(Theme theme) {
-        String css = faces(theme) + root(theme) + tones(theme) + RULES;
+        String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + RULES;
         return new StyleSheet(css, Hash.shortOf(css));
     }
 
@@ -54,6 +54,10 @@ public record StyleSheet(String css, String hash) {
         set(root, "button-radius", radius(theme.text("buttonShape")));
         set(root, "button-line", whole(theme.number("buttonLine")) + "px");
         set(root, "accent", theme.text("colourAccent"));
+        set(root, "r-page", theme.text("colourPage"));
+        set(root, "r-tint", theme.text("colourTint"));
+        set(root, "r-deep", theme.text("colourDeep"));
+        set(root, "r-accent", theme.text("colourAccent"));
         set(
                 root,
                 "on-accent",

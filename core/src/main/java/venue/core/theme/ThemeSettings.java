@@ -12,25 +12,23 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
+import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 /** The declared settings of a theme, in the order in which a visitor meets what they shape. */
 public final class ThemeSettings {
 
-    /** Settings that belong together, under one heading. */
-    public record Group(String key, String label, List<Property> settings) {}
-
-    private static final List<Group> GROUPS = List.of(
-            new Group("notice", "Notice strip", notice()),
-            new Group("header", "Header", header()),
-            new Group("band", "Title band", band()),
-            new Group("palette", "Palette and tones", palette()),
-            new Group("type", "Type", type()),
-            new Group("buttons", "Buttons", buttons()),
-            new Group("pictures", "Pictures", pictures()),
-            new Group("spacing", "Spacing", spacing()),
-            new Group("footer", "Footer", footer()));
+    private static final List<PropertyGroup> GROUPS = List.of(
+            new PropertyGroup("notice", "Notice strip", notice()),
+            new PropertyGroup("header", "Header", header()),
+            new PropertyGroup("band", "Title band", band()),
+            new PropertyGroup("palette", "Palette and tones", palette()),
+            new PropertyGroup("type", "Type", type()),
+            new PropertyGroup("buttons", "Buttons", buttons()),
+            new PropertyGroup("pictures", "Pictures", pictures()),
+            new PropertyGroup("spacing", "Spacing", spacing()),
+            new PropertyGroup("footer", "Footer", footer()));
 
     private static final List<Property> ALL =
             GROUPS.stream().flatMap(g -> g.settings().stream()).toList();
@@ -40,7 +38,7 @@ public final class ThemeSettings {
 
     private ThemeSettings() {}
 
-    public static List<Group> groups() {
+    public static List<PropertyGroup> groups() {
         return GROUPS;
     }
 

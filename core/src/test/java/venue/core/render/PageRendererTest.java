@@ -149,6 +149,7 @@ class PageRendererTest {
                     .in("main")
                     .get(1)
                     .element("e2")
+                    .filter(e -> e.kind().equals("text"))
                     .isPresent()) {
                 site = Sites.after(site, new SetValue(id, first, "e2", "text", Value.of(link)));
             }

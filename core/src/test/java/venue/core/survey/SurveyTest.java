@@ -52,8 +52,7 @@ class SurveyTest {
 
     @Test
     void picturesNeedWordsUnlessTheyDecorate() {
-        Media picture =
-                new Media("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800), null, false, 50, 50);
+        Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
         Edition shown = Sites.after(
                 site.with(List.of(picture), List.of()), new SetValue("home", null, null, "picture", Value.of("pic")));
         assertThat(rules(shown)).contains("home picture-without-words");

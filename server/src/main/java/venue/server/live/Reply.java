@@ -4,6 +4,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Hash;
@@ -25,6 +29,8 @@ record Reply(
         @Nullable String location) {
 
     private static final int WORTH = 600;
+    private static final Pattern FRAME = Pattern.compile("<iframe src=\"(https://[^/\"]+)");
+    private static final String STYLE = "<style>";
     private static final int ETAG = 20;
 
     /** For what has a hash in its name and so never changes. */
@@ -33,11 +39,35 @@ record Reply(
     /** For pages: kept, but asked about each time. */
     static final String ASK = "no-cache";
 
-    private static final String PAGE_POLICY = "default-src 'none'; img-src 'self'; style-src 'self'; font-src 'self';"
-            + " script-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private static final String PAGE_POLICY =
+            "default-src 'none'; img-src 'self'; media-src 'self'; style-src 'self'; font-src 'self';"
+                    + " script-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     static Reply page(int status, String html) {
-        return text(status, "text/html; charset=utf-8", html, ASK, PAGE_POLICY);
+        return text(status, "text/html; charset=utf-8", html, ASK, policy(html));
+    }
+
+    /** Pages may hold one style element of our own making: the policy names its hash (CSP 3, 2.3.1). */
+    private static String policy(String html) {
+        String policy = PAGE_POLICY + "; frame-src 'self'" + framed(html);
+        int from = html.indexOf(STYLE);
+        if (from < 0) {
+            return policy;
+        }
+        String css = html.substring(from + STYLE.length(), html.indexOf("</style>", from));
+        String hash = Base64.getEncoder()
+                .encodeToString(HexFormat.of().parseHex(Hash.of(css.getBytes(StandardCharsets.UTF_8))));
+        return policy.replace("style-src 'self'", "style-src 'self' 'sha256-" + hash + "'");
+    }
+
+    /** The renderer frames only what the managers allow, so what is framed here is allowed. */
+    private static String framed(String html) {
+        return FRAME.matcher(html)
+                .results()
+                .map(m -> " " + m.group(1))
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining());
     }
 
     static Reply text(int status, String type, String words, String kept, String policy) {

@@ -9,9 +9,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.render.Head;
+import venue.core.render.OwnHtml;
 import venue.core.site.Site;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
+import venue.core.theme.Texture;
 import venue.core.theme.Theme;
 import venue.store.media.MediaFiles;
 import venue.store.workspace.Workspace;
@@ -21,6 +24,8 @@ import venue.store.workspace.Workspace;
 class SiteFiles {
 
     private static final String MARKS = "/-/mark/";
+    private static final String SEALED = "sandbox allow-scripts allow-forms allow-popups; default-src 'none';"
+            + " script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src https: data:; font-src data:";
     private static final long MOST_BYTES = 256L * 1024 * 1024;
 
     private final MediaFiles media;
@@ -35,7 +40,9 @@ class SiteFiles {
 
     /** The file at a path, or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
-        String key = path.startsWith("/-/style/") || path.startsWith(MARKS) ? workspace.site() + path : path;
+        String key = path.startsWith("/-/style/") || path.startsWith(MARKS) || path.startsWith(OwnHtml.WHERE)
+                ? workspace.site() + path
+                : path;
         return Optional.ofNullable(known.get(key, k -> make(workspace, path)));
     }
 
@@ -47,9 +54,11 @@ class SiteFiles {
         if (path.startsWith(MARKS)) {
             return mark(workspace, path);
         }
+        if (path.startsWith(OwnHtml.WHERE)) {
+            return ownHtml(workspace, path);
+        }
         if (path.equals("/-/media/" + name)) {
-            String type = name.endsWith(".png") ? "image/png" : "image/jpeg";
-            return media.find(name).map(b -> Reply.file(type, b)).orElse(null);
+            return media.find(name).map(b -> Reply.file(FileTypes.of(name), b)).orElse(null);
         }
         if (path.equals(StyleSheet.FONTS + name) && name.matches("[a-z0-9-]+\\.woff2")) {
             return resource("/venue/fonts/" + name)
@@ -57,9 +66,13 @@ class SiteFiles {
                     .orElse(null);
         }
         return switch (path) {
-            case "/-/proof.js" -> bridge("proof.js", "text/javascript; charset=utf-8");
-            case "/-/proof.css" -> bridge("proof.css", "text/css; charset=utf-8");
-            default -> null;
+            case "/-/proof.js" -> own("proof/proof.js", "text/javascript; charset=utf-8");
+            case "/-/proof.css" -> own("proof/proof.css", "text/css; charset=utf-8");
+            case Head.SCRIPT -> own("live/page.js", "text/javascript; charset=utf-8");
+            default ->
+                Texture.at(path)
+                        .map(t -> Reply.text("image/svg+xml", t.svg(), Reply.FOR_EVER))
+                        .orElse(null);
         };
     }
 
@@ -85,8 +98,18 @@ class SiteFiles {
                 .orElse(null);
     }
 
-    private static @Nullable Reply bridge(String name, String type) {
-        return resource("/venue/server/proof/" + name)
+    /** Sealed off: an origin of its own, and nothing fetched but pictures and what it holds itself. */
+    private static @Nullable Reply ownHtml(Workspace workspace, String path) {
+        return Stream.of(workspace.now().live(), workspace.now().working())
+                .filter(e -> e.find(Site.ID).isPresent())
+                .flatMap(e -> OwnHtml.at(e, path).stream())
+                .findFirst()
+                .map(html -> Reply.text(200, "text/html; charset=utf-8", html, Reply.ASK, SEALED))
+                .orElse(null);
+    }
+
+    private static @Nullable Reply own(String name, String type) {
+        return resource("/venue/server/" + name)
                 .map(b -> Reply.text(type, new String(b, java.nio.charset.StandardCharsets.UTF_8), Reply.ASK))
                 .orElse(null);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.PageFacts;
+import venue.core.legibility.Legibility;
 import venue.core.property.Property;
 import venue.core.section.Section;
 import venue.core.survey.Finding;
@@ -55,7 +56,10 @@ public record PageDetail(
 
     /** A section of the page's own. */
     public record OwnSection(
-            Section section, String lineage, @Nullable String originName) {}
+            Section section,
+            String lineage,
+            @Nullable String originName,
+            @Nullable Legibility hardToRead) {}
 
     /** A menu and whether the page has a line in it; {@code above} is the line it stands beneath, or empty. */
     public record MenuPlace(String menu, String name, boolean there, String above) {}

@@ -9,6 +9,7 @@ import venue.core.edition.PageState;
 import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
+import venue.core.legibility.Legibility;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -106,7 +107,8 @@ class PageDetails {
         String origin = section.origin() == null
                 ? null
                 : edition.find(section.origin().item()).map(Item::name).orElse(null);
-        return new OwnSection(section, lineage.name(), origin);
+        return new OwnSection(
+                section, lineage.name(), origin, Legibility.of(edition, section).orElse(null));
     }
 
     private static MenuPlace menuPlace(Edition edition, Menu menu, Page page) {

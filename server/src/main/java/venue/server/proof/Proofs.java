@@ -44,7 +44,7 @@ public class Proofs {
 
     /** The Content-Security-Policy of a proof: its own site's files, and only the interface may frame it. */
     public String policy() {
-        return "default-src 'none'; img-src 'self' data:; style-src 'self'; font-src 'self'; script-src 'self';"
+        return "default-src 'none'; img-src 'self' data:; media-src 'self'; frame-src 'self' https:; style-src 'self' 'unsafe-inline'; font-src 'self'; script-src 'self';"
                 + " base-uri 'none'; form-action 'none'; frame-ancestors " + String.join(" ", origins.ofInterface());
     }
 

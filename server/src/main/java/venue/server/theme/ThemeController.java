@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.property.PropertyGroup;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Theme;
 import venue.core.theme.ThemeSettings;
@@ -44,7 +45,7 @@ class ThemeController {
             String id,
             String name,
             String revision,
-            List<ThemeSettings.Group> groups,
+            List<PropertyGroup> groups,
             Map<String, Value> settings,
             List<ContrastPair> contrast,
             List<Look> looks,

@@ -29,6 +29,9 @@
     if (style(next)?.getAttribute('href') !== style(document)?.getAttribute('href')) {
       style(document)?.setAttribute('href', style(next)?.getAttribute('href') ?? '');
     }
+    document.querySelector('head > style')?.remove();
+    const own = next.querySelector('head > style');
+    if (own) document.head.append(own);
     const top = scrollY;
     document.body.replaceChildren(...next.body.childNodes);
     scrollTo(0, top);

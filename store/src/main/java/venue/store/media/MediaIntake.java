@@ -105,7 +105,8 @@ public final class MediaIntake {
             }
         }
         widths.add(whole);
-        Media media = new Media(id, name, Hash.of(bytes), format, whole, height, widths, null, false, 50, 50);
+        Media media = Media.picture(id, name, Hash.of(bytes), format, whole, height, widths)
+                .withWeight(bytes.length, Shades.of(image));
         for (int width : widths) {
             files.put(fileName(media.path(width)), encode(image, width, media.heightAt(width), format));
         }

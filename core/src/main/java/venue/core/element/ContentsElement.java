@@ -1,0 +1,36 @@
+package venue.core.element;
+
+import java.util.List;
+import venue.core.html.HtmlWriter;
+
+/** The headings of the page as a list that leads to them. */
+final class ContentsElement extends DeclaredKind {
+
+    static final String KEY = "contents";
+
+    ContentsElement() {
+        super(KEY, "Contents", "The page's headings, kept up by itself");
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !props.scene().outline().entries().isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        List<Outline.Entry> entries = props.scene().outline().entries();
+        String label = props.scene().say(Phrase.ON_THIS_PAGE);
+        out.start("nav", "contents").attr("aria-label", label);
+        out.element("p", label).start("ol");
+        for (Outline.Entry entry : entries) {
+            out.start("li")
+                    .start("a")
+                    .attr("href", "#" + entry.anchor())
+                    .text(entry.words())
+                    .end()
+                    .end();
+        }
+        out.end().end();
+    }
+}

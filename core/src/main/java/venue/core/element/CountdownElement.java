@@ -1,0 +1,62 @@
+package venue.core.element;
+
+import static venue.core.property.Property.of;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import venue.core.html.HtmlWriter;
+import venue.core.property.PropertyType;
+
+/** How long until something begins, and what to say once it has. */
+final class CountdownElement extends DeclaredKind {
+
+    CountdownElement() {
+        super(
+                "countdown",
+                "Countdown",
+                "How long until it begins",
+                of("until", "Until", PropertyType.DATE_TIME).help("In the site's time zone."),
+                of("words", "What begins", PropertyType.WORDS),
+                of("after", "Afterwards", PropertyType.RICH).help("Shown instead, once it has begun."));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.isToFill("until") || (isOver(props) ? props.has("after") : props.has("until"));
+    }
+
+    private static boolean isOver(Props props) {
+        return props.text("until").isEmpty() || left(props).isNegative();
+    }
+
+    private static Duration left(Props props) {
+        return Duration.between(props.scene().localTime(), LocalDateTime.parse(props.text("until")));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "countdown");
+        if (props.isToFill("until")) {
+            out.start("p");
+            props.write("until", out);
+            out.end();
+            Tiles.line(props, "words", "p", "small", out);
+        } else if (isOver(props)) {
+            Tiles.words(props, "after", out);
+        } else {
+            Tiles.line(props, "words", "p", "small", out);
+            out.start("p", "left").start("time").attr("datetime", props.text("until"));
+            out.text(words(props.scene(), left(props))).end().end();
+        }
+        out.end();
+    }
+
+    private static String words(Scene scene, Duration left) {
+        long days = left.toDays();
+        long hours = left.toHours() % 24;
+        String inDays = days == 0 ? "" : days + " " + scene.say(days == 1 ? Phrase.DAY : Phrase.DAYS);
+        String inHours = hours == 0 ? "" : hours + " " + scene.say(hours == 1 ? Phrase.HOUR : Phrase.HOURS);
+        String both = (inDays + " " + inHours).strip();
+        return both.isEmpty() ? scene.say(Phrase.LESS_THAN_AN_HOUR) : both;
+    }
+}

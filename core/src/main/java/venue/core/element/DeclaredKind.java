@@ -1,0 +1,40 @@
+package venue.core.element;
+
+import java.util.List;
+import venue.core.property.Property;
+
+/** What every kind of element says of itself. */
+abstract class DeclaredKind implements ElementKind {
+
+    private final String key;
+    private final String name;
+    private final String note;
+    private final List<Property> properties;
+
+    DeclaredKind(String key, String name, String note, Property... properties) {
+        this.key = key;
+        this.name = name;
+        this.note = note;
+        this.properties = List.of(properties);
+    }
+
+    @Override
+    public final String key() {
+        return key;
+    }
+
+    @Override
+    public final String name() {
+        return name;
+    }
+
+    @Override
+    public final String note() {
+        return note;
+    }
+
+    @Override
+    public final List<Property> properties() {
+        return properties;
+    }
+}

@@ -1,0 +1,68 @@
+package venue.core.element;
+
+import static venue.core.property.Property.of;
+
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.property.PropertyType;
+
+/** A film or a sound: a file of the site, or one elsewhere that is fetched only when the visitor agrees. */
+final class FilmElement extends DeclaredKind {
+
+    FilmElement() {
+        super(
+                "film",
+                "Film or sound",
+                "Plays where it stands",
+                of("file", "File", PropertyType.FILE).help("mp4, webm, mp3, m4a or ogg."),
+                of("outside", "Or elsewhere", PropertyType.LINK)
+                        .help("The address that shows the film in a frame. Its host must be on the site's list."),
+                of("still", "Still before it plays", PropertyType.PICTURE),
+                of("caption", "Caption", PropertyType.WORDS));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return playing(props).isPresent() || outside(props).isPresent() || props.isToFill("file");
+    }
+
+    private static Optional<Media> playing(Props props) {
+        return props.file("file").filter(m -> m.sort() == Media.Sort.FILM || m.sort() == Media.Sort.SOUND);
+    }
+
+    private static Optional<Link> outside(Props props) {
+        return Link.find(props.text("outside")).filter(l -> l.target().startsWith("https://"));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("figure", "film");
+        Optional<Media> file = playing(props);
+        if (file.isPresent()) {
+            own(props, file.get(), out);
+        } else if (outside(props).isPresent()) {
+            Frames.onceAgreed(props.scene(), outside(props).get(), props.text("caption"), out);
+        } else {
+            out.start("div", "to-fill-picture");
+            props.write("file", out);
+            out.end();
+        }
+        Tiles.line(props, "caption", "figcaption", "said", out);
+        out.end();
+    }
+
+    private static void own(Props props, Media file, HtmlWriter out) {
+        boolean film = file.sort() == Media.Sort.FILM;
+        out.start(film ? "video" : "audio")
+                .attr("controls")
+                .attr("preload", "metadata")
+                .attr("src", file.path());
+        out.attr("aria-label", props.has("caption") ? props.text("caption") : file.name());
+        if (film) {
+            props.media("still").ifPresent(m -> out.attr("poster", m.path()));
+        }
+        out.end();
+    }
+}

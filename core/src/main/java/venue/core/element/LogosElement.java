@@ -1,0 +1,67 @@
+package venue.core.element;
+
+import static venue.core.property.Property.many;
+import static venue.core.property.Property.of;
+
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.property.PropertyType;
+
+/** Signs of those who help or belong. */
+final class LogosElement extends DeclaredKind {
+
+    private static final int SIXTH = 2;
+
+    LogosElement() {
+        super(
+                "logos",
+                "Logos",
+                "Those who help or belong",
+                many(
+                        "logos",
+                        "Logos",
+                        of("picture", "Logo", PropertyType.PICTURE),
+                        of("name", "Name", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK)));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.groups("logos").stream().anyMatch(LogosElement::shows);
+    }
+
+    private static boolean shows(Props logo) {
+        return logo.media("picture").isPresent()
+                || logo.has("name")
+                || (logo.scene().showsMarks() && logo.has("picture"));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("ul", "logos");
+        props.groups("logos").stream().filter(LogosElement::shows).forEach(l -> {
+            out.start("li");
+            Optional<String> href = l.href("link");
+            href.ifPresent(h -> out.start("a").attr("href", h));
+            logo(l, out);
+            href.ifPresent(h -> out.end());
+            out.end();
+        });
+        out.end();
+    }
+
+    private static void logo(Props logo, HtmlWriter out) {
+        Optional<Media> media = logo.media("picture");
+        if (media.isPresent()) {
+            String alt = logo.has("name") ? logo.text("name") : Pictures.alt(media.get());
+            Pictures.write(media.get(), alt.isEmpty() ? media.get().name() : alt, SIXTH, false, out);
+        } else if (logo.has("name")) {
+            logo.write("name", out);
+        } else {
+            out.start("span", "to-fill-picture");
+            logo.write("picture", out);
+            out.end();
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.of;
+
+import venue.core.html.HtmlWriter;
+import venue.core.property.PropertyType;
+
+/** A few words that stand out: a hint, a warning, good news. */
+final class NoticeElement extends DeclaredKind {
+
+    NoticeElement() {
+        super(
+                "notice",
+                "Notice",
+                "A few words that stand out",
+                of("title", "Title", PropertyType.WORDS),
+                of("words", "Words", PropertyType.RICH),
+                choice("sort", "Sort", "hint=Hint", "warning=Warning", "news=Good news"));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.has("words") || props.has("title");
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "aside-note q-" + props.text("sort")).attr("role", "note");
+        Tiles.line(props, "title", "p", "named", out);
+        Tiles.words(props, "words", out);
+        out.end();
+    }
+}

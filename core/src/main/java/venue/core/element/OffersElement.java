@@ -1,0 +1,64 @@
+package venue.core.element;
+
+import static venue.core.property.Property.many;
+import static venue.core.property.Property.of;
+
+import venue.core.html.HtmlWriter;
+import venue.core.property.PropertyType;
+import venue.core.value.Value;
+
+/** What can be had, and for how much, side by side. */
+final class OffersElement extends DeclaredKind {
+
+    OffersElement() {
+        super(
+                "offers",
+                "Offers and prices",
+                "What can be had, and for how much",
+                many(
+                        "offers",
+                        "Offers",
+                        of("name", "Name", PropertyType.WORDS),
+                        of("price", "Price", PropertyType.WORDS).help("With its currency, as people read it."),
+                        of("per", "For", PropertyType.WORDS).help("a year, a person, a night"),
+                        of("words", "What it holds", PropertyType.RICH),
+                        of("label", "Button", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK),
+                        of("first", "The one most people take", PropertyType.YES_NO)
+                                .fallback(Value.of(false))));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.groups("offers").stream().anyMatch(o -> o.has("name"));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        int level = props.scene().headings().beneath();
+        out.start("ul", "offers tiles");
+        props.groups("offers").stream().filter(o -> o.has("name")).forEach(o -> offer(o, level, out));
+        out.end();
+    }
+
+    private static void offer(Props offer, int level, HtmlWriter out) {
+        out.start("li", offer.flag("first") ? "tile first" : "tile");
+        out.start("h" + level, "h z-medium");
+        offer.write("name", out);
+        out.end();
+        if (offer.has("price")) {
+            out.start("p", "price").start("b");
+            offer.write("price", out);
+            out.end();
+            if (offer.has("per")) {
+                out.text(" ").start("span");
+                offer.write("per", out);
+                out.end();
+            }
+            out.end();
+        }
+        Tiles.words(offer, "words", out);
+        Tiles.button(offer, "label", "link", out);
+        out.end();
+    }
+}

@@ -1,0 +1,41 @@
+package venue.core.element;
+
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import venue.core.page.Segment;
+
+/** The headings of a page and their anchors, known before the page is written: only for pages that list them. */
+public final class Outline {
+
+    /** A heading and the anchor that leads to it. */
+    public record Entry(String words, String anchor) {}
+
+    private final List<Entry> entries = new ArrayList<>();
+    private final Iterator<Entry> waiting;
+
+    /** @param headings the words of the headings, in the order in which they will be written */
+    public Outline(List<String> headings) {
+        Set<String> taken = new LinkedHashSet<>();
+        for (String words : headings) {
+            String anchor = "h-" + Segment.fromTitle(words);
+            for (int i = 2; !taken.add(anchor); i++) {
+                anchor = "h-" + Segment.fromTitle(words) + "-" + i;
+            }
+            entries.add(new Entry(words, anchor));
+        }
+        waiting = entries.iterator();
+    }
+
+    public List<Entry> entries() {
+        return List.copyOf(entries);
+    }
+
+    /** The anchor of the heading that is written next; empty where the page lists none. */
+    Optional<String> next() {
+        return waiting.hasNext() ? Optional.of(waiting.next().anchor()) : Optional.empty();
+    }
+}

@@ -1,0 +1,69 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.many;
+import static venue.core.property.Property.of;
+
+import venue.core.html.HtmlWriter;
+import venue.core.property.PropertyType;
+import venue.core.value.Value;
+
+/** Who is who, with how to reach them. */
+final class PeopleElement extends DeclaredKind {
+
+    private static final int QUARTER = 3;
+
+    PeopleElement() {
+        super(
+                "people",
+                "People",
+                "Who is who, and how to reach them",
+                many(
+                        "people",
+                        "People",
+                        of("picture", "Portrait", PropertyType.PICTURE),
+                        of("name", "Name", PropertyType.WORDS),
+                        of("role", "What they do", PropertyType.WORDS),
+                        of("words", "About them", PropertyType.LINES),
+                        of("email", "E-mail", PropertyType.WORDS),
+                        of("phone", "Telephone", PropertyType.WORDS),
+                        of("link", "Page", PropertyType.LINK)),
+                choice("crop", "Portraits", "round=Round", "square=Square", "own=As they are"),
+                choice("contacts", "Contacts", "words=As words", "signs=As signs"),
+                of("tiles", "In tiles", PropertyType.YES_NO).fallback(Value.of(false)));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.groups("people").stream().anyMatch(p -> p.has("name"));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        int level = props.scene().headings().beneath();
+        boolean signs = props.text("contacts").equals("signs");
+        out.start("ul", "persons c-" + props.text("crop") + (props.flag("tiles") ? " tiles" : ""));
+        props.groups("people").stream().filter(p -> p.has("name")).forEach(p -> person(p, level, signs, out));
+        out.end();
+    }
+
+    private static void person(Props person, int level, boolean signs, HtmlWriter out) {
+        out.start("li", "person tile");
+        person.media("picture").ifPresentOrElse(m -> Pictures.write(m, Pictures.alt(m), QUARTER, false, out), () -> {
+            if (person.scene().showsMarks() && person.has("picture")) {
+                out.start("div", "to-fill-picture");
+                person.write("picture", out);
+                out.end();
+            }
+        });
+        out.start("h" + level, "h z-medium");
+        person.href("link").ifPresent(h -> out.start("a").attr("href", h));
+        person.write("name", out);
+        person.href("link").ifPresent(h -> out.end());
+        out.end();
+        Tiles.line(person, "role", "p", "small", out);
+        Tiles.line(person, "words", "p", "about", out);
+        Contacts.write(person, signs, out);
+        out.end();
+    }
+}

@@ -1,0 +1,27 @@
+package venue.core.element;
+
+import static venue.core.property.Property.choice;
+
+import venue.core.html.HtmlWriter;
+
+/** Room between two elements. */
+final class SpaceElement extends DeclaredKind {
+
+    SpaceElement() {
+        super(
+                "space",
+                "Space",
+                "Room between two elements",
+                choice("height", "Height", "medium=Medium", "small=Small", "large=Large"));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return true;
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "room r-" + props.text("height")).end();
+    }
+}

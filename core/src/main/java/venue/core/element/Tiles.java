@@ -1,0 +1,44 @@
+package venue.core.element;
+
+import java.util.Optional;
+import venue.core.html.HtmlWriter;
+
+/** What things that stand side by side have in common. */
+final class Tiles {
+
+    private Tiles() {}
+
+    /** Written text in a block of its own, where there is some. */
+    static void words(Props props, String key, HtmlWriter out) {
+        if (props.has(key)) {
+            out.start("div", "text");
+            props.write(key, out);
+            out.end();
+        }
+    }
+
+    /** A line of words in an element of its own, where there are some. */
+    static void line(Props props, String key, String tag, String classes, HtmlWriter out) {
+        if (props.has(key)) {
+            out.start(tag, classes);
+            props.write(key, out);
+            out.end();
+        }
+    }
+
+    /** A row of one button at the foot of the tile; visitors get it only where it leads somewhere. */
+    static void button(Props props, String label, String link, HtmlWriter out) {
+        Optional<String> href = props.href(link);
+        if (!props.has(label) || (href.isEmpty() && !props.scene().showsMarks())) {
+            return;
+        }
+        out.start("p", "buttons");
+        if (href.isPresent()) {
+            out.start("a", "button").attr("href", href.get());
+        } else {
+            out.start("span", "button");
+        }
+        props.write(label, out);
+        out.end().end();
+    }
+}

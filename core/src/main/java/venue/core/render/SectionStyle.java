@@ -1,0 +1,92 @@
+package venue.core.render;
+
+import java.util.ArrayList;
+import java.util.List;
+import venue.core.element.Props;
+
+/** Turns a section's settings into classes of the site's stylesheet, and exact values into rules of the page's own. */
+final class SectionStyle {
+
+    private static final int USUAL_MS = 600;
+
+    private final PageRules rules;
+
+    SectionStyle(PageRules rules) {
+        this.rules = rules;
+    }
+
+    String classes(Props settings) {
+        List<String> classes = new ArrayList<>();
+        classes.add("s");
+        classes.add("t-" + settings.text("tone"));
+        unlessUsual(classes, settings, "space", "medium", "p-");
+        unlessUsual(classes, settings, "align", "start", "a-");
+        unlessUsual(classes, settings, "height", "content", "m-");
+        unlessUsual(classes, settings, "width", "page", "width-");
+        unlessUsual(classes, settings, "gap", "none", "o-");
+        unlessUsual(classes, settings, "hiddenOn", "none", "no-");
+        ground(classes, settings);
+        exact(classes, settings);
+        reveal(classes, settings);
+        if (settings.flag("joined")) {
+            classes.add("joined");
+        }
+        return String.join(" ", classes);
+    }
+
+    String columns(Props settings) {
+        return "cols"
+                + (settings.text("tiles").equals("cards") ? " cards" : "")
+                + (settings.text("stacks").equals("reversed") ? " rev" : "");
+    }
+
+    private static void unlessUsual(List<String> classes, Props settings, String key, String usual, String prefix) {
+        if (!settings.text(key).equals(usual)) {
+            classes.add(prefix + settings.text(key));
+        }
+    }
+
+    private void ground(List<String> classes, Props settings) {
+        switch (settings.text("back")) {
+            case "colour" -> classes.add("bk-" + settings.text("backColour"));
+            case "gradient" -> {
+                classes.add("g gf-" + settings.text("backFrom") + " gt-" + settings.text("backTo"));
+                unlessUsual(classes, settings, "backTowards", "below", "g-");
+            }
+            case "texture" -> classes.add("tx tx-" + settings.text("texture"));
+            case "tile" ->
+                settings.media("tile").ifPresent(m -> {
+                    String tile = m.path(m.widths().get(0));
+                    classes.add("tile " + rules.rule("::before", "background:url(" + tile + ") 0 0/240px"));
+                });
+            default -> {
+                // the tone's own ground; a picture is an element of its own
+            }
+        }
+    }
+
+    private void exact(List<String> classes, Props settings) {
+        if (settings.text("space").equals("exact")) {
+            String space = settings.number("spaceAbove") + "px " + settings.number("spaceBelow") + "px";
+            classes.add(rules.rule(" .in", "padding-block:" + space));
+        }
+        if (settings.text("gap").equals("exact")) {
+            classes.add(rules.rule("", "margin-block:" + settings.number("gapExact") + "px"));
+        }
+        if (settings.number("radius") > 0) {
+            classes.add(rules.rule("", "border-radius:" + settings.number("radius") + "px;overflow:clip"));
+        }
+    }
+
+    private void reveal(List<String> classes, Props settings) {
+        if (settings.text("reveal").equals("none")) {
+            return;
+        }
+        classes.add("rv rv-" + settings.text("reveal"));
+        if (settings.number("delayMs") != 0 || settings.number("durationMs") != USUAL_MS) {
+            classes.add(rules.rule(
+                    "",
+                    "--after:" + settings.number("delayMs") + "ms;--takes:" + settings.number("durationMs") + "ms"));
+        }
+    }
+}

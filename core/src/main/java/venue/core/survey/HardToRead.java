@@ -1,0 +1,51 @@
+package venue.core.survey;
+
+import java.util.stream.Stream;
+import venue.core.edit.SetValue;
+import venue.core.legibility.Legibility;
+import venue.core.page.Page;
+import venue.core.section.Section;
+
+/** Words on a picture or colour that can't be read well. */
+final class HardToRead implements Rule {
+
+    @Override
+    public String key() {
+        return "hard-to-read";
+    }
+
+    @Override
+    public String name() {
+        return "Words hard to read";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.SHOULD_FIX;
+    }
+
+    @Override
+    public String why() {
+        return "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).";
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.pages()
+                .flatMap(page -> page.zones()
+                        .all()
+                        .filter(s -> s.settings().containsKey("back"))
+                        .flatMap(s -> Legibility.of(scope.edition(), s).stream().map(l -> finding(page, s, l))));
+    }
+
+    private Finding finding(Page page, Section section, Legibility found) {
+        SetValue mend = new SetValue(
+                page.id(), section.id(), null, found.mend().key(), found.mend().value());
+        return Finding.of(
+                        this,
+                        page.id(),
+                        "In “" + section.name() + "”: " + found.says(),
+                        new Finding.Mend(found.mend().label(), mend))
+                .at(section.id());
+    }
+}
