@@ -14,6 +14,7 @@ export const router = createRouter({
         { path: 'page/:page', name: 'page', component: () => import('./page/PageScreen.vue') },
         { path: 'new', name: 'new', component: () => import('./newpage/NewPageScreen.vue') },
         { path: 'theme', name: 'theme', component: () => import('./theme/ThemeScreen.vue') },
+        { path: 'media/:media?', name: 'media', component: () => import('./media/MediaScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('./survey/SurveyScreen.vue') },
         { path: 'releases', name: 'releases', component: () => import('./release/ReleaseScreen.vue') },
       ],

@@ -61,6 +61,28 @@ export function upload<T>(path: string, file: File): Promise<Outcome<T>> {
   return ask<T>(path, { method: 'POST', headers: { 'X-XSRF-TOKEN': token() }, body })
 }
 
+/** Sends a file and tells how much of it has gone (0 to 1); can be stopped. */
+export function sendFile<T>(path: string, file: File, gone: (share: number) => void) {
+  const request = new XMLHttpRequest()
+  const body = new FormData()
+  body.append('file', file)
+  const done = new Promise<Outcome<T>>((resolve) => {
+    const fail = (problem: Problem) => resolve({ ok: false, problem })
+    request.upload.onprogress = (event) => gone(event.total ? event.loaded / event.total : 0)
+    request.onabort = () => fail({ status: 0, code: 'stopped', detail: 'Stopped.', fix: '' })
+    request.onerror = () => fail(OFFLINE)
+    request.onload = async () => {
+      const response = new Response(request.responseText, { status: request.status })
+      if (response.ok) resolve({ ok: true, value: JSON.parse(request.responseText) as T })
+      else fail(await problemOf(response))
+    }
+    request.open('POST', '/api' + path)
+    request.setRequestHeader('X-XSRF-TOKEN', token())
+    request.send(body)
+  })
+  return { done, stop: () => request.abort() }
+}
+
 /** A short id for what the client makes: pages, sections, requests. */
 export function freshId(): string {
   const letters = 'abcdefghjkmnpqrstvwxyz0123456789'

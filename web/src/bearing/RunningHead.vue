@@ -14,6 +14,7 @@ const sites = ref<SiteName[]>([])
 const workspaces = [
   { name: 'plan', label: 'Plan', also: ['page', 'new'] },
   { name: 'theme', label: 'Theme', also: [] },
+  { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
 ]

@@ -3,9 +3,10 @@ import { onMounted, ref } from 'vue'
 import { get, upload } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
+import { weight } from './weight'
 import { useSite } from '@/site/useSite'
 
-defineProps<{ value: string }>()
+const props = defineProps<{ value: string; files?: boolean }>()
 const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
 const site = useSite()
 const notices = useNotices()
@@ -14,16 +15,18 @@ const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
 const decorative = ref(false)
 const busy = ref('')
+const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
+const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt`
 const MOST_BYTES = 25 * 1024 * 1024
 
 onMounted(load)
 async function load() {
   const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
-  if (answer.ok) all.value = answer.value
+  if (answer.ok) all.value = answer.value.filter((m) => props.files || m.sort === 'PICTURE')
 }
 
 function choose(media: MediaInfo) {
-  if (media.alt || media.decorative) return emit('take', media.id)
+  if (media.alt || media.decorative || media.sort !== 'PICTURE') return emit('take', media.id)
   describing.value = media
   alt.value = ''
   decorative.value = false
@@ -67,10 +70,10 @@ async function bring(files: FileList | null | undefined) {
   <v-dialog :model-value="true" max-width="860" @update:model-value="emit('close')">
     <div class="sheet" @dragover.prevent @drop.prevent="bring($event.dataTransfer?.files)">
       <div class="row-flex">
-        <h2 class="grow">{{ describing ? 'What does it show?' : 'Choose a picture' }}</h2>
-        <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)"
-          >Take the picture away</v-btn
-        >
+        <h2 class="grow">
+          {{ describing ? 'What does it show?' : files ? 'Choose a file' : 'Choose a picture' }}
+        </h2>
+        <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)">Take it away</v-btn>
         <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
       </div>
       <form v-if="describing" class="describe" @submit.prevent="described">
@@ -91,11 +94,12 @@ async function bring(files: FileList | null | undefined) {
         <label class="bring">
           <input
             type="file"
-            accept="image/jpeg,image/png,image/gif"
+            :accept="files ? FILES : PICTURES"
+            multiple
             class="unseen"
             @change="bring(($event.target as HTMLInputElement).files)"
           />
-          {{ busy || 'Drop a picture here, or choose a file. JPEG, PNG or GIF, up to 25 MB.' }}
+          {{ busy || 'Drop files here, or choose them. Up to 25 MB each.' }}
         </label>
         <div class="all">
           <button
@@ -105,12 +109,14 @@ async function bring(files: FileList | null | undefined) {
             :class="{ on: m.id === value }"
             @click="choose(m)"
           >
-            <img :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
+            <img v-if="m.thumb" :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
+            <span v-else class="sort mono">{{ m.format }}</span>
             <span class="cut">{{ m.name }}</span>
             <span class="label"
-              >{{ m.width }} × {{ m.height }} · {{ m.pages ? `on ${m.pages}` : 'not used' }}</span
+              >{{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
+              {{ m.uses.length ? `on ${m.uses.length}` : 'not used' }}</span
             >
-            <span v-if="!m.alt && !m.decorative" class="label should">◇ no words yet</span>
+            <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
           </button>
         </div>
       </template>
@@ -152,6 +158,12 @@ async function bring(files: FileList | null | undefined) {
 }
 .all button.on {
   outline: 2px solid var(--juniper);
+}
+.sort {
+  display: grid;
+  place-items: center;
+  aspect-ratio: 3/2;
+  background: var(--table);
 }
 .all img {
   width: 100%;

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Property, SectionElement } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import PropertyInput from './PropertyInput.vue'
+import SiteFactsInput from './SiteFactsInput.vue'
 import { useGalley } from './useGalley'
 import { matters } from './values'
 
@@ -18,9 +19,10 @@ const galley = useGalley()
 const more = ref(false)
 
 const info = computed(() => site.catalog?.elements.find((e) => e.key === props.element.kind))
-const IN_PLACE = ['RICH', 'LINES', 'PICTURE', 'MANY']
+const IN_PLACE = ['RICH', 'LINES', 'PICTURE', 'FILE', 'MANY']
+const FRONT = ['text', 'person', 'title', 'name', 'until', 'words', 'address', 'outside', 'folder']
 const isFront = (p: Property) =>
-  IN_PLACE.includes(p.type) || p.key === 'text' || p.key === 'person' || (p.key === 'caption' && more.value)
+  IN_PLACE.includes(p.type) || FRONT.includes(p.key) || (p.key === 'caption' && more.value)
 const front = computed(() => (info.value?.properties ?? []).filter(isFront))
 const rest = computed(() =>
   (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, props.element.props)),
@@ -95,6 +97,7 @@ function remove() {
     <p v-if="listing" class="says">{{ listing }}</p>
     <p v-if="element.kind === 'facts'" class="quiet">The page’s facts, with their labels</p>
     <div v-if="element.kind === 'divider'" class="rule" />
+    <SiteFactsInput v-if="info?.siteFacts.length" :keys="info.siteFacts" />
     <PropertyInput
       v-for="p in front"
       :key="p.key"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { PatternInfo } from '@/api/types'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
+import TakePageSheet from './TakePageSheet.vue'
 import { useGalley } from './useGalley'
 
 const site = useSite()
@@ -14,37 +15,77 @@ const search = ref('')
 const group = ref('All')
 const box = ref<HTMLElement | null>(null)
 const spot = computed(() => galley.spot.value!)
-const zoneName = computed(() => galley.page.value?.zones.find((z) => z.key === spot.value.zone)?.name ?? '')
 const ORDER = [
   'Openings',
   'Features',
+  'People',
   'Voices',
   'Questions',
+  'Offers',
   'Pictures',
+  'Partners',
   'Steps',
   'Calls to act',
-  'Contact',
+  'Contact and place',
+  'Documents',
   'Latest',
   'Whole pages',
 ]
+const rank = (p: PatternInfo) => (ORDER.includes(p.group) ? ORDER.indexOf(p.group) : ORDER.length)
+const recent = useLocalStorage<string[]>(`venue-recent-${site.id}`, [])
+const RECENT = 8
+const patterns = computed(() => site.catalog?.patterns ?? [])
 const groups = computed(() => {
-  const all = new Set((site.catalog?.patterns ?? []).map((p) => p.group))
-  return ['All', ...ORDER.filter((g) => all.has(g)), ...[...all].filter((g) => !ORDER.includes(g)), 'Empty']
+  const all = new Set(patterns.value.map((p) => p.group))
+  const own = [...all].filter((g) => !ORDER.includes(g))
+  return [
+    'All',
+    ...(recent.value.length ? ['Used lately'] : []),
+    ...ORDER.filter((g) => all.has(g)),
+    ...own,
+    'Empty',
+  ]
 })
+const zone = computed(() => galley.page.value?.zones.find((z) => z.key === spot.value.zone))
+const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
+const fits = (p: PatternInfo) => p.sections === 1 && p.columns === 1
+const everything = ref(false)
 const shown = computed(() => {
   const words = search.value.trim().toLowerCase()
-  return (site.catalog?.patterns ?? [])
-    .filter(
-      (p) =>
-        (group.value === 'All' || p.group === group.value) &&
-        `${p.name} ${p.group}`.toLowerCase().includes(words),
-    )
-    .sort((a, b) => ORDER.indexOf(a.group) - ORDER.indexOf(b.group))
+  return patterns.value
+    .filter((p) => group.value === 'All' || inGroup(p))
+    .filter((p) => `${p.name} ${p.group}`.toLowerCase().includes(words))
+    .filter((p) => !narrow.value || everything.value || fits(p))
+    .sort((a, b) => rank(a) - rank(b))
 })
+const left = computed(() =>
+  narrow.value && !everything.value ? patterns.value.filter((p) => !fits(p)).length : 0,
+)
+function inGroup(p: PatternInfo): boolean {
+  return group.value === 'Used lately' ? recent.value.includes(p.id) : p.group === group.value
+}
 
+/** A whole page goes in at once where there is nothing yet; else it is looked at first. */
+const asked = ref<PatternInfo | null>(null)
+function choose(pattern: PatternInfo) {
+  const mine = galley.page.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
+  if (pattern.sections > 1 && mine) asked.value = pattern
+  else if (pattern.sections > 1) void takePage(pattern, false)
+  else void place(pattern)
+}
+async function takePage(pattern: PatternInfo, instead: boolean) {
+  asked.value = null
+  used(pattern)
+  close()
+  await galley.give({ verb: 'take-pattern', page: galley.id(), pattern: pattern.id, instead })
+}
+function used(pattern: PatternInfo) {
+  recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
+}
 async function place(pattern: PatternInfo | null, spans: readonly number[] = []) {
   const id = freshId()
   const { zone, index } = spot.value
+  if (pattern) used(pattern)
   close()
   const answer = await galley.give({
     verb: 'place-section',
@@ -68,7 +109,7 @@ useEventListener(
   window,
   'keydown',
   (event: KeyboardEvent) => {
-    if (event.key === 'Escape') {
+    if (event.key === 'Escape' && !asked.value) {
       event.stopImmediatePropagation()
       close()
     }
@@ -81,15 +122,16 @@ useEventListener(
   <section ref="box" class="tray" aria-label="Pattern tray">
     <header>
       <b class="disp">Place a section</b>
-      <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zoneName }}</span>
-      <nav aria-label="Purpose">
-        <button v-for="g in groups" :key="g" type="button" :class="{ on: g === group }" @click="group = g">
-          {{ g }}
-        </button>
-      </nav>
+      <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zone?.name }}</span>
+      <span class="grow" />
       <input v-model="search" type="search" placeholder="Search patterns" aria-label="Search patterns" />
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
+    <nav aria-label="Purpose">
+      <button v-for="g in groups" :key="g" type="button" :class="{ on: g === group }" @click="group = g">
+        {{ g }}
+      </button>
+    </nav>
     <div v-if="group === 'Empty'" class="shapes patterns">
       <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="place(null, s.spans)">
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
@@ -102,9 +144,11 @@ useEventListener(
         :key="p.id"
         type="button"
         :aria-label="`${p.name}, ${p.toFill} to fill`"
-        @click="place(p)"
+        @click="choose(p)"
       >
-        <ProofFrame class="drawing" :path="`pattern/${p.id}`" :width="1100" still :label="p.name" />
+        <span class="frame">
+          <ProofFrame class="drawing" :path="`pattern/${p.id}`" :width="1100" still fit :label="p.name" />
+        </span>
         <span class="name"
           ><b>{{ p.name }}</b>
           <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span
@@ -113,7 +157,16 @@ useEventListener(
       <p v-if="shown.length === 0" class="quiet">
         No pattern is called so. Try another purpose, or place an empty section.
       </p>
+      <button v-if="left" type="button" class="textlink" @click="everything = true">
+        {{ left }} more are wider than this zone. Show them too
+      </button>
     </div>
+    <TakePageSheet
+      v-if="asked"
+      :pattern="asked"
+      @take="(instead) => takePage(asked!, instead)"
+      @close="asked = null"
+    />
   </section>
 </template>
 
@@ -123,7 +176,7 @@ useEventListener(
   left: 0;
   right: 0;
   bottom: 0;
-  height: 47%;
+  height: 54%;
   background: var(--sheet);
   border-top: 2px solid var(--juniper);
   z-index: 20;
@@ -146,10 +199,9 @@ header {
 }
 nav {
   display: flex;
-  gap: 13px;
-  flex: 1;
-  overflow-x: auto;
-  scrollbar-width: none;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  padding: 0 20px 8px;
 }
 nav button {
   border: 0;
@@ -183,6 +235,11 @@ input {
   gap: 16px 14px;
   align-content: start;
 }
+.patterns > button:not(.textlink) {
+  display: flex;
+  flex-direction: column;
+  align-self: start;
+}
 .patterns button {
   border: 0;
   background: none;
@@ -191,12 +248,14 @@ input {
   font: inherit;
   color: inherit;
 }
-.drawing {
-  height: 126px;
+.frame {
+  display: block;
+  max-height: 190px;
+  overflow: hidden;
   border: 1px solid var(--line);
 }
-button:hover .drawing,
-button:focus-visible .drawing,
+button:hover .frame,
+button:focus-visible .frame,
 button:hover .shape {
   border-color: var(--juniper);
   box-shadow: 0 0 0 1px var(--juniper);

@@ -5,7 +5,7 @@ import type { MediaInfo } from '@/api/types'
 import MediaSheet from '@/media/MediaSheet.vue'
 import { useSite } from '@/site/useSite'
 
-const props = defineProps<{ value: string; prompt: string; bound?: boolean }>()
+const props = defineProps<{ value: string; prompt: string; bound?: boolean; sort?: string }>()
 const emit = defineEmits<{ take: [media: string | null] }>()
 const site = useSite()
 const choosing = ref(false)
@@ -31,11 +31,17 @@ function take(id: string | null) {
 <template>
   <p v-if="bound" class="quiet">{{ prompt }}</p>
   <button v-else type="button" class="picture" :class="{ empty: !value }" @click="choosing = true">
-    <img v-if="media" :src="site.standing?.origin + media.thumb" :alt="media.alt ?? ''" />
-    <span>{{ media ? media.name : prompt || 'Choose a picture' }}</span>
-    <span v-if="media && !media.alt && !media.decorative" class="should label">◇ no words yet</span>
+    <img v-if="media?.thumb" :src="site.standing?.origin + media.thumb" :alt="media.alt ?? ''" />
+    <span>{{ media ? media.name : prompt || (sort === 'FILE' ? 'Choose a file' : 'Choose a picture') }}</span>
+    <span v-if="media?.thumb && !media.alt && !media.decorative" class="should label">◇ no words yet</span>
   </button>
-  <MediaSheet v-if="choosing" :value="value" @take="take" @close="choosing = false" />
+  <MediaSheet
+    v-if="choosing"
+    :value="value"
+    :files="sort === 'FILE'"
+    @take="take"
+    @close="choosing = false"
+  />
 </template>
 
 <style scoped>

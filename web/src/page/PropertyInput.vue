@@ -86,7 +86,8 @@ const inputType = computed(
       @blur="left"
     />
     <PictureField
-      v-else-if="property.type === 'PICTURE'"
+      v-else-if="property.type === 'PICTURE' || property.type === 'FILE'"
+      :sort="property.type"
       :value="textOf(value)"
       :prompt="prompt"
       :bound="isBound(value)"

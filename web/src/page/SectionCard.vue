@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { freshId } from '@/api/client'
 import type { OwnSection } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import ColumnsInput from './ColumnsInput.vue'
-import ElementCard from './ElementCard.vue'
-import PropertyInput from './PropertyInput.vue'
+import ColumnsRow from './ColumnsRow.vue'
+import KeepPatternSheet from './KeepPatternSheet.vue'
+import SettingsPane from './SettingsPane.vue'
 import { useGalley } from './useGalley'
-import { matters } from './values'
 
 const props = defineProps<{ own: OwnSection }>()
 const site = useSite()
 const galley = useGalley()
+const notices = useNotices()
+const session = useSession()
 const settings = ref(false)
-const all = ref(false)
+const keeping = ref(false)
 const card = ref<HTMLElement | null>(null)
-const FIRST = ['tone', 'space', 'align', 'picture']
 
 const section = computed(() => props.own.section)
 const chosen = computed(() => galley.chosen.value === section.value.id)
@@ -32,11 +33,10 @@ const LINEAGE: Record<string, string> = {
   OWN: '',
 }
 const lineage = computed(() => LINEAGE[props.own.lineage] ?? '')
-const shown = computed(() =>
-  (site.catalog?.sectionSettings ?? []).filter(
-    (p) => (all.value || FIRST.includes(p.key)) && matters(p, section.value.settings),
-  ),
-)
+const otherZones = computed(() => {
+  const here = galley.place(section.value.id)?.zone
+  return (galley.page.value?.zones ?? []).filter((z) => z.key !== here)
+})
 
 watch(chosen, async (is) => {
   await nextTick()
@@ -49,20 +49,30 @@ function rename(event: Event) {
   if (name && name !== section.value.name)
     void galley.give({ verb: 'name-section', page: galley.id(), section: section.value.id, name })
 }
-function add(column: string, index: number, kind: string) {
-  void galley.give({
-    verb: 'place-element',
-    page: galley.id(),
-    section: section.value.id,
-    column,
-    index,
-    id: freshId(),
-    kind,
-    props: {},
-  })
-}
 function remove() {
   void galley.give({ verb: 'remove-section', page: galley.id(), section: section.value.id })
+}
+function moveTo(zone: string, index: number) {
+  void galley.give({ verb: 'move-section', page: galley.id(), section: section.value.id, zone, index })
+}
+/** The section's address; a section without an anchor gets one from its name. */
+async function linkToIt() {
+  let anchor = String(section.value.settings.anchor ?? '')
+  if (!anchor) {
+    anchor = section.value.name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+    anchor ||= section.value.id
+    await galley.set(section.value.id, null, 'anchor', anchor)
+  }
+  await navigator.clipboard?.writeText(`${galley.page.value?.address}#${anchor}`).catch(() => undefined)
+  notices.say(`A link to it is ${galley.page.value?.address}#${anchor}.`, 'It has been copied.')
+}
+function mend() {
+  const { key, value } = props.own.hardToRead!.mend
+  void galley.set(section.value.id, null, key, value as never)
+  galley.leave()
 }
 </script>
 
@@ -98,51 +108,43 @@ function remove() {
       <span v-if="toFill" class="fill">{{ toFill }} to fill</span>
       <button type="button" class="plain-act" @click="galley.copy(section.id)">Duplicate</button>
       <button type="button" class="plain-act" @click="remove">Remove</button>
-      <button type="button" class="plain-act" :aria-expanded="settings" @click="settings = !settings">
+      <v-menu>
+        <template #activator="{ props: menu }">
+          <button type="button" class="plain-act" v-bind="menu" :aria-label="`More for ${section.name}`">
+            More
+          </button>
+        </template>
+        <v-list>
+          <v-list-item title="Link to it" @click="linkToIt" />
+          <v-list-item
+            v-if="session.person?.role === 'MANAGER'"
+            title="Keep as a pattern…"
+            @click="keeping = true"
+          />
+          <v-list-item
+            v-for="z in otherZones"
+            :key="z.key"
+            :title="`Move to ${z.name}`"
+            @click="moveTo(z.key, z.sections.length)"
+          />
+        </v-list>
+      </v-menu>
+      <button type="button" class="plain-act stays" :aria-expanded="settings" @click="settings = !settings">
         Settings {{ settings ? '▴' : '▾' }}
       </button>
     </header>
-    <div v-if="settings" class="settings">
-      <ColumnsInput :section="section" />
-      <PropertyInput
-        v-for="p in shown"
-        :key="p.key"
-        :property="p"
-        :value="section.settings[p.key]"
-        @change="(v) => galley.set(section.id, null, p.key, v)"
-        @leave="galley.leave()"
-      />
-      <button type="button" class="textlink" @click="all = !all">{{ all ? 'Fewer' : 'More…' }}</button>
+    <div v-if="own.hardToRead" class="weak" role="status">
+      <span class="grow">◇ {{ own.hardToRead.says }}</span>
+      <button type="button" class="textlink" @click="mend">{{ own.hardToRead.mend.label }}</button>
     </div>
-    <div class="columns">
-      <div v-for="c in section.columns" :key="c.id" class="column" :style="{ gridColumn: `span ${c.span}` }">
-        <ElementCard
-          v-for="(e, i) in c.elements"
-          :key="e.id"
-          :section="section.id"
-          :element="e"
-          :column="c.id"
-          :index="i"
-          :count="c.elements.length"
-        />
-        <v-menu>
-          <template #activator="{ props: menu }">
-            <button type="button" class="add" v-bind="menu" :aria-label="`Add an element to ${section.name}`">
-              + element
-            </button>
-          </template>
-          <v-list>
-            <v-list-item
-              v-for="k in site.catalog?.elements ?? []"
-              :key="k.key"
-              :title="k.name"
-              :subtitle="k.note"
-              @click="add(c.id, c.elements.length, k.key)"
-            />
-          </v-list>
-        </v-menu>
-      </div>
-    </div>
+    <SettingsPane v-if="settings" :section="section" />
+    <ColumnsRow :section="section" />
+    <KeepPatternSheet
+      v-if="keeping"
+      :section="section.id"
+      :suggested="section.name"
+      @close="keeping = false"
+    />
   </article>
 </template>
 
@@ -219,42 +221,15 @@ header {
   color: var(--ink);
   text-decoration: underline;
 }
-.card:not(:hover):not(.chosen) .plain-act:not(:last-child) {
+.card:not(:hover):not(.chosen) .plain-act:not(.stays) {
   display: none;
 }
-.settings {
-  background: var(--juniper-wash);
-  padding: 10px 13px;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-  gap: 10px;
-  align-items: start;
-}
-.columns {
-  display: grid;
-  grid-template-columns: repeat(12, minmax(0, 1fr));
-  gap: 14px;
-  padding: 12px;
-}
-.column {
+.weak {
   display: flex;
-  flex-direction: column;
-  gap: 12px;
-  min-width: 0;
-}
-.add {
-  border: 0;
-  background: none;
-  color: var(--quiet);
-  font: 12px/18px var(--text);
-  text-align: left;
-  padding: 0 0 0 14px;
-  margin: -8px 0;
-  opacity: 0;
-}
-.card:hover .add,
-.card.chosen .add,
-.add:focus-visible {
-  opacity: 1;
+  gap: 10px;
+  padding: 6px 13px;
+  background: var(--ochre-wash);
+  color: var(--ochre-ink);
+  font-size: 13px;
 }
 </style>

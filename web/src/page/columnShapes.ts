@@ -9,3 +9,11 @@ export const COLUMN_SHAPES = [
   { name: 'Four', spans: [3, 3, 3, 3] },
   { name: 'Six', spans: [2, 2, 2, 2, 2, 2] },
 ] as const
+
+/** The spans after the border right of column `border` has moved by some twelfths; each column keeps one at least. */
+export function shifted(spans: readonly number[], border: number, by: number): number[] {
+  const left = spans[border] ?? 1
+  const right = spans[border + 1] ?? 1
+  const step = Math.max(1 - left, Math.min(right - 1, by))
+  return spans.map((span, i) => (i === border ? span + step : i === border + 1 ? span - step : span))
+}

@@ -29,7 +29,7 @@ const tall = ref(0)
 const { width: room, height: roomHigh } = useElementSize(box)
 const scale = computed(() => Math.min(1, (room.value || props.width) / props.width))
 const high = computed(() =>
-  props.fit ? Math.min(tall.value || 400, 2400) : (roomHigh.value || 300) / scale.value,
+  props.fit ? Math.min(tall.value || 300, 2400) : (roomHigh.value || 300) / scale.value,
 )
 const base = ref(site.standing?.proofs ?? '')
 const src = computed(() => `${base.value}${props.path}?${props.query ?? ''}${props.marks ? '&marks=1' : ''}`)

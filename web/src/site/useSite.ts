@@ -121,5 +121,6 @@ export const useSite = defineStore('site', () => {
     refresh,
     settle,
     give,
+    loadCatalog,
   }
 })

@@ -28,6 +28,12 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = PlaceInMenu.class, name = "place-in-menu"),
     @Type(value = RemoveFromMenu.class, name = "remove-from-menu"),
     @Type(value = DescribeMedia.class, name = "describe-media"),
+    @Type(value = FileMedia.class, name = "file-media"),
+    @Type(value = FocusMedia.class, name = "focus-media"),
+    @Type(value = ReplaceMedia.class, name = "replace-media"),
+    @Type(value = RemoveMedia.class, name = "remove-media"),
+    @Type(value = TakePattern.class, name = "take-pattern"),
+    @Type(value = KeepPattern.class, name = "keep-pattern"),
     @Type(value = WearLook.class, name = "wear-look"),
     @Type(value = KeepLook.class, name = "keep-look")
 })
@@ -53,6 +59,12 @@ public sealed interface Command
                 PlaceInMenu,
                 RemoveFromMenu,
                 DescribeMedia,
+                FileMedia,
+                FocusMedia,
+                ReplaceMedia,
+                RemoveMedia,
+                TakePattern,
+                KeepPattern,
                 WearLook,
                 KeepLook,
                 TakeIn {

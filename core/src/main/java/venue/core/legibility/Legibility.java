@@ -24,10 +24,10 @@ import venue.core.value.Value;
  * @param says what is wrong, as a sentence
  * @param mend the nearest setting that mends it
  */
-public record Legibility(double ratio, String says, Mend mend) {
+public record Legibility(double ratio, String says, Remedy mend) {
 
     /** A setting and the value that would do. */
-    public record Mend(String key, Value value, String label) {}
+    public record Remedy(String key, Value value, String label) {}
 
     private static final double ENOUGH = 4.5;
     private static final int VEIL_STEP = 5;
@@ -109,23 +109,23 @@ public record Legibility(double ratio, String says, Mend mend) {
                     .orElse(ENOUGH);
         }
 
-        Optional<Mend> mend() {
+        Optional<Remedy> mend() {
             return back.equals("picture") ? denser().or(this::otherTone) : otherTone();
         }
 
-        private Optional<Mend> denser() {
+        private Optional<Remedy> denser() {
             return IntStream.iterate(
                             veil() / VEIL_STEP * VEIL_STEP + VEIL_STEP, v -> v <= DENSEST_VEIL, v -> v + VEIL_STEP)
                     .filter(v -> weakest(tone(), v) >= ENOUGH)
-                    .mapToObj(v -> new Mend("veil", Value.of(v), "Veil of " + v + " %"))
+                    .mapToObj(v -> new Remedy("veil", Value.of(v), "Veil of " + v + " %"))
                     .findFirst();
         }
 
-        private Optional<Mend> otherTone() {
+        private Optional<Remedy> otherTone() {
             Stream<Tone> readable = Tone.of(theme).stream().filter(t -> weakest(t, veil()) >= ENOUGH);
             return readable.max(Comparator.comparingDouble(t -> weakest(t, veil())))
-                    .map(t -> new Mend("tone", Value.of(t.key()), "Tone " + t.label()))
-                    .or(() -> Optional.of(new Mend("back", Value.of("none"), "The tone's own ground")));
+                    .map(t -> new Remedy("tone", Value.of(t.key()), "Tone " + t.label()))
+                    .or(() -> Optional.of(new Remedy("back", Value.of("none"), "The tone's own ground")));
         }
 
         private String text(String key) {

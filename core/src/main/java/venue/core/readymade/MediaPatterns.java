@@ -28,8 +28,8 @@ final class MediaPatterns {
     static List<Pattern> all() {
         return List.of(
                 pattern(
-                        "ready-opening-backdrop",
-                        "Opening, picture behind",
+                        "ready-opening-texture",
+                        "Opening on a texture",
                         "Openings",
                         with(
                                 with(
@@ -43,7 +43,7 @@ final class MediaPatterns {
                                                         lead(fill("One sentence that makes somebody read on")),
                                                         strongButton(fill("What to do next"), "")))),
                                         "back",
-                                        "gradient"),
+                                        "texture"),
                                 "height",
                                 "half")),
                 pattern(

@@ -49,8 +49,9 @@ public final class SectionSettings {
                         "tile=Texture of your own",
                         "picture=Picture"),
                 choice("backColour", "Colour", ROLES).onlyWhen("back=colour"),
-                choice("backFrom", "From", ROLES).onlyWhen("back=gradient"),
-                choice("backTo", "To", "deep=Surface deep", "tint=Surface tinted", "accent=Accent", "page=Page")
+                choice("backFrom", "From", "page=Page", "tint=Surface tinted", "deep=Surface deep", "accent=Accent")
+                        .onlyWhen("back=gradient"),
+                choice("backTo", "To", "tint=Surface tinted", "page=Page", "deep=Surface deep", "accent=Accent")
                         .onlyWhen("back=gradient"),
                 choice("backTowards", "Towards", "below=Below", "right=The right", "corner=The corner")
                         .onlyWhen("back=gradient"),

@@ -20,11 +20,14 @@ import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.property.Property;
+import venue.core.property.PropertyGroup;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
+import venue.core.site.SiteFacts;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.theme.Tone;
+import venue.core.value.Value;
 import venue.store.workspace.Workspaces;
 
 /** What can be chosen from when pages are made and written. */
@@ -39,7 +42,7 @@ class CatalogController {
     }
 
     /** A kind of element with the properties it declares. */
-    record ElementInfo(String key, String name, String note, List<Property> properties) {}
+    record ElementInfo(String key, String name, String note, List<Property> properties, List<String> siteFacts) {}
 
     /** A template: its glyph, how many pages wear it, and what it brings to a new page. */
     record TemplateInfo(
@@ -78,23 +81,25 @@ class CatalogController {
     /** Everything at once; it changes seldom. */
     record Catalog(
             List<ElementInfo> elements,
-            List<Property> sectionSettings,
+            List<PropertyGroup> sectionSettings,
             List<Property> pageSettings,
             List<TemplateInfo> templates,
             List<KindInfo> kinds,
             List<PatternInfo> patterns,
             List<MenuInfo> menus,
             List<ToneInfo> tones,
-            TypeInfo type) {}
+            TypeInfo type,
+            List<Property> siteFacts,
+            Map<String, Value> facts) {}
 
     @GetMapping("/catalog")
     Catalog catalog(@PathVariable String site) {
         Edition edition = workspaces.require(site).now().working();
         return new Catalog(
                 Elements.all().stream()
-                        .map(k -> new ElementInfo(k.key(), k.name(), k.note(), k.properties()))
+                        .map(k -> new ElementInfo(k.key(), k.name(), k.note(), k.properties(), k.siteFacts()))
                         .toList(),
-                SectionSettings.all(),
+                SectionSettings.groups(),
                 PageSettings.all(),
                 templates(edition),
                 kinds(edition),
@@ -107,7 +112,9 @@ class CatalogController {
                         .toList(),
                 Tone.of(edition.theme()).stream().map(CatalogController::tone).toList(),
                 new TypeInfo(
-                        edition.theme().text("headingFont"), edition.theme().text("bodyFont")));
+                        edition.theme().text("headingFont"), edition.theme().text("bodyFont")),
+                SiteFacts.all(),
+                edition.site().facts());
     }
 
     private static ToneInfo tone(Tone tone) {

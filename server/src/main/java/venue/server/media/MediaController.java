@@ -3,7 +3,9 @@ package venue.server.media;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import venue.core.edit.MediaUse;
 import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
 import venue.core.item.Hash;
@@ -44,34 +47,57 @@ class MediaController {
         this.events = events;
     }
 
+    /** A page, template or pattern that uses a file. */
+    record Use(String id, String name, boolean page) {}
+
     /**
-     * A picture to choose.
+     * A file to choose.
      *
-     * @param thumb path of its smallest rendition on the site
-     * @param pages how many pages show it
+     * @param sort {@code PICTURE}, {@code FILM}, {@code SOUND} or {@code DOCUMENT}
+     * @param bytes its size as it was given, 0 when not known
+     * @param thumb path of a picture's smallest rendition on the site, or empty
+     * @param path path of the whole file on the site
      */
     record MediaInfo(
             String id,
             String name,
+            String sort,
+            String format,
+            String folder,
+            long bytes,
             int width,
             int height,
             @Nullable String alt,
             boolean decorative,
+            int focalX,
+            int focalY,
             String thumb,
-            long pages) {}
+            String path,
+            List<Use> uses) {}
 
     @GetMapping
     List<MediaInfo> all(@PathVariable String site) {
         Edition edition = workspaces.require(site).now().working();
+        Map<String, List<Use>> uses = new HashMap<>();
+        MediaUse.all(edition)
+                .forEach((media, items) -> uses.put(
+                        media,
+                        items.stream()
+                                .map(i -> new Use(i.id(), i.name(), i instanceof Page))
+                                .toList()));
         return edition.all(Media.class)
                 .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
-                .map(m -> info(edition, m))
+                .map(m -> info(edition, m, uses.getOrDefault(m.id(), List.of())))
                 .toList();
     }
 
     /** Takes a picture in; the same file a second time is the picture that is there already. */
     @PostMapping
-    MediaInfo take(@PathVariable String site, @RequestParam MultipartFile file, Principal principal)
+    MediaInfo take(
+            @PathVariable String site,
+            @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "") String folder,
+            Principal principal)
             throws IOException {
         Workspace workspace = workspaces.require(site);
         byte[] bytes = file.getBytes();
@@ -86,7 +112,8 @@ class MediaController {
             return info(workspace.now().working(), known.get());
         }
         String name = name(String.valueOf(file.getOriginalFilename()));
-        Media media = intake.take("m-" + hash.substring(0, 16), name, bytes);
+        Media media = intake.take("m-" + hash.substring(0, 16), String.valueOf(file.getOriginalFilename()), bytes)
+                .withPlace(name, folder);
         String who = people.require(principal).id();
         events.tell(site, "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
         return info(workspace.now().working(), media);
@@ -95,21 +122,34 @@ class MediaController {
     private static String name(String file) {
         String plain = file.replaceAll(".*[/\\\\]", "").replaceAll("\\.[A-Za-z0-9]{1,5}$", "");
         String words = plain.replaceAll("[\\p{Cntrl}_-]+", " ").strip();
-        return words.isEmpty() ? "Picture" : words.substring(0, Math.min(NAME, words.length()));
+        return words.isEmpty() ? "File" : words.substring(0, Math.min(NAME, words.length()));
     }
 
-    private static MediaInfo info(Edition edition, Media media) {
-        long pages = edition.all(Page.class)
-                .filter(p -> edition.facts(p).mentions().contains(media.id()))
-                .count();
+    private static MediaInfo info(Edition edition, Media media, List<Use> uses) {
         return new MediaInfo(
                 media.id(),
                 media.name(),
+                media.sort().name(),
+                media.format(),
+                media.folder(),
+                media.bytes(),
                 media.width(),
                 media.height(),
                 media.alt(),
                 media.decorative(),
-                media.path(media.widths().get(0)),
-                pages);
+                media.focalX(),
+                media.focalY(),
+                media.widths().isEmpty() ? "" : media.path(media.widths().get(0)),
+                media.path(),
+                uses);
+    }
+
+    private static MediaInfo info(Edition edition, Media media) {
+        return info(
+                edition,
+                media,
+                MediaUse.of(edition, media.id()).stream()
+                        .map(i -> new Use(i.id(), i.name(), i instanceof Page))
+                        .toList());
     }
 }

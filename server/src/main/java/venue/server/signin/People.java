@@ -4,10 +4,13 @@ import java.security.Principal;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Command;
 import venue.core.edit.KeepLook;
+import venue.core.edit.KeepPattern;
 import venue.core.edit.MakeHome;
+import venue.core.edit.PlaceElement;
 import venue.core.edit.SetValue;
 import venue.core.edit.WearLook;
 import venue.core.edition.Edition;
+import venue.core.element.OwnHtmlElement;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.store.account.Account;
@@ -42,9 +45,25 @@ public class People {
         }
     }
 
+    private static boolean writesOwnHtml(Command command, Edition edition) {
+        if (command instanceof PlaceElement place) {
+            return place.kind().equals(OwnHtmlElement.KEY);
+        }
+        return command instanceof SetValue set
+                && set.element() != null
+                && set.section() != null
+                && edition.page(set.item())
+                        .flatMap(p -> p.zones().find(set.section()))
+                        .flatMap(s -> s.section().element(set.element()))
+                        .filter(e -> e.kind().equals(OwnHtmlElement.KEY))
+                        .isPresent();
+    }
+
     /** Editors write pages; what shapes the whole site is the managers'. */
     public void requireMay(Principal principal, Command command, Edition edition) {
-        boolean shapesSite = command instanceof MakeHome
+        boolean shapesSite = writesOwnHtml(command, edition)
+                || command instanceof KeepPattern
+                || command instanceof MakeHome
                 || command instanceof WearLook
                 || command instanceof KeepLook
                 || (command instanceof SetValue set

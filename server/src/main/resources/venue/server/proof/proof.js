@@ -11,7 +11,12 @@
     if (node) node.classList.add('venue-lit');
     return node;
   };
-  const measure = () => tell({ type: 'size', height: document.documentElement.scrollHeight });
+  const root = document.documentElement;
+  const height = () =>
+    root.classList.contains('venue-drawing')
+      ? Math.ceil(document.getElementById('main').getBoundingClientRect().height)
+      : root.scrollHeight;
+  const measure = () => tell({ type: 'size', height: height() });
 
   addEventListener('message', (event) => {
     if (event.source !== parent || (parentOrigin !== '*' && event.origin !== parentOrigin)) return;

@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 /** The renditions of pictures as files of one folder, named by hash and width. */
 public final class MediaFiles {
 
-    private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}-[0-9]{1,5}\\.(jpg|png)");
+    private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,4}");
 
     private final Path folder;
 

@@ -4,9 +4,11 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -14,9 +16,10 @@ import net.coobird.thumbnailator.Thumbnails;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
 import venue.core.media.Media;
+import venue.core.text.SvgCleaner;
 
 /**
- * Takes pictures in: JPEG, PNG or GIF, by their bytes and not their name. Each is turned upright, encoded anew (so that
+ * Takes files in, by their bytes and not their name. Films, sounds and documents are kept as they are; each picture is turned upright, encoded anew (so that
  * location and other hidden data are gone) and cut to widths for {@code srcset}.
  */
 public final class MediaIntake {
@@ -46,12 +49,32 @@ public final class MediaIntake {
                     "“" + name + "” has " + bytes.length / (1024 * 1024) + " MB; 25 fit.",
                     "Save it smaller, for example 2400 pixels wide.");
         }
+        Optional<String> sort = FileSort.of(name, bytes);
+        if (sort.isPresent()) {
+            return sort.get().equals("svg") ? drawing(id, name, bytes) : file(id, name, bytes, sort.get());
+        }
         boolean alpha = inspect(name, bytes);
         try {
             return keep(id, name, bytes, alpha);
         } catch (IOException | IllegalArgumentException e) {
             throw noPicture(name);
         }
+    }
+
+    private Media file(String id, String name, byte[] bytes, String format) {
+        Media media = Media.file(id, name, Hash.of(bytes), format, bytes.length);
+        files.put(fileName(media.path()), bytes);
+        return media;
+    }
+
+    private Media drawing(String id, String name, byte[] bytes) {
+        SvgCleaner.Drawing drawing =
+                SvgCleaner.clean(new String(bytes, StandardCharsets.UTF_8)).orElseThrow(() -> noPicture(name));
+        Media media = Media.picture(
+                        id, name, Hash.of(bytes), "svg", drawing.width(), drawing.height(), List.of(drawing.width()))
+                .withWeight(bytes.length, List.of());
+        files.put(fileName(media.path()), drawing.svg().getBytes(StandardCharsets.UTF_8));
+        return media;
     }
 
     /** Reads the head of the file alone: what it is, how large, whether it is see-through. */
@@ -88,8 +111,8 @@ public final class MediaIntake {
         return Refusal.badInput(
                 "not-a-picture",
                 "file",
-                "“" + name + "” is no picture that can be read.",
-                "Give a JPEG, PNG or GIF file.");
+                "“" + name + "” is no file that can be kept.",
+                "Give a JPEG, PNG, GIF or SVG picture, a PDF, an mp4 or webm film, or an mp3, m4a, ogg or wav sound.");
     }
 
     private Media keep(String id, String name, byte[] bytes, boolean maybeAlpha) throws IOException {

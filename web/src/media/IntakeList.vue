@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Job } from './useIntake'
+
+defineProps<{ jobs: Job[] }>()
+const emit = defineEmits<{ again: [job: Job]; cancel: [job: Job] }>()
+const PERCENT = 100
+</script>
+
+<template>
+  <ul v-if="jobs.length" class="jobs" aria-label="Files being taken in">
+    <li v-for="j in jobs" :key="j.key">
+      <span class="cut name" dir="auto">{{ j.file.name }}</span>
+      <progress
+        v-if="j.state === 'sends'"
+        :value="j.share"
+        max="1"
+        :aria-label="`${j.file.name}: ${Math.round(j.share * PERCENT)} %`"
+      />
+      <span class="grow" :class="{ must: j.state === 'failed' }" role="status">
+        {{
+          j.state === 'waits'
+            ? 'waits'
+            : j.state === 'sends'
+              ? `${Math.round(j.share * PERCENT)} %`
+              : `◆ ${j.says}`
+        }}
+      </span>
+      <button v-if="j.state === 'failed'" type="button" class="textlink" @click="emit('again', j)">
+        Try again
+      </button>
+      <button type="button" class="textlink" @click="emit('cancel', j)">
+        {{ j.state === 'failed' ? 'Leave it' : 'Stop' }}
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.jobs {
+  list-style: none;
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  margin-bottom: 16px;
+}
+li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 12px;
+  border-bottom: 1px solid var(--line2);
+}
+.name {
+  width: 200px;
+  flex: none;
+}
+progress {
+  width: 160px;
+  accent-color: var(--juniper);
+}
+</style>

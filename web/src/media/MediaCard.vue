@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Command, MediaInfo } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import FocalPoint from './FocalPoint.vue'
+import ReplaceSheet from './ReplaceSheet.vue'
+import { weight } from './weight'
+
+const props = defineProps<{ media: MediaInfo; folders: string[] }>()
+const emit = defineEmits<{ gone: [] }>()
+const site = useSite()
+const name = ref(props.media.name)
+const folder = ref(props.media.folder)
+const alt = ref(props.media.alt ?? '')
+const replacing = ref(false)
+const removing = ref(false)
+const picture = computed(() => props.media.sort === 'PICTURE')
+const url = computed(() => site.standing?.origin + props.media.path)
+
+function give(command: Command) {
+  return site.give(command, props.media.id)
+}
+function file() {
+  if (name.value !== props.media.name || folder.value !== props.media.folder)
+    void give({ verb: 'file-media', media: props.media.id, name: name.value, folder: folder.value })
+}
+function describe(decorative: boolean) {
+  void give({ verb: 'describe-media', media: props.media.id, alt: alt.value.trim() || undefined, decorative })
+}
+async function remove(anyway: boolean) {
+  const answer = await give({ verb: 'remove-media', media: props.media.id, anyway })
+  if (answer.ok) emit('gone')
+}
+function askRemove() {
+  if (props.media.uses.length) removing.value = true
+  else void remove(false)
+}
+</script>
+
+<template>
+  <aside class="card" :aria-label="media.name">
+    <FocalPoint
+      v-if="picture"
+      :src="url"
+      :x="media.focalX"
+      :y="media.focalY"
+      @move="(x, y) => give({ verb: 'focus-media', media: media.id, x, y })"
+    />
+    <video v-else-if="media.sort === 'FILM'" :src="url" controls preload="metadata" />
+    <audio v-else-if="media.sort === 'SOUND'" :src="url" controls preload="metadata" />
+    <div v-else class="sort mono">{{ media.format }}</div>
+    <label class="label" for="media-name">Name</label>
+    <input id="media-name" v-model="name" dir="auto" @change="file" />
+    <label class="label" for="media-folder">Folder</label>
+    <input
+      id="media-folder"
+      v-model="folder"
+      dir="auto"
+      list="media-folders"
+      placeholder="in no folder"
+      @change="file"
+    />
+    <datalist id="media-folders"><option v-for="f in folders" :key="f" :value="f" /></datalist>
+    <template v-if="picture">
+      <label class="label" for="media-alt">For those who don’t see it, in a sentence</label>
+      <textarea
+        id="media-alt"
+        v-model="alt"
+        rows="3"
+        dir="auto"
+        :disabled="media.decorative"
+        @change="describe(false)"
+      />
+      <v-checkbox
+        :model-value="media.decorative"
+        label="It only decorates"
+        @update:model-value="(v: unknown) => describe(v === true)"
+      />
+    </template>
+    <p class="label">
+      {{ media.format.toUpperCase()
+      }}<template v-if="media.width">, {{ media.width }} × {{ media.height }}</template
+      ><template v-if="media.bytes">, {{ weight(media.bytes) }} as it was given</template>
+    </p>
+    <h3>Used in</h3>
+    <ul v-if="media.uses.length" class="uses">
+      <li v-for="u in media.uses" :key="u.id">
+        <router-link v-if="u.page" :to="{ name: 'page', params: { page: u.id } }">{{ u.name }}</router-link>
+        <span v-else>{{ u.name }} <span class="quiet">template or pattern</span></span>
+      </li>
+    </ul>
+    <p v-else class="quiet">Nowhere yet.</p>
+    <div v-if="removing" class="ask" role="alertdialog" aria-label="Remove it all the same">
+      <p>
+        Its {{ media.uses.length }} {{ media.uses.length === 1 ? 'place' : 'places' }} will be empty. It can
+        be undone.
+      </p>
+      <v-btn class="danger" @click="remove(true)">Remove it all the same</v-btn>
+      <v-btn @click="removing = false">Keep it</v-btn>
+    </div>
+    <div v-else class="row-flex acts">
+      <v-btn @click="replacing = true">Replace everywhere…</v-btn>
+      <v-btn class="danger" @click="askRemove">Remove</v-btn>
+    </div>
+    <ReplaceSheet v-if="replacing" :media="media" @close="replacing = false" />
+  </aside>
+</template>
+
+<style scoped>
+.card {
+  width: 340px;
+  flex: none;
+  border-left: 1px solid var(--line);
+  background: var(--sheet);
+  padding: 16px 20px 40px;
+  overflow-y: auto;
+}
+.label {
+  display: block;
+  margin: 10px 0 3px;
+}
+input,
+textarea {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 5px 9px;
+}
+video,
+audio {
+  width: 100%;
+}
+.sort {
+  display: grid;
+  place-items: center;
+  height: 150px;
+  background: var(--table);
+}
+h3 {
+  margin-top: 14px;
+}
+.uses {
+  list-style: none;
+  max-height: 130px;
+  overflow-y: auto;
+}
+.acts {
+  margin-top: 16px;
+}
+.ask {
+  margin-top: 16px;
+  border-left: 3px solid var(--brick);
+  padding-left: 12px;
+}
+.ask p {
+  margin-bottom: 8px;
+}
+</style>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { MediaInfo } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import MediaSheet from './MediaSheet.vue'
+
+const props = defineProps<{ media: MediaInfo }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const by = ref<string | null>(null)
+
+async function replace() {
+  if (!by.value) return
+  const answer = await site.give({ verb: 'replace-media', media: props.media.id, by: by.value })
+  if (answer.ok) emit('close')
+}
+</script>
+
+<template>
+  <MediaSheet
+    v-if="!by"
+    value=""
+    :files="media.sort !== 'PICTURE'"
+    @take="(id) => (by = id)"
+    @close="emit('close')"
+  />
+  <v-dialog v-else :model-value="true" max-width="440" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>Replace “{{ media.name }}” everywhere</h2>
+      <p class="words">
+        The other file will show in its place in the working copy, in {{ media.uses.length }}
+        {{ media.uses.length === 1 ? 'place' : 'places' }}. Name, folder, words and focal point stay. It can
+        be undone.
+      </p>
+      <div class="row-flex">
+        <v-btn class="yes" @click="replace">Replace it</v-btn>
+        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.words {
+  margin: 10px 0 14px;
+}
+</style>

@@ -1,0 +1,74 @@
+import { ref } from 'vue'
+import { sendFile } from '@/api/client'
+import type { MediaInfo } from '@/api/types'
+import { useSite } from '@/site/useSite'
+
+const MOST_BYTES = 25 * 1024 * 1024
+
+export interface Job {
+  key: number
+  file: File
+  share: number
+  state: 'waits' | 'sends' | 'failed'
+  says: string
+  stop?: () => void
+}
+
+/** Takes in many files, one after another, each with its progress; a failed one waits to be tried again. */
+export function useIntake(folder: () => string, taken: () => unknown) {
+  const site = useSite()
+  const jobs = ref<Job[]>([])
+  let next = 1
+  let running = false
+
+  function bring(files: FileList | null | undefined) {
+    for (const file of files ?? []) {
+      const large = file.size > MOST_BYTES
+      const says = large ? `${Math.round(file.size / 1048576)} MB; 25 fit.` : ''
+      jobs.value.push({ key: next++, file, share: 0, state: large ? 'failed' : 'waits', says })
+    }
+    void run()
+  }
+
+  async function run() {
+    if (running) return
+    running = true
+    for (let job = waiting(); job; job = waiting()) await send(job)
+    running = false
+  }
+
+  function waiting() {
+    return jobs.value.find((j) => j.state === 'waits')
+  }
+
+  async function send(job: Job) {
+    job.state = 'sends'
+    const path = `/sites/${site.id}/media?folder=${encodeURIComponent(folder())}`
+    const sending = sendFile<MediaInfo>(path, job.file, (share) => (job.share = share))
+    job.stop = sending.stop
+    const answer = await sending.done
+    if (answer.ok) {
+      drop(job)
+      taken()
+    } else if (answer.problem.code === 'stopped') drop(job)
+    else {
+      job.state = 'failed'
+      job.says = `${answer.problem.detail} ${answer.problem.fix}`
+    }
+  }
+
+  function drop(job: Job) {
+    jobs.value = jobs.value.filter((j) => j.key !== job.key)
+  }
+  function again(job: Job) {
+    job.state = 'waits'
+    job.says = ''
+    void run()
+  }
+  function cancel(job: Job) {
+    if (job.state === 'sends') job.stop?.()
+    else drop(job)
+  }
+
+  return { jobs, bring, again, cancel }
+}

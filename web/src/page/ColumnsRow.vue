@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Section } from '@/api/types'
+import ElementCard from './ElementCard.vue'
+import ElementMenu from './ElementMenu.vue'
+import { shifted } from './columnShapes'
+import { useGalley } from './useGalley'
+
+/** A section's columns in true proportion; the border between two is dragged, or moved by the arrow keys. */
+const props = defineProps<{ section: Section }>()
+const galley = useGalley()
+const row = ref<HTMLElement | null>(null)
+const dragged = ref<number[] | null>(null)
+const spans = computed(() => dragged.value ?? props.section.columns.map((c) => c.span))
+const reversed = computed(() => props.section.settings.stacks === 'reversed')
+const WHOLE = 12
+let from = { x: 0, border: 0, spans: [] as number[] }
+
+function grab(event: PointerEvent, border: number) {
+  ;(event.target as HTMLElement).setPointerCapture(event.pointerId)
+  from = { x: event.clientX, border, spans: props.section.columns.map((c) => c.span) }
+  dragged.value = from.spans
+}
+function drag(event: PointerEvent) {
+  if (!dragged.value || !row.value) return
+  const twelfth = row.value.getBoundingClientRect().width / WHOLE
+  dragged.value = shifted(from.spans, from.border, Math.round((event.clientX - from.x) / twelfth))
+}
+async function drop() {
+  const next = dragged.value
+  if (next && next.join() !== from.spans.join()) await give(next)
+  dragged.value = null
+}
+function give(next: number[]) {
+  return galley.give({ verb: 'set-columns', page: galley.id(), section: props.section.id, spans: next })
+}
+function byKey(event: KeyboardEvent, border: number) {
+  const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+  if (!by || event.altKey) return
+  event.preventDefault()
+  const now = props.section.columns.map((c) => c.span)
+  const next = shifted(now, border, by)
+  if (next.join() !== now.join()) void give(next)
+}
+function stands(index: number): number {
+  return reversed.value ? props.section.columns.length - index : index + 1
+}
+</script>
+
+<template>
+  <div ref="row" class="columns">
+    <div
+      v-for="(c, i) in section.columns"
+      :key="c.id"
+      class="column"
+      :style="{ gridColumn: `span ${spans[i]}` }"
+    >
+      <p
+        v-if="dragged || (reversed && section.columns.length > 1)"
+        class="label"
+        :title="`Stands ${stands(i)} on narrow screens`"
+      >
+        <template v-if="dragged">{{ spans[i] }} of 12</template>
+        <template v-else>{{ stands(i) }} on narrow screens</template>
+      </p>
+      <ElementCard
+        v-for="(e, n) in c.elements"
+        :key="e.id"
+        :section="section.id"
+        :element="e"
+        :column="c.id"
+        :index="n"
+        :count="c.elements.length"
+      />
+      <ElementMenu :section="section" :column="c.id" :index="c.elements.length" />
+      <button
+        v-if="i < section.columns.length - 1"
+        type="button"
+        class="edge"
+        role="separator"
+        aria-orientation="vertical"
+        :aria-label="`Border between columns ${i + 1} and ${i + 2}`"
+        :aria-valuenow="spans[i]"
+        aria-valuemin="1"
+        aria-valuemax="11"
+        title="Drag to change the widths; ← → by keys"
+        @pointerdown.prevent.stop="grab($event, i)"
+        @pointermove="drag"
+        @pointerup="drop"
+        @pointercancel="dragged = null"
+        @keydown="byKey($event, i)"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: repeat(12, minmax(0, 1fr));
+  gap: 14px;
+  padding: 12px;
+}
+.column {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  min-width: 0;
+  position: relative;
+}
+.edge {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  right: -13px;
+  width: 12px;
+  border: 0;
+  padding: 0;
+  background: none;
+  cursor: col-resize;
+  touch-action: none;
+}
+.edge::before {
+  content: '';
+  position: absolute;
+  inset: 0 5px;
+  background: transparent;
+}
+.edge:hover::before,
+.edge:active::before,
+.edge:focus-visible::before {
+  background: var(--juniper);
+}
+</style>
