@@ -6,17 +6,24 @@ import FittingSheet from '@/fitting/FittingSheet.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import HomeSheet from '@/plan/HomeSheet.vue'
 import { STATE_WORDS } from '@/plan/stateWords'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import HistorySheet from './HistorySheet.vue'
+import KeepPatternSheet from './KeepPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
+import SendProofSheet from './SendProofSheet.vue'
 import { useGalley } from './useGalley'
+import { useToFill } from './useToFill'
 import { wornWords } from './wornWords'
 
 const site = useSite()
 const edits = useEdits()
 const galley = useGalley()
 const router = useRouter()
-const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | null>(null)
+const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | null>(null)
+const toFill = useToFill(galley)
+const session = useSession()
 const page = computed(() => galley.page.value!)
 const menus = computed(() =>
   page.value.menus.filter((m) => m.there).map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
@@ -29,15 +36,6 @@ const searchWords = computed(() => {
     : { words: 'no description', tone: 'should' }
 })
 
-function goToFirst() {
-  const first = page.value.toFill[0]
-  if (!first) return
-  galley.chosen.value = first.section
-  const element = document.querySelector<HTMLElement>(
-    `[data-section="${first.section}"] [data-element="${first.element}"]`,
-  )
-  element?.querySelector<HTMLElement>('input, textarea, [contenteditable=true], .picture')?.focus()
-}
 function rename(event: Event) {
   const input = event.target as HTMLInputElement
   if (input.value === page.value.title) return
@@ -117,13 +115,34 @@ function rename(event: Event) {
         <div>
           <template v-if="page.toFill.length"
             ><b>{{ page.toFill.length }}</b>
-            <button type="button" class="textlink" @click="goToFirst">first</button></template
+            <button
+              type="button"
+              class="textlink"
+              title="Tab walks on from one to the next"
+              @click="toFill.go(1)"
+            >
+              next ↓
+            </button></template
           >
           <span v-else class="quiet">none</span>
         </div>
       </div>
     </div>
     <div class="acts">
+      <v-menu>
+        <template #activator="{ props: menu }">
+          <v-btn v-bind="menu">More ▾</v-btn>
+        </template>
+        <v-list>
+          <v-list-item title="History…" @click="sheet = 'history'" />
+          <v-list-item title="Send a proof…" @click="sheet = 'send'" />
+          <v-list-item
+            v-if="session.person?.role === 'MANAGER'"
+            title="Keep the page as a pattern…"
+            @click="sheet = 'pattern'"
+          />
+        </v-list>
+      </v-menu>
       <v-btn
         :disabled="!site.standing?.undo"
         :title="site.standing?.undo ? `Undo “${site.standing.undo}”` : ''"
@@ -140,6 +159,14 @@ function rename(event: Event) {
       >
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
+    <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
+    <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
+    <KeepPatternSheet
+      v-if="sheet === 'pattern'"
+      :section="null"
+      :suggested="page.title"
+      @close="sheet = null"
+    />
     <MenusSheet v-if="sheet === 'menus'" @close="sheet = null" />
     <SearchSheet v-if="sheet === 'search'" @close="sheet = null" />
     <HomeSheet v-if="sheet === 'home'" :page="page.id" @close="sheet = null" />

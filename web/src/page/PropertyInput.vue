@@ -6,7 +6,7 @@ import LinkField from './LinkField.vue'
 import ManyInput from './ManyInput.vue'
 import PictureField from './PictureField.vue'
 import RichText from './RichText.vue'
-import { groupsOf, isBound, promptOf, textOf } from './values'
+import { groupsOf, isBound, isToFill, promptOf, textOf } from './values'
 import { useSite } from '@/site/useSite'
 
 /** The input for one declared property. `plain` leaves out the label, for writing in place. */
@@ -60,7 +60,7 @@ const inputType = computed(
 </script>
 
 <template>
-  <div class="input" :class="{ plain }">
+  <div class="input" :class="{ plain }" :data-to-fill="isToFill(value) ? '' : undefined">
     <label v-if="!plain" class="label">
       {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template>
     </label>

@@ -4,6 +4,7 @@ import FindingBox from '@/survey/FindingBox.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { usePage } from '@/page/usePage'
+import { whenWords } from './whenWords'
 import { useSite } from '@/site/useSite'
 import { wornWords } from '@/page/wornWords'
 
@@ -27,8 +28,6 @@ const fillWords = computed(() => {
     ? `${places.length} in “${first.sectionName}”${places.length > 1 ? ' and on' : ''}`
     : 'nothing left'
 })
-const when = (at: string) =>
-  new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 async function withdraw(off: boolean) {
   await site.give({ verb: 'withdraw-page', page: props.page, withdrawn: off }, props.page)
@@ -99,7 +98,8 @@ async function place(menu: string) {
         <v-btn v-if="!row.home" class="danger" @click="emit('sheet', 'remove')">Remove</v-btn>
       </div>
       <p v-if="detail.lastChange" class="label last">
-        Last: {{ detail.lastChange.name }} · {{ detail.lastChange.who }}, {{ when(detail.lastChange.at) }}
+        Last: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},
+        {{ whenWords(detail.lastChange.at) }}
       </p>
     </template>
   </aside>

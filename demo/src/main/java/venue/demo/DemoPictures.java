@@ -9,7 +9,13 @@ import org.jspecify.annotations.Nullable;
 public final class DemoPictures {
 
     /** A picture; without {@code alt}, nobody has said yet what it shows. */
-    public record Picture(String name, @Nullable String alt, Supplier<byte[]> drawn) {}
+    public record Picture(String name, @Nullable String alt, Supplier<byte[]> drawn) {
+
+        /** The folder it is kept in: by what it shows. */
+        public String folder() {
+            return name.startsWith("Instrument") ? "Instruments" : name.startsWith("Portrait") ? "People" : "Sky";
+        }
+    }
 
     private static final String[] PEOPLE = {"maja", "sian", "idris", "tomas", "noor"};
 

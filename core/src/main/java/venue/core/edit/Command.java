@@ -67,7 +67,8 @@ public sealed interface Command
                 KeepPattern,
                 WearLook,
                 KeepLook,
-                TakeIn {
+                TakeIn,
+                BringBack {
 
     Change on(Desk desk);
 }

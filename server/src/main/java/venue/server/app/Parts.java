@@ -11,6 +11,7 @@ import venue.store.account.Accounts;
 import venue.store.database.Database;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
+import venue.store.proof.SentProofs;
 import venue.store.workspace.Workspaces;
 
 /** The parts below the server, put together. */
@@ -30,6 +31,11 @@ class Parts {
     @Bean
     Workspaces workspaces(Database database, InstantSource clock) {
         return new Workspaces(database, clock, new SecureRandom());
+    }
+
+    @Bean
+    SentProofs sentProofs(Database database, InstantSource clock) {
+        return new SentProofs(database, clock);
     }
 
     @Bean

@@ -82,7 +82,7 @@ class DemoLoader implements ApplicationRunner {
         List<Item> items = new ArrayList<>(KestrelMoor.items(today));
         DemoPictures.all().forEach((id, picture) -> {
             Media media = intake.take(id, picture.name(), picture.drawn().get());
-            items.add(media.withAlt(picture.alt(), false));
+            items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
         });
         Workspace workspace = workspaces.begin(KestrelMoor.ID, MANAGER_ID, items);
         Edition live = workspace.now().live();

@@ -24,6 +24,8 @@ import venue.store.workspace.Workspaces;
 @Component
 class PublicValve extends ValveBase {
 
+    private static final String PROOF = "/-/proof/";
+    private static final String SENT = "/-/sent/";
     private static final int MISDIRECTED = 421;
 
     private final Settings settings;
@@ -63,12 +65,20 @@ class PublicValve extends ValveBase {
     private Reply reply(Workspace workspace, HttpServletRequest asked) {
         String path = asked.getRequestURI();
         if (path.startsWith("/-/")) {
-            Optional<Reply> found = path.startsWith("/-/proof/")
-                    ? proof(workspace, path.substring("/-/proof/".length()), asked)
-                    : files.find(workspace, path);
-            return found.orElseGet(() -> sites.of(workspace).at("/-"));
+            return own(workspace, path, asked)
+                    .orElseGet(() -> sites.of(workspace).at("/-"));
         }
         return sites.of(workspace).at(path);
+    }
+
+    private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
+        if (path.startsWith(PROOF)) {
+            return proof(workspace, path.substring(PROOF.length()), asked);
+        }
+        return path.startsWith(SENT)
+                ? proofs.sent(workspace.site(), path.substring(SENT.length()))
+                        .map(html -> Reply.page(200, html).kept("no-store"))
+                : files.find(workspace, path);
     }
 
     private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {

@@ -84,6 +84,11 @@ record Reply(
         return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null);
     }
 
+    /** The same with another Cache-Control. */
+    Reply kept(String control) {
+        return new Reply(status, type, body, gzip, etag, control, policy, location);
+    }
+
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
         byte[] body = new byte[0];

@@ -4,6 +4,7 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
@@ -14,18 +15,20 @@ import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.server.app.Origins;
+import venue.store.proof.SentProofs;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspaces;
 
 /**
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
- * template.
+ * template, {@code at=HASH} as it was in that version.
  */
 @Component
 public class Proofs {
 
     private static final String MARKS = "<link rel=\"stylesheet\" href=\"/-/proof.css\"></head>";
+    private static final String KEPT_OUT = "<meta name=\"robots\" content=\"noindex\"></head>";
     private static final String BRIDGE = "<script src=\"/-/proof.js\"></script></body>";
 
     private static final String DRAWING = "<html class=\"venue-drawing\"";
@@ -34,12 +37,14 @@ public class Proofs {
     private final Workspaces workspaces;
     private final Origins origins;
     private final InstantSource clock;
+    private final SentProofs sent;
 
-    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, InstantSource clock) {
+    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, InstantSource clock, SentProofs sent) {
         this.passes = passes;
         this.workspaces = workspaces;
         this.origins = origins;
         this.clock = clock;
+        this.sent = sent;
     }
 
     /** The Content-Security-Policy of a proof: its own site's files, and only the interface may frame it. */
@@ -55,7 +60,9 @@ public class Proofs {
             return Optional.empty();
         }
         Standing standing = workspaces.require(site).now();
-        Edition edition = "live".equals(query.get("of")) ? standing.live() : dressed(standing.working(), query);
+        Edition edition = "live".equals(query.get("of"))
+                ? standing.live()
+                : then(site, dressed(standing.working(), query), query.get("at"));
         View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
         if (edition.items().isEmpty()) {
             return Optional.empty();
@@ -63,6 +70,24 @@ public class Proofs {
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
         return drawn(view, parts[1], parts[2], query)
                 .map(h -> h.replace("</head>", MARKS).replace("</body>", BRIDGE));
+    }
+
+    /** The edition with one item as it was in an earlier version. */
+    private Edition then(String site, Edition working, @Nullable String revision) {
+        return Optional.ofNullable(revision)
+                .flatMap(r -> workspaces.require(site).past(r))
+                .filter(i -> working.find(i.id()).isPresent())
+                .map(i -> working.with(List.of(i), List.of()))
+                .orElse(working);
+    }
+
+    /** A page of the working copy as visitors would get it, for whoever holds the link; search engines are kept out. */
+    public Optional<String> sent(String site, String token) {
+        Edition working = workspaces.require(site).now().working();
+        View view = View.of(working, clock.instant(), origins.of(working.site()), View.Mode.VISITOR);
+        return sent.open(site, token)
+                .flatMap(working::page)
+                .map(p -> PageRenderer.render(view, p).replace("</head>", KEPT_OUT));
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {

@@ -1,0 +1,79 @@
+package venue.server.proof;
+
+import java.security.Principal;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.fault.Refusal;
+import venue.core.page.Page;
+import venue.server.app.Origins;
+import venue.server.signin.People;
+import venue.store.proof.SentProofs;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** Links to a page of the working copy, for somebody without an account. */
+@RestController
+@RequestMapping("/api/sites/{site}/pages/{id}/sent")
+class SentProofController {
+
+    private static final int LONGEST_DAYS = 60;
+
+    private final Workspaces workspaces;
+    private final SentProofs sent;
+    private final Origins origins;
+    private final People people;
+
+    SentProofController(Workspaces workspaces, SentProofs sent, Origins origins, People people) {
+        this.workspaces = workspaces;
+        this.sent = sent;
+        this.origins = origins;
+        this.people = people;
+    }
+
+    /** A link that is good; the address itself is told only when it is made. */
+    record SentProof(String id, String who, String at, String until) {}
+
+    @GetMapping
+    List<SentProof> sent(@PathVariable String site, @PathVariable String id) {
+        workspaces.require(site).now().working().require(Page.class, id);
+        return sent.of(site, id).stream()
+                .map(l -> new SentProof(l.id(), people.nameOf(l.who()), l.at(), l.until()))
+                .toList();
+    }
+
+    /** For how many days the link shall be good, 1 to 60. */
+    record ForDays(int days) {}
+
+    /** The address that opens the page. */
+    record Made(String address) {}
+
+    @PostMapping
+    Made make(@PathVariable String site, @PathVariable String id, @RequestBody ForDays wanted, Principal principal) {
+        Workspace workspace = workspaces.require(site);
+        workspace.now().working().require(Page.class, id);
+        if (wanted.days() < 1 || wanted.days() > LONGEST_DAYS) {
+            throw Refusal.badInput(
+                    "out-of-range",
+                    "days",
+                    "The link would be good for " + wanted.days() + " days; 1 to " + LONGEST_DAYS + " can be.",
+                    "Give a number of days within the range.");
+        }
+        String who = people.require(principal).id();
+        String token = sent.make(site, id, who, Duration.ofDays(wanted.days()));
+        return new Made(origins.of(workspace.now().working().site()) + "/-/sent/" + token);
+    }
+
+    @PostMapping("/{proof}/withdraw")
+    List<SentProof> withdraw(@PathVariable String site, @PathVariable String id, @PathVariable String proof) {
+        if (!sent.withdraw(site, id, proof)) {
+            throw Refusal.unknown("proof", proof);
+        }
+        return sent(site, id);
+    }
+}

@@ -1,0 +1,5 @@
+/** Proofs sent to people without an account. */
+@NullMarked
+package venue.store.proof;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { get, post } from '@/api/client'
+import type { ComparedPart, PageVersion } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import { whenWords } from '@/plan/whenWords'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSite } from '@/site/useSite'
+import { useGalley } from './useGalley'
+
+/** The versions of a page; one is looked at beside now, as proofs or as words, and brought back whole or in part. */
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const galley = useGalley()
+const notices = useNotices()
+const versions = ref<PageVersion[]>([])
+const parts = ref<ComparedPart[]>([])
+const chosen = ref('')
+const as = ref<'proofs' | 'words'>('proofs')
+const base = computed(() => `/sites/${site.id}/pages/${galley.id()}/history`)
+const version = computed(() => versions.value.find((v) => v.revision === chosen.value))
+const differing = computed(() => parts.value.filter((p) => p.state !== 'SAME'))
+const WORDS: Record<string, string> = { CHANGED: 'changed', ADDED: 'came later', REMOVED: 'gone since' }
+
+onMounted(load)
+async function load() {
+  const answer = await get<PageVersion[]>(base.value)
+  if (!answer.ok) return notices.refuse(answer.problem)
+  versions.value = answer.value
+  chosen.value ||= answer.value.find((v) => !v.now)?.revision ?? ''
+}
+watch(chosen, async (revision) => {
+  parts.value = []
+  if (!revision) return
+  const answer = await get<ComparedPart[]>(`${base.value}/${revision}`)
+  if (answer.ok) parts.value = answer.value
+})
+async function bringBack(section?: string) {
+  const answer = await post(`${base.value}/${chosen.value}/return`, { section })
+  if (!answer.ok) return notices.refuse(answer.problem)
+  await site.settle()
+  if (section) await load()
+  else emit('close')
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="1180" @update:model-value="emit('close')">
+    <div class="sheet">
+      <div class="row-flex">
+        <h2 class="grow">History of {{ galley.page.value?.title }}</h2>
+        <div class="as" role="group" aria-label="Compare as">
+          <button type="button" :aria-pressed="as === 'proofs'" @click="as = 'proofs'">Proofs</button>
+          <button type="button" :aria-pressed="as === 'words'" @click="as = 'words'">Words</button>
+        </div>
+        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+      </div>
+      <div class="split">
+        <ol class="versions" aria-label="Versions, the latest first">
+          <li v-for="v in versions" :key="v.at + v.revision">
+            <button type="button" :class="{ on: v.revision === chosen }" @click="chosen = v.revision">
+              <b class="cut">{{ v.name }}</b>
+              <span class="quiet">{{ whenWords(v.at) }} · {{ v.who }}</span>
+              <span v-if="v.now || v.live" class="label live">{{
+                v.now ? (v.live ? 'now, and live' : 'now') : 'live'
+              }}</span>
+            </button>
+          </li>
+        </ol>
+        <div v-if="version" class="look">
+          <div v-if="as === 'proofs'" class="proofs">
+            <figure>
+              <figcaption class="label">{{ whenWords(version.at) }}</figcaption>
+              <ProofFrame
+                :path="`page/${galley.id()}`"
+                :query="`at=${version.revision}`"
+                :width="1100"
+                still
+                label="As it was"
+              />
+            </figure>
+            <figure>
+              <figcaption class="label">Now</figcaption>
+              <ProofFrame :path="`page/${galley.id()}`" :page="galley.id()" :width="1100" label="Now" />
+            </figure>
+          </div>
+          <div v-else class="words">
+            <p v-if="!differing.length" class="quiet">Nothing differs.</p>
+            <section v-for="p in differing" :key="p.section ?? 'facts'">
+              <div class="row-flex">
+                <h3 class="grow">
+                  {{ p.name }} <span class="quiet">{{ WORDS[p.state] }}</span>
+                </h3>
+                <v-btn v-if="p.section && p.state !== 'ADDED'" @click="bringBack(p.section)"
+                  >Bring it back</v-btn
+                >
+              </div>
+              <div class="pair">
+                <div>
+                  <p
+                    v-for="(w, i) in p.before"
+                    :key="i"
+                    dir="auto"
+                    :class="{ differs: !p.after.includes(w) }"
+                  >
+                    {{ w }}
+                  </p>
+                </div>
+                <div>
+                  <p
+                    v-for="(w, i) in p.after"
+                    :key="i"
+                    dir="auto"
+                    :class="{ differs: !p.before.includes(w) }"
+                  >
+                    {{ w }}
+                  </p>
+                </div>
+              </div>
+            </section>
+          </div>
+          <div class="row-flex foot">
+            <v-btn class="yes" :disabled="version.now" @click="bringBack()">Bring all of it back</v-btn>
+            <span class="quiet">
+              {{
+                version.now
+                  ? 'The page is like this now.'
+                  : `${differing.length} ${differing.length === 1 ? 'part differs' : 'parts differ'} from now. Its address and place stay; it can be undone.`
+              }}
+            </span>
+          </div>
+        </div>
+        <p v-else class="quiet">There is no earlier version yet.</p>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.as button {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  color: inherit;
+  font: 13px/28px var(--text);
+  padding: 0 12px;
+}
+.as button[aria-pressed='true'] {
+  border-color: var(--juniper);
+  box-shadow: inset 0 0 0 1px var(--juniper);
+}
+.split {
+  display: grid;
+  grid-template-columns: 270px minmax(0, 1fr);
+  gap: 20px;
+  margin-top: 14px;
+  height: 66vh;
+}
+.versions {
+  list-style: none;
+  overflow-y: auto;
+  border-right: 1px solid var(--line);
+}
+.versions button {
+  display: flex;
+  flex-direction: column;
+  width: 100%;
+  border: 0;
+  border-left: 3px solid transparent;
+  border-bottom: 1px solid var(--line2);
+  background: none;
+  color: inherit;
+  font: 13px/18px var(--text);
+  padding: 7px 12px;
+  text-align: left;
+}
+.versions button.on {
+  background: var(--juniper-wash);
+  border-left-color: var(--juniper);
+}
+.live {
+  color: var(--juniper);
+}
+.look {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.proofs,
+.words {
+  flex: 1;
+  min-height: 0;
+}
+.words {
+  overflow-y: auto;
+}
+.proofs {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 14px;
+}
+figure {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+figure :deep(.proof) {
+  flex: 1;
+  border: 1px solid var(--line);
+}
+.words section {
+  border-bottom: 1px solid var(--line);
+  padding: 8px 0;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+  font-size: 13px;
+}
+.pair p {
+  padding: 2px 6px;
+  overflow-wrap: anywhere;
+}
+.differs {
+  background: var(--ochre-wash);
+  border-left: 2px solid var(--ochre);
+}
+.foot {
+  padding-top: 12px;
+}
+</style>
