@@ -8,10 +8,13 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.redirect.Redirect;
 
@@ -87,7 +90,7 @@ public final class ReleasePlan {
         }
     }
 
-    /** Pages left out that would share an address with one that goes live. */
+    /** Pages left out that would share an address with one that goes live, or would stand in a ring with it. */
     private Set<String> clashes(Set<String> chosen) {
         Edition target = target(chosen);
         Set<String> found = new HashSet<>();
@@ -95,11 +98,23 @@ public final class ReleasePlan {
             target.page(id)
                     .ifPresent(page -> target.plan().beneath(page.parent()).stream()
                             .filter(s -> !s.equals(id))
-                            .map(s -> target.require(venue.core.page.Page.class, s))
+                            .map(s -> target.require(Page.class, s))
                             .filter(s -> s.segment().equals(page.segment()) && entries.containsKey(s.id()))
                             .forEach(s -> found.add(s.id())));
         }
+        chosen.forEach(id -> ring(target, id).filter(entries::containsKey).forEach(found::add));
         return found;
+    }
+
+    /** The pages above one, where they lead back to it: two pages that changed places, only one of them released. */
+    private static Stream<String> ring(Edition target, String id) {
+        List<String> above = new ArrayList<>();
+        Optional<Page> at = target.page(id);
+        while (at.isPresent() && !above.contains(at.get().id())) {
+            above.add(at.get().id());
+            at = target.page(at.get().parent());
+        }
+        return at.isPresent() ? above.stream() : Stream.empty();
     }
 
     /** The live site as it would be with the chosen entries, redirects not yet made. */

@@ -86,6 +86,14 @@ class ReleasePlanTest {
         assertThat(prepared.live().all(Redirect.class)).isEmpty();
     }
 
+    @Test
+    void pagesThatChangedPlacesGoLiveTogether() {
+        Edition first = Sites.after(live, new MovePage("weaving", null, null));
+        ReleasePlan plan = plan(Sites.after(first, new MovePage("workshops", "weaving", null)));
+        Edition released = plan.prepare(List.of("workshops")).live();
+        assertThat(released.plan().address("workshops")).isEqualTo("/weaving/workshops");
+    }
+
     @Property(tries = 150)
     void whateverPartIsReleasedTheLiveSiteHoldsTogether(@ForAll long seed) {
         Random chance = new Random(seed);

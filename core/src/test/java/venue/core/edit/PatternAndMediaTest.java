@@ -1,0 +1,133 @@
+package venue.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+class PatternAndMediaTest {
+
+    private static final Media LOOM = Media.picture("loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(1600))
+            .withAlt("A loom", false)
+            .withFocal(20, 80);
+    private static final Media WOOL = Media.picture("wool", "Wool", "cd".repeat(32), "png", 800, 600, List.of(800));
+    private static final Media GUIDE = Media.file("guide", "A guide", "ef".repeat(32), "pdf", 4_000_000);
+
+    private final Edition site = Sites.small().with(List.of(LOOM, WOOL, GUIDE), List.of());
+
+    private static void refused(String code, Edition site, Command command) {
+        assertThatThrownBy(() -> Sites.after(site, command))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo(code));
+    }
+
+    @Test
+    void aWholePageGoesInAfterMineOrInsteadOfMineAndMineWaitOnTheShelf() {
+        Section mine = site.require(Page.class, "weaving").zones().in("main").get(0);
+        Page after = Sites.after(site, new TakePattern("weaving", "ready-contact-page", false))
+                .require(Page.class, "weaving");
+        assertThat(after.zones().in("main")).hasSize(5).first().isEqualTo(mine);
+        assertThat(after.shelf()).isEmpty();
+        Page instead = Sites.after(site, new TakePattern("weaving", "ready-contact-page", true))
+                .require(Page.class, "weaving");
+        assertThat(instead.zones().in("main")).hasSize(4).doesNotContain(mine);
+        assertThat(instead.shelf()).containsExactly(mine.withShelvedFrom("main"));
+        assertThat(instead.zones().all().map(Section::id)).doesNotHaveDuplicates();
+        Edition back =
+                Sites.after(site.with(List.of(instead), List.of()), new ChooseTemplate(List.of("weaving"), "wide"));
+        assertThat(back.require(Page.class, "weaving").zones().in("main")).contains(mine);
+    }
+
+    @Test
+    void aSectionOrThePageIsKeptAsAPatternOfItsOwn() {
+        Edition kept =
+                Sites.after(site, new KeepPattern("weaving", "weaving-s1", "ours", "  Our opening ", "Openings"));
+        Pattern pattern = kept.require(Pattern.class, "ours");
+        assertThat(pattern.name()).isEqualTo("Our opening");
+        assertThat(pattern.sections()).singleElement().satisfies(s -> {
+            assertThat(s.origin()).isNull();
+            assertThat(s.columns())
+                    .isEqualTo(site.require(Page.class, "weaving")
+                            .zones()
+                            .in("main")
+                            .get(0)
+                            .columns());
+        });
+        assertThat(kept.require(Page.class, "weaving")).isEqualTo(site.require(Page.class, "weaving"));
+        Edition placed = Sites.after(kept, new PlaceSection("home", "main", 0, "x", "ours", List.of()));
+        assertThat(placed.require(Page.class, "home")
+                        .zones()
+                        .require("x")
+                        .section()
+                        .origin())
+                .isNotNull();
+        refused("bad-name", site, new KeepPattern("weaving", null, "ours", " ", ""));
+        refused("id-taken", kept, new KeepPattern("weaving", null, "ours", "Again", ""));
+        refused("unknown-section", site, new KeepPattern("weaving", "nope", "ours", "Ours", ""));
+    }
+
+    private static SetValue show(String media) {
+        return new SetValue("weaving", "weaving-s1", null, "picture", Value.of(media));
+    }
+
+    @Test
+    void aFileInUseIsNotRemovedWithoutSayingWhere() {
+        Edition used = Sites.after(site, show("loom"));
+        assertThat(MediaUse.of(used, "loom")).extracting(Item::id).containsExactly("weaving");
+        assertThat(MediaUse.of(used, "wool")).isEmpty();
+        assertThatThrownBy(() -> Sites.after(used, new RemoveMedia("loom", false)))
+                .hasMessageContaining("used in 1 place: Weaving");
+        assertThat(Sites.after(used, new RemoveMedia("loom", true)).media("loom"))
+                .isEmpty();
+        assertThat(Sites.after(used, new RemoveMedia("wool", false)).media("wool"))
+                .isEmpty();
+    }
+
+    @Test
+    void anotherFileTakesThePlaceAndWhatWasSaidStays() {
+        Edition used = Sites.after(site, show("loom"));
+        Edition replaced = Sites.after(used, new ReplaceMedia("loom", "wool"));
+        Media now = replaced.media("loom").orElseThrow();
+        assertThat(now.file()).isEqualTo(WOOL.file());
+        assertThat(now.path()).endsWith("-800.png");
+        assertThat(now.alt()).isEqualTo("A loom");
+        assertThat(now.focalX()).isEqualTo(20);
+        assertThat(replaced.media("wool")).as("its own entry was not used").isEmpty();
+        refused("not-alike", site, new ReplaceMedia("loom", "guide"));
+        refused("not-alike", site, new ReplaceMedia("loom", "loom"));
+    }
+
+    @Test
+    void filesAreFiledAndFocused() {
+        Edition filed = Sites.after(site, new FileMedia("guide", " The\nguide ", " Guides "));
+        assertThat(filed.media("guide").orElseThrow())
+                .satisfies(m -> assertThat(m.name() + "/" + m.folder()).isEqualTo("The guide/Guides"));
+        refused("bad-name", site, new FileMedia("guide", "", "x"));
+        refused("out-of-range", site, new FocusMedia("loom", 101, 0));
+        assertThat(Sites.after(site, new FocusMedia("loom", 0, 100))
+                        .media("loom")
+                        .orElseThrow()
+                        .focalY())
+                .isEqualTo(100);
+    }
+
+    @Test
+    void aFilesSortFollowsFromItsEnding() {
+        assertThat(GUIDE.sort()).isEqualTo(Media.Sort.DOCUMENT);
+        assertThat(GUIDE.path()).isEqualTo("/-/media/" + "ef".repeat(10) + ".pdf");
+        assertThat(Map.of("mp4", Media.Sort.FILM, "ogg", Media.Sort.SOUND, "svg", Media.Sort.PICTURE))
+                .allSatisfy((format, sort) -> assertThat(
+                                Media.file("x", "X", "0".repeat(64), format, 1).sort())
+                        .isEqualTo(sort));
+    }
+}

@@ -1,0 +1,255 @@
+package venue.core.element;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.core.readymade.Compose.group;
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.list;
+import static venue.core.readymade.Compose.part;
+import static venue.core.readymade.Compose.section;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.readymade.Compose.Part;
+import venue.core.render.OwnHtml;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.value.Value;
+
+/** What the richer elements write. */
+class MoreElementsTest {
+
+    private static final Instant NOW = Instant.parse("2026-11-23T12:00:00Z");
+    private static final Media LOOM =
+            Media.picture("loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(480, 1600));
+    private static final Media GUIDE =
+            Media.file("guide", "Guide", "cd".repeat(32), "pdf", 1_260_000).withPlace("Guide", "Guides");
+    private static final Media FILM = Media.file("film", "Night", "ef".repeat(32), "mp4", 9_000_000);
+
+    private Edition site = Sites.small().with(List.of(LOOM, GUIDE, FILM), List.of());
+
+    private void fact(String key, String words) {
+        site = site.with(List.of(site.site().withFact(key, Value.of(words))), List.of());
+    }
+
+    private Document page(Section... sections) {
+        return page(View.Mode.VISITOR, sections);
+    }
+
+    private Document page(View.Mode mode, Section... sections) {
+        Page page = site.require(Page.class, "weaving").withZones(new Zones(Map.of("main", List.of(sections))));
+        Edition edition = site.with(List.of(page), List.of());
+        return Jsoup.parse(PageRenderer.render(View.of(edition, NOW, "http://y", mode), page));
+    }
+
+    private Document with(Part... parts) {
+        return page(section("s1", "S", parts));
+    }
+
+    @Test
+    void picturesHaveNoEmptyFrameAndEachOpensLargeWithoutScript() {
+        Document page = with(part("pictures")
+                .with("shape", "mosaic")
+                .with("pictures", list(group("picture", "loom"), group("picture", "gone"), group("picture", "loom"))));
+        assertThat(page.select(".pictures.mosaic.n2 > li")).hasSize(2);
+        assertThat(page.select(".enlarge").eachAttr("popovertarget"))
+                .doesNotHaveDuplicates()
+                .allSatisfy(
+                        id -> assertThat(page.select("#" + id + "[popover]")).hasSize(1));
+        assertThat(page.select("script")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"a,b\\n1,\"2, and more\"|2, and more", "a\\tb\\n1\\t2|2", "a,b\\n\"say \"\"hi\"\"\",2|say \"hi\""})
+    void aTableTakesCommasTabsAndQuotes(String cells, String holds) {
+        Document page =
+                with(part("table").with("cells", cells.replace("\\n", "\n").replace("\\t", "\t")));
+        assertThat(page.select("thead th[scope=col]").eachText()).containsExactly("a", "b");
+        assertThat(page.select("tbody td").eachText()).contains(holds);
+    }
+
+    @Test
+    void aRaggedTableIsFilledUpAndABrokenOneStillShows() {
+        Document page = with(part("table").with("cells", "a,b,c\n1\n2,3"));
+        assertThat(page.select("tbody tr"))
+                .allSatisfy(r -> assertThat(r.children()).hasSize(3));
+        assertThat(with(part("table").with("cells", "a,\"b\nopen quote")).select("table"))
+                .hasSize(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-11-25T13:00, '2 days 1 hour'",
+        "2026-11-23T15:00, '3 hours'",
+        "2026-11-24T12:00, '1 day'",
+        "2026-11-23T12:20, less than an hour"
+    })
+    void aCountdownSaysWhatIsLeft(String until, String words) {
+        Document page = with(part("countdown").with("until", until).with("after", "<p>It has begun</p>"));
+        assertThat(page.select(".countdown time").text()).isEqualTo(words);
+        assertThat(page.text()).doesNotContain("It has begun");
+    }
+
+    @Test
+    void onceItHasBegunTheCountdownSaysSoOrIsLeftOut() {
+        Part over = part("countdown").with("until", "2026-11-23T11:59").with("words", "until dusk");
+        assertThat(with(over.with("after", "<p>It has begun</p>"))
+                        .select(".countdown")
+                        .text())
+                .isEqualTo("It has begun");
+        assertThat(with(over).select("#main section")).isEmpty();
+    }
+
+    @Test
+    void contentsLeadToTheHeadingsOfThePageByAnchorsOfTheirOwn() {
+        Document page = page(
+                section("s1", "A", part("contents")),
+                section("s2", "B", heading("Looms & wool"), heading("Looms & wool")),
+                section("s3", "C", heading("Later")).with("shownFrom", Value.of("2030-01-01T00:00")));
+        List<String> anchors = page.select(".contents a").eachAttr("href");
+        assertThat(anchors).containsExactly("#h-looms-and-wool", "#h-looms-and-wool-2");
+        anchors.forEach(a -> assertThat(page.select(a).text()).isEqualTo("Looms & wool"));
+        assertThat(page(section("s2", "B", heading("Alone"))).select("#main [id]"))
+                .isEmpty();
+    }
+
+    @Test
+    void documentsSayWhatTheyAreAndHowLarge() {
+        Document page = with(part("documents").with("folder", "guides"));
+        assertThat(page.select(".documents li").text()).isEqualTo("Guide PDF, 1.3 MB");
+        assertThat(page.select(".documents a").attr("href")).isEqualTo(GUIDE.path());
+    }
+
+    @Test
+    void whatIsShownFromElsewhereWaitsForTheVisitorAndForTheManagersList() {
+        Part outside =
+                part("outside").with("address", "https://booking.example.org/x").with("title", "Book");
+        assertThat(with(outside).select("iframe")).isEmpty();
+        assertThat(with(outside).select("#main section a").attr("href")).isEqualTo("https://booking.example.org/x");
+        fact("frameHosts", "films.example.org\nbooking.example.org");
+        assertThat(with(outside)
+                        .select("details:not([open]) > iframe[loading=lazy][sandbox]")
+                        .attr("title"))
+                .isEqualTo("Book");
+        assertThat(with(outside.with("address", "https://booking.example.org.evil.example/"))
+                        .select("iframe"))
+                .isEmpty();
+    }
+
+    @Test
+    void aFilmOfTheSitePlaysAndADocumentInItsPlaceDoesNot() {
+        assertThat(with(part("film").with("file", "film"))
+                        .select("video[controls]")
+                        .attr("src"))
+                .isEqualTo(FILM.path());
+        assertThat(with(part("film").with("file", "guide")).select("#main section"))
+                .isEmpty();
+    }
+
+    @Test
+    void ownHtmlIsServedElsewhereAndFoundByPageAndHashAlone() {
+        String html = "<script>document.title='x'</script>";
+        Document page = with(part("own-html").with("html", html));
+        assertThat(page.select("script")).isEmpty();
+        String path = page.select("iframe[sandbox]").attr("src");
+        assertThat(page.select("iframe").attr("sandbox")).doesNotContain("same-origin");
+        Page holding = site.require(Page.class, "weaving")
+                .withZones(new Zones(Map.of(
+                        "main", List.of(section("s1", "S", part("own-html").with("html", html))))));
+        Edition edition = site.with(List.of(holding), List.of());
+        assertThat(OwnHtml.at(edition, path)).contains(html);
+        assertThat(OwnHtml.at(site, path)).as("not on the page any more").isEmpty();
+        assertThat(OwnHtml.at(edition, path.replace("weaving", "home"))).isEmpty();
+        assertThat(OwnHtml.at(edition, OwnHtml.WHERE + "x")).isEmpty();
+    }
+
+    @Test
+    void factsOfTheSiteShowWhereverTheyAreGiven() {
+        assertThat(with(part("contact"), part("hours"), part("social")).select("#main section"))
+                .isEmpty();
+        fact("email", "a@yard.example");
+        fact("phone", "+44 (0)1234 567");
+        fact("hours", "Monday: 10 to 17\nTuesday: closed");
+        fact("social", "Letters https://letters.example\nnot a link\nhttps://bare.example");
+        Document page = with(part("contact"), part("hours"), part("social"));
+        assertThat(page.select(".contacts a").eachAttr("href"))
+                .containsExactly("mailto:a@yard.example", "tel:+4401234567");
+        assertThat(page.select("dt").eachText()).containsExactly("Monday", "Tuesday");
+        assertThat(page.select(".social a").eachText()).containsExactly("Letters", "https://bare.example");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"javascript:alert(1)", "\"><script>alert(1)</script>", "x@y.example\" onclick=\"alert(1)"})
+    void contactsThatAreNoneStayWords(String words) {
+        Document page = with(part("people").with("people", list(group("name", "Ana", "email", words, "phone", words))));
+        assertThat(page.select("script, [onclick]")).isEmpty();
+        assertThat(page.select(".person").text()).contains("Ana");
+    }
+
+    @Test
+    void signsSayInWordsWhatTheyAre() {
+        Document page = with(part("people")
+                .with("contacts", "signs")
+                .with("people", list(group("name", "Ana", "email", "ana@yard.example"))));
+        assertThat(page.select(".contacts a").attr("aria-label")).isEqualTo("E-mail ana@yard.example");
+        assertThat(page.select(".contacts svg").attr("aria-hidden")).isEqualTo("true");
+    }
+
+    @Test
+    void aPlaceHasItsMapItsLinkAndItsCoordinates() {
+        Map<String, Value> where = new TreeMap<>();
+        where.put("latitude", new Value.Num(new java.math.BigDecimal("50.6123")));
+        where.put("longitude", new Value.Num(new java.math.BigDecimal("-3.9541")));
+        where.put("name", Value.of("The dome"));
+        Document page = with(new Part("place", where));
+        assertThat(page.select("a[href^=geo:]").attr("href")).isEqualTo("geo:50.61230,-3.95410");
+        assertThat(page.select("svg.map").attr("aria-label")).isEqualTo("The dome");
+        assertThat(page.select("svg.map text").eachText()).contains("50°36′N", "3°57′W");
+    }
+
+    @Test
+    void sectionsCarryTheirGroundTheirSpaceAndTheirReveal() {
+        Section base = section("s1", "S", heading("Words"));
+        Document gradient = page(base.with("back", Value.of("gradient")).with("backTo", Value.of("deep")));
+        assertThat(gradient.select("section.g.gf-page.gt-deep")).hasSize(1);
+        Document exact = page(base.with("space", Value.of("exact"))
+                .with("spaceAbove", Value.of(37))
+                .with("radius", Value.of(12))
+                .with("reveal", Value.of("rise"))
+                .with("delayMs", Value.of(200)));
+        assertThat(exact.select("head style").html())
+                .contains(".x1 .in{padding-block:37px 48px}", "border-radius:12px", "--after:200ms;--takes:600ms");
+        assertThat(exact.select("section.rv.rv-rise.x1.x2.x3")).hasSize(1);
+        assertThat(exact.select("script[src=/-/page.js][defer]")).hasSize(1);
+        assertThat(page(View.Mode.MARKED, base.with("reveal", Value.of("rise"))).select("script"))
+                .isEmpty();
+        assertThat(page(base).select("head style, script")).isEmpty();
+    }
+
+    @Test
+    void aPictureBehindShowsOnlyWhereItIsChosenAsTheBackground() {
+        Section section = section("s1", "S", heading("Words")).with("picture", Value.of("loom"));
+        assertThat(page(section).select(".back")).isEmpty();
+        assertThat(page(section.with("back", Value.of("picture"))).select(".back img"))
+                .hasSize(1);
+        assertThat(page(section.with("back", Value.of("tile")).with("tile", Value.of("loom")))
+                        .select("head style")
+                        .html())
+                .contains("url(" + LOOM.path(480) + ")");
+    }
+}

@@ -1,0 +1,105 @@
+package venue.core.legibility;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.media.Media;
+import venue.core.readymade.Compose;
+import venue.core.section.Section;
+import venue.core.theme.Theme;
+import venue.core.value.Value;
+
+class LegibilityTest {
+
+    private static final Edition SITE = Sites.small();
+
+    private static Section section(String... settings) {
+        Section section = Compose.section("s", "S", Compose.text("<p>Words</p>"));
+        for (int i = 0; i < settings.length; i += 2) {
+            section = section.with(settings[i], Value.of(settings[i + 1]));
+        }
+        return section;
+    }
+
+    private static Edition with(String dark, String light) {
+        Media media = Media.picture("pic", "Sky", "0".repeat(64), "jpg", 800, 600, List.of(800))
+                .withWeight(1, List.of(dark, light));
+        return SITE.with(List.of(media), List.of());
+    }
+
+    static Stream<Theme> looks() {
+        return SITE.all(Theme.class);
+    }
+
+    @ParameterizedTest
+    @MethodSource("looks")
+    void everyReadyMadePatternCanBeReadInEveryReadyMadeLook(Theme look) {
+        Edition dressed = SITE.with(List.of(SITE.site().withLook(look.id())), List.of());
+        assertThat(dressed.patterns().flatMap(p -> p.sections().stream()))
+                .allSatisfy(
+                        s -> assertThat(Legibility.of(dressed, s)).as(s.name()).isEmpty());
+    }
+
+    @Test
+    void theTonesOwnGroundIsNeverInTheWay() {
+        for (String tone : List.of("plain", "tinted", "deep", "accent")) {
+            assertThat(Legibility.of(SITE, section("tone", tone))).isEmpty();
+        }
+    }
+
+    @Test
+    void lightWordsOnALightColourAreToldWithATone() {
+        Section weak = section("tone", "deep", "back", "colour", "backColour", "page");
+        Legibility found = Legibility.of(SITE, weak).orElseThrow();
+        assertThat(found.ratio()).isLessThan(4.5);
+        assertThat(found.says()).contains("4.5 is asked");
+        Section mended = weak.with(found.mend().key(), found.mend().value());
+        assertThat(Legibility.of(SITE, mended)).isEmpty();
+    }
+
+    @Test
+    void aVeilThatIsDenseEnoughIsTheNearestMendOnAPicture() {
+        Edition site = with("#0A0A0A", "#F4F4F4");
+        Section weak =
+                section("tone", "deep", "back", "picture", "picture", "pic").with("veil", Value.of(0));
+        Legibility found = Legibility.of(site, weak).orElseThrow();
+        assertThat(found.mend().key()).isEqualTo("veil");
+        assertThat(Legibility.of(site, weak.with("veil", found.mend().value()))).isEmpty();
+    }
+
+    /** Whatever the picture and the veil: what is offered mends it. */
+    @Property(tries = 150)
+    void theMendMends(
+            @ForAll @IntRange(max = 255) int dark,
+            @ForAll @IntRange(max = 255) int light,
+            @ForAll @IntRange(max = 18) int veil) {
+        String grey =
+                String.format("#%02X%02X%02X", Math.min(dark, light), Math.min(dark, light), Math.min(dark, light));
+        String other =
+                String.format("#%02X%02X%02X", Math.max(dark, light), Math.max(dark, light), Math.max(dark, light));
+        Edition site = with(grey, other);
+        Section section =
+                section("tone", "tinted", "back", "picture", "picture", "pic").with("veil", Value.of(veil * 5));
+        Legibility.of(site, section)
+                .ifPresent(found -> assertThat(Legibility.of(
+                                site,
+                                section.with(found.mend().key(), found.mend().value())))
+                        .as(found.mend().label())
+                        .isEmpty());
+    }
+
+    @Test
+    void aPictureWhoseShadesNobodyKnowsIsLeftAlone() {
+        Section section = section("back", "picture", "picture", "nothing-here");
+        assertThat(Legibility.of(SITE, section)).isEmpty();
+    }
+}
