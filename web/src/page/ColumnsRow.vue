@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Section } from '@/api/types'
 import ElementCard from './ElementCard.vue'
 import ElementMenu from './ElementMenu.vue'
@@ -10,37 +10,50 @@ import { useGalley } from './useGalley'
 const props = defineProps<{ section: Section }>()
 const galley = useGalley()
 const row = ref<HTMLElement | null>(null)
-const dragged = ref<number[] | null>(null)
-const spans = computed(() => dragged.value ?? props.section.columns.map((c) => c.span))
+const dragging = ref(false)
+/** The widths that were given and have not come back from the server yet. */
+const given = ref<number[] | null>(null)
+const spans = computed(() => given.value ?? props.section.columns.map((c) => c.span))
+watch(
+  () => props.section.columns,
+  () => {
+    if (!dragging.value) given.value = null
+  },
+)
 const reversed = computed(() => props.section.settings.stacks === 'reversed')
 const WHOLE = 12
 let from = { x: 0, border: 0, spans: [] as number[] }
 
 function grab(event: PointerEvent, border: number) {
   ;(event.target as HTMLElement).setPointerCapture(event.pointerId)
-  from = { x: event.clientX, border, spans: props.section.columns.map((c) => c.span) }
-  dragged.value = from.spans
+  from = { x: event.clientX, border, spans: spans.value }
+  dragging.value = true
 }
 function drag(event: PointerEvent) {
-  if (!dragged.value || !row.value) return
+  if (!dragging.value || !row.value) return
   const twelfth = row.value.getBoundingClientRect().width / WHOLE
-  dragged.value = shifted(from.spans, from.border, Math.round((event.clientX - from.x) / twelfth))
+  given.value = shifted(from.spans, from.border, Math.round((event.clientX - from.x) / twelfth))
 }
-async function drop() {
-  const next = dragged.value
-  if (next && next.join() !== from.spans.join()) await give(next)
-  dragged.value = null
+function drop() {
+  if (dragging.value && given.value && given.value.join() !== from.spans.join()) void give(given.value)
+  dragging.value = false
 }
-function give(next: number[]) {
-  return galley.give({ verb: 'set-columns', page: galley.id(), section: props.section.id, spans: next })
+async function give(next: number[]) {
+  given.value = next
+  const answer = await galley.give({
+    verb: 'set-columns',
+    page: galley.id(),
+    section: props.section.id,
+    spans: next,
+  })
+  if (!answer.ok) given.value = null
 }
 function byKey(event: KeyboardEvent, border: number) {
   const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
   if (!by || event.altKey) return
   event.preventDefault()
-  const now = props.section.columns.map((c) => c.span)
-  const next = shifted(now, border, by)
-  if (next.join() !== now.join()) void give(next)
+  const next = shifted(spans.value, border, by)
+  if (next.join() !== spans.value.join()) void give(next)
 }
 function stands(index: number): number {
   return reversed.value ? props.section.columns.length - index : index + 1
@@ -56,11 +69,11 @@ function stands(index: number): number {
       :style="{ gridColumn: `span ${spans[i]}` }"
     >
       <p
-        v-if="dragged || (reversed && section.columns.length > 1)"
+        v-if="dragging || (reversed && section.columns.length > 1)"
         class="label"
         :title="`Stands ${stands(i)} on narrow screens`"
       >
-        <template v-if="dragged">{{ spans[i] }} of 12</template>
+        <template v-if="dragging">{{ spans[i] }} of 12</template>
         <template v-else>{{ stands(i) }} on narrow screens</template>
       </p>
       <ElementCard
@@ -87,7 +100,7 @@ function stands(index: number): number {
         @pointerdown.prevent.stop="grab($event, i)"
         @pointermove="drag"
         @pointerup="drop"
-        @pointercancel="dragged = null"
+        @pointercancel="drop"
         @keydown="byKey($event, i)"
       />
     </div>

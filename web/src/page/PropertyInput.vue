@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
+import { useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Property, Value } from '@/api/types'
 import LinkField from './LinkField.vue'
 import ManyInput from './ManyInput.vue'
 import PictureField from './PictureField.vue'
-import RichText from './RichText.vue'
+import RichInput from './RichInput.vue'
 import { groupsOf, isBound, isToFill, promptOf, textOf } from './values'
 import { useSite } from '@/site/useSite'
 
@@ -13,7 +13,8 @@ import { useSite } from '@/site/useSite'
 const props = defineProps<{ property: Property; value: unknown; plain?: boolean; name?: string }>()
 const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
 const site = useSite()
-const WAIT_MS = 180
+/** The first keystroke is sent at once, those that follow together. */
+const BETWEEN_MS = 250
 const typed = ref(textOf(props.value))
 const focused = ref(false)
 let sent = typed.value
@@ -26,7 +27,7 @@ watch(
 )
 const prompt = computed(() => promptOf(props.value))
 const effective = computed(() => props.value ?? props.property.fallback)
-const tell = useDebounceFn(send, WAIT_MS)
+const tell = useThrottleFn(send, BETWEEN_MS, true, true)
 
 function send() {
   if (typed.value === sent) return
@@ -64,7 +65,7 @@ const inputType = computed(
     <label v-if="!plain" class="label">
       {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template>
     </label>
-    <RichText
+    <RichInput
       v-if="property.type === 'RICH'"
       :value="typed"
       :prompt="prompt || (plain ? 'Write here' : '')"

@@ -2,7 +2,7 @@
 import { Table, TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
 import StarterKit from '@tiptap/starter-kit'
 import { EditorContent, useEditor } from '@tiptap/vue-3'
-import { useDebounceFn } from '@vueuse/core'
+import { useThrottleFn } from '@vueuse/core'
 import { ref, watch } from 'vue'
 import LinkSheet from './LinkSheet.vue'
 
@@ -10,10 +10,11 @@ const props = defineProps<{ value: string; prompt?: string; label: string; flush
 const emit = defineEmits<{ change: [html: string]; leave: [] }>()
 const linking = ref(false)
 const focused = ref(false)
-const WAIT_MS = 180
+/** The first keystroke is sent at once, those that follow together. */
+const BETWEEN_MS = 250
 
 let sent = props.value
-const tell = useDebounceFn(send, WAIT_MS)
+const tell = useThrottleFn(send, BETWEEN_MS, true, true)
 function send() {
   if (html() === sent) return
   sent = html()

@@ -58,7 +58,7 @@ async function renew() {
 }
 
 watch(
-  () => site.step,
+  () => [site.step, site.kept],
   () => {
     if (!props.still) void renew()
   },

@@ -19,6 +19,8 @@ export const useSite = defineStore('site', () => {
   const rows = shallowRef(new Map<string, PlanRow>())
   const order = shallowRef<string[]>([])
   const step = ref(-1)
+  /** Counts this window's own changes as the server takes them, before what follows from them has been asked for. */
+  const kept = ref(0)
   const connected = ref(true)
   const missing = ref(false)
   const windowId = freshId()
@@ -99,7 +101,9 @@ export const useSite = defineStore('site', () => {
 
   /** Gives a command for this site. `item` is what it changes, so that a change made meanwhile is noticed. */
   function give(command: Command, item: string | null = null, group?: string) {
-    return edits.give(id.value, command, item, group)
+    const done = edits.give(id.value, command, item, group)
+    void done.then((answer) => answer.ok && kept.value++)
+    return done
   }
 
   const templates = computed(() => new Map((catalog.value?.templates ?? []).map((t) => [t.id, t])))
@@ -111,6 +115,7 @@ export const useSite = defineStore('site', () => {
     rows,
     order,
     step,
+    kept,
     connected,
     missing,
     templates,

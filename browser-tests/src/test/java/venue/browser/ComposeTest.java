@@ -1,0 +1,211 @@
+package venue.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A page of ten sections out of patterns: placed, dragged, resized, filled, looked at, and found again by visitors. */
+class ComposeTest {
+
+    private static final List<String> PATTERNS = List.of(
+            "Opening, words alone",
+            "Three features",
+            "One voice",
+            "Questions, folded",
+            "Steps side by side",
+            "Figures",
+            "Call with two ways",
+            "Notice",
+            "Two voices");
+
+    private static final int SETTLE_MS = 700;
+
+    @TempDir
+    Path data;
+
+    private Page page;
+    private Running venue;
+
+    @Test
+    void aPageOfTenSections() throws IOException {
+        try (Running running = Running.start(data);
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)) {
+            venue = running;
+            page = chromium.signedIn(context, running, "maja");
+            makeThePage();
+            PATTERNS.forEach(this::place);
+            assertThat(cards()).hasCount(10);
+            dragTheVoiceUp();
+            widenTheFirstFeature();
+            ground();
+            fillEverything();
+            lookNarrowAndWide();
+            historyBringsBack();
+            release();
+            visitorsGetIt();
+        }
+    }
+
+    private void makeThePage() {
+        page.locator("[role=treeitem]")
+                .filter(new Locator.FilterOptions().setHasText("/tonight"))
+                .click();
+        page.keyboard().press("n");
+        Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New page"));
+        sheet.locator(".kinds b").getByText("Standard page").click();
+        sheet.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("The winter sky");
+        page.keyboard().press("Control+Enter");
+        assertThat(page.locator(".title input")).hasValue("The winter sky");
+    }
+
+    private Locator cards() {
+        return page.locator("article.card");
+    }
+
+    private Locator names() {
+        return page.locator("article.card .name");
+    }
+
+    private void place(String pattern) {
+        page.locator(".insert.last").first().click();
+        page.locator(".tray").getByLabel("Search patterns").fill(pattern);
+        page.locator(".tray .patterns > button")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + pattern + "\\s")))
+                .first()
+                .click();
+        assertThat(page.locator(".tray")).isHidden();
+    }
+
+    private void dragTheVoiceUp() {
+        Locator grip = card("A voice").locator(".grip");
+        grip.scrollIntoViewIfNeeded();
+        BoundingBox from = grip.boundingBox();
+        page.mouse().move(from.x + 4, from.y + 8);
+        page.mouse().down();
+        page.mouse().move(from.x + 4, from.y + 30);
+        page.waitForTimeout(200);
+        BoundingBox to = cards().nth(1).boundingBox();
+        page.mouse().move(to.x + 60, to.y + 6);
+        page.mouse().move(to.x + 61, to.y + 5);
+        page.mouse().up();
+        assertThat(names().nth(1)).hasValue("A voice");
+    }
+
+    private Locator card(String name) {
+        int at = ((List<?>) names().evaluateAll("all => all.map(n => n.value)")).indexOf(name);
+        return cards().nth(at);
+    }
+
+    private void widenTheFirstFeature() {
+        Locator features = card("Three features");
+        Locator edge = features.locator(".edge").first();
+        edge.scrollIntoViewIfNeeded();
+        page.waitForTimeout(SETTLE_MS);
+        BoundingBox from = edge.boundingBox();
+        page.mouse().move(from.x + 6, from.y + 20);
+        page.mouse().down();
+        page.mouse().move(from.x + 50, from.y + 24);
+        page.mouse().move(from.x + 100, from.y + 24);
+        page.mouse().up();
+        assertThat(features.locator(".column").first()).hasAttribute("style", "grid-column: span 6;");
+        edge.focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(features.locator(".column").first()).hasAttribute("style", "grid-column: span 5;");
+        assertThat(proof().locator("#main .col.w5")).hasCount(1);
+    }
+
+    /** A background on which the words can't be read is told, and mended in one click. */
+    private void ground() {
+        Locator notice = card("Notice");
+        notice.locator(".name").click();
+        notice.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Settings"))
+                .click();
+        notice.locator(".v-select").nth(1).click();
+        page.locator(".v-list-item-title").getByText("A colour").click();
+        notice.locator(".v-select").nth(2).click();
+        page.locator(".v-list-item-title").getByText("Surface deep").click();
+        assertThat(notice.locator(".weak")).containsText("4.5 is asked");
+        notice.locator(".weak button").click();
+        assertThat(notice.locator(".weak")).hasCount(0);
+    }
+
+    private void fillEverything() {
+        Locator waiting = page.locator("article [data-to-fill]");
+        assertThat(waiting.first()).isVisible();
+        page.getByText("next ↓").click();
+        page.keyboard().type("First words");
+        page.keyboard().press("Tab");
+        page.keyboard().type("Second words");
+        for (int round = 0; waiting.count() > 0 && round < 120; round++) {
+            Locator one = waiting.first();
+            Locator input =
+                    one.locator("textarea, input, [contenteditable=true]").first();
+            input.click();
+            page.keyboard().type("Filled " + round);
+            input.evaluate("n => n.blur()");
+            page.waitForTimeout(260);
+        }
+        assertThat(waiting).hasCount(0);
+        assertThat(page.locator(".strip")).containsText("none");
+    }
+
+    private FrameLocator proof() {
+        return page.frameLocator("iframe[title='Proof']");
+    }
+
+    private void lookNarrowAndWide() {
+        page.getByText("Narrow proof beside").click();
+        FrameLocator narrow = page.frameLocator("iframe[title='Narrow proof']");
+        assertThat(narrow.locator("#main section")).hasCount(10);
+        assertThat(proof().locator("#main section")).hasCount(10);
+        int over = ((Number) narrow.locator("html").evaluate("n => n.scrollWidth - n.clientWidth")).intValue();
+        Assertions.assertThat(over).isLessThanOrEqualTo(0);
+    }
+
+    private void historyBringsBack() {
+        card("Figures").locator(".grip").click();
+        page.keyboard().press("Delete");
+        assertThat(cards()).hasCount(9);
+        page.locator(".strip")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More"))
+                .click();
+        page.getByText("History…").click();
+        page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator(".words section")).containsText("gone since");
+        page.getByText("Bring it back").click();
+        assertThat(page.locator(".words")).containsText("Nothing differs");
+        page.keyboard().press("Escape");
+        assertThat(cards()).hasCount(10);
+    }
+
+    private void release() {
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        Locator all =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Release \\d+")));
+        all.last().click();
+        assertThat(page.locator(".stand")).containsText("release 2");
+    }
+
+    private void visitorsGetIt() throws IOException {
+        page.navigate(venue.site("/tonight/the-winter-sky"));
+        assertThat(page.locator("h1")).hasText("The winter sky");
+        assertThat(page.locator("#main section")).hasCount(10);
+        assertThat(page.locator("#main section").nth(1).locator("blockquote")).hasCount(1);
+        assertThat(page.locator("#main")).containsText("First words");
+        assertThat(page.locator("#main")).containsText("Second words");
+        assertThat(page.locator("#main .to-fill")).hasCount(0);
+    }
+}
