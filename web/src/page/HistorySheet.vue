@@ -29,18 +29,18 @@ async function load() {
   versions.value = answer.value
   chosen.value ||= answer.value.find((v) => !v.now)?.revision ?? ''
 }
-watch(chosen, async (revision) => {
-  parts.value = []
-  if (!revision) return
-  const answer = await get<ComparedPart[]>(`${base.value}/${revision}`)
-  if (answer.ok) parts.value = answer.value
-})
+watch(chosen, compare)
+async function compare() {
+  if (!chosen.value) return
+  const answer = await get<ComparedPart[]>(`${base.value}/${chosen.value}`)
+  parts.value = answer.ok ? answer.value : []
+}
 async function bringBack(section?: string) {
   const answer = await post(`${base.value}/${chosen.value}/return`, { section })
   if (!answer.ok) return notices.refuse(answer.problem)
   await site.settle()
-  if (section) await load()
-  else emit('close')
+  if (!section) return emit('close')
+  await Promise.all([load(), compare()])
 }
 </script>
 

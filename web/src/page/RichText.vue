@@ -150,6 +150,8 @@ function link(target: string | null) {
   left: -6px;
   z-index: 5;
   display: flex;
+  flex-wrap: wrap;
+  max-width: 100%;
   background: var(--ink);
   border-radius: 3px;
   padding: 2px;

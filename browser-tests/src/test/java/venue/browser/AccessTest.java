@@ -30,7 +30,8 @@ class AccessTest {
                 "theme",
                 "survey",
                 "survey?part=sitemap",
-                "releases"
+                "releases",
+                "media/trails"
             }) {
                 page.navigate(venue.venue("/kestrel-moor/" + screen));
                 page.locator(".stand").waitFor();

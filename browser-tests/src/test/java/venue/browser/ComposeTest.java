@@ -153,7 +153,7 @@ class ComposeTest {
             Locator one = waiting.first();
             Locator input =
                     one.locator("textarea, input, [contenteditable=true]").first();
-            input.click();
+            input.focus();
             page.keyboard().type("Filled " + round);
             input.evaluate("n => n.blur()");
             page.waitForTimeout(260);
@@ -184,9 +184,9 @@ class ComposeTest {
                 .click();
         page.getByText("History…").click();
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(page.locator(".words section")).containsText("gone since");
+        assertThat(page.locator(".look .words section")).containsText("gone since");
         page.getByText("Bring it back").click();
-        assertThat(page.locator(".words")).containsText("Nothing differs");
+        assertThat(page.locator(".look .words")).containsText("Nothing differs");
         page.keyboard().press("Escape");
         assertThat(cards()).hasCount(10);
     }
