@@ -16,6 +16,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import venue.core.fault.Refusal;
 
@@ -104,8 +105,8 @@ class ProblemAdvice {
     }
 
     /** The window that asked is gone; there is nobody to tell. */
-    @ExceptionHandler
-    void gone(AsyncRequestNotUsableException e) {
+    @ExceptionHandler({AsyncRequestNotUsableException.class, AsyncRequestTimeoutException.class})
+    void gone(Exception e) {
         LOG.debug("a window closed while it was written to", e);
     }
 
