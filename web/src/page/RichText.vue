@@ -30,7 +30,6 @@ const editor = useEditor({
       underline: false,
       link: {
         openOnClick: false,
-        protocols: ['page', 'media'],
         isAllowedUri: (url) => /^(https?|mailto|tel|page|media):|^[/#]/i.test(url),
         HTMLAttributes: { target: null, rel: null },
       },

@@ -72,6 +72,8 @@ class Screenshots {
         Sampler.make(page);
         page.navigate(Sampler.proof(page, "page/sampler"));
         page.waitForTimeout(SETTLE_MS);
+        page.locator("iframe.own-html").scrollIntoViewIfNeeded();
+        page.waitForTimeout(SETTLE_MS);
         page.addStyleTag(
                 new Page.AddStyleTagOptions().setContent("main{columns:3;column-gap:0}.s{break-inside:avoid}"));
         page.screenshot(new Page.ScreenshotOptions()
