@@ -82,7 +82,7 @@ function askRemove() {
       }}<template v-if="media.width">, {{ media.width }} × {{ media.height }}</template
       ><template v-if="media.bytes">, {{ weight(media.bytes) }} as it was given</template>
     </p>
-    <h3>Used in</h3>
+    <h2>Used in</h2>
     <ul v-if="media.uses.length" class="uses">
       <li v-for="u in media.uses" :key="u.id">
         <router-link v-if="u.page" :to="{ name: 'page', params: { page: u.id } }">{{ u.name }}</router-link>
@@ -139,7 +139,8 @@ audio {
   height: 150px;
   background: var(--table);
 }
-h3 {
+h2 {
+  font-size: 15px;
   margin-top: 14px;
 }
 .uses {

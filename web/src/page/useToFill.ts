@@ -22,22 +22,34 @@ async function writable(place: HTMLElement): Promise<HTMLElement | null> {
 
 /** Walks from one place to fill to the next; Tab does so from within one. */
 export function useToFill(galley: Galley) {
+  /** The place one has come to write in; it stays one's place while it is being filled. */
+  let here: Element | null = null
+
+  function next(by: 1 | -1): HTMLElement | undefined {
+    const places = waiting().filter((p) => p !== here)
+    const from = here
+    if (!from) return places.at(by > 0 ? 0 : -1)
+    const follows = (p: Element) => from.compareDocumentPosition(p) & Node.DOCUMENT_POSITION_FOLLOWING
+    const on = by > 0 ? places.find(follows) : places.findLast((p) => !follows(p))
+    return on ?? places.at(by > 0 ? 0 : -1)
+  }
+
   function go(by: 1 | -1) {
-    const places = waiting()
-    const at = places.findIndex((p) => p.contains(document.activeElement))
-    const next = places[(at < 0 ? (by > 0 ? 0 : places.length - 1) : at + by + places.length) % places.length]
-    if (!next) return false
-    galley.chosen.value = next.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
-    next.scrollIntoView({ block: 'center' })
-    void writable(next).then((input) => input?.focus({ preventScroll: true }))
+    const place = next(by)
+    if (!place) return false
+    galley.chosen.value = place.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
+    place.scrollIntoView({ block: 'center' })
+    void writable(place).then((input) => input?.focus({ preventScroll: true }))
     return true
   }
 
+  useEventListener(document, 'focusin', (event: FocusEvent) => {
+    const target = event.target as Element
+    if (!here?.contains(target)) here = target.closest('[data-to-fill]')
+  })
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-    if (event.key !== 'Tab' || hasSheet()) return
-    const here = event.target
-    const inside = here instanceof Element && here.closest('[data-to-fill]')
-    if (inside && waiting().length > 1 && go(event.shiftKey ? -1 : 1)) event.preventDefault()
+    if (event.key !== 'Tab' || hasSheet() || !here?.contains(event.target as Node)) return
+    if (go(event.shiftKey ? -1 : 1)) event.preventDefault()
   })
 
   return { go }
