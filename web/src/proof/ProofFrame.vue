@@ -50,11 +50,14 @@ useEventListener(window, 'message', (event: MessageEvent) => {
   }
 })
 
+let asked = 0
 async function renew() {
   if (!props.page || !frame.value) return
+  const mine = ++asked
   const path = `/sites/${site.id}/pages/${props.page}/markup?marks=${props.marks ? 1 : 0}`
   const answer = await get<{ html: string }>(path)
-  if (answer.ok) send({ type: 'show', html: answer.value.html })
+  // An answer that was overtaken on the way is older than what stands there.
+  if (answer.ok && mine === asked) send({ type: 'show', html: answer.value.html })
 }
 
 watch(
