@@ -14,10 +14,12 @@ export function usePage(id: Ref<string>) {
   const page = ref<PageDetail | null>(null)
   const problem = ref<Problem | null>(null)
 
+  let asked = 0
   async function load() {
     const wanted = id.value
+    const mine = ++asked
     const answer = await get<PageDetail>(`/sites/${site.id}/pages/${wanted}`)
-    if (wanted !== id.value) return
+    if (wanted !== id.value || mine !== asked) return
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     page.value = answer.value
