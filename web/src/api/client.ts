@@ -55,12 +55,6 @@ export function post<T>(path: string, body: unknown = {}): Promise<Outcome<T>> {
   return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) })
 }
 
-export function upload<T>(path: string, file: File): Promise<Outcome<T>> {
-  const body = new FormData()
-  body.append('file', file)
-  return ask<T>(path, { method: 'POST', headers: { 'X-XSRF-TOKEN': token() }, body })
-}
-
 /** Sends a file and tells how much of it has gone (0 to 1); can be stopped. */
 export function sendFile<T>(path: string, file: File, gone: (share: number) => void) {
   const request = new XMLHttpRequest()

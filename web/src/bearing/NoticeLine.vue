@@ -10,8 +10,8 @@ watch(() => route.name, notices.clear)
 
 <template>
   <div class="notices" role="alert">
-    <div v-for="n in notices.list" :key="n.id" class="notice">
-      <span aria-hidden="true" class="must">◆</span>
+    <div v-for="n in notices.list" :key="n.id" class="notice" :class="{ told: !n.refusal }">
+      <span v-if="n.refusal" aria-hidden="true" class="must">◆</span>
       <span class="grow"
         ><b>{{ n.says }}</b> {{ n.fix }}</span
       >
@@ -44,5 +44,8 @@ watch(() => route.name, notices.clear)
   gap: 10px;
   max-width: 620px;
   overflow-wrap: anywhere;
+}
+.notice.told {
+  border-color: var(--juniper);
 }
 </style>

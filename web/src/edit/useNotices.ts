@@ -6,6 +6,7 @@ export interface Notice {
   id: number
   says: string
   fix: string
+  refusal: boolean
 }
 
 const STAYS_MS = 9000
@@ -15,10 +16,15 @@ export const useNotices = defineStore('notices', () => {
   const list = ref<Notice[]>([])
   let next = 1
 
-  function say(says: string, fix = '') {
+  function say(says: string, fix = '', refusal = true) {
     const id = next++
-    list.value = [...list.value.filter((n) => n.says !== says), { id, says, fix }].slice(-3)
+    list.value = [...list.value.filter((n) => n.says !== says), { id, says, fix, refusal }].slice(-3)
     setTimeout(() => drop(id), STAYS_MS)
+  }
+
+  /** Something worth knowing that went well. */
+  function tell(says: string, fix = '') {
+    say(says, fix, false)
   }
 
   function refuse(problem: Problem) {
@@ -34,5 +40,5 @@ export const useNotices = defineStore('notices', () => {
     list.value = []
   }
 
-  return { list, say, refuse, drop, clear }
+  return { list, say, tell, refuse, drop, clear }
 })

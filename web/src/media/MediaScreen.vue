@@ -1,32 +1,26 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import IntakeList from './IntakeList.vue'
 import MediaCard from './MediaCard.vue'
 import { useIntake } from './useIntake'
+import { useMedia } from './useMedia'
 import { weight } from './weight'
 
 const site = useSite()
 const route = useRoute()
 const router = useRouter()
-const all = ref<MediaInfo[]>([])
-const loaded = ref(false)
+const media = useMedia()
+const all = computed(() => media.all)
 const words = ref('')
 const lens = ref('')
 const over = ref(false)
 const folder = computed(() => (route.query.folder === undefined ? null : String(route.query.folder)))
-const intake = useIntake(() => folder.value ?? '', load)
+const intake = useIntake(() => folder.value ?? '', media.load)
 
-async function load() {
-  const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
-  if (answer.ok) all.value = answer.value
-  loaded.value = true
-}
-onMounted(load)
-watch(() => site.step, load)
+watch(() => site.step, media.load, { immediate: true })
 
 const LENSES = [
   { key: '', label: 'all', test: () => true },
@@ -129,7 +123,7 @@ function walk(event: KeyboardEvent, by: number) {
       </nav>
       <div class="files">
         <IntakeList :jobs="intake.jobs.value" @again="intake.again" @cancel="intake.cancel" />
-        <p v-if="loaded && !shown.length" class="quiet empty">
+        <p v-if="media.loaded && !shown.length" class="quiet empty">
           {{
             all.length
               ? 'Nothing here is called so or stands so.'
@@ -192,20 +186,6 @@ function walk(event: KeyboardEvent, by: number) {
   color: var(--ink);
   font-weight: 600;
   border-color: var(--juniper);
-}
-.tools {
-  margin-left: auto;
-  display: flex;
-  gap: 10px;
-}
-.filter {
-  width: 140px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 9px;
-  font: 13px/28px var(--text);
 }
 .bring {
   border: 1px solid var(--ink);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
-import { get, upload } from '@/api/client'
+import { computed, onMounted, ref } from 'vue'
+import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
+import { useMedia } from './useMedia'
 import { weight } from './weight'
 import { useSite } from '@/site/useSite'
 
@@ -10,7 +11,8 @@ const props = defineProps<{ value: string; files?: boolean }>()
 const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
 const site = useSite()
 const notices = useNotices()
-const all = ref<MediaInfo[]>([])
+const media = useMedia()
+const all = computed(() => media.all.filter((m) => props.files || m.sort === 'PICTURE'))
 const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
 const decorative = ref(false)
@@ -19,30 +21,26 @@ const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
 const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt`
 const MOST_BYTES = 25 * 1024 * 1024
 
-onMounted(load)
-async function load() {
-  const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
-  if (answer.ok) all.value = answer.value.filter((m) => props.files || m.sort === 'PICTURE')
-}
+onMounted(media.load)
 
-function choose(media: MediaInfo) {
-  if (media.alt || media.decorative || media.sort !== 'PICTURE') return emit('take', media.id)
-  describing.value = media
+function choose(file: MediaInfo) {
+  if (file.alt || file.decorative || file.sort !== 'PICTURE') return emit('take', file.id)
+  describing.value = file
   alt.value = ''
   decorative.value = false
 }
 
 async function described() {
-  const media = describing.value
-  if (!media) return
+  const file = describing.value
+  if (!file) return
   if (alt.value.trim() || decorative.value)
     await site.give({
       verb: 'describe-media',
-      media: media.id,
+      media: file.id,
       alt: alt.value.trim() || undefined,
       decorative: decorative.value,
     })
-  emit('take', media.id)
+  emit('take', file.id)
 }
 
 async function bring(files: FileList | null | undefined) {
@@ -55,11 +53,11 @@ async function bring(files: FileList | null | undefined) {
       continue
     }
     busy.value = `Taking in ${file.name}…`
-    const answer = await upload<MediaInfo>(`/sites/${site.id}/media`, file)
+    const answer = await sendFile<MediaInfo>(`/sites/${site.id}/media`, file, () => undefined).done
     busy.value = ''
     if (!answer.ok) notices.refuse(answer.problem)
     else {
-      await load()
+      await media.load()
       choose(answer.value)
     }
   }

@@ -25,7 +25,6 @@ async function keep() {
     group: group.value,
   })
   if (!answer.ok) return (trouble.value = `${answer.problem.detail} ${answer.problem.fix}`)
-  await site.loadCatalog()
   emit('close')
 }
 </script>

@@ -1,26 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '@/api/client'
-import type { MediaInfo } from '@/api/types'
 import MediaSheet from '@/media/MediaSheet.vue'
+import { useMedia } from '@/media/useMedia'
 import { useSite } from '@/site/useSite'
 
 const props = defineProps<{ value: string; prompt: string; bound?: boolean; sort?: string }>()
 const emit = defineEmits<{ take: [media: string | null] }>()
 const site = useSite()
 const choosing = ref(false)
-const known = ref<MediaInfo[]>([])
-const media = computed(() => known.value.find((m) => m.id === props.value))
+const files = useMedia()
+const media = computed(() => files.byId.get(props.value))
 
-watch(
-  () => props.value,
-  async (value) => {
-    if (!value || media.value) return
-    const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
-    if (answer.ok) known.value = answer.value
-  },
-  { immediate: true },
-)
+watch(() => props.value, files.need, { immediate: true })
 
 function take(id: string | null) {
   choosing.value = false

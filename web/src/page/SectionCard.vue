@@ -67,7 +67,7 @@ async function linkToIt() {
     await galley.set(section.value.id, null, 'anchor', anchor)
   }
   await navigator.clipboard?.writeText(`${galley.page.value?.address}#${anchor}`).catch(() => undefined)
-  notices.say(`A link to it is ${galley.page.value?.address}#${anchor}.`, 'It has been copied.')
+  notices.tell(`A link to it is ${galley.page.value?.address}#${anchor}.`, 'It has been copied.')
 }
 function mend() {
   const { key, value } = props.own.hardToRead!.mend

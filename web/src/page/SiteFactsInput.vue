@@ -16,9 +16,8 @@ const facts = computed(() =>
 )
 const manager = computed(() => session.person?.role === 'MANAGER')
 
-async function set(key: string, value: Value | undefined) {
-  await site.give({ verb: 'set-value', item: 'site', key, value: value as never })
-  await site.loadCatalog()
+function set(key: string, value: Value | undefined) {
+  void site.give({ verb: 'set-value', item: 'site', key, value: value as never })
 }
 </script>
 

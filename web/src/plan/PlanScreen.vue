@@ -231,20 +231,6 @@ watch(chosen, (id) => {
   height: 11px;
   border-radius: 2px;
 }
-.tools {
-  margin-left: auto;
-  display: flex;
-  gap: 10px;
-}
-.filter {
-  width: 110px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 9px;
-  font: 13px/28px var(--text);
-}
 .split {
   flex: 1;
   min-height: 0;

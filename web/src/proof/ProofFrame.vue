@@ -61,7 +61,7 @@ async function renew() {
 }
 
 watch(
-  () => [site.step, site.kept],
+  () => site.latest,
   () => {
     if (!props.still) void renew()
   },

@@ -19,8 +19,9 @@ export const useSite = defineStore('site', () => {
   const rows = shallowRef(new Map<string, PlanRow>())
   const order = shallowRef<string[]>([])
   const step = ref(-1)
-  /** Counts this window's own changes as the server takes them, before what follows from them has been asked for. */
-  const kept = ref(0)
+  /** The step of this window's own latest change, known before what follows from it has been asked for. */
+  const ownStep = ref(-1)
+  const latest = computed(() => Math.max(step.value, ownStep.value))
   const connected = ref(true)
   const missing = ref(false)
   const windowId = freshId()
@@ -102,7 +103,9 @@ export const useSite = defineStore('site', () => {
   /** Gives a command for this site. `item` is what it changes, so that a change made meanwhile is noticed. */
   function give(command: Command, item: string | null = null, group?: string) {
     const done = edits.give(id.value, command, item, group)
-    void done.then((answer) => answer.ok && kept.value++)
+    void done.then((answer) => {
+      if (answer.ok) ownStep.value = Math.max(ownStep.value, answer.value.step)
+    })
     return done
   }
 
@@ -115,7 +118,7 @@ export const useSite = defineStore('site', () => {
     rows,
     order,
     step,
-    kept,
+    latest,
     connected,
     missing,
     templates,
@@ -126,6 +129,5 @@ export const useSite = defineStore('site', () => {
     refresh,
     settle,
     give,
-    loadCatalog,
   }
 })
