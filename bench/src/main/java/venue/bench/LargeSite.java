@@ -5,7 +5,6 @@ import static venue.core.readymade.Compose.columns;
 import static venue.core.readymade.Compose.heading;
 import static venue.core.readymade.Compose.text;
 
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,13 +13,9 @@ import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
-import venue.core.readymade.ReadyKinds;
-import venue.core.readymade.ReadyLooks;
-import venue.core.readymade.ReadyPatterns;
-import venue.core.readymade.ReadyTemplates;
+import venue.core.readymade.ReadySite;
 import venue.core.section.Section;
 import venue.core.section.Zones;
-import venue.core.site.Site;
 import venue.core.value.Value;
 
 /** Loomgate Yard grown large: a tree of pages, twenty beneath each, with words that link to one another. */
@@ -33,20 +28,7 @@ final class LargeSite {
 
     static List<Item> items(int pages) {
         List<Item> items = new ArrayList<>();
-        items.add(new Site(
-                Site.ID,
-                "Loomgate Yard",
-                List.of("loomgate-yard.localhost"),
-                "en-GB",
-                ZoneId.of("Europe/London"),
-                id(0),
-                "dusk",
-                "plain",
-                Map.of()));
-        items.addAll(ReadyKinds.all());
-        items.addAll(ReadyTemplates.all());
-        items.addAll(ReadyPatterns.all("standard"));
-        items.addAll(ReadyLooks.all());
+        items.addAll(ReadySite.items("Loomgate Yard", "loomgate-yard.localhost", id(0)));
         items.add(new Menu("main", "Main menu", "main", List.of(line(1), line(2), line(3))));
         for (int i = 0; i < pages; i++) {
             items.add(page(i, pages));

@@ -4,7 +4,6 @@ import static venue.core.readymade.Compose.heading;
 import static venue.core.readymade.Compose.section;
 import static venue.core.readymade.Compose.text;
 
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,12 +18,8 @@ import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.page.Segment;
-import venue.core.readymade.ReadyKinds;
-import venue.core.readymade.ReadyLooks;
-import venue.core.readymade.ReadyPatterns;
-import venue.core.readymade.ReadyTemplates;
+import venue.core.readymade.ReadySite;
 import venue.core.section.Zones;
-import venue.core.site.Site;
 
 /** Small sites for tests: Loomgate Yard, a made-up courtyard of craft workshops. */
 public final class Sites {
@@ -43,20 +38,7 @@ public final class Sites {
 
     public static List<Item> items(Page... pages) {
         List<Item> items = new ArrayList<>(List.of(pages));
-        items.add(new Site(
-                Site.ID,
-                "Loomgate Yard",
-                List.of("loomgate.localhost"),
-                "en-GB",
-                ZoneId.of("Europe/London"),
-                "home",
-                "dusk",
-                "plain",
-                Map.of()));
-        items.addAll(ReadyKinds.all());
-        items.addAll(ReadyTemplates.all());
-        items.addAll(ReadyPatterns.all("standard"));
-        items.addAll(ReadyLooks.all());
+        items.addAll(ReadySite.items("Loomgate Yard", "loomgate.localhost", "home"));
         items.add(new Menu("main", "Main", "main", List.of(new Line("l1", Link.toPage("workshops"), null, List.of()))));
         return items;
     }

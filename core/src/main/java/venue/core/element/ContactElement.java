@@ -4,6 +4,7 @@ import static venue.core.property.Property.choice;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import venue.core.html.HtmlWriter;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
@@ -40,7 +41,7 @@ final class ContactElement extends DeclaredKind {
         scene.fact("postalAddress").ifPresent(a -> {
             out.start("p", "lines").text(a).end();
         });
-        Map<String, Value> known = new java.util.TreeMap<>();
+        Map<String, Value> known = new TreeMap<>();
         List.of("email", "phone").forEach(f -> scene.fact(f).ifPresent(v -> known.put(f, Value.of(v))));
         Contacts.write(new Props(FACTS, known, scene), props.text("contacts").equals("signs"), out);
         out.end();

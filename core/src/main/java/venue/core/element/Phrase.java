@@ -16,6 +16,8 @@ public enum Phrase {
             "Zeigen, was %s hier hat. Es erfährt, dass Sie hier waren.",
             "Montrer ce que %s propose ici. Il saura que vous êtes venu."),
     E_MAIL("E-mail", "E-Mail", "Courriel"),
+    TABLE("Table", "Tabelle", "Tableau"),
+    MAP("Map", "Karte", "Carte"),
     TELEPHONE("Telephone", "Telefon", "Téléphone");
 
     private final String english;

@@ -47,7 +47,9 @@ final class TableElement extends DeclaredKind {
             return;
         }
         out.start("div", "table").attr("tabindex", 0).attr("role", "group");
-        out.attr("aria-label", props.has("caption") ? props.text("caption") : "Table");
+        out.attr(
+                "aria-label",
+                props.has("caption") ? props.text("caption") : props.scene().say(Phrase.TABLE));
         out.start("table");
         if (props.has("caption")) {
             out.start("caption");

@@ -33,7 +33,11 @@ final class WhereElement extends DeclaredKind {
     public void render(Props props, HtmlWriter out) {
         out.start("div", "place");
         if (props.has("latitude") && props.has("longitude")) {
-            map(props.decimal("latitude"), props.decimal("longitude"), props.text("name"), out);
+            map(
+                    props.decimal("latitude"),
+                    props.decimal("longitude"),
+                    props.has("name") ? props.text("name") : props.scene().say(Phrase.MAP),
+                    out);
         }
         out.start("div");
         Tiles.line(props, "name", "p", "named", out);
@@ -54,7 +58,7 @@ final class WhereElement extends DeclaredKind {
     /** A drawn stand-in for a map: the grid of minutes around the place, and a pin. */
     private static void map(double latitude, double longitude, String name, HtmlWriter out) {
         out.start("svg", "map").attr("viewBox", "0 0 " + SIDE + " " + SIDE).attr("role", "img");
-        out.attr("aria-label", name.isEmpty() ? "Map" : name);
+        out.attr("aria-label", name);
         for (int i = 0; i <= LINES; i++) {
             double minutes = Math.floor(longitude * 60) + i - 1;
             double x = SIDE / 2.0 + (minutes / 60 - longitude) * 60 * SIDE / LINES;

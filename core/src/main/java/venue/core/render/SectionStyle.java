@@ -7,8 +7,6 @@ import venue.core.element.Props;
 /** Turns a section's settings into classes of the site's stylesheet, and exact values into rules of the page's own. */
 final class SectionStyle {
 
-    private static final int USUAL_MS = 600;
-
     private final PageRules rules;
 
     SectionStyle(PageRules rules) {
@@ -83,10 +81,7 @@ final class SectionStyle {
             return;
         }
         classes.add("rv rv-" + settings.text("reveal"));
-        if (settings.number("delayMs") != 0 || settings.number("durationMs") != USUAL_MS) {
-            classes.add(rules.rule(
-                    "",
-                    "--after:" + settings.number("delayMs") + "ms;--takes:" + settings.number("durationMs") + "ms"));
-        }
+        classes.add(rules.rule(
+                "", "--after:" + settings.number("delayMs") + "ms;--takes:" + settings.number("durationMs") + "ms"));
     }
 }

@@ -8,26 +8,10 @@ import venue.core.link.Link;
 import venue.core.page.Page;
 
 /** Links in a page's own words that lead nowhere on this site. */
-final class BrokenLink implements Rule {
+final class BrokenLink extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "broken-link";
-    }
-
-    @Override
-    public String name() {
-        return "Broken link";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.MUST_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "Visitors who follow it find nothing.";
+    BrokenLink() {
+        super("broken-link", "Broken link", Severity.MUST_FIX, "Visitors who follow it find nothing.");
     }
 
     @Override

@@ -8,26 +8,14 @@ import venue.core.theme.Theme;
 import venue.core.value.Value;
 
 /** Pairs of colours in the kept looks that fall below WCAG AA. */
-final class FailingContrast implements Rule {
+final class FailingContrast extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "contrast";
-    }
-
-    @Override
-    public String name() {
-        return "Colours too close";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).";
+    FailingContrast() {
+        super(
+                "contrast",
+                "Colours too close",
+                Severity.SHOULD_FIX,
+                "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).");
     }
 
     @Override

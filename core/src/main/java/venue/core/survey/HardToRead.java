@@ -7,26 +7,14 @@ import venue.core.page.Page;
 import venue.core.section.Section;
 
 /** Words on a picture or colour that can't be read well. */
-final class HardToRead implements Rule {
+final class HardToRead extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "hard-to-read";
-    }
-
-    @Override
-    public String name() {
-        return "Words hard to read";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).";
+    HardToRead() {
+        super(
+                "hard-to-read",
+                "Words hard to read",
+                Severity.SHOULD_FIX,
+                "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).");
     }
 
     @Override

@@ -7,26 +7,14 @@ import venue.core.link.Link;
 import venue.core.menu.Menu;
 
 /** Menu lines whose page visitors can't see. */
-final class MenuLineNowhere implements Rule {
+final class MenuLineNowhere extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "menu-line-nowhere";
-    }
-
-    @Override
-    public String name() {
-        return "Menu line to a draft";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.MUST_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "The line is left out for visitors until the page is released.";
+    MenuLineNowhere() {
+        super(
+                "menu-line-nowhere",
+                "Menu line to a draft",
+                Severity.MUST_FIX,
+                "The line is left out for visitors until the page is released.");
     }
 
     @Override

@@ -4,26 +4,14 @@ import java.util.stream.Stream;
 import venue.core.render.Head;
 
 /** Pages that search engines may index and that say nothing of themselves. */
-final class MissingDescription implements Rule {
+final class MissingDescription extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "missing-description";
-    }
-
-    @Override
-    public String name() {
-        return "No search description";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.NOTE;
-    }
-
-    @Override
-    public String why() {
-        return "Search engines will pick words of their own.";
+    MissingDescription() {
+        super(
+                "missing-description",
+                "No search description",
+                Severity.NOTE,
+                "Search engines will pick words of their own.");
     }
 
     @Override

@@ -9,26 +9,14 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 
 /** Pages that no menu, link or listing leads to. */
-final class OrphanPage implements Rule {
+final class OrphanPage extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "orphan";
-    }
-
-    @Override
-    public String name() {
-        return "Page nothing leads to";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "Visitors only find it by its address or a search engine.";
+    OrphanPage() {
+        super(
+                "orphan",
+                "Page nothing leads to",
+                Severity.SHOULD_FIX,
+                "Visitors only find it by its address or a search engine.");
     }
 
     @Override

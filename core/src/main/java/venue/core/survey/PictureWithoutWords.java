@@ -6,26 +6,14 @@ import venue.core.media.Media;
 import venue.core.page.Page;
 
 /** Pictures in use whose alternative text nobody has written. */
-final class PictureWithoutWords implements Rule {
+final class PictureWithoutWords extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "picture-without-words";
-    }
-
-    @Override
-    public String name() {
-        return "Picture without words";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "People who don't see it learn nothing of it (WCAG 2.2, 1.1.1).";
+    PictureWithoutWords() {
+        super(
+                "picture-without-words",
+                "Picture without words",
+                Severity.SHOULD_FIX,
+                "People who don't see it learn nothing of it (WCAG 2.2, 1.1.1).");
     }
 
     @Override

@@ -13,26 +13,14 @@ import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** Search titles that stand on more than one page. */
-final class SameSearchTitle implements Rule {
+final class SameSearchTitle extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "same-search-title";
-    }
-
-    @Override
-    public String name() {
-        return "Two pages, one search title";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "People searching can't tell them apart.";
+    SameSearchTitle() {
+        super(
+                "same-search-title",
+                "Two pages, one search title",
+                Severity.SHOULD_FIX,
+                "People searching can't tell them apart.");
     }
 
     @Override

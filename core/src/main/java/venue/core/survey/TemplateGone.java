@@ -6,26 +6,10 @@ import venue.core.edit.ChooseTemplate;
 import venue.core.template.Template;
 
 /** Pages whose chosen template has been removed. */
-final class TemplateGone implements Rule {
+final class TemplateGone extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "template-gone";
-    }
-
-    @Override
-    public String name() {
-        return "Template is gone";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "The page has fallen back to another layout.";
+    TemplateGone() {
+        super("template-gone", "Template is gone", Severity.SHOULD_FIX, "The page has fallen back to another layout.");
     }
 
     @Override

@@ -7,26 +7,10 @@ import venue.core.page.Page;
 import venue.core.text.Words;
 
 /** Placeholders that nobody has replaced. */
-final class ToFillLeft implements Rule {
+final class ToFillLeft extends DeclaredRule {
 
-    @Override
-    public String key() {
-        return "to-fill";
-    }
-
-    @Override
-    public String name() {
-        return "Left to fill";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.SHOULD_FIX;
-    }
-
-    @Override
-    public String why() {
-        return "Visitors find nothing there.";
+    ToFillLeft() {
+        super("to-fill", "Left to fill", Severity.SHOULD_FIX, "Visitors find nothing there.");
     }
 
     @Override

@@ -3,7 +3,6 @@ package venue.server.media;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import venue.core.edit.MediaUse;
 import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
 import venue.core.item.Hash;
+import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.server.event.Events;
@@ -78,16 +78,10 @@ class MediaController {
     @GetMapping
     List<MediaInfo> all(@PathVariable String site) {
         Edition edition = workspaces.require(site).now().working();
-        Map<String, List<Use>> uses = new HashMap<>();
-        MediaUse.all(edition)
-                .forEach((media, items) -> uses.put(
-                        media,
-                        items.stream()
-                                .map(i -> new Use(i.id(), i.name(), i instanceof Page))
-                                .toList()));
+        Map<String, List<Item>> uses = MediaUse.all(edition);
         return edition.all(Media.class)
                 .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
-                .map(m -> info(edition, m, uses.getOrDefault(m.id(), List.of())))
+                .map(m -> info(m, uses(uses.getOrDefault(m.id(), List.of()))))
                 .toList();
     }
 
@@ -125,7 +119,13 @@ class MediaController {
         return words.isEmpty() ? "File" : words.substring(0, Math.min(NAME, words.length()));
     }
 
-    private static MediaInfo info(Edition edition, Media media, List<Use> uses) {
+    private static List<Use> uses(List<Item> items) {
+        return items.stream()
+                .map(i -> new Use(i.id(), i.name(), i instanceof Page))
+                .toList();
+    }
+
+    private static MediaInfo info(Media media, List<Use> uses) {
         return new MediaInfo(
                 media.id(),
                 media.name(),
@@ -145,11 +145,6 @@ class MediaController {
     }
 
     private static MediaInfo info(Edition edition, Media media) {
-        return info(
-                edition,
-                media,
-                MediaUse.of(edition, media.id()).stream()
-                        .map(i -> new Use(i.id(), i.name(), i instanceof Page))
-                        .toList());
+        return info(media, uses(MediaUse.of(edition, media.id())));
     }
 }

@@ -3,6 +3,7 @@ package venue.server.page;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -56,19 +57,15 @@ class HistoryController {
         workspace.now().working().require(Page.class, id);
         String now = workspace.now().hashOf(id);
         String live = workspace.now().liveHashes().getOrDefault(id, "");
+        UnaryOperator<String> names = people.names();
         return workspace.journal().versions(site, id, MOST).stream()
-                .map(v -> version(v, now, live))
+                .map(v -> version(v, names.apply(v.who()), now, live))
                 .toList();
     }
 
-    private Version version(Journal.Version v, String now, String live) {
+    private static Version version(Journal.Version v, String who, String now, String live) {
         return new Version(
-                v.hash(),
-                v.at(),
-                people.nameOf(v.who()),
-                v.name(),
-                v.hash().equals(now),
-                v.hash().equals(live));
+                v.hash(), v.at(), who, v.name(), v.hash().equals(now), v.hash().equals(live));
     }
 
     /** The version beside the page as it is now, part by part. */

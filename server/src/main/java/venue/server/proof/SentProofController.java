@@ -3,6 +3,7 @@ package venue.server.proof;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,8 +43,9 @@ class SentProofController {
     @GetMapping
     List<SentProof> sent(@PathVariable String site, @PathVariable String id) {
         workspaces.require(site).now().working().require(Page.class, id);
+        UnaryOperator<String> names = people.names();
         return sent.of(site, id).stream()
-                .map(l -> new SentProof(l.id(), people.nameOf(l.who()), l.at(), l.until()))
+                .map(l -> new SentProof(l.id(), names.apply(l.who()), l.at(), l.until()))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.time.InstantSource;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -83,8 +84,9 @@ class ReleaseController {
 
     @GetMapping
     List<Releases.Logged> log(@PathVariable String site) {
+        UnaryOperator<String> names = people.names();
         return workspaces.require(site).releases().log(site, LOG).stream()
-                .map(r -> r.by(people.nameOf(r.who())))
+                .map(r -> r.by(names.apply(r.who())))
                 .toList();
     }
 

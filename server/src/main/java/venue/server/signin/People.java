@@ -1,6 +1,9 @@
 package venue.server.signin;
 
 import java.security.Principal;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Command;
 import venue.core.edit.KeepLook;
@@ -36,6 +39,12 @@ public class People {
     /** What somebody in the journal is called; those without an account keep the name they were written down with. */
     public String nameOf(String who) {
         return accounts.find(who).map(Account::name).orElse(who);
+    }
+
+    /** The same for a list, in which each person is looked up once. */
+    public UnaryOperator<String> names() {
+        Map<String, String> known = new HashMap<>();
+        return who -> known.computeIfAbsent(who, this::nameOf);
     }
 
     /** Refuses what only managers may do. */

@@ -33,20 +33,21 @@ public final class Journal {
             where s.site = :site and s.step_group = :group
             order by s.id, c.item limit 1000000
             """;
+    /** In SQLite the columns beside a lone max() are those of the row that has it. */
     private static final String VERSIONS = """
-            select c.after as hash, max(s.at) as at, s.who, s.name from step_change c join step s on s.id = c.step
+            select c.after as hash, s.at, s.who, s.name, max(s.id) as step
+            from step_change c join step s on s.id = c.step
             where s.site = :site and c.item = :item and c.after is not null
-              and s.id = (select max(l.id) from step l join step_change d on d.step = l.id
-                          where l.site = s.site and l.step_group = s.step_group and d.item = c.item)
-            group by s.id order by s.id desc limit :limit
+            group by s.step_group order by step desc limit :limit
             """;
+
     private static final String LAST_OF_ITEM = """
             select s.who, s.at, s.name from step_change c join step s on s.id = c.step
             where s.site = :site and c.item = :item order by s.id desc limit 1
             """;
 
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
-    public record Version(String hash, String at, String who, String name) {}
+    public record Version(String hash, String at, String who, String name, long step) {}
 
     /** A group of steps that can be taken back or done again. */
     public record Group(String id, String name) {}

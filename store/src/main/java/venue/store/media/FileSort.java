@@ -5,11 +5,15 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a file is, by its bytes; its name decides only between kinds of plain text. */
 final class FileSort {
 
     private static final int HEAD = 12;
+    private static final int BRAND = 8;
+    private static final Set<String> PICTURE_BRANDS =
+            Set.of("heic", "heix", "heim", "heis", "mif1", "msf1", "avif", "avis");
 
     private FileSort() {}
 
@@ -20,7 +24,7 @@ final class FileSort {
             return Optional.of("pdf");
         }
         if (head.startsWith("ftyp", 4)) {
-            return Optional.of(head.startsWith("M4A", 8) ? "m4a" : "mp4");
+            return framed(head.substring(BRAND));
         }
         if (head.startsWith("\u001aEß£")) {
             return Optional.of("webm");
@@ -36,6 +40,14 @@ final class FileSort {
             return Optional.of("wav");
         }
         return text(name.toLowerCase(Locale.ROOT), bytes);
+    }
+
+    /** What stands in an ISO base media file, by its brand; some pictures come in such files too, and can't be read here. */
+    private static Optional<String> framed(String brand) {
+        if (PICTURE_BRANDS.contains(brand)) {
+            return Optional.empty();
+        }
+        return Optional.of(brand.startsWith("M4A") ? "m4a" : "mp4");
     }
 
     private static Optional<String> text(String name, byte[] bytes) {

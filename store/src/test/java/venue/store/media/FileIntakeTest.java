@@ -60,7 +60,8 @@ class FileIntakeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"MZ program", "<html><script>alert(1)</script>", "", "PK zip"})
+    @ValueSource(
+            strings = {"MZ program", "....ftypheic", "....ftypavif", "<html><script>alert(1)</script>", "", "PK zip"})
     void whatSitesMayNotHoldIsRefusedWithWhatTheyMay(String content) {
         assertThatThrownBy(() -> intake.take("m", "setup.html", bytes(content)))
                 .isInstanceOfSatisfying(Refusal.class, r -> {

@@ -5,19 +5,14 @@ import static venue.core.readymade.Compose.text;
 
 import java.nio.file.Path;
 import java.time.InstantSource;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.readymade.ReadyKinds;
-import venue.core.readymade.ReadyLooks;
-import venue.core.readymade.ReadyPatterns;
-import venue.core.readymade.ReadyTemplates;
+import venue.core.readymade.ReadySite;
 import venue.core.section.Zones;
-import venue.core.site.Site;
 import venue.store.database.Database;
 
 /** A small made-up site, Loomgate Yard, in a data folder of its own. */
@@ -39,20 +34,7 @@ final class Yard {
 
     static List<Item> items() {
         List<Item> items = new ArrayList<>(List.of(page("home", 1), page("other", 2)));
-        items.add(new Site(
-                Site.ID,
-                "Loomgate Yard",
-                List.of("yard.localhost"),
-                "en-GB",
-                ZoneId.of("Europe/London"),
-                "home",
-                "dusk",
-                "plain",
-                Map.of()));
-        items.addAll(ReadyKinds.all());
-        items.addAll(ReadyTemplates.all());
-        items.addAll(ReadyPatterns.all("standard"));
-        items.addAll(ReadyLooks.all());
+        items.addAll(ReadySite.items("Loomgate Yard", "yard.localhost", "home"));
         return items;
     }
 
