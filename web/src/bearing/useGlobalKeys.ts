@@ -11,9 +11,9 @@ export function isWriting(event: KeyboardEvent): boolean {
   )
 }
 
-/** Whether some sheet lies over the screen and has the keys. */
+/** Whether some sheet or menu lies over the screen and has the keys. */
 export function hasSheet(): boolean {
-  return document.querySelector('.v-overlay--active.v-dialog, .tray') !== null
+  return document.querySelector('.v-overlay--active, .tray') !== null
 }
 
 /** Keys that work on every screen: Ctrl K, Ctrl Z, Ctrl Shift Z, ?. */

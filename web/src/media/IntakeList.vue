@@ -16,7 +16,7 @@ const PERCENT = 100
         max="1"
         :aria-label="`${j.file.name}: ${Math.round(j.share * PERCENT)} %`"
       />
-      <span class="grow" :class="{ must: j.state === 'failed' }" role="status">
+      <span class="grow" :class="{ must: j.state === 'failed', failed: j.state === 'failed' }" role="status">
         {{
           j.state === 'waits'
             ? 'waits'
@@ -44,17 +44,22 @@ const PERCENT = 100
 }
 li {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 2px 12px;
   align-items: center;
   padding: 6px 12px;
   border-bottom: 1px solid var(--line2);
 }
 .name {
-  width: 200px;
-  flex: none;
+  flex: 1 1 160px;
+  max-width: 260px;
 }
 progress {
   width: 160px;
   accent-color: var(--juniper);
+}
+.failed {
+  order: 1;
+  flex-basis: 100%;
 }
 </style>

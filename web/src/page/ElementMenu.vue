@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { freshId } from '@/api/client'
 import type { Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
@@ -11,6 +11,10 @@ const site = useSite()
 const galley = useGalley()
 const open = ref(false)
 const words = ref('')
+const search = ref<HTMLInputElement | null>(null)
+const DRAWN_MS = 60
+/** The menu takes the focus itself as it opens; its input gets it right after. */
+watch(open, (is) => is && setTimeout(() => search.value?.focus({ preventScroll: true }), DRAWN_MS))
 const shown = computed(() =>
   (site.catalog?.elements ?? []).filter((e) =>
     `${e.name} ${e.note}`.toLowerCase().includes(words.value.trim().toLowerCase()),
@@ -43,12 +47,13 @@ function add(kind: string | undefined) {
     </template>
     <div class="list">
       <input
+        ref="search"
         v-model="words"
         type="search"
         placeholder="What shall stand here?"
         aria-label="Find an element"
-        autofocus
         @keydown.enter.prevent="add(shown[0]?.key)"
+        @keydown.esc="open = false"
         @keydown.stop
       />
       <ul>

@@ -22,6 +22,8 @@ const version = computed(() => versions.value.find((v) => v.revision === chosen.
 const differing = computed(() => parts.value.filter((p) => p.state !== 'SAME'))
 const WORDS: Record<string, string> = { CHANGED: 'changed', ADDED: 'came later', REMOVED: 'gone since' }
 
+const sameWords = (p: ComparedPart) => p.before.join('\n') === p.after.join('\n')
+
 onMounted(load)
 async function load() {
   const answer = await get<PageVersion[]>(base.value)
@@ -95,7 +97,10 @@ async function bringBack(section?: string) {
                   >Bring it back</v-btn
                 >
               </div>
-              <div class="pair">
+              <p v-if="sameWords(p)" class="quiet">
+                The words are the same; its pictures, links or settings differ.
+              </p>
+              <div v-else class="pair">
                 <div>
                   <p
                     v-for="(w, i) in p.before"

@@ -1,13 +1,18 @@
 package venue.core.compare;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.element.Elements;
 import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
 import venue.core.section.Section;
 import venue.core.text.Words;
 import venue.core.value.Value;
@@ -31,6 +36,16 @@ public final class Compared {
      * @param after its words now
      */
     public record Part(@Nullable String section, String name, State state, List<String> before, List<String> after) {}
+
+    private static final Set<PropertyType> WORDLESS = EnumSet.of(
+            PropertyType.LINK,
+            PropertyType.PICTURE,
+            PropertyType.FILE,
+            PropertyType.PAGE,
+            PropertyType.KIND,
+            PropertyType.CHOICE,
+            PropertyType.COLOUR,
+            PropertyType.YES_NO);
 
     private Compared() {}
 
@@ -97,12 +112,21 @@ public final class Compared {
 
     private static List<String> words(Section section) {
         return section.elements()
-                .map(e -> e.props().keySet().stream()
-                        .sorted()
-                        .flatMap(k -> words(e.props().get(k)))
-                        .reduce("", (a, b) -> a.isEmpty() ? b : a + " · " + b))
+                .map(e -> Elements.find(e.kind())
+                        .map(k -> String.join(
+                                " · ", words(k.properties(), e.props()).toList()))
+                        .orElse(""))
                 .filter(w -> !w.isEmpty())
                 .toList();
+    }
+
+    /** What people read of an element, in the order of its declaration; how it looks and where it leads are no words. */
+    private static Stream<String> words(List<Property> declared, Map<String, Value> values) {
+        return declared.stream()
+                .filter(p -> !WORDLESS.contains(p.type()))
+                .flatMap(p -> values.get(p.key()) instanceof Value.Many many
+                        ? many.groups().stream().flatMap(g -> words(p.entries(), g))
+                        : words(values.get(p.key())));
     }
 
     private static Stream<String> words(@Nullable Value value) {
@@ -110,13 +134,6 @@ public final class Compared {
             String plain = Words.of(text.text());
             return plain.isEmpty() ? Stream.empty() : Stream.of(plain);
         }
-        if (value instanceof Value.Num num) {
-            return Stream.of(num.number().toPlainString());
-        }
-        if (value instanceof Value.Many many) {
-            return many.groups().stream()
-                    .flatMap(g -> g.keySet().stream().sorted().flatMap(k -> words(g.get(k))));
-        }
-        return Stream.empty();
+        return value instanceof Value.Num num ? Stream.of(num.number().toPlainString()) : Stream.empty();
     }
 }

@@ -1,8 +1,11 @@
 package venue.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.core.readymade.Compose.group;
+import static venue.core.readymade.Compose.list;
 
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -10,6 +13,7 @@ import venue.core.Mischief;
 import venue.core.Sites;
 import venue.core.edit.BringBack;
 import venue.core.edit.CopySection;
+import venue.core.edit.PlaceElement;
 import venue.core.edit.RemoveSection;
 import venue.core.edit.SetTitle;
 import venue.core.edit.SetValue;
@@ -44,6 +48,18 @@ class ComparedTest {
                 .containsExactly(Compared.State.SAME, Compared.State.REMOVED);
         assertThat(states(then, Sites.after(site, new SetTitle("weaving", "Looms"))))
                 .startsWith(Compared.State.CHANGED);
+    }
+
+    @Test
+    void linksAndLooksAreNoWords() {
+        Value links = list(group("label", "Home", "link", "page:home"));
+        Edition linked = Sites.after(
+                site, new PlaceElement("weaving", "weaving-s1", "c1", 9, "e9", "links", Map.of("links", links)));
+        Edition toned = Sites.after(linked, new SetValue("weaving", "weaving-s1", null, "tone", Value.of("deep")));
+        Compared.Part part =
+                Compared.of(then, toned.require(Page.class, "weaving")).get(1);
+        assertThat(part.state()).isEqualTo(Compared.State.CHANGED);
+        assertThat(part.after()).containsExactly("About Weaving", "Looms", "Home");
     }
 
     @Test

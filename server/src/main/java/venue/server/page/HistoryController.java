@@ -63,9 +63,18 @@ class HistoryController {
                 .toList();
     }
 
+    /** An undone step has the name of what was undone: it is told as the undoing. */
+    private static String told(Journal.Version v) {
+        return switch (v.kind()) {
+            case UNDO -> "undo “" + v.name() + "”";
+            case REDO -> "do again “" + v.name() + "”";
+            default -> v.name();
+        };
+    }
+
     private static Version version(Journal.Version v, String who, String now, String live) {
         return new Version(
-                v.hash(), v.at(), who, v.name(), v.hash().equals(now), v.hash().equals(live));
+                v.hash(), v.at(), who, told(v), v.hash().equals(now), v.hash().equals(live));
     }
 
     /** The version beside the page as it is now, part by part. */

@@ -35,7 +35,7 @@ public final class Journal {
             """;
     /** In SQLite the columns beside a lone max() are those of the row that has it. */
     private static final String VERSIONS = """
-            select c.after as hash, s.at, s.who, s.name, max(s.id) as step
+            select c.after as hash, s.at, s.who, s.name, s.kind, max(s.id) as step
             from step_change c join step s on s.id = c.step
             where s.site = :site and c.item = :item and c.after is not null
             group by s.step_group order by step desc limit :limit
@@ -47,7 +47,7 @@ public final class Journal {
             """;
 
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
-    public record Version(String hash, String at, String who, String name, long step) {}
+    public record Version(String hash, String at, String who, String name, Step.Kind kind, long step) {}
 
     /** A group of steps that can be taken back or done again. */
     public record Group(String id, String name) {}
