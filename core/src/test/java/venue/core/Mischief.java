@@ -88,7 +88,7 @@ public final class Mischief {
             case 0 -> new MoveSection(page, section, "main", chance.nextInt(4));
             case 1 -> new CopySection(page, section, fresh());
             case 2 -> new RemoveSection(page, section);
-            case 3 -> new PlaceSection(page, "main", chance.nextInt(4), fresh(), "three-features", List.of());
+            case 3 -> new PlaceSection(page, "main", chance.nextInt(4), fresh(), "three-features", null, List.of());
             default ->
                 new SetValue(
                         page, section, "e2", "text", Value.of("<p>See <a href=\"page:" + other + "\">this</a></p>"));

@@ -19,6 +19,7 @@ import static venue.core.readymade.ReadyTemplates.band;
 import static venue.core.readymade.ReadyTemplates.fixed;
 import static venue.core.readymade.ReadyTemplates.foot;
 import static venue.core.readymade.ReadyTemplates.main;
+import static venue.core.readymade.ReadyTemplates.side;
 import static venue.core.readymade.ReadyTemplates.starter;
 
 import java.util.List;
@@ -62,12 +63,8 @@ final class DemoTemplates {
     }
 
     private static Template article() {
-        Zone side = new Zone(
-                "side",
-                "Side column",
-                ZoneRole.RIGHT,
-                List.of(fixed(
-                        section("f1", "Facts", image(bound("page.picture")).with("shape", "classic"), facts()))));
+        Zone side =
+                side(fixed(section("f1", "Facts", image(bound("page.picture")).with("shape", "classic"), facts())));
         return new Template(
                 "article-layout",
                 "Article",

@@ -45,6 +45,7 @@ public final class KestrelMoor {
         items.addAll(DemoTemplates.all());
         items.addAll(ReadyPatterns.all("article"));
         items.addAll(looks());
+        items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
         items.add(menu("foot", "Foot", "opening-times", "people", "news", "site-index", "privacy"));
         List<PageDraft> pages = new ArrayList<>(VisitPages.all(today));
@@ -75,7 +76,8 @@ public final class KestrelMoor {
                         "email", Value.of("hello@kestrel-moor.example"),
                         "phone", Value.of("01632 960 414"),
                         "postalAddress", Value.of("The Observatory, Moor Road, above Ashcombe"),
-                        "hours", Value.of("Every second Friday from dusk, September to April")));
+                        "hours", Value.of("Every second Friday from dusk, September to April")),
+                List.of(SharedSections.DARK_ROAD.id()));
     }
 
     private static List<Theme> looks() {
@@ -122,7 +124,7 @@ public final class KestrelMoor {
     public static List<Command> changesSince() {
         return List.of(
                 new WithdrawPage("star-party", true),
-                new PlaceSection("open-nights", "main", 2, "open-nights-bring", "checklist", List.of()),
+                new PlaceSection("open-nights", "main", 2, "open-nights-bring", "checklist", null, List.of()),
                 new SetValue(
                         "open-nights",
                         "open-nights-bring",

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.page.Page;
 import venue.core.page.Segment;
 import venue.core.section.Section;
+import venue.core.section.SharedSection;
 import venue.core.section.Zones;
 import venue.core.value.Value;
 
@@ -49,6 +50,10 @@ final class PageDraft {
         List<Section> sections = zones.computeIfAbsent(zone, z -> new ArrayList<>());
         sections.add(section.withId(id + "-" + zone + (sections.size() + 1)));
         return this;
+    }
+
+    PageDraft sharing(String zone, SharedSection shared) {
+        return section(zone, Section.showing("shown", shared));
     }
 
     PageDraft field(String key, String text) {

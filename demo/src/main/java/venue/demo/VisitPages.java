@@ -121,38 +121,28 @@ final class VisitPages {
                                 "Opening times",
                                 "Nights, weekends and holidays, month by month.",
                                 "<p>From September to April we open on <strong>every second Friday</strong>, from dusk until eleven.</p><h3>By day</h3><p>The visitor room and the shop are open on Saturdays and Sundays from eleven to four.</p><table><tr><th>Month</th><th>Dome opens</th></tr><tr><td>September</td><td>20:30</td></tr><tr><td>November</td><td>19:00</td></tr><tr><td>January</td><td>18:30</td></tr><tr><td>March</td><td>19:30</td></tr></table>")
-                        .section(
-                                "side",
-                                section(
-                                        "s9",
-                                        "Also",
-                                        heading("Also useful").with("size", "medium"),
-                                        links("Getting here|page:getting-here", "Groups|page:groups"))),
+                        .sharing("side", SharedSections.PLAN_YOUR_VISIT),
                 words(
                                 "getting-here",
                                 "visit",
                                 "Getting here",
                                 "By bus, by bicycle, by car, and the last half mile on foot.",
                                 "<p>The 41 bus stops at Ashcombe Cross until half past ten. From there it is twenty-five minutes on a surfaced path; take a torch with a red filter.</p><h3>By car</h3><p>Follow the brown signs from Ashcombe. <em>Dip your lights at the cattle grid</em>: behind it, eyes are getting used to the dark.</p>")
-                        .section(
-                                "side",
-                                section(
-                                        "s9",
-                                        "Plan your visit",
-                                        heading("Plan your visit").with("size", "medium"),
-                                        links("Opening times|page:opening-times", "Accessibility|page:accessibility"))),
+                        .sharing("side", SharedSections.PLAN_YOUR_VISIT),
                 words(
-                        "accessibility",
-                        "visit",
-                        "Accessibility",
-                        "Step-free ways, the lift to the dome, quiet hours and a hearing loop.",
-                        "<p>The visitor room, the shop and the roll-off roof are step-free. The dome has a lift for one wheelchair.</p><ul><li>Hearing loop in the talk room</li><li>Quiet hour from six on the last Friday</li><li>A screen shows what the eyepiece sees</li></ul>"),
+                                "accessibility",
+                                "visit",
+                                "Accessibility",
+                                "Step-free ways, the lift to the dome, quiet hours and a hearing loop.",
+                                "<p>The visitor room, the shop and the roll-off roof are step-free. The dome has a lift for one wheelchair.</p><ul><li>Hearing loop in the talk room</li><li>Quiet hour from six on the last Friday</li><li>A screen shows what the eyepiece sees</li></ul>")
+                        .sharing("side", SharedSections.PLAN_YOUR_VISIT),
                 words(
                                 "groups",
                                 "visit",
                                 "Groups and school parties",
                                 "Evenings and mornings for ten to forty people.",
                                 "<p>Groups of ten to forty can have the roof to themselves on a Tuesday or Wednesday. Write to us six weeks ahead. For schools see <a href=\"page:schools\">Schools</a>.</p>")
+                        .sharing("side", SharedSections.PLAN_YOUR_VISIT)
                         .setting("searchTitle", "Open nights · Kestrel Moor"));
     }
 

@@ -4,25 +4,31 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.section.Section;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 
-/** A page's sections in the zones of another template: matched by key, then role, then order; the rest are shelved. */
+/**
+ * A page's sections in the zones of another template: matched by key, then role, then order. Those
+ * that find no zone, or one that does not take them, are shelved.
+ */
 public final class Arranged {
 
     private Arranged() {}
 
     /** The page as it would wear {@code to}; shelved sections that find a zone again come back to it. */
-    public static Page of(Page page, @Nullable String chosen, Template from, Template to) {
+    public static Page of(Edition edition, Page page, @Nullable String chosen, Template to) {
+        Template from = edition.worn(page).template();
         Zones zones = Zones.NONE;
         List<Section> shelf = new ArrayList<>(page.shelf());
         for (String key : page.zones().byKey().keySet()) {
             Optional<Zone> zone = match(key, from, to);
             for (Section section : page.zones().in(key)) {
-                if (zone.isPresent()) {
+                if (zone.isPresent()
+                        && ZoneTakes.whyNot(edition, zone.get(), section).isEmpty()) {
                     zones = zones.insert(zone.get().key(), Integer.MAX_VALUE, section);
                 } else {
                     shelf.add(section.withShelvedFrom(key));
@@ -32,7 +38,8 @@ public final class Arranged {
         List<Section> stays = new ArrayList<>();
         for (Section section : shelf) {
             Optional<Zone> zone = section.shelvedFrom().flatMap(to::zone);
-            if (zone.isPresent()) {
+            if (zone.isPresent()
+                    && ZoneTakes.whyNot(edition, zone.get(), section).isEmpty()) {
                 zones = zones.insert(zone.get().key(), Integer.MAX_VALUE, section.withShelvedFrom(null));
             } else {
                 stays.add(section);

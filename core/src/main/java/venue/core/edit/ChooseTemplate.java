@@ -34,7 +34,7 @@ public record ChooseTemplate(List<String> pages, @Nullable String template) impl
                         kind.name() + " pages may not wear the template " + chosen.name() + ".",
                         "Choose one that the kind allows.");
             }
-            put.add(Arranged.of(page, template, edition.worn(page).template(), chosen));
+            put.add(Arranged.of(edition, page, template, chosen));
         }
         String name = put.size() == 1 ? put.get(0).name() : Words.count(put.size(), "page");
         return new Change("template of " + name, put, List.of());

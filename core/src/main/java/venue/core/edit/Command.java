@@ -20,6 +20,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = MoveSection.class, name = "move-section"),
     @Type(value = CopySection.class, name = "copy-section"),
     @Type(value = RemoveSection.class, name = "remove-section"),
+    @Type(value = ReachSection.class, name = "reach-section"),
     @Type(value = NameSection.class, name = "name-section"),
     @Type(value = SetColumns.class, name = "set-columns"),
     @Type(value = PlaceElement.class, name = "place-element"),
@@ -38,7 +39,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = KeepLook.class, name = "keep-look")
 })
 public sealed interface Command
-        permits SetValue,
+        permits WritesIn,
                 SetTitle,
                 SetSegment,
                 MakePages,
@@ -47,15 +48,7 @@ public sealed interface Command
                 WithdrawPage,
                 ChooseTemplate,
                 MakeHome,
-                PlaceSection,
-                MoveSection,
-                CopySection,
-                RemoveSection,
-                NameSection,
-                SetColumns,
-                PlaceElement,
-                MoveElement,
-                RemoveElement,
+                ReachSection,
                 PlaceInMenu,
                 RemoveFromMenu,
                 DescribeMedia,

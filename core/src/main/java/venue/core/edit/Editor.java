@@ -134,7 +134,7 @@ public final class Editor {
 
     private static Edited checked(Desk desk, Change change) {
         Edition after = desk.edition().with(change.put(), change.removed());
-        Invariants.check(after, change);
+        Invariants.check(desk.edition(), after, change);
         return new Edited(change, after);
     }
 }

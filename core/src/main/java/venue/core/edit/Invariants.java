@@ -6,7 +6,9 @@ import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.page.Page;
+import venue.core.section.SharedSection;
 import venue.core.site.Site;
+import venue.core.text.Words;
 import venue.core.theme.Theme;
 
 /** What holds in every working copy, whichever way a change came about. */
@@ -14,11 +16,12 @@ final class Invariants {
 
     private Invariants() {}
 
-    static void check(Edition after, Change change) {
+    static void check(Edition before, Edition after, Change change) {
         Set<String> parents = new HashSet<>();
         for (Item item : change.put()) {
             if (item instanceof Page page) {
                 standsSomewhere(after, page);
+                ZoneTakes.check(before, after, page);
                 parents.add(page.parent() == null ? "" : page.parent());
             }
         }
@@ -64,6 +67,17 @@ final class Invariants {
     }
 
     private static void nothingHangs(Edition after, Set<String> removed) {
+        removed.stream()
+                .filter(id -> !after.inbound().sharing(id).isEmpty())
+                .findFirst()
+                .ifPresent(id -> {
+                    throw Refusal.conflict(
+                            "shared-in-use",
+                            "section",
+                            "The shared section still stands on "
+                                    + Words.count(after.inbound().sharing(id).size(), "page") + ".",
+                            "Take it off there first.");
+                });
         after.all(Page.class)
                 .filter(p -> p.parent() != null && removed.contains(p.parent()))
                 .findFirst()
@@ -78,6 +92,7 @@ final class Invariants {
 
     private static void siteHolds(Edition after, Site site) {
         after.require(Theme.class, site.look());
+        site.foot().forEach(id -> after.require(SharedSection.class, id));
         if (site.home() != null) {
             Page home = after.page(site.home())
                     .orElseThrow(() -> Refusal.conflict(

@@ -12,10 +12,11 @@ import venue.core.edition.PageFacts;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.section.Section;
+import venue.core.pattern.Pattern;
+import venue.core.section.SharedSection;
 import venue.core.template.Template;
 
-/** Where the files of a site are used: in pages and on their shelves, in templates, in patterns. */
+/** Where the files of a site are used: in pages and on their shelves, in templates, patterns and shared sections. */
 public final class MediaUse {
 
     private MediaUse() {}
@@ -30,15 +31,10 @@ public final class MediaUse {
         Map<String, List<Item>> all = new HashMap<>();
         edition.all(Page.class)
                 .forEach(p -> note(edition, p, all, edition.facts(p), PageFacts.of(p.shelf(), p.settings())));
-        edition.all(Template.class).forEach(t -> note(edition, t, all, PageFacts.of(sections(t), Map.of())));
-        edition.patterns().forEach(p -> note(edition, p, all, PageFacts.of(p.sections(), Map.of())));
+        Stream.of(Template.class, Pattern.class, SharedSection.class)
+                .flatMap(edition::all)
+                .forEach(i -> note(edition, i, all, edition.facts(i)));
         return all;
-    }
-
-    private static List<Section> sections(Template template) {
-        return template.zones().stream()
-                .flatMap(z -> Stream.concat(z.fixed().stream(), z.starters().stream()))
-                .toList();
     }
 
     private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.page.Page;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 import venue.core.section.Zones;
 
 /**
@@ -12,23 +13,27 @@ import venue.core.section.Zones;
  *
  * @param index its place in the zone once it has been taken out, from 0
  */
-public record MoveSection(String page, String section, String zone, int index) implements Command {
+public record MoveSection(String item, String section, String zone, int index) implements WritesIn {
 
     @Override
     public Change on(Desk desk) {
-        Page target = desk.edition().require(Page.class, page);
+        Sectioned target = desk.edition().require(Sectioned.class, item);
         PlaceSection.requireZone(desk.edition(), target, zone);
-        Optional<Section> shelved =
-                target.shelf().stream().filter(s -> s.id().equals(section)).findFirst();
-        if (shelved.isPresent()) {
-            List<Section> left = new ArrayList<>(target.shelf());
-            left.remove(shelved.get());
-            Zones zones = target.zones().insert(zone, index, shelved.get().withShelvedFrom(null));
-            return Change.of(
-                    "take " + shelved.get().name() + " from the shelf",
-                    target.withTemplate(target.template(), zones, left));
+        if (target instanceof Page page) {
+            Optional<Section> shelved =
+                    page.shelf().stream().filter(s -> s.id().equals(section)).findFirst();
+            if (shelved.isPresent()) {
+                return fromShelf(page, shelved.get());
+            }
         }
-        String name = target.zones().require(section).section().name();
-        return Change.of("move " + name, target.withZones(target.zones().move(section, zone, index)));
+        String name = target.body().require(section).section().name();
+        return Change.of("move " + name, target.withBody(target.body().move(section, zone, index)));
+    }
+
+    private Change fromShelf(Page page, Section shelved) {
+        List<Section> left = new ArrayList<>(page.shelf());
+        left.remove(shelved);
+        Zones zones = page.zones().insert(zone, index, shelved.withShelvedFrom(null));
+        return Change.of("take " + shelved.name() + " from the shelf", page.withTemplate(page.template(), zones, left));
     }
 }

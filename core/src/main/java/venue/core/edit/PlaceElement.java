@@ -6,18 +6,18 @@ import java.util.Map;
 import venue.core.element.Elements;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
-import venue.core.page.Page;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Column;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** Puts a new element into a column, {@code index} from the top. */
 public record PlaceElement(
-        String page, String section, String column, int index, String id, String kind, Map<String, Value> props)
-        implements Command {
+        String item, String section, String column, int index, String id, String kind, Map<String, Value> props)
+        implements WritesIn {
 
     public PlaceElement {
         props = Values.copy(props);
@@ -25,16 +25,16 @@ public record PlaceElement(
 
     @Override
     public Change on(Desk desk) {
-        Page target = desk.edition().require(Page.class, page);
+        Sectioned target = desk.edition().require(Sectioned.class, item);
         var declared = Elements.require(kind);
         Element element = new Element(Ids.check(id, "id"), kind, PropertyCheck.all(declared.properties(), props, kind));
-        Section at = target.zones().require(section).section();
+        Section at = target.body().require(section).section();
         if (at.element(id).isPresent()) {
             throw Refusal.conflict("id-taken", "id", "This element has been placed already.", "Reload to see it.");
         }
         return Change.of(
                 "add " + declared.name().toLowerCase(java.util.Locale.ROOT) + " to " + at.name(),
-                target.withZones(target.zones().change(section, s -> inserted(s, column, index, element))));
+                target.withBody(target.body().change(section, s -> inserted(s, column, index, element))));
     }
 
     static Section inserted(Section section, String columnId, int index, Element element) {

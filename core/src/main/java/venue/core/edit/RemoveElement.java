@@ -3,21 +3,21 @@ package venue.core.edit;
 import java.util.Locale;
 import venue.core.element.Elements;
 import venue.core.fault.Refusal;
-import venue.core.page.Page;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 
 /** Takes an element out of its section. */
-public record RemoveElement(String page, String section, String element) implements Command {
+public record RemoveElement(String item, String section, String element) implements WritesIn {
 
     @Override
     public Change on(Desk desk) {
-        Page target = desk.edition().require(Page.class, page);
-        Section at = target.zones().require(section).section();
+        Sectioned target = desk.edition().require(Sectioned.class, item);
+        Section at = target.body().require(section).section();
         Element going = at.element(element).orElseThrow(() -> Refusal.unknown("element", element));
         return Change.of(
                 "remove " + Elements.require(going.kind()).name().toLowerCase(Locale.ROOT) + " from " + at.name(),
-                target.withZones(target.zones().change(section, s -> without(s, element))));
+                target.withBody(target.body().change(section, s -> without(s, element))));
     }
 
     static Section without(Section section, String elementId) {

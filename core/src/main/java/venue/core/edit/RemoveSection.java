@@ -1,14 +1,14 @@
 package venue.core.edit;
 
-import venue.core.page.Page;
+import venue.core.section.Sectioned;
 
 /** Takes a section off its page. */
-public record RemoveSection(String page, String section) implements Command {
+public record RemoveSection(String item, String section) implements WritesIn {
 
     @Override
     public Change on(Desk desk) {
-        Page target = desk.edition().require(Page.class, page);
-        String name = target.zones().require(section).section().name();
-        return Change.of("remove " + name, target.withZones(target.zones().remove(section)));
+        Sectioned target = desk.edition().require(Sectioned.class, item);
+        String name = target.body().require(section).section().name();
+        return Change.of("remove " + name, target.withBody(target.body().remove(section)));
     }
 }

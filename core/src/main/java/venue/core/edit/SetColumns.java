@@ -2,23 +2,23 @@ package venue.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.page.Page;
 import venue.core.section.Column;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 
 /**
  * Gives a section columns of these widths in twelfths. Where columns fall away, their elements go to the last that stays.
  */
-public record SetColumns(String page, String section, List<Integer> spans) implements Command {
+public record SetColumns(String item, String section, List<Integer> spans) implements WritesIn {
 
     @Override
     public Change on(Desk desk) {
-        Page target = desk.edition().require(Page.class, page);
-        Section before = target.zones().require(section).section();
+        Sectioned target = desk.edition().require(Sectioned.class, item);
+        Section before = target.body().require(section).section();
         return Change.of(
                 "columns of " + before.name(),
-                target.withZones(target.zones().change(section, s -> s.withColumns(columns(s.columns())))));
+                target.withBody(target.body().change(section, s -> s.withColumns(columns(s.columns())))));
     }
 
     private List<Column> columns(List<Column> old) {

@@ -17,6 +17,7 @@ import venue.core.property.PropertyType;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
+import venue.core.section.Sectioned;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.theme.Theme;
@@ -34,14 +35,17 @@ public record SetValue(
         @Nullable String section,
         @Nullable String element,
         String key,
-        @Nullable Value value) implements Command {
+        @Nullable Value value) implements WritesIn {
 
     @Override
     public Change on(Desk desk) {
         Edition edition = desk.edition();
         Item found = edition.find(item).orElseThrow(() -> Refusal.unknown("item", item));
+        if (section != null && found instanceof Sectioned sectioned) {
+            return onSection(edition, sectioned, section);
+        }
         if (found instanceof Page page) {
-            return section == null ? onPage(edition, page) : onSection(edition, page, section);
+            return onPage(edition, page);
         }
         if (found instanceof Theme theme) {
             Property setting = ThemeSettings.require(key);
@@ -67,22 +71,22 @@ public record SetValue(
         return Change.of(lower(field) + " of " + page.title(), page.withField(key, checked(edition, field)));
     }
 
-    private Change onSection(Edition edition, Page page, String sectionId) {
-        Section at = page.zones().require(sectionId).section();
+    private Change onSection(Edition edition, Sectioned target, String sectionId) {
+        Section at = target.body().require(sectionId).section();
         if (element == null) {
             Property setting = PropertyCheck.require(SectionSettings.all(), key, key);
             Value checked = checked(edition, setting);
             return Change.of(
                     lower(setting) + " of " + at.name(),
-                    page.withZones(page.zones().change(sectionId, s -> s.with(key, checked))));
+                    target.withBody(target.body().change(sectionId, s -> s.with(key, checked))));
         }
-        Element target = at.element(element).orElseThrow(() -> Refusal.unknown("element", element));
+        Element found = at.element(element).orElseThrow(() -> Refusal.unknown("element", element));
         Property property =
-                PropertyCheck.require(Elements.require(target.kind()).properties(), key, target.kind() + "." + key);
+                PropertyCheck.require(Elements.require(found.kind()).properties(), key, found.kind() + "." + key);
         Value checked = checked(edition, property);
         return Change.of(
                 lower(property) + " in " + at.name(),
-                page.withZones(page.zones()
+                target.withBody(target.body()
                         .change(
                                 sectionId,
                                 s -> s.mapElements(e -> e.id().equals(element) ? e.with(key, checked) : e))));

@@ -11,8 +11,8 @@ import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.page.Segment;
-import venue.core.pattern.Pattern;
 import venue.core.property.PropertyCheck;
+import venue.core.section.Sectioned;
 import venue.core.section.Zones;
 import venue.core.text.Words;
 import venue.core.theme.Theme;
@@ -44,23 +44,17 @@ public record TakeIn(String source, List<Item> items) implements Command {
             Segment.check(page.segment());
             Page.checkTitle(page.title());
             PropertyCheck.all(PageSettings.all(), page.settings(), page.title());
-            Zones zones = page.zones();
-            for (var section : page.zones().all().toList()) {
+        }
+        if (item instanceof Sectioned sectioned) {
+            Zones zones = sectioned.body();
+            for (var section : sectioned.body().all().toList()) {
                 zones = zones.change(section.id(), Elements::check);
             }
-            return page.withZones(zones);
+            return sectioned.withBody(zones);
         }
         if (item instanceof Theme theme) {
             return new Theme(
                     theme.id(), theme.name(), PropertyCheck.all(ThemeSettings.all(), theme.settings(), theme.name()));
-        }
-        if (item instanceof Pattern pattern) {
-            return new Pattern(
-                    pattern.id(),
-                    pattern.name(),
-                    pattern.group(),
-                    pattern.note(),
-                    pattern.sections().stream().map(Elements::check).toList());
         }
         return item;
     }

@@ -19,7 +19,11 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.redirect.Redirect;
+import venue.core.section.Section;
+import venue.core.section.Sectioned;
+import venue.core.section.SharedSection;
 import venue.core.site.Site;
+import venue.core.template.Template;
 import venue.core.theme.Theme;
 
 /**
@@ -156,6 +160,13 @@ public final class Edition {
         return Worn.of(this, page);
     }
 
+    /** How many pages wear a template. */
+    public long wearing(Template template) {
+        return all(Page.class)
+                .filter(p -> worn(p).template().id().equals(template.id()))
+                .count();
+    }
+
     /** The tree of pages and their addresses. */
     public Plan plan() {
         Plan known = plan;
@@ -171,9 +182,48 @@ public final class Edition {
         return isHome(page) ? "/" : plan().address(page.id());
     }
 
-    /** What a page's own content links to, shows and leaves to fill. */
-    public PageFacts facts(Page page) {
-        return facts.of(page);
+    /** What an item's own content links to, shows and leaves to fill. */
+    public PageFacts facts(Sectioned item) {
+        return facts.of(item);
+    }
+
+    /** The facts of a page's own content, then those of the shared sections on it. */
+    public Stream<PageFacts> allFacts(Page page) {
+        PageFacts own = facts.of(page);
+        return Stream.concat(
+                Stream.of(own),
+                own.shared().values().stream()
+                        .flatMap(id -> find(SharedSection.class, id).stream())
+                        .map(facts::of));
+    }
+
+    /** The places still to fill on a page, in its own content and in the shared sections on it. */
+    public List<PageFacts.ToFill> toFill(Page page) {
+        PageFacts own = facts.of(page);
+        if (own.shared().isEmpty()) {
+            return own.places();
+        }
+        Stream<PageFacts.ToFill> shared = own.shared().entrySet().stream()
+                .flatMap(e -> find(SharedSection.class, e.getValue()).stream()
+                        .flatMap(s -> facts.of(s).places().stream())
+                        .map(p -> p.in(e.getKey())));
+        return Stream.concat(own.places().stream(), shared).toList();
+    }
+
+    /** The section as it shows: where it stands for a shared one, that one's content under its own id. */
+    public Section shown(Section section) {
+        return section.sharedFrom()
+                .flatMap(id -> find(SharedSection.class, id))
+                .map(s -> s.section().withId(section.id()))
+                .orElse(section);
+    }
+
+    /** The sections that stand on every page, under the ids of the shared sections they are. */
+    public List<Section> foot() {
+        return site().foot().stream()
+                .flatMap(id -> find(SharedSection.class, id).stream())
+                .map(s -> s.section().withId(s.id()))
+                .toList();
     }
 
     /** Who links to a page. */

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
+import venue.core.section.SharedSection;
 import venue.core.template.Template;
 
 /** What a change leaves as it was, so that the next edition need not work it out again. */
@@ -37,7 +38,7 @@ final class Kept {
     private void note(@Nullable Item item) {
         if (item != null) {
             touched.add(item.getClass());
-            links &= !(item instanceof Menu) && !(item instanceof Template);
+            links &= !(item instanceof Menu || item instanceof Template || item instanceof SharedSection);
         }
     }
 
@@ -52,7 +53,9 @@ final class Kept {
     private boolean keepsLinks(Page was, Page is) {
         PageFacts then = facts.of(was);
         PageFacts now = facts.of(is);
-        return then.pages().equals(now.pages()) && then.listed().equals(now.listed());
+        return then.pages().equals(now.pages())
+                && then.listed().equals(now.listed())
+                && then.shared().equals(now.shared());
     }
 
     boolean places() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -12,6 +13,7 @@ import venue.core.link.Link;
 import venue.core.page.Page;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 import venue.core.value.Value;
 
 /**
@@ -22,17 +24,29 @@ import venue.core.value.Value;
  * @param mentions ids of pictures and pages that values name
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
+ * @param shared ids of the shared sections that show here, by the section that stands for each
  */
 public record PageFacts(
-        Set<String> pages, List<Link> elsewhere, Set<String> mentions, List<ToFill> places, Set<String> listed) {
+        Set<String> pages,
+        List<Link> elsewhere,
+        Set<String> mentions,
+        List<ToFill> places,
+        Set<String> listed,
+        Map<String, String> shared) {
 
     /** A place to fill. */
-    public record ToFill(String section, String sectionName, String element, String property, String prompt) {}
+    public record ToFill(String section, String sectionName, String element, String property, String prompt) {
+
+        /** The same place, seen where the section shows. */
+        ToFill in(String sectionId) {
+            return new ToFill(sectionId, sectionName, element, property, prompt);
+        }
+    }
 
     private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
 
-    static PageFacts of(Page page) {
-        return of(page.zones().all().toList(), page.fields());
+    static PageFacts of(Sectioned item) {
+        return of(item.body().all().toList(), item instanceof Page page ? page.fields() : Map.of());
     }
 
     /** The facts of sections and fields, wherever they stand. */
@@ -42,7 +56,9 @@ public record PageFacts(
         List<ToFill> places = new ArrayList<>();
         Set<String> listed = new TreeSet<>();
         fields.values().forEach(v -> gather(v, links, mentions));
+        Map<String, String> shared = new TreeMap<>();
         for (Section section : sections) {
+            section.sharedFrom().ifPresent(from -> shared.put(section.id(), from));
             section.settings().values().forEach(v -> gather(v, links, mentions));
             section.elements().forEach(e -> {
                 e.props().values().forEach(v -> gather(v, links, mentions));
@@ -57,7 +73,12 @@ public record PageFacts(
         List<Link> elsewhere =
                 links.stream().filter(l -> l.pageId().isEmpty()).distinct().toList();
         return new PageFacts(
-                Set.copyOf(pages), elsewhere, Set.copyOf(mentions), List.copyOf(places), Set.copyOf(listed));
+                Set.copyOf(pages),
+                elsewhere,
+                Set.copyOf(mentions),
+                List.copyOf(places),
+                Set.copyOf(listed),
+                Map.copyOf(shared));
     }
 
     private static ToFill place(Section section, Element element, String key, Value.ToFill fill) {

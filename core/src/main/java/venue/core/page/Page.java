@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
-import venue.core.item.Item;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 import venue.core.section.Zones;
 import venue.core.value.Value;
 import venue.core.value.Values;
@@ -34,7 +34,7 @@ public record Page(
         Map<String, Value> fields,
         Map<String, Value> settings,
         boolean withdrawn)
-        implements Item {
+        implements Sectioned {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 200;
@@ -85,6 +85,16 @@ public record Page(
     public Page withTemplate(@Nullable String chosen, Zones arranged, List<Section> shelved) {
         return new Page(
                 id, title, segment, parent, position, kind, chosen, arranged, shelved, fields, settings, withdrawn);
+    }
+
+    @Override
+    public Zones body() {
+        return zones;
+    }
+
+    @Override
+    public Page withBody(Zones changed) {
+        return withZones(changed);
     }
 
     public Page withZones(Zones changed) {

@@ -177,7 +177,7 @@ public final class Compose {
             }
             made.add(new Column("c" + (made.size() + 1), (Integer) column.get(0), elements));
         }
-        return new Section(id, name, null, made, Map.of(), null);
+        return new Section(id, name, null, made, Map.of(), null, null);
     }
 
     /** The section in a tone. */

@@ -16,7 +16,7 @@ public final class ReadySite {
     public static List<Item> items(String name, String host, String home) {
         List<Item> items = new ArrayList<>();
         ZoneId zone = ZoneId.of("Europe/London");
-        items.add(new Site(Site.ID, name, List.of(host), "en-GB", zone, home, "dusk", "plain", Map.of()));
+        items.add(new Site(Site.ID, name, List.of(host), "en-GB", zone, home, "dusk", "plain", Map.of(), List.of()));
         items.addAll(ReadyKinds.all());
         items.addAll(ReadyTemplates.all());
         items.addAll(ReadyPatterns.all("standard"));

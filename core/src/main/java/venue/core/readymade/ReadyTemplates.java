@@ -21,6 +21,27 @@ import venue.core.value.Value;
 /** The templates that every new site begins with. */
 public final class ReadyTemplates {
 
+    private static final List<String> NARROW = List.of(
+            "heading",
+            "text",
+            "image",
+            "buttons",
+            "links",
+            "quote",
+            "questions",
+            "documents",
+            "notice",
+            "countdown",
+            "listing",
+            "contents",
+            "facts",
+            "contact",
+            "hours",
+            "social",
+            "where",
+            "divider",
+            "space");
+
     private ReadyTemplates() {}
 
     public static List<Template> all() {
@@ -44,7 +65,7 @@ public final class ReadyTemplates {
     }
 
     private static Template sideColumn() {
-        Zone side = new Zone("side", "Side column", ZoneRole.RIGHT, List.of());
+        Zone side = side();
         return new Template(
                 "side-column",
                 "With side column",
@@ -86,6 +107,11 @@ public final class ReadyTemplates {
 
     public static Zone main(Zone.Placed... sections) {
         return new Zone("main", "Main", ZoneRole.MAIN, List.of(sections));
+    }
+
+    /** A column beside the main zone: narrow, so it takes what reads well there. */
+    public static Zone side(Zone.Placed... sections) {
+        return new Zone("side", "Side column", ZoneRole.RIGHT, NARROW, List.of(sections));
     }
 
     public static Zone foot(Zone.Placed... sections) {

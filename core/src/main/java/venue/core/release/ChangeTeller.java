@@ -13,6 +13,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.redirect.Redirect;
+import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.Template;
@@ -36,7 +37,9 @@ final class ChangeTeller {
     Entry entry(String id, @Nullable Item before, @Nullable Item after) {
         Item shown = after != null ? after : java.util.Objects.requireNonNull(before);
         Entry.Fate fate = before == null ? Entry.Fate.NEW : after == null ? Entry.Fate.GONE : Entry.Fate.CHANGED;
-        String sort = shown.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        String sort = shown instanceof SharedSection
+                ? "shared section"
+                : shown.getClass().getSimpleName().toLowerCase(Locale.ROOT);
         return new Entry(id, sort, shown.name(), fate, says(shown, before, after), List.of());
     }
 
@@ -57,11 +60,16 @@ final class ChangeTeller {
             return theme((Theme) before, theme);
         }
         if (shown instanceof Template template) {
-            long wearing = working.all(Page.class)
-                    .filter(p -> working.worn(p).template().id().equals(template.id()))
-                    .count();
+            long wearing = working.wearing(template);
             return List.of(
                     (before == null ? "New; " : "Changed; ") + Words.count(wearing, "page follows", "pages follow"));
+        }
+        if (shown instanceof SharedSection shared) {
+            String where = working.site().foot().contains(shared.id())
+                    ? "stands on every page"
+                    : "stands in "
+                            + Words.count(working.inbound().sharing(shared.id()).size(), "place");
+            return List.of((before == null ? "New; " : "Changed; ") + where);
         }
         if (shown instanceof Kind || shown instanceof Redirect || shown instanceof Media) {
             return List.of(before == null ? "New" : "Changed");
@@ -79,6 +87,9 @@ final class ChangeTeller {
         }
         if (!before.name().equals(after.name())) {
             says.add("Named " + after.name());
+        }
+        if (!before.foot().equals(after.foot())) {
+            says.add("Other sections stand on every page");
         }
         for (Property fact : SiteFacts.all()) {
             if (!fact.in(before.facts()).equals(fact.in(after.facts()))) {

@@ -11,6 +11,7 @@ import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
 
@@ -42,8 +43,12 @@ final class Needs {
         if (item instanceof Template template) {
             return template.zones().stream().flatMap(z -> missing(PageFacts.of(z.fixed(), java.util.Map.of())));
         }
+        if (item instanceof SharedSection shared) {
+            return missing(working.facts(shared));
+        }
         if (item instanceof Site site) {
             List<String> needs = new ArrayList<>(List.of(site.look(), site.fallbackTemplate()));
+            needs.addAll(site.foot());
             working.home().ifPresent(home -> needs.add(home.id()));
             return needs.stream().filter(n -> live.find(n).isEmpty());
         }
@@ -62,14 +67,23 @@ final class Needs {
     }
 
     private Stream<String> missing(PageFacts facts) {
-        return facts.mentions().stream()
-                .filter(m ->
-                        working.find(Media.class, m).isPresent() && live.find(m).isEmpty());
+        return Stream.concat(
+                        facts.mentions().stream()
+                                .filter(m -> working.find(Media.class, m).isPresent()),
+                        facts.shared().values().stream())
+                .filter(m -> live.find(m).isEmpty());
     }
 
-    /** What stands beneath a page that goes must go or move too, and it can't be home. */
+    /**
+     * What stands beneath a page that goes must go or move too, and it can't be home; what shows a shared section that goes
+     * must have let go of it.
+     */
     private Stream<String> ofGone(String id) {
-        return Stream.concat(live.plan().beneath(id).stream(), liveHome(id));
+        Stream<String> site = live.find(Site.class, Site.ID).stream()
+                .filter(s -> s.foot().contains(id))
+                .map(Site::id);
+        Stream<String> shown = Stream.concat(live.inbound().sharing(id).stream(), site);
+        return Stream.concat(Stream.concat(live.plan().beneath(id).stream(), shown), liveHome(id));
     }
 
     private Stream<String> liveHome(String pageId) {

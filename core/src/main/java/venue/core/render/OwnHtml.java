@@ -38,6 +38,9 @@ public final class OwnHtml {
 
     private static Stream<Section> sections(Edition edition, Page page) {
         Template worn = edition.worn(page).template();
-        return Stream.concat(page.zones().all(), worn.zones().stream().flatMap(z -> z.fixed().stream()));
+        return Stream.concat(
+                Stream.concat(page.zones().all(), worn.zones().stream().flatMap(z -> z.fixed().stream()))
+                        .map(edition::shown),
+                edition.foot().stream());
     }
 }

@@ -119,13 +119,16 @@ public final class PageRenderer {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
         write(template.zones(ZoneRole.FOOT), page, sections);
+        sections.everywhere().forEach(sections::write);
     }
 
     /** The headings in the order in which they will be written, where some element lists them. */
     private static void outline(Template template, Page page, PageScene scene, SectionRenderer sections) {
-        List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
-                .flatMap(r -> template.zones(r).stream())
-                .flatMap(z -> shown(z, page))
+        List<Section> all = Stream.concat(
+                        Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
+                                .flatMap(r -> template.zones(r).stream())
+                                .flatMap(z -> sections.shown(z, page)),
+                        sections.everywhere().stream())
                 .toList();
         if (all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
             scene.outlined(all.stream().flatMap(sections::headings).toList());
@@ -135,7 +138,9 @@ public final class PageRenderer {
     /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */
     private static void titleUnseen(Template template, Page page, SectionRenderer sections, HtmlWriter out) {
         boolean headed = !template.band().equals("none")
-                || template.zones().stream().flatMap(z -> shown(z, page)).anyMatch(sections::leadsWithHeading);
+                || template.zones().stream()
+                        .flatMap(z -> sections.shown(z, page))
+                        .anyMatch(sections::leadsWithHeading);
         if (!headed) {
             out.start("h1", "unseen").text(page.title()).end();
             sections.markTitled();
@@ -152,15 +157,10 @@ public final class PageRenderer {
     }
 
     private static boolean holds(List<Zone> zones, Page page, SectionRenderer sections) {
-        return zones.stream().flatMap(z -> shown(z, page)).anyMatch(sections::hasSomething);
+        return zones.stream().flatMap(z -> sections.shown(z, page)).anyMatch(sections::hasSomething);
     }
 
     private static void write(List<Zone> zones, Page page, SectionRenderer sections) {
-        zones.forEach(z -> shown(z, page).forEach(sections::write));
-    }
-
-    /** The sections that show in a zone: the template's fixed ones, then the page's own. */
-    private static Stream<Section> shown(Zone zone, Page page) {
-        return Stream.concat(zone.fixed().stream(), page.zones().in(zone.key()).stream());
+        zones.forEach(z -> sections.shown(z, page).forEach(sections::write));
     }
 }

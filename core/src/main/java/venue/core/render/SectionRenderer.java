@@ -1,5 +1,6 @@
 package venue.core.render;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.element.ElementKind;
@@ -8,10 +9,12 @@ import venue.core.element.Pictures;
 import venue.core.element.Props;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
+import venue.core.page.Page;
 import venue.core.section.Column;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
+import venue.core.template.Zone;
 import venue.core.value.Value;
 
 /** Writes sections: the band, its columns, and the elements that have something to show. */
@@ -30,6 +33,17 @@ final class SectionRenderer {
         this.scene = scene;
         this.out = out;
         style = new SectionStyle(scene.rules());
+    }
+
+    /** The sections that show in a zone: the template's fixed ones, then the page's own. */
+    Stream<Section> shown(Zone zone, Page page) {
+        return Stream.concat(zone.fixed().stream(), page.zones().in(zone.key()).stream())
+                .map(view.edition()::shown);
+    }
+
+    /** The sections that stand on every page. */
+    List<Section> everywhere() {
+        return view.edition().foot();
     }
 
     /** Writes the section unless it is outside its dates or holds nothing to show. */

@@ -16,6 +16,7 @@ import venue.core.value.Values;
  * One horizontal band of a page: 1 to 6 columns of elements, with the settings of {@link SectionSettings}.
  *
  * @param shelvedZone the zone it stood in before it came to wait on the shelf; absent while it stands on the page
+ * @param shared the id of the shared section that shows here; its columns and settings are that one's
  */
 public record Section(
         String id,
@@ -23,7 +24,8 @@ public record Section(
         @Nullable Origin origin,
         List<Column> columns,
         Map<String, Value> settings,
-        @Nullable String shelvedZone) {
+        @Nullable String shelvedZone,
+        @Nullable String shared) {
 
     private static final int MOST_COLUMNS = 6;
     private static final int WHOLE = 12;
@@ -41,6 +43,16 @@ public record Section(
                             + " making " + width + ".",
                     "Choose widths that add up to 12.");
         }
+        if (shared != null
+                && (!settings.isEmpty()
+                        || columns.size() > 1
+                        || !columns.get(0).elements().isEmpty())) {
+            throw Refusal.badInput(
+                    "section-is-shared",
+                    "section",
+                    "“" + name + "” shows a shared section, which is written in one place.",
+                    "Write in the shared section, or make it this page's own first.");
+        }
     }
 
     /** A section with empty columns of the given widths in twelfths. */
@@ -49,31 +61,41 @@ public record Section(
         for (int i = 0; i < spans.size(); i++) {
             columns.add(new Column("c" + (i + 1), spans.get(i), List.of()));
         }
-        return new Section(id, name, null, columns, Map.of(), null);
+        return new Section(id, name, null, columns, Map.of(), null, null);
+    }
+
+    /** A place where a shared section shows. */
+    public static Section showing(String id, SharedSection shared) {
+        Section stand = empty(id, shared.name(), List.of(WHOLE));
+        return new Section(id, shared.name(), null, stand.columns, Map.of(), null, shared.id());
+    }
+
+    public Optional<String> sharedFrom() {
+        return Optional.ofNullable(shared);
     }
 
     public Section withId(String newId) {
-        return new Section(newId, name, origin, columns, settings, shelvedZone);
+        return new Section(newId, name, origin, columns, settings, shelvedZone, shared);
     }
 
     public Section withName(String words) {
-        return new Section(id, words, origin, columns, settings, shelvedZone);
+        return new Section(id, words, origin, columns, settings, shelvedZone, shared);
     }
 
     public Section withOrigin(@Nullable Origin from) {
-        return new Section(id, name, from, columns, settings, shelvedZone);
+        return new Section(id, name, from, columns, settings, shelvedZone, shared);
     }
 
     public Section withColumns(List<Column> changed) {
-        return new Section(id, name, origin, changed, settings, shelvedZone);
+        return new Section(id, name, origin, changed, settings, shelvedZone, shared);
     }
 
     public Section with(String key, @Nullable Value value) {
-        return new Section(id, name, origin, columns, Values.with(settings, key, value), shelvedZone);
+        return new Section(id, name, origin, columns, Values.with(settings, key, value), shelvedZone, shared);
     }
 
     public Section withShelvedFrom(@Nullable String zone) {
-        return new Section(id, name, origin, columns, settings, zone);
+        return new Section(id, name, origin, columns, settings, zone, shared);
     }
 
     public Optional<String> shelvedFrom() {

@@ -16,6 +16,7 @@ import venue.core.value.Values;
  * @param zone its time zone, IANA name
  * @param home the page served at {@code /}
  * @param look the theme it wears
+ * @param foot ids of the shared sections that stand on every page, above the footer
  * @param fallbackTemplate worn where neither page nor kind names one that is there
  */
 public record Site(
@@ -27,7 +28,8 @@ public record Site(
         @Nullable String home,
         String look,
         String fallbackTemplate,
-        Map<String, Value> facts)
+        Map<String, Value> facts,
+        List<String> foot)
         implements Item {
 
     /** The id of the site's own item in every site. */
@@ -36,18 +38,23 @@ public record Site(
     public Site {
         hosts = List.copyOf(hosts);
         facts = Values.copy(facts);
+        foot = foot == null ? List.of() : List.copyOf(foot);
     }
 
     public Site withHome(String pageId) {
-        return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts);
+        return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts, foot);
     }
 
     public Site withLook(String themeId) {
-        return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts);
+        return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts, foot);
     }
 
     public Site withFact(String key, @Nullable Value value) {
         Map<String, Value> changed = Values.with(facts, key, value);
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed);
+        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed, foot);
+    }
+
+    public Site withFoot(List<String> shared) {
+        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, facts, shared);
     }
 }

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -70,12 +69,15 @@ public final class Sitemap {
     }
 
     private static List<String> pictures(View view, Page page) {
-        return new TreeSet<>(view.edition().facts(page).mentions())
-                .stream()
-                        .map(view.edition()::media)
-                        .flatMap(Optional::stream)
-                        .map((Media m) -> view.origin() + m.path(m.width()))
-                        .toList();
+        return view.edition()
+                .allFacts(page)
+                .flatMap(f -> f.mentions().stream())
+                .sorted()
+                .distinct()
+                .map(view.edition()::media)
+                .flatMap(Optional::stream)
+                .map((Media m) -> view.origin() + m.path(m.width()))
+                .toList();
     }
 
     /** The files: one sitemap, or several where one would be too long; file 1 comes first. */

@@ -26,15 +26,15 @@ final class BrokenLink extends DeclaredRule {
         return inbound.linkedTo()
                 .filter(id -> !plan.isShown(id))
                 .flatMap(id -> inbound.pagesTo(id).stream()
-                        .filter(plan::isShown)
+                        .flatMap(item -> scope.where(item).stream())
                         .map(from -> finding(scope, from, Link.toPage(id))));
     }
 
     private Stream<Finding> elsewhere(Scope scope) {
-        return scope.pages()
-                .flatMap(page -> scope.edition().facts(page).elsewhere().stream()
+        return scope.stands()
+                .flatMap(stand -> scope.edition().facts(stand.item()).elsewhere().stream()
                         .filter(l -> leadsNowhere(scope, l))
-                        .map(l -> finding(scope, page.id(), l)));
+                        .map(l -> finding(scope, stand.page(), l)));
     }
 
     private Finding finding(Scope scope, String page, Link link) {

@@ -30,7 +30,7 @@ public record Finding(
         return new Finding(rule.key(), rule.severity(), item, says, rule.why(), List.of(mends), null);
     }
 
-    Finding at(String sectionId) {
+    Finding at(@Nullable String sectionId) {
         return new Finding(rule, severity, item, says, why, mends, sectionId);
     }
 }

@@ -3,7 +3,6 @@ package venue.core.survey;
 import java.util.stream.Stream;
 import venue.core.edit.SetValue;
 import venue.core.legibility.Legibility;
-import venue.core.page.Page;
 import venue.core.section.Section;
 
 /** Words on a picture or colour that can't be read well. */
@@ -19,21 +18,26 @@ final class HardToRead extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope) {
-        return scope.pages()
-                .flatMap(page -> page.zones()
+        return scope.stands()
+                .flatMap(stand -> stand.item()
+                        .body()
                         .all()
                         .filter(s -> s.settings().containsKey("back"))
-                        .flatMap(s -> Legibility.of(scope.edition(), s).stream().map(l -> finding(page, s, l))));
+                        .flatMap(s -> Legibility.of(scope.edition(), s).stream().map(l -> finding(stand, s, l))));
     }
 
-    private Finding finding(Page page, Section section, Legibility found) {
+    private Finding finding(Scope.Stand stand, Section section, Legibility found) {
         SetValue mend = new SetValue(
-                page.id(), section.id(), null, found.mend().key(), found.mend().value());
+                stand.item().id(),
+                section.id(),
+                null,
+                found.mend().key(),
+                found.mend().value());
         return Finding.of(
                         this,
-                        page.id(),
+                        stand.page(),
                         "In “" + section.name() + "”: " + found.says(),
                         new Finding.Mend(found.mend().label(), mend))
-                .at(section.id());
+                .at(stand.section(section.id()));
     }
 }

@@ -3,7 +3,6 @@ package venue.core.survey;
 import java.util.Optional;
 import java.util.stream.Stream;
 import venue.core.media.Media;
-import venue.core.page.Page;
 
 /** Pictures in use whose alternative text nobody has written. */
 final class PictureWithoutWords extends DeclaredRule {
@@ -18,16 +17,16 @@ final class PictureWithoutWords extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope) {
-        return scope.pages()
-                .flatMap(page -> scope.edition().facts(page).mentions().stream()
+        return scope.stands()
+                .flatMap(stand -> scope.edition().facts(stand.item()).mentions().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)
                         .filter(m ->
                                 !m.decorative() && (m.alt() == null || m.alt().isBlank()))
-                        .map(m -> finding(page, m)));
+                        .map(m -> finding(stand.page(), m)));
     }
 
-    private Finding finding(Page page, Media media) {
-        return Finding.of(this, page.id(), "Shows the picture “" + media.name() + "”, and nothing says what is on it.");
+    private Finding finding(String page, Media media) {
+        return Finding.of(this, page, "Shows the picture “" + media.name() + "”, and nothing says what is on it.");
     }
 }

@@ -3,7 +3,6 @@ package venue.core.survey;
 import java.util.List;
 import java.util.stream.Stream;
 import venue.core.edition.PageFacts;
-import venue.core.page.Page;
 import venue.core.text.Words;
 
 /** Placeholders that nobody has replaced. */
@@ -15,17 +14,17 @@ final class ToFillLeft extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope) {
-        return scope.pages()
-                .filter(p -> !scope.edition().facts(p).places().isEmpty())
-                .map(p -> finding(p, scope.edition().facts(p).places()));
+        return scope.stands()
+                .filter(s -> !scope.edition().facts(s.item()).places().isEmpty())
+                .map(s -> finding(s, scope.edition().facts(s.item()).places()));
     }
 
-    private Finding finding(Page page, List<PageFacts.ToFill> places) {
+    private Finding finding(Scope.Stand stand, List<PageFacts.ToFill> places) {
         PageFacts.ToFill first = places.get(0);
         return Finding.of(
                         this,
-                        page.id(),
+                        stand.page(),
                         Words.count(places.size(), "place") + " still to fill, first in “" + first.sectionName() + "”.")
-                .at(first.section());
+                .at(stand.section(first.section()));
     }
 }

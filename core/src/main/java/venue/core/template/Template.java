@@ -3,21 +3,42 @@ package venue.core.template;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import venue.core.item.Item;
+import java.util.stream.Collectors;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
+import venue.core.section.Zones;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** How a page is laid out: a frame, zones, and the sections that come with them. */
 public record Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones)
-        implements Item {
+        implements Sectioned {
 
     public Template {
         note = note == null ? "" : note;
         frame = Values.copy(frame);
         zones = List.copyOf(zones);
+    }
+
+    /** All its sections, fixed and starter. */
+    @Override
+    public Zones body() {
+        return new Zones(zones.stream()
+                .collect(Collectors.toMap(
+                        Zone::key,
+                        z -> z.sections().stream().map(Zone.Placed::section).toList())));
+    }
+
+    @Override
+    public Template withBody(Zones changed) {
+        return withZones(
+                zones.stream().map(z -> z.withSections(changed.in(z.key()))).toList());
+    }
+
+    public Template withZones(List<Zone> changed) {
+        return new Template(id, name, note, frame, changed);
     }
 
     public boolean shows(String part) {

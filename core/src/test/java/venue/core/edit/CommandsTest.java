@@ -48,8 +48,8 @@ class CommandsTest {
         refuses("reserved-segment", new SetSegment("home", "api"));
         refuses("home-stays", new RemovePage("home"));
         refuses("home-stays", new WithdrawPage("home", true));
-        refuses("unknown-zone", new PlaceSection("home", "side", 0, "x", null, List.of(12)));
-        refuses("bad-columns", new PlaceSection("home", "main", 0, "x", null, List.of(4, 4)));
+        refuses("unknown-zone", new PlaceSection("home", "side", 0, "x", null, null, List.of(12)));
+        refuses("bad-columns", new PlaceSection("home", "main", 0, "x", null, null, List.of(4, 4)));
         refuses("unknown-property", set("home-s1", "e1", "colour", Value.of("red")));
         refuses("wrong-value", set("home-s1", null, "tone", Value.of("pink")));
         refuses("out-of-range", set("home-s1", null, "veil", Value.of(200)));

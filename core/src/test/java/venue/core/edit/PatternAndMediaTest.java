@@ -64,7 +64,7 @@ class PatternAndMediaTest {
                             .columns());
         });
         assertThat(kept.require(Page.class, "weaving")).isEqualTo(site.require(Page.class, "weaving"));
-        Edition placed = Sites.after(kept, new PlaceSection("home", "main", 0, "x", "ours", List.of()));
+        Edition placed = Sites.after(kept, new PlaceSection("home", "main", 0, "x", "ours", null, List.of()));
         assertThat(placed.require(Page.class, "home")
                         .zones()
                         .require("x")

@@ -87,7 +87,7 @@ class EditionTest {
 
     @Test
     void aCopyIsInStepThenAdaptedOrBehindAndOwnWithoutOrigin() {
-        Edition placed = Sites.after(site, new PlaceSection("home", "main", 0, "copy", "one-voice", List.of()));
+        Edition placed = Sites.after(site, new PlaceSection("home", "main", 0, "copy", "one-voice", null, List.of()));
         Pattern then = placed.require(Pattern.class, "one-voice");
         assertThat(lineage(placed, then)).isEqualTo(Lineage.IN_STEP);
         Edition adapted = Sites.after(placed, new SetValue("home", "copy", "e1", "words", Value.of("Mine")));

@@ -45,8 +45,8 @@ class PageRendererTest {
 
     @Test
     void whatIsLeftToFillShowsToManagersAlone() {
-        Edition site =
-                Sites.after(Sites.small(), new PlaceSection("weaving", "main", 0, "x", "three-features", List.of()));
+        Edition site = Sites.after(
+                Sites.small(), new PlaceSection("weaving", "main", 0, "x", "three-features", null, List.of()));
         assertThat(page(site, "weaving").select("#main section")).hasSize(1 + 1);
         assertThat(page(site, "weaving").text()).doesNotContain("Name the first thing");
         Document marked =
@@ -139,7 +139,8 @@ class PageRendererTest {
                             List.of(id), List.of("plain", "wide", "side-column").get(chance.nextInt(3))));
             site = Sites.after(
                     site,
-                    new PlaceSection(id, "main", 0, "x", patterns.get(chance.nextInt(patterns.size())), List.of()));
+                    new PlaceSection(
+                            id, "main", 0, "x", patterns.get(chance.nextInt(patterns.size())), null, List.of()));
             String link = "<p>See <a href=\"page:" + ids.get(chance.nextInt(ids.size()))
                     + "\">this</a></p><h3>More</h3><p>x</p>";
             String first =

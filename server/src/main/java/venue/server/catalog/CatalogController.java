@@ -21,8 +21,11 @@ import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
+import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
+import venue.core.section.Sectioned;
+import venue.core.section.SharedSection;
 import venue.core.site.SiteFacts;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
@@ -66,8 +69,12 @@ class CatalogController {
             boolean offeredFirst,
             String startsIn) {}
 
-    /** A pattern of the tray. */
-    record PatternInfo(String id, String name, String group, long toFill, int sections, int columns) {}
+    /** A pattern of the tray, with the kinds of element it holds. */
+    record PatternInfo(
+            String id, String name, String group, long toFill, int sections, int columns, List<String> kinds) {}
+
+    /** A shared section that can be placed: on how many pages it stands. */
+    record SharedInfo(String id, String name, long pages, int columns, List<String> kinds) {}
 
     /** A menu's name and where it is shown. */
     record MenuInfo(String id, String name, String place) {}
@@ -86,6 +93,7 @@ class CatalogController {
             List<TemplateInfo> templates,
             List<KindInfo> kinds,
             List<PatternInfo> patterns,
+            List<SharedInfo> shared,
             List<MenuInfo> menus,
             List<ToneInfo> tones,
             TypeInfo type,
@@ -106,6 +114,15 @@ class CatalogController {
                 edition.patterns()
                         .sorted(Comparator.comparing(Pattern::name))
                         .map(CatalogController::pattern)
+                        .toList(),
+                edition.all(SharedSection.class)
+                        .sorted(Comparator.comparing(SharedSection::name))
+                        .map(s -> new SharedInfo(
+                                s.id(),
+                                s.name(),
+                                edition.inbound().sharing(s.id()).size(),
+                                s.section().columns().size(),
+                                kinds(s)))
                         .toList(),
                 edition.menus().stream()
                         .map((Menu m) -> new MenuInfo(m.id(), m.name(), m.place()))
@@ -134,7 +151,18 @@ class CatalogController {
                 pattern.group(),
                 pattern.toFill(),
                 pattern.sections().size(),
-                pattern.sections().get(0).columns().size());
+                pattern.sections().get(0).columns().size(),
+                kinds(pattern));
+    }
+
+    /** The kinds of element that something holds. */
+    private static List<String> kinds(Sectioned item) {
+        return item.body()
+                .all()
+                .flatMap(Section::elements)
+                .map(Element::kind)
+                .distinct()
+                .toList();
     }
 
     private static List<TemplateInfo> templates(Edition edition) {

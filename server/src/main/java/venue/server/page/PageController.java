@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edit.Arranged;
+import venue.core.edit.ReachSection;
 import venue.core.edit.Segments;
 import venue.core.edition.Edition;
 import venue.core.edition.HomeEffects;
@@ -84,11 +85,19 @@ class PageController {
                         t.id(),
                         t.equals(worn),
                         t.equals(Worn.ofNew(edition, kind)),
-                        Arranged.of(page, t.id(), worn, t).shelf().stream()
+                        Arranged.of(edition, page, t.id(), t).shelf().stream()
                                 .filter(s -> !page.shelf().contains(s))
                                 .map(Section::name)
                                 .toList()))
                 .toList();
+    }
+
+    /** How far a section could reach instead, and what would happen; nothing is changed. */
+    @GetMapping("/pages/{id}/sections/{section}/reaches")
+    List<ReachSection.Effect> reaches(
+            @PathVariable String site, @PathVariable String id, @PathVariable String section) {
+        Edition edition = workspaces.require(site).now().working();
+        return ReachSection.effects(edition, edition.require(Page.class, id), section);
     }
 
     /** What would change if the page became the home page. */

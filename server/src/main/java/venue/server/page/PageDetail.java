@@ -38,6 +38,7 @@ public record PageDetail(
         List<Property> fieldList,
         Map<String, Value> settings,
         List<ZoneDetail> zones,
+        List<PlacedSection> everywhere,
         List<Section> shelf,
         List<PageFacts.ToFill> toFill,
         List<MenuPlace> menus,
@@ -47,16 +48,36 @@ public record PageDetail(
         @Nullable LastChange lastChange,
         int release) {
 
-    /** A zone with its sections in order. */
+    /**
+     * A zone with its sections in order: those that the template fixes, then the page's.
+     *
+     * @param accepts the kinds of element it takes; none named means all
+     */
     public record ZoneDetail(
-            String key, String name, String role, List<FixedSection> fixed, List<OwnSection> sections) {}
+            String key,
+            String name,
+            String role,
+            List<String> accepts,
+            List<PlacedSection> fixed,
+            List<PlacedSection> sections) {}
 
-    /** A section that stands in the template. */
-    public record FixedSection(String id, String name, String template, long pages) {}
-
-    /** A section of the page's own. */
-    public record OwnSection(
+    /**
+     * A section as it shows on the page.
+     *
+     * @param section what shows, under the id by which the page knows it
+     * @param reach {@code HERE}, {@code SHARED}, {@code TEMPLATE} or {@code EVERYWHERE}
+     * @param item where it is written: the page, its template or the shared section
+     * @param inner its id there
+     * @param revision the hash of that item's content
+     * @param pages on how many pages it shows
+     */
+    public record PlacedSection(
             Section section,
+            String reach,
+            String item,
+            String inner,
+            String revision,
+            long pages,
             String lineage,
             @Nullable String originName,
             @Nullable Legibility hardToRead) {}

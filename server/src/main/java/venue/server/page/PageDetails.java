@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.edition.Lineage;
 import venue.core.edition.PageState;
+import venue.core.edition.SectionPlace;
 import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -17,11 +18,10 @@ import venue.core.render.Head;
 import venue.core.section.Section;
 import venue.core.template.Template;
 import venue.core.template.Zone;
-import venue.server.page.PageDetail.FixedSection;
 import venue.server.page.PageDetail.LastChange;
 import venue.server.page.PageDetail.LinkFrom;
 import venue.server.page.PageDetail.MenuPlace;
-import venue.server.page.PageDetail.OwnSection;
+import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
 import venue.server.signin.People;
 import venue.server.survey.Surveys;
@@ -46,6 +46,7 @@ class PageDetails {
         Worn worn = working.worn(page);
         Optional<Page> live = standing.live().page(page.id());
         Optional<Kind> kind = working.kindOf(page);
+        Sections sections = new Sections(workspace, standing, page);
         return new PageDetail(
                 page.id(),
                 standing.hashOf(page.id()),
@@ -66,9 +67,10 @@ class PageDetails {
                 page.fields(),
                 kind.map(Kind::fields).orElse(List.of()),
                 page.settings(),
-                zones(workspace, working, page, worn.template()),
+                sections.zones(),
+                sections.everywhere(),
                 page.shelf(),
-                working.facts(page).places(),
+                working.toFill(page),
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),
                 linksIn(working, page),
                 working.facts(page).pages().size()
@@ -82,33 +84,60 @@ class PageDetails {
                 standing.release());
     }
 
-    private static List<ZoneDetail> zones(Workspace workspace, Edition edition, Page page, Template template) {
-        long wearing = edition.all(Page.class)
-                .filter(p -> edition.worn(p).template().id().equals(template.id()))
-                .count();
-        return template.zones().stream()
-                .map(z -> zone(workspace, edition, page, template, z, wearing))
-                .toList();
-    }
+    /** The page's sections as its screen shows them. */
+    private record Sections(Workspace workspace, Standing standing, Page page) {
 
-    private static ZoneDetail zone(
-            Workspace workspace, Edition edition, Page page, Template template, Zone zone, long wearing) {
-        List<FixedSection> fixed = zone.fixed().stream()
-                .map(s -> new FixedSection(s.id(), s.name(), template.name(), wearing))
-                .toList();
-        List<OwnSection> own = page.zones().in(zone.key()).stream()
-                .map(s -> own(workspace, edition, s))
-                .toList();
-        return new ZoneDetail(zone.key(), zone.name(), zone.role().name(), fixed, own);
-    }
+        List<ZoneDetail> zones() {
+            Template worn = edition().worn(page).template();
+            return worn.zones().stream()
+                    .map(z -> new ZoneDetail(z.key(), z.name(), z.role().name(), z.accepts(), fixed(worn, z), own(z)))
+                    .toList();
+        }
 
-    private static OwnSection own(Workspace workspace, Edition edition, Section section) {
-        Lineage lineage = Lineage.of(edition, section, workspace::past);
-        String origin = section.origin() == null
-                ? null
-                : edition.find(section.origin().item()).map(Item::name).orElse(null);
-        return new OwnSection(
-                section, lineage.name(), origin, Legibility.of(edition, section).orElse(null));
+        List<PlacedSection> everywhere() {
+            return edition().site().foot().stream()
+                    .flatMap(id -> SectionPlace.everywhere(edition(), id).stream())
+                    .map(this::placed)
+                    .toList();
+        }
+
+        private List<PlacedSection> fixed(Template worn, Zone zone) {
+            return zone.fixed().stream()
+                    .flatMap(s -> SectionPlace.fixed(edition(), worn, s.id()).stream())
+                    .map(this::placed)
+                    .toList();
+        }
+
+        private List<PlacedSection> own(Zone zone) {
+            return page.zones().in(zone.key()).stream()
+                    .map(s -> placed(
+                            SectionPlace.own(edition(), page, page.zones().require(s.id()))))
+                    .toList();
+        }
+
+        private PlacedSection placed(SectionPlace at) {
+            Section section = at.content();
+            Lineage lineage = at.reach() == SectionPlace.Reach.HERE
+                    ? Lineage.of(edition(), section, workspace::past)
+                    : Lineage.OWN;
+            String origin = section.origin() == null
+                    ? null
+                    : edition().find(section.origin().item()).map(Item::name).orElse(null);
+            return new PlacedSection(
+                    section,
+                    at.reach().name(),
+                    at.written().id(),
+                    at.inner(),
+                    standing.hashOf(at.written().id()),
+                    at.pages(edition(), page),
+                    lineage.name(),
+                    origin,
+                    Legibility.of(edition(), section).orElse(null));
+        }
+
+        private Edition edition() {
+            return standing.working();
+        }
     }
 
     private static MenuPlace menuPlace(Edition edition, Menu menu, Page page) {

@@ -83,7 +83,7 @@ class PlanRows {
                 working.inbound().menusTo(page.id()),
                 why.isEmpty() ? "in" : state == PageState.DRAFT ? "missing" : "out",
                 why,
-                working.facts(page).places().size(),
+                working.toFill(page).size(),
                 count(findings, Severity.MUST_FIX),
                 count(findings, Severity.SHOULD_FIX),
                 count(findings, Severity.NOTE));

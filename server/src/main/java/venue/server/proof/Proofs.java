@@ -11,6 +11,7 @@ import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
+import venue.core.section.SharedSection;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
@@ -20,7 +21,8 @@ import venue.store.workspace.Standing;
 import venue.store.workspace.Workspaces;
 
 /**
- * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code template/ID}. Queries: {@code marks=1}
+ * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
+ * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version.
  */
@@ -104,6 +106,10 @@ public class Proofs {
             case "pattern" ->
                 edition.find(Pattern.class, id)
                         .map(p -> PageRenderer.sections(marked, p.sections()).replace("<html", DRAWING));
+            case "shared" ->
+                edition.find(SharedSection.class, id)
+                        .map(s -> PageRenderer.sections(marked, List.of(s.section()))
+                                .replace("<html", DRAWING));
             case "template" -> edition.find(Template.class, id).map(t -> sample(marked, t));
             default -> Optional.empty();
         };

@@ -10,8 +10,10 @@ import venue.core.edit.KeepLook;
 import venue.core.edit.KeepPattern;
 import venue.core.edit.MakeHome;
 import venue.core.edit.PlaceElement;
+import venue.core.edit.ReachSection;
 import venue.core.edit.SetValue;
 import venue.core.edit.WearLook;
+import venue.core.edit.WritesIn;
 import venue.core.edition.Edition;
 import venue.core.element.OwnHtmlElement;
 import venue.core.fault.Refusal;
@@ -75,8 +77,9 @@ public class People {
                 || command instanceof MakeHome
                 || command instanceof WearLook
                 || command instanceof KeepLook
-                || (command instanceof SetValue set
-                        && edition.find(set.item())
+                || command instanceof ReachSection
+                || (command instanceof WritesIn in
+                        && edition.find(in.item())
                                 .filter(Page.class::isInstance)
                                 .isEmpty());
         if (shapesSite) {

@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,8 @@ import venue.core.edition.Edition;
 import venue.core.edition.PageState;
 import venue.core.page.Page;
 import venue.core.release.ReleasePlan;
+import venue.core.section.Sectioned;
+import venue.core.section.SharedSection;
 import venue.core.survey.Finding;
 import venue.core.survey.Severity;
 import venue.server.app.Origins;
@@ -103,8 +106,8 @@ class SiteController {
                 working.site().home(),
                 working.home().map(Page::title).orElse("none"),
                 states(standing),
-                working.all(Page.class)
-                        .mapToLong(p -> working.facts(p).places().size())
+                Stream.<Sectioned>concat(working.all(Page.class), working.all(SharedSection.class))
+                        .mapToLong(i -> working.facts(i).places().size())
                         .sum(),
                 count(findings, Severity.MUST_FIX),
                 count(findings, Severity.SHOULD_FIX),

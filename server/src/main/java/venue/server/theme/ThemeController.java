@@ -89,7 +89,7 @@ class ThemeController {
         edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
-                .filter(p -> !p.withdrawn() && edition.facts(p).places().isEmpty())
+                .filter(p -> !p.withdrawn() && edition.toFill(p).isEmpty())
                 .filter(p ->
                         seen.add(p.kind() + "/" + edition.worn(p).template().id()))
                 .forEach(p -> sheets.add(new Sheet(

@@ -8,6 +8,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.redirect.Redirect;
+import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
 import venue.core.theme.Theme;
@@ -19,6 +20,7 @@ enum ItemType {
     TEMPLATE(Template.class),
     PATTERN(Pattern.class),
     PAGE(Page.class),
+    SHARED(SharedSection.class),
     MENU(Menu.class),
     THEME(Theme.class),
     MEDIA(Media.class),

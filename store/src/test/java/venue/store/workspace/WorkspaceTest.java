@@ -86,7 +86,7 @@ class WorkspaceTest {
     private static Command step(Random chance, int i) {
         String section = chance.nextBoolean() ? "s1" : "s2";
         return switch (chance.nextInt(7)) {
-            case 0 -> new PlaceSection("home", "main", chance.nextInt(3), "n" + i, "three-features", List.of());
+            case 0 -> new PlaceSection("home", "main", chance.nextInt(3), "n" + i, "three-features", null, List.of());
             case 1 -> new MoveSection("home", section, "main", chance.nextInt(3));
             case 2 -> new CopySection("home", section, "c" + i);
             case 3 -> new RemoveSection("home", section);

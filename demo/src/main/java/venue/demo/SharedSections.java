@@ -1,0 +1,47 @@
+package venue.demo;
+
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.links;
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.text;
+import static venue.core.readymade.Compose.toned;
+
+import java.util.List;
+import venue.core.section.SharedSection;
+import venue.core.value.Value;
+
+/** Sections that stand on several pages of the demo, or on all. */
+final class SharedSections {
+
+    /** Beside the pages for visitors. */
+    static final SharedSection PLAN_YOUR_VISIT = new SharedSection(
+            "plan-your-visit",
+            section(
+                    "s1",
+                    "Plan your visit",
+                    heading("Plan your visit").with("size", "medium"),
+                    links(
+                            "Opening times|page:opening-times",
+                            "Getting here|page:getting-here",
+                            "Accessibility|page:accessibility",
+                            "Groups and school parties|page:groups")));
+
+    /** Above the footer of every page. */
+    static final SharedSection DARK_ROAD = new SharedSection(
+            "dark-road",
+            toned(
+                            "tinted",
+                            section(
+                                    "s1",
+                                    "Dark road",
+                                    text("<p>Keep the moor dark: dip your lights at the cattle grid. Our neighbours are"
+                                            + " asleep, and our visitors are awake.</p>")))
+                    .with("space", Value.of("small"))
+                    .with("align", Value.of("centre")));
+
+    private SharedSections() {}
+
+    static List<SharedSection> all() {
+        return List.of(PLAN_YOUR_VISIT, DARK_ROAD);
+    }
+}
