@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
 import { useEdits } from '@/edit/useEdits'
@@ -12,7 +13,7 @@ const count = (n: number | undefined) => (n ?? 0).toLocaleString('en-GB')
 const stands = computed(() => site.standing)
 const kept = computed(() => {
   if (edits.waiting && (edits.offline || !site.connected))
-    return `Not connected · ${edits.waiting} ${edits.waiting === 1 ? 'edit waits' : 'edits wait'} here`
+    return `Not connected · ${counted(edits.waiting, 'edit waits', 'edits wait')} here`
   if (!site.connected) return 'Not connected · trying again'
   if (edits.waiting) return 'Keeping…'
   return edits.keptAt

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed, ref } from 'vue'
 import type { Command, MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
@@ -91,10 +92,7 @@ function askRemove() {
     </ul>
     <p v-else class="quiet">Nowhere yet.</p>
     <div v-if="removing" class="ask" role="alertdialog" aria-label="Remove it all the same">
-      <p>
-        Its {{ media.uses.length }} {{ media.uses.length === 1 ? 'place' : 'places' }} will be empty. It can
-        be undone.
-      </p>
+      <p>Its {{ counted(media.uses.length, 'place') }} will be empty. It can be undone.</p>
       <v-btn class="danger" @click="remove(true)">Remove it all the same</v-btn>
       <v-btn @click="removing = false">Keep it</v-btn>
     </div>

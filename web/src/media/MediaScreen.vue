@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { MediaInfo } from '@/api/types'
@@ -152,9 +153,7 @@ function walk(event: KeyboardEvent, by: number) {
             <b class="cut" dir="auto">{{ m.name }}</b>
             <span class="label">
               {{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
-              {{
-                m.uses.length ? `in ${m.uses.length} ${m.uses.length === 1 ? 'place' : 'places'}` : 'not used'
-              }}
+              {{ m.uses.length ? `in ${counted(m.uses.length, 'place')}` : 'not used' }}
             </span>
             <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
           </button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { useEventListener } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -159,9 +160,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             placeholder="What the page is called"
             dir="auto"
           />
-          <p v-if="form.several" class="label">
-            {{ titles.length }} {{ titles.length === 1 ? 'page' : 'pages' }}, at most 200
-          </p>
+          <p v-if="form.several" class="label">{{ counted(titles.length, 'page') }}, at most 200</p>
           <p v-else-if="address" class="mono address">{{ address.address }}</p>
           <p v-if="address?.taken" class="should label">
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
@@ -176,8 +175,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             />
           </template>
           <p v-if="chosen" class="brings">
-            <b>Brings</b> {{ chosen.sections }} {{ chosen.sections === 1 ? 'section' : 'sections' }},
-            {{ chosen.toFill }} {{ chosen.toFill === 1 ? 'place' : 'places' }} to fill.
+            <b>Brings</b> {{ counted(chosen.sections, 'section') }}, {{ counted(chosen.toFill, 'place') }} to
+            fill.
             <template v-if="!form.description && !form.several">
               No search description yet: the survey will remind you.</template
             >

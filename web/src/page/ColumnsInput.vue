@@ -9,7 +9,7 @@ const galley = useGalley()
 const now = computed(() => props.section.columns.map((c) => c.span).join(' '))
 
 function take(spans: readonly number[]) {
-  void galley.give({ verb: 'set-columns', page: galley.id(), section: props.section.id, spans: [...spans] })
+  void galley.write(props.section.id, (at) => ({ verb: 'set-columns', ...at, spans: [...spans] }))
 }
 </script>
 

@@ -40,12 +40,11 @@ function drop() {
 }
 async function give(next: number[]) {
   given.value = next
-  const answer = await galley.give({
+  const answer = await galley.write(props.section.id, (at) => ({
     verb: 'set-columns',
-    page: galley.id(),
-    section: props.section.id,
+    ...at,
     spans: next,
-  })
+  }))
   if (!answer.ok) given.value = null
 }
 function byKey(event: KeyboardEvent, border: number) {

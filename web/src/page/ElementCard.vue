@@ -39,22 +39,20 @@ const listing = computed(() => {
 })
 
 function move(by: number) {
-  void galley.give({
+  void galley.write(props.section, (at) => ({
     verb: 'move-element',
-    page: galley.id(),
-    section: props.section,
+    ...at,
     element: props.element.id,
     column: props.column,
     index: props.index + by,
-  })
+  }))
 }
 function remove() {
-  void galley.give({
+  void galley.write(props.section, (at) => ({
     verb: 'remove-element',
-    page: galley.id(),
-    section: props.section,
+    ...at,
     element: props.element.id,
-  })
+  }))
 }
 </script>
 

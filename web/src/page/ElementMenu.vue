@@ -4,6 +4,7 @@ import { freshId } from '@/api/client'
 import type { Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
+import { whyNotIn } from './whyNotIn'
 
 /** Adds an element at the foot of a column: all kinds in one list, narrowed by typing. */
 const props = defineProps<{ section: Section; column: string; index: number }>()
@@ -15,26 +16,28 @@ const search = ref<HTMLInputElement | null>(null)
 const DRAWN_MS = 60
 /** The menu takes the focus itself as it opens; its input gets it right after. */
 watch(open, (is) => is && setTimeout(() => search.value?.focus({ preventScroll: true }), DRAWN_MS))
+const zone = computed(() => galley.zoneOf(props.section.id))
+const taken = computed(() =>
+  (site.catalog?.elements ?? []).filter((e) => !zone.value || !whyNotIn(zone.value, [e.key], [])),
+)
+const left = computed(() => (site.catalog?.elements.length ?? 0) - taken.value.length)
 const shown = computed(() =>
-  (site.catalog?.elements ?? []).filter((e) =>
-    `${e.name} ${e.note}`.toLowerCase().includes(words.value.trim().toLowerCase()),
-  ),
+  taken.value.filter((e) => `${e.name} ${e.note}`.toLowerCase().includes(words.value.trim().toLowerCase())),
 )
 
 function add(kind: string | undefined) {
   if (!kind) return
   open.value = false
   words.value = ''
-  void galley.give({
+  void galley.write(props.section.id, (at) => ({
     verb: 'place-element',
-    page: galley.id(),
-    section: props.section.id,
+    ...at,
     column: props.column,
     index: props.index,
     id: freshId(),
     kind,
     props: {},
-  })
+  }))
 }
 </script>
 
@@ -63,6 +66,9 @@ function add(kind: string | undefined) {
           </button>
         </li>
       </ul>
+      <p v-if="left" class="quiet none">
+        {{ zone?.name }} takes {{ taken.length }} of {{ taken.length + left }} kinds.
+      </p>
       <p v-if="!shown.length" class="quiet none">No element is called so.</p>
     </div>
   </v-menu>

@@ -1,10 +1,18 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed, ref } from 'vue'
 import FactsCard from './FactsCard.vue'
+import FarSection from './FarSection.vue'
 import SectionCard from './SectionCard.vue'
+import type { ZoneDetail } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
 
 const galley = useGalley()
+const site = useSite()
+const session = useSession()
+const manager = computed(() => session.person?.role === 'MANAGER')
 const page = computed(() => galley.page.value!)
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)
@@ -29,18 +37,30 @@ function drop() {
   const from = galley.place(section)
   const index = from?.zone === to.zone && from.index < to.index ? to.index - 1 : to.index
   if (from?.zone === to.zone && from.index === index) return
-  void galley.give({ verb: 'move-section', page: galley.id(), section, zone: to.zone, index })
+  void galley.give({ verb: 'move-section', item: galley.id(), section, zone: to.zone, index })
 }
 function letGo() {
   dragged.value = null
   over.value = null
   folded.value = false
 }
-function hover(event: DragEvent, zone: string, index: number) {
+function hover(event: DragEvent, zone: ZoneDetail, index: number) {
   if (!dragged.value) return
+  if (refusal(zone)) return void (over.value = null)
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
   const below = event.clientY > box.top + box.height / 2
-  over.value = { zone, index: below ? index + 1 : index }
+  over.value = { zone: zone.key, index: below ? index + 1 : index }
+}
+function hoverEnd(zone: ZoneDetail) {
+  over.value = refusal(zone) ? null : { zone: zone.key, index: zone.sections.length }
+}
+/** Why what is being dragged can't be dropped into a zone. */
+function refusal(zone: ZoneDetail): string {
+  return dragged.value ? galley.whyNot(zone, dragged.value) : ''
+}
+function takes(zone: ZoneDetail): string {
+  const name = (key: string) => site.catalog?.elements.find((e) => e.key === key)?.name.toLowerCase() ?? key
+  return `Takes ${zone.accepts.map(name).join(', ')}`
 }
 function isOver(zone: string, index: number) {
   return over.value?.zone === zone && over.value.index === index
@@ -50,7 +70,7 @@ function bringBack(section: string) {
   if (zone)
     void galley.give({
       verb: 'move-section',
-      page: galley.id(),
+      item: galley.id(),
       section,
       zone: zone.key,
       index: zone.sections.length,
@@ -82,17 +102,16 @@ const plans: Record<string, [number, number, number, number]> = {
         </svg>
         <b>{{ zone.name }}</b>
         <span class="quiet">
-          {{ zone.sections.length }} {{ zone.sections.length === 1 ? 'section' : 'sections' }} of this
-          page<template v-if="zone.fixed.length"> · {{ zone.fixed.length }} fixed in the template</template>
+          {{ counted(zone.sections.length, 'section') }} of this page<template v-if="zone.fixed.length">
+            · {{ zone.fixed.length }} fixed in the template</template
+          >
+          <span v-if="zone.accepts.length" :title="takes(zone)">
+            · takes {{ zone.accepts.length }} kinds of element</span
+          >
         </span>
       </div>
-      <div v-for="f in zone.fixed" :key="f.id" class="fixed">
-        <span aria-hidden="true">▣</span> <b>{{ f.name }}</b>
-        <span class="quiet"
-          >from template {{ f.template }} · shows on {{ f.pages }}
-          {{ f.pages === 1 ? 'page' : 'pages' }}</span
-        >
-      </div>
+      <p v-if="refusal(zone)" class="refused" role="status">{{ refusal(zone) }}</p>
+      <FarSection v-for="f in zone.fixed" :key="f.section.id" :own="f" />
       <template v-for="(own, i) in zone.sections" :key="own.section.id">
         <button
           type="button"
@@ -103,13 +122,14 @@ const plans: Record<string, [number, number, number, number]> = {
         >
           <span>+ section here</span>
         </button>
-        <SectionCard
+        <component
+          :is="own.reach === 'SHARED' && !manager ? FarSection : SectionCard"
           :own="own"
           :draggable="armed === own.section.id"
           @mousedown="arm($event, own.section.id)"
           @dragstart="begin(own.section.id)"
           @dragend="letGo"
-          @dragover.prevent="hover($event, zone.key, i)"
+          @dragover.prevent="hover($event, zone, i)"
         />
       </template>
       <button
@@ -117,10 +137,14 @@ const plans: Record<string, [number, number, number, number]> = {
         class="insert last"
         :class="{ target: isOver(zone.key, zone.sections.length) }"
         @click="galley.openTray(zone.key, zone.sections.length)"
-        @dragover.prevent="over = { zone: zone.key, index: zone.sections.length }"
+        @dragover.prevent="hoverEnd(zone)"
       >
         <span>+ section here<span class="kbd">I</span></span>
       </button>
+    </div>
+    <div v-if="page.everywhere.length" class="zone">
+      <div class="zone-head"><b>On every page</b><span class="quiet">above the footer</span></div>
+      <FarSection v-for="f in page.everywhere" :key="f.section.id" :own="f" />
     </div>
     <div v-if="page.shelf.length" class="zone">
       <div class="zone-head">
@@ -164,6 +188,11 @@ const plans: Record<string, [number, number, number, number]> = {
   margin-bottom: 6px;
   white-space: nowrap;
   overflow: hidden;
+}
+.refused {
+  color: var(--brick);
+  font-size: 13px;
+  margin-bottom: 6px;
 }
 .insert {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, post } from '@/api/client'
 import type { ComparedPart, PageVersion } from '@/api/types'
@@ -130,7 +131,7 @@ async function bringBack(section?: string) {
               {{
                 version.now
                   ? 'The page is like this now.'
-                  : `${differing.length} ${differing.length === 1 ? 'part differs' : 'parts differ'} from now. Its address and place stay; it can be undone.`
+                  : `${counted(differing.length, 'part differs', 'parts differ')} from now. Its address and place stay; it can be undone.`
               }}
             </span>
           </div>

@@ -35,7 +35,7 @@ watch(
 
 const keys: Record<string, (section: string) => void> = {
   d: (section) => void galley.copy(section),
-  Delete: (section) => void galley.give({ verb: 'remove-section', page: id.value, section }),
+  Delete: (section) => void galley.give({ verb: 'remove-section', item: id.value, section }),
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {

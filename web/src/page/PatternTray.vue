@@ -1,13 +1,15 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { freshId } from '@/api/client'
-import type { PatternInfo } from '@/api/types'
+import type { PatternInfo, SharedInfo } from '@/api/types'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
 import TakePageSheet from './TakePageSheet.vue'
 import { useGalley } from './useGalley'
+import { whyNotIn } from './whyNotIn'
 
 const site = useSite()
 const galley = useGalley()
@@ -43,23 +45,26 @@ const groups = computed(() => {
     ...(recent.value.length ? ['Used lately'] : []),
     ...ORDER.filter((g) => all.has(g)),
     ...own,
+    ...(site.catalog?.shared.length ? ['Shared'] : []),
     'Empty',
   ]
 })
 const zone = computed(() => galley.page.value?.zones.find((z) => z.key === spot.value.zone))
 const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
-const fits = (p: PatternInfo) => p.sections === 1 && p.columns === 1
+const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
+const fits = (p: PatternInfo) => takes(p.kinds) && (!narrow.value || (p.sections === 1 && p.columns === 1))
+const shared = computed(() => (site.catalog?.shared ?? []).filter((s) => takes(s.kinds)))
 const everything = ref(false)
 const shown = computed(() => {
   const words = search.value.trim().toLowerCase()
   return patterns.value
     .filter((p) => group.value === 'All' || inGroup(p))
     .filter((p) => `${p.name} ${p.group}`.toLowerCase().includes(words))
-    .filter((p) => !narrow.value || everything.value || fits(p))
+    .filter((p) => takes(p.kinds) && (everything.value || fits(p)))
     .sort((a, b) => rank(a) - rank(b))
 })
 const left = computed(() =>
-  narrow.value && !everything.value ? patterns.value.filter((p) => !fits(p)).length : 0,
+  everything.value ? 0 : patterns.value.filter((p) => takes(p.kinds) && !fits(p)).length,
 )
 function inGroup(p: PatternInfo): boolean {
   return group.value === 'Used lately' ? recent.value.includes(p.id) : p.group === group.value
@@ -71,7 +76,7 @@ function choose(pattern: PatternInfo) {
   const mine = galley.page.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
   if (pattern.sections > 1 && mine) asked.value = pattern
   else if (pattern.sections > 1) void takePage(pattern, false)
-  else void place(pattern)
+  else place(pattern)
 }
 async function takePage(pattern: PatternInfo, instead: boolean) {
   asked.value = null
@@ -82,21 +87,19 @@ async function takePage(pattern: PatternInfo, instead: boolean) {
 function used(pattern: PatternInfo) {
   recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
 }
-async function place(pattern: PatternInfo | null, spans: readonly number[] = []) {
+async function put(what: { pattern?: string; shared?: string; spans: number[] }) {
   const id = freshId()
   const { zone, index } = spot.value
-  if (pattern) used(pattern)
   close()
-  const answer = await galley.give({
-    verb: 'place-section',
-    page: galley.id(),
-    zone,
-    index,
-    id,
-    pattern: pattern?.id,
-    spans: [...spans],
-  })
+  const answer = await galley.give({ verb: 'place-section', item: galley.id(), zone, index, id, ...what })
   if (answer.ok) galley.chosen.value = id
+}
+function place(pattern: PatternInfo) {
+  used(pattern)
+  void put({ pattern: pattern.id, spans: [] })
+}
+function share(section: SharedInfo) {
+  void put({ shared: section.id, spans: [] })
 }
 function close() {
   galley.spot.value = null
@@ -133,10 +136,21 @@ useEventListener(
       </button>
     </nav>
     <div v-if="group === 'Empty'" class="shapes patterns">
-      <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="place(null, s.spans)">
+      <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
         <b>{{ s.name }}</b>
       </button>
+    </div>
+    <div v-else-if="group === 'Shared'" class="patterns">
+      <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
+        <span class="frame">
+          <ProofFrame class="drawing" :path="`shared/${s.id}`" :width="1100" still fit :label="s.name" />
+        </span>
+        <span class="name"
+          ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
+        >
+      </button>
+      <p v-if="shared.length === 0" class="quiet">This zone takes none of the shared sections.</p>
     </div>
     <div v-else class="patterns">
       <button

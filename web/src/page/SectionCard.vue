@@ -1,21 +1,26 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { OwnSection } from '@/api/types'
+import type { PlacedSection } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import ColumnsRow from './ColumnsRow.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
+import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
+import { reachOf } from './reachWords'
 import { useGalley } from './useGalley'
 
-const props = defineProps<{ own: OwnSection }>()
+const props = defineProps<{ own: PlacedSection }>()
+const emit = defineEmits<{ fold: [] }>()
 const site = useSite()
 const galley = useGalley()
 const notices = useNotices()
 const session = useSession()
 const settings = ref(false)
 const keeping = ref(false)
+const reaching = ref(false)
+const manager = computed(() => session.person?.role === 'MANAGER')
 const card = ref<HTMLElement | null>(null)
 
 const section = computed(() => props.own.section)
@@ -35,8 +40,12 @@ const LINEAGE: Record<string, string> = {
 const lineage = computed(() => LINEAGE[props.own.lineage] ?? '')
 const otherZones = computed(() => {
   const here = galley.place(section.value.id)?.zone
-  return (galley.page.value?.zones ?? []).filter((z) => z.key !== here)
+  return (galley.page.value?.zones ?? [])
+    .filter((z) => z.key !== here)
+    .map((z) => ({ ...z, whyNot: galley.whyNot(z, section.value.id) }))
 })
+/** On the page itself; what stands in the template or on every page is arranged there. */
+const movable = computed(() => ['HERE', 'SHARED'].includes(props.own.reach))
 
 watch(chosen, async (is) => {
   await nextTick()
@@ -47,13 +56,13 @@ watch(chosen, async (is) => {
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name && name !== section.value.name)
-    void galley.give({ verb: 'name-section', page: galley.id(), section: section.value.id, name })
+    void galley.write(section.value.id, (at) => ({ verb: 'name-section', ...at, name }))
 }
 function remove() {
-  void galley.give({ verb: 'remove-section', page: galley.id(), section: section.value.id })
+  void galley.give({ verb: 'remove-section', item: galley.id(), section: section.value.id })
 }
 function moveTo(zone: string, index: number) {
-  void galley.give({ verb: 'move-section', page: galley.id(), section: section.value.id, zone, index })
+  void galley.give({ verb: 'move-section', item: galley.id(), section: section.value.id, zone, index })
 }
 /** The section's address; a section without an anchor gets one from its name. */
 async function linkToIt() {
@@ -106,9 +115,24 @@ function mend() {
       >
       <span class="grow" />
       <span v-if="toFill" class="fill">{{ toFill }} to fill</span>
-      <button type="button" class="plain-act" @click="galley.copy(section.id)">Duplicate</button>
-      <button type="button" class="plain-act" @click="remove">Remove</button>
-      <v-menu>
+      <button
+        v-if="manager"
+        type="button"
+        class="plain-act reach"
+        :class="{ far: own.reach !== 'HERE' }"
+        aria-haspopup="dialog"
+        @click="reaching = true"
+      >
+        {{ reachOf(own).chip }}
+      </button>
+      <button v-if="own.reach === 'HERE'" type="button" class="plain-act" @click="galley.copy(section.id)">
+        Duplicate
+      </button>
+      <button v-if="movable" type="button" class="plain-act" @click="remove">
+        {{ own.reach === 'SHARED' ? 'Take off here' : 'Remove' }}
+      </button>
+      <button v-if="!movable" type="button" class="plain-act stays" @click="emit('fold')">Fold</button>
+      <v-menu v-if="movable">
         <template #activator="{ props: menu }">
           <button type="button" class="plain-act" v-bind="menu" :aria-label="`More for ${section.name}`">
             More
@@ -116,15 +140,13 @@ function mend() {
         </template>
         <v-list>
           <v-list-item title="Link to it" @click="linkToIt" />
-          <v-list-item
-            v-if="session.person?.role === 'MANAGER'"
-            title="Keep as a pattern…"
-            @click="keeping = true"
-          />
+          <v-list-item v-if="manager" title="Keep as a pattern…" @click="keeping = true" />
           <v-list-item
             v-for="z in otherZones"
             :key="z.key"
             :title="`Move to ${z.name}`"
+            :subtitle="z.whyNot"
+            :disabled="z.whyNot !== ''"
             @click="moveTo(z.key, z.sections.length)"
           />
         </v-list>
@@ -133,12 +155,14 @@ function mend() {
         Settings {{ settings ? '▴' : '▾' }}
       </button>
     </header>
+    <p v-if="own.reach !== 'HERE'" class="far-word">{{ reachOf(own).warning }}</p>
     <div v-if="own.hardToRead" class="weak" role="status">
       <span class="grow">◇ {{ own.hardToRead.says }}</span>
       <button type="button" class="textlink" @click="mend">{{ own.hardToRead.mend.label }}</button>
     </div>
     <SettingsPane v-if="settings" :section="section" />
     <ColumnsRow :section="section" />
+    <ReachSheet v-if="reaching" :own="own" @close="reaching = false" />
     <KeepPatternSheet
       v-if="keeping"
       :section="section.id"
@@ -221,8 +245,18 @@ header {
   color: var(--ink);
   text-decoration: underline;
 }
-.card:not(:hover):not(.chosen) .plain-act:not(.stays) {
+.card:not(:hover):not(.chosen) .plain-act:not(.stays):not(.far) {
   display: none;
+}
+.plain-act.far {
+  display: inline;
+  color: var(--juniper);
+}
+.far-word {
+  padding: 5px 13px;
+  font-size: 13px;
+  background: var(--juniper-wash);
+  border-bottom: 1px solid var(--line2);
 }
 .weak {
   display: flex;

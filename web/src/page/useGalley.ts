@@ -1,7 +1,9 @@
 import { inject, provide, ref, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
-import type { Command, PageDetail, Value } from '@/api/types'
+import type { Command, PageDetail, PlacedSection, Value, ZoneDetail } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import { sectionsOf } from './sectionsOf'
+import { whyNotIn } from './whyNotIn'
 
 /** Where a section is to be placed. */
 export interface Spot {
@@ -27,19 +29,36 @@ export function makeGalley(page: Ref<PageDetail | null>) {
     return site.give(command, id())
   }
 
+  /** A section as the page has it; those of the template, shared ones and those on every page are written elsewhere. */
+  function placed(section: string): PlacedSection | undefined {
+    return page.value ? sectionsOf(page.value).find((s) => s.section.id === section) : undefined
+  }
+
+  /** Where a section is written: on this page, or where it has its home. */
+  function home(section: string): { item: string; section: string } {
+    const at = placed(section)
+    return at ? { item: at.item, section: at.inner } : { item: id(), section }
+  }
+
+  /** Gives a command to the item in which the section is written. */
+  function write(section: string, make: (at: { item: string; section: string }) => Command) {
+    const at = home(section)
+    return site.give(make(at), at.item)
+  }
+
   /** Sets a property; keystrokes in one place are one step. */
   function set(section: string | null, element: string | null, key: string, value: Value | undefined) {
-    const at = [section, element, key].join('/')
-    if (writing.at !== at) writing = { at, group: freshId() }
+    const place = [section, element, key].join('/')
+    if (writing.at !== place) writing = { at: place, group: freshId() }
+    const at = section ? home(section) : { item: id(), section: undefined }
     const command: Command = {
       verb: 'set-value',
-      item: id(),
-      section: section ?? undefined,
+      ...at,
       element: element ?? undefined,
       key,
       value: value as never,
     }
-    return site.give(command, id(), writing.group)
+    return site.give(command, at.item, writing.group)
   }
 
   /** Writing somewhere has ended: what comes next is a step of its own. */
@@ -55,6 +74,11 @@ export function makeGalley(page: Ref<PageDetail | null>) {
     return null
   }
 
+  /** The zone in which a section shows; none for what stands on every page. */
+  function zoneOf(section: string): ZoneDetail | undefined {
+    return page.value?.zones.find((z) => [...z.fixed, ...z.sections].some((s) => s.section.id === section))
+  }
+
   async function move(section: string, by: number) {
     const at = place(section)
     if (!at || !page.value) return
@@ -62,11 +86,11 @@ export function makeGalley(page: Ref<PageDetail | null>) {
     const zoneAt = zones.findIndex((z) => z.key === at.zone)
     const next = at.index + by
     if (next >= 0 && next < at.count)
-      return give({ verb: 'move-section', page: id(), section, zone: at.zone, index: next })
+      return give({ verb: 'move-section', item: id(), section, zone: at.zone, index: next })
     const other = zones[zoneAt + by]
     if (!other) return
     const index = by > 0 ? 0 : other.sections.length
-    return give({ verb: 'move-section', page: id(), section, zone: other.key, index })
+    return give({ verb: 'move-section', item: id(), section, zone: other.key, index })
   }
 
   function openTray(zone: string, index: number) {
@@ -82,13 +106,38 @@ export function makeGalley(page: Ref<PageDetail | null>) {
     else if (first) openTray(first.key, first.sections.length)
   }
 
+  /** Why a zone does not take a section, in words; nothing where it does. */
+  function whyNot(zone: ZoneDetail, section: string): string {
+    const at = placed(section)
+    const kinds = at?.section.columns.flatMap((c) => c.elements.map((e) => e.kind)) ?? []
+    return whyNotIn(zone, kinds, site.catalog?.elements ?? [])
+  }
+
   async function copy(section: string) {
     const made = freshId()
-    await give({ verb: 'copy-section', page: id(), section, id: made })
+    await give({ verb: 'copy-section', item: id(), section, id: made })
     chosen.value = made
   }
 
-  return { page, chosen, pointed, spot, give, set, leave, move, openTray, insertAfterChosen, copy, place, id }
+  return {
+    page,
+    chosen,
+    pointed,
+    spot,
+    give,
+    write,
+    placed,
+    zoneOf,
+    whyNot,
+    set,
+    leave,
+    move,
+    openTray,
+    insertAfterChosen,
+    copy,
+    place,
+    id,
+  }
 }
 
 export function provideGalley(page: Ref<PageDetail | null>): Galley {

@@ -4,6 +4,7 @@ import { get, type Problem } from '@/api/client'
 import type { PageDetail } from '@/api/types'
 import { useEdits } from '@/edit/useEdits'
 import { useSite } from '@/site/useSite'
+import { sectionsOf } from './sectionsOf'
 
 const SETTLE_MS = 60
 
@@ -23,7 +24,9 @@ export function usePage(id: Ref<string>) {
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     page.value = answer.value
-    if (edits.waiting === 0) edits.know(wanted, answer.value.revision)
+    if (edits.waiting > 0) return
+    edits.know(wanted, answer.value.revision)
+    sectionsOf(answer.value).forEach((s) => edits.know(s.item, s.revision))
   }
 
   const soon = useDebounceFn(load, SETTLE_MS)

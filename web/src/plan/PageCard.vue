@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed, toRef } from 'vue'
 import FindingBox from '@/survey/FindingBox.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -71,7 +72,7 @@ async function place(menu: string) {
         <dt>Links in</dt>
         <dd>
           <template v-if="detail.linksIn.length">
-            {{ detail.linksIn.length }} {{ detail.linksIn.length === 1 ? 'place' : 'places' }}
+            {{ counted(detail.linksIn.length, 'place') }}
             <span class="quiet"
               >({{
                 detail.linksIn

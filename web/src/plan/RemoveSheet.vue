@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
 import { childrenOf } from './outline'
@@ -30,10 +31,10 @@ async function remove() {
       <template v-else>
         <h2 class="cut">Remove “{{ row?.title }}”</h2>
         <p class="gap">
-          {{ beneath ? `${beneath} ${beneath === 1 ? 'page' : 'pages'} beneath it go too. ` : '' }}
+          {{ beneath ? `${counted(beneath, 'page')} beneath it go too. ` : '' }}
           {{
             row?.menus.length
-              ? `${row.menus.length} menu ${row.menus.length === 1 ? 'line goes' : 'lines go'} with it. `
+              ? `${counted(row.menus.length, 'menu line goes', 'menu lines go')} with it. `
               : ''
           }}
           Visitors keep seeing what is live until the next release, and you can undo it.

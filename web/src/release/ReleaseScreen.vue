@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@/look/counted'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { get, post, type Problem } from '@/api/client'
@@ -110,7 +111,7 @@ const when = (at: string) =>
       <h1>Releases</h1>
       <span class="quiet">{{
         entries.length
-          ? `${entries.length} ${entries.length === 1 ? 'change waits' : 'changes wait'} since release ${waiting?.release}`
+          ? `${counted(entries.length, 'change waits', 'changes wait')} since release ${waiting?.release}`
           : `visitors see release ${waiting?.release}, and nothing waits`
       }}</span>
       <span v-if="done" class="state LIVE" role="status"
@@ -174,7 +175,7 @@ const when = (at: string) =>
                 <b>{{ r.number }}</b>
               </td>
               <td>{{ r.note || 'Without a note' }}</td>
-              <td class="quiet">{{ r.changes }} {{ r.changes === 1 ? 'change' : 'changes' }}</td>
+              <td class="quiet">{{ counted(r.changes, 'change') }}</td>
               <td class="quiet">{{ r.who }}</td>
               <td class="quiet">{{ when(r.at) }}</td>
               <td class="back">
@@ -187,7 +188,7 @@ const when = (at: string) =>
       </div>
       <aside v-if="entries.length" class="side">
         <h2>Release</h2>
-        <p>{{ goes }} {{ goes === 1 ? 'change goes' : 'changes go' }} live at once, or none of them.</p>
+        <p>{{ counted(goes, 'change goes', 'changes go') }} live at once, or none of them.</p>
         <p v-if="along.length" class="should">
           ◇ {{ along.length }} you left out must come along: {{ along.map((i) => names.get(i)).join(', ') }}.
         </p>
@@ -197,7 +198,7 @@ const when = (at: string) =>
         <label class="label" for="note">A note for the log</label>
         <v-text-field id="note" v-model="note" maxlength="200" placeholder="What this release is about" />
         <v-btn class="strong go" :disabled="!manager || busy || chosen.length === 0" @click="release"
-          >Release {{ goes }} {{ goes === 1 ? 'change' : 'changes' }}</v-btn
+          >Release {{ counted(goes, 'change') }}</v-btn
         >
         <p v-if="!manager" class="label">Only managers release. Ask one when it is ready.</p>
         <h3>As the survey would find it then</h3>

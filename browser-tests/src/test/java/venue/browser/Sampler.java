@@ -27,9 +27,9 @@ final class Sampler {
               told.push(await give({ verb: 'make-pages', kind: 'standard', pages: [{ id: page, title: 'Sampler' }], menus: [], settings: {} }))
               for (const [kind, props] of Object.entries(kinds)) {
                 const section = 'sec-' + kind
-                told.push(await give({ verb: 'place-section', page, zone: 'main', index: 99, id: section, spans: [12] }))
-                told.push(await give({ verb: 'place-element', page, section, column: 'c1', index: 0, id: 'e-name', kind: 'heading', props: { text: kind, size: 'small' } }))
-                told.push(await give({ verb: 'place-element', page, section, column: 'c1', index: 1, id: 'e-' + kind, kind, props }))
+                told.push(await give({ verb: 'place-section', item: page, zone: 'main', index: 99, id: section, spans: [12] }))
+                told.push(await give({ verb: 'place-element', item: page, section, column: 'c1', index: 0, id: 'e-name', kind: 'heading', props: { text: kind, size: 'small' } }))
+                told.push(await give({ verb: 'place-element', item: page, section, column: 'c1', index: 1, id: 'e-' + kind, kind, props }))
               }
               told.push(await give({ verb: 'set-value', item: 'site', key: 'social', value: 'Letters https://letters.example' }))
               told.push(await give({ verb: 'set-value', item: 'site', key: 'frameHosts', value: 'films.example.org\\nbooking.example.org' }))

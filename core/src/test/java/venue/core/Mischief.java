@@ -12,6 +12,7 @@ import venue.core.edit.MovePage;
 import venue.core.edit.MoveSection;
 import venue.core.edit.PlaceInMenu;
 import venue.core.edit.PlaceSection;
+import venue.core.edit.ReachSection;
 import venue.core.edit.RemoveFromMenu;
 import venue.core.edit.RemovePage;
 import venue.core.edit.RemoveSection;
@@ -20,6 +21,7 @@ import venue.core.edit.SetTitle;
 import venue.core.edit.SetValue;
 import venue.core.edit.WithdrawPage;
 import venue.core.edition.Edition;
+import venue.core.edition.SectionPlace;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.section.Section;
@@ -84,8 +86,9 @@ public final class Mischief {
         List<String> sections =
                 site.require(Page.class, page).zones().all().map(Section::id).toList();
         String section = sections.isEmpty() ? "none" : any(sections);
-        return switch (chance.nextInt(5)) {
+        return switch (chance.nextInt(6)) {
             case 0 -> new MoveSection(page, section, "main", chance.nextInt(4));
+            case 4 -> new ReachSection(page, section, any(List.of(SectionPlace.Reach.values())));
             case 1 -> new CopySection(page, section, fresh());
             case 2 -> new RemoveSection(page, section);
             case 3 -> new PlaceSection(page, "main", chance.nextInt(4), fresh(), "three-features", null, List.of());

@@ -133,6 +133,15 @@ class ApiTest {
                 403,
                 "managers-only");
         refused(
+                tomas.command("{\"verb\":\"name-section\",\"item\":\"dark-road\",\"section\":\"s1\",\"name\":\"x\"}"),
+                403,
+                "managers-only");
+        refused(
+                tomas.command(
+                        "{\"verb\":\"reach-section\",\"page\":\"tonight\",\"section\":\"tonight-main1\",\"to\":\"SHARED\"}"),
+                403,
+                "managers-only");
+        refused(
                 tomas.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"visit\"],\"note\":\"\"}"),
                 403,
                 "managers-only");

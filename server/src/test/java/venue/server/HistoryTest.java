@@ -88,7 +88,7 @@ class HistoryTest {
     @Test
     void ownHtmlIsTheManagersAndSealedOff() {
         String place =
-                "{\"verb\":\"place-element\",\"page\":\"tonight\",\"section\":\"tonight-main1\",\"column\":\"c1\","
+                "{\"verb\":\"place-element\",\"item\":\"tonight\",\"section\":\"tonight-main1\",\"column\":\"c1\","
                         + "\"index\":9,\"id\":\"own\",\"kind\":\"own-html\",\"props\":{\"html\":\"<b>sealed</b><script>1</script>\"}}";
         refused(tomas.command(place), 403, "managers-only");
         json(maja.command(place));

@@ -3,6 +3,7 @@ package venue.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.SectionPlace;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
 import venue.core.page.Page;
@@ -36,8 +37,8 @@ public record KeepPattern(String page, @Nullable String section, String id, Stri
             throw Refusal.conflict("id-taken", "id", "This pattern has been kept already.", "Reload to see it.");
         }
         List<Section> sections = section == null
-                ? from.zones().all().toList()
-                : List.of(from.zones().require(section).section());
+                ? from.zones().all().map(desk.edition()::shown).toList()
+                : List.of(SectionPlace.require(desk.edition(), from, section).content());
         if (sections.isEmpty()) {
             throw Refusal.badInput(
                     "nothing-to-keep", "page", "“" + from.title() + "” has no sections.", "Add some first.");

@@ -38,7 +38,7 @@ public final class ReadyTemplates {
             "contact",
             "hours",
             "social",
-            "where",
+            "place",
             "divider",
             "space");
 

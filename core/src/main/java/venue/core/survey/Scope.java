@@ -1,6 +1,7 @@
 package venue.core.survey;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -65,7 +66,7 @@ public record Scope(View view, Predicate<String> isDraft) {
                     edition().site().foot().contains(item) ? edition().home().map(Page::id).stream() : Stream.empty();
             return Stream.concat(home, edition().inbound().sharing(item).stream())
                     .filter(edition().plan()::isShown)
-                    .findFirst();
+                    .min(Comparator.naturalOrder());
         }
         return Optional.of(item).filter(edition().plan()::isShown);
     }
