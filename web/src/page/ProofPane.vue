@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
+import { useDebounceFn, useElementSize, useEventListener, useLocalStorage, useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
+import type { ProofPlace } from '@/proof/ProofPlace'
 import { useGalley } from './useGalley'
+import { textOf } from './values'
 
 const marks = defineModel<boolean>('marks', { required: true })
 const site = useSite()
@@ -39,9 +41,21 @@ watch(marks, (on) => {
   narrow.value?.send({ type: 'marks', on })
 })
 
-function choose(section: string, element: string | null) {
-  if (section === 'title') return document.querySelector<HTMLElement>('.title input')?.focus()
-  galley.chosen.value = section
+/** Words of the page's own are written where they stand; everything else is gone to in the galley. */
+function choose(at: ProofPlace, frame: typeof wide.value) {
+  if (at.section === 'title') return document.querySelector<HTMLElement>('.title input')?.focus()
+  galley.chosen.value = at.section
+  const words = marks.value ? writable(at) : null
+  if (words !== null) return frame?.send({ type: 'write', ...at, value: words })
+  goTo(at)
+}
+function writable({ section, element, key }: ProofPlace): string | null {
+  const own = galley.placed(section)
+  if (!element || !key || own?.reach !== 'HERE') return null
+  const found = own.section.columns.flatMap((c) => c.elements).find((e) => e.id === element)
+  return found ? textOf(found.props[key]) : null
+}
+function goTo({ section, element }: ProofPlace) {
   const card = document.querySelector<HTMLElement>(`[data-section="${section}"]`)
   card?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
   const target = element ? card?.querySelector<HTMLElement>(`[data-element="${element}"]`) : card
@@ -49,6 +63,14 @@ function choose(section: string, element: string | null) {
     ?.querySelector<HTMLElement>('[contenteditable=true], input:not([type=color]), textarea, .picture')
     ?.focus({ preventScroll: true })
 }
+/** The first keystroke is sent at once, those that follow together. */
+const BETWEEN_MS = 250
+const wrote = useThrottleFn(
+  ({ section, element, key }: ProofPlace, value: string) => void galley.set(section, element, key!, value),
+  BETWEEN_MS,
+  true,
+  true,
+)
 function drag(event: PointerEvent) {
   if (!dragging.value || !ruler.value) return
   const x = event.clientX - ruler.value.getBoundingClientRect().left
@@ -67,6 +89,8 @@ function byKey(event: KeyboardEvent) {
 }
 useEventListener(window, 'pointermove', drag)
 useEventListener(window, 'pointerup', () => (dragging.value = false))
+/** What was typed last is on its way still; it belongs to the same step. */
+const left = useDebounceFn(() => galley.leave(), BETWEEN_MS * 2)
 </script>
 
 <template>
@@ -109,7 +133,9 @@ useEventListener(window, 'pointerup', () => (dragging.value = false))
         marks
         label="Proof"
         @point="(s) => (galley.pointed.value = s)"
-        @choose="choose"
+        @choose="(at) => choose(at, wide)"
+        @wrote="wrote"
+        @left="left"
       />
       <ProofFrame
         v-if="beside"
@@ -121,7 +147,9 @@ useEventListener(window, 'pointerup', () => (dragging.value = false))
         marks
         label="Narrow proof"
         @point="(s) => (galley.pointed.value = s)"
-        @choose="choose"
+        @choose="(at) => choose(at, narrow)"
+        @wrote="wrote"
+        @left="left"
       />
     </div>
     <div class="under">

@@ -3,6 +3,7 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import { useSite } from '@/site/useSite'
+import type { ProofPlace } from './ProofPlace'
 
 /** A proof in a sandboxed frame, drawn at `width` pixels and scaled to the room it has. */
 const props = defineProps<{
@@ -18,7 +19,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   point: [section: string | null]
-  choose: [section: string, element: string | null]
+  choose: [at: ProofPlace]
+  wrote: [at: ProofPlace, value: string]
+  left: []
   size: [height: number]
 }>()
 
@@ -41,9 +44,12 @@ function send(message: object) {
 
 useEventListener(window, 'message', (event: MessageEvent) => {
   if (event.source !== frame.value?.contentWindow || event.data?.from !== 'venue-proof') return
-  const { type, section, element, height } = event.data
+  const { type, section, element, key, x, y, height, value } = event.data
+  const at: ProofPlace = { section, element, key, x, y }
   if (type === 'point') emit('point', section)
-  if (type === 'choose') emit('choose', section, element)
+  if (type === 'choose') emit('choose', at)
+  if (type === 'wrote') emit('wrote', at, String(value))
+  if (type === 'left') emit('left')
   if (type === 'size') {
     tall.value = height
     emit('size', height)

@@ -33,7 +33,8 @@ final class HeadingElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         String size = props.text("size");
-        out.start("h" + props.scene().headings().next(), size.equals("auto") ? "h" : "h z-" + size);
+        String tag = "h" + props.scene().headings().next();
+        props.startWritten("text", tag, size.equals("auto") ? "h" : "h z-" + size, out);
         if (!props.text("text").isEmpty()) {
             props.scene().outline().next().ifPresent(a -> out.attr("id", a));
         }

@@ -67,7 +67,7 @@ final class ImageElement extends DeclaredKind {
 
     private static void caption(Props props, HtmlWriter out) {
         if (props.has("caption")) {
-            out.start("figcaption");
+            props.startWritten("caption", "figcaption", "", out);
             props.write("caption", out);
             out.end();
         }

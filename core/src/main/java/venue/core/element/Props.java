@@ -98,6 +98,20 @@ public final class Props {
         return Link.find(text(key)).flatMap(scene::href);
     }
 
+    /**
+     * Starts an element that will hold this property's words alone. In the managers' proof it says so, and they can write
+     * there; what is bound is written where it comes from.
+     */
+    HtmlWriter startWritten(String key, String tag, String classes, HtmlWriter out) {
+        if (scene.showsMarks() && !(values.get(key) instanceof Value.Bound)) {
+            out.mark("data-w", key);
+            if (declaration(key).type() == PropertyType.RICH) {
+                out.mark("data-rich", "");
+            }
+        }
+        return classes.isEmpty() ? out.start(tag) : out.start(tag, classes);
+    }
+
     /** Writes the property's words, or for managers its prompt as a marked place. */
     public void write(String key, HtmlWriter out) {
         Optional<Value> held = value(key);

@@ -25,7 +25,8 @@ final class QuoteElement extends DeclaredKind {
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        out.start("blockquote", "quote").start("p");
+        out.start("blockquote", "quote");
+        props.startWritten("words", "p", "", out);
         props.write("words", out);
         out.end();
         if (props.has("person")) {

@@ -25,7 +25,7 @@ final class TextElement extends DeclaredKind {
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        out.start("div", props.text("size").equals("lead") ? "text lead" : "text");
+        props.startWritten("text", "div", props.text("size").equals("lead") ? "text lead" : "text", out);
         props.write("text", out);
         out.end();
     }

@@ -4,6 +4,17 @@
   const tell = (message) => parent.postMessage({ from: 'venue-proof', ...message }, parentOrigin);
   const sectionOf = (node) => node instanceof Element ? node.closest('[data-s]') : null;
   let lit = null;
+  // Where somebody writes in the proof. What comes to be shown meanwhile, or while the pointer is down, waits: swapping
+  // the page under it would lose the words or the click.
+  let writing = null;
+  let pressed = false;
+  let waiting = null;
+  const PRESS_MS = 50;
+  const place = (node) => ({
+    section: sectionOf(node)?.dataset.s ?? null,
+    element: node.closest('[data-e]')?.dataset.e ?? null,
+    key: node.dataset.w,
+  });
 
   const light = (id) => {
     document.querySelectorAll('.venue-lit').forEach((n) => n.classList.remove('venue-lit'));
@@ -21,7 +32,11 @@
   addEventListener('message', (event) => {
     if (event.source !== parent || (parentOrigin !== '*' && event.origin !== parentOrigin)) return;
     const message = event.data ?? {};
-    if (message.type === 'show') show(message.html);
+    if (message.type === 'show') {
+      waiting = message.html;
+      showWaiting();
+    }
+    if (message.type === 'write') write(message);
     if (message.type === 'light') light(message.section);
     if (message.type === 'reveal') light(message.section)?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
     if (message.type === 'scroll') scrollTo(0, message.top);
@@ -44,6 +59,83 @@
     measure();
   }
 
+  // The parent gives the words as they were written, with links to pages rather than to addresses.
+  function write({ section, element, key, value, x, y }) {
+    const node = document.querySelector(
+      `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"][data-w="${CSS.escape(key)}"],` +
+        `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"] [data-w="${CSS.escape(key)}"]`,
+    );
+    if (!node || writing === node) return;
+    leave();
+    writing = node;
+    const rich = 'rich' in node.dataset;
+    node.dataset.prompt = node.querySelector('mark.to-fill')?.textContent ?? '';
+    if (rich) node.innerHTML = new DOMParser().parseFromString(value, 'text/html').body.innerHTML;
+    else node.textContent = value;
+    if (rich && !value) node.innerHTML = '<p><br></p>';
+    node.contentEditable = rich ? 'true' : 'plaintext-only';
+    node.classList.add('venue-written');
+    node.focus({ preventScroll: true });
+    const at = x === undefined ? null : document.caretRangeFromPoint(x, y);
+    if (at && node.contains(at.startContainer)) {
+      getSelection().removeAllRanges();
+      getSelection().addRange(at);
+    }
+    document.execCommand('defaultParagraphSeparator', false, 'p');
+    empty();
+  }
+  const words = (node) => (node.textContent.trim() ? ('rich' in node.dataset ? node.innerHTML : node.textContent) : '');
+  const empty = () => writing.classList.toggle('venue-empty', !writing.textContent.trim());
+  function leave() {
+    if (!writing) return;
+    writing.contentEditable = 'false';
+    writing.classList.remove('venue-written', 'venue-empty');
+    writing = null;
+    tell({ type: 'left' });
+    showWaiting();
+  }
+  function showWaiting() {
+    if (waiting === null || writing || pressed) return;
+    show(waiting);
+    waiting = null;
+  }
+  addEventListener('pointerdown', () => (pressed = true), true);
+  for (const end of ['pointerup', 'pointercancel']) {
+    addEventListener(end, () => setTimeout(() => {
+      pressed = false;
+      showWaiting();
+    }, PRESS_MS), true);
+  }
+  addEventListener('input', () => {
+    if (!writing) return;
+    empty();
+    tell({ type: 'wrote', ...place(writing), value: words(writing) });
+  });
+  addEventListener('focusout', (event) => {
+    if (writing && event.target === writing) leave();
+  });
+  addEventListener('paste', (event) => {
+    if (!writing) return;
+    event.preventDefault();
+    document.execCommand('insertText', false, event.clipboardData?.getData('text/plain') ?? '');
+  });
+  addEventListener('keydown', (event) => {
+    if (!writing) return;
+    const plain = !('rich' in writing.dataset);
+    if (event.key === 'Escape' || (event.key === 'Enter' && plain)) {
+      event.preventDefault();
+      writing.blur();
+    } else if (event.key === 'Tab') {
+      const all = [...document.querySelectorAll('[data-w]')].filter((n) => n === writing || n.querySelector('mark.to-fill'));
+      const next = all[all.indexOf(writing) + (event.shiftKey ? -1 : 1)];
+      if (!next) return;
+      event.preventDefault();
+      const to = place(next);
+      leave();
+      tell({ type: 'choose', ...to });
+    }
+  });
+
   addEventListener('mouseover', (event) => {
     const id = sectionOf(event.target)?.dataset.s ?? null;
     if (id !== lit) {
@@ -60,13 +152,17 @@
   addEventListener('click', (event) => {
     const inside = event.target instanceof Element && event.target.closest('summary, button');
     if (!inside) event.preventDefault();
+    if (writing?.contains(event.target)) return;
     const section = sectionOf(event.target);
+    const written = event.target instanceof Element ? event.target.closest('[data-w]') : null;
     const element = event.target instanceof Element ? event.target.closest('[data-e]') : null;
-    if (section) tell({ type: 'choose', section: section.dataset.s, element: element?.dataset.e ?? null });
+    const at = root.classList.contains('venue-no-marks') ? {} : { x: event.clientX, y: event.clientY };
+    if (written && section) tell({ type: 'choose', ...place(written), ...at });
+    else if (section) tell({ type: 'choose', section: section.dataset.s, element: element?.dataset.e ?? null });
   }, true);
   addEventListener('submit', (event) => event.preventDefault(), true);
   addEventListener('keydown', (event) => {
-    if (!event.altKey && !event.ctrlKey && !event.metaKey && event.key.length === 1) tell({ type: 'key', key: event.key });
+    if (!writing && !event.altKey && !event.ctrlKey && !event.metaKey && event.key.length === 1) tell({ type: 'key', key: event.key });
   });
   addEventListener('load', measure);
   measure();
