@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { Table, TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
-import StarterKit from '@tiptap/starter-kit'
 import { EditorContent, useEditor } from '@tiptap/vue-3'
 import { useThrottleFn } from '@vueuse/core'
-import { ref, watch } from 'vue'
+import { nextTick, ref, watch } from 'vue'
+import { looksLikeMarkdown } from './looksLikeMarkdown'
+import { TEXT_EXTENSIONS } from './textExtensions'
 import LinkSheet from './LinkSheet.vue'
 
 const props = defineProps<{ value: string; prompt?: string; label: string; flush?: boolean }>()
@@ -24,21 +24,7 @@ const html = () => (editor.value?.isEmpty ? '' : (editor.value?.getHTML() ?? '')
 
 const editor = useEditor({
   content: props.value,
-  extensions: [
-    StarterKit.configure({
-      heading: { levels: [3, 4] },
-      underline: false,
-      link: {
-        openOnClick: false,
-        isAllowedUri: (url) => /^(https?|mailto|tel|page|media):|^[/#]/i.test(url),
-        HTMLAttributes: { target: null, rel: null },
-      },
-    }),
-    Table,
-    TableRow,
-    TableHeader,
-    TableCell,
-  ],
+  extensions: TEXT_EXTENSIONS,
   editorProps: {
     attributes: { 'aria-label': props.label, role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
     handleKeyDown: (_, event) => {
@@ -48,6 +34,11 @@ const editor = useEditor({
         return true
       }
       return false
+    },
+    handlePaste: (_, event) => {
+      const words = event.clipboardData?.getData('text/plain') ?? ''
+      if (event.clipboardData?.getData('text/html') || !looksLikeMarkdown(words)) return false
+      return editor.value?.commands.insertContent(words, { contentType: 'markdown' }) ?? false
     },
   },
   onUpdate: () => void tell(),
@@ -62,11 +53,28 @@ const editor = useEditor({
 watch(
   () => props.value,
   (value) => {
-    if (focused.value) return
+    if (focused.value || markdown.value !== null) return
     sent = value
     if (value !== html()) editor.value?.commands.setContent(value, { emitUpdate: false })
   },
 )
+
+/** The text as Markdown (CommonMark, with tables), while it is written so. */
+const markdown = ref<string | null>(null)
+const source = ref<HTMLTextAreaElement | null>(null)
+async function asMarkdown() {
+  markdown.value = editor.value?.getMarkdown() ?? ''
+  await nextTick()
+  source.value?.focus()
+}
+function wroteMarkdown() {
+  editor.value?.commands.setContent(markdown.value ?? '', { contentType: 'markdown', emitUpdate: true })
+}
+function leftMarkdown() {
+  markdown.value = null
+  send()
+  emit('leave')
+}
 
 const tools = [
   { label: 'B', name: 'Bold', on: 'bold', run: () => editor.value?.chain().focus().toggleBold().run() },
@@ -128,8 +136,29 @@ function link(target: string | null) {
       >
         Link
       </button>
+      <button
+        type="button"
+        title="Write it as Markdown"
+        aria-label="Write it as Markdown"
+        @mousedown.prevent="asMarkdown"
+      >
+        Markdown
+      </button>
     </div>
-    <EditorContent :editor="editor" class="words" />
+    <textarea
+      v-if="markdown !== null"
+      ref="source"
+      v-model="markdown"
+      class="source mono"
+      rows="4"
+      dir="auto"
+      spellcheck="false"
+      :aria-label="`${label} as Markdown`"
+      @input="wroteMarkdown"
+      @keydown.esc.stop="source?.blur()"
+      @blur="leftMarkdown"
+    />
+    <EditorContent v-show="markdown === null" :editor="editor" class="words" />
     <LinkSheet
       v-if="linking"
       :value="String(editor?.getAttributes('link').href ?? '')"
@@ -165,6 +194,19 @@ function link(target: string | null) {
 }
 .tools button[aria-pressed='true'] {
   background: var(--juniper);
+}
+.source {
+  width: 100%;
+  field-sizing: content;
+  max-height: 60vh;
+  border: 0;
+  border-left: 3px solid var(--juniper);
+  background: var(--paper);
+  color: inherit;
+  font-size: 13px;
+  line-height: 20px;
+  padding: 6px 9px;
+  resize: vertical;
 }
 .words :deep(.ProseMirror) {
   outline: 0;
