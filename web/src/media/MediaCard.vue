@@ -3,7 +3,9 @@ import { counted } from '@/look/counted'
 import { computed, ref } from 'vue'
 import type { Command, MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import CutSheet from './CutSheet.vue'
 import FocalPoint from './FocalPoint.vue'
+import OtherWords from './OtherWords.vue'
 import ReplaceSheet from './ReplaceSheet.vue'
 import { weight } from './weight'
 
@@ -14,6 +16,7 @@ const name = ref(props.media.name)
 const folder = ref(props.media.folder)
 const alt = ref(props.media.alt ?? '')
 const replacing = ref(false)
+const cutting = ref(false)
 const removing = ref(false)
 const picture = computed(() => props.media.sort === 'PICTURE')
 const url = computed(() => site.standing?.origin + props.media.path)
@@ -50,6 +53,10 @@ function askRemove() {
     <video v-else-if="media.sort === 'FILM'" :src="url" controls preload="metadata" />
     <audio v-else-if="media.sort === 'SOUND'" :src="url" controls preload="metadata" />
     <div v-else class="sort mono">{{ media.format }}</div>
+    <div v-if="picture && media.format !== 'svg'" class="row-flex cut-row">
+      <v-btn @click="cutting = true">{{ media.cut ? 'Cut otherwise…' : 'Cut…' }}</v-btn>
+      <span v-if="media.cut" class="label">a part of the whole picture is shown</span>
+    </div>
     <label class="label" for="media-name">Name</label>
     <input id="media-name" v-model="name" dir="auto" @change="file" />
     <label class="label" for="media-folder">Folder</label>
@@ -72,6 +79,7 @@ function askRemove() {
         :disabled="media.decorative"
         @change="describe(false)"
       />
+      <OtherWords v-if="!media.decorative" :media="media" />
       <v-checkbox
         :model-value="media.decorative"
         label="It only decorates"
@@ -100,6 +108,7 @@ function askRemove() {
       <v-btn @click="replacing = true">Replace everywhere…</v-btn>
       <v-btn class="danger" @click="askRemove">Remove</v-btn>
     </div>
+    <CutSheet v-if="cutting" :media="media" @close="cutting = false" />
     <ReplaceSheet v-if="replacing" :media="media" @close="replacing = false" />
   </aside>
 </template>
@@ -130,6 +139,9 @@ textarea {
 video,
 audio {
   width: 100%;
+}
+.cut-row {
+  margin-top: 10px;
 }
 .sort {
   display: grid;

@@ -3,15 +3,23 @@ import { computed, onMounted, ref } from 'vue'
 import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
+import { inLanguage, isDescribed, useLanguage } from './languages'
+import { tooLarge } from './tooLarge'
 import { useMedia } from './useMedia'
 import { weight } from './weight'
 import { useSite } from '@/site/useSite'
 
-const props = defineProps<{ value: string; files?: boolean }>()
+const props = defineProps<{
+  value: string
+  files?: boolean
+  slotWords?: string
+  least?: number
+}>()
 const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
 const site = useSite()
 const notices = useNotices()
 const media = useMedia()
+const language = useLanguage()
 const all = computed(() => media.all.filter((m) => props.files || m.sort === 'PICTURE'))
 const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
@@ -19,12 +27,11 @@ const decorative = ref(false)
 const busy = ref('')
 const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
 const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt`
-const MOST_BYTES = 25 * 1024 * 1024
 
 onMounted(media.load)
 
 function choose(file: MediaInfo) {
-  if (file.alt || file.decorative || file.sort !== 'PICTURE') return emit('take', file.id)
+  if (file.sort !== 'PICTURE' || isDescribed(file, language.value)) return emit('take', file.id)
   describing.value = file
   alt.value = ''
   decorative.value = false
@@ -39,17 +46,15 @@ async function described() {
       media: file.id,
       alt: alt.value.trim() || undefined,
       decorative: decorative.value,
+      language: language.value || undefined,
     })
   emit('take', file.id)
 }
 
 async function bring(files: FileList | null | undefined) {
   for (const file of files ?? []) {
-    if (file.size > MOST_BYTES) {
-      notices.say(
-        `“${file.name}” has ${Math.round(file.size / 1048576)} MB; 25 fit.`,
-        'Save it smaller, for example 2400 pixels wide.',
-      )
+    if (tooLarge(file)) {
+      notices.say(`“${file.name}” has ${tooLarge(file)}.`, 'Save it smaller, for example 2400 pixels wide.')
       continue
     }
     busy.value = `Taking in ${file.name}…`
@@ -69,7 +74,13 @@ async function bring(files: FileList | null | undefined) {
     <div class="sheet" @dragover.prevent @drop.prevent="bring($event.dataTransfer?.files)">
       <div class="row-flex">
         <h2 class="grow">
-          {{ describing ? 'What does it show?' : files ? 'Choose a file' : 'Choose a picture' }}
+          {{
+            describing
+              ? `What does it show${inLanguage(language)}?`
+              : files
+                ? 'Choose a file'
+                : 'Choose a picture'
+          }}
         </h2>
         <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)">Take it away</v-btn>
         <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
@@ -97,8 +108,9 @@ async function bring(files: FileList | null | undefined) {
             class="unseen"
             @change="bring(($event.target as HTMLInputElement).files)"
           />
-          {{ busy || 'Drop files here, or choose them. Up to 25 MB each.' }}
+          {{ busy || 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.' }}
         </label>
+        <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
         <div class="all">
           <button
             v-for="m in all"
@@ -114,7 +126,12 @@ async function bring(files: FileList | null | undefined) {
               >{{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
               {{ m.uses.length ? `on ${m.uses.length}` : 'not used' }}</span
             >
-            <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
+            <span v-if="least && m.format !== 'svg' && m.width && m.width < least" class="label should"
+              >◇ small for this place</span
+            >
+            <span v-if="m.thumb && !isDescribed(m, language)" class="label should"
+              >◇ no words yet{{ inLanguage(language) }}</span
+            >
           </button>
         </div>
       </template>
@@ -135,6 +152,9 @@ async function bring(files: FileList | null | undefined) {
 }
 .bring:focus-within {
   outline: 2px solid var(--juniper);
+}
+.wants {
+  margin-bottom: 8px;
 }
 .all {
   display: grid;

@@ -2,8 +2,7 @@ import { ref } from 'vue'
 import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
-
-const MOST_BYTES = 25 * 1024 * 1024
+import { tooLarge } from './tooLarge'
 
 export interface Job {
   key: number
@@ -23,8 +22,8 @@ export function useIntake(folder: () => string, taken: () => unknown) {
 
   function bring(files: FileList | null | undefined) {
     for (const file of files ?? []) {
-      const large = file.size > MOST_BYTES
-      const says = large ? `${Math.round(file.size / 1048576)} MB; 25 fit.` : ''
+      const large = tooLarge(file)
+      const says = large ? `${large}.` : ''
       jobs.value.push({ key: next++, file, share: 0, state: large ? 'failed' : 'waits', says })
     }
     void run()

@@ -83,6 +83,7 @@ function stands(index: number): number {
         :column="c.id"
         :index="n"
         :count="c.elements.length"
+        :span="c.span"
       />
       <ElementMenu :section="section" :column="c.id" :index="c.elements.length" />
       <button

@@ -13,6 +13,8 @@ const props = defineProps<{
   column: string
   index: number
   count: number
+  /** The width of its column, in twelfths. */
+  span: number
 }>()
 const site = useSite()
 const galley = useGalley()
@@ -37,6 +39,17 @@ const listing = computed(() => {
   const kind = site.kinds.get(String(p.kind ?? ''))?.name ?? 'a kind to be chosen'
   return `Pages of kind ${kind}, ${choice('which')}, ${choice('order')}, at most ${String(p.limit ?? 6)}`
 })
+
+const WHOLE = 12
+const room = computed(() => ((site.catalog?.type.pageWidth ?? 0) * props.span) / WHOLE)
+/** The proportion that a neighbouring choice gives the picture. */
+function shapeOf(property: Property): string {
+  const key = property.slot?.shapeFrom
+  const choice = info.value?.properties.find((p) => p.key === key)
+  const value = props.element.props[key ?? ''] ?? choice?.fallback
+  if (!key || value === choice?.fallback) return ''
+  return choice?.choices.find((c) => c.value === value)?.label.toLowerCase() ?? ''
+}
 
 function move(by: number) {
   void galley.write(props.section, (at) => ({
@@ -103,6 +116,8 @@ function remove() {
       :class="[`as-${element.kind}`, { lead: element.props.size === 'lead' }]"
       :property="p"
       :value="element.props[p.key]"
+      :room="room"
+      :shape="shapeOf(p)"
       @change="(v) => galley.set(section, element.id, p.key, v)"
       @leave="galley.leave()"
     />

@@ -2,7 +2,7 @@
 import type { Group, Property, Value } from '@/api/types'
 import PropertyInput from './PropertyInput.vue'
 
-const props = defineProps<{ property: Property; groups: Group[] }>()
+const props = defineProps<{ property: Property; groups: Group[]; room?: number }>()
 const emit = defineEmits<{ change: [groups: Group[]]; leave: [] }>()
 
 function set(index: number, key: string, value: Value | undefined) {
@@ -43,6 +43,7 @@ function up(index: number) {
           plain
           :property="entry"
           :value="group[entry.key]"
+          :room="room"
           :name="`${entry.label} ${i + 1}`"
           @change="(v) => set(i, entry.key, v)"
           @leave="emit('leave')"

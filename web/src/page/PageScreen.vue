@@ -3,6 +3,7 @@ import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
+import { provideLanguage } from '@/media/languages'
 import { useSite } from '@/site/useSite'
 import FactsStrip from './FactsStrip.vue'
 import GalleyPane from './GalleyPane.vue'
@@ -17,6 +18,7 @@ const site = useSite()
 const id = computed(() => String(route.params.page))
 const { page, problem } = usePage(id)
 const galley = provideGalley(page)
+provideLanguage(page)
 const marks = useLocalStorage('venue-marks', true)
 const type = computed(() => ({
   '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
@@ -34,8 +36,12 @@ watch(
 )
 
 const keys: Record<string, (section: string) => void> = {
-  d: (section) => void galley.copy(section),
-  Delete: (section) => void galley.give({ verb: 'remove-section', item: id.value, section }),
+  d: (section) => {
+    if (galley.placed(section)?.reach === 'HERE') void galley.copy(section)
+  },
+  Delete: (section) => {
+    if (galley.place(section)) void galley.give({ verb: 'remove-section', item: id.value, section })
+  },
 }
 
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {

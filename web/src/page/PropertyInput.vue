@@ -10,7 +10,15 @@ import { groupsOf, isBound, isToFill, promptOf, textOf } from './values'
 import { useSite } from '@/site/useSite'
 
 /** The input for one declared property. `plain` leaves out the label, for writing in place. */
-const props = defineProps<{ property: Property; value: unknown; plain?: boolean; name?: string }>()
+const props = defineProps<{
+  property: Property
+  value: unknown
+  plain?: boolean
+  name?: string
+  /** The width of the column it stands in, in pixels, and the shape chosen beside it: for pictures. */
+  room?: number
+  shape?: string
+}>()
 const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
 const site = useSite()
 /** The first keystroke is sent at once, those that follow together. */
@@ -50,6 +58,15 @@ function left() {
   send()
   emit('leave')
 }
+/** How wide a picture should be to look sharp here, in pixels. */
+const least = computed(() => {
+  const slot = props.property.slot
+  return slot ? slot.pixels || Math.round(props.room ?? site.catalog?.type.pageWidth ?? 0) : 0
+})
+const slotWords = computed(() => {
+  const shape = props.shape || props.property.slot?.shape
+  return least.value ? `${least.value} px wide or more${shape ? `, ${shape}` : ''}` : ''
+})
 const kinds = computed(() => (site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name })))
 const choices = computed(() => props.property.choices.map((c) => ({ value: c.value, title: c.label })))
 const inputType = computed(
@@ -92,6 +109,8 @@ const inputType = computed(
       :value="textOf(value)"
       :prompt="prompt"
       :bound="isBound(value)"
+      :slot-words="slotWords"
+      :least="least"
       @take="(v) => emit('change', v ?? undefined)"
     />
     <LinkField
@@ -103,6 +122,7 @@ const inputType = computed(
       v-else-if="property.type === 'MANY'"
       :property="property"
       :groups="groupsOf(value)"
+      :room="room"
       @change="(v) => emit('change', v)"
       @leave="emit('leave')"
     />

@@ -99,8 +99,8 @@ class ApiTest {
     void filesThatAreNoPicturesOrTooLargeAreRefused() {
         String media = "/api/sites/kestrel-moor/media";
         refused(maja.upload(media, "<html>".getBytes(StandardCharsets.UTF_8)), 422, "not-a-picture");
-        refused(maja.upload(media, new byte[28 * 1024 * 1024]), 422, "picture-too-large");
-        refused(maja.upload(media, new byte[60 * 1024 * 1024]), 413, "picture-too-large");
+        refused(maja.upload(media, new byte[28 * 1024 * 1024]), 422, "file-too-large");
+        refused(maja.upload(media, new byte[60 * 1024 * 1024]), 422, "file-too-large");
     }
 
     @Test

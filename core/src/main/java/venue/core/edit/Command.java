@@ -60,6 +60,7 @@ public sealed interface Command
                 KeepPattern,
                 WearLook,
                 KeepLook,
+                CutMedia,
                 TakeIn,
                 BringBack {
 

@@ -4,8 +4,16 @@ import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.media.Media;
 
-/** Says what a picture shows, or that it only decorates. */
-public record DescribeMedia(String media, @Nullable String alt, boolean decorative) implements Command {
+/**
+ * Says what a picture shows, or that it only decorates.
+ *
+ * @param language in which the words are, as a BCP 47 tag; absent for the site's own
+ */
+public record DescribeMedia(
+        String media,
+        @Nullable String alt,
+        boolean decorative,
+        @Nullable String language) implements Command {
 
     private static final int LONGEST = 500;
 
@@ -19,6 +27,22 @@ public record DescribeMedia(String media, @Nullable String alt, boolean decorati
                     "These words have " + alt.length() + " characters; " + LONGEST + " fit.",
                     "Say in a sentence or two what the picture shows.");
         }
-        return Change.of("words for " + target.name(), target.withAlt(alt == null ? null : alt.strip(), decorative));
+        String words = alt == null ? null : alt.strip();
+        boolean foreign = language != null
+                && !Media.primary(language)
+                        .equals(Media.primary(desk.edition().site().language()));
+        return Change.of(
+                "words for " + target.name(),
+                foreign
+                        ? target.withAltIn(checked(language), words == null ? "" : words)
+                        : target.withAlt(words, decorative));
+    }
+
+    private static String checked(String tag) {
+        if (!tag.matches("[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*")) {
+            throw Refusal.badInput(
+                    "bad-language", "language", "“" + tag + "” is no language tag.", "Give one such as de or fr-CH.");
+        }
+        return tag;
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
 import venue.core.media.Media;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 
 /** A film or a sound: a file of the site, or one elsewhere that is fetched only when the visitor agrees. */
@@ -19,7 +20,7 @@ final class FilmElement extends DeclaredKind {
                 of("file", "File", PropertyType.FILE).help("mp4, webm, mp3, m4a or ogg."),
                 of("outside", "Or elsewhere", PropertyType.LINK)
                         .help("The address that shows the film in a frame. Its host must be on the site's list."),
-                of("still", "Still before it plays", PropertyType.PICTURE),
+                of("still", "Still before it plays", PropertyType.PICTURE).wants(new PictureSlot(0, "16 : 9", "")),
                 of("caption", "Caption", PropertyType.WORDS));
     }
 

@@ -6,6 +6,7 @@ import static venue.core.property.Property.of;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 
 /** One picture, with caption and link. */
@@ -16,7 +17,7 @@ final class ImageElement extends DeclaredKind {
                 "image",
                 "Picture",
                 "One picture with a caption",
-                of("picture", "Picture", PropertyType.PICTURE),
+                of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.column("shape")),
                 of("alt", "What it shows here", PropertyType.WORDS)
                         .help("Instead of the picture's own words, where this page needs others."),
                 of("caption", "Caption", PropertyType.WORDS),
@@ -29,7 +30,15 @@ final class ImageElement extends DeclaredKind {
                         "classic=Classic 4 : 3",
                         "square=Square",
                         "tall=Tall 3 : 4",
-                        "round=Round"));
+                        "round=Round"),
+                choice(
+                        "corners",
+                        "Corners",
+                        "theme=As the look has them",
+                        "sharp=Sharp",
+                        "soft=Soft",
+                        "rounded=Rounded",
+                        "full=Fully rounded"));
     }
 
     @Override
@@ -40,7 +49,8 @@ final class ImageElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         Optional<Media> media = props.media("picture");
-        out.start("figure", "picture r-" + props.text("shape"));
+        String corners = props.text("corners");
+        out.start("figure", "picture r-" + props.text("shape") + (corners.equals("theme") ? "" : " k-" + corners));
         if (media.isEmpty()) {
             out.start("div", "to-fill-picture");
             props.write("picture", out);
@@ -54,7 +64,7 @@ final class ImageElement extends DeclaredKind {
 
     private static void linked(Props props, Media media, HtmlWriter out) {
         Optional<String> href = props.href("link");
-        String alt = props.has("alt") ? props.text("alt") : Pictures.alt(media);
+        String alt = props.has("alt") ? props.text("alt") : props.scene().alt(media);
         href.ifPresent(h -> {
             out.start("a").attr("href", h);
             if (alt.isEmpty()) {

@@ -67,7 +67,7 @@ final class ListingElement extends DeclaredKind {
         Optional<Media> picture =
                 props.flag("pictures") ? scene.media(Values.text(page.fields(), "picture")) : Optional.empty();
         out.start("li", picture.isPresent() ? "card pictured" : "card");
-        picture.ifPresent(m -> Pictures.write(m, Pictures.alt(m), 4, false, out));
+        picture.ifPresent(m -> Pictures.write(m, props.scene().alt(m), 4, false, out));
         out.start("div", "words");
         String date = Values.text(page.fields(), "date");
         if (props.flag("dates") && !date.isEmpty()) {

@@ -6,6 +6,7 @@ import static venue.core.property.Property.of;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 
 /** Signs of those who help or belong. */
@@ -21,7 +22,7 @@ final class LogosElement extends DeclaredKind {
                 many(
                         "logos",
                         "Logos",
-                        of("picture", "Logo", PropertyType.PICTURE),
+                        of("picture", "Logo", PropertyType.PICTURE).wants(PictureSlot.wide(320, "")),
                         of("name", "Name", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK)));
     }
@@ -54,7 +55,7 @@ final class LogosElement extends DeclaredKind {
     private static void logo(Props logo, HtmlWriter out) {
         Optional<Media> media = logo.media("picture");
         if (media.isPresent()) {
-            String alt = logo.has("name") ? logo.text("name") : Pictures.alt(media.get());
+            String alt = logo.has("name") ? logo.text("name") : logo.scene().alt(media.get());
             Pictures.write(media.get(), alt.isEmpty() ? media.get().name() : alt, SIXTH, false, out);
         } else if (logo.has("name")) {
             logo.write("name", out);

@@ -5,6 +5,7 @@ import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
 import venue.core.html.HtmlWriter;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
@@ -21,7 +22,7 @@ final class PeopleElement extends DeclaredKind {
                 many(
                         "people",
                         "People",
-                        of("picture", "Portrait", PropertyType.PICTURE),
+                        of("picture", "Portrait", PropertyType.PICTURE).wants(PictureSlot.wide(400, "1 : 1")),
                         of("name", "Name", PropertyType.WORDS),
                         of("role", "What they do", PropertyType.WORDS),
                         of("words", "About them", PropertyType.LINES),
@@ -49,13 +50,14 @@ final class PeopleElement extends DeclaredKind {
 
     private static void person(Props person, int level, boolean signs, HtmlWriter out) {
         out.start("li", "person tile");
-        person.media("picture").ifPresentOrElse(m -> Pictures.write(m, Pictures.alt(m), QUARTER, false, out), () -> {
-            if (person.scene().showsMarks() && person.has("picture")) {
-                out.start("div", "to-fill-picture");
-                person.write("picture", out);
-                out.end();
-            }
-        });
+        person.media("picture")
+                .ifPresentOrElse(m -> Pictures.write(m, person.scene().alt(m), QUARTER, false, out), () -> {
+                    if (person.scene().showsMarks() && person.has("picture")) {
+                        out.start("div", "to-fill-picture");
+                        person.write("picture", out);
+                        out.end();
+                    }
+                });
         out.start("h" + level, "h z-medium");
         person.href("link").ifPresent(h -> out.start("a").attr("href", h));
         person.write("name", out);

@@ -35,11 +35,6 @@ public final class Pictures {
         }
     }
 
-    /** What to say of a picture where the page says nothing of its own. */
-    public static String alt(Media media) {
-        return media.decorative() || media.alt() == null ? "" : media.alt();
-    }
-
     private static String sources(Media media) {
         return media.widths().stream().map(w -> media.path(w) + " " + w + "w").collect(Collectors.joining(", "));
     }

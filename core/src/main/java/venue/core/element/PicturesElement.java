@@ -7,6 +7,7 @@ import static venue.core.property.Property.of;
 import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 
 /** Any number of pictures together; each opens large. There is never an empty frame. */
@@ -23,7 +24,7 @@ final class PicturesElement extends DeclaredKind {
                 many(
                         "pictures",
                         "Pictures",
-                        of("picture", "Picture", PropertyType.PICTURE),
+                        of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.wide(1200, "")),
                         of("caption", "Caption", PropertyType.WORDS)),
                 choice("shape", "Arrangement", "grid=Grid", "mosaic=Mosaic", "strip=Strip to push along"));
     }
@@ -65,7 +66,7 @@ final class PicturesElement extends DeclaredKind {
     /** A button that opens the picture large in a popover, with no script. */
     private static void opening(Props one, Media media, HtmlWriter out) {
         String id = one.scene().freshId();
-        String alt = Pictures.alt(media);
+        String alt = one.scene().alt(media);
         String caption = one.text("caption");
         out.start("button", "enlarge").attr("type", "button").attr("popovertarget", id);
         if (alt.isEmpty()) {

@@ -43,6 +43,9 @@ public interface Scene {
     /** A page's own address as served. */
     String address(Page page);
 
+    /** What a picture shows, in the page's language, for those who don't see it; empty where it only decorates. */
+    String alt(Media media);
+
     /** Words of our own, in the site's language. */
     String say(Phrase phrase);
 

@@ -1,7 +1,10 @@
 package venue.core.media;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 
@@ -14,10 +17,12 @@ import venue.core.item.Item;
  * @param bytes the size of the file as it was given
  * @param width in pixels, after its orientation is applied; 0 for what is no picture
  * @param widths the widths, in pixels and ascending, in which it can be had; the last is the whole picture
- * @param alt what it shows, for those who don't see it; absent when nobody has said yet
+ * @param alt what it shows, in the site's language, for those who don't see it; absent when nobody has said yet
+ * @param altIn the same in other languages, by primary language tag (BCP 47)
  * @param decorative it says nothing that the words don't, and is passed over by screen readers
  * @param focalX the point that stays in sight when it is cropped, in percent from the left
  * @param focalY the same, from the top
+ * @param cut what it was cut from; absent while it is whole
  * @param shades its darkest and lightest colours of any size, as #RRGGBB; empty when not known
  */
 public record Media(
@@ -31,10 +36,12 @@ public record Media(
         int height,
         List<Integer> widths,
         @Nullable String alt,
+        Map<String, String> altIn,
         boolean decorative,
         int focalX,
         int focalY,
-        List<String> shades)
+        List<String> shades,
+        @Nullable Cut cut)
         implements Item {
 
     private static final int MIDDLE = 50;
@@ -54,24 +61,44 @@ public record Media(
     public Media {
         folder = folder == null ? "" : folder;
         widths = widths == null ? List.of() : List.copyOf(widths);
+        altIn = altIn == null ? Map.of() : Map.copyOf(altIn);
         shades = shades == null ? List.of() : List.copyOf(shades);
     }
 
     /** A picture that nobody has described yet. */
     public static Media picture(
             String id, String name, String file, String format, int width, int height, List<Integer> widths) {
-        return new Media(id, name, file, format, "", 0, width, height, widths, null, false, MIDDLE, MIDDLE, List.of());
+        return made(id, name, file, format, 0, width, height, widths);
     }
 
     /** A file that is no picture. */
     public static Media file(String id, String name, String file, String format, long bytes) {
-        return new Media(id, name, file, format, "", bytes, 0, 0, List.of(), null, false, MIDDLE, MIDDLE, List.of());
+        return made(id, name, file, format, bytes, 0, 0, List.of());
+    }
+
+    private static Media made(
+            String id,
+            String name,
+            String file,
+            String format,
+            long bytes,
+            int width,
+            int height,
+            List<Integer> widths) {
+        return new Media(
+                id, name, file, format, "", bytes, width, height, widths, null, Map.of(), false, MIDDLE, MIDDLE,
+                List.of(), null);
     }
 
     public Sort sort() {
         return PICTURES.contains(format)
                 ? Sort.PICTURE
                 : FILMS.contains(format) ? Sort.FILM : SOUNDS.contains(format) ? Sort.SOUND : Sort.DOCUMENT;
+    }
+
+    /** Whether files of a format are played: films and sounds. */
+    public static boolean isPlayed(String format) {
+        return FILMS.contains(format) || SOUNDS.contains(format);
     }
 
     public boolean isPicture() {
@@ -87,12 +114,43 @@ public record Media(
 
     /** Where a rendition is served on the site. */
     public String path(int renditionWidth) {
-        return "/-/media/" + file.substring(0, HASH_LETTERS) + "-" + renditionWidth + "." + format;
+        return path(file, renditionWidth);
+    }
+
+    /** Where the whole picture is served, however it is cut. */
+    public String whole() {
+        return cut == null
+                ? path()
+                : path(cut.file(), cut.widths().get(cut.widths().size() - 1));
+    }
+
+    private String path(String hash, int renditionWidth) {
+        return "/-/media/" + hash.substring(0, HASH_LETTERS) + "-" + renditionWidth + "." + format;
     }
 
     /** The height of a rendition, in pixels. */
     public int heightAt(int renditionWidth) {
         return Math.max(1, Math.round((float) height * renditionWidth / width));
+    }
+
+    /** What it shows, in a language (BCP 47): in that language, else in the site's; empty where it only decorates. */
+    public String alt(String language) {
+        if (decorative) {
+            return "";
+        }
+        String there = altIn.get(primary(language));
+        return there != null ? there : alt == null ? "" : alt;
+    }
+
+    /** Whether somebody has said what it shows, or that it only decorates. */
+    public boolean isDescribed() {
+        return decorative || (alt != null && !alt.isBlank());
+    }
+
+    /** The language itself, without region and script. */
+    public static String primary(String language) {
+        int end = language.indexOf('-');
+        return (end < 0 ? language : language.substring(0, end)).toLowerCase(Locale.ROOT);
     }
 
     public Media withAlt(@Nullable String words, boolean isDecorative) {
@@ -107,14 +165,59 @@ public record Media(
                 height,
                 widths,
                 words,
+                altIn,
                 isDecorative,
                 focalX,
                 focalY,
-                shades);
+                shades,
+                cut);
+    }
+
+    /** With words in another language than the site's; empty ones take them away. */
+    public Media withAltIn(String language, String words) {
+        Map<String, String> more = new TreeMap<>(altIn);
+        if (words.isBlank()) {
+            more.remove(primary(language));
+        } else {
+            more.put(primary(language), words);
+        }
+        return new Media(
+                id,
+                name,
+                file,
+                format,
+                folder,
+                bytes,
+                width,
+                height,
+                widths,
+                alt,
+                more,
+                decorative,
+                focalX,
+                focalY,
+                shades,
+                cut);
     }
 
     public Media withFocal(int x, int y) {
-        return new Media(id, name, file, format, folder, bytes, width, height, widths, alt, decorative, x, y, shades);
+        return new Media(
+                id,
+                name,
+                file,
+                format,
+                folder,
+                bytes,
+                width,
+                height,
+                widths,
+                alt,
+                altIn,
+                decorative,
+                x,
+                y,
+                shades,
+                cut);
     }
 
     public Media withPlace(String newName, String newFolder) {
@@ -129,10 +232,12 @@ public record Media(
                 height,
                 widths,
                 alt,
+                altIn,
                 decorative,
                 focalX,
                 focalY,
-                shades);
+                shades,
+                cut);
     }
 
     public Media withWeight(long fileBytes, List<String> darkestAndLightest) {
@@ -147,10 +252,32 @@ public record Media(
                 height,
                 widths,
                 alt,
+                altIn,
                 decorative,
                 focalX,
                 focalY,
-                darkestAndLightest);
+                darkestAndLightest,
+                cut);
+    }
+
+    public Media withCut(@Nullable Cut from) {
+        return new Media(
+                id,
+                name,
+                file,
+                format,
+                folder,
+                bytes,
+                width,
+                height,
+                widths,
+                alt,
+                altIn,
+                decorative,
+                focalX,
+                focalY,
+                shades,
+                from);
     }
 
     /** Another file in its place, with what people have said of this one. */
@@ -166,9 +293,11 @@ public record Media(
                 other.height,
                 other.widths,
                 alt,
+                altIn,
                 decorative,
                 focalX,
                 focalY,
-                other.shades);
+                other.shades,
+                other.cut);
     }
 }

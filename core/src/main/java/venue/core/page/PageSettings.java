@@ -1,5 +1,6 @@
 package venue.core.page;
 
+import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 import static venue.core.property.PropertyType.LINES;
 import static venue.core.property.PropertyType.PICTURE;
@@ -7,21 +8,53 @@ import static venue.core.property.PropertyType.WORDS;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** The declared settings that every page has, whatever its kind. */
 public final class PageSettings {
+
+    /** The value of the setting for pages in the site's own language. */
+    private static final String SITES = "site";
 
     private static final List<Property> ALL = List.of(
             of("searchTitle", "Search title", WORDS).help("Shown by search engines. About 60 letters fit."),
             of("searchDescription", "Search description", LINES)
                     .help("What somebody searching should know, in 150 letters."),
-            of("shareImage", "Picture when shared", PICTURE),
+            of("shareImage", "Picture when shared", PICTURE).wants(PictureSlot.wide(1200, "1.91 : 1")),
             of("keepOut", "Keep out of search engines", YES_NO).fallback(Value.of(false)),
-            of("menuLabel", "Label in menus", WORDS).help("Instead of the title, where space is short."));
+            of("menuLabel", "Label in menus", WORDS).help("Instead of the title, where space is short."),
+            choice(
+                            "language",
+                            "Language",
+                            SITES + "=As the site",
+                            "en=English",
+                            "ar=Arabic",
+                            "cy=Welsh",
+                            "da=Danish",
+                            "de=German",
+                            "es=Spanish",
+                            "fr=French",
+                            "ga=Irish",
+                            "gd=Gaelic",
+                            "he=Hebrew",
+                            "it=Italian",
+                            "nl=Dutch",
+                            "pl=Polish",
+                            "pt=Portuguese",
+                            "sv=Swedish",
+                            "uk=Ukrainian")
+                    .help("For screen readers and search engines, and for the words of pictures."));
 
     private PageSettings() {}
+
+    /** The language a page is written in, as a BCP 47 tag. */
+    public static String language(Page page, String sites) {
+        String own = Values.text(page.settings(), "language");
+        return own.isEmpty() || own.equals(SITES) ? sites : own;
+    }
 
     public static List<Property> all() {
         return ALL;

@@ -16,6 +16,7 @@ import venue.core.value.Value;
  * @param onlyWhen {@code key=value} of a neighbour that must hold for this property to matter, or empty
  * @param entries the properties of one group, for {@link PropertyType#MANY}
  * @param shown whether pages show it in their list of facts
+ * @param slot what a picture should be like to look well here; absent where nothing is asked
  */
 public record Property(
         String key,
@@ -29,7 +30,8 @@ public record Property(
         List<Choice> choices,
         String onlyWhen,
         List<Property> entries,
-        boolean shown) {
+        boolean shown,
+        @Nullable PictureSlot slot) {
 
     /** Both ends belong to the range. */
     public record Range(BigDecimal min, BigDecimal max) {}
@@ -43,7 +45,7 @@ public record Property(
     }
 
     public static Property of(String key, String label, PropertyType type) {
-        return new Property(key, label, type, "", null, false, null, "", List.of(), "", List.of(), false);
+        return new Property(key, label, type, "", null, false, null, "", List.of(), "", List.of(), false, null);
     }
 
     /** A choice whose first answer is the built-in one; each answer as {@code value=label}. */
@@ -53,53 +55,64 @@ public record Property(
                 .map(a -> new Choice(a[0], a[1]))
                 .toList();
         Value first = Value.of(choices.get(0).value());
-        return new Property(key, label, PropertyType.CHOICE, "", first, false, null, "", choices, "", List.of(), false);
+        return new Property(
+                key, label, PropertyType.CHOICE, "", first, false, null, "", choices, "", List.of(), false, null);
     }
 
     public static Property many(String key, String label, Property... entries) {
         return new Property(
-                key, label, PropertyType.MANY, "", null, false, null, "", List.of(), "", List.of(entries), false);
+                key, label, PropertyType.MANY, "", null, false, null, "", List.of(), "", List.of(entries), false, null);
     }
 
     public static Property number(String key, String label, long min, long max, long fallback, String unit) {
         Range range = new Range(BigDecimal.valueOf(min), BigDecimal.valueOf(max));
         Value value = Value.of(fallback);
         return new Property(
-                key, label, PropertyType.NUMBER, "", value, false, range, unit, List.of(), "", List.of(), false);
+                key, label, PropertyType.NUMBER, "", value, false, range, unit, List.of(), "", List.of(), false, null);
     }
 
     public Property help(String words) {
         return new Property(
-                key, label, type, words, fallback, required, range, unit, choices, onlyWhen, entries, shown);
+                key, label, type, words, fallback, required, range, unit, choices, onlyWhen, entries, shown, slot);
     }
 
     public Property fallback(Value value) {
-        return new Property(key, label, type, help, value, required, range, unit, choices, onlyWhen, entries, shown);
+        return new Property(
+                key, label, type, help, value, required, range, unit, choices, onlyWhen, entries, shown, slot);
     }
 
     public Property onlyWhen(String keyAndValue) {
         return new Property(
-                key, label, type, help, fallback, required, range, unit, choices, keyAndValue, entries, shown);
+                key, label, type, help, fallback, required, range, unit, choices, keyAndValue, entries, shown, slot);
     }
 
     public Property listed() {
-        return new Property(key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, true);
+        return new Property(
+                key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, true, slot);
     }
 
     /** The most characters that a text may have. */
     public Property longest(int characters) {
         Range most = new Range(BigDecimal.ZERO, BigDecimal.valueOf(characters));
-        return new Property(key, label, type, help, fallback, required, most, unit, choices, onlyWhen, entries, shown);
+        return new Property(
+                key, label, type, help, fallback, required, most, unit, choices, onlyWhen, entries, shown, slot);
     }
 
     /** Without a built-in value: not given is not there. */
     public Property withoutFallback() {
-        return new Property(key, label, type, help, null, required, range, unit, choices, onlyWhen, entries, shown);
+        return new Property(
+                key, label, type, help, null, required, range, unit, choices, onlyWhen, entries, shown, slot);
     }
 
     public Property unit(String words) {
         return new Property(
-                key, label, type, help, fallback, required, range, words, choices, onlyWhen, entries, shown);
+                key, label, type, help, fallback, required, range, words, choices, onlyWhen, entries, shown, slot);
+    }
+
+    /** For pictures: what one should be like to look well here. */
+    public Property wants(PictureSlot picture) {
+        return new Property(
+                key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, shown, picture);
     }
 
     /** The value that holds: the given one, else the declared fallback. */

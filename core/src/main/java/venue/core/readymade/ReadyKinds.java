@@ -5,6 +5,7 @@ import static venue.core.property.Property.of;
 import java.util.List;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
+import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
@@ -44,7 +45,9 @@ public final class ReadyKinds {
     }
 
     public static Property picture() {
-        return of("picture", "Picture", PropertyType.PICTURE).help("Shown in listings and behind the title.");
+        return of("picture", "Picture", PropertyType.PICTURE)
+                .help("Shown in listings and behind the title.")
+                .wants(PictureSlot.wide(1600, "16 : 9"));
     }
 
     public static Property date() {

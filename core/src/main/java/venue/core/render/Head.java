@@ -4,6 +4,7 @@ import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.page.PageSettings;
 import venue.core.site.Site;
 import venue.core.text.Words;
 import venue.core.value.Values;
@@ -73,7 +74,10 @@ public final class Head {
         property(out, "og:title", title);
         property(out, "og:url", view.canonical(page));
         property(out, "og:site_name", view.edition().site().name());
-        property(out, "og:locale", view.edition().site().language().replace('-', '_'));
+        property(
+                out,
+                "og:locale",
+                PageSettings.language(page, view.edition().site().language()).replace('-', '_'));
         if (!description.isEmpty()) {
             property(out, "og:description", description);
         }

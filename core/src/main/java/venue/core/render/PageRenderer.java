@@ -2,8 +2,10 @@ package venue.core.render;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.section.Element;
 import venue.core.section.Section;
@@ -17,6 +19,8 @@ import venue.core.value.Value;
 public final class PageRenderer {
 
     private static final String DOCTYPE = "<!doctype html>";
+
+    private static final Set<String> RIGHT_TO_LEFT = Set.of("ar", "fa", "he", "ur", "yi");
 
     private PageRenderer() {}
 
@@ -63,7 +67,10 @@ public final class PageRenderer {
     /** The head comes first and is written last: it holds the rules that the sections asked for. */
     private static String whole(View view, Page page, PageScene scene, boolean findable, HtmlWriter body) {
         HtmlWriter out = new HtmlWriter();
-        out.start("html").attr("lang", view.edition().site().language());
+        out.start("html").attr("lang", scene.language());
+        if (RIGHT_TO_LEFT.contains(Media.primary(scene.language()))) {
+            out.attr("dir", "rtl");
+        }
         Head.write(view, page, findable, scene, out);
         out.append(body).end();
         return DOCTYPE + out.html();

@@ -15,6 +15,7 @@ import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.page.PageSettings;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.redirect.Redirect;
@@ -31,6 +32,7 @@ final class PageScene implements Scene {
     private final Page page;
     private final Headings headings;
     private final String now;
+    private final String language;
     private final PageRules rules = new PageRules();
     private boolean script;
     private int ids;
@@ -42,11 +44,17 @@ final class PageScene implements Scene {
         this.page = page;
         headings = new Headings(titled);
         now = view.localTime().toString();
+        language = PageSettings.language(page, view.edition().site().language());
     }
 
     /** The local day and time, ISO 8601. */
     String now() {
         return now;
+    }
+
+    /** The language the page is written in, as a BCP 47 tag. */
+    String language() {
+        return language;
     }
 
     /** The headings of the page, known before it is written. */
@@ -60,8 +68,13 @@ final class PageScene implements Scene {
     }
 
     @Override
+    public String alt(Media media) {
+        return media.alt(language);
+    }
+
+    @Override
     public String say(Phrase phrase) {
-        return phrase.in(view.edition().site().language());
+        return phrase.in(language);
     }
 
     @Override

@@ -5,6 +5,7 @@ import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
@@ -56,8 +57,13 @@ public final class SectionSettings {
                 choice("backTowards", "Towards", "below=Below", "right=The right", "corner=The corner")
                         .onlyWhen("back=gradient"),
                 choice("texture", "Texture", Texture.choices()).onlyWhen("back=texture"),
-                of("tile", "Tile", PropertyType.PICTURE).onlyWhen("back=tile").help("Repeated at 240 pixels."),
-                of("picture", "Picture behind", PropertyType.PICTURE).onlyWhen("back=picture"),
+                of("tile", "Tile", PropertyType.PICTURE)
+                        .onlyWhen("back=tile")
+                        .help("Repeated at 240 pixels.")
+                        .wants(PictureSlot.wide(240, "")),
+                of("picture", "Picture behind", PropertyType.PICTURE)
+                        .onlyWhen("back=picture")
+                        .wants(PictureSlot.wide(1600, "")),
                 number("veil", "Veil over the picture", 0, 90, 50, "%")
                         .onlyWhen("back=picture")
                         .help("How much of the tone's colour lies over the picture."));

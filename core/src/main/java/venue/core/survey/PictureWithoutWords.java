@@ -21,8 +21,7 @@ final class PictureWithoutWords extends DeclaredRule {
                 .flatMap(stand -> scope.edition().facts(stand.item()).mentions().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)
-                        .filter(m ->
-                                !m.decorative() && (m.alt() == null || m.alt().isBlank()))
+                        .filter(m -> !m.isDescribed())
                         .map(m -> finding(stand.page(), m)));
     }
 

@@ -82,8 +82,8 @@ class CatalogController {
     /** A tone's ground and words, for swatches. */
     record ToneInfo(String key, String label, String ground, String words, String quiet, String line) {}
 
-    /** The type of the look the site wears, for writing in it. */
-    record TypeInfo(String headingFont, String bodyFont) {}
+    /** The type and page width (pixels) of the look the site wears, for writing in it. */
+    record TypeInfo(String headingFont, String bodyFont, int pageWidth) {}
 
     /** Everything at once; it changes seldom. */
     record Catalog(
@@ -97,6 +97,7 @@ class CatalogController {
             List<MenuInfo> menus,
             List<ToneInfo> tones,
             TypeInfo type,
+            String language,
             List<Property> siteFacts,
             Map<String, Value> facts) {}
 
@@ -129,7 +130,9 @@ class CatalogController {
                         .toList(),
                 Tone.of(edition.theme()).stream().map(CatalogController::tone).toList(),
                 new TypeInfo(
-                        edition.theme().text("headingFont"), edition.theme().text("bodyFont")),
+                        edition.theme().text("headingFont"), edition.theme().text("bodyFont"), (int)
+                                edition.theme().number("pageWidth")),
+                edition.site().language(),
                 SiteFacts.all(),
                 edition.site().facts());
     }

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -55,7 +56,12 @@ class PublicValve extends ValveBase {
         if (workspace.isEmpty()) {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
-            Replies.send(asked, answer, reply(workspace.get(), asked));
+            Optional<Path> played = files.played(asked.getRequestURI());
+            if (played.isPresent()) {
+                PlayedFiles.send(asked, answer, played.get());
+            } else {
+                Replies.send(asked, answer, reply(workspace.get(), asked));
+            }
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");

@@ -5,10 +5,12 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
 import venue.core.site.Site;
@@ -44,6 +46,13 @@ class SiteFiles {
                 ? workspace.site() + path
                 : path;
         return Optional.ofNullable(known.get(key, k -> make(workspace, path)));
+    }
+
+    /** Where a film or sound lies that is served at a path. */
+    Optional<Path> played(String path) {
+        String name = path.substring(path.lastIndexOf('/') + 1);
+        String format = name.substring(name.lastIndexOf('.') + 1);
+        return path.equals("/-/media/" + name) && Media.isPlayed(format) ? media.locate(name) : Optional.empty();
     }
 
     private @Nullable Reply make(Workspace workspace, String path) {

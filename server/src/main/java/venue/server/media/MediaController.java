@@ -1,6 +1,8 @@
 package venue.server.media;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.Principal;
 import java.util.Comparator;
 import java.util.List;
@@ -10,15 +12,18 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import venue.core.edit.CutMedia;
 import venue.core.edit.MediaUse;
 import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.media.Cut;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.server.event.Events;
@@ -56,7 +61,9 @@ class MediaController {
      * @param sort {@code PICTURE}, {@code FILM}, {@code SOUND} or {@code DOCUMENT}
      * @param bytes its size as it was given, 0 when not known
      * @param thumb path of a picture's smallest rendition on the site, or empty
-     * @param path path of the whole file on the site
+     * @param path path of the file on the site
+     * @param cut the part of the whole that is shown; absent while it is whole
+     * @param whole path of the whole picture, however it is cut
      */
     record MediaInfo(
             String id,
@@ -68,11 +75,14 @@ class MediaController {
             int width,
             int height,
             @Nullable String alt,
+            Map<String, String> altIn,
             boolean decorative,
             int focalX,
             int focalY,
             String thumb,
             String path,
+            @Nullable Cut cut,
+            String whole,
             List<Use> uses) {}
 
     @GetMapping
@@ -94,8 +104,18 @@ class MediaController {
             Principal principal)
             throws IOException {
         Workspace workspace = workspaces.require(site);
-        byte[] bytes = file.getBytes();
-        String hash = Hash.of(bytes);
+        Path lies = Files.createTempFile("venue-in", ".part");
+        try {
+            file.transferTo(lies);
+            return take(workspace, lies, String.valueOf(file.getOriginalFilename()), folder, principal);
+        } finally {
+            Files.deleteIfExists(lies);
+        }
+    }
+
+    private MediaInfo take(Workspace workspace, Path lies, String fileName, String folder, Principal principal)
+            throws IOException {
+        String hash = Hash.of(lies);
         Optional<Media> known = workspace
                 .now()
                 .working()
@@ -105,12 +125,25 @@ class MediaController {
         if (known.isPresent()) {
             return info(workspace.now().working(), known.get());
         }
-        String name = name(String.valueOf(file.getOriginalFilename()));
-        Media media = intake.take("m-" + hash.substring(0, 16), String.valueOf(file.getOriginalFilename()), bytes)
-                .withPlace(name, folder);
+        String name = name(fileName);
+        Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies).withPlace(name, folder);
         String who = people.require(principal).id();
-        events.tell(site, "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
+        events.tell(workspace.site(), "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
         return info(workspace.now().working(), media);
+    }
+
+    /** The part of a picture that is to be shown, in percent of the whole. */
+    record CutPart(int left, int top, int wide, int high) {}
+
+    /** Shows a part of a picture wherever it stands, or the whole again. */
+    @PostMapping("/{id}/cut")
+    MediaInfo cut(@PathVariable String site, @PathVariable String id, @RequestBody CutPart part, Principal principal) {
+        Workspace workspace = workspaces.require(site);
+        Media media = workspace.now().working().require(Media.class, id);
+        Media cut = intake.cut(media, part.left(), part.top(), part.wide(), part.high());
+        String who = people.require(principal).id();
+        events.tell(site, "step", workspace.run(Asked.of(who, new CutMedia(cut))));
+        return info(workspace.now().working(), workspace.now().working().require(Media.class, id));
     }
 
     private static String name(String file) {
@@ -136,11 +169,14 @@ class MediaController {
                 media.width(),
                 media.height(),
                 media.alt(),
+                media.altIn(),
                 media.decorative(),
                 media.focalX(),
                 media.focalY(),
                 media.widths().isEmpty() ? "" : media.path(media.widths().get(0)),
                 media.path(),
+                media.cut(),
+                media.whole(),
                 uses);
     }
 

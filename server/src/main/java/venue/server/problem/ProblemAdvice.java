@@ -63,9 +63,9 @@ class ProblemAdvice {
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
         return answer(
                 HttpStatus.CONTENT_TOO_LARGE,
-                "picture-too-large",
-                "This file is larger than the 25 MB that fit.",
-                "Save it smaller, for example 2400 pixels wide.");
+                "file-too-large",
+                "This file is larger than the 500 MB that fit.",
+                "Save it shorter, or in a lower quality.");
     }
 
     @ExceptionHandler

@@ -21,7 +21,8 @@ class OriginsTest {
             "welcome",
             "dusk",
             "plain",
-            Map.of());
+            Map.of(),
+            List.of());
 
     @ParameterizedTest
     @CsvSource({

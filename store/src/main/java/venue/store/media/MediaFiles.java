@@ -9,7 +9,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** The renditions of pictures as files of one folder, named by hash and width. */
+/** Files of one folder, named by their hash; renditions of pictures by hash and width. */
 public final class MediaFiles {
 
     private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,4}");
@@ -35,6 +35,23 @@ public final class MediaFiles {
             return Files.exists(file) ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Where the file called so lies, for what is too large to be held in memory. */
+    public Optional<Path> locate(String name) {
+        return Optional.of(name)
+                .filter(n -> NAME.matcher(n).matches())
+                .map(folder::resolve)
+                .filter(Files::exists);
+    }
+
+    /** Takes a file in from where it lies; it is moved, not copied, where the disk allows that. */
+    void take(String name, Path from) {
+        try {
+            Files.move(from, folder.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw new UncheckedIOException("can't keep the file " + name, e);
         }
     }
 

@@ -4,7 +4,11 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -15,6 +19,7 @@ import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
+import venue.core.media.Cut;
 import venue.core.media.Media;
 import venue.core.text.SvgCleaner;
 
@@ -27,9 +32,15 @@ public final class MediaIntake {
     /** The most bytes a picture may have. */
     public static final int MOST_BYTES = 25 * 1024 * 1024;
 
+    /** The most bytes a film or a sound may have. */
+    public static final long MOST_FILM_BYTES = 500L * 1024 * 1024;
+
     /** The most pixels a picture may have. */
     public static final long MOST_PIXELS = 50_000_000;
 
+    private static final int HEAD = 4_096;
+    private static final long MEGABYTE = 1024 * 1024;
+    private static final int ALL = 100;
     private static final int WIDEST = 2_400;
     private static final int[] WIDTHS = {480, 960, 1_600};
     private static final double QUALITY = 0.82;
@@ -40,15 +51,43 @@ public final class MediaIntake {
         this.files = files;
     }
 
+    /**
+     * Takes in a file that lies on the disk, which is moved from there if it is kept. Films and sounds may be longer than
+     * fits in memory; everything else is read.
+     */
+    public Media take(String id, String name, Path from) throws IOException {
+        Optional<String> played = FileSort.of(name, head(from)).filter(f -> Media.isPlayed(f));
+        if (played.isEmpty()) {
+            requireBytes(name, Files.size(from), MOST_BYTES);
+            return take(id, name, Files.readAllBytes(from));
+        }
+        requireBytes(name, Files.size(from), MOST_FILM_BYTES);
+        Media media = Media.file(id, name, Hash.of(from), played.get(), Files.size(from));
+        files.take(fileName(media.path()), from);
+        return media;
+    }
+
+    private static byte[] head(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return in.readNBytes(HEAD);
+        }
+    }
+
+    private static void requireBytes(String name, long bytes, long most) {
+        if (bytes > most) {
+            throw Refusal.badInput(
+                    "file-too-large",
+                    "file",
+                    "“" + name + "” has " + bytes / MEGABYTE + " MB; " + most / MEGABYTE + " fit.",
+                    most == MOST_BYTES
+                            ? "Save it smaller; a picture, for example, 2400 pixels wide."
+                            : "Save it shorter or in a lower quality.");
+        }
+    }
+
     /** Keeps the picture's renditions and gives the item that stands for it. */
     public Media take(String id, String name, byte[] bytes) {
-        if (bytes.length > MOST_BYTES) {
-            throw Refusal.badInput(
-                    "picture-too-large",
-                    "file",
-                    "“" + name + "” has " + bytes.length / (1024 * 1024) + " MB; 25 fit.",
-                    "Save it smaller, for example 2400 pixels wide.");
-        }
+        requireBytes(name, bytes.length, MOST_BYTES);
         Optional<String> sort = FileSort.of(name, bytes);
         if (sort.isPresent()) {
             return sort.get().equals("svg") ? drawing(id, name, bytes) : file(id, name, bytes, sort.get());
@@ -119,6 +158,11 @@ public final class MediaIntake {
         BufferedImage image =
                 Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
         String format = maybeAlpha && image.getColorModel().hasAlpha() ? "png" : "jpg";
+        return renditions(id, name, Hash.of(bytes), format, image).withWeight(bytes.length, Shades.of(image));
+    }
+
+    private Media renditions(String id, String name, String hash, String format, BufferedImage image)
+            throws IOException {
         int whole = Math.min(WIDEST, image.getWidth());
         int height = Math.max(1, Math.round((float) image.getHeight() * whole / image.getWidth()));
         List<Integer> widths = new ArrayList<>();
@@ -128,12 +172,47 @@ public final class MediaIntake {
             }
         }
         widths.add(whole);
-        Media media = Media.picture(id, name, Hash.of(bytes), format, whole, height, widths)
-                .withWeight(bytes.length, Shades.of(image));
+        Media media = Media.picture(id, name, hash, format, whole, height, widths);
         for (int width : widths) {
             files.put(fileName(media.path(width)), encode(image, width, media.heightAt(width), format));
         }
         return media;
+    }
+
+    /** The picture with only a part of it shown; the whole stays, so that another part can be shown later. */
+    public Media cut(Media media, int left, int top, int wide, int high) {
+        Cut cut = Cut.of(media, left, top, wide, high);
+        Media whole = Media.picture(
+                media.id(), media.name(), cut.file(), media.format(), cut.width(), cut.height(), cut.widths());
+        byte[] bytes = files.find(fileName(whole.path()))
+                .filter(b -> !media.format().equals("svg"))
+                .orElseThrow(() -> Refusal.badInput(
+                        "can-not-be-cut",
+                        "media",
+                        "“" + media.name() + "” is a drawing; only photographs can be cut.",
+                        "Choose its shape where it stands, and set its focal point."));
+        try {
+            BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
+            if (cut.isWhole()) {
+                return whole.withWeight(media.bytes(), Shades.of(image));
+            }
+            BufferedImage part = part(image, cut);
+            String hash =
+                    Hash.of((cut.file() + left + "," + top + "," + wide + "," + high).getBytes(StandardCharsets.UTF_8));
+            return renditions(media.id(), media.name(), hash, media.format(), part)
+                    .withWeight(media.bytes(), Shades.of(part))
+                    .withCut(cut);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static BufferedImage part(BufferedImage image, Cut cut) {
+        int x = image.getWidth() * cut.left() / ALL;
+        int y = image.getHeight() * cut.top() / ALL;
+        int width = Math.min(image.getWidth() - x, Math.max(1, image.getWidth() * cut.wide() / ALL));
+        int height = Math.min(image.getHeight() - y, Math.max(1, image.getHeight() * cut.high() / ALL));
+        return image.getSubimage(x, y, width, height);
     }
 
     private static String fileName(String path) {

@@ -62,7 +62,7 @@ class MediaIntakeTest {
     void whatIsNoPictureOrTooLargeIsRefusedBeforeItIsRead() {
         refuses("not-a-picture", "<html>no</html>".getBytes(StandardCharsets.UTF_8));
         refuses("not-a-picture", new byte[0]);
-        refuses("picture-too-large", new byte[60 * 1024 * 1024]);
+        refuses("file-too-large", new byte[60 * 1024 * 1024]);
         refuses("picture-too-large", bomb(30_000, 30_000));
         assertThat(folder).isEmptyDirectory();
     }
