@@ -144,7 +144,15 @@ useEventListener(
     <div v-else-if="group === 'Shared'" class="patterns">
       <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
         <span class="frame">
-          <ProofFrame class="drawing" :path="`shared/${s.id}`" :width="1100" still fit :label="s.name" />
+          <ProofFrame
+            class="drawing"
+            :path="`shared/${s.id}`"
+            :query="`drawn=${s.drawn}`"
+            :width="1100"
+            still
+            fit
+            :label="s.name"
+          />
         </span>
         <span class="name"
           ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
@@ -161,7 +169,15 @@ useEventListener(
         @click="choose(p)"
       >
         <span class="frame">
-          <ProofFrame class="drawing" :path="`pattern/${p.id}`" :width="1100" still fit :label="p.name" />
+          <ProofFrame
+            class="drawing"
+            :path="`pattern/${p.id}`"
+            :query="`drawn=${p.drawn}`"
+            :width="1100"
+            still
+            fit
+            :label="p.name"
+          />
         </span>
         <span class="name"
           ><b>{{ p.name }}</b>

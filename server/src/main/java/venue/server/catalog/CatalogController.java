@@ -14,6 +14,7 @@ import venue.core.edition.Edition;
 import venue.core.edition.Places;
 import venue.core.edition.Worn;
 import venue.core.element.Elements;
+import venue.core.item.Hash;
 import venue.core.kind.Kind;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -26,11 +27,13 @@ import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
+import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.theme.Tone;
 import venue.core.value.Value;
+import venue.store.workspace.Standing;
 import venue.store.workspace.Workspaces;
 
 /** What can be chosen from when pages are made and written. */
@@ -69,12 +72,24 @@ class CatalogController {
             boolean offeredFirst,
             String startsIn) {}
 
-    /** A pattern of the tray, with the kinds of element it holds. */
+    /**
+     * A pattern of the tray.
+     *
+     * @param kinds the kinds of element it holds
+     * @param drawn the hash of all that its drawing is made from
+     */
     record PatternInfo(
-            String id, String name, String group, long toFill, int sections, int columns, List<String> kinds) {}
+            String id,
+            String name,
+            String group,
+            long toFill,
+            int sections,
+            int columns,
+            List<String> kinds,
+            String drawn) {}
 
     /** A shared section that can be placed: on how many pages it stands. */
-    record SharedInfo(String id, String name, long pages, int columns, List<String> kinds) {}
+    record SharedInfo(String id, String name, long pages, int columns, List<String> kinds, String drawn) {}
 
     /** A menu's name and where it is shown. */
     record MenuInfo(String id, String name, String place) {}
@@ -103,7 +118,8 @@ class CatalogController {
 
     @GetMapping("/catalog")
     Catalog catalog(@PathVariable String site) {
-        Edition edition = workspaces.require(site).now().working();
+        Standing standing = workspaces.require(site).now();
+        Edition edition = standing.working();
         return new Catalog(
                 Elements.all().stream()
                         .map(k -> new ElementInfo(k.key(), k.name(), k.note(), k.properties(), k.siteFacts()))
@@ -114,16 +130,18 @@ class CatalogController {
                 kinds(edition),
                 edition.patterns()
                         .sorted(Comparator.comparing(Pattern::name))
-                        .map(CatalogController::pattern)
+                        .map(p -> pattern(standing, p))
                         .toList(),
                 edition.all(SharedSection.class)
+                        .filter(s -> !edition.site().foot().contains(s.id()))
                         .sorted(Comparator.comparing(SharedSection::name))
                         .map(s -> new SharedInfo(
                                 s.id(),
                                 s.name(),
                                 edition.inbound().sharing(s.id()).size(),
                                 s.section().columns().size(),
-                                kinds(s)))
+                                kinds(s),
+                                drawn(standing, s.id())))
                         .toList(),
                 edition.menus().stream()
                         .map((Menu m) -> new MenuInfo(m.id(), m.name(), m.place()))
@@ -147,7 +165,7 @@ class CatalogController {
                 tone.line().hex());
     }
 
-    private static PatternInfo pattern(Pattern pattern) {
+    private static PatternInfo pattern(Standing standing, Pattern pattern) {
         return new PatternInfo(
                 pattern.id(),
                 pattern.name(),
@@ -155,7 +173,13 @@ class CatalogController {
                 pattern.toFill(),
                 pattern.sections().size(),
                 pattern.sections().get(0).columns().size(),
-                kinds(pattern));
+                kinds(pattern),
+                drawn(standing, pattern.id()));
+    }
+
+    private static String drawn(Standing standing, String id) {
+        String look = standing.working().site().look();
+        return Hash.shortOf(standing.hashOf(id) + standing.hashOf(look) + standing.hashOf(Site.ID));
     }
 
     /** The kinds of element that something holds. */

@@ -27,6 +27,7 @@ class PublicValve extends ValveBase {
 
     private static final String PROOF = "/-/proof/";
     private static final String SENT = "/-/sent/";
+    private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
     private static final int MISDIRECTED = 421;
 
     private final Settings settings;
@@ -91,7 +92,12 @@ class PublicValve extends ValveBase {
         Map<String, String> query = new HashMap<>();
         asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
         return proofs.html(workspace.site(), path, query)
-                .map(html -> Reply.text(200, "text/html; charset=utf-8", html, "no-store", proofs.policy()));
+                .map(html -> Reply.text(
+                        200,
+                        "text/html; charset=utf-8",
+                        html,
+                        Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
+                        proofs.policy()));
     }
 
     private static void plain(HttpServletResponse answer, int status, String words) throws IOException {

@@ -1,5 +1,7 @@
 package venue.server.proof;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +26,7 @@ import venue.store.workspace.Workspaces;
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
- * template, {@code at=HASH} as it was in that version.
+ * template, {@code at=HASH} as it was in that version, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -35,6 +37,10 @@ public class Proofs {
 
     private static final String DRAWING = "<html class=\"venue-drawing\"";
 
+    private static final int DRAWINGS = 2_000;
+
+    private final Cache<String, String> drawings =
+            Caffeine.newBuilder().maximumSize(DRAWINGS).build();
     private final ProofPass passes;
     private final Workspaces workspaces;
     private final Origins origins;
@@ -70,8 +76,22 @@ public class Proofs {
             return Optional.empty();
         }
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
+        if (!isDrawing(query)) {
+            return proof(view, parts, query);
+        }
+        String key = String.join("/", site, parts[1], parts[2], query.get("drawn"));
+        return Optional.ofNullable(
+                drawings.get(key, k -> proof(view, parts, query).orElse(null)));
+    }
+
+    private static Optional<String> proof(View view, String[] parts, Map<String, String> query) {
         return drawn(view, parts[1], parts[2], query)
                 .map(h -> h.replace("</head>", MARKS).replace("</body>", BRIDGE));
+    }
+
+    /** Whether what is asked for is known by the hash of all it is drawn from, and so never changes. */
+    public static boolean isDrawing(Map<String, String> query) {
+        return query.containsKey("drawn");
     }
 
     /** The edition with one item as it was in an earlier version. */

@@ -79,6 +79,74 @@ class MediaIntakeTest {
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo(code));
     }
 
+    /** A picture whose left half is red and right half blue. */
+    private static byte[] halves(int width, int height) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < width; x++) {
+            for (int y = 0; y < height; y++) {
+                image.setRGB(x, y, x < width / 2 ? 0xff0000 : 0x0000ff);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private BufferedImage kept(Media media) throws IOException {
+        return ImageIO.read(new ByteArrayInputStream(
+                files.find(media.path().replace("/-/media/", "")).orElseThrow()));
+    }
+
+    @Test
+    void aPartIsCutOutAndTheWholeStays() throws IOException {
+        Media whole = intake.take("a", "Halves", halves(1000, 500)).withAlt("Two halves", false);
+        Media right = intake.cut(whole, 60, 0, 40, 100);
+        assertThat(right.width()).isEqualTo(400);
+        assertThat(right.height()).isEqualTo(500);
+        assertThat(new java.awt.Color(kept(right).getRGB(200, 250)).getBlue()).isGreaterThan(200);
+        assertThat(right.whole()).isEqualTo(whole.path());
+        Media left = intake.cut(right, 0, 0, 40, 100);
+        assertThat(new java.awt.Color(kept(left).getRGB(200, 250)).getRed())
+                .as("cut from the whole, not from the part")
+                .isGreaterThan(200);
+        Media again = intake.cut(left, 0, 0, 100, 100);
+        assertThat(again.file()).isEqualTo(whole.file());
+        assertThat(again.cut()).isNull();
+        assertThat(whole.replacedBy(again).alt("en")).isEqualTo("Two halves");
+    }
+
+    @Test
+    void partsOutsideThePictureAndPartsOfDrawingsAreRefused() throws IOException {
+        Media whole = intake.take("a", "Halves", halves(100, 50));
+        assertThatThrownBy(() -> intake.cut(whole, 70, 0, 40, 100)).hasMessageContaining("70, 0");
+        assertThatThrownBy(() -> intake.cut(whole, 0, 0, 4, 100)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> intake.cut(whole, -1, 0, 50, 50)).isInstanceOf(Refusal.class);
+        Media drawing = intake.take(
+                "b",
+                "Dome.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><path d='M0 0h9'/></svg>"
+                        .getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> intake.cut(drawing, 0, 0, 50, 50)).hasMessageContaining("drawing");
+    }
+
+    @Test
+    void aLongFilmIsTakenFromWhereItLiesAndALongPictureIsNot() throws IOException {
+        Path film = folder.resolveSibling("film.part");
+        byte[] bytes = new byte[30 * 1024 * 1024];
+        System.arraycopy("....ftypisom".getBytes(StandardCharsets.US_ASCII), 0, bytes, 0, 12);
+        Files.write(film, bytes);
+        Media media = intake.take("f", "Night.mp4", film);
+        assertThat(media.sort()).isEqualTo(Media.Sort.FILM);
+        assertThat(media.bytes()).isEqualTo(bytes.length);
+        assertThat(files.locate(media.path().replace("/-/media/", "")))
+                .hasValueSatisfying(p -> assertThat(p).hasSize(bytes.length));
+        assertThat(film).doesNotExist();
+        Files.write(film, new byte[30 * 1024 * 1024]);
+        assertThatThrownBy(() -> intake.take("p", "Night.jpg", film))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("file-too-large"));
+        assertThat(film).exists();
+    }
+
     private static byte[] picture(String format, int width, int height) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), format, out);
