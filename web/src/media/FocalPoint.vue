@@ -1,19 +1,33 @@
+<script lang="ts">
+const USUAL = ['16 : 9', '1 : 1', '3 : 4'].map((name) => ({ name, ratio: ratioOf(name), where: '' }))
+
+/** A proportion in words as CSS has it: “Wide 16 : 9” is 16 / 9, what names no numbers is square. */
+export function ratioOf(words: string): string {
+  const found = /([\d.]+) : ([\d.]+)/.exec(words)
+  return found ? `${found[1]} / ${found[2]}` : '1'
+}
+</script>
+
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { MediaStand } from '@/api/types'
 
 /** The point of a picture that stays in sight: dragged on the whole picture, seen at once in every shape it is cut to. */
-const props = defineProps<{ src: string; x: number; y: number }>()
+const props = defineProps<{ src: string; x: number; y: number; stands: MediaStand[] }>()
 const emit = defineEmits<{ move: [x: number, y: number] }>()
 const box = ref<HTMLElement | null>(null)
 const dragged = ref<{ x: number; y: number } | null>(null)
 const at = computed(() => dragged.value ?? { x: props.x, y: props.y })
 const WHOLE = 100
 const STEP = 5
-const SHAPES = [
-  { name: 'Wide', ratio: '16 / 9' },
-  { name: 'Square', ratio: '1' },
-  { name: 'Tall', ratio: '3 / 4' },
-]
+/** The shapes it is cut to where it stands; three usual ones while it stands nowhere. */
+const shapes = computed(() => {
+  const cut = new Map<string, string[]>()
+  for (const stand of props.stands.filter((s) => s.shape))
+    cut.set(stand.shape, [...(cut.get(stand.shape) ?? []), `${stand.itemName}: ${stand.where}`])
+  const used = [...cut].map(([name, where]) => ({ name, ratio: ratioOf(name), where: where.join('\n') }))
+  return used.length ? used : USUAL
+})
 const within = (n: number) => Math.round(Math.max(0, Math.min(WHOLE, n)))
 
 function point(event: PointerEvent) {
@@ -69,8 +83,13 @@ function byKey(event: KeyboardEvent) {
       <span class="point" :style="{ left: `${at.x}%`, top: `${at.y}%` }" />
     </div>
     <div class="shapes">
-      <figure v-for="s in SHAPES" :key="s.name">
-        <img :src="src" alt="" :style="{ aspectRatio: s.ratio, objectPosition: `${at.x}% ${at.y}%` }" />
+      <figure v-for="s in shapes" :key="s.name" :title="s.where">
+        <img
+          :src="src"
+          alt=""
+          :class="{ round: s.name === 'Round' }"
+          :style="{ aspectRatio: s.ratio, objectPosition: `${at.x}% ${at.y}%` }"
+        />
         <figcaption class="label">{{ s.name }}</figcaption>
       </figure>
     </div>
@@ -98,8 +117,12 @@ function byKey(event: KeyboardEvent) {
   border-radius: 50%;
   pointer-events: none;
 }
+.round {
+  border-radius: 50%;
+}
 .shapes {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: flex-end;
   margin-top: 8px;

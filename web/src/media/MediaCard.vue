@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { counted } from '@/look/counted'
-import { computed, ref } from 'vue'
-import type { Command, MediaInfo } from '@/api/types'
+import { computed, ref, watch } from 'vue'
+import { get } from '@/api/client'
+import type { Command, MediaInfo, MediaStand } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import CutSheet from './CutSheet.vue'
 import FocalPoint from './FocalPoint.vue'
@@ -20,6 +21,16 @@ const cutting = ref(false)
 const removing = ref(false)
 const picture = computed(() => props.media.sort === 'PICTURE')
 const url = computed(() => site.standing?.origin + props.media.path)
+
+const stands = ref<MediaStand[]>([])
+watch(
+  () => [props.media.id, props.media.uses.length],
+  async () => {
+    const answer = await get<MediaStand[]>(`/sites/${site.id}/media/${props.media.id}/stands`)
+    if (answer.ok) stands.value = answer.value
+  },
+  { immediate: true },
+)
 
 function give(command: Command) {
   return site.give(command, props.media.id)
@@ -48,6 +59,7 @@ function askRemove() {
       :src="url"
       :x="media.focalX"
       :y="media.focalY"
+      :stands="stands"
       @move="(x, y) => give({ verb: 'focus-media', media: media.id, x, y })"
     />
     <video v-else-if="media.sort === 'FILM'" :src="url" controls preload="metadata" />

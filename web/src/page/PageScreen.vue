@@ -27,6 +27,8 @@ const type = computed(() => ({
 const gone = ref(false)
 watch(problem, (p) => (gone.value = p?.status === 404))
 watch(id, () => (galley.chosen.value = null))
+/** Others see in which section one is. */
+watch(galley.chosen, (section) => site.at(section ? `${id.value}#${section}` : id.value))
 watch(
   [() => route.query.section, page],
   ([section]) => {

@@ -53,6 +53,13 @@ watch(chosen, async (is) => {
     card.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
 })
 
+/** Who else is in this section now. */
+const others = computed(() => {
+  const place = `${galley.id()}#${section.value.id}`
+  const names = (site.standing?.here ?? []).filter((h) => h.at === place).map((h) => h.name)
+  return [...new Set(names)].filter((n) => n !== session.person?.name)
+})
+
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name && name !== section.value.name)
@@ -113,6 +120,9 @@ function mend() {
         :title="own.originName ? `From ${own.originName}` : ''"
         >{{ lineage }}</span
       >
+      <span v-for="name in others" :key="name" class="other" :title="`${name} is in this section`">{{
+        name
+      }}</span>
       <span class="grow" />
       <span v-if="toFill" class="fill">{{ toFill }} to fill</span>
       <button
@@ -224,6 +234,14 @@ header {
 }
 .live {
   color: var(--juniper);
+}
+.other {
+  background: var(--juniper);
+  color: #fff;
+  font: 500 12px/18px var(--text);
+  padding: 0 7px;
+  border-radius: 3px;
+  white-space: nowrap;
 }
 .fill {
   background: var(--ochre-wash);

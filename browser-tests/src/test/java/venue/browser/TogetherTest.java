@@ -30,6 +30,7 @@ class TogetherTest {
             assertThat(card(maja, "visit-main2")).containsText("Tomás was here.");
             assertThat(card(tomas, "visit-main1")).containsText("Maja was here.");
             assertThat(maja.locator(".who.other")).hasCount(1);
+            assertThat(card(maja, "visit-main2").locator("header .other")).hasText("Tomás Jurado");
 
             offline(first, maja);
             assertThat(card(tomas, "visit-main1")).containsText("Written in the dark.");

@@ -130,4 +130,27 @@ class PatternAndMediaTest {
                                 Media.file("x", "X", "0".repeat(64), format, 1).sort())
                         .isEqualTo(sort));
     }
+
+    @Test
+    void whereAPictureStandsIsToldWithTheShapeItIsCutTo() {
+        Edition wide = Sites.after(
+                site,
+                new PlaceElement(
+                        "weaving",
+                        "weaving-s1",
+                        "c1",
+                        0,
+                        "pic",
+                        "image",
+                        Map.of("picture", Value.of("loom"), "shape", Value.of("wide"))));
+        Edition shared = Sites.after(
+                Sites.after(wide, new SetValue("home", null, null, "shareImage", Value.of("loom"))),
+                new SetValue("home", "home-s1", null, "tile", Value.of("loom")));
+        assertThat(MediaStand.of(shared, "loom"))
+                .containsExactlyInAnyOrder(
+                        new MediaStand("weaving", "Weaving", "Picture in Text", "Wide 16 : 9"),
+                        new MediaStand("home", "Loomgate Yard", "Picture when shared", "1.91 : 1"),
+                        new MediaStand("home", "Loomgate Yard", "Tile in Text", ""));
+        assertThat(MediaStand.of(shared, "wool")).isEmpty();
+    }
 }

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import venue.core.edit.CutMedia;
+import venue.core.edit.MediaStand;
 import venue.core.edit.MediaUse;
 import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
@@ -93,6 +94,13 @@ class MediaController {
                 .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
                 .map(m -> info(m, uses(uses.getOrDefault(m.id(), List.of()))))
                 .toList();
+    }
+
+    /** Where a picture stands, and how it is cut there. */
+    @GetMapping("/{id}/stands")
+    List<MediaStand> stands(@PathVariable String site, @PathVariable String id) {
+        Edition edition = workspaces.require(site).now().working();
+        return MediaStand.of(edition, edition.require(Media.class, id).id());
     }
 
     /** Takes a picture in; the same file a second time is the picture that is there already. */

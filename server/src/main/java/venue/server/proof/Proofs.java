@@ -6,8 +6,12 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.TakePattern;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
@@ -26,7 +30,8 @@ import venue.store.workspace.Workspaces;
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
- * template, {@code at=HASH} as it was in that version, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a page's pattern taken, after its own
+ * sections or ({@code instead}) in their place, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -71,6 +76,10 @@ public class Proofs {
         Edition edition = "live".equals(query.get("of"))
                 ? standing.live()
                 : then(site, dressed(standing.working(), query), query.get("at"));
+        boolean takes = edition.find(Pattern.class, query.get("take")).isPresent();
+        if (takes && edition.page(parts[2]).isPresent()) {
+            edition = taken(edition, parts[2], query);
+        }
         View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
         if (edition.items().isEmpty()) {
             return Optional.empty();
@@ -110,6 +119,13 @@ public class Proofs {
         return sent.open(site, token)
                 .flatMap(working::page)
                 .map(p -> PageRenderer.render(view, p).replace("</head>", KEPT_OUT));
+    }
+
+    /** The edition as it would be with a whole-page pattern taken; nothing is changed. */
+    private static Edition taken(Edition working, String page, Map<String, String> query) {
+        TakePattern command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
+        Change change = command.on(new Desk(working, working, id -> "", new Random(1)));
+        return working.with(change.put(), change.removed());
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {
