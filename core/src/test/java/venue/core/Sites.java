@@ -7,7 +7,6 @@ import static venue.core.readymade.Compose.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
@@ -28,23 +27,8 @@ public final class Sites {
 
     private static final Random CHANCE = new Random(1);
 
-    /** Nothing is stale here, so nothing is merged. */
-    private static final Editor EDITOR = new Editor(new Editor.Contents() {
-        @Override
-        public Object tree(Item item) {
-            throw new AssertionError("nothing to merge");
-        }
-
-        @Override
-        public Item item(Class<? extends Item> type, Object tree) {
-            throw new AssertionError("nothing to merge");
-        }
-
-        @Override
-        public Optional<Item> find(String hash) {
-            return Optional.empty();
-        }
-    });
+    private static final Memory MEMORY = new Memory();
+    private static final Editor EDITOR = new Editor(MEMORY);
 
     private Sites() {}
 
@@ -86,10 +70,7 @@ public final class Sites {
 
     public static Desk desk(Edition working, Edition live) {
         return new Desk(
-                working,
-                live,
-                id -> working.find(id).map(i -> "h" + i.hashCode()).orElse(""),
-                CHANCE);
+                working, live, id -> working.find(id).map(MEMORY::hashOf).orElse(""), MEMORY, CHANCE);
     }
 
     /** The edition after a command, with everything that holds of every edition checked. */

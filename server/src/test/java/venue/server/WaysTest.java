@@ -66,7 +66,7 @@ class WaysTest {
         JsonNode sections = page.get("zones").get(0).get("sections");
         assertThat(sections.findValuesAsString("lineage")).contains("OWN", "ADAPTED");
         JsonNode fixed = page.get("zones").get(1).get("fixed").get(0);
-        assertThat(fixed.get("template").asString()).isEqualTo("Listing");
+        assertThat(fixed.get("reach").asString()).isEqualTo("TEMPLATE");
         assertThat(fixed.get("pages").asInt()).isEqualTo(4);
         assertThat(json(maja.get(SITE + "/pages/visit/home-effects")).get(0).asString())
                 .contains("/ shows “Visit”");

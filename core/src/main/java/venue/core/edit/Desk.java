@@ -4,6 +4,7 @@ import java.util.function.UnaryOperator;
 import java.util.random.RandomGenerator;
 import venue.core.edition.Edition;
 import venue.core.item.Ids;
+import venue.core.merge.Archive;
 
 /**
  * What a command works on.
@@ -11,14 +12,17 @@ import venue.core.item.Ids;
  * @param edition the working copy
  * @param live the live release
  * @param hashOf the hash of an item's content in the working copy, by id
+ * @param archive what items were before
  */
-public record Desk(Edition edition, Edition live, UnaryOperator<String> hashOf, RandomGenerator chance) {
+public record Desk(
+        Edition edition, Edition live, UnaryOperator<String> hashOf, Archive archive, RandomGenerator chance) {
 
     String freshId() {
         return Ids.fresh(chance);
     }
 
-    Desk on(Edition other) {
-        return new Desk(other, live, hashOf, chance);
+    /** The same desk with another working copy. */
+    public Desk on(Edition other) {
+        return new Desk(other, live, hashOf, archive, chance);
     }
 }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.merge.Archive;
 import venue.core.merge.TreeMerge;
 
 /**
@@ -17,17 +18,6 @@ import venue.core.merge.TreeMerge;
  */
 public final class Editor {
 
-    /** Turns items into plain trees and back, and finds contents of the past. */
-    public interface Contents {
-
-        Object tree(Item item);
-
-        Item item(Class<? extends Item> type, Object tree);
-
-        /** The content with this hash, as far back as the journal goes. */
-        Optional<Item> find(String hash);
-    }
-
     /** One item of a step that is to be taken back; an absent side means the item was not there. */
     public record Reversal(
             String id, @Nullable Item before, @Nullable Item after) {}
@@ -35,10 +25,10 @@ public final class Editor {
     /** A change that was made, and the working copy with it. */
     public record Edited(Change change, Edition after) {}
 
-    private final Contents contents;
+    private final Archive archive;
 
-    public Editor(Contents contents) {
-        this.contents = contents;
+    public Editor(Archive archive) {
+        this.archive = archive;
     }
 
     /**
@@ -67,7 +57,7 @@ public final class Editor {
         seen.forEach((id, hash) -> {
             Item now = desk.edition().find(id).orElseThrow(() -> Refusal.unknown("item", id));
             if (!hash.equals(desk.hashOf().apply(id))) {
-                contents.find(hash)
+                archive.find(hash)
                         .filter(then -> then.id().equals(id) && then.getClass() == now.getClass())
                         .ifPresent(bases::add);
             }
@@ -77,16 +67,16 @@ public final class Editor {
 
     private Item merged(Desk desk, Item base, Item mine) {
         Item now = desk.edition().find(mine.id()).orElseThrow(() -> Refusal.unknown("item", mine.id()));
-        TreeMerge.Merged merged = TreeMerge.merge(contents.tree(base), contents.tree(mine), contents.tree(now));
+        TreeMerge.Merged merged = TreeMerge.merge(archive.tree(base), archive.tree(mine), archive.tree(now));
         if (!merged.conflicts().isEmpty()) {
             throw Refusal.conflict(
                             "changed-meanwhile",
                             merged.conflicts().get(0),
                             "Somebody changed the same part of “" + now.name() + "” meanwhile.",
                             "Look at both and keep the one you want.")
-                    .with(Map.of("theirs", contents.tree(now), "mine", contents.tree(mine)));
+                    .with(Map.of("theirs", archive.tree(now), "mine", archive.tree(mine)));
         }
-        return contents.item(mine.getClass(), merged.tree());
+        return archive.item(mine.getClass(), merged.tree());
     }
 
     /** The change that takes steps back, keeping what others have done since. */
@@ -111,11 +101,11 @@ public final class Editor {
         if (now.equals(after)) {
             return before;
         }
-        TreeMerge.Merged merged = TreeMerge.merge(contents.tree(after), contents.tree(before), contents.tree(now));
+        TreeMerge.Merged merged = TreeMerge.merge(archive.tree(after), archive.tree(before), archive.tree(now));
         if (!merged.conflicts().isEmpty()) {
             throw changedSince(name);
         }
-        return contents.item(before.getClass(), merged.tree());
+        return archive.item(before.getClass(), merged.tree());
     }
 
     private static void requireUntouched(String name, Optional<Item> now, @Nullable Item after) {

@@ -20,13 +20,15 @@ import venue.core.section.SectionSettings;
 import venue.core.section.Sectioned;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
+import venue.core.template.FrameSettings;
+import venue.core.template.Template;
 import venue.core.theme.Theme;
 import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
 
 /**
- * Sets one declared property: of an element, of a section, of a page (its settings or its kind's fields), of a theme, or a
- * fact of the site.
+ * Sets one declared property: of an element, of a section, of a page (its settings or its kind's fields), of a template's
+ * frame, of a theme, or a fact of the site.
  *
  * @param value absent to reset to what is inherited
  */
@@ -46,6 +48,12 @@ public record SetValue(
         }
         if (found instanceof Page page) {
             return onPage(edition, page);
+        }
+        if (found instanceof Template template) {
+            Property part = PropertyCheck.require(FrameSettings.all(), key, key);
+            return Change.of(
+                    lower(part) + " of the template " + template.name(),
+                    template.withFrame(key, checked(edition, part)));
         }
         if (found instanceof Theme theme) {
             Property setting = ThemeSettings.require(key);

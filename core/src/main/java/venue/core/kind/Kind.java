@@ -43,6 +43,10 @@ public record Kind(
         return new Kind(id, name, note, fields, allowed, template, beneath, mayHold, offeredFirst, startsIn);
     }
 
+    public Kind withTemplates(@Nullable String worn, List<String> allowed) {
+        return new Kind(id, name, note, fields, allowed, worn, beneath, mayHold, offeredFirst, startsIn);
+    }
+
     public Optional<Property> field(String key) {
         return fields.stream().filter(f -> f.key().equals(key)).findFirst();
     }

@@ -46,7 +46,10 @@ public final class PageSettings {
                             "pt=Portuguese",
                             "sv=Swedish",
                             "uk=Ukrainian")
-                    .help("For screen readers and search engines, and for the words of pictures."));
+                    .help("For screen readers and search engines, and for the words of pictures."),
+            of("alone", "Leave alone in roll-outs", YES_NO)
+                    .fallback(Value.of(false))
+                    .help("Changes of its template's starter sections are not offered to this page."));
 
     private PageSettings() {}
 
@@ -54,6 +57,11 @@ public final class PageSettings {
     public static String language(Page page, String sites) {
         String own = Values.text(page.settings(), "language");
         return own.isEmpty() || own.equals(SITES) ? sites : own;
+    }
+
+    /** Whether roll-outs pass the page over. */
+    public static boolean isLeftAlone(Page page) {
+        return Values.flag(page.settings(), "alone");
     }
 
     public static List<Property> all() {

@@ -119,8 +119,15 @@ public record Section(
         return elements().flatMap(e -> Values.toFill(e.props()));
     }
 
+    /** This section with another's columns and settings. */
+    public Section withContentOf(Section other) {
+        return new Section(id, name, origin, other.columns, other.settings, shelvedZone, other.shared);
+    }
+
     /** What a copy shares with its origin: everything but identity and origin. */
     public boolean hasContentOf(Section other) {
-        return columns.equals(other.columns) && settings.equals(other.settings);
+        return columns.equals(other.columns)
+                && settings.equals(other.settings)
+                && java.util.Objects.equals(shared, other.shared);
     }
 }

@@ -54,6 +54,10 @@ public record Site(
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed, foot);
     }
 
+    public Site withFallback(String template) {
+        return new Site(id, name, hosts, language, zone, home, look, template, facts, foot);
+    }
+
     public Site withFoot(List<String> shared) {
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, facts, shared);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Section;
@@ -12,8 +13,12 @@ import venue.core.section.Zones;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
-/** How a page is laid out: a frame, zones, and the sections that come with them. */
-public record Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones)
+/**
+ * How a page is laid out: a frame, zones, and the sections that come with them.
+ *
+ * @param retired stays on the pages that wear it, and is not offered to others
+ */
+public record Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones, boolean retired)
         implements Sectioned {
 
     public Template {
@@ -38,7 +43,15 @@ public record Template(String id, String name, String note, Map<String, Value> f
     }
 
     public Template withZones(List<Zone> changed) {
-        return new Template(id, name, note, frame, changed);
+        return new Template(id, name, note, frame, changed, retired);
+    }
+
+    public Template withFrame(String key, @Nullable Value value) {
+        return new Template(id, name, note, Values.with(frame, key, value), zones, retired);
+    }
+
+    public Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones) {
+        this(id, name, note, frame, zones, false);
     }
 
     public boolean shows(String part) {

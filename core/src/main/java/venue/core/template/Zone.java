@@ -58,6 +58,18 @@ public record Zone(String key, String name, ZoneRole role, List<String> accepts,
         return new Zone(key, name, role, accepts, more);
     }
 
+    /** The zone with a section made fixed or starter; the same where it does not stand here. */
+    public Zone withFixed(String sectionId, boolean fixed) {
+        return new Zone(
+                key,
+                name,
+                role,
+                accepts,
+                sections.stream()
+                        .map(p -> p.section().id().equals(sectionId) ? new Placed(p.section(), fixed) : p)
+                        .toList());
+    }
+
     public List<Section> fixed() {
         return sections.stream().filter(Placed::fixed).map(Placed::section).toList();
     }

@@ -20,12 +20,13 @@ import venue.core.Sites;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.merge.Archive;
 import venue.core.page.Page;
 import venue.core.site.Site;
 
 class EditorTest {
 
-    private final Editor.Contents contents = mock(Editor.Contents.class);
+    private final Archive contents = mock(Archive.class);
     private final Editor editor = new Editor(contents);
     private final Edition site = Sites.small();
 

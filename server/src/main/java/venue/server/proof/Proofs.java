@@ -6,7 +6,6 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Change;
@@ -78,7 +77,7 @@ public class Proofs {
                 : then(site, dressed(standing.working(), query), query.get("at"));
         boolean takes = edition.find(Pattern.class, query.get("take")).isPresent();
         if (takes && edition.page(parts[2]).isPresent()) {
-            edition = taken(edition, parts[2], query);
+            edition = taken(workspaces.require(site).desk().on(edition), parts[2], query);
         }
         View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
         if (edition.items().isEmpty()) {
@@ -122,10 +121,10 @@ public class Proofs {
     }
 
     /** The edition as it would be with a whole-page pattern taken; nothing is changed. */
-    private static Edition taken(Edition working, String page, Map<String, String> query) {
+    private static Edition taken(Desk desk, String page, Map<String, String> query) {
         TakePattern command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
-        Change change = command.on(new Desk(working, working, id -> "", new Random(1)));
-        return working.with(change.put(), change.removed());
+        Change change = command.on(desk);
+        return desk.edition().with(change.put(), change.removed());
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {

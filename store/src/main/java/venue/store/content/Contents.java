@@ -6,12 +6,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.edit.Editor;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.merge.Archive;
 
 /** Contents by their hash. What was put is never changed; the same content is kept once. */
-public final class Contents implements Editor.Contents {
+public final class Contents implements Archive {
 
     private static final int REMEMBERED = 50_000;
 

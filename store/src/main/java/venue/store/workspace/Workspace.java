@@ -99,8 +99,10 @@ public final class Workspace {
         return Edition.of(hashes.values().stream().map(contents::require).toList());
     }
 
-    private Desk desk() {
-        return new Desk(now.working(), now.live(), now::hashOf, chance);
+    /** What commands work on now: to look at what one would do before it is given. */
+    public Desk desk() {
+        Standing at = now;
+        return new Desk(at.working(), at.live(), at::hashOf, contents, chance);
     }
 
     /** Does what was asked. The same request a second time is answered without doing it again. */

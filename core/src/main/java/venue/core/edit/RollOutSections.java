@@ -1,0 +1,46 @@
+package venue.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.rollout.Choice;
+import venue.core.rollout.RollOut;
+import venue.core.section.Sectioned;
+import venue.core.text.Words;
+
+/**
+ * Carries the sections of a template or pattern to pages that hold copies. Each page is done whole.
+ *
+ * @param item the template or pattern
+ * @param pages for each page, what was chosen for its strands; those not named do as usual
+ */
+public record RollOutSections(String item, Map<String, Map<String, Choice>> pages) implements Command {
+
+    private static final int MOST = 500;
+
+    @Override
+    public Change on(Desk desk) {
+        if (pages.isEmpty() || pages.size() > MOST) {
+            throw Refusal.badInput(
+                    "too-many-pages",
+                    "pages",
+                    "A roll-out step takes 1 to " + MOST + " pages; these are " + pages.size() + ".",
+                    "Send them in several steps of one group; they are undone together.");
+        }
+        Sectioned origin = desk.edition().require(Sectioned.class, item);
+        RollOut rollOut = new RollOut(
+                desk.edition(), origin, desk.archive(), desk.hashOf().apply(item));
+        List<Item> put = new ArrayList<>();
+        pages.forEach((id, choices) -> {
+            Page page = desk.edition().require(Page.class, id);
+            Page after = rollOut.applied(page, choices);
+            if (!after.equals(page)) {
+                put.add(after);
+            }
+        });
+        return new Change("roll " + origin.name() + " out to " + Words.count(put.size(), "page"), put, List.of());
+    }
+}

@@ -1,0 +1,15 @@
+package venue.core.merge;
+
+import java.util.Optional;
+import venue.core.item.Item;
+
+/** What items were, and their contents as plain trees. */
+public interface Archive {
+
+    Object tree(Item item);
+
+    Item item(Class<? extends Item> type, Object tree);
+
+    /** The content with this hash, as far back as the journal goes. */
+    Optional<Item> find(String hash);
+}

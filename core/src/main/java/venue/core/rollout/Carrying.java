@@ -1,0 +1,82 @@
+package venue.core.rollout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Hash;
+import venue.core.page.Page;
+import venue.core.section.Origin;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+
+/** Does to one page what was chosen for each of its strands. */
+final class Carrying {
+
+    private final RollOut rollOut;
+    private final Page page;
+    private Zones zones;
+    private final List<Section> shelf;
+
+    Carrying(RollOut rollOut, Page page) {
+        this.rollOut = rollOut;
+        this.page = page;
+        zones = page.zones();
+        shelf = new ArrayList<>(page.shelf());
+    }
+
+    Page done(List<Strand> strands, Map<String, Choice> choices) {
+        for (Strand strand : strands) {
+            Choice choice = choices.getOrDefault(strand.key(), strand.usual());
+            if (choice != null) {
+                one(strand, choice);
+            }
+        }
+        return page.withTemplate(page.template(), zones, shelf);
+    }
+
+    private void one(Strand strand, Choice choice) {
+        Section now = strand.now();
+        if (now == null) {
+            if (choice == Choice.FOLLOW && strand.state() == Strand.State.COMES) {
+                come(strand, Objects.requireNonNull(strand.then()));
+            }
+        } else if (choice == Choice.SHELVE) {
+            shelf.add(now.withShelvedFrom(strand.zone()));
+            zones = zones.remove(now.id());
+        } else if (choice == Choice.KEEP || strand.state() == Strand.State.LEFT) {
+            keep(strand, now);
+        } else {
+            follow(strand, now, strand.then());
+        }
+    }
+
+    /** An id made from page and origin: the same roll-out, asked twice, gives the same page. */
+    private void come(Strand strand, Section starter) {
+        String id = Hash.shortOf(page.id() + "/" + rollOut.origin().id() + "/" + starter.id() + "/" + rollOut.hash());
+        int after = (int) zones.in(strand.zone()).stream()
+                .filter(s -> page.zones().find(s.id()).isEmpty())
+                .count();
+        zones = zones.insert(
+                strand.zone(), strand.index() + after, starter.withId(id).withOrigin(taken(starter.id())));
+    }
+
+    private void follow(Strand strand, Section now, @Nullable Section then) {
+        if (then == null) {
+            zones = zones.remove(now.id());
+        } else {
+            zones = zones.change(now.id(), s -> then.withOrigin(taken(strand.origin())));
+        }
+    }
+
+    /** Remembered by what the copy says it took: the same change is not offered again. Without its origin it is its own. */
+    private void keep(Strand strand, Section now) {
+        boolean gone = rollOut.starters().noneMatch(s -> s.id().equals(strand.origin()));
+        zones = zones.change(now.id(), s -> s.withOrigin(gone ? null : taken(strand.origin())));
+    }
+
+    private Origin taken(String section) {
+        return new Origin(rollOut.origin().id(), section, rollOut.hash());
+    }
+}

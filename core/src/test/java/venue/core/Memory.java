@@ -1,0 +1,44 @@
+package venue.core;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.item.Item;
+import venue.core.merge.Archive;
+
+/** An archive in memory: it remembers what it was asked the hash of. */
+public final class Memory implements Archive {
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
+            .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
+                    .withGetterVisibility(Visibility.NONE)
+                    .withIsGetterVisibility(Visibility.NONE))
+            .build();
+
+    private final Map<String, Item> known = new ConcurrentHashMap<>();
+
+    public String hashOf(Item item) {
+        String hash = "h" + item.hashCode();
+        known.put(hash, item);
+        return hash;
+    }
+
+    @Override
+    public Object tree(Item item) {
+        return MAPPER.convertValue(item, Map.class);
+    }
+
+    @Override
+    public Item item(Class<? extends Item> type, Object tree) {
+        return MAPPER.convertValue(tree, type);
+    }
+
+    @Override
+    public Optional<Item> find(String hash) {
+        return Optional.ofNullable(known.get(hash));
+    }
+}

@@ -1,0 +1,276 @@
+package venue.core.rollout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edit.Command;
+import venue.core.edit.CopySection;
+import venue.core.edit.Desk;
+import venue.core.edit.FixSection;
+import venue.core.edit.MakePages;
+import venue.core.edit.MakeTemplate;
+import venue.core.edit.MoveSection;
+import venue.core.edit.PlaceElement;
+import venue.core.edit.PlaceSection;
+import venue.core.edit.RemoveSection;
+import venue.core.edit.RollOutSections;
+import venue.core.edit.SetKindTemplates;
+import venue.core.edit.SetValue;
+import venue.core.edition.Edition;
+import venue.core.edition.Lineage;
+import venue.core.fault.Refusal;
+import venue.core.page.Page;
+import venue.core.rollout.Strand.State;
+import venue.core.section.Section;
+import venue.core.template.Template;
+import venue.core.value.Value;
+
+/** A template with two starter sections, worn by two new pages. */
+class RollOutTest {
+
+    private static final String T = "leaflet";
+
+    private final Edition site = begin();
+
+    private static Edition begin() {
+        Edition made = all(
+                Sites.small(),
+                new MakeTemplate(T, "Leaflet", null, null),
+                new SetKindTemplates("standard", "plain", List.of()),
+                new PlaceSection(T, "main", 0, "lead", null, null, List.of(12)),
+                new PlaceElement(T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))),
+                new PlaceSection(T, "main", 1, "more", null, null, List.of(6, 6)),
+                new PlaceElement(T, "more", "c1", 0, "title", "heading", Map.of("text", Value.of("More"))));
+        return Sites.after(
+                made,
+                new MakePages(
+                        null,
+                        null,
+                        "standard",
+                        T,
+                        List.of(new MakePages.NewPage("one", "One"), new MakePages.NewPage("two", "Two")),
+                        null,
+                        List.of(),
+                        Map.of()));
+    }
+
+    private static Edition all(Edition site, Command... commands) {
+        Edition now = site;
+        for (Command command : commands) {
+            now = Sites.after(now, command);
+        }
+        return now;
+    }
+
+    private static RollOut of(Edition site) {
+        Desk desk = Sites.desk(site);
+        return new RollOut(
+                site,
+                site.require(Template.class, T),
+                desk.archive(),
+                desk.hashOf().apply(T));
+    }
+
+    private static Map<String, State> states(Edition site, String page) {
+        return of(site).row(site.require(Page.class, page)).strands().stream()
+                .collect(java.util.stream.Collectors.toMap(Strand::origin, Strand::state));
+    }
+
+    private static String copy(Edition site, String page, String origin) {
+        return site.require(Page.class, page)
+                .body()
+                .all()
+                .filter(s -> s.origin() != null && s.origin().section().equals(origin))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private static Command write(String item, String section, String element, String words) {
+        return new SetValue(item, section, element, "text", Value.of(words));
+    }
+
+    private static Edition rolled(Edition site, Map<String, Map<String, Choice>> choices) {
+        return Sites.after(site, new RollOutSections(T, choices));
+    }
+
+    private static String words(Edition site, String page) {
+        return site.require(Page.class, page)
+                .body()
+                .all()
+                .map(Section::columns)
+                .toList()
+                .toString();
+    }
+
+    @Test
+    void nothingIsToBeCarriedWhileTheTemplateIsAsItWas() {
+        assertThat(states(site, "one")).isEqualTo(Map.of("lead", State.DONE, "more", State.DONE));
+        assertThat(of(site).changes(of(site).rows())).isEmpty();
+        assertThat(rolled(site, Map.of("one", Map.of())).require(Page.class, "one"))
+                .isEqualTo(site.require(Page.class, "one"));
+    }
+
+    @Test
+    void untouchedCopiesFollowAndChangedOnesAreMerged() {
+        Edition changed = all(
+                site,
+                write("two", copy(site, "two", "more"), "title", "My own title"),
+                new SetValue(T, "more", null, "tone", Value.of("deep")),
+                write(T, "lead", "words", "<p>Lead, anew</p>"));
+        assertThat(states(changed, "one")).isEqualTo(Map.of("lead", State.FOLLOWS, "more", State.FOLLOWS));
+        assertThat(states(changed, "two")).isEqualTo(Map.of("lead", State.FOLLOWS, "more", State.MERGES));
+        Edition rolled = rolled(changed, Map.of("one", Map.of(), "two", Map.of()));
+        assertThat(words(rolled, "one")).contains("Lead, anew");
+        assertThat(words(rolled, "two")).contains("Lead, anew", "My own title");
+        assertThat(rolled.require(Page.class, "two")
+                        .body()
+                        .require(copy(rolled, "two", "more"))
+                        .section()
+                        .settings())
+                .containsEntry("tone", Value.of("deep"));
+        assertThat(of(rolled).rows()).noneMatch(RollOut.Row::isOpen);
+    }
+
+    @Test
+    void whatBothChangedIsAskedAndBothAnswersAreRemembered() {
+        String mine = copy(site, "two", "lead");
+        Edition both =
+                all(site, write("two", mine, "words", "<p>Mine</p>"), write(T, "lead", "words", "<p>Theirs</p>"));
+        assertThat(states(both, "two")).containsEntry("lead", State.ASKS);
+        assertThat(words(rolled(both, Map.of("two", Map.of())), "two"))
+                .as("nothing is done without a choice")
+                .isEqualTo(words(both, "two"));
+        Edition kept = rolled(both, Map.of("two", Map.of(mine, Choice.KEEP)));
+        assertThat(words(kept, "two")).contains("Mine").doesNotContain("Theirs");
+        assertThat(states(kept, "two")).as("not asked again").containsEntry("lead", State.DONE);
+        Edition followed = rolled(both, Map.of("two", Map.of(mine, Choice.FOLLOW)));
+        assertThat(words(followed, "two")).contains("Theirs").doesNotContain("Mine");
+        Edition shelved = rolled(both, Map.of("two", Map.of(mine, Choice.SHELVE)));
+        assertThat(shelved.require(Page.class, "two").shelf())
+                .extracting(Section::id)
+                .contains(mine);
+    }
+
+    @Test
+    void aNewSectionComesAfterItsNearestNeighbourAndNotToThoseWhoTookItOff() {
+        Edition grown = all(
+                site,
+                new PlaceSection("one", "main", 1, "own", null, null, List.of(12)),
+                new PlaceSection(T, "main", 1, "middle", null, null, List.of(12)));
+        assertThat(states(grown, "one")).containsEntry("middle", State.COMES);
+        Edition rolled = rolled(grown, Map.of("one", Map.of()));
+        assertThat(rolled.require(Page.class, "one").zones().in("main"))
+                .extracting(s -> s.origin() == null ? "own" : s.origin().section())
+                .containsExactly("lead", "middle", "own", "more");
+        Edition off = all(
+                rolled,
+                new RemoveSection("one", copy(rolled, "one", "middle")),
+                new SetValue(T, "middle", null, "tone", Value.of("deep")));
+        assertThat(states(off, "one")).containsEntry("middle", State.LEFT);
+        Edition refused = rolled(grown, Map.of("one", Map.of("new-middle", Choice.KEEP)));
+        assertThat(refused.require(Page.class, "one").body().all()).hasSize(3);
+    }
+
+    @Test
+    void aSectionThatIsGoneFromTheTemplateGoesUnlessItWasAdapted() {
+        String adapted = copy(site, "two", "more");
+        Edition less = all(site, write("two", adapted, "title", "Kept"), new RemoveSection(T, "more"));
+        assertThat(states(less, "one")).containsEntry("more", State.GOES);
+        assertThat(states(less, "two")).containsEntry("more", State.ASKS);
+        Edition rolled = rolled(less, Map.of("one", Map.of(), "two", Map.of(adapted, Choice.KEEP)));
+        assertThat(rolled.require(Page.class, "one").body().all()).hasSize(1);
+        assertThat(rolled.require(Page.class, "two")
+                        .body()
+                        .require(adapted)
+                        .section()
+                        .origin())
+                .as("its own from now on")
+                .isNull();
+        Edition fixed = all(site, new FixSection(T, "more", true));
+        assertThat(states(fixed, "one")).as("the template shows it itself now").containsEntry("more", State.GOES);
+    }
+
+    @Test
+    void aPageThatIsLeftAloneIsPassedOver() {
+        Edition alone = all(
+                site,
+                new SetValue("two", null, null, "alone", Value.of(true)),
+                write(T, "lead", "words", "<p>Anew</p>"),
+                new PlaceSection(T, "main", 0, "first", null, null, List.of(12)));
+        assertThat(states(alone, "two")).isEqualTo(Map.of("lead", State.LEFT, "more", State.DONE, "first", State.LEFT));
+        assertThat(words(rolled(alone, Map.of("two", Map.of())), "two")).isEqualTo(words(alone, "two"));
+        assertThat(states(alone, "one")).containsEntry("first", State.COMES);
+    }
+
+    /** Whatever was done to template and page: rolled out twice is rolled out once, and the page's own words are there. */
+    @Property(tries = 80)
+    void rollingOutTwiceChangesNothingMoreAndLosesNothing(@ForAll Random chance) {
+        Edition now = site;
+        for (int i = 0; i < 8; i++) {
+            try {
+                now = Sites.after(now, mischief(now, chance, i));
+            } catch (Refusal refused) {
+                // refused steps change nothing
+            }
+        }
+        Edition once = rolled(now, Map.of("one", Map.of()));
+        Edition twice = rolled(once, Map.of("one", Map.of()));
+        assertThat(twice.require(Page.class, "one")).isEqualTo(once.require(Page.class, "one"));
+        for (int i = 0; i < 8; i++) {
+            String mine = "mine" + i + "<";
+            if (words(now, "one").contains(mine)) {
+                assertThat(words(once, "one")).contains(mine);
+            }
+        }
+        assertThat(once.require(Page.class, "two")).isEqualTo(now.require(Page.class, "two"));
+    }
+
+    private static Command mischief(Edition site, Random chance, int i) {
+        String item = chance.nextBoolean() ? "one" : T;
+        String whose = item.equals(T) ? "theirs" : "mine";
+        List<Section> sections = site.require(venue.core.section.Sectioned.class, item)
+                .body()
+                .all()
+                .toList();
+        String section = sections.isEmpty()
+                ? "none"
+                : sections.get(chance.nextInt(sections.size())).id();
+        return switch (chance.nextInt(6)) {
+            case 0 -> new PlaceSection(item, "main", chance.nextInt(3), whose + i, null, null, List.of(12));
+            case 1 -> new MoveSection(item, section, "main", chance.nextInt(3));
+            case 2 -> new CopySection(item, section, whose + "-copy" + i);
+            case 3 ->
+                item.equals(T)
+                        ? new RemoveSection(T, section)
+                        : new SetValue(item, section, null, "space", Value.of("large"));
+            case 4 -> new SetValue(item, section, null, "tone", Value.of(chance.nextBoolean() ? "deep" : "tinted"));
+            default ->
+                new PlaceElement(
+                        item,
+                        section,
+                        "c1",
+                        0,
+                        whose + i,
+                        "text",
+                        Map.of("text", Value.of("<p>" + whose + i + "</p>")));
+        };
+    }
+
+    @Test
+    void lineageTellsWhatHasMovedOn() {
+        Edition changed = all(site, write(T, "lead", "words", "<p>Anew</p>"));
+        Section copy = changed.require(Page.class, "one")
+                .body()
+                .require(copy(changed, "one", "lead"))
+                .section();
+        assertThat(Lineage.of(changed, copy, h -> Sites.desk(changed).archive().find(h)))
+                .isEqualTo(Lineage.BEHIND);
+    }
+}
