@@ -10,6 +10,7 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import './look/look.css'
+import './look/strip.css'
 import { vuetify } from './look/vuetify'
 import { router } from './router'
 

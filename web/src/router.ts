@@ -13,6 +13,17 @@ export const router = createRouter({
         { path: 'plan/:page?', name: 'plan', component: () => import('./plan/PlanScreen.vue') },
         { path: 'page/:page', name: 'page', component: () => import('./page/PageScreen.vue') },
         { path: 'new', name: 'new', component: () => import('./newpage/NewPageScreen.vue') },
+        { path: 'templates', name: 'templates', component: () => import('./template/TemplatesScreen.vue') },
+        {
+          path: 'templates/:template',
+          name: 'template',
+          component: () => import('./template/TemplateScreen.vue'),
+        },
+        {
+          path: 'templates/:template/roll-out',
+          name: 'roll-out',
+          component: () => import('./template/RollOutScreen.vue'),
+        },
         { path: 'theme', name: 'theme', component: () => import('./theme/ThemeScreen.vue') },
         { path: 'media/:media?', name: 'media', component: () => import('./media/MediaScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('./survey/SurveyScreen.vue') },

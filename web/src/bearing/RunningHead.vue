@@ -13,6 +13,7 @@ const router = useRouter()
 const sites = ref<SiteName[]>([])
 const workspaces = [
   { name: 'plan', label: 'Plan', also: ['page', 'new'] },
+  { name: 'templates', label: 'Templates', also: ['template', 'roll-out'] },
   { name: 'theme', label: 'Theme', also: [] },
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },

@@ -174,52 +174,6 @@ function rename(event: Event) {
 </template>
 
 <style scoped>
-.strip {
-  height: 63px;
-  flex: none;
-  display: flex;
-  align-items: center;
-  padding: 0 20px;
-  border-bottom: 1px solid var(--line);
-  white-space: nowrap;
-}
-.title {
-  min-width: 90px;
-  flex: 0 1 220px;
-}
-.back {
-  border: 0;
-  background: none;
-  padding: 0;
-  display: block;
-  max-width: 100%;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.title input {
-  font: 600 23px/28px var(--display);
-  letter-spacing: -0.01em;
-  border: 1px solid transparent;
-  background: none;
-  color: inherit;
-  width: 100%;
-  margin-left: -4px;
-  padding: 0 3px;
-  border-radius: 3px;
-  text-overflow: ellipsis;
-}
-.title input:hover {
-  border-color: var(--line);
-}
-.fact {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  padding: 0 14px;
-  border-left: 1px solid var(--line);
-  height: 40px;
-  min-width: 0;
-}
 .menus {
   max-width: 130px;
 }
@@ -227,21 +181,12 @@ function rename(event: Event) {
   font-size: 13px;
   margin-left: 6px;
 }
-.acts {
-  margin-left: auto;
-  display: flex;
-  gap: 6px;
-  padding-left: 10px;
-}
 .undo {
   max-width: 150px;
 }
 @media (max-width: 1240px) {
   .undo {
     max-width: 70px;
-  }
-  .fact {
-    padding: 0 9px;
   }
 }
 @media (max-width: 1100px) {

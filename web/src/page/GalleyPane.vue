@@ -13,7 +13,7 @@ const galley = useGalley()
 const site = useSite()
 const session = useSession()
 const manager = computed(() => session.person?.role === 'MANAGER')
-const page = computed(() => galley.page.value!)
+const page = computed(() => galley.sheet.value!)
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)
 const over = ref<{ zone: string; index: number } | null>(null)
@@ -87,7 +87,7 @@ const plans: Record<string, [number, number, number, number]> = {
 
 <template>
   <section class="galley" :class="{ folded }" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
-    <FactsCard />
+    <FactsCard v-if="galley.page.value" />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">
         <svg width="26" height="19" viewBox="0 0 26 19" aria-hidden="true">
@@ -102,9 +102,9 @@ const plans: Record<string, [number, number, number, number]> = {
         </svg>
         <b>{{ zone.name }}</b>
         <span class="quiet">
-          {{ counted(zone.sections.length, 'section') }} of this page<template v-if="zone.fixed.length">
-            · {{ zone.fixed.length }} fixed in the template</template
-          >
+          {{ counted(zone.sections.length, 'section')
+          }}<template v-if="galley.page.value"> of this page</template
+          ><template v-if="zone.fixed.length"> · {{ zone.fixed.length }} fixed in the template</template>
           <span v-if="zone.accepts.length" :title="takes(zone)">
             · takes {{ zone.accepts.length }} kinds of element</span
           >

@@ -84,7 +84,12 @@ async function bringBack(section?: string) {
             </figure>
             <figure>
               <figcaption class="label">Now</figcaption>
-              <ProofFrame :path="`page/${galley.id()}`" :page="galley.id()" :width="1100" label="Now" />
+              <ProofFrame
+                :path="`page/${galley.id()}`"
+                :markup="`pages/${galley.id()}/markup`"
+                :width="1100"
+                label="Now"
+              />
             </figure>
           </div>
           <div v-else class="words">

@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
 import { provideLanguage } from '@/media/languages'
 import { useSite } from '@/site/useSite'
 import FactsStrip from './FactsStrip.vue'
 import GalleyPane from './GalleyPane.vue'
 import PatternTray from './PatternTray.vue'
 import ProofPane from './ProofPane.vue'
+import { pageSheet } from './Sheet'
 import { provideGalley } from './useGalley'
+import { useGalleyKeys } from './useGalleyKeys'
 import { usePage } from './usePage'
 
 const route = useRoute()
@@ -17,7 +18,10 @@ const router = useRouter()
 const site = useSite()
 const id = computed(() => String(route.params.page))
 const { page, problem } = usePage(id)
-const galley = provideGalley(page)
+const galley = provideGalley(
+  computed(() => pageSheet(page.value)),
+  page,
+)
 provideLanguage(page)
 const marks = useLocalStorage('venue-marks', true)
 const type = computed(() => ({
@@ -37,33 +41,7 @@ watch(
   { immediate: true },
 )
 
-const keys: Record<string, (section: string) => void> = {
-  d: (section) => {
-    if (galley.placed(section)?.reach === 'HERE') void galley.copy(section)
-  },
-  Delete: (section) => {
-    if (galley.place(section)) void galley.give({ verb: 'remove-section', item: id.value, section })
-  },
-}
-
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (hasSheet() || event.ctrlKey || event.metaKey) return
-  const section = galley.chosen.value
-  const up = event.altKey && event.key === 'ArrowUp'
-  const down = event.altKey && event.key === 'ArrowDown'
-  if (section && (up || down)) {
-    event.preventDefault()
-    void galley.move(section, up ? -1 : 1)
-    return
-  }
-  if (isWriting(event) || event.altKey) return
-  if (event.key === 'i') {
-    event.preventDefault()
-    galley.insertAfterChosen()
-  } else if (event.key === 'm') marks.value = !marks.value
-  else if (event.key === 'Escape') void router.push({ name: 'plan', params: { page: id.value } })
-  else if (section && keys[event.key]) keys[event.key]?.(section)
-})
+useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { page: id.value } }))
 </script>
 
 <template>

@@ -49,18 +49,19 @@ const groups = computed(() => {
     'Empty',
   ]
 })
-const zone = computed(() => galley.page.value?.zones.find((z) => z.key === spot.value.zone))
+const zone = computed(() => galley.sheet.value?.zones.find((z) => z.key === spot.value.zone))
 const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
 const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
 const fits = (p: PatternInfo) => takes(p.kinds) && (!narrow.value || (p.sections === 1 && p.columns === 1))
 const shared = computed(() => (site.catalog?.shared ?? []).filter((s) => takes(s.kinds)))
 const everything = ref(false)
+const onPage = computed(() => galley.sheet.value?.sort === 'page')
 const shown = computed(() => {
   const words = search.value.trim().toLowerCase()
   return patterns.value
     .filter((p) => group.value === 'All' || inGroup(p))
     .filter((p) => `${p.name} ${p.group}`.toLowerCase().includes(words))
-    .filter((p) => takes(p.kinds) && (everything.value || fits(p)))
+    .filter((p) => takes(p.kinds) && (everything.value || fits(p)) && (onPage.value || p.sections === 1))
     .sort((a, b) => rank(a) - rank(b))
 })
 const left = computed(() =>
@@ -73,7 +74,7 @@ function inGroup(p: PatternInfo): boolean {
 /** A whole page goes in at once where there is nothing yet; else it is looked at first. */
 const asked = ref<PatternInfo | null>(null)
 function choose(pattern: PatternInfo) {
-  const mine = galley.page.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
+  const mine = galley.sheet.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
   if (pattern.sections > 1 && mine) asked.value = pattern
   else if (pattern.sections > 1) void takePage(pattern, false)
   else place(pattern)

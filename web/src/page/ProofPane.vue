@@ -10,7 +10,7 @@ import { textOf } from './values'
 const marks = defineModel<boolean>('marks', { required: true })
 const site = useSite()
 const galley = useGalley()
-const page = computed(() => galley.page.value!)
+const sheet = computed(() => galley.sheet.value!)
 const width = useLocalStorage('venue-proof-width', 1280)
 const beside = useLocalStorage('venue-narrow-beside', false)
 const wide = ref<InstanceType<typeof ProofFrame> | null>(null)
@@ -51,7 +51,7 @@ function choose(at: ProofPlace, frame: typeof wide.value) {
 }
 function writable({ section, element, key }: ProofPlace): string | null {
   const own = galley.placed(section)
-  if (!element || !key || own?.reach !== 'HERE') return null
+  if (!element || !key || !own || !galley.isOwn(section)) return null
   const found = own.section.columns.flatMap((c) => c.elements).find((e) => e.id === element)
   return found ? textOf(found.props[key]) : null
 }
@@ -127,9 +127,10 @@ const left = useDebounceFn(() => galley.leave(), BETWEEN_MS * 2)
         ref="wide"
         class="wide"
         :style="{ width: `${edge}px`, flex: 'none' }"
-        :path="`page/${page.id}`"
+        :path="sheet.proof.path"
+        :query="sheet.proof.query"
         :width="width"
-        :page="page.id"
+        :markup="sheet.proof.markup"
         marks
         label="Proof"
         @point="(s) => (galley.pointed.value = s)"
@@ -141,9 +142,10 @@ const left = useDebounceFn(() => galley.leave(), BETWEEN_MS * 2)
         v-if="beside"
         ref="narrow"
         class="narrow"
-        :path="`page/${page.id}`"
+        :path="sheet.proof.path"
+        :query="sheet.proof.query"
         :width="NARROW"
-        :page="page.id"
+        :markup="sheet.proof.markup"
         marks
         label="Narrow proof"
         @point="(s) => (galley.pointed.value = s)"

@@ -26,7 +26,7 @@ const card = ref<HTMLElement | null>(null)
 const section = computed(() => props.own.section)
 const chosen = computed(() => galley.chosen.value === section.value.id)
 const toFill = computed(
-  () => galley.page.value?.toFill.filter((p) => p.section === section.value.id).length ?? 0,
+  () => galley.sheet.value?.toFill.filter((p) => p.section === section.value.id).length ?? 0,
 )
 const tone = computed(() =>
   site.catalog?.tones.find((t) => t.key === (section.value.settings.tone ?? 'plain')),
@@ -40,12 +40,18 @@ const LINEAGE: Record<string, string> = {
 const lineage = computed(() => LINEAGE[props.own.lineage] ?? '')
 const otherZones = computed(() => {
   const here = galley.place(section.value.id)?.zone
-  return (galley.page.value?.zones ?? [])
+  return (galley.sheet.value?.zones ?? [])
     .filter((z) => z.key !== here)
     .map((z) => ({ ...z, whyNot: galley.whyNot(z, section.value.id) }))
 })
 /** On the page itself; what stands in the template or on every page is arranged there. */
-const movable = computed(() => ['HERE', 'SHARED'].includes(props.own.reach))
+const movable = computed(() => galley.place(section.value.id) !== null)
+const onPage = computed(() => galley.sheet.value?.sort === 'page')
+function changeReach() {
+  if (onPage.value) return (reaching.value = true)
+  const fixed = props.own.reach !== 'TEMPLATE'
+  void galley.give({ verb: 'fix-section', template: galley.id(), section: section.value.id, fixed })
+}
 
 watch(chosen, async (is) => {
   await nextTick()
@@ -82,8 +88,8 @@ async function linkToIt() {
     anchor ||= section.value.id
     await galley.set(section.value.id, null, 'anchor', anchor)
   }
-  await navigator.clipboard?.writeText(`${galley.page.value?.address}#${anchor}`).catch(() => undefined)
-  notices.tell(`A link to it is ${galley.page.value?.address}#${anchor}.`, 'It has been copied.')
+  await navigator.clipboard?.writeText(`${galley.sheet.value?.address}#${anchor}`).catch(() => undefined)
+  notices.tell(`A link to it is ${galley.sheet.value?.address}#${anchor}.`, 'It has been copied.')
 }
 function mend() {
   const { key, value } = props.own.hardToRead!.mend
@@ -130,12 +136,17 @@ function mend() {
         type="button"
         class="plain-act reach"
         :class="{ far: own.reach !== 'HERE' }"
-        aria-haspopup="dialog"
-        @click="reaching = true"
+        :title="reachOf(own).turn"
+        @click="changeReach"
       >
         {{ reachOf(own).chip }}
       </button>
-      <button v-if="own.reach === 'HERE'" type="button" class="plain-act" @click="galley.copy(section.id)">
+      <button
+        v-if="galley.isOwn(section.id) && movable"
+        type="button"
+        class="plain-act"
+        @click="galley.copy(section.id)"
+      >
         Duplicate
       </button>
       <button v-if="movable" type="button" class="plain-act" @click="remove">
@@ -149,8 +160,8 @@ function mend() {
           </button>
         </template>
         <v-list>
-          <v-list-item title="Link to it" @click="linkToIt" />
-          <v-list-item v-if="manager" title="Keep as a pattern…" @click="keeping = true" />
+          <v-list-item v-if="onPage" title="Link to it" @click="linkToIt" />
+          <v-list-item v-if="manager && onPage" title="Keep as a pattern…" @click="keeping = true" />
           <v-list-item
             v-for="z in otherZones"
             :key="z.key"
@@ -165,7 +176,7 @@ function mend() {
         Settings {{ settings ? '▴' : '▾' }}
       </button>
     </header>
-    <p v-if="own.reach !== 'HERE'" class="far-word">{{ reachOf(own).warning }}</p>
+    <p v-if="onPage && own.reach !== 'HERE'" class="far-word">{{ reachOf(own).warning }}</p>
     <div v-if="own.hardToRead" class="weak" role="status">
       <span class="grow">◇ {{ own.hardToRead.says }}</span>
       <button type="button" class="textlink" @click="mend">{{ own.hardToRead.mend.label }}</button>

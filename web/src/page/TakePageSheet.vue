@@ -10,7 +10,7 @@ defineProps<{ pattern: PatternInfo }>()
 const emit = defineEmits<{ take: [instead: boolean]; close: [] }>()
 const galley = useGalley()
 const mine = computed(
-  () => galley.page.value?.zones.filter((z) => z.role === 'MAIN').flatMap((z) => z.sections).length ?? 0,
+  () => galley.sheet.value?.zones.filter((z) => z.role === 'MAIN').flatMap((z) => z.sections).length ?? 0,
 )
 const words = computed(() => (mine.value === 1 ? 'The one section' : `The ${mine.value} sections`))
 const WAYS = [

@@ -4,7 +4,7 @@ import { counted } from '@/look/counted'
 type Reaching = Pick<PlacedSection, 'reach' | 'pages'>
 
 /** How far a section reaches, as its card says it: short, and as what writing in it does. */
-export function reachOf(own: Reaching): { chip: string; warning: string } {
+export function reachOf(own: Reaching): { chip: string; warning: string; turn?: string } {
   const pages = counted(own.pages, 'page')
   switch (own.reach) {
     case 'SHARED':
@@ -16,6 +16,13 @@ export function reachOf(own: Reaching): { chip: string; warning: string } {
       return {
         chip: `fixed · ${pages}`,
         warning: `Fixed in the template. What you write here shows on ${own.pages === 1 ? 'the one page' : `all ${pages}`} wearing it.`,
+        turn: 'On every page that wears the template. Make it a starter: copied into new pages',
+      }
+    case 'STARTER':
+      return {
+        chip: 'starter',
+        warning: '',
+        turn: 'Copied into new pages. Make it fixed: on every page that wears the template',
       }
     case 'EVERYWHERE':
       return {

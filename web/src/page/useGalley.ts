@@ -2,6 +2,7 @@ import { inject, provide, ref, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { Command, PageDetail, PlacedSection, Value, ZoneDetail } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import type { Sheet } from './Sheet'
 import { sectionsOf } from './sectionsOf'
 import { whyNotIn } from './whyNotIn'
 
@@ -15,15 +16,15 @@ export interface Spot {
 export type Galley = ReturnType<typeof makeGalley>
 const KEY: InjectionKey<Galley> = Symbol('galley')
 
-/** What the parts of the page screen share: the page, what is chosen and pointed at, and the way to change it. */
-export function makeGalley(page: Ref<PageDetail | null>) {
+/** What the parts of the page screen share: the sheet (and the page it is, if it is one), what is chosen and pointed at, and the way to change it. */
+export function makeGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null>) {
   const site = useSite()
   const chosen = ref<string | null>(null)
   const pointed = ref<string | null>(null)
   const spot = ref<Spot | null>(null)
   let writing = { at: '', group: '' }
 
-  const id = () => page.value?.id ?? ''
+  const id = () => sheet.value?.id ?? ''
 
   function give(command: Command) {
     return site.give(command, id())
@@ -31,7 +32,7 @@ export function makeGalley(page: Ref<PageDetail | null>) {
 
   /** A section as the page has it; those of the template, shared ones and those on every page are written elsewhere. */
   function placed(section: string): PlacedSection | undefined {
-    return page.value ? sectionsOf(page.value).find((s) => s.section.id === section) : undefined
+    return sheet.value ? sectionsOf(sheet.value).find((s) => s.section.id === section) : undefined
   }
 
   /** Where a section is written: on this page, or where it has its home. */
@@ -67,22 +68,27 @@ export function makeGalley(page: Ref<PageDetail | null>) {
   }
 
   function place(section: string): { zone: string; index: number; count: number } | null {
-    for (const zone of page.value?.zones ?? []) {
+    for (const zone of sheet.value?.zones ?? []) {
       const index = zone.sections.findIndex((s) => s.section.id === section)
       if (index >= 0) return { zone: zone.key, index, count: zone.sections.length }
     }
     return null
   }
 
+  /** Whether a section is the sheet's own: written here, and nowhere else. */
+  function isOwn(section: string): boolean {
+    return placed(section)?.item === id()
+  }
+
   /** The zone in which a section shows; none for what stands on every page. */
   function zoneOf(section: string): ZoneDetail | undefined {
-    return page.value?.zones.find((z) => [...z.fixed, ...z.sections].some((s) => s.section.id === section))
+    return sheet.value?.zones.find((z) => [...z.fixed, ...z.sections].some((s) => s.section.id === section))
   }
 
   async function move(section: string, by: number) {
     const at = place(section)
-    if (!at || !page.value) return
-    const zones = page.value.zones
+    if (!at || !sheet.value) return
+    const zones = sheet.value.zones
     const zoneAt = zones.findIndex((z) => z.key === at.zone)
     const next = at.index + by
     if (next >= 0 && next < at.count)
@@ -94,14 +100,14 @@ export function makeGalley(page: Ref<PageDetail | null>) {
   }
 
   function openTray(zone: string, index: number) {
-    const before = page.value?.zones.find((z) => z.key === zone)?.sections[index - 1]
+    const before = sheet.value?.zones.find((z) => z.key === zone)?.sections[index - 1]
     spot.value = { zone, index, after: before?.section.name ?? '' }
   }
 
   /** The tray after the chosen section, or at the end of the first zone. */
   function insertAfterChosen() {
     const at = chosen.value ? place(chosen.value) : null
-    const first = page.value?.zones.find((z) => z.role === 'MAIN') ?? page.value?.zones[0]
+    const first = sheet.value?.zones.find((z) => z.role === 'MAIN') ?? sheet.value?.zones[0]
     if (at) openTray(at.zone, at.index + 1)
     else if (first) openTray(first.key, first.sections.length)
   }
@@ -120,6 +126,7 @@ export function makeGalley(page: Ref<PageDetail | null>) {
   }
 
   return {
+    sheet,
     page,
     chosen,
     pointed,
@@ -127,6 +134,7 @@ export function makeGalley(page: Ref<PageDetail | null>) {
     give,
     write,
     placed,
+    isOwn,
     zoneOf,
     whyNot,
     set,
@@ -140,8 +148,8 @@ export function makeGalley(page: Ref<PageDetail | null>) {
   }
 }
 
-export function provideGalley(page: Ref<PageDetail | null>): Galley {
-  const galley = makeGalley(page)
+export function provideGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null>): Galley {
+  const galley = makeGalley(sheet, page)
   provide(KEY, galley)
   return galley
 }

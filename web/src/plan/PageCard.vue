@@ -50,8 +50,20 @@ async function place(menu: string) {
         <v-btn class="ink" @click="emit('open')">Open<span class="kbd">Enter</span></v-btn>
       </div>
       <div class="proofs">
-        <ProofFrame class="wide" :path="`page/${page}`" :width="1280" :page="page" label="Proof, wide" />
-        <ProofFrame class="narrow" :path="`page/${page}`" :width="390" :page="page" label="Proof, narrow" />
+        <ProofFrame
+          class="wide"
+          :path="`page/${page}`"
+          :width="1280"
+          :markup="`pages/${page}/markup`"
+          label="Proof, wide"
+        />
+        <ProofFrame
+          class="narrow"
+          :path="`page/${page}`"
+          :width="390"
+          :markup="`pages/${page}/markup`"
+          label="Proof, narrow"
+        />
       </div>
       <dl>
         <dt>Wears</dt>

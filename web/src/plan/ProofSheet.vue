@@ -21,7 +21,13 @@ useEventListener(
 <template>
   <v-dialog :model-value="true" max-width="1180" @update:model-value="emit('close')">
     <div class="sheet large">
-      <ProofFrame class="frame" :path="`page/${page}`" :width="1280" :page="page" label="Proof, large" />
+      <ProofFrame
+        class="frame"
+        :path="`page/${page}`"
+        :width="1280"
+        :markup="`pages/${page}/markup`"
+        label="Proof, large"
+      />
       <v-btn @click="emit('close')">Close<span class="kbd">Space</span></v-btn>
     </div>
   </v-dialog>

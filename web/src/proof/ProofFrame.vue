@@ -10,7 +10,8 @@ const props = defineProps<{
   path: string
   query?: string
   width: number
-  page?: string
+  /** Where its markup is fetched after each step, beneath the site's address. */
+  markup?: string
   marks?: boolean
   /** Not drawn anew after each step. */
   still?: boolean
@@ -58,10 +59,9 @@ useEventListener(window, 'message', (event: MessageEvent) => {
 
 let asked = 0
 async function renew() {
-  if (!props.page || !frame.value) return
+  if (!props.markup || !frame.value) return
   const mine = ++asked
-  const path = `/sites/${site.id}/pages/${props.page}/markup?marks=${props.marks ? 1 : 0}`
-  const answer = await get<{ html: string }>(path)
+  const answer = await get<{ html: string }>(`/sites/${site.id}/${props.markup}`)
   // An answer that was overtaken on the way is older than what stands there.
   if (answer.ok && mine === asked) send({ type: 'show', html: answer.value.html })
 }

@@ -110,7 +110,8 @@ public final class Compared {
         return facts;
     }
 
-    private static List<String> words(Section section) {
+    /** What people read in a section, an element a line. */
+    public static List<String> words(Section section) {
         return section.elements()
                 .map(e -> Elements.find(e.kind())
                         .map(k -> String.join(

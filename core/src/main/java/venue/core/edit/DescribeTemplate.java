@@ -4,7 +4,7 @@ import venue.core.fault.Refusal;
 import venue.core.template.Template;
 
 /** Names a template and says what it is for. */
-public record DescribeTemplate(String template, String name, String note) implements Command {
+public record DescribeTemplate(String template, String name, String note) implements ShapesSite {
 
     private static final int LONGEST_NOTE = 200;
 

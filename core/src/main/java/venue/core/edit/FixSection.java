@@ -8,7 +8,7 @@ import venue.core.template.Zone;
  * Makes a section of a template a fixed or a starter section. Copies that pages took while it was a starter section are
  * theirs.
  */
-public record FixSection(String template, String section, boolean fixed) implements Command {
+public record FixSection(String template, String section, boolean fixed) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

@@ -5,7 +5,7 @@ import venue.core.item.Ids;
 import venue.core.theme.Theme;
 
 /** Keeps a copy of a look under a name of its own. */
-public record KeepLook(String look, String id, String name) implements Command {
+public record KeepLook(String look, String id, String name) implements ShapesSite {
 
     private static final int LONGEST = 40;
 

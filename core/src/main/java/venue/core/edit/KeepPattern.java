@@ -17,7 +17,7 @@ import venue.core.section.Section;
  * @param group the purpose under which the tray offers it
  */
 public record KeepPattern(String page, @Nullable String section, String id, String name, String group)
-        implements Command {
+        implements ShapesSite {
 
     private static final int LONGEST = 60;
 

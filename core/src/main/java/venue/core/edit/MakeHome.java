@@ -4,7 +4,7 @@ import venue.core.edition.Edition;
 import venue.core.page.Page;
 
 /** Makes a page the home page, served at {@code /}. What it wears does not change. */
-public record MakeHome(String page) implements Command {
+public record MakeHome(String page) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

@@ -27,7 +27,7 @@ public record MakeTemplate(
         String id,
         String name,
         @Nullable String from,
-        @Nullable String page) implements Command {
+        @Nullable String page) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

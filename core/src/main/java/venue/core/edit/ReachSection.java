@@ -16,7 +16,7 @@ import venue.core.text.Words;
  *
  * @param section its id as the page's screen knows it
  */
-public record ReachSection(String page, String section, Reach to) implements Command {
+public record ReachSection(String page, String section, Reach to) implements ShapesSite {
 
     /** What would happen, told before it is done. */
     public record Effect(Reach to, String says) {}

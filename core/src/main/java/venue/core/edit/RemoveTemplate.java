@@ -11,7 +11,7 @@ import venue.core.site.Site;
 import venue.core.template.Template;
 
 /** Removes a template. Its pages, its kinds and the site wear the successor instead. */
-public record RemoveTemplate(String template, String successor) implements Command {
+public record RemoveTemplate(String template, String successor) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

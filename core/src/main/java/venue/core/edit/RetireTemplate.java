@@ -3,7 +3,7 @@ package venue.core.edit;
 import venue.core.template.Template;
 
 /** Retires a template, or offers it again: a retired one stays on its pages and is not offered to others. */
-public record RetireTemplate(String template, boolean retired) implements Command {
+public record RetireTemplate(String template, boolean retired) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

@@ -17,7 +17,7 @@ import venue.core.text.Words;
  * @param item the template or pattern
  * @param pages for each page, what was chosen for its strands; those not named do as usual
  */
-public record RollOutSections(String item, Map<String, Map<String, Choice>> pages) implements Command {
+public record RollOutSections(String item, Map<String, Map<String, Choice>> pages) implements ShapesSite {
 
     private static final int MOST = 500;
 

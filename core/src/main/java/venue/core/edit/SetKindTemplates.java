@@ -12,7 +12,7 @@ import venue.core.template.Template;
  * @param template absent for the site's own
  * @param allowed empty for all
  */
-public record SetKindTemplates(String kind, @Nullable String template, List<String> allowed) implements Command {
+public record SetKindTemplates(String kind, @Nullable String template, List<String> allowed) implements ShapesSite {
 
     public SetKindTemplates {
         allowed = allowed == null ? List.of() : List.copyOf(allowed);

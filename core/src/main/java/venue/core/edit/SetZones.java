@@ -12,7 +12,7 @@ import venue.core.template.Zone;
 import venue.core.template.ZoneRole;
 
 /** Gives a template these zones in this order. Zones that stay keep their sections; only empty ones can go. */
-public record SetZones(String template, List<Wanted> zones) implements Command {
+public record SetZones(String template, List<Wanted> zones) implements ShapesSite {
 
     private static final int MOST = 12;
 

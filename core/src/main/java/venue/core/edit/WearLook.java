@@ -3,7 +3,7 @@ package venue.core.edit;
 import venue.core.theme.Theme;
 
 /** Puts the site into a look that it keeps. */
-public record WearLook(String look) implements Command {
+public record WearLook(String look) implements ShapesSite {
 
     @Override
     public Change on(Desk desk) {

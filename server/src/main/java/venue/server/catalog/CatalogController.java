@@ -59,7 +59,8 @@ class CatalogController {
             long pages,
             int sections,
             long toFill,
-            @Nullable String shown) {}
+            @Nullable String shown,
+            boolean retired) {}
 
     /** A kind of page. */
     record KindInfo(
@@ -214,12 +215,16 @@ class CatalogController {
                 wearing.size(),
                 starters.size(),
                 starters.stream().flatMap(Section::toFill).count(),
-                wearing.stream().map(Page::id).findFirst().orElse(null));
+                wearing.stream().map(Page::id).findFirst().orElse(null),
+                template.retired());
     }
 
     private static List<KindInfo> kinds(Edition edition) {
-        List<String> all =
-                edition.all(Template.class).map(Template::id).sorted().toList();
+        List<String> offered = edition.all(Template.class)
+                .filter(t -> !t.retired())
+                .map(Template::id)
+                .sorted()
+                .toList();
         return edition.all(Kind.class)
                 .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
                 .map(k -> new KindInfo(
@@ -227,7 +232,11 @@ class CatalogController {
                         k.name(),
                         k.note(),
                         k.fields(),
-                        k.templates().isEmpty() ? all : k.templates(),
+                        k.templates().isEmpty()
+                                ? offered
+                                : k.templates().stream()
+                                        .filter(offered::contains)
+                                        .toList(),
                         Worn.ofNew(edition, k).id(),
                         k.offeredFirst(),
                         k.startsIn()))

@@ -79,7 +79,7 @@ class PageController {
         Kind kind = edition.require(Kind.class, page.kind());
         Template worn = edition.worn(page).template();
         return edition.all(Template.class)
-                .filter(t -> kind.mayWear(t.id()))
+                .filter(t -> kind.mayWear(t.id()) && (!t.retired() || t.equals(worn)))
                 .sorted(Comparator.comparing(Template::name))
                 .map(t -> new Fit(
                         t.id(),

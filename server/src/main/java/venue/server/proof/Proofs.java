@@ -9,17 +9,18 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Change;
+import venue.core.edit.Command;
 import venue.core.edit.Desk;
+import venue.core.edit.RollOutSections;
 import venue.core.edit.TakePattern;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.render.PageRenderer;
+import venue.core.render.Sample;
 import venue.core.render.View;
 import venue.core.section.SharedSection;
-import venue.core.section.Zones;
 import venue.core.template.Template;
-import venue.core.template.Zone;
 import venue.server.app.Origins;
 import venue.store.proof.SentProofs;
 import venue.store.workspace.Standing;
@@ -30,7 +31,8 @@ import venue.store.workspace.Workspaces;
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a page's pattern taken, after its own
- * sections or ({@code instead}) in their place, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * sections or ({@code instead}) in their place, {@code rolled=TEMPLATE} with a template's changes carried to it,
+ * {@code on=PAGE} a template on a page's content, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -75,9 +77,8 @@ public class Proofs {
         Edition edition = "live".equals(query.get("of"))
                 ? standing.live()
                 : then(site, dressed(standing.working(), query), query.get("at"));
-        boolean takes = edition.find(Pattern.class, query.get("take")).isPresent();
-        if (takes && edition.page(parts[2]).isPresent()) {
-            edition = taken(workspaces.require(site).desk().on(edition), parts[2], query);
+        if (parts[1].equals("page") && edition.page(parts[2]).isPresent()) {
+            edition = foreseen(workspaces.require(site).desk().on(edition), parts[2], query);
         }
         View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
         if (edition.items().isEmpty()) {
@@ -120,11 +121,20 @@ public class Proofs {
                 .map(p -> PageRenderer.render(view, p).replace("</head>", KEPT_OUT));
     }
 
-    /** The edition as it would be with a whole-page pattern taken; nothing is changed. */
-    private static Edition taken(Desk desk, String page, Map<String, String> query) {
-        TakePattern command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
+    /** The edition as it would be with a pattern taken, or a template's changes rolled out; nothing is changed. */
+    private static Edition foreseen(Desk desk, String page, Map<String, String> query) {
+        Edition edition = desk.edition();
+        Command command = null;
+        if (edition.find(Pattern.class, query.get("take")).isPresent()) {
+            command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
+        } else if (edition.find(Template.class, query.get("rolled")).isPresent()) {
+            command = new RollOutSections(query.get("rolled"), Map.of(page, Map.of()));
+        }
+        if (command == null) {
+            return edition;
+        }
         Change change = command.on(desk);
-        return desk.edition().with(change.put(), change.removed());
+        return edition.with(change.put(), change.removed());
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {
@@ -145,9 +155,16 @@ public class Proofs {
                 edition.find(SharedSection.class, id)
                         .map(s -> PageRenderer.sections(marked, List.of(s.section()))
                                 .replace("<html", DRAWING));
-            case "template" -> edition.find(Template.class, id).map(t -> sample(marked, t));
+            case "template" ->
+                edition.find(Template.class, id).map(t -> template(view.isMarked() ? view : marked, t, query));
             default -> Optional.empty();
         };
+    }
+
+    /** On a page's content, or on what it brings itself and made-up facts. */
+    private static String template(View view, Template template, Map<String, String> query) {
+        Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(template));
+        return PageRenderer.renderIn(view, on, template);
     }
 
     private static String page(View view, Page page, Map<String, String> query) {
@@ -155,25 +172,5 @@ public class Proofs {
                 .find(Template.class, query.get("in"))
                 .map(t -> PageRenderer.renderIn(view, page, t))
                 .orElseGet(() -> PageRenderer.render(view, page));
-    }
-
-    /** A template with nothing but what it brings. */
-    private static String sample(View view, Template template) {
-        Map<String, List<venue.core.section.Section>> starters =
-                template.zones().stream().collect(java.util.stream.Collectors.toMap(Zone::key, Zone::starters));
-        Page page = new Page(
-                "sample",
-                "A page’s title",
-                "sample",
-                null,
-                0,
-                "standard",
-                template.id(),
-                new Zones(starters),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
-        return PageRenderer.renderIn(view, page, template);
     }
 }

@@ -6,13 +6,9 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Command;
-import venue.core.edit.KeepLook;
-import venue.core.edit.KeepPattern;
-import venue.core.edit.MakeHome;
 import venue.core.edit.PlaceElement;
-import venue.core.edit.ReachSection;
 import venue.core.edit.SetValue;
-import venue.core.edit.WearLook;
+import venue.core.edit.ShapesSite;
 import venue.core.edit.WritesIn;
 import venue.core.edition.Edition;
 import venue.core.element.OwnHtmlElement;
@@ -72,12 +68,8 @@ public class People {
 
     /** Editors write pages; what shapes the whole site is the managers'. */
     public void requireMay(Principal principal, Command command, Edition edition) {
-        boolean shapesSite = writesOwnHtml(command, edition)
-                || command instanceof KeepPattern
-                || command instanceof MakeHome
-                || command instanceof WearLook
-                || command instanceof KeepLook
-                || command instanceof ReachSection
+        boolean shapesSite = command instanceof ShapesSite
+                || writesOwnHtml(command, edition)
                 || (command instanceof WritesIn in
                         && edition.find(in.item())
                                 .filter(Page.class::isInstance)

@@ -1,0 +1,17 @@
+package venue.core.edit;
+
+/** A command that shapes the whole site, and so is for its managers. */
+public sealed interface ShapesSite extends Command
+        permits KeepPattern,
+                MakeHome,
+                WearLook,
+                KeepLook,
+                ReachSection,
+                RollOutSections,
+                SetKindTemplates,
+                MakeTemplate,
+                DescribeTemplate,
+                SetZones,
+                FixSection,
+                RetireTemplate,
+                RemoveTemplate {}

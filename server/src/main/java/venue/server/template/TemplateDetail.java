@@ -1,0 +1,49 @@
+package venue.server.template;
+
+import java.util.List;
+import java.util.Map;
+import venue.core.property.Property;
+import venue.core.template.Glyph;
+import venue.core.value.Value;
+import venue.server.page.PageDetail.ZoneDetail;
+
+/**
+ * A template as its screen shows it.
+ *
+ * @param revision the hash of its content, to be sent with commands
+ * @param frame the values of its frame settings
+ * @param zones its zones; all their sections, {@code TEMPLATE} for fixed and {@code STARTER} for starter sections
+ * @param pages how many pages wear it
+ * @param wearing the first of them
+ * @param waiting on how many pages a change of a starter section waits to be rolled out
+ */
+record TemplateDetail(
+        String id,
+        String revision,
+        String name,
+        String note,
+        boolean retired,
+        Glyph glyph,
+        Map<String, Value> frame,
+        List<Property> frameSettings,
+        List<ZoneDetail> zones,
+        long pages,
+        List<Wearer> wearing,
+        List<KindUse> kinds,
+        Copies copies,
+        int waiting) {
+
+    /** A page that wears it. */
+    record Wearer(String id, String title, String address) {}
+
+    /**
+     * A kind of page and what it says of the template.
+     *
+     * @param following how many of its pages wear what the kind says
+     * @param chosen how many have chosen a template of their own
+     */
+    record KindUse(String id, String name, boolean allowed, boolean usual, long following, long chosen) {}
+
+    /** How the copies of its starter sections stand to it. */
+    record Copies(int inStep, int behind, int adapted) {}
+}

@@ -1,0 +1,142 @@
+package venue.server.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import venue.core.edition.Edition;
+import venue.core.edition.Lineage;
+import venue.core.edition.Worn;
+import venue.core.kind.Kind;
+import venue.core.legibility.Legibility;
+import venue.core.page.Page;
+import venue.core.rollout.RollOut;
+import venue.core.template.FrameSettings;
+import venue.core.template.Glyph;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.server.page.PageDetail.PlacedSection;
+import venue.server.page.PageDetail.ZoneDetail;
+import venue.server.template.TemplateDetail.Copies;
+import venue.server.template.TemplateDetail.KindUse;
+import venue.server.template.TemplateDetail.Wearer;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+
+/** Gathers what a template's screen shows. */
+final class TemplateDetails {
+
+    private static final int FIRST = 100;
+
+    private final Workspace workspace;
+    private final Standing standing;
+    private final Edition edition;
+    private final Template template;
+
+    TemplateDetails(Workspace workspace, String id) {
+        this.workspace = workspace;
+        standing = workspace.now();
+        edition = standing.working();
+        template = edition.require(Template.class, id);
+    }
+
+    TemplateDetail detail() {
+        List<Page> wearing = wearing();
+        List<RollOut.Row> rows = rollOut().rows();
+        return new TemplateDetail(
+                template.id(),
+                standing.hashOf(template.id()),
+                template.name(),
+                template.note(),
+                template.retired(),
+                Glyph.of(template),
+                template.frame(),
+                FrameSettings.all(),
+                template.zones().stream().map(this::zone).toList(),
+                wearing.size(),
+                wearing.stream()
+                        .limit(FIRST)
+                        .map(p -> new Wearer(p.id(), p.title(), edition.servedAt(p)))
+                        .toList(),
+                kinds(),
+                copies(rows),
+                (int) rows.stream().filter(RollOut.Row::isOpen).count());
+    }
+
+    RollOut rollOut() {
+        return new RollOut(edition, template, workspace.desk().archive(), standing.hashOf(template.id()));
+    }
+
+    Edition edition() {
+        return edition;
+    }
+
+    private List<Page> wearing() {
+        return edition.plan()
+                .inOrder()
+                .map(id -> edition.require(Page.class, id))
+                .filter(p -> edition.worn(p).template().id().equals(template.id()))
+                .toList();
+    }
+
+    private ZoneDetail zone(Zone zone) {
+        return new ZoneDetail(
+                zone.key(),
+                zone.name(),
+                zone.role().name(),
+                zone.accepts(),
+                List.of(),
+                zone.sections().stream().map(this::placed).toList());
+    }
+
+    private PlacedSection placed(Zone.Placed placed) {
+        String item = placed.section().sharedFrom().orElse(template.id());
+        return new PlacedSection(
+                edition.shown(placed.section()),
+                placed.fixed() ? "TEMPLATE" : "STARTER",
+                item,
+                placed.section().sharedFrom().isPresent()
+                        ? edition.require(venue.core.section.SharedSection.class, item)
+                                .section()
+                                .id()
+                        : placed.section().id(),
+                standing.hashOf(item),
+                edition.wearing(template),
+                Lineage.OWN.name(),
+                null,
+                Legibility.of(edition, placed.section()).orElse(null));
+    }
+
+    private List<KindUse> kinds() {
+        Map<String, List<Page>> byKind = edition.all(Page.class).collect(Collectors.groupingBy(Page::kind));
+        List<KindUse> uses = new ArrayList<>();
+        edition.all(Kind.class)
+                .sorted(java.util.Comparator.comparing(Kind::name))
+                .forEach(k -> uses.add(use(k, byKind.getOrDefault(k.id(), List.of()))));
+        return uses;
+    }
+
+    private KindUse use(Kind kind, List<Page> pages) {
+        long chosen = pages.stream()
+                .filter(p -> edition.worn(p).source() == Worn.Source.CHOSEN)
+                .count();
+        return new KindUse(
+                kind.id(),
+                kind.name(),
+                kind.mayWear(template.id()),
+                Worn.ofNew(edition, kind).id().equals(template.id()),
+                pages.size() - chosen,
+                chosen);
+    }
+
+    private Copies copies(List<RollOut.Row> rows) {
+        Map<Lineage, Long> counted = rows.stream()
+                .flatMap(r -> r.strands().stream())
+                .flatMap(s -> java.util.stream.Stream.ofNullable(s.now()))
+                .collect(Collectors.groupingBy(s -> Lineage.of(edition, s, workspace::past), Collectors.counting()));
+        return new Copies(
+                counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
+                counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),
+                counted.getOrDefault(Lineage.ADAPTED, 0L).intValue());
+    }
+}

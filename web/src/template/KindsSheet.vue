@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import type { TemplateDetail } from '@/api/types'
+import { counted } from '@/look/counted'
+import { useSite } from '@/site/useSite'
+
+/** Which kinds of page may wear a template, and for which it is the usual one. */
+const props = defineProps<{ template: TemplateDetail }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+type Kind = TemplateDetail['kinds'][number]
+
+function allowedOf(kind: Kind): string[] {
+  return site.catalog?.kinds.find((k) => k.id === kind.id)?.templates ?? []
+}
+function give(kind: Kind, template: string | undefined, allowed: string[]) {
+  void site.give({ verb: 'set-kind-templates', kind: kind.id, template, allowed })
+}
+function allow(kind: Kind, yes: boolean) {
+  const others = allowedOf(kind).filter((t) => t !== props.template.id)
+  const usual = site.catalog?.kinds.find((k) => k.id === kind.id)?.template
+  give(kind, usual, yes ? [...others, props.template.id] : others)
+}
+function makeUsual(kind: Kind) {
+  give(kind, props.template.id, [...new Set([...allowedOf(kind), props.template.id])])
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="620" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>Kinds that may wear {{ template.name }}</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Kind</th>
+            <th scope="col">May wear it</th>
+            <th scope="col">Wears it as usual</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="k in template.kinds" :key="k.id">
+            <th scope="row">{{ k.name }}</th>
+            <td>
+              <v-checkbox
+                :model-value="k.allowed"
+                :disabled="k.usual"
+                :aria-label="`${k.name} pages may wear it`"
+                @update:model-value="(v: unknown) => allow(k, v === true)"
+              />
+            </td>
+            <td>
+              <span v-if="k.usual"
+                >● {{ counted(k.following, 'page follows', 'pages follow') }}, {{ k.chosen }} chose their
+                own</span
+              >
+              <button v-else type="button" class="textlink" @click="makeUsual(k)">
+                Make it the usual one: {{ counted(k.following, 'page changes', 'pages change') }},
+                {{ k.chosen }} chose their own
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn class="gap" @click="emit('close')">Done</v-btn>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 10px;
+}
+th,
+td {
+  text-align: left;
+  border-top: 1px solid var(--line2);
+  padding: 2px 10px 2px 0;
+  font-weight: 400;
+}
+tbody th {
+  font-weight: 600;
+}
+.gap {
+  margin-top: 14px;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { RollOutCell, RollOutRow } from '@/api/types'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { cellWords } from './cellWords'
+import type { Choice } from './useRollOut'
+
+/** One cell of the roll-out: both wordings, the choice, and the page before and after. */
+const props = defineProps<{
+  row: RollOutRow
+  cell: RollOutCell
+  template: string
+  chosen: Choice | undefined
+}>()
+const emit = defineEmits<{ choose: [choice: Choice]; close: [] }>()
+const after = ref(true)
+const words = computed(() => cellWords(props.cell, props.chosen))
+const open = computed(() => props.cell.state !== 'DONE' && props.cell.state !== 'LEFT')
+const CHOICES = computed(() => [
+  {
+    key: 'FOLLOW' as const,
+    name: props.cell.theirs.length || props.cell.state === 'COMES' ? 'Follow the template' : 'Take it off',
+  },
+  { key: 'KEEP' as const, name: props.cell.state === 'COMES' ? 'Leave it out here' : 'Leave as it is here' },
+  ...(props.cell.state === 'COMES' ? [] : [{ key: 'SHELVE' as const, name: 'To the shelf' }]),
+])
+</script>
+
+<template>
+  <aside class="pane" :aria-label="`${row.title}: ${words.word}`">
+    <div class="row-flex">
+      <h2 class="grow">{{ row.title }}</h2>
+      <v-btn @click="emit('close')">Close</v-btn>
+    </div>
+    <p :class="words.tone">{{ words.mark }} {{ words.word }}</p>
+    <div class="two">
+      <section>
+        <h3 class="label">As the page has it</h3>
+        <p v-for="(w, i) in cell.mine" :key="i">{{ w }}</p>
+        <p v-if="!cell.mine.length" class="quiet">nothing</p>
+      </section>
+      <section>
+        <h3 class="label">When it follows</h3>
+        <p v-for="(w, i) in cell.theirs" :key="i" :class="{ new: !cell.mine.includes(w) }">{{ w }}</p>
+        <p v-if="!cell.theirs.length" class="quiet">
+          {{ cell.state === 'COMES' ? 'an empty section' : 'nothing' }}
+        </p>
+      </section>
+    </div>
+    <div v-if="open" class="row-flex choices" role="group" aria-label="Choice">
+      <v-btn
+        v-for="c in CHOICES"
+        :key="c.key"
+        :aria-pressed="chosen === c.key"
+        :class="{ yes: chosen === c.key }"
+        @click="emit('choose', c.key)"
+        >{{ c.name }}</v-btn
+      >
+    </div>
+    <div class="row-flex">
+      <button type="button" class="tab" :aria-pressed="!after" @click="after = false">Before</button>
+      <button type="button" class="tab" :aria-pressed="after" @click="after = true">After, as usual</button>
+    </div>
+    <div class="look">
+      <ProofFrame
+        :path="`page/${row.page}`"
+        :query="after ? `rolled=${template}&marks=1` : 'marks=1'"
+        :width="1100"
+        still
+        fit
+        :label="after ? 'After' : 'Before'"
+      />
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.pane {
+  width: 440px;
+  flex: none;
+  border-left: 1px solid var(--line);
+  background: var(--sheet);
+  padding: 14px 20px 30px;
+  overflow-y: auto;
+}
+h2 {
+  font-size: 17px;
+}
+.live {
+  color: var(--juniper);
+}
+.must {
+  color: var(--brick);
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+  margin: 10px 0;
+  max-height: 200px;
+  overflow-y: auto;
+  font-size: 13px;
+}
+.two .new {
+  background: var(--juniper-wash);
+}
+.choices {
+  flex-wrap: wrap;
+  margin-bottom: 14px;
+}
+.tab {
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  color: var(--quiet);
+  font: 13.5px/24px var(--text);
+  padding: 0;
+  margin-right: 8px;
+}
+.tab[aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  border-color: var(--juniper);
+}
+.look {
+  border: 1px solid var(--line);
+  height: 300px;
+  overflow-y: auto;
+  margin-top: 8px;
+}
+</style>

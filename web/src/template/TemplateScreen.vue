@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { counted } from '@/look/counted'
+import GalleyPane from '@/page/GalleyPane.vue'
+import PatternTray from '@/page/PatternTray.vue'
+import ProofPane from '@/page/ProofPane.vue'
+import { templateSheet } from '@/page/Sheet'
+import { provideGalley } from '@/page/useGalley'
+import { useGalleyKeys } from '@/page/useGalleyKeys'
+import { useSite } from '@/site/useSite'
+import TemplateStrip from './TemplateStrip.vue'
+import { useTemplate } from './useTemplate'
+
+const route = useRoute()
+const router = useRouter()
+const site = useSite()
+const id = computed(() => String(route.params.template))
+const { template, problem } = useTemplate(id)
+/** The page on whose content it is looked at. */
+const on = ref('')
+const galley = provideGalley(
+  computed(() => templateSheet(template.value, on.value)),
+  ref(null),
+)
+const marks = useLocalStorage('venue-marks', true)
+const type = computed(() => ({
+  '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
+  '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
+}))
+watch(id, () => (on.value = ''))
+useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
+</script>
+
+<template>
+  <div v-if="problem?.status === 404" class="gone">
+    <h1>This template is not there any more</h1>
+    <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
+    <router-link :to="{ name: 'templates' }">Back to the templates</router-link>
+  </div>
+  <div v-else-if="template" class="screen" :style="type">
+    <TemplateStrip v-model:on="on" :template="template" />
+    <p class="reach" role="status">
+      <b>Fixed</b> sections and the frame: show at once on {{ counted(template.pages, 'page') }} of the
+      working copy. <b>Starter</b> sections: new pages only;
+      {{ counted(template.pages, 'existing page keeps its', 'existing pages keep theirs') }}
+      until you roll out.
+    </p>
+    <div class="split">
+      <GalleyPane />
+      <ProofPane v-model:marks="marks" />
+    </div>
+    <PatternTray v-if="galley.spot.value" />
+  </div>
+</template>
+
+<style scoped>
+.reach {
+  padding: 6px 20px;
+  font-size: 13px;
+  background: var(--juniper-wash);
+  border-bottom: 1px solid var(--line);
+}
+.split {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
+}
+.gone {
+  padding: 80px;
+}
+</style>

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { TemplateDetail, Value } from '@/api/types'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import { counted } from '@/look/counted'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import FrameSheet from './FrameSheet.vue'
+import KindsSheet from './KindsSheet.vue'
+import NewTemplateSheet from './NewTemplateSheet.vue'
+import RemoveTemplateSheet from './RemoveTemplateSheet.vue'
+import WearersSheet from './WearersSheet.vue'
+import ZonesSheet from './ZonesSheet.vue'
+
+const props = defineProps<{ template: TemplateDetail }>()
+const on = defineModel<string>('on', { required: true })
+const site = useSite()
+const router = useRouter()
+const session = useSession()
+const manager = computed(() => session.person?.role === 'MANAGER')
+const sheet = ref<'frame' | 'zones' | 'kinds' | 'wearers' | 'copy' | 'remove' | null>(null)
+const kinds = computed(() => props.template.kinds.filter((k) => k.usual).map((k) => k.name))
+const samples = computed(() => [
+  { value: '', title: 'Made-up content' },
+  ...props.template.wearing.map((p) => ({ value: p.id, title: p.title })),
+])
+const usual = (value: unknown, fallback: unknown) => value === undefined || value === fallback
+const frame = computed(() => {
+  const changed = props.template.frameSettings.filter((p) => !usual(props.template.frame[p.key], p.fallback))
+  return changed.length ? changed.map((p) => p.label.toLowerCase()).join(', ') : 'as usual'
+})
+
+function describe(name: string, note: string) {
+  void site.give({ verb: 'describe-template', template: props.template.id, name, note }, props.template.id)
+}
+function retire() {
+  void site.give({
+    verb: 'retire-template',
+    template: props.template.id,
+    retired: !props.template.retired,
+  })
+}
+function setFrame(key: string, value: Value | undefined) {
+  void site.give(
+    { verb: 'set-value', item: props.template.id, key, value: value as never },
+    props.template.id,
+  )
+}
+</script>
+
+<template>
+  <div class="strip" role="region" aria-label="Facts of the template">
+    <h1 class="unseen">Template: {{ template.name }}</h1>
+    <div class="title">
+      <button type="button" class="mono back" @click="router.push({ name: 'templates' })">← Templates</button>
+      <input
+        class="disp"
+        :value="template.name"
+        :disabled="!manager"
+        aria-label="Name of the template"
+        dir="auto"
+        @change="describe(($event.target as HTMLInputElement).value, template.note)"
+        @keydown.enter="($event.target as HTMLInputElement).blur()"
+      />
+    </div>
+    <div class="fact">
+      <TemplateGlyph :template="template.id" :wide="34" />
+      <div>
+        <span class="label">Worn by</span>
+        <div>
+          <button type="button" class="textlink" @click="sheet = 'wearers'">
+            {{ counted(template.pages, 'page') }}
+          </button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">Usual for</span>
+        <div class="cut kinds">
+          <button type="button" class="textlink" @click="sheet = 'kinds'">
+            {{ kinds.join(', ') || 'no kind' }}
+          </button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">Frame</span>
+        <div class="cut kinds">
+          <button type="button" class="textlink" @click="sheet = 'frame'">{{ frame }}</button>
+        </div>
+      </div>
+    </div>
+    <div class="fact">
+      <div>
+        <span class="label">Zones</span>
+        <div>
+          <button type="button" class="textlink" @click="sheet = 'zones'">{{ template.zones.length }}</button>
+        </div>
+      </div>
+    </div>
+    <div class="fact wide">
+      <div>
+        <span class="label">Copies of its starter sections</span>
+        <div>
+          {{ template.copies.inStep }} in step · {{ template.copies.behind }} behind ·
+          {{ template.copies.adapted }} adapted
+        </div>
+      </div>
+    </div>
+    <div class="acts">
+      <v-select v-model="on" class="sample" :items="samples" aria-label="Looked at with" />
+      <v-btn
+        v-if="manager && template.waiting"
+        class="yes"
+        @click="router.push({ name: 'roll-out', params: { template: template.id } })"
+        >Roll out to {{ counted(template.waiting, 'page') }}…</v-btn
+      >
+      <v-menu v-if="manager">
+        <template #activator="{ props: menu }">
+          <v-btn v-bind="menu">More ▾</v-btn>
+        </template>
+        <v-list>
+          <v-list-item title="Make another from it…" @click="sheet = 'copy'" />
+          <v-list-item
+            :title="template.retired ? 'Offer it again' : 'Retire it'"
+            :subtitle="template.retired ? '' : 'Stays on its pages, is not offered to others'"
+            @click="retire"
+          />
+          <v-list-item title="Remove it…" @click="sheet = 'remove'" />
+          <v-list-item
+            title="Roll out…"
+            @click="router.push({ name: 'roll-out', params: { template: template.id } })"
+          />
+        </v-list>
+      </v-menu>
+    </div>
+    <FrameSheet v-if="sheet === 'frame'" :template="template" @set="setFrame" @close="sheet = null" />
+    <ZonesSheet v-if="sheet === 'zones'" :template="template" @close="sheet = null" />
+    <KindsSheet v-if="sheet === 'kinds'" :template="template" @close="sheet = null" />
+    <WearersSheet
+      v-if="sheet === 'wearers'"
+      :template="template"
+      @note="(note) => describe(template.name, note)"
+      @close="sheet = null"
+    />
+    <NewTemplateSheet v-if="sheet === 'copy'" :from="template.id" @close="sheet = null" />
+    <RemoveTemplateSheet v-if="sheet === 'remove'" :template="template" @close="sheet = null" />
+  </div>
+</template>
+
+<style scoped>
+.kinds {
+  max-width: 150px;
+}
+.sample {
+  width: 190px;
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { TemplateInfo } from '@/api/types'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import { counted } from '@/look/counted'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import NewTemplateSheet from './NewTemplateSheet.vue'
+
+const site = useSite()
+const session = useSession()
+const making = ref(false)
+const manager = computed(() => session.person?.role === 'MANAGER')
+const all = computed(() => site.catalog?.templates ?? [])
+const groups = computed(() => [
+  { name: '', list: all.value.filter((t) => !t.retired) },
+  { name: 'Retired: on their pages, and not offered to others', list: all.value.filter((t) => t.retired) },
+])
+const kindsOf = (t: TemplateInfo) =>
+  (site.catalog?.kinds ?? []).filter((k) => k.template === t.id).map((k) => k.name)
+function brings(t: TemplateInfo) {
+  const starters = t.sections ? `brings ${counted(t.sections, 'section')}` : 'brings nothing'
+  return `worn by ${counted(t.pages, 'page')} · ${starters}`
+}
+</script>
+
+<template>
+  <div class="screen">
+    <header class="head">
+      <h1>Templates</h1>
+      <span class="quiet">how pages are laid out; one shapes many</span>
+      <span class="grow" />
+      <v-btn v-if="manager" class="yes" @click="making = true">New template…</v-btn>
+    </header>
+    <div class="room">
+      <section v-for="g in groups" v-show="g.list.length" :key="g.name">
+        <h2 v-if="g.name">{{ g.name }}</h2>
+        <ul>
+          <li v-for="t in g.list" :key="t.id">
+            <router-link :to="{ name: 'template', params: { template: t.id } }">
+              <span class="frame">
+                <ProofFrame
+                  :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
+                  :query="t.shown ? `in=${t.id}` : ''"
+                  :width="1280"
+                  still
+                  :label="t.name"
+                />
+              </span>
+              <span class="name"
+                ><TemplateGlyph :template="t.id" /> <b>{{ t.name }}</b></span
+              >
+            </router-link>
+            <p class="note">{{ t.note }}</p>
+            <p class="label">{{ brings(t) }}</p>
+            <p v-if="kindsOf(t).length" class="label">as usual for {{ kindsOf(t).join(', ') }}</p>
+          </li>
+        </ul>
+      </section>
+    </div>
+    <NewTemplateSheet v-if="making" @close="making = false" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 12px 20px;
+  border-bottom: 1px solid var(--line);
+}
+.room {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 18px 20px 40px;
+}
+h2 {
+  font-size: 15px;
+  margin: 24px 0 10px;
+}
+ul {
+  list-style: none;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 22px 16px;
+}
+a {
+  color: inherit;
+  text-decoration: none;
+  display: block;
+}
+.frame {
+  display: block;
+  height: 150px;
+  overflow: hidden;
+  border: 1px solid var(--line);
+}
+.frame > * {
+  height: 100%;
+}
+a:hover .frame,
+a:focus-visible .frame {
+  border-color: var(--juniper);
+  box-shadow: 0 0 0 1px var(--juniper);
+}
+.name {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-top: 7px;
+}
+.note {
+  font-size: 13px;
+  margin: 2px 0;
+}
+</style>

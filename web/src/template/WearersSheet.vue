@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { TemplateDetail } from '@/api/types'
+import { counted } from '@/look/counted'
+
+/** The pages that wear a template, and what it is for. */
+defineProps<{ template: TemplateDetail }>()
+const emit = defineEmits<{ note: [note: string]; close: [] }>()
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>{{ template.name }}</h2>
+      <label class="label" for="template-note">What it is for</label>
+      <input
+        id="template-note"
+        class="note"
+        :value="template.note"
+        maxlength="200"
+        dir="auto"
+        @change="emit('note', ($event.target as HTMLInputElement).value)"
+      />
+      <p class="quiet">Worn by {{ counted(template.pages, 'page') }}</p>
+      <ul>
+        <li v-for="p in template.wearing" :key="p.id">
+          <router-link :to="{ name: 'page', params: { page: p.id } }">{{ p.title }}</router-link>
+          <span class="mono">{{ p.address }}</span>
+        </li>
+      </ul>
+      <p v-if="template.pages > template.wearing.length" class="quiet">
+        and {{ counted(template.pages - template.wearing.length, 'more', 'more') }}; the Plan’s template lens
+        shows them all.
+      </p>
+      <v-btn class="gap" @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.label {
+  display: block;
+  margin: 10px 0 3px;
+}
+.note {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 5px 9px;
+  margin-bottom: 12px;
+}
+ul {
+  list-style: none;
+  max-height: 46vh;
+  overflow-y: auto;
+  margin: 6px 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  border-top: 1px solid var(--line2);
+  padding: 4px 0;
+}
+.gap {
+  margin-top: 12px;
+}
+</style>

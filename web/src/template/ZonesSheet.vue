@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { freshId } from '@/api/client'
+import type { TemplateDetail } from '@/api/types'
+import { useSite } from '@/site/useSite'
+
+/** A template's zones on a small plan of the page: dragged between its parts, or moved by their menus. */
+const props = defineProps<{ template: TemplateDetail }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+type Role = 'TOP' | 'LEFT' | 'MAIN' | 'RIGHT' | 'FOOT'
+interface ZoneDraft {
+  key: string
+  name: string
+  role: Role
+  accepts: string[]
+  sections: number
+}
+const ROLES: { key: Role; name: string }[] = [
+  { key: 'TOP', name: 'Above' },
+  { key: 'LEFT', name: 'Left column' },
+  { key: 'MAIN', name: 'Main' },
+  { key: 'RIGHT', name: 'Side column' },
+  { key: 'FOOT', name: 'Above the footer' },
+]
+const zones = ref<ZoneDraft[]>([])
+const trouble = ref('')
+const dragged = ref<string | null>(null)
+watch(
+  () => props.template.zones,
+  (all) =>
+    (zones.value = all.map((z) => ({
+      key: z.key,
+      name: z.name,
+      role: z.role as Role,
+      accepts: z.accepts,
+      sections: z.sections.length,
+    }))),
+  { immediate: true },
+)
+const kinds = computed(() => (site.catalog?.elements ?? []).map((e) => ({ value: e.key, title: e.name })))
+const inPart = (role: Role) => zones.value.filter((z) => z.role === role)
+
+async function give() {
+  const answer = await site.give(
+    {
+      verb: 'set-zones',
+      template: props.template.id,
+      zones: zones.value.map(({ key, name, role, accepts }) => ({ key, name, role, accepts })),
+    },
+    props.template.id,
+  )
+  trouble.value = answer.ok ? '' : `${answer.problem.detail} ${answer.problem.fix}`
+}
+function add(role: Role) {
+  const name = ROLES.find((r) => r.key === role)!.name
+  const taken = zones.value.some((z) => z.name === name)
+  zones.value.push({
+    key: freshId(),
+    name: taken ? `${name} ${zones.value.length}` : name,
+    role,
+    accepts: [],
+    sections: 0,
+  })
+  void give()
+}
+function drop(role: Role) {
+  const zone = zones.value.find((z) => z.key === dragged.value)
+  dragged.value = null
+  if (!zone || zone.role === role) return
+  zone.role = role
+  void give()
+}
+function remove(zone: ZoneDraft) {
+  const before = zones.value
+  zones.value = before.filter((z) => z !== zone)
+  void give().then(() => {
+    if (trouble.value) zones.value = before
+  })
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="760" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>Zones of {{ template.name }}</h2>
+      <p class="quiet">Where sections stand on a page. Drag a zone to another part of the page.</p>
+      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+      <div class="plan">
+        <section
+          v-for="r in ROLES"
+          :key="r.key"
+          class="part"
+          :class="[r.key, { over: dragged }]"
+          :aria-label="r.name"
+          @dragover.prevent
+          @drop.prevent="drop(r.key)"
+        >
+          <div
+            v-for="z in inPart(r.key)"
+            :key="z.key"
+            class="zone"
+            draggable="true"
+            @dragstart="dragged = z.key"
+            @dragend="dragged = null"
+          >
+            <div class="row-flex">
+              <input v-model="z.name" aria-label="Name of the zone" maxlength="40" @change="give" />
+              <button
+                v-if="!z.sections"
+                type="button"
+                class="x"
+                :aria-label="`Remove the zone ${z.name}`"
+                @click="remove(z)"
+              >
+                ×
+              </button>
+              <span v-else class="label">{{ z.sections }}</span>
+            </div>
+            <select v-model="z.role" :aria-label="`Part of the page for ${z.name}`" @change="give">
+              <option v-for="o in ROLES" :key="o.key" :value="o.key">{{ o.name }}</option>
+            </select>
+            <v-select
+              v-model="z.accepts"
+              class="accepts"
+              multiple
+              :items="kinds"
+              placeholder="takes everything"
+              :aria-label="`What ${z.name} takes`"
+              @update:model-value="give"
+            >
+              <template #selection="{ index }">
+                <span v-if="index === 0">takes {{ z.accepts.length }} kinds of element</span>
+              </template>
+            </v-select>
+          </div>
+          <button type="button" class="textlink" @click="add(r.key)">+ zone</button>
+        </section>
+      </div>
+      <v-btn class="gap" @click="emit('close')">Done</v-btn>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.plan {
+  display: grid;
+  grid-template: 'TOP TOP TOP' auto 'LEFT MAIN RIGHT' minmax(150px, auto) 'FOOT FOOT FOOT' auto / 1fr 2fr 1fr;
+  gap: 8px;
+  margin-top: 12px;
+  border: 1px solid var(--line);
+  padding: 8px;
+}
+.part {
+  border: 1px dashed var(--line);
+  padding: 8px;
+  min-width: 0;
+}
+.part.over {
+  background: var(--juniper-wash);
+}
+.TOP {
+  grid-area: TOP;
+}
+.LEFT {
+  grid-area: LEFT;
+}
+.MAIN {
+  grid-area: MAIN;
+}
+.RIGHT {
+  grid-area: RIGHT;
+}
+.FOOT {
+  grid-area: FOOT;
+}
+.zone {
+  border: 1px solid var(--quiet);
+  border-radius: 3px;
+  background: var(--sheet);
+  padding: 6px 8px;
+  margin-bottom: 8px;
+  cursor: grab;
+}
+.zone input {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: 600 14px/20px var(--text);
+}
+.zone select {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  font: 12px/18px var(--text);
+}
+.accepts {
+  font-size: 12px;
+}
+.x {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+}
+.gap {
+  margin-top: 14px;
+}
+</style>
