@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useEdits } from '@/edit/useEdits'
+import UndoButtons from '@/edit/UndoButtons.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import HomeSheet from '@/plan/HomeSheet.vue'
@@ -18,7 +18,6 @@ import { useToFill } from './useToFill'
 import { wornWords } from './wornWords'
 
 const site = useSite()
-const edits = useEdits()
 const galley = useGalley()
 const router = useRouter()
 const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | null>(null)
@@ -143,20 +142,7 @@ function rename(event: Event) {
           />
         </v-list>
       </v-menu>
-      <v-btn
-        :disabled="!site.standing?.undo"
-        :title="site.standing?.undo ? `Undo “${site.standing.undo}”` : ''"
-        @click="edits.turn(site.id, 'undo')"
-      >
-        <span class="undo cut">↶ {{ site.standing?.undo ? `Undo “${site.standing.undo}”` : 'Undo' }}</span>
-      </v-btn>
-      <v-btn
-        :disabled="!site.standing?.redo"
-        aria-label="Redo"
-        :title="site.standing?.redo ? `Redo “${site.standing.redo}”` : 'Redo'"
-        @click="edits.turn(site.id, 'redo')"
-        >↷</v-btn
-      >
+      <UndoButtons />
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
@@ -180,14 +166,6 @@ function rename(event: Event) {
 .home {
   font-size: 13px;
   margin-left: 6px;
-}
-.undo {
-  max-width: 150px;
-}
-@media (max-width: 1240px) {
-  .undo {
-    max-width: 70px;
-  }
 }
 @media (max-width: 1100px) {
   .home {

@@ -37,13 +37,15 @@ const CHOICES = computed(() => [
       <section>
         <h3 class="label">As the page has it</h3>
         <p v-for="(w, i) in cell.mine" :key="i">{{ w }}</p>
-        <p v-if="!cell.mine.length" class="quiet">nothing</p>
+        <p v-if="!cell.mine.length" class="quiet">
+          {{ cell.state === 'COMES' ? 'not there yet' : 'only places to fill' }}
+        </p>
       </section>
       <section>
         <h3 class="label">When it follows</h3>
         <p v-for="(w, i) in cell.theirs" :key="i" :class="{ new: !cell.mine.includes(w) }">{{ w }}</p>
         <p v-if="!cell.theirs.length" class="quiet">
-          {{ cell.state === 'COMES' ? 'an empty section' : 'nothing' }}
+          {{ cell.state === 'GOES' ? 'taken off' : 'only places to fill' }}
         </p>
       </section>
     </div>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { RollOutCell, RollOutRow } from '@/api/types'
+import UndoButtons from '@/edit/UndoButtons.vue'
 import { counted } from '@/look/counted'
 import { useSite } from '@/site/useSite'
 import { cellWords } from './cellWords'
@@ -74,9 +75,12 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         <span>{{ progress.done }} of {{ progress.all }}</span>
         <v-btn @click="roll.stop">Stop</v-btn>
       </template>
-      <v-btn v-else class="yes" :disabled="!going.length" @click="roll.run">
-        {{ going.length ? `Roll out to ${counted(going.length, 'page')}` : 'Nothing to roll out' }}
-      </v-btn>
+      <template v-else>
+        <UndoButtons />
+        <v-btn class="yes" :disabled="!going.length" @click="roll.run">
+          {{ going.length ? `Roll out to ${counted(going.length, 'page')}` : 'Nothing to roll out' }}
+        </v-btn>
+      </template>
     </header>
     <p v-if="report" class="report" role="status">{{ report }}</p>
     <p v-else-if="asking" class="report" role="status">
@@ -137,7 +141,9 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
             </tr>
           </tbody>
         </table>
-        <p class="quiet">{{ counted(table.done, 'more page is', 'more pages are') }} in step.</p>
+        <p v-if="table.done" class="quiet">
+          {{ counted(table.done, 'more page is', 'more pages are') }} in step.
+        </p>
       </div>
       <RollOutCellPane
         v-if="shown"
@@ -266,6 +272,7 @@ tr.alone {
   outline: 2px solid var(--juniper);
 }
 td .textlink {
+  white-space: nowrap;
   font-size: 12px;
 }
 .nothing {

@@ -40,13 +40,21 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
     <router-link :to="{ name: 'templates' }">Back to the templates</router-link>
   </div>
   <div v-else-if="template" class="screen" :style="type">
-    <TemplateStrip v-model:on="on" :template="template" />
-    <p class="reach" role="status">
-      <b>Fixed</b> sections and the frame: show at once on {{ counted(template.pages, 'page') }} of the
-      working copy. <b>Starter</b> sections: new pages only;
-      {{ counted(template.pages, 'existing page keeps its', 'existing pages keep theirs') }}
-      until you roll out.
-    </p>
+    <TemplateStrip :template="template" />
+    <div class="reaching">
+      <p class="grow" role="status">
+        <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·
+        <b>starter</b>: new pages only; of the copies there are, {{ template.copies.inStep }} in step,
+        {{ template.copies.behind }} behind, {{ template.copies.adapted }} adapted
+      </p>
+      <label>
+        Looked at with
+        <select v-model="on">
+          <option value="">made-up content</option>
+          <option v-for="p in template.wearing" :key="p.id" :value="p.id">{{ p.title }}</option>
+        </select>
+      </label>
+    </div>
     <div class="split">
       <GalleyPane />
       <ProofPane v-model:marks="marks" />
@@ -56,11 +64,24 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
 </template>
 
 <style scoped>
-.reach {
+.reaching {
+  display: flex;
+  gap: 20px;
   padding: 6px 20px;
   font-size: 13px;
   background: var(--juniper-wash);
   border-bottom: 1px solid var(--line);
+}
+.reaching label {
+  white-space: nowrap;
+}
+.reaching select {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 13px/20px var(--text);
+  max-width: 190px;
 }
 .split {
   flex: 1;

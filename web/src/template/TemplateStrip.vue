@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { TemplateDetail, Value } from '@/api/types'
+import UndoButtons from '@/edit/UndoButtons.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/look/counted'
 import { useSession } from '@/session/useSession'
@@ -14,17 +15,12 @@ import WearersSheet from './WearersSheet.vue'
 import ZonesSheet from './ZonesSheet.vue'
 
 const props = defineProps<{ template: TemplateDetail }>()
-const on = defineModel<string>('on', { required: true })
 const site = useSite()
 const router = useRouter()
 const session = useSession()
 const manager = computed(() => session.person?.role === 'MANAGER')
 const sheet = ref<'frame' | 'zones' | 'kinds' | 'wearers' | 'copy' | 'remove' | null>(null)
 const kinds = computed(() => props.template.kinds.filter((k) => k.usual).map((k) => k.name))
-const samples = computed(() => [
-  { value: '', title: 'Made-up content' },
-  ...props.template.wearing.map((p) => ({ value: p.id, title: p.title })),
-])
 const usual = (value: unknown, fallback: unknown) => value === undefined || value === fallback
 const frame = computed(() => {
   const changed = props.template.frameSettings.filter((p) => !usual(props.template.frame[p.key], p.fallback))
@@ -101,17 +97,7 @@ function setFrame(key: string, value: Value | undefined) {
         </div>
       </div>
     </div>
-    <div class="fact wide">
-      <div>
-        <span class="label">Copies of its starter sections</span>
-        <div>
-          {{ template.copies.inStep }} in step · {{ template.copies.behind }} behind ·
-          {{ template.copies.adapted }} adapted
-        </div>
-      </div>
-    </div>
     <div class="acts">
-      <v-select v-model="on" class="sample" :items="samples" aria-label="Looked at with" />
       <v-btn
         v-if="manager && template.waiting"
         class="yes"
@@ -136,6 +122,7 @@ function setFrame(key: string, value: Value | undefined) {
           />
         </v-list>
       </v-menu>
+      <UndoButtons />
     </div>
     <FrameSheet v-if="sheet === 'frame'" :template="template" @set="setFrame" @close="sheet = null" />
     <ZonesSheet v-if="sheet === 'zones'" :template="template" @close="sheet = null" />
@@ -154,8 +141,5 @@ function setFrame(key: string, value: Value | undefined) {
 <style scoped>
 .kinds {
   max-width: 150px;
-}
-.sample {
-  width: 190px;
 }
 </style>
