@@ -29,6 +29,10 @@ class AccessTest {
                 "new?parent=visit",
                 "theme",
                 "survey",
+                "templates",
+                "templates/wide",
+                "templates/wide/roll-out",
+                "page/groups",
                 "survey?part=sitemap",
                 "releases",
                 "media/trails"

@@ -58,6 +58,11 @@ final class Sampler {
         return ((List<?>) page.evaluate(PATTERNS)).stream().map(String::valueOf).toList();
     }
 
+    /** Gives a command as the window's person; the answer is empty, or the refusal. */
+    static String give(Page page, Map<String, Object> command) {
+        return String.valueOf(page.evaluate(GIVE, command));
+    }
+
     /** Writes into one property of the sampler's element of a kind. */
     static void write(Page page, String kind, String key, String words) {
         page.evaluate(

@@ -5,6 +5,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -36,6 +41,11 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/page/visit"), "section-settings", p -> settings(p));
             take(page, venue.venue("/kestrel-moor/page/visit"), "history", p -> history(p));
             take(page, venue.venue("/kestrel-moor/media/trails"), "media");
+            take(page, venue.venue("/kestrel-moor/page/groups"), "reach", p -> reach(p));
+            take(page, venue.venue("/kestrel-moor/templates"), "templates");
+            rollOut(page);
+            take(page, venue.venue("/kestrel-moor/templates/field-guide"), "template");
+            take(page, venue.venue("/kestrel-moor/templates/field-guide/roll-out"), "roll-out", this::cell);
             take(page, venue.venue("/kestrel-moor/theme"), "theme");
             take(page, venue.venue("/kestrel-moor/survey"), "survey");
             take(page, venue.venue("/kestrel-moor/survey?part=sitemap"), "sitemap");
@@ -57,6 +67,91 @@ class Screenshots {
         page.waitForTimeout(SETTLE_MS);
         card.locator(".v-select").nth(3).click();
         page.locator(".v-list-item-title").getByText("Surface deep").last().click();
+    }
+
+    private static void reach(Page page) {
+        page.locator("article.card .plain-act.far").last().click();
+    }
+
+    /** A template worn by six new pages, changed since, and some of them changed too. */
+    private static void rollOut(Page page) {
+        give(page, "make-template", Map.of("id", "field-guide", "name", "Field guide", "from", "wide"));
+        List<Map<String, Object>> pages = new ArrayList<>();
+        for (String title : List.of("Moths", "Lichens", "Winter birds", "Bog plants", "Owls", "Night sounds")) {
+            pages.add(Map.of("id", "guide-" + title.toLowerCase(Locale.ROOT).replace(' ', '-'), "title", title));
+        }
+        give(
+                page,
+                "make-pages",
+                Map.of(
+                        "kind",
+                        "standard",
+                        "parent",
+                        "learn",
+                        "template",
+                        "field-guide",
+                        "pages",
+                        pages,
+                        "menus",
+                        List.of(),
+                        "settings",
+                        Map.of()));
+        write(page, "guide-moths", "A lead of their own");
+        write(page, "field-guide", "What lives on the moor after dark, and how to meet it without a lamp");
+        give(
+                page,
+                "place-section",
+                Map.of(
+                        "item",
+                        "field-guide",
+                        "zone",
+                        "main",
+                        "index",
+                        1,
+                        "id",
+                        "where-to-look",
+                        "pattern",
+                        "checklist",
+                        "spans",
+                        List.of()));
+        give(page, "set-value", Map.of("item", "guide-owls", "key", "alone", "value", true));
+    }
+
+    private static void write(Page page, String item, String words) {
+        String section = item.equals("field-guide")
+                ? "s1"
+                : String.valueOf(page.evaluate(
+                        "async (id) => (await (await fetch('/api/sites/kestrel-moor/pages/' + id)).json())"
+                                + ".zones[0].sections[0].section.id",
+                        item));
+        give(
+                page,
+                "set-value",
+                Map.of(
+                        "item",
+                        item,
+                        "section",
+                        section,
+                        "element",
+                        "e1",
+                        "key",
+                        "text",
+                        "value",
+                        "<p>" + words + "</p>"));
+    }
+
+    private static void give(Page page, String verb, Map<String, Object> arguments) {
+        Map<String, Object> command = new HashMap<>(arguments);
+        command.put("verb", verb);
+        String refused = Sampler.give(page, command);
+        if (!refused.isEmpty()) {
+            throw new IllegalStateException(refused);
+        }
+    }
+
+    private void cell(Page page) {
+        page.locator(".cell.must").first().click();
+        page.waitForTimeout(SETTLE_MS);
     }
 
     private static void history(Page page) {
@@ -83,7 +178,7 @@ class Screenshots {
 
     private void take(Page page, String address, String name, Consumer<Page> first) {
         page.navigate(address);
-        page.locator("article.card").first().waitFor();
+        page.locator("article.card, .matrix").first().waitFor();
         first.accept(page);
         take(page, name);
     }

@@ -1,0 +1,120 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Templates, reach and roll-out as the interface asks for them, and who may not. */
+@ServerTest
+class TemplatesTest {
+
+    private static final String SITE = "/api/sites/kestrel-moor";
+
+    @LocalServerPort
+    private int port;
+
+    private Client maja;
+    private Client tomas;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+        tomas = Client.signedIn(port, "tomas");
+    }
+
+    private static JsonNode json(HttpResponse<String> answer) {
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        return JsonMapper.builder().build().readTree(answer.body());
+    }
+
+    private static void refused(HttpResponse<String> answer, int status, String code) {
+        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
+        assertThat(answer.statusCode()).isEqualTo(status);
+    }
+
+    @Test
+    void editorsMayLookButNotShape() {
+        json(tomas.get(SITE + "/templates/wide"));
+        for (String command : List.of(
+                "{\"verb\":\"make-template\",\"id\":\"x\",\"name\":\"X\"}",
+                "{\"verb\":\"describe-template\",\"template\":\"wide\",\"name\":\"X\",\"note\":\"\"}",
+                "{\"verb\":\"set-zones\",\"template\":\"wide\",\"zones\":[]}",
+                "{\"verb\":\"fix-section\",\"template\":\"wide\",\"section\":\"s1\",\"fixed\":true}",
+                "{\"verb\":\"retire-template\",\"template\":\"wide\",\"retired\":true}",
+                "{\"verb\":\"remove-template\",\"template\":\"wide\",\"successor\":\"plain\"}",
+                "{\"verb\":\"set-kind-templates\",\"kind\":\"standard\",\"allowed\":[]}",
+                "{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"visit\":{}}}",
+                "{\"verb\":\"set-value\",\"item\":\"wide\",\"key\":\"footer\",\"value\":false}",
+                "{\"verb\":\"name-section\",\"item\":\"wide\",\"section\":\"s1\",\"name\":\"x\"}")) {
+            refused(tomas.command(command), 403, "managers-only");
+        }
+    }
+
+    @Test
+    void aTemplateTellsWhatWearsItAndHowItsCopiesStand() {
+        JsonNode wide = json(maja.get(SITE + "/templates/wide"));
+        assertThat(wide.get("pages").asInt()).isEqualTo(5);
+        assertThat(wide.get("wearing").findValuesAsString("title")).contains("Visit", "Dark-sky camping");
+        assertThat(wide.get("zones").get(0).get("sections").findValuesAsString("reach"))
+                .containsExactly("STARTER", "STARTER");
+        JsonNode copies = wide.get("copies");
+        assertThat(copies.get("inStep").asInt() + copies.get("behind").asInt()).isEqualTo(2);
+        assertThat(json(maja.get(SITE + "/templates/wide/markup")).get("html").asString())
+                .contains("A page’s title", "data-s=\"s1\"");
+        assertThat(json(maja.get(SITE + "/templates/wide/markup?on=groups"))
+                        .get("html")
+                        .asString())
+                .contains("Groups and school parties");
+        refused(maja.get(SITE + "/templates/nope"), 404, "unknown-template");
+        refused(maja.get(SITE + "/templates/visit/roll-out"), 404, "unknown-template");
+    }
+
+    @Test
+    void aChangeIsOfferedToCopiesCarriedAndTakenBackInOneStep() {
+        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
+                .isEmpty();
+        json(maja.command("{\"verb\":\"set-value\",\"item\":\"wide\",\"section\":\"s1\",\"element\":\"e1\","
+                + "\"key\":\"size\",\"value\":\"body\"}"));
+        JsonNode table = json(maja.get(SITE + "/templates/wide/roll-out"));
+        assertThat(table.get("changes").findValuesAsString("name")).containsExactly("Lead");
+        JsonNode row = table.get("rows").get(0);
+        assertThat(row.get("title").asString()).isEqualTo("Dark-sky camping");
+        assertThat(row.get("cells").get(0).get("state").asString()).isEqualTo("FOLLOWS");
+        String page = row.get("page").asString();
+        json(maja.command("{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{}}}"));
+        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
+                .isEmpty();
+        json(maja.post(SITE + "/undo", "{}"));
+        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
+                .hasSize(1);
+        refused(
+                maja.command(
+                        "{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{\"x\":\"EXPLODE\"}}}"),
+                400,
+                "unreadable");
+        refused(maja.command("{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{}}"), 422, "too-many-pages");
+    }
+
+    @Test
+    void howFarASectionCouldReachIsToldBeforehand() {
+        JsonNode effects = json(maja.get(SITE + "/pages/tonight/sections/tonight-main1/reaches"));
+        assertThat(effects.findValuesAsString("to")).containsExactly("SHARED", "TEMPLATE", "EVERYWHERE");
+        assertThat(effects.get(2).get("says").asString()).contains("51 pages");
+        refused(maja.get(SITE + "/pages/tonight/sections/nope/reaches"), 404, "unknown-section");
+        refused(
+                maja.command("{\"verb\":\"reach-section\",\"page\":\"groups\",\"section\":\"nope\",\"to\":\"HERE\"}"),
+                404,
+                "unknown-section");
+        refused(
+                maja.command("{\"verb\":\"set-value\",\"item\":\"groups\",\"section\":\"groups-side1\","
+                        + "\"key\":\"tone\",\"value\":\"deep\"}"),
+                422,
+                "section-is-shared");
+    }
+}
