@@ -11,14 +11,16 @@ const site = useSite()
 const session = useSession()
 const router = useRouter()
 const sites = ref<SiteName[]>([])
-const workspaces = [
+const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
   { name: 'plan', label: 'Plan', also: ['page', 'new'] },
-  { name: 'templates', label: 'Templates', also: ['template', 'roll-out'] },
+  { name: 'templates', label: 'Templates', also: ['template', 'roll-out'], managers: true },
   { name: 'theme', label: 'Theme', also: [] },
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
 ]
+/** Editors don't see what is not theirs to do. */
+const workspaces = computed(() => ALL.filter((w) => !w.managers || session.person?.role === 'MANAGER'))
 
 const initials = (name: string) =>
   name

@@ -109,4 +109,18 @@ describe('edits', () => {
     expect(sent[1]?.seen).toEqual({})
     expect(edits.conflict).toBeNull()
   })
+
+  it('do not take older contents for newer ones', async () => {
+    const sent = server()
+    const edits = useEdits()
+    edits.know('visit', 'r1')
+    const overtaken = edits.asking()
+    await edits.give('moor', title('One'), 'visit')
+    overtaken([{ item: 'visit', revision: 'r1' }])
+    await edits.give('moor', title('Two'), 'visit')
+    expect(sent[1]!.seen).toEqual({ visit: 'after 1' })
+    edits.asking()([{ item: 'visit', revision: 'theirs' }])
+    await edits.give('moor', title('Three'), 'visit')
+    expect(sent[2]!.seen).toEqual({ visit: 'theirs' })
+  })
 })

@@ -53,12 +53,25 @@ export const useEdits = defineStore('edits', () => {
   const keptAt = ref<Date | null>(null)
   const conflict = ref<Conflict | null>(null)
   const revisions = new Map<string, string>()
+  /** How many answers have come: what was asked before the last of them may be older than it. */
+  let answers = 0
   const settled = new Map<string, (answer: Outcome<Answer>) => void>()
   let running = false
   let wait = FIRST_WAIT_MS
 
   function know(item: string, revision: string) {
     revisions.set(item, revision)
+  }
+
+  /**
+   * Begins to ask for contents. The answer is a way to make their revisions known: it does nothing when a command was given
+   * or answered meanwhile, for then they may be older than what is known already.
+   */
+  function asking() {
+    const before = answers
+    return (contents: { item: string; revision: string }[]) => {
+      if (queue.value.length === 0 && before === answers) contents.forEach((c) => know(c.item, c.revision))
+    }
   }
 
   function give(site: string, command: Command, item: string | null = null, group?: string) {
@@ -112,6 +125,7 @@ export const useEdits = defineStore('edits', () => {
 
   function succeeded(answer: Answer) {
     keptAt.value = new Date()
+    answers++
     Object.entries(answer.revisions).forEach(([item, revision]) => know(item, revision))
     queue.value.forEach((w) => {
       const revision = w.item ? answer.revisions[w.item] : undefined
@@ -146,5 +160,5 @@ export const useEdits = defineStore('edits', () => {
 
   const waiting = computed(() => queue.value.length)
   if (queue.value.length) setTimeout(() => void run())
-  return { give, know, turn, waiting, offline, keptAt, conflict }
+  return { give, know, asking, turn, waiting, offline, keptAt, conflict }
 })

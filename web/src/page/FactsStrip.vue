@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import UndoButtons from '@/edit/UndoButtons.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import StripFact from '@/look/StripFact.vue'
 import HomeSheet from '@/plan/HomeSheet.vue'
 import { STATE_WORDS } from '@/plan/stateWords'
 import { useSession } from '@/session/useSession'
@@ -67,66 +68,41 @@ function rename(event: Event) {
         @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
     </div>
-    <div class="fact">
-      <TemplateGlyph :template="page.template" :wide="34" />
-      <div>
-        <span class="label"
-          >Wears <span :title="wornWords(page)">{{ wornWords(page) }}</span></span
+    <StripFact :label="`Wears ${wornWords(page)}`" :note="wornWords(page)">
+      <template #sign><TemplateGlyph :template="page.template" :wide="34" /></template>
+      {{ site.templates.get(page.template)?.name }}
+      <button type="button" class="textlink" @click="sheet = 'fitting'">Fitting…</button>
+    </StripFact>
+    <StripFact label="In menus">
+      <button type="button" class="textlink" @click="sheet = 'menus'">
+        {{ menus.join('; ') || 'none' }}
+      </button>
+    </StripFact>
+    <StripFact label="Search text">
+      <button type="button" class="textlink" :class="searchWords.tone" @click="sheet = 'search'">
+        {{ searchWords.words }}
+      </button>
+    </StripFact>
+    <StripFact label="State">
+      <span class="state" :class="page.state"
+        >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template>
+        <button v-else type="button" class="textlink home" @click="sheet = 'home'">make home…</button></span
+      >
+    </StripFact>
+    <StripFact label="To fill">
+      <template v-if="page.toFill.length"
+        ><b>{{ page.toFill.length }}</b>
+        <button
+          type="button"
+          class="textlink"
+          title="Tab walks on from one to the next"
+          @click="toFill.go(1)"
         >
-        <div>
-          {{ site.templates.get(page.template)?.name }}
-          <button type="button" class="textlink" @click="sheet = 'fitting'">Fitting…</button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">In menus</span>
-        <div class="cut menus">
-          <button type="button" class="textlink" @click="sheet = 'menus'">
-            {{ menus.join('; ') || 'none' }}
-          </button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">Search text</span>
-        <div>
-          <button type="button" class="textlink" :class="searchWords.tone" @click="sheet = 'search'">
-            {{ searchWords.words }}
-          </button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">State</span>
-        <div class="state" :class="page.state">
-          {{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template>
-          <button v-else type="button" class="textlink home" @click="sheet = 'home'">make home…</button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">To fill</span>
-        <div>
-          <template v-if="page.toFill.length"
-            ><b>{{ page.toFill.length }}</b>
-            <button
-              type="button"
-              class="textlink"
-              title="Tab walks on from one to the next"
-              @click="toFill.go(1)"
-            >
-              next ↓
-            </button></template
-          >
-          <span v-else class="quiet">none</span>
-        </div>
-      </div>
-    </div>
+          next ↓
+        </button></template
+      >
+      <span v-else class="quiet">none</span>
+    </StripFact>
     <div class="acts">
       <v-menu>
         <template #activator="{ props: menu }">
@@ -160,9 +136,6 @@ function rename(event: Event) {
 </template>
 
 <style scoped>
-.menus {
-  max-width: 130px;
-}
 .home {
   font-size: 13px;
   margin-left: 6px;
@@ -170,9 +143,6 @@ function rename(event: Event) {
 @media (max-width: 1100px) {
   .home {
     display: none;
-  }
-  .menus {
-    max-width: 70px;
   }
 }
 </style>

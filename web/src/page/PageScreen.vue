@@ -10,6 +10,7 @@ import PatternTray from './PatternTray.vue'
 import ProofPane from './ProofPane.vue'
 import { pageSheet } from './Sheet'
 import { provideGalley } from './useGalley'
+import { useSiteType } from './useSiteType'
 import { useGalleyKeys } from './useGalleyKeys'
 import { usePage } from './usePage'
 
@@ -24,10 +25,7 @@ const galley = provideGalley(
 )
 provideLanguage(page)
 const marks = useLocalStorage('venue-marks', true)
-const type = computed(() => ({
-  '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
-  '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
-}))
+const type = useSiteType()
 const gone = ref(false)
 watch(problem, (p) => (gone.value = p?.status === 404))
 watch(id, () => (galley.chosen.value = null))

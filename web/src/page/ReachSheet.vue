@@ -22,13 +22,17 @@ onMounted(async () => {
 })
 const says = (key: string) => effects.value.find((e) => e.to === key)?.says ?? ''
 
+const busy = ref(false)
 async function choose(to: ReachEffect['to']) {
+  if (busy.value) return
+  busy.value = true
   const answer = await galley.give({
     verb: 'reach-section',
     page: galley.id(),
     section: props.own.section.id,
     to,
   })
+  busy.value = false
   if (answer.ok) emit('close')
 }
 </script>

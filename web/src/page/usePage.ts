@@ -19,14 +19,13 @@ export function usePage(id: Ref<string>) {
   async function load() {
     const wanted = id.value
     const mine = ++asked
+    const know = edits.asking()
     const answer = await get<PageDetail>(`/sites/${site.id}/pages/${wanted}`)
     if (wanted !== id.value || mine !== asked) return
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     page.value = answer.value
-    if (edits.waiting > 0) return
-    edits.know(wanted, answer.value.revision)
-    sectionsOf(answer.value).forEach((s) => edits.know(s.item, s.revision))
+    know([{ item: wanted, revision: answer.value.revision }, ...sectionsOf(answer.value)])
   }
 
   const soon = useDebounceFn(load, SETTLE_MS)

@@ -22,7 +22,10 @@ const WAYS = [
 const templates = computed(() => (site.catalog?.templates ?? []).map((t) => ({ value: t.id, title: t.name })))
 const pages = computed(() => [...site.rows.values()].map((r) => ({ value: r.id, title: r.title })))
 
+const busy = ref(false)
 async function make() {
+  if (busy.value) return
+  busy.value = true
   const id = freshId()
   const answer = await site.give({
     verb: 'make-template',
@@ -31,6 +34,7 @@ async function make() {
     from: way.value === 'template' ? template.value : undefined,
     page: way.value === 'page' ? page.value : undefined,
   })
+  busy.value = false
   if (!answer.ok) return (trouble.value = `${answer.problem.detail} ${answer.problem.fix}`)
   emit('close')
   await router.push({ name: 'template', params: { template: id } })

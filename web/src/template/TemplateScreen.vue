@@ -8,14 +8,13 @@ import PatternTray from '@/page/PatternTray.vue'
 import ProofPane from '@/page/ProofPane.vue'
 import { templateSheet } from '@/page/Sheet'
 import { provideGalley } from '@/page/useGalley'
+import { useSiteType } from '@/page/useSiteType'
 import { useGalleyKeys } from '@/page/useGalleyKeys'
-import { useSite } from '@/site/useSite'
 import TemplateStrip from './TemplateStrip.vue'
 import { useTemplate } from './useTemplate'
 
 const route = useRoute()
 const router = useRouter()
-const site = useSite()
 const id = computed(() => String(route.params.template))
 const { template, problem } = useTemplate(id)
 /** The page on whose content it is looked at. */
@@ -25,10 +24,7 @@ const galley = provideGalley(
   ref(null),
 )
 const marks = useLocalStorage('venue-marks', true)
-const type = computed(() => ({
-  '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
-  '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
-}))
+const type = useSiteType()
 watch(id, () => (on.value = ''))
 useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
 </script>

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { TemplateDetail, Value } from '@/api/types'
 import UndoButtons from '@/edit/UndoButtons.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import StripFact from '@/look/StripFact.vue'
 import { counted } from '@/look/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -60,43 +61,23 @@ function setFrame(key: string, value: Value | undefined) {
         @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
     </div>
-    <div class="fact">
-      <TemplateGlyph :template="template.id" :wide="34" />
-      <div>
-        <span class="label">Worn by</span>
-        <div>
-          <button type="button" class="textlink" @click="sheet = 'wearers'">
-            {{ counted(template.pages, 'page') }}
-          </button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">Usual for</span>
-        <div class="cut kinds">
-          <button type="button" class="textlink" @click="sheet = 'kinds'">
-            {{ kinds.join(', ') || 'no kind' }}
-          </button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">Frame</span>
-        <div class="cut kinds">
-          <button type="button" class="textlink" @click="sheet = 'frame'">{{ frame }}</button>
-        </div>
-      </div>
-    </div>
-    <div class="fact">
-      <div>
-        <span class="label">Zones</span>
-        <div>
-          <button type="button" class="textlink" @click="sheet = 'zones'">{{ template.zones.length }}</button>
-        </div>
-      </div>
-    </div>
+    <StripFact label="Worn by">
+      <template #sign><TemplateGlyph :template="template.id" :wide="34" /></template>
+      <button type="button" class="textlink" @click="sheet = 'wearers'">
+        {{ counted(template.pages, 'page') }}
+      </button>
+    </StripFact>
+    <StripFact label="Usual for">
+      <button type="button" class="textlink" @click="sheet = 'kinds'">
+        {{ kinds.join(', ') || 'no kind' }}
+      </button>
+    </StripFact>
+    <StripFact label="Frame">
+      <button type="button" class="textlink" @click="sheet = 'frame'">{{ frame }}</button>
+    </StripFact>
+    <StripFact label="Zones">
+      <button type="button" class="textlink" @click="sheet = 'zones'">{{ template.zones.length }}</button>
+    </StripFact>
     <div class="acts">
       <v-btn
         v-if="manager && template.waiting"
@@ -137,9 +118,3 @@ function setFrame(key: string, value: Value | undefined) {
     <RemoveTemplateSheet v-if="sheet === 'remove'" :template="template" @close="sheet = null" />
   </div>
 </template>
-
-<style scoped>
-.kinds {
-  max-width: 150px;
-}
-</style>

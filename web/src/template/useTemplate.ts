@@ -17,14 +17,14 @@ export function useTemplate(id: Ref<string>) {
   let asked = 0
   async function load() {
     const mine = ++asked
+    const know = edits.asking()
     const answer = await get<TemplateDetail>(`/sites/${site.id}/templates/${id.value}`)
     if (mine !== asked) return
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     template.value = answer.value
-    if (edits.waiting > 0) return
-    edits.know(answer.value.id, answer.value.revision)
-    answer.value.zones.flatMap((z) => z.sections).forEach((s) => edits.know(s.item, s.revision))
+    const sections = answer.value.zones.flatMap((z) => z.sections)
+    know([{ item: answer.value.id, revision: answer.value.revision }, ...sections])
   }
 
   const soon = useDebounceFn(load, SETTLE_MS)

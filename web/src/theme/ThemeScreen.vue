@@ -178,7 +178,7 @@ useEventListener(window, 'keyup', holdB(false))
             :path="`page/${s.page}`"
             :query="query"
             :width="1200"
-            :page="query ? undefined : s.page"
+            :markup="query ? undefined : `pages/${s.page}/markup`"
             :label="`${s.kind}: ${s.title}`"
           />
           <figcaption class="row-flex">
@@ -192,7 +192,7 @@ useEventListener(window, 'keyup', holdB(false))
             :path="`page/${theme.sheets[0].page}`"
             :query="query"
             :width="375"
-            :page="query ? undefined : theme.sheets[0].page"
+            :markup="query ? undefined : `pages/${theme.sheets[0].page}/markup`"
             label="Narrow"
           />
           <figcaption><b>Narrow</b> <span class="quiet">375 px</span></figcaption>

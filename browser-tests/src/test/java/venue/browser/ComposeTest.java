@@ -97,6 +97,7 @@ class ComposeTest {
         page.mouse().down();
         page.mouse().move(from.x + 4, from.y + 30);
         page.waitForTimeout(200);
+        cards().nth(1).scrollIntoViewIfNeeded();
         BoundingBox to = cards().nth(1).boundingBox();
         page.mouse().move(to.x + 60, to.y + 6);
         page.mouse().move(to.x + 61, to.y + 5);
@@ -114,8 +115,8 @@ class ComposeTest {
         Locator edge = features.locator(".edge").first();
         edge.scrollIntoViewIfNeeded();
         page.waitForTimeout(SETTLE_MS);
+        edge.hover(new Locator.HoverOptions().setPosition(6, 20));
         BoundingBox from = edge.boundingBox();
-        page.mouse().move(from.x + 6, from.y + 20);
         page.mouse().down();
         page.mouse().move(from.x + 50, from.y + 24);
         page.mouse().move(from.x + 100, from.y + 24);
@@ -169,8 +170,9 @@ class ComposeTest {
     private void lookNarrowAndWide() {
         page.getByText("Narrow proof beside").click();
         FrameLocator narrow = page.frameLocator("iframe[title='Narrow proof']");
-        assertThat(narrow.locator("#main section")).hasCount(10);
-        assertThat(proof().locator("#main section")).hasCount(10);
+        // Ten of its own, and the one that stands on every page.
+        assertThat(narrow.locator("#main section")).hasCount(11);
+        assertThat(proof().locator("#main section")).hasCount(11);
         int over = ((Number) narrow.locator("html").evaluate("n => n.scrollWidth - n.clientWidth")).intValue();
         Assertions.assertThat(over).isLessThanOrEqualTo(0);
     }
@@ -202,7 +204,7 @@ class ComposeTest {
     private void visitorsGetIt() throws IOException {
         page.navigate(venue.site("/tonight/the-winter-sky"));
         assertThat(page.locator("h1")).hasText("The winter sky");
-        assertThat(page.locator("#main section")).hasCount(10);
+        assertThat(page.locator("#main section")).hasCount(11);
         assertThat(page.locator("#main section").nth(1).locator("blockquote")).hasCount(1);
         assertThat(page.locator("#main")).containsText("First words");
         assertThat(page.locator("#main")).containsText("Second words");

@@ -124,7 +124,10 @@ class StoryTest {
 
     private void placeInMenu() {
         Locator strip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Facts of the page"));
-        strip.locator(".menus button").click();
+        strip.locator(".fact")
+                .filter(new Locator.FilterOptions().setHasText("In menus"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
         page.locator(".v-dialog").getByLabel("Main").check();
         page.getByText("Done").click();
         assertThat(strip).containsText("Main, beneath Visit");

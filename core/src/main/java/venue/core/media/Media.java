@@ -154,23 +154,7 @@ public record Media(
     }
 
     public Media withAlt(@Nullable String words, boolean isDecorative) {
-        return new Media(
-                id,
-                name,
-                file,
-                format,
-                folder,
-                bytes,
-                width,
-                height,
-                widths,
-                words,
-                altIn,
-                isDecorative,
-                focalX,
-                focalY,
-                shades,
-                cut);
+        return said(name, folder, words, altIn, isDecorative, focalX, focalY);
     }
 
     /** With words in another language than the site's; empty ones take them away. */
@@ -181,61 +165,41 @@ public record Media(
         } else {
             more.put(primary(language), words);
         }
-        return new Media(
-                id,
-                name,
-                file,
-                format,
-                folder,
-                bytes,
-                width,
-                height,
-                widths,
-                alt,
-                more,
-                decorative,
-                focalX,
-                focalY,
-                shades,
-                cut);
+        return said(name, folder, alt, more, decorative, focalX, focalY);
     }
 
     public Media withFocal(int x, int y) {
-        return new Media(
-                id,
-                name,
-                file,
-                format,
-                folder,
-                bytes,
-                width,
-                height,
-                widths,
-                alt,
-                altIn,
-                decorative,
-                x,
-                y,
-                shades,
-                cut);
+        return said(name, folder, alt, altIn, decorative, x, y);
     }
 
     public Media withPlace(String newName, String newFolder) {
+        return said(newName, newFolder, alt, altIn, decorative, focalX, focalY);
+    }
+
+    /** The same file with other things that people have said of it. */
+    private Media said(
+            String called,
+            String place,
+            @Nullable String words,
+            Map<String, String> otherWords,
+            boolean isDecorative,
+            int x,
+            int y) {
         return new Media(
                 id,
-                newName,
+                called,
                 file,
                 format,
-                newFolder,
+                place,
                 bytes,
                 width,
                 height,
                 widths,
-                alt,
-                altIn,
-                decorative,
-                focalX,
-                focalY,
+                words,
+                otherWords,
+                isDecorative,
+                x,
+                y,
                 shades,
                 cut);
     }
