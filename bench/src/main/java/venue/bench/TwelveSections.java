@@ -42,7 +42,9 @@ public final class TwelveSections {
     public TwelveSections() {
         List<Item> items = KestrelMoor.items(LocalDate.of(2026, 11, 23));
         page = page();
-        Edition edition = Edition.of(items).with(List.of(page), List.of());
+        Edition demo = Edition.of(items);
+        // Twelve sections, and none that stands on every page beside them.
+        Edition edition = demo.with(List.of(page, demo.site().withFoot(List.of())), List.of());
         view = View.of(edition, Instant.parse("2026-11-23T12:00:00Z"), ORIGIN, View.Mode.VISITOR);
         template = template();
         data = data();
