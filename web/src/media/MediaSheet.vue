@@ -40,7 +40,7 @@ function choose(file: MediaInfo) {
 async function described() {
   const file = describing.value
   if (!file) return
-  if (alt.value.trim() || decorative.value)
+  if (alt.value.trim() || decorative.value) {
     await site.give({
       verb: 'describe-media',
       media: file.id,
@@ -48,6 +48,8 @@ async function described() {
       decorative: decorative.value,
       language: language.value || undefined,
     })
+    await media.load()
+  }
   emit('take', file.id)
 }
 

@@ -52,6 +52,8 @@
     document.querySelector('head > style')?.remove();
     const own = next.querySelector('head > style');
     if (own) document.head.append(own);
+    root.lang = next.documentElement.lang;
+    root.dir = next.documentElement.dir;
     const top = scrollY;
     document.body.replaceChildren(...next.body.childNodes);
     scrollTo(0, top);
