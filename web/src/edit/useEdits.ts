@@ -63,15 +63,10 @@ export const useEdits = defineStore('edits', () => {
     revisions.set(item, revision)
   }
 
-  /**
-   * Begins to ask for contents. The answer is a way to make their revisions known: it does nothing when a command was given
-   * or answered meanwhile, for then they may be older than what is known already.
-   */
+  /** Begins to ask for contents. The answer tells whether a command was given or answered since: then they may be older than it. */
   function asking() {
     const before = answers
-    return (contents: { item: string; revision: string }[]) => {
-      if (queue.value.length === 0 && before === answers) contents.forEach((c) => know(c.item, c.revision))
-    }
+    return () => queue.value.length > 0 || before !== answers
   }
 
   function give(site: string, command: Command, item: string | null = null, group?: string) {
