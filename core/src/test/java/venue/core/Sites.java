@@ -21,6 +21,7 @@ import venue.core.page.Page;
 import venue.core.page.Segment;
 import venue.core.readymade.ReadySite;
 import venue.core.section.Zones;
+import venue.core.site.Role;
 
 /** Small sites for tests: Loomgate Yard, a made-up courtyard of craft workshops. */
 public final class Sites {
@@ -70,7 +71,7 @@ public final class Sites {
 
     public static Desk desk(Edition working, Edition live) {
         return new Desk(
-                working, live, id -> working.find(id).map(MEMORY::hashOf).orElse(""), MEMORY, CHANCE);
+                working, live, id -> working.find(id).map(MEMORY::hashOf).orElse(""), MEMORY, CHANCE, Role.MANAGER);
     }
 
     /** The edition after a command, with everything that holds of every edition checked. */

@@ -3,6 +3,7 @@ package venue.demo;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import venue.core.kind.Held;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.property.Property;
@@ -18,7 +19,7 @@ final class DemoKinds {
     static List<Kind> usual() {
         return ReadyKinds.all().stream()
                 .map(k -> k.id().equals("landing-page")
-                        ? k.withTemplates(List.of("home", "landing", "listing", "wide"))
+                        ? k.withTemplates(k.template(), List.of("home", "landing", "listing", "wide"))
                         : k)
                 .toList();
     }
@@ -52,17 +53,10 @@ final class DemoKinds {
     private static Kind kind(String id, String name, String note, String template, String place, List<Property> more) {
         List<Property> fields = new java.util.ArrayList<>(List.of(ReadyKinds.summary(), ReadyKinds.picture()));
         fields.addAll(more);
-        return new Kind(
-                id,
-                name,
-                note,
-                fields,
-                List.of(template, "plain"),
-                template,
-                new Placement(Placement.Where.BENEATH_PAGES, List.of(place)),
-                List.of(),
-                false,
-                "galley");
+        return Kind.named(id, name, note, fields)
+                .withTemplates(template, List.of(template, "plain"))
+                .withPlacement(new Placement(Placement.Where.BENEATH_PAGES, List.of(place)))
+                .with("mayHold", Held.listed(List.of()));
     }
 
     private static Property date(String label) {

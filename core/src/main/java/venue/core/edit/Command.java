@@ -42,6 +42,12 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = RetireTemplate.class, name = "retire-template"),
     @Type(value = RemoveTemplate.class, name = "remove-template"),
     @Type(value = SetKindTemplates.class, name = "set-kind-templates"),
+    @Type(value = MakeKind.class, name = "make-kind"),
+    @Type(value = DescribeKind.class, name = "describe-kind"),
+    @Type(value = SetFields.class, name = "set-fields"),
+    @Type(value = PlaceKind.class, name = "place-kind"),
+    @Type(value = RetireKind.class, name = "retire-kind"),
+    @Type(value = SetOptions.class, name = "set-options"),
     @Type(value = RollOutSections.class, name = "roll-out"),
     @Type(value = WearLook.class, name = "wear-look"),
     @Type(value = KeepLook.class, name = "keep-look")

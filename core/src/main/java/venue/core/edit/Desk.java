@@ -5,6 +5,7 @@ import java.util.random.RandomGenerator;
 import venue.core.edition.Edition;
 import venue.core.item.Ids;
 import venue.core.merge.Archive;
+import venue.core.site.Role;
 
 /**
  * What a command works on.
@@ -13,9 +14,15 @@ import venue.core.merge.Archive;
  * @param live the live release
  * @param hashOf the hash of an item's content in the working copy, by id
  * @param archive what items were before
+ * @param role what the person who works at it may do
  */
 public record Desk(
-        Edition edition, Edition live, UnaryOperator<String> hashOf, Archive archive, RandomGenerator chance) {
+        Edition edition,
+        Edition live,
+        UnaryOperator<String> hashOf,
+        Archive archive,
+        RandomGenerator chance,
+        Role role) {
 
     String freshId() {
         return Ids.fresh(chance);
@@ -23,6 +30,6 @@ public record Desk(
 
     /** The same desk with another working copy. */
     public Desk on(Edition other) {
-        return new Desk(other, live, hashOf, archive, chance);
+        return new Desk(other, live, hashOf, archive, chance, role);
     }
 }

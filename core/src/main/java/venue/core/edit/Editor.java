@@ -37,6 +37,7 @@ public final class Editor {
      * @param seen the hashes of the contents that the person saw when giving the command, by item
      */
     public Edited run(Desk desk, Command command, Map<String, String> seen) {
+        Rights.check(desk.role(), command, desk.edition());
         List<Item> bases = bases(desk, seen);
         if (bases.isEmpty()) {
             return checked(desk, command.on(desk));
@@ -124,6 +125,7 @@ public final class Editor {
 
     private static Edited checked(Desk desk, Change change) {
         Edition after = desk.edition().with(change.put(), change.removed());
+        Rights.check(desk.role(), desk.edition(), after, change);
         Invariants.check(desk.edition(), after, change);
         return new Edited(change, after);
     }

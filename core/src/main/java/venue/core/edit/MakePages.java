@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
-import venue.core.edition.Places;
 import venue.core.edition.Worn;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
@@ -34,6 +33,7 @@ import venue.core.value.Values;
  * @param pages an id and a title for each, in order
  * @param segment the address's last part, where one page is made and it shall not follow from the title
  * @param menus menus in which the pages get a line
+ * @param evenSo makes them where the rules of placement don't allow it; for managers
  */
 public record MakePages(
         @Nullable String parent,
@@ -43,7 +43,8 @@ public record MakePages(
         List<NewPage> pages,
         @Nullable String segment,
         List<String> menus,
-        Map<String, Value> settings)
+        Map<String, Value> settings,
+        @Nullable Boolean evenSo)
         implements Command {
 
     /** The most that are made at once. */
@@ -51,6 +52,18 @@ public record MakePages(
 
     /** A page to be made. */
     public record NewPage(String id, String title) {}
+
+    public MakePages(
+            @Nullable String parent,
+            @Nullable String before,
+            String kind,
+            @Nullable String template,
+            List<NewPage> pages,
+            @Nullable String segment,
+            List<String> menus,
+            Map<String, Value> settings) {
+        this(parent, before, kind, template, pages, segment, menus, settings, null);
+    }
 
     public MakePages {
         pages = pages == null ? List.of() : List.copyOf(pages);
@@ -66,10 +79,7 @@ public record MakePages(
             edition.require(Page.class, parent);
         }
         Kind what = edition.require(Kind.class, kind);
-        Places.whyNot(edition, what, parent).ifPresent(why -> {
-            throw Refusal.badInput(
-                    "not-here", "parent", what.name() + " pages stand " + why + ".", "Choose another place or kind.");
-        });
+        Standing.require(desk, what, parent, evenSo);
         Template wears = template == null ? Worn.ofNew(edition, what) : edition.require(Template.class, template);
         requireMayWear(what, wears);
         Map<String, Value> checked = PropertyCheck.all(PageSettings.all(), settings, "");

@@ -36,7 +36,7 @@ public record MakeTemplate(
         if (edition.find(id).isPresent()) {
             throw Refusal.conflict("id-taken", "id", "This template has been made already.", "Reload to see it.");
         }
-        String words = TemplateNames.check(edition, id, name);
+        String words = Names.check(edition, Template.class, id, name);
         Template made = page != null
                 ? ofPage(desk, edition.require(Page.class, page), words)
                 : from != null ? copy(edition.require(Template.class, from), words) : bare(words);
@@ -65,11 +65,11 @@ public record MakeTemplate(
 
     private Template bare(String words) {
         return new Template(
-                id, words, "", Map.of(), List.of(new Zone(Sectioned.MAIN, "Main", ZoneRole.MAIN, List.of())), false);
+                id, words, "", Map.of(), List.of(new Zone(Sectioned.MAIN, "Main", ZoneRole.MAIN, List.of())));
     }
 
     private Template copy(Template of, String words) {
-        return new Template(id, words, of.note(), of.frame(), of.zones(), false);
+        return new Template(id, words, of.note(), of.frame(), of.zones(), false, of.options());
     }
 
     private Template ofPage(Desk desk, Page source, String words) {
@@ -83,6 +83,6 @@ public record MakeTemplate(
             }
             zones.add(new Zone(zone.key(), zone.name(), zone.role(), zone.accepts(), placed));
         }
-        return new Template(id, words, "", worn.frame(), zones, false);
+        return new Template(id, words, "", worn.frame(), zones, false, worn.options());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
-import venue.core.edition.Places;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -16,24 +15,30 @@ import venue.core.page.Page;
  *
  * @param parent the page above; absent for the top
  * @param before the sibling that shall follow; absent for the end
+ * @param evenSo moves it where the rules of placement don't allow it; for managers
  */
 public record MovePage(
-        String page, @Nullable String parent, @Nullable String before) implements Command {
+        String page,
+        @Nullable String parent,
+        @Nullable String before,
+        @Nullable Boolean evenSo) implements Command {
+
+    public MovePage(String page, @Nullable String parent, @Nullable String before) {
+        this(page, parent, before, null);
+    }
 
     @Override
     public Change on(Desk desk) {
         Edition edition = desk.edition();
         Page moving = edition.require(Page.class, page);
+        Rights.requireChange(desk.role(), edition, moving);
         if (parent != null) {
             requireElsewhere(edition, moving, edition.require(Page.class, parent));
         }
         boolean sameParent = Objects.equals(parent, moving.parent());
         if (!sameParent) {
             Kind kind = edition.require(Kind.class, moving.kind());
-            Places.whyNot(edition, kind, parent).ifPresent(why -> {
-                throw Refusal.badInput(
-                        "not-here", "parent", kind.name() + " pages stand " + why + ".", "Choose another place.");
-            });
+            Standing.require(desk, kind, parent, evenSo);
             Segments.requireFree(edition, parent, moving.segment(), page);
         }
         Positions.Found place = Positions.find(edition, parent, before, page, 1);

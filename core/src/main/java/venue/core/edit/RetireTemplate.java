@@ -10,6 +10,6 @@ public record RetireTemplate(String template, boolean retired) implements Shapes
         Template target = desk.edition().require(Template.class, template);
         return Change.of(
                 (retired ? "retire the template " : "offer the template ") + target.name(),
-                new Template(target.id(), target.name(), target.note(), target.frame(), target.zones(), retired));
+                target.withRetired(retired));
     }
 }

@@ -1,37 +1,59 @@
 package venue.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
+import venue.core.item.Item;
 import venue.core.kind.Kind;
+import venue.core.page.Page;
 import venue.core.template.Template;
 
 /**
- * Says which templates pages of a kind may wear, and which they wear unless they choose.
+ * Says which templates pages of a kind may wear, and which they wear unless they choose. Pages that follow their kind are
+ * arranged anew; those that chose keep what they chose.
  *
  * @param template absent for the site's own
- * @param allowed empty for all
+ * @param allowed absent for all
  */
-public record SetKindTemplates(String kind, @Nullable String template, List<String> allowed) implements ShapesSite {
+public record SetKindTemplates(
+        String kind, @Nullable String template, @Nullable List<String> allowed) implements ShapesSite {
 
     public SetKindTemplates {
-        allowed = allowed == null ? List.of() : List.copyOf(allowed);
+        allowed = allowed == null ? null : List.copyOf(allowed);
     }
 
     @Override
     public Change on(Desk desk) {
-        Kind target = desk.edition().require(Kind.class, kind);
-        allowed.forEach(id -> desk.edition().require(Template.class, id));
-        if (template != null) {
-            Template worn = desk.edition().require(Template.class, template);
-            if (!allowed.isEmpty() && !allowed.contains(template)) {
-                throw Refusal.badInput(
-                        "template-not-allowed",
-                        "template",
-                        "“" + worn.name() + "” is not among the templates that " + target.name() + " pages may wear.",
-                        "Allow it too, or choose one of those.");
-            }
+        Edition edition = desk.edition();
+        Kind target = edition.require(Kind.class, kind);
+        List<String> some = allowed == null ? List.of() : allowed;
+        some.forEach(id -> edition.require(Template.class, id));
+        if (allowed != null && some.isEmpty()) {
+            throw Refusal.badInput(
+                    "none-allowed",
+                    "allowed",
+                    target.name() + " pages have to wear some template.",
+                    "Allow another one first, or all.");
         }
-        return Change.of("templates of the kind " + target.name(), target.withTemplates(template, allowed));
+        String worn = template == null ? edition.site().fallbackTemplate() : template;
+        Template usual = edition.require(Template.class, worn);
+        if (allowed != null && !some.contains(worn)) {
+            throw Refusal.badInput(
+                    "template-not-allowed",
+                    "template",
+                    "“" + usual.name() + "” is not among the templates that " + target.name() + " pages may wear.",
+                    "Allow it too, or choose one of those.");
+        }
+        Kind changed = target.withTemplates(template, some);
+        List<Item> put = new ArrayList<>(List.of(changed));
+        Edition after = edition.with(put, List.of());
+        edition.all(Page.class)
+                .filter(p -> p.kind().equals(kind))
+                .filter(p -> !after.worn(p).template().equals(edition.worn(p).template()))
+                .map(p -> Arranged.of(edition, p, p.template(), after.worn(p).template()))
+                .forEach(put::add);
+        return new Change("templates of the kind " + target.name(), put, List.of());
     }
 }

@@ -7,6 +7,7 @@ import venue.core.element.Elements;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
+import venue.core.kind.KindSettings;
 import venue.core.link.Link;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -27,8 +28,8 @@ import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
 
 /**
- * Sets one declared property: of an element, of a section, of a page (its settings or its kind's fields), of a template's
- * frame, of a theme, or a fact of the site.
+ * Sets one declared property: of an element, of a section, of a page (its settings, its kind's fields, its template's
+ * options), of a template's frame, of a kind, of a theme, or a fact of the site.
  *
  * @param value absent to reset to what is inherited
  */
@@ -55,6 +56,10 @@ public record SetValue(
                     lower(part) + " of the template " + template.name(),
                     template.withFrame(key, checked(edition, part)));
         }
+        if (found instanceof Kind kind) {
+            Property setting = PropertyCheck.require(KindSettings.all(), key, key);
+            return Change.of(lower(setting) + " of the kind " + kind.name(), kind.with(key, checked(edition, setting)));
+        }
         if (found instanceof Theme theme) {
             Property setting = ThemeSettings.require(key);
             return Change.of(
@@ -73,6 +78,11 @@ public record SetValue(
         if (general) {
             Property setting = PropertyCheck.require(PageSettings.all(), key, key);
             return Change.of(lower(setting) + " of " + page.title(), page.withSetting(key, checked(edition, setting)));
+        }
+        if (key.startsWith(Template.OPTION)) {
+            Template worn = edition.worn(page).template();
+            Property option = PropertyCheck.require(worn.options(), key.substring(Template.OPTION.length()), key);
+            return Change.of(lower(option) + " of " + page.title(), page.withSetting(key, checked(edition, option)));
         }
         Kind kind = edition.require(Kind.class, page.kind());
         Property field = PropertyCheck.require(kind.fields(), key, key);

@@ -18,6 +18,7 @@ import venue.core.media.Media;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
+import venue.core.property.Property;
 import venue.core.redirect.Redirect;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
@@ -25,6 +26,7 @@ import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
 import venue.core.theme.Theme;
+import venue.core.value.Value;
 
 /**
  * All items of a site at one moment: the working copy, or a release. Immutable; a change gives a new edition that shares
@@ -158,6 +160,17 @@ public final class Edition {
     /** The template a page wears, and why. */
     public Worn worn(Page page) {
         return Worn.of(this, page);
+    }
+
+    /** What a page holds in a field: its own value, else its kind's default. */
+    public Optional<Value> field(Page page, String key) {
+        Optional<Property> field = kindOf(page).flatMap(k -> k.field(key));
+        return field.isPresent() ? field.get().in(page.fields()) : Optional.empty();
+    }
+
+    /** The words a page holds in a field, or none. */
+    public String words(Page page, String key) {
+        return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";
     }
 
     /** How many pages wear a template. */

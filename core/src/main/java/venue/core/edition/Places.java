@@ -1,5 +1,6 @@
 package venue.core.edition;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -7,13 +8,45 @@ import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.site.Role;
 
-/** Where pages may live: what a kind may stand beneath, and what may stand beneath a page. Both must hold. */
+/**
+ * Where pages may live: what a kind may stand beneath, and what may stand beneath a page. Both must hold. Managers may pass
+ * over them.
+ */
 public final class Places {
 
     private Places() {}
 
-    /** Why a page of {@code kind} may not stand beneath {@code parent} (absent: at the top); empty when it may. */
+    /**
+     * What somebody may create in a place.
+     *
+     * @param whyNot why the rules don't allow it there; empty when they do
+     * @param may whether this role may make it all the same
+     */
+    public record Answer(Kind kind, Optional<String> whyNot, boolean may) {}
+
+    /** "What may I create here?", kind by kind, for a role; the top where no parent is named. */
+    public static List<Answer> here(Edition edition, @Nullable String parent, Role role) {
+        return edition.all(Kind.class)
+                .filter(k -> !k.retired())
+                .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
+                .map(k -> answer(edition, k, parent, role))
+                .toList();
+    }
+
+    public static Answer answer(Edition edition, Kind kind, @Nullable String parent, Role role) {
+        if (kind.retired()) {
+            return new Answer(kind, Optional.of("are not made any more: the kind is retired"), false);
+        }
+        if (role == Role.EDITOR && kind.madeBy() == Role.MANAGER) {
+            return new Answer(kind, Optional.of("are made by managers only"), false);
+        }
+        Optional<String> rule = whyNot(edition, kind, parent);
+        return new Answer(kind, rule, rule.isEmpty() || role == Role.MANAGER);
+    }
+
+    /** Why the rules don't allow a page of {@code kind} beneath {@code parent} (absent: at the top); empty when they do. */
     public static Optional<String> whyNot(Edition edition, Kind kind, @Nullable String parent) {
         Optional<Page> above = edition.page(parent);
         boolean fits = switch (kind.beneath().where()) {
@@ -23,19 +56,25 @@ public final class Places {
                 above.isPresent() && kind.beneath().ids().contains(above.get().kind());
         };
         if (!fits) {
-            return Optional.of("beneath " + names(edition, kind.beneath().ids()) + " only");
+            return Optional.of("stand beneath " + names(edition, kind.beneath().ids()) + " only");
         }
-        List<String> held = above.flatMap(edition::kindOf).map(Kind::mayHold).orElse(null);
-        if (held != null && !held.contains(kind.id())) {
-            return Optional.of(
-                    held.isEmpty() ? "nothing stands beneath this page" : "holds " + names(edition, held) + " only");
-        }
-        return Optional.empty();
+        return above.flatMap(p -> Holds.of(edition, p))
+                .filter(h -> !h.kinds().contains(kind.id()))
+                .map(h -> refused(edition, above.get(), h));
+    }
+
+    private static String refused(Edition edition, Page above, Holds holds) {
+        String says =
+                holds.by().id().equals(above.id()) ? "" : ", as " + holds.by().name() + " says";
+        return holds.kinds().isEmpty()
+                ? "can’t stand here: nothing stands beneath this page" + says
+                : "can’t stand here: only " + names(edition, holds.kinds()) + says;
     }
 
     private static String names(Edition edition, List<String> ids) {
-        return ids.stream()
-                .map(id -> edition.find(id).map(Item::name).orElse(id))
+        String named = ids.stream()
+                .flatMap(id -> edition.find(id).map(Item::name).stream())
                 .collect(Collectors.joining(" or "));
+        return named.isEmpty() ? "a page that is gone" : named;
     }
 }

@@ -1,6 +1,8 @@
 package venue.core.element;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import venue.core.html.HtmlWriter;
 import venue.core.page.Page;
 import venue.core.property.Property;
@@ -15,22 +17,36 @@ final class FactsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.scene().shownFields(props.scene().page()).stream()
-                .anyMatch(f -> value(props.scene(), f).isPresent());
+        return !known(props.scene(), props.scene().page(), f -> true).isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        Scene scene = props.scene();
+        list(props.scene(), props.scene().page(), f -> true, out);
+    }
+
+    /** The facts of any page, those that are asked for and known; nothing where there are none. */
+    static void list(Scene scene, Page page, Predicate<Property> which, HtmlWriter out) {
+        List<Property> known = known(scene, page, which);
+        if (known.isEmpty()) {
+            return;
+        }
         out.start("dl", "facts");
-        for (Property field : scene.shownFields(scene.page())) {
-            value(scene, field).ifPresent(v -> out.element("dt", field.label()).element("dd", scene.inWords(field, v)));
+        for (Property field : known) {
+            value(scene, page, field)
+                    .ifPresent(v -> out.element("dt", field.label()).element("dd", scene.inWords(field, v)));
         }
         out.end();
     }
 
-    private static Optional<Value> value(Scene scene, Property field) {
-        Page page = scene.page();
-        return field.in(page.fields()).filter(v -> !(v instanceof Value.ToFill));
+    private static List<Property> known(Scene scene, Page page, Predicate<Property> which) {
+        return scene.shownFields(page).stream()
+                .filter(which)
+                .filter(f -> value(scene, page, f).isPresent())
+                .toList();
+    }
+
+    private static Optional<Value> value(Scene scene, Page page, Property field) {
+        return scene.field(page, field.key()).filter(v -> !(v instanceof Value.ToFill));
     }
 }

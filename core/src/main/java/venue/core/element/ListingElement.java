@@ -7,16 +7,19 @@ import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
-import venue.core.value.Values;
 
 /** Pages of one kind, shown by themselves as they come and go. */
 final class ListingElement extends DeclaredKind {
+
+    /** The fields that a card has a place for of its own. */
+    private static final Set<String> OWN = Set.of("summary", "picture", "date");
 
     private static final Property DATE = Property.of("date", "Date", PropertyType.DATE_TIME);
 
@@ -38,7 +41,10 @@ final class ListingElement extends DeclaredKind {
                 choice("shape", "Shape", "cards=Cards side by side", "rows=Rows", "people=Portraits"),
                 of("pictures", "Pictures", YES_NO).fallback(Value.of(true)),
                 of("dates", "Dates", YES_NO).fallback(Value.of(true)),
-                of("summaries", "Summaries", YES_NO).fallback(Value.of(true)));
+                of("summaries", "Summaries", YES_NO).fallback(Value.of(true)),
+                of("facts", "Facts", YES_NO)
+                        .fallback(Value.of(true))
+                        .help("The fields that the kind shows in listings."));
     }
 
     @Override
@@ -64,12 +70,11 @@ final class ListingElement extends DeclaredKind {
 
     private static void card(Props props, Page page, int level, HtmlWriter out) {
         Scene scene = props.scene();
-        Optional<Media> picture =
-                props.flag("pictures") ? scene.media(Values.text(page.fields(), "picture")) : Optional.empty();
+        Optional<Media> picture = props.flag("pictures") ? scene.media(scene.words(page, "picture")) : Optional.empty();
         out.start("li", picture.isPresent() ? "card pictured" : "card");
         picture.ifPresent(m -> Pictures.write(m, props.scene().alt(m), 4, false, out));
         out.start("div", "words");
-        String date = Values.text(page.fields(), "date");
+        String date = scene.words(page, "date");
         if (props.flag("dates") && !date.isEmpty()) {
             out.start("time")
                     .attr("datetime", date)
@@ -82,9 +87,12 @@ final class ListingElement extends DeclaredKind {
                 .text(page.title())
                 .end()
                 .end();
-        String summary = Values.text(page.fields(), "summary");
+        String summary = scene.words(page, "summary");
         if (props.flag("summaries") && !summary.isEmpty()) {
             out.element("p", summary);
+        }
+        if (props.flag("facts")) {
+            FactsElement.list(scene, page, f -> !OWN.contains(f.key()), out);
         }
         out.end().end();
     }

@@ -37,6 +37,14 @@ public interface Scene {
     /** The pages a listing asks for, in its order. */
     List<Page> pages(ListingQuery query);
 
+    /** What a page holds in a field: its own value, else its kind's default. */
+    Optional<Value> field(Page page, String key);
+
+    /** The words a page holds in a field, or none. */
+    default String words(Page page, String key) {
+        return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";
+    }
+
     /** The fields of a page's kind that are shown as facts. */
     List<Property> shownFields(Page page);
 

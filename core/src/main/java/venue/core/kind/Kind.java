@@ -1,50 +1,114 @@
 package venue.core.kind;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.site.Role;
+import venue.core.value.Value;
+import venue.core.value.Values;
 
 /**
  * What a page is.
  *
- * @param fields what its pages hold beside their sections; {@code summary}, {@code picture} and {@code date} are shown by
- *     listings where a kind has them
+ * @param fields what its pages hold beside their sections, in the order of the form; {@code summary}, {@code picture} and
+ *     {@code date} are shown by listings where a kind has them
+ * @param putAway fields taken off the form; what pages hold in them is kept and comes back with them
  * @param templates the templates its pages may wear; empty for all
  * @param template the template its pages wear unless they choose
- * @param mayHold the kinds that may stand beneath its pages; absent for any
- * @param offeredFirst whether it stands among the first when a page is made
- * @param startsIn where writing starts, {@code galley} or {@code form}
+ * @param settings the values of {@link KindSettings}
+ * @param retired its pages stay, and no more are made
  */
 public record Kind(
         String id,
         String name,
         String note,
         List<Property> fields,
+        List<Property> putAway,
         List<String> templates,
         @Nullable String template,
         Placement beneath,
-        @Nullable List<String> mayHold,
-        boolean offeredFirst,
-        String startsIn)
+        Map<String, Value> settings,
+        boolean retired)
         implements Item {
 
     public Kind {
         note = note == null ? "" : note;
         fields = fields == null ? List.of() : List.copyOf(fields);
+        putAway = putAway == null ? List.of() : List.copyOf(putAway);
         templates = templates == null ? List.of() : List.copyOf(templates);
         beneath = beneath == null ? Placement.ANYWHERE : beneath;
-        mayHold = mayHold == null ? null : List.copyOf(mayHold);
-        startsIn = startsIn == null ? "galley" : startsIn;
+        settings = Values.copy(settings);
     }
 
-    public Kind withTemplates(List<String> allowed) {
-        return new Kind(id, name, note, fields, allowed, template, beneath, mayHold, offeredFirst, startsIn);
+    /** Reads a kind as it is kept; the last three were kept beside the settings once. */
+    @JsonCreator
+    static Kind read(
+            String id,
+            String name,
+            String note,
+            List<Property> fields,
+            List<Property> putAway,
+            List<String> templates,
+            @Nullable String template,
+            Placement beneath,
+            @Nullable Map<String, Value> settings,
+            boolean retired,
+            @Nullable Boolean offeredFirst,
+            @Nullable String startsIn,
+            @Nullable List<String> mayHold) {
+        Map<String, Value> all = new TreeMap<>(Values.copy(settings));
+        if (offeredFirst != null) {
+            all.put("offeredFirst", Value.of(offeredFirst));
+        }
+        if (startsIn != null) {
+            all.put("startsIn", Value.of(startsIn));
+        }
+        if (mayHold != null) {
+            all.put(KindSettings.MAY_HOLD.key(), Held.listed(mayHold));
+        }
+        return new Kind(id, name, note, fields, putAway, templates, template, beneath, all, retired);
     }
 
+    /** A kind whose pages may stand anywhere and wear anything. */
+    public static Kind named(String id, String name, String note, List<Property> fields) {
+        return new Kind(id, name, note, fields, List.of(), List.of(), null, Placement.ANYWHERE, Map.of(), false);
+    }
+
+    /** Another kind like this one. */
+    public Kind copy(String newId, String words) {
+        return new Kind(newId, words, note, fields, putAway, templates, template, beneath, settings, false);
+    }
+
+    /** @param allowed empty for all */
     public Kind withTemplates(@Nullable String worn, List<String> allowed) {
-        return new Kind(id, name, note, fields, allowed, worn, beneath, mayHold, offeredFirst, startsIn);
+        return new Kind(id, name, note, fields, putAway, allowed, worn, beneath, settings, retired);
+    }
+
+    public Kind withName(String words, String about) {
+        return new Kind(id, words, about, fields, putAway, templates, template, beneath, settings, retired);
+    }
+
+    public Kind withFields(List<Property> form, List<Property> away) {
+        return new Kind(id, name, note, form, away, templates, template, beneath, settings, retired);
+    }
+
+    public Kind withPlacement(Placement where) {
+        return new Kind(id, name, note, fields, putAway, templates, template, where, settings, retired);
+    }
+
+    public Kind with(String key, @Nullable Value value) {
+        Map<String, Value> changed = Values.with(settings, key, value);
+        return new Kind(id, name, note, fields, putAway, templates, template, beneath, changed, retired);
+    }
+
+    public Kind withRetired(boolean off) {
+        return new Kind(id, name, note, fields, putAway, templates, template, beneath, settings, off);
     }
 
     public Optional<Property> field(String key) {
@@ -54,5 +118,31 @@ public record Kind(
     /** Whether pages of this kind may wear the template. */
     public boolean mayWear(String templateId) {
         return templates.isEmpty() || templates.contains(templateId);
+    }
+
+    /** Whether it stands among the first when a page is made. */
+    public boolean offeredFirst() {
+        return Values.flag(settings, "offeredFirst");
+    }
+
+    /** Where writing starts, {@code galley} or {@code form}. */
+    public String startsIn() {
+        return said("startsIn");
+    }
+
+    /** Who may make its pages: this role, and managers. */
+    public Role madeBy() {
+        return Role.valueOf(said("madeBy"));
+    }
+
+    /** Who may change its pages: this role, and managers. */
+    public Role changedBy() {
+        return Role.valueOf(said("changedBy"));
+    }
+
+    private String said(String key) {
+        Value value =
+                PropertyCheck.require(KindSettings.all(), key, key).in(settings).orElseThrow();
+        return ((Value.Text) value).text();
     }
 }

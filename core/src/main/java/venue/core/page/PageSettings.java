@@ -8,6 +8,7 @@ import static venue.core.property.PropertyType.WORDS;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import venue.core.kind.KindSettings;
 import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.value.Value;
@@ -49,7 +50,8 @@ public final class PageSettings {
                     .help("For screen readers and search engines, and for the words of pictures."),
             of("alone", "Leave alone in roll-outs", YES_NO)
                     .fallback(Value.of(false))
-                    .help("Changes of its template's starter sections are not offered to this page."));
+                    .help("Changes of its template's starter sections are not offered to this page."),
+            KindSettings.MAY_HOLD);
 
     private PageSettings() {}
 

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import venue.core.value.Value;
 
@@ -15,8 +16,10 @@ import venue.core.value.Value;
  * @param unit what a number counts ("ms", "px", "%"), or empty
  * @param onlyWhen {@code key=value} of a neighbour that must hold for this property to matter, or empty
  * @param entries the properties of one group, for {@link PropertyType#MANY}
- * @param shown whether pages show it in their list of facts
+ * @param shown whether listings and lists of facts show it
  * @param slot what a picture should be like to look well here; absent where nothing is asked
+ * @param group the heading under which it stands on a form, or empty
+ * @param searchable whether pages are found by it
  */
 public record Property(
         String key,
@@ -31,21 +34,29 @@ public record Property(
         String onlyWhen,
         List<Property> entries,
         boolean shown,
-        @Nullable PictureSlot slot) {
+        @Nullable PictureSlot slot,
+        String group,
+        boolean searchable) {
 
     /** Both ends belong to the range. */
-    public record Range(BigDecimal min, BigDecimal max) {}
+    public record Range(BigDecimal min, BigDecimal max) {
+
+        static Range of(long min, long max) {
+            return new Range(BigDecimal.valueOf(min), BigDecimal.valueOf(max));
+        }
+    }
 
     public Property {
         help = help == null ? "" : help;
         unit = unit == null ? "" : unit;
         onlyWhen = onlyWhen == null ? "" : onlyWhen;
+        group = group == null ? "" : group;
         choices = choices == null ? List.of() : List.copyOf(choices);
         entries = entries == null ? List.of() : List.copyOf(entries);
     }
 
     public static Property of(String key, String label, PropertyType type) {
-        return new Property(key, label, type, "", null, false, null, "", List.of(), "", List.of(), false, null);
+        return new Draft(key, label, type).made();
     }
 
     /** A choice whose first answer is the built-in one; each answer as {@code value=label}. */
@@ -54,70 +65,132 @@ public record Property(
                 .map(a -> a.split("=", 2))
                 .map(a -> new Choice(a[0], a[1]))
                 .toList();
-        Value first = Value.of(choices.get(0).value());
-        return new Property(
-                key, label, PropertyType.CHOICE, "", first, false, null, "", choices, "", List.of(), false, null);
+        return of(key, label, PropertyType.CHOICE).but(d -> {
+            d.choices = choices;
+            d.fallback = Value.of(choices.get(0).value());
+        });
     }
 
     public static Property many(String key, String label, Property... entries) {
-        return new Property(
-                key, label, PropertyType.MANY, "", null, false, null, "", List.of(), "", List.of(entries), false, null);
+        return of(key, label, PropertyType.MANY).but(d -> d.entries = List.of(entries));
     }
 
     public static Property number(String key, String label, long min, long max, long fallback, String unit) {
-        Range range = new Range(BigDecimal.valueOf(min), BigDecimal.valueOf(max));
-        Value value = Value.of(fallback);
-        return new Property(
-                key, label, PropertyType.NUMBER, "", value, false, range, unit, List.of(), "", List.of(), false, null);
+        return of(key, label, PropertyType.NUMBER).but(d -> {
+            d.range = Range.of(min, max);
+            d.fallback = Value.of(fallback);
+            d.unit = unit;
+        });
     }
 
     public Property help(String words) {
-        return new Property(
-                key, label, type, words, fallback, required, range, unit, choices, onlyWhen, entries, shown, slot);
+        return but(d -> d.help = words);
     }
 
     public Property fallback(Value value) {
-        return new Property(
-                key, label, type, help, value, required, range, unit, choices, onlyWhen, entries, shown, slot);
+        return but(d -> d.fallback = value);
     }
 
     public Property onlyWhen(String keyAndValue) {
-        return new Property(
-                key, label, type, help, fallback, required, range, unit, choices, keyAndValue, entries, shown, slot);
+        return but(d -> d.onlyWhen = keyAndValue);
     }
 
     public Property listed() {
-        return new Property(
-                key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, true, slot);
+        return but(d -> d.shown = true);
+    }
+
+    public Property grouped(String heading) {
+        return but(d -> d.group = heading);
+    }
+
+    public Property needed() {
+        return but(d -> d.required = true);
     }
 
     /** The most characters that a text may have. */
     public Property longest(int characters) {
-        Range most = new Range(BigDecimal.ZERO, BigDecimal.valueOf(characters));
-        return new Property(
-                key, label, type, help, fallback, required, most, unit, choices, onlyWhen, entries, shown, slot);
+        return but(d -> d.range = Range.of(0, characters));
     }
 
     /** Without a built-in value: not given is not there. */
     public Property withoutFallback() {
-        return new Property(
-                key, label, type, help, null, required, range, unit, choices, onlyWhen, entries, shown, slot);
+        return but(d -> d.fallback = null);
     }
 
     public Property unit(String words) {
-        return new Property(
-                key, label, type, help, fallback, required, range, words, choices, onlyWhen, entries, shown, slot);
+        return but(d -> d.unit = words);
     }
 
     /** For pictures: what one should be like to look well here. */
     public Property wants(PictureSlot picture) {
-        return new Property(
-                key, label, type, help, fallback, required, range, unit, choices, onlyWhen, entries, shown, picture);
+        return but(d -> d.slot = picture);
     }
 
     /** The value that holds: the given one, else the declared fallback. */
     public Optional<Value> in(Map<String, Value> values) {
         Value given = values.get(key);
         return Optional.ofNullable(given != null ? given : fallback);
+    }
+
+    private Property but(Consumer<Draft> change) {
+        Draft draft = new Draft(key, label, type);
+        draft.help = help;
+        draft.fallback = fallback;
+        draft.required = required;
+        draft.range = range;
+        draft.unit = unit;
+        draft.choices = choices;
+        draft.onlyWhen = onlyWhen;
+        draft.entries = entries;
+        draft.shown = shown;
+        draft.slot = slot;
+        draft.group = group;
+        draft.searchable = searchable;
+        change.accept(draft);
+        return draft.made();
+    }
+
+    /** A property while it is being declared. */
+    private static final class Draft {
+        private final String key;
+        private final String label;
+        private final PropertyType type;
+        private String help = "";
+        private @Nullable Value fallback;
+        private boolean required;
+        private @Nullable Range range;
+        private String unit = "";
+        private List<Choice> choices = List.of();
+        private String onlyWhen = "";
+        private List<Property> entries = List.of();
+        private boolean shown;
+        private @Nullable PictureSlot slot;
+        private String group = "";
+        private boolean searchable;
+
+        private Draft(String key, String label, PropertyType type) {
+            this.key = key;
+            this.label = label;
+            this.type = type;
+        }
+
+        private Property made() {
+            return new Property(
+                    key,
+                    label,
+                    type,
+                    help,
+                    fallback,
+                    required,
+                    range,
+                    unit,
+                    choices,
+                    onlyWhen,
+                    entries,
+                    shown,
+                    slot,
+                    group,
+                    searchable);
+        }
     }
 }

@@ -4,10 +4,10 @@ import static venue.core.property.Property.of;
 
 import java.util.List;
 import venue.core.kind.Kind;
-import venue.core.kind.Placement;
 import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
 /** The kinds that every new site begins with, and the fields that listings know. */
 public final class ReadyKinds {
@@ -16,28 +16,14 @@ public final class ReadyKinds {
 
     public static List<Kind> all() {
         return List.of(
-                new Kind(
-                        "standard",
-                        "Standard page",
-                        "words, pictures, anything",
-                        List.of(summary(), picture()),
-                        List.of("plain", "wide", "side-column"),
-                        "plain",
-                        Placement.ANYWHERE,
-                        null,
-                        true,
-                        "galley"),
-                new Kind(
-                        "landing-page",
-                        "Landing page",
-                        "one purpose, few ways out",
-                        List.of(summary(), picture()),
-                        List.of("landing", "wide"),
-                        "landing",
-                        Placement.ANYWHERE,
-                        null,
-                        true,
-                        "galley"));
+                first("standard", "Standard page", "words, pictures, anything")
+                        .withTemplates("plain", List.of("plain", "wide", "side-column")),
+                first("landing-page", "Landing page", "one purpose, few ways out")
+                        .withTemplates("landing", List.of("landing", "wide")));
+    }
+
+    private static Kind first(String id, String name, String note) {
+        return Kind.named(id, name, note, List.of(summary(), picture())).with("offeredFirst", Value.of(true));
     }
 
     public static Property summary() {

@@ -1,6 +1,7 @@
 package venue.core.render;
 
 import java.util.Optional;
+import venue.core.edition.Edition;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -29,9 +30,9 @@ public final class Head {
     }
 
     /** The description that search engines show: the page's own, else its summary; may be empty. */
-    public static String description(Page page) {
+    public static String description(Edition edition, Page page) {
         String own = Values.text(page.settings(), "searchDescription");
-        return Words.shorten(own.isBlank() ? Values.text(page.fields(), "summary") : own, DESCRIPTION_LETTERS);
+        return Words.shorten(own.isBlank() ? edition.words(page, "summary") : own, DESCRIPTION_LETTERS);
     }
 
     static void write(View view, Page page, boolean findable, PageScene scene, HtmlWriter out) {
@@ -47,7 +48,7 @@ public final class Head {
         if (!findable || page.isKeptOut()) {
             out.empty("meta").attr("name", "robots").attr("content", "noindex");
         }
-        String description = description(page);
+        String description = description(view.edition(), page);
         if (!description.isEmpty()) {
             out.empty("meta").attr("name", "description").attr("content", description);
         }
@@ -70,7 +71,7 @@ public final class Head {
 
     /** The Open Graph protocol's basic metadata. */
     private static void openGraph(View view, Page page, String title, String description, HtmlWriter out) {
-        property(out, "og:type", Values.text(page.fields(), "date").isEmpty() ? "website" : "article");
+        property(out, "og:type", view.edition().words(page, "date").isEmpty() ? "website" : "article");
         property(out, "og:title", title);
         property(out, "og:url", view.canonical(page));
         property(out, "og:site_name", view.edition().site().name());
@@ -87,7 +88,7 @@ public final class Head {
     private static Optional<Media> image(View view, Page page) {
         return view.edition()
                 .media(Values.text(page.settings(), "shareImage"))
-                .or(() -> view.edition().media(Values.text(page.fields(), "picture")));
+                .or(() -> view.edition().media(view.edition().words(page, "picture")));
     }
 
     private static void property(HtmlWriter out, String name, String content) {

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import venue.core.edition.Edition;
 import venue.core.element.ListingQuery;
 import venue.core.page.Page;
-import venue.core.value.Values;
 
 /** Answers what a listing asks for. */
 final class Listings {
@@ -19,14 +19,16 @@ final class Listings {
                 .map(view.edition()::page)
                 .flatMap(Optional::stream)
                 .filter(view::shows)
-                .filter(within(query.which(), view.localTime().toString()));
-        return order(pages, query.order()).limit(Math.max(1, query.limit())).toList();
+                .filter(within(view.edition(), query.which(), view.localTime().toString()));
+        return order(view.edition(), pages, query.order())
+                .limit(Math.max(1, query.limit()))
+                .toList();
     }
 
-    private static Predicate<Page> within(String which, String now) {
+    private static Predicate<Page> within(Edition edition, String which, String now) {
         return switch (which) {
-            case "coming" -> p -> !date(p).isEmpty() && !isPast(date(p), now);
-            case "past" -> p -> !date(p).isEmpty() && isPast(date(p), now);
+            case "coming" -> p -> !date(edition, p).isEmpty() && !isPast(date(edition, p), now);
+            case "past" -> p -> !date(edition, p).isEmpty() && isPast(date(edition, p), now);
             default -> p -> true;
         };
     }
@@ -36,16 +38,17 @@ final class Listings {
         return date.compareTo(now.substring(0, Math.min(date.length(), now.length()))) < 0;
     }
 
-    private static Stream<Page> order(Stream<Page> pages, String order) {
+    private static Stream<Page> order(Edition edition, Stream<Page> pages, String order) {
         return switch (order) {
-            case "newest" -> pages.sorted(Comparator.comparing(Listings::date).reversed());
-            case "soonest" -> pages.sorted(Comparator.comparing(Listings::date));
+            case "newest" ->
+                pages.sorted(Comparator.comparing((Page p) -> date(edition, p)).reversed());
+            case "soonest" -> pages.sorted(Comparator.comparing(p -> date(edition, p)));
             case "title" -> pages.sorted(Comparator.comparing(Page::title, String.CASE_INSENSITIVE_ORDER));
             default -> pages;
         };
     }
 
-    private static String date(Page page) {
-        return Values.text(page.fields(), "date");
+    private static String date(Edition edition, Page page) {
+        return edition.words(page, "date");
     }
 }

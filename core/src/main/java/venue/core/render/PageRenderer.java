@@ -94,6 +94,7 @@ public final class PageRenderer {
         HtmlWriter out = new HtmlWriter();
         out.start("body");
         PageScene scene = new PageScene(view, page, !template.band().equals("none"));
+        scene.choosing(template.options());
         Shell shell = new Shell(view, page, scene, out);
         shell.top(template);
         out.start("main").attr("id", "main");

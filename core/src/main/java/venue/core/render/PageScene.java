@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.element.Headings;
 import venue.core.element.ListingQuery;
@@ -19,6 +20,7 @@ import venue.core.page.PageSettings;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.redirect.Redirect;
+import venue.core.template.Template;
 import venue.core.text.HtmlCleaner;
 import venue.core.text.SafeHtml;
 import venue.core.value.Value;
@@ -38,6 +40,7 @@ final class PageScene implements Scene {
     private int ids;
     private Outline outline = new Outline(List.of());
     private int span = WHOLE;
+    private List<Property> options = List.of();
 
     PageScene(View view, Page page, boolean titled) {
         this.view = view;
@@ -129,6 +132,11 @@ final class PageScene implements Scene {
         return script;
     }
 
+    /** The page is shown in a template with these options. */
+    void choosing(List<Property> declared) {
+        options = declared;
+    }
+
     PageScene inColumn(int twelfths) {
         span = twelfths;
         return this;
@@ -202,21 +210,48 @@ final class PageScene implements Scene {
         if (key.equals("title")) {
             return Optional.of(Value.of(page.title()));
         }
-        Optional<Property> field = field(key);
-        Map<String, Value> fields = page.fields();
-        return field.flatMap(f -> f.in(fields).map(v -> isDated(f) ? Value.of(inWords(f, v)) : v));
+        if (source.startsWith(Template.OPTION)) {
+            return shown(options.stream().filter(o -> o.key().equals(key)).findFirst(), optionValues());
+        }
+        return shown(declared(key), page.fields());
+    }
+
+    /** What the page sets of its template's options. */
+    private Map<String, Value> optionValues() {
+        return page.settings().entrySet().stream()
+                .filter(e -> e.getKey().startsWith(Template.OPTION))
+                .collect(Collectors.toMap(e -> e.getKey().substring(Template.OPTION.length()), Map.Entry::getValue));
+    }
+
+    private Optional<Value> shown(Optional<Property> declared, Map<String, Value> values) {
+        return declared.flatMap(f -> f.in(values).map(v -> isDated(f) ? Value.of(inWords(f, v)) : v));
     }
 
     private static boolean isDated(Property field) {
         return field.type() == PropertyType.DATE || field.type() == PropertyType.DATE_TIME;
     }
 
-    private Optional<Property> field(String key) {
+    private Optional<Property> declared(String key) {
         return view.edition().kindOf(page).flatMap(k -> k.field(key));
     }
 
     @Override
+    public Optional<Value> field(Page of, String key) {
+        return view.edition().field(of, key);
+    }
+
+    @Override
     public String inWords(Property property, Value value) {
+        if (value instanceof Value.Many many) {
+            return many.groups().stream()
+                    .flatMap(g -> property.entries().stream()
+                            .flatMap(e -> Optional.ofNullable(g.get(e.key())).map(v -> inWords(e, v)).stream()))
+                    .filter(w -> !w.isBlank())
+                    .collect(Collectors.joining(", "));
+        }
+        if (property.type() == PropertyType.PAGE && value instanceof Value.Text id) {
+            return view.edition().page(id.text()).map(Page::title).orElse("");
+        }
         return ValueWords.of(property, value, view.locale());
     }
 

@@ -12,7 +12,6 @@ import venue.core.page.Page;
 import venue.core.site.Site;
 import venue.core.template.Template;
 import venue.core.theme.Theme;
-import venue.core.value.Values;
 
 /** Writes what a frame keeps around the zones: notice strip, header, title band and footer. */
 final class Shell {
@@ -127,7 +126,7 @@ final class Shell {
             return;
         }
         Optional<Media> picture = template.band().equals("picture")
-                ? scene.media(Values.text(page.fields(), "picture"))
+                ? scene.media(view.edition().words(page, "picture"))
                 : Optional.empty();
         String tone = picture.isPresent() ? "deep" : view.edition().theme().text("bandTone");
         out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);

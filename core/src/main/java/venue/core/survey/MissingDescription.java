@@ -17,7 +17,8 @@ final class MissingDescription extends DeclaredRule {
     @Override
     public Stream<Finding> find(Scope scope) {
         return scope.pages()
-                .filter(p -> !p.isKeptOut() && Head.description(p).isBlank())
+                .filter(p ->
+                        !p.isKeptOut() && Head.description(scope.edition(), p).isBlank())
                 .map(p -> Finding.of(this, p.id(), "Has neither search description nor summary."));
     }
 }

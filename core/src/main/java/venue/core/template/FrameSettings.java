@@ -5,6 +5,7 @@ import static venue.core.property.Property.of;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import venue.core.kind.KindSettings;
 import venue.core.property.Property;
 import venue.core.value.Value;
 
@@ -15,7 +16,8 @@ public final class FrameSettings {
             of("header", "Header", YES_NO).fallback(Value.of(true)),
             of("notice", "Notice strip", YES_NO).fallback(Value.of(true)),
             choice("band", "Title band", "words=With words", "picture=With the page's picture", "none=None"),
-            of("footer", "Footer", YES_NO).fallback(Value.of(true)));
+            of("footer", "Footer", YES_NO).fallback(Value.of(true)),
+            KindSettings.MAY_HOLD);
 
     private FrameSettings() {}
 

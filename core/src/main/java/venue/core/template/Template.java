@@ -17,14 +17,26 @@ import venue.core.value.Values;
  * How a page is laid out: a frame, zones, and the sections that come with them.
  *
  * @param retired stays on the pages that wear it, and is not offered to others
+ * @param options what it leaves to each page that wears it to set
  */
-public record Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones, boolean retired)
+public record Template(
+        String id,
+        String name,
+        String note,
+        Map<String, Value> frame,
+        List<Zone> zones,
+        boolean retired,
+        List<Property> options)
         implements Sectioned {
+
+    /** Before the key of an option, in the settings of a page and in what sections show. */
+    public static final String OPTION = "option.";
 
     public Template {
         note = note == null ? "" : note;
         frame = Values.copy(frame);
         zones = List.copyOf(zones);
+        options = options == null ? List.of() : List.copyOf(options);
     }
 
     /** All its sections, fixed and starter. */
@@ -43,15 +55,27 @@ public record Template(String id, String name, String note, Map<String, Value> f
     }
 
     public Template withZones(List<Zone> changed) {
-        return new Template(id, name, note, frame, changed, retired);
+        return new Template(id, name, note, frame, changed, retired, options);
     }
 
     public Template withFrame(String key, @Nullable Value value) {
-        return new Template(id, name, note, Values.with(frame, key, value), zones, retired);
+        return new Template(id, name, note, Values.with(frame, key, value), zones, retired, options);
+    }
+
+    public Template withName(String words, String about) {
+        return new Template(id, words, about, frame, zones, retired, options);
+    }
+
+    public Template withRetired(boolean off) {
+        return new Template(id, name, note, frame, zones, off, options);
+    }
+
+    public Template withOptions(List<Property> declared) {
+        return new Template(id, name, note, frame, zones, retired, declared);
     }
 
     public Template(String id, String name, String note, Map<String, Value> frame, List<Zone> zones) {
-        this(id, name, note, frame, zones, false);
+        this(id, name, note, frame, zones, false, List.of());
     }
 
     public boolean shows(String part) {

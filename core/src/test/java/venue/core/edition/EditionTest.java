@@ -11,6 +11,7 @@ import venue.core.edit.PlaceSection;
 import venue.core.edit.SetSegment;
 import venue.core.edit.SetValue;
 import venue.core.item.Item;
+import venue.core.kind.Held;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.page.Page;
@@ -54,35 +55,15 @@ class EditionTest {
 
     @Test
     void placementHoldsOnBothSides() {
-        Kind loom = new Kind(
-                "loom",
-                "Loom",
-                "",
-                List.of(),
-                List.of(),
-                "plain",
-                new Placement(Placement.Where.BENEATH_PAGES, List.of("weaving")),
-                List.of(),
-                false,
-                "galley");
+        Kind loom = Kind.named("loom", "Loom", "", List.of())
+                .withPlacement(new Placement(Placement.Where.BENEATH_PAGES, List.of("weaving")));
         Edition with = site.with(List.of(loom), List.of());
         assertThat(Places.whyNot(with, loom, "weaving")).isEmpty();
-        assertThat(Places.whyNot(with, loom, "home")).contains("beneath Weaving only");
-        assertThat(Places.whyNot(with, loom, null)).contains("beneath Weaving only");
-        Kind closed = with.require(Kind.class, "standard");
-        Kind holdsNothing = new Kind(
-                closed.id(),
-                closed.name(),
-                "",
-                List.of(),
-                List.of(),
-                "plain",
-                Placement.ANYWHERE,
-                List.of(),
-                true,
-                "galley");
+        assertThat(Places.whyNot(with, loom, "home")).contains("stand beneath Weaving only");
+        assertThat(Places.whyNot(with, loom, null)).contains("stand beneath Weaving only");
+        Kind holdsNothing = with.require(Kind.class, "standard").with("mayHold", Held.listed(List.of()));
         assertThat(Places.whyNot(with.with(List.of(holdsNothing), List.of()), loom, "weaving"))
-                .contains("nothing stands beneath this page");
+                .contains("can’t stand here: nothing stands beneath this page, as Standard page says");
     }
 
     @Test

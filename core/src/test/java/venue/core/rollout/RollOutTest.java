@@ -42,7 +42,7 @@ class RollOutTest {
         Edition made = all(
                 Sites.small(),
                 new MakeTemplate(T, "Leaflet", null, null),
-                new SetKindTemplates("standard", "plain", List.of()),
+                new SetKindTemplates("standard", "plain", null),
                 new PlaceSection(T, "main", 0, "lead", null, null, List.of(12)),
                 new PlaceElement(T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))),
                 new PlaceSection(T, "main", 1, "more", null, null, List.of(6, 6)),

@@ -56,24 +56,26 @@ class CommandController {
     @PostMapping("/commands")
     Answer run(@PathVariable String site, @RequestBody Given given, Principal principal) {
         Workspace workspace = workspaces.require(site);
-        people.requireMay(principal, given.command(), workspace.now().working());
         Map<String, String> seen = given.seen() == null ? Map.of() : given.seen();
         String who = people.require(principal).id();
-        return told(workspace, workspace.run(new Asked(who, given.command(), seen, given.group(), given.request())));
+        return told(
+                workspace,
+                workspace.run(
+                        new Asked(who, people.role(principal), given.command(), seen, given.group(), given.request())));
     }
 
     @PostMapping("/undo")
     Answer undo(@PathVariable String site, Principal principal) {
         Account who = people.require(principal);
         Workspace workspace = workspaces.require(site);
-        return told(workspace, workspace.undo(who.id()));
+        return told(workspace, workspace.undo(who.id(), people.role(principal)));
     }
 
     @PostMapping("/redo")
     Answer redo(@PathVariable String site, Principal principal) {
         Account who = people.require(principal);
         Workspace workspace = workspaces.require(site);
-        return told(workspace, workspace.redo(who.id()));
+        return told(workspace, workspace.redo(who.id(), people.role(principal)));
     }
 
     private Answer told(Workspace workspace, Done done) {

@@ -18,6 +18,7 @@ import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.release.Entry;
 import venue.core.release.ReleasePlan;
+import venue.core.site.Role;
 import venue.demo.DemoPictures;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
@@ -70,8 +71,8 @@ class DemoLoader implements ApplicationRunner {
         if (password == null) {
             return;
         }
-        accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, passwords.encode(password), Account.Role.MANAGER));
-        accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", passwords.encode(password), Account.Role.EDITOR));
+        accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, passwords.encode(password), Role.MANAGER));
+        accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", passwords.encode(password), Role.EDITOR));
         if (workspaces.find(KestrelMoor.ID).isEmpty()) {
             load();
         }

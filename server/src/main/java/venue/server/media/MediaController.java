@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import venue.core.edit.Command;
 import venue.core.edit.CutMedia;
 import venue.core.edit.MediaStand;
 import venue.core.edit.MediaUse;
@@ -135,8 +136,7 @@ class MediaController {
         }
         String name = name(fileName);
         Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies).withPlace(name, folder);
-        String who = people.require(principal).id();
-        events.tell(workspace.site(), "step", workspace.run(Asked.of(who, new TakeIn(name, List.of(media)))));
+        events.tell(workspace.site(), "step", workspace.run(asked(principal, new TakeIn(name, List.of(media)))));
         return info(workspace.now().working(), media);
     }
 
@@ -149,9 +149,12 @@ class MediaController {
         Workspace workspace = workspaces.require(site);
         Media media = workspace.now().working().require(Media.class, id);
         Media cut = intake.cut(media, part.left(), part.top(), part.wide(), part.high());
-        String who = people.require(principal).id();
-        events.tell(site, "step", workspace.run(Asked.of(who, new CutMedia(cut))));
+        events.tell(site, "step", workspace.run(asked(principal, new CutMedia(cut))));
         return info(workspace.now().working(), workspace.now().working().require(Media.class, id));
+    }
+
+    private Asked asked(Principal principal, Command command) {
+        return new Asked(people.require(principal).id(), people.role(principal), command, Map.of(), null, null);
     }
 
     private static String name(String file) {

@@ -98,7 +98,7 @@ class HistoryController {
         Workspace workspace = workspaces.require(site);
         BringBack command = new BringBack(past(workspace, id, revision), wanted.section());
         String who = people.require(principal).id();
-        Done done = workspace.run(new Asked(who, command, Map.of(), null, null));
+        Done done = workspace.run(new Asked(who, people.role(principal), command, Map.of(), null, null));
         events.tell(site, "step", done);
         return done;
     }

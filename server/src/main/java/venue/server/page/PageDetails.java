@@ -63,7 +63,7 @@ class PageDetails {
                 PageState.of(page, live.orElse(null)).name(),
                 page.withdrawn(),
                 Head.searchTitle(working.site(), page, working.isHome(page)),
-                Head.description(page),
+                Head.description(working, page),
                 page.fields(),
                 kind.map(Kind::fields).orElse(List.of()),
                 page.settings(),

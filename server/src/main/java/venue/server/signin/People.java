@@ -5,15 +5,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
-import venue.core.edit.Command;
-import venue.core.edit.PlaceElement;
-import venue.core.edit.SetValue;
-import venue.core.edit.ShapesSite;
-import venue.core.edit.WritesIn;
-import venue.core.edition.Edition;
-import venue.core.element.OwnHtmlElement;
 import venue.core.fault.Refusal;
-import venue.core.page.Page;
+import venue.core.site.Role;
 import venue.store.account.Account;
 import venue.store.account.Accounts;
 
@@ -45,37 +38,15 @@ public class People {
         return who -> known.computeIfAbsent(who, this::nameOf);
     }
 
+    /** What somebody may do in this window: as their account says, or less where they look through an editor's eyes. */
+    public Role role(Principal principal) {
+        return principal instanceof AsEditor ? Role.EDITOR : require(principal).role();
+    }
+
     /** Refuses what only managers may do. */
     public void requireManager(Principal principal, String what) {
-        if (require(principal).role() != Account.Role.MANAGER) {
+        if (role(principal) != Role.MANAGER) {
             throw Refusal.forbidden("managers-only", "Only managers may " + what + ".", "Ask a manager to do it.");
-        }
-    }
-
-    private static boolean writesOwnHtml(Command command, Edition edition) {
-        if (command instanceof PlaceElement place) {
-            return place.kind().equals(OwnHtmlElement.KEY);
-        }
-        return command instanceof SetValue set
-                && set.element() != null
-                && set.section() != null
-                && edition.page(set.item())
-                        .flatMap(p -> p.zones().find(set.section()))
-                        .flatMap(s -> s.section().element(set.element()))
-                        .filter(e -> e.kind().equals(OwnHtmlElement.KEY))
-                        .isPresent();
-    }
-
-    /** Editors write pages; what shapes the whole site is the managers'. */
-    public void requireMay(Principal principal, Command command, Edition edition) {
-        boolean shapesSite = command instanceof ShapesSite
-                || writesOwnHtml(command, edition)
-                || (command instanceof WritesIn in
-                        && edition.find(in.item())
-                                .filter(Page.class::isInstance)
-                                .isEmpty());
-        if (shapesSite) {
-            requireManager(principal, "change what shapes the whole site");
         }
     }
 }

@@ -1,13 +1,6 @@
 package venue.store.account;
 
-/** Somebody who signs in. */
-public record Account(String id, String email, String name, String password, Role role) {
+import venue.core.site.Role;
 
-    /** What an account may do. */
-    public enum Role {
-        /** May change anything. */
-        MANAGER,
-        /** Writes pages within the rules that managers set. */
-        EDITOR
-    }
-}
+/** Somebody who signs in. */
+public record Account(String id, String email, String name, String password, Role role) {}

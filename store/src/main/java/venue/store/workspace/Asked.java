@@ -3,22 +3,26 @@ package venue.store.workspace;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
+import venue.core.site.Role;
 
 /**
  * A command as a person gave it.
  *
+ * @param role what that person may do
  * @param seen hashes of the contents they saw, by item
  * @param group steps with the same group are undone together; absent for a step of its own
  * @param request names this request; the same one twice is done once; absent when it can't be repeated
  */
 public record Asked(
         String who,
+        Role role,
         Command command,
         Map<String, String> seen,
         @Nullable String group,
         @Nullable String request) {
 
+    /** As a manager asks it, upon what is there now. */
     public static Asked of(String who, Command command) {
-        return new Asked(who, command, Map.of(), null, null);
+        return new Asked(who, Role.MANAGER, command, Map.of(), null, null);
     }
 }

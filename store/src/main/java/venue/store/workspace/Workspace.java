@@ -18,6 +18,7 @@ import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.release.ReleasePlan;
+import venue.core.site.Role;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 import venue.store.journal.Change;
@@ -99,10 +100,14 @@ public final class Workspace {
         return Edition.of(hashes.values().stream().map(contents::require).toList());
     }
 
-    /** What commands work on now: to look at what one would do before it is given. */
+    /** What commands work on now, for somebody who may do anything: to look at what one would do before it is given. */
     public Desk desk() {
+        return desk(Role.MANAGER);
+    }
+
+    private Desk desk(Role role) {
         Standing at = now;
-        return new Desk(at.working(), at.live(), at::hashOf, contents, chance);
+        return new Desk(at.working(), at.live(), at::hashOf, contents, chance, role);
     }
 
     /** Does what was asked. The same request a second time is answered without doing it again. */
@@ -115,7 +120,7 @@ public final class Workspace {
                     return new Done(earlier.get(), "", asked.who(), List.of());
                 }
             }
-            Editor.Edited edited = editor.run(desk(), asked.command(), asked.seen());
+            Editor.Edited edited = editor.run(desk(asked.role()), asked.command(), asked.seen());
             String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
             Step step = new Step(
                     site, clock.instant(), asked.who(), edited.change().name(), Step.Kind.DO, group, null, request);
@@ -133,18 +138,18 @@ public final class Workspace {
     }
 
     /** Takes back the person's last step, or says that there is none. */
-    public Done undo(String who) {
+    public Done undo(String who, Role role) {
         synchronized (writing) {
             Journal.Group group = journal.undoable(site, who).orElseThrow(() -> nothing("undo"));
-            return reverse(who, group, Step.Kind.UNDO);
+            return reverse(who, role, group, Step.Kind.UNDO);
         }
     }
 
     /** Does again what the person took back last. */
-    public Done redo(String who) {
+    public Done redo(String who, Role role) {
         synchronized (writing) {
             Journal.Group group = journal.redoable(site, who).orElseThrow(() -> nothing("redo"));
-            return reverse(who, group, Step.Kind.REDO);
+            return reverse(who, role, group, Step.Kind.REDO);
         }
     }
 
@@ -152,11 +157,11 @@ public final class Workspace {
         return Refusal.conflict("nothing-to-" + what, "step", "There is nothing to " + what + ".", "Go on working.");
     }
 
-    private Done reverse(String who, Journal.Group group, Step.Kind kind) {
+    private Done reverse(String who, Role role, Journal.Group group, Step.Kind kind) {
         List<Editor.Reversal> steps = journal.changes(site, group.id()).stream()
                 .map(c -> new Editor.Reversal(c.item(), item(c.before()), item(c.after())))
                 .toList();
-        Editor.Edited edited = editor.reverse(desk(), group.name(), steps);
+        Editor.Edited edited = editor.reverse(desk(role), group.name(), steps);
         String own = UUID.randomUUID().toString();
         return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id(), null), edited);
     }

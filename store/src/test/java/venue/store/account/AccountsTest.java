@@ -8,6 +8,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.site.Role;
 import venue.store.database.Database;
 
 class AccountsTest {
@@ -30,7 +31,7 @@ class AccountsTest {
     }
 
     private static Account account(String id, String email, String name) {
-        return new Account(id, email, name, "hash", Account.Role.EDITOR);
+        return new Account(id, email, name, "hash", Role.EDITOR);
     }
 
     @Test

@@ -24,6 +24,7 @@ import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.release.Entry;
 import venue.core.release.ReleasePlan;
+import venue.core.site.Role;
 import venue.core.value.Value;
 import venue.store.database.Database;
 
@@ -59,7 +60,8 @@ class WorkspaceTest {
         assertThat(after.liveHashes()).isEqualTo(before.liveHashes());
         assertThat(after.working().require(Page.class, "home"))
                 .isEqualTo(before.working().require(Page.class, "home"));
-        assertThat(Yard.open(database).require("yard").undo("Ana").name()).isEqualTo("text in One");
+        assertThat(Yard.open(database).require("yard").undo("Ana", Role.MANAGER).name())
+                .isEqualTo("text in One");
     }
 
     @Test
@@ -72,15 +74,15 @@ class WorkspaceTest {
         }
         Map<String, String> end = yard.now().hashes();
         for (int i = 0; i < done; i++) {
-            yard.undo("Ana");
+            yard.undo("Ana", Role.MANAGER);
         }
         assertThat(yard.now().hashes()).isEqualTo(start);
-        assertThatThrownBy(() -> yard.undo("Ana")).hasMessageContaining("nothing to undo");
+        assertThatThrownBy(() -> yard.undo("Ana", Role.MANAGER)).hasMessageContaining("nothing to undo");
         for (int i = 0; i < done; i++) {
-            yard.redo("Ana");
+            yard.redo("Ana", Role.MANAGER);
         }
         assertThat(yard.now().hashes()).isEqualTo(end);
-        assertThatThrownBy(() -> yard.redo("Ana")).hasMessageContaining("nothing to redo");
+        assertThatThrownBy(() -> yard.redo("Ana", Role.MANAGER)).hasMessageContaining("nothing to redo");
     }
 
     private static Command step(Random chance, int i) {
@@ -120,21 +122,21 @@ class WorkspaceTest {
     void oneUndoesTheirOwnWhileTheOthersWorkStays() {
         yard.run(Asked.of("Ana", write("home", "s1", "by Ana")));
         yard.run(Asked.of("Bo", write("home", "s2", "by Bo")));
-        yard.undo("Ana");
+        yard.undo("Ana", Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
         assertThat(words("s2")).isEqualTo("by Bo");
         yard.run(Asked.of("Bo", write("home", "s1", "over it")));
-        assertThatThrownBy(() -> yard.redo("Ana")).hasMessageContaining("changed since");
+        assertThatThrownBy(() -> yard.redo("Ana", Role.MANAGER)).hasMessageContaining("changed since");
     }
 
     @Test
     void aStaleCommandIsMergedUnlessItTouchesTheSamePart() {
         Map<String, String> seen = Map.of("home", yard.now().hashOf("home"));
         yard.run(Asked.of("Ana", write("home", "s1", "by Ana")));
-        yard.run(new Asked("Bo", write("home", "s2", "by Bo"), seen, null, null));
+        yard.run(new Asked("Bo", Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
         assertThat(words("s1")).isEqualTo("by Ana");
         assertThat(words("s2")).isEqualTo("by Bo");
-        assertThatThrownBy(() -> yard.run(new Asked("Bo", write("home", "s1", "mine"), seen, null, null)))
+        assertThatThrownBy(() -> yard.run(new Asked("Bo", Role.MANAGER, write("home", "s1", "mine"), seen, null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> {
                     assertThat(r.code()).isEqualTo("changed-meanwhile");
                     assertThat(r.details()).containsKeys("mine", "theirs");
@@ -144,12 +146,12 @@ class WorkspaceTest {
 
     @Test
     void stepsOfOneGroupAreUndoneTogetherAndOneRequestIsDoneOnce() {
-        yard.run(new Asked("Ana", write("home", "s1", "a"), Map.of(), "typing", "r1"));
-        yard.run(new Asked("Ana", write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "a"), Map.of(), "typing", "r1"));
+        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         long step = yard.now().step();
-        yard.run(new Asked("Ana", write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         assertThat(yard.now().step()).isEqualTo(step);
-        yard.undo("Ana");
+        yard.undo("Ana", Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
     }
 

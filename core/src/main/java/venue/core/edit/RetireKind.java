@@ -1,0 +1,14 @@
+package venue.core.edit;
+
+import venue.core.kind.Kind;
+
+/** Retires a kind, or offers it again: the pages of a retired one stay, and no more are made. */
+public record RetireKind(String kind, boolean retired) implements ShapesSite {
+
+    @Override
+    public Change on(Desk desk) {
+        Kind target = desk.edition().require(Kind.class, kind);
+        return Change.of(
+                (retired ? "retire the kind " : "offer the kind ") + target.name(), target.withRetired(retired));
+    }
+}

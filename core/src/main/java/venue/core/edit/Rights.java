@@ -1,0 +1,117 @@
+package venue.core.edit;
+
+import java.util.Optional;
+import venue.core.edition.Edition;
+import venue.core.element.OwnHtmlElement;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Held;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.site.Role;
+
+/**
+ * What a role lets somebody change. It is looked at twice: what is asked, so that the refusal is plain, and what would come of
+ * it, so that no command gets around a rule.
+ */
+public final class Rights {
+
+    private Rights() {}
+
+    /** Editors write pages; what shapes the whole site is the managers'. */
+    static void check(Role role, Command command, Edition edition) {
+        boolean shapes = command instanceof ShapesSite
+                || writesOwnHtml(command, edition)
+                || (command instanceof WritesIn in
+                        && edition.find(in.item())
+                                .filter(Page.class::isInstance)
+                                .isEmpty());
+        if (role == Role.EDITOR && shapes) {
+            throw shapes();
+        }
+    }
+
+    private static Refusal shapes() {
+        return Refusal.forbidden(
+                "managers-only", "Only managers may change what shapes the whole site.", "Ask a manager to do it.");
+    }
+
+    private static boolean writesOwnHtml(Command command, Edition edition) {
+        if (command instanceof PlaceElement place) {
+            return place.kind().equals(OwnHtmlElement.KEY);
+        }
+        return command instanceof SetValue set
+                && set.element() != null
+                && set.section() != null
+                && edition.page(set.item())
+                        .flatMap(p -> p.zones().find(set.section()))
+                        .flatMap(s -> s.section().element(set.element()))
+                        .filter(e -> e.kind().equals(OwnHtmlElement.KEY))
+                        .isPresent();
+    }
+
+    /** Whether somebody may change a page, and so is offered to. */
+    public static boolean mayChange(Role role, Edition edition, Page page) {
+        return role == Role.MANAGER || edition.kindOf(page).map(Kind::changedBy).orElse(Role.EDITOR) == Role.EDITOR;
+    }
+
+    static void check(Role role, Edition before, Edition after, Change change) {
+        if (role == Role.MANAGER) {
+            return;
+        }
+        change.put().forEach(item -> put(role, before, after, item));
+        change.removed().stream().flatMap(id -> before.find(id).stream()).forEach(item -> {
+            if (item instanceof Page page) {
+                requireChange(role, before, page);
+            } else {
+                requireEditors(item);
+            }
+        });
+    }
+
+    private static void put(Role role, Edition before, Edition after, Item item) {
+        if (!(item instanceof Page page)) {
+            requireEditors(item);
+            return;
+        }
+        Optional<Page> was = before.page(page.id());
+        if (was.isEmpty()) {
+            after.kindOf(page).filter(k -> k.madeBy() == Role.MANAGER).ifPresent(k -> {
+                throw Refusal.forbidden(
+                        "not-for-editors", k.name() + " pages are made by managers only.", "Ask a manager to make it.");
+            });
+        } else if (!isOnlyRenumbered(was.get(), page)) {
+            requireChange(role, before, was.get());
+            requireSameRule(was.get(), page);
+        }
+    }
+
+    /** A page moved aside to make room for another is not changed by it. */
+    private static boolean isOnlyRenumbered(Page was, Page now) {
+        return was.withPlace(was.parent(), now.position()).equals(now);
+    }
+
+    static void requireChange(Role role, Edition edition, Page page) {
+        if (!mayChange(role, edition, page)) {
+            String kind = edition.kindOf(page).map(Kind::name).orElse("Such");
+            throw Refusal.forbidden(
+                    "not-for-editors",
+                    kind + " pages are changed by managers only, “" + page.title() + "” too.",
+                    "Ask a manager to change it.");
+        }
+    }
+
+    private static void requireSameRule(Page was, Page now) {
+        if (!Held.in(was.settings()).equals(Held.in(now.settings()))) {
+            throw shapes();
+        }
+    }
+
+    private static void requireEditors(Item item) {
+        if (!(item instanceof Media || item instanceof Menu)) {
+            throw shapes();
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package venue.core.edit;
+
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Places;
+import venue.core.fault.Refusal;
+import venue.core.kind.Kind;
+import venue.core.site.Role;
+
+/** Holds pages to where they may stand. */
+final class Standing {
+
+    private Standing() {}
+
+    /** @param evenSo whether somebody who may wants it all the same */
+    static void require(Desk desk, Kind kind, @Nullable String parent, @Nullable Boolean evenSo) {
+        Places.Answer answer = Places.answer(desk.edition(), kind, parent, desk.role());
+        boolean passes = answer.may() && Boolean.TRUE.equals(evenSo);
+        if (answer.whyNot().isEmpty() || passes) {
+            return;
+        }
+        String way = answer.may()
+                ? "Choose another place, or do it even so; the survey will say that it stands against the rules."
+                : desk.role() == Role.EDITOR ? "Choose another place, or ask a manager." : "Choose another kind.";
+        throw Refusal.badInput(
+                "not-here", "parent", kind.name() + " pages " + answer.whyNot().get() + ".", way);
+    }
+}

@@ -1,0 +1,28 @@
+package venue.core.kind;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.value.Value;
+import venue.core.value.Values;
+
+/** The kinds that may stand beneath something, as pages, templates and kinds say it in their settings. */
+public final class Held {
+
+    private Held() {}
+
+    /** What these settings say: absent when nothing is said, empty for nothing beneath. */
+    public static Optional<List<String>> in(Map<String, Value> settings) {
+        return settings.get(KindSettings.MAY_HOLD.key()) instanceof Value.Many many
+                ? Optional.of(many.groups().stream()
+                        .map(g -> Values.text(g, "kind"))
+                        .filter(k -> !k.isEmpty())
+                        .toList())
+                : Optional.empty();
+    }
+
+    public static Value listed(List<String> kinds) {
+        return new Value.Many(
+                kinds.stream().map(k -> Map.of("kind", Value.of(k))).toList());
+    }
+}

@@ -1,0 +1,33 @@
+package venue.core.kind;
+
+import static venue.core.property.Property.choice;
+import static venue.core.property.Property.many;
+import static venue.core.property.Property.of;
+
+import java.util.List;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.value.Value;
+
+/** The declared settings of a kind: how its pages are made, and by whom. */
+public final class KindSettings {
+
+    /** What may stand beneath: a list of kinds; absent for what is inherited, empty for nothing. */
+    public static final Property MAY_HOLD = many("mayHold", "May stand beneath", of("kind", "Kind", PropertyType.KIND))
+            .help("The kinds of page that may stand beneath.");
+
+    private static final List<Property> ALL = List.of(
+            of("offeredFirst", "Offered first", PropertyType.YES_NO)
+                    .fallback(Value.of(false))
+                    .help("Stands among the first when a page is made."),
+            choice("startsIn", "First writing in", "galley=The galley, beside the proof", "form=The form"),
+            choice("madeBy", "Made by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
+            choice("changedBy", "Changed by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
+            MAY_HOLD);
+
+    private KindSettings() {}
+
+    public static List<Property> all() {
+        return ALL;
+    }
+}
