@@ -12,8 +12,10 @@ export const router = createRouter({
         { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
         { path: 'plan/:page?', name: 'plan', component: () => import('./plan/PlanScreen.vue') },
         { path: 'page/:page', name: 'page', component: () => import('./page/PageScreen.vue') },
+        { path: 'page/:page/form', name: 'form', component: () => import('./page/PageScreen.vue') },
         { path: 'new', name: 'new', component: () => import('./newpage/NewPageScreen.vue') },
         { path: 'templates', name: 'templates', component: () => import('./template/TemplatesScreen.vue') },
+        { path: 'kinds/:kind', name: 'kind', component: () => import('./kind/KindScreen.vue') },
         {
           path: 'templates/:template',
           name: 'template',

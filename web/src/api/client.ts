@@ -35,6 +35,18 @@ async function problemOf(response: Response): Promise<Problem> {
   return { ...plain, ...told, status: response.status }
 }
 
+const AS_EDITOR = 'venue-as-editor'
+
+/** Whether this window shows and does only what an editor may. */
+export function isAsEditor(): boolean {
+  return sessionStorage.getItem(AS_EDITOR) === 'yes'
+}
+export function setAsEditor(is: boolean) {
+  if (is) sessionStorage.setItem(AS_EDITOR, 'yes')
+  else sessionStorage.removeItem(AS_EDITOR)
+}
+const eyes = (): Record<string, string> => (isAsEditor() ? { 'Venue-As': 'editor' } : {})
+
 async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {
   try {
     const response = await fetch('/api' + path, init)
@@ -47,11 +59,11 @@ async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {
 }
 
 export function get<T>(path: string): Promise<Outcome<T>> {
-  return ask<T>(path, { headers: { Accept: 'application/json' } })
+  return ask<T>(path, { headers: { Accept: 'application/json', ...eyes() } })
 }
 
 export function post<T>(path: string, body: unknown = {}): Promise<Outcome<T>> {
-  const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() }
+  const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token(), ...eyes() }
   return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) })
 }
 
@@ -72,6 +84,7 @@ export function sendFile<T>(path: string, file: File, gone: (share: number) => v
     }
     request.open('POST', '/api' + path)
     request.setRequestHeader('X-XSRF-TOKEN', token())
+    Object.entries(eyes()).forEach(([name, value]) => request.setRequestHeader(name, value))
     request.send(body)
   })
   return { done, stop: () => request.abort() }

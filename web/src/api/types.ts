@@ -41,6 +41,9 @@ export type Logged = Schemas['Logged']
 export type PlaceFor = Schemas['PlaceFor']
 export type NewAddress = Schemas['Address']
 export type Fit = Schemas['Fit']
+export type KindDetail = Schemas['KindDetail']
+export type FieldUse = Schemas['FieldUse']
+export type PropertyType = Property['type']
 
 /** What a property holds, as it is sent. */
 export type Value = string | number | boolean | Group[] | { toFill: string } | { bound: string }

@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter, type RouteLocationRaw } from 'vue-router'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
 interface Hit {
@@ -9,11 +10,14 @@ interface Hit {
   name: string
   note: string
   template?: string
+  /** Words by which it is found, beside its name and note. */
+  found?: string
   to: RouteLocationRaw
 }
 
 const open = defineModel<boolean>({ required: true })
 const site = useSite()
+const session = useSession()
 const router = useRouter()
 const words = ref('')
 const at = ref(0)
@@ -33,14 +37,36 @@ const pages = computed<Hit[]>(() =>
     name: r.title,
     note: r.address,
     template: r.template,
+    found: r.found,
     to: { name: 'page', params: { page: r.id } },
   })),
 )
+/** Templates and kinds are the managers' to look up. */
+const shapes = computed<Hit[]>(() =>
+  session.manager
+    ? [
+        ...(site.catalog?.templates ?? []).map((t) => ({
+          id: t.id,
+          name: t.name,
+          note: 'template',
+          template: t.id,
+          to: { name: 'template', params: { template: t.id } },
+        })),
+        ...(site.catalog?.kinds ?? []).map((k) => ({
+          id: k.id,
+          name: k.name,
+          note: 'kind of page',
+          template: k.template,
+          to: { name: 'kind', params: { kind: k.id } },
+        })),
+      ]
+    : [],
+)
 const hits = computed(() => {
   const wanted = fold(words.value.trim())
-  const all = [...pages.value, ...screens]
+  const all = [...pages.value, ...shapes.value, ...screens]
   if (!wanted) return [...screens, ...pages.value].slice(0, MOST)
-  const found = all.filter((h) => fold(`${h.name} ${h.note}`).includes(wanted))
+  const found = all.filter((h) => fold(`${h.name} ${h.note} ${h.found ?? ''}`).includes(wanted))
   const begins = (h: Hit) => (fold(h.name).startsWith(wanted) ? 0 : 1)
   return found.sort((a, b) => begins(a) - begins(b)).slice(0, MOST)
 })

@@ -12,15 +12,15 @@ const session = useSession()
 const router = useRouter()
 const sites = ref<SiteName[]>([])
 const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
-  { name: 'plan', label: 'Plan', also: ['page', 'new'] },
-  { name: 'templates', label: 'Templates', also: ['template', 'roll-out'], managers: true },
+  { name: 'plan', label: 'Plan', also: ['page', 'form', 'new'] },
+  { name: 'templates', label: 'Templates', also: ['template', 'roll-out', 'kind'], managers: true },
   { name: 'theme', label: 'Theme', also: [] },
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
 ]
 /** Editors don't see what is not theirs to do. */
-const workspaces = computed(() => ALL.filter((w) => !w.managers || session.person?.role === 'MANAGER'))
+const workspaces = computed(() => ALL.filter((w) => !w.managers || session.manager))
 
 const initials = (name: string) =>
   name
@@ -99,6 +99,12 @@ onMounted(async () => {
         </template>
         <v-list>
           <v-list-item :title="session.person?.name" :subtitle="session.person?.email" />
+          <v-list-item
+            v-if="session.manager"
+            title="See as an editor"
+            subtitle="In this window only"
+            @click="session.seeAsEditor(true)"
+          />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item title="Sign out" @click="leave" />
         </v-list>

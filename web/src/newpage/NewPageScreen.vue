@@ -6,20 +6,42 @@ import { useRoute, useRouter } from 'vue-router'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { outline } from '@/plan/outline'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { useNewPage } from './useNewPage'
 
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
+const session = useSession()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, whyNot, nothingFits, kind, titles, lacks, address, busy, make } = useNewPage({
-  parent: query('parent'),
-  after: query('after'),
-  several: route.query.several === '1',
-})
+const { form, fitting, whyNot, may, evenSo, nothingFits, kind, titles, lacks, address, busy, make } =
+  useNewPage({
+    parent: query('parent'),
+    after: query('after'),
+    several: route.query.several === '1',
+    kind: query('kind'),
+  })
 
-const places = computed(() => outline(site.order, site.rows, { folded: new Set() }))
+/** A kind that came first narrows the places: one is told, a few are listed, many are the plan. */
+const FEW = 12
+const given = query('kind')
+const narrowed = computed(() => given !== null && fitting.value.length <= FEW)
+const places = computed(() => {
+  const all = outline(site.order, site.rows, { folded: new Set() })
+  if (!narrowed.value) return all
+  const ids = new Set(fitting.value.map((p) => p.parent))
+  return all.filter((p) => ids.has(p.row.id)).map((p) => ({ ...p, depth: 0 }))
+})
+const topFits = computed(() => !narrowed.value || fitting.value.some((p) => !p.parent))
+const kinds = computed(() =>
+  (site.catalog?.kinds ?? []).filter((k) => whyNot.value.has(k.id) && (!given || k.id === given)),
+)
+/** Editors see what they may do; managers also what the rules would not allow. */
+const offered = computed(() =>
+  session.manager ? kinds.value : kinds.value.filter((k) => may.value.has(k.id)),
+)
+const withheld = computed(() => (session.manager ? [] : kinds.value.filter((k) => !may.value.has(k.id))))
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
 const templates = computed(() =>
   (kind.value?.templates ?? []).map((t) => site.templates.get(t)).filter((t) => t !== undefined),
@@ -36,7 +58,9 @@ async function submit() {
   const made = await make()
   if (made)
     await router.replace(
-      several ? { name: 'plan', params: { page: made } } : { name: 'page', params: { page: made } },
+      several
+        ? { name: 'plan', params: { page: made } }
+        : { name: kind.value?.startsIn === 'form' ? 'form' : 'page', params: { page: made } },
     )
 }
 function close() {
@@ -64,8 +88,15 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="columns">
         <section class="where">
           <h2>Where</h2>
-          <div class="places" role="radiogroup" aria-label="Where">
-            <label :class="{ on: form.parent === null }">
+          <p v-if="given && !fitting.length" class="quiet">
+            There is no place where {{ kind?.name }} pages may stand.
+          </p>
+          <p v-else-if="narrowed && fitting.length === 1" class="only">
+            Beneath <b>{{ parentTitle ?? 'the top of the plan' }}</b>, the one place for
+            {{ kind?.name }} pages.
+          </p>
+          <div v-else class="places" role="radiogroup" aria-label="Where">
+            <label v-if="topFits" :class="{ on: form.parent === null }">
               <input v-model="form.parent" type="radio" :value="null" class="unseen" />
               <span>At the top</span>
             </label>
@@ -98,7 +129,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <h2>What</h2>
           <div class="kinds" role="radiogroup" aria-label="What">
             <label
-              v-for="k in site.catalog?.kinds ?? []"
+              v-for="k in offered"
               :key="k.id"
               class="kind"
               :class="{ on: form.kind === k.id, no: whyNot.get(k.id) }"
@@ -108,7 +139,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
                 type="radio"
                 :value="k.id"
                 class="unseen"
-                :disabled="!!whyNot.get(k.id)"
+                :disabled="!!whyNot.get(k.id) && !may.has(k.id)"
               />
               <TemplateGlyph :template="k.template" :wide="34" />
               <span class="grow">
@@ -117,14 +148,24 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               </span>
             </label>
           </div>
-          <p v-if="nothingFits" class="brings">
-            Nothing may stand beneath “{{ site.rows.get(form.parent ?? '')?.title }}”. Choose another place at
+          <ul v-if="withheld.length" class="withheld label">
+            <li v-for="k in withheld" :key="k.id">
+              <b>{{ k.name }}</b> pages {{ whyNot.get(k.id) }}.
+            </li>
+          </ul>
+          <p v-if="nothingFits && !evenSo" class="brings">
+            {{ session.manager ? 'By the rules, nothing' : 'You can make nothing' }}
+            {{ parentTitle ? `beneath “${parentTitle}”` : 'at the top of the plan' }}. Choose another place at
             the left.
           </p>
-          <h2 v-else class="wearing">
+          <p v-if="evenSo" class="brings should">
+            {{ kind?.name }} pages {{ whyNot.get(form.kind) }}. As a manager you can make it here even so; the
+            survey will say that it stands against the rules.
+          </p>
+          <h2 v-if="kind && may.has(form.kind)" class="wearing">
             Wearing <span class="quiet">drawn with this site’s own look and words</span>
           </h2>
-          <div class="templates" role="radiogroup" aria-label="Wearing">
+          <div v-if="may.has(form.kind)" class="templates" role="radiogroup" aria-label="Wearing">
             <label v-for="t in templates" :key="t.id" :class="{ on: form.template === t.id }">
               <input v-model="form.template" type="radio" :value="t.id" class="unseen" />
               <ProofFrame
@@ -287,6 +328,16 @@ label:focus-within {
   display: block;
   font-size: 13px;
   line-height: 17px;
+}
+.withheld {
+  list-style: none;
+  margin-top: 10px;
+}
+.withheld li {
+  padding: 1px 0;
+}
+.only {
+  margin-bottom: 10px;
 }
 .wearing {
   margin-top: 18px;

@@ -7,13 +7,18 @@ import { useSite } from '@/site/useSite'
 const TYPING_MS = 150
 
 /** A page, or several, while they are being described; nothing is made before `make`. */
-export function useNewPage(start: { parent: string | null; after: string | null; several: boolean }) {
+export function useNewPage(start: {
+  parent: string | null
+  after: string | null
+  several: boolean
+  kind: string | null
+}) {
   const site = useSite()
   const form = reactive({
     parent: start.parent,
     after: start.after,
     several: start.several,
-    kind: '',
+    kind: start.kind ?? '',
     template: '',
     name: '',
     names: '',
@@ -24,8 +29,14 @@ export function useNewPage(start: { parent: string | null; after: string | null;
   const address = ref<NewAddress | null>(null)
   const busy = ref(false)
 
+  /** The places for a kind that was chosen before the place; none where the place comes first. */
+  const places = ref<PlaceFor[]>([])
   const whyNot = computed(() => new Map(here.value.map((p) => [p.kind, p.whyNot ?? ''])))
+  /** Kinds that may be made here, though the rules say otherwise for a manager. */
+  const may = computed(() => new Set(here.value.filter((p) => p.may).map((p) => p.kind)))
   const nothingFits = computed(() => here.value.length > 0 && here.value.every((p) => p.whyNot))
+  const fitting = computed(() => places.value.filter((p) => !p.whyNot && p.may))
+  const evenSo = computed(() => !!whyNot.value.get(form.kind) && may.value.has(form.kind))
   const kind = computed(() => site.kinds.get(form.kind))
   const titles = computed(() =>
     (form.several ? form.names.split('\n') : [form.name]).map((n) => n.trim()).filter(Boolean),
@@ -35,7 +46,7 @@ export function useNewPage(start: { parent: string | null; after: string | null;
   const lacks = computed(() => {
     if (!kind.value) return 'Choose what it is'
     const why = whyNot.value.get(form.kind)
-    if (why) return `${kind.value.name} pages stand ${why}`
+    if (why && !may.value.has(form.kind)) return `${kind.value.name} pages ${why}`
     if (titles.value.length === 0) return form.several ? 'Write a name on each line' : 'Give it a name'
     return ''
   })
@@ -54,10 +65,21 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
     if (!answer.ok) return
     here.value = answer.value
+    if (start.kind) return
     if (!form.kind || whyNot.value.get(form.kind)) {
       const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id))
       form.kind = usual(fits.map((k) => k.id))
     }
+  }
+
+  async function loadPlacesOfKind() {
+    if (!start.kind) return
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${start.kind}/places`)
+    if (!answer.ok) return
+    places.value = answer.value
+    const fits = fitting.value
+    if (fits.length && !fits.some((p) => (p.parent ?? null) === form.parent))
+      form.parent = fits[0]?.parent ?? null
   }
 
   const ask = useDebounceFn(async () => {
@@ -68,9 +90,10 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     address.value = answer.ok ? answer.value : null
   }, TYPING_MS)
 
+  void loadPlacesOfKind()
   watch(() => form.parent, loadPlaces, { immediate: true })
   watch(() => [form.name, form.parent, form.several], ask)
-  watch(kind, (k) => (form.template = k?.template ?? ''))
+  watch(kind, (k) => (form.template = k?.template ?? ''), { immediate: true })
 
   function before(): string | undefined {
     if (!form.after) return undefined
@@ -93,6 +116,7 @@ export function useNewPage(start: { parent: string | null; after: string | null;
       pages,
       menus: form.menus,
       settings: settings as never,
+      evenSo: evenSo.value || undefined,
     })
     busy.value = false
     if (!answer.ok) return null
@@ -100,5 +124,5 @@ export function useNewPage(start: { parent: string | null; after: string | null;
     return pages[0]?.id ?? null
   }
 
-  return { form, whyNot, nothingFits, kind, titles, lacks, address, busy, make }
+  return { form, places, fitting, whyNot, may, evenSo, nothingFits, kind, titles, lacks, address, busy, make }
 }

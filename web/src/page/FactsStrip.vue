@@ -9,6 +9,7 @@ import HomeSheet from '@/plan/HomeSheet.vue'
 import { STATE_WORDS } from '@/plan/stateWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
@@ -21,7 +22,13 @@ import { wornWords } from './wornWords'
 const site = useSite()
 const galley = useGalley()
 const router = useRouter()
-const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | null>(null)
+const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | 'holds' | null>(
+  null,
+)
+const WAYS = [
+  { name: 'page', label: 'Galley' },
+  { name: 'form', label: 'Form' },
+]
 const toFill = useToFill(galley)
 const session = useSession()
 const page = computed(() => galley.page.value!)
@@ -63,15 +70,28 @@ function rename(event: Event) {
         class="disp"
         :value="page.title"
         aria-label="Title"
+        :disabled="!page.changeable"
         dir="auto"
         @change="rename"
         @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
     </div>
+    <div v-if="page.changeable" class="fact ways" role="group" aria-label="Written in">
+      <router-link
+        v-for="way in WAYS"
+        :key="way.name"
+        :to="{ name: way.name, params: { page: page.id } }"
+        replace
+        :aria-current="$route.name === way.name ? 'page' : undefined"
+        >{{ way.label }}</router-link
+      >
+    </div>
     <StripFact :label="`Wears ${wornWords(page)}`" :note="wornWords(page)">
       <template #sign><TemplateGlyph :template="page.template" :wide="34" /></template>
       {{ site.templates.get(page.template)?.name }}
-      <button type="button" class="textlink" @click="sheet = 'fitting'">Fitting…</button>
+      <button v-if="page.changeable" type="button" class="textlink" @click="sheet = 'fitting'">
+        Fitting…
+      </button>
     </StripFact>
     <StripFact label="In menus">
       <button type="button" class="textlink" @click="sheet = 'menus'">
@@ -86,7 +106,9 @@ function rename(event: Event) {
     <StripFact label="State">
       <span class="state" :class="page.state"
         >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template>
-        <button v-else type="button" class="textlink home" @click="sheet = 'home'">make home…</button></span
+        <button v-else-if="session.manager" type="button" class="textlink home" @click="sheet = 'home'">
+          make home…
+        </button></span
       >
     </StripFact>
     <StripFact label="To fill">
@@ -110,9 +132,10 @@ function rename(event: Event) {
         </template>
         <v-list>
           <v-list-item title="History…" @click="sheet = 'history'" />
+          <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
           <v-list-item
-            v-if="session.person?.role === 'MANAGER'"
+            v-if="session.manager"
             title="Keep the page as a pattern…"
             @click="sheet = 'pattern'"
           />
@@ -122,6 +145,7 @@ function rename(event: Event) {
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
+    <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
     <KeepPatternSheet
       v-if="sheet === 'pattern'"
@@ -136,6 +160,29 @@ function rename(event: Event) {
 </template>
 
 <style scoped>
+.ways {
+  gap: 0;
+}
+.ways a {
+  border: 1px solid var(--line);
+  color: inherit;
+  text-decoration: none;
+  padding: 2px 10px;
+  font-size: 13px;
+  line-height: 20px;
+}
+.ways a:first-child {
+  border-radius: 3px 0 0 3px;
+  border-right: 0;
+}
+.ways a:last-child {
+  border-radius: 0 3px 3px 0;
+}
+.ways a[aria-current] {
+  background: var(--juniper);
+  border-color: var(--juniper);
+  color: var(--sheet);
+}
 .home {
   font-size: 13px;
   margin-left: 6px;

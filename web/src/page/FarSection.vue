@@ -9,7 +9,7 @@ import SectionCard from './SectionCard.vue'
 defineProps<{ own: PlacedSection }>()
 const session = useSession()
 const open = ref(false)
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 </script>
 
 <template>

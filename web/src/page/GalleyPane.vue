@@ -12,7 +12,7 @@ import { useGalley } from './useGalley'
 const galley = useGalley()
 const site = useSite()
 const session = useSession()
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 const page = computed(() => galley.sheet.value!)
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { provideLanguage } from '@/media/languages'
 import { useSite } from '@/site/useSite'
 import FactsStrip from './FactsStrip.vue'
+import FormPane from './FormPane.vue'
 import GalleyPane from './GalleyPane.vue'
 import PatternTray from './PatternTray.vue'
 import ProofPane from './ProofPane.vue'
@@ -26,6 +27,8 @@ const galley = provideGalley(
 provideLanguage(page)
 const marks = useLocalStorage('venue-marks', true)
 const type = useSiteType()
+/** Written in the form instead of the galley. */
+const asForm = computed(() => route.name === 'form')
 const gone = ref(false)
 watch(problem, (p) => (gone.value = p?.status === 404))
 watch(id, () => (galley.chosen.value = null))
@@ -50,8 +53,12 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
   </div>
   <div v-else-if="page" class="screen" :style="type">
     <FactsStrip />
-    <div class="split">
-      <GalleyPane />
+    <p v-if="!page.changeable" class="told" role="status">
+      {{ page.kindName }} pages are changed by managers. You can look at it here, and ask one of them.
+    </p>
+    <div class="split" :class="{ alone: !page.changeable }">
+      <FormPane v-if="page.changeable && asForm" />
+      <GalleyPane v-else-if="page.changeable" />
       <ProofPane v-model:marks="marks" />
     </div>
     <PatternTray v-if="galley.spot.value" />
@@ -64,6 +71,14 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
+}
+.alone {
+  grid-template-columns: 1fr;
+}
+.told {
+  padding: 6px 20px;
+  background: var(--ochre-wash);
+  color: var(--ochre-ink);
 }
 .gone {
   padding: 80px;

@@ -8,6 +8,8 @@ import PictureField from './PictureField.vue'
 import RichInput from './RichInput.vue'
 import { groupsOf, isBound, isToFill, promptOf, textOf } from './values'
 import { useSite } from '@/site/useSite'
+import HoldsInput from '@/kind/HoldsInput.vue'
+import { whyUnfit } from './whyUnfit'
 
 /** The input for one declared property. `plain` leaves out the label, for writing in place. */
 const props = defineProps<{
@@ -26,11 +28,13 @@ const BETWEEN_MS = 250
 const typed = ref(textOf(props.value))
 const focused = ref(false)
 let sent = typed.value
+/** What is wrong with what is written; it stays as it is written until it fits, and is not kept before. */
+const trouble = ref('')
 
 watch(
   () => props.value,
   (value) => {
-    if (!focused.value) typed.value = sent = textOf(value)
+    if (!focused.value && !trouble.value) typed.value = sent = textOf(value)
   },
 )
 const prompt = computed(() => promptOf(props.value))
@@ -39,6 +43,8 @@ const tell = useThrottleFn(send, BETWEEN_MS, true, true)
 
 function send() {
   if (typed.value === sent) return
+  trouble.value = whyUnfit(props.property, typed.value)
+  if (trouble.value) return
   sent = typed.value
   if (props.property.type !== 'NUMBER')
     return emit('change', typed.value === '' && prompt.value ? undefined : typed.value)
@@ -68,6 +74,9 @@ const slotWords = computed(() => {
   return least.value ? `${least.value} px wide or more${shape ? `, ${shape}` : ''}` : ''
 })
 const kinds = computed(() => (site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name })))
+const pages = computed(() =>
+  props.property.type === 'PAGE' ? [...site.rows.values()].map((r) => ({ value: r.id, title: r.title })) : [],
+)
 const choices = computed(() => props.property.choices.map((c) => ({ value: c.value, title: c.label })))
 const inputType = computed(
   () =>
@@ -80,7 +89,8 @@ const inputType = computed(
 <template>
   <div class="input" :class="{ plain }" :data-to-fill="isToFill(value) ? '' : undefined">
     <label v-if="!plain" class="label">
-      {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template>
+      {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template
+      ><template v-if="property.required"> · asked for</template>
     </label>
     <RichInput
       v-if="property.type === 'RICH'"
@@ -117,6 +127,21 @@ const inputType = computed(
       v-else-if="property.type === 'LINK'"
       :value="textOf(value)"
       @take="(v) => emit('change', v ?? undefined)"
+    />
+    <HoldsInput
+      v-else-if="property.type === 'MANY' && property.entries[0]?.type === 'KIND'"
+      :value="value"
+      inherited="As inherited"
+      @change="(v) => emit('change', v)"
+    />
+    <v-autocomplete
+      v-else-if="property.type === 'PAGE'"
+      :model-value="textOf(value) || null"
+      :items="pages"
+      clearable
+      :aria-label="name ?? property.label"
+      placeholder="Name a page"
+      @update:model-value="(v: unknown) => emit('change', v ? String(v) : undefined)"
     />
     <ManyInput
       v-else-if="property.type === 'MANY'"
@@ -165,7 +190,8 @@ const inputType = computed(
       @input="tell"
       @blur="left"
     />
-    <p v-if="property.help && !plain" class="label">{{ property.help }}</p>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-else-if="property.help && !plain" class="label">{{ property.help }}</p>
   </div>
 </template>
 
@@ -201,6 +227,11 @@ textarea {
   field-sizing: content;
   resize: none;
   display: block;
+}
+.trouble {
+  color: var(--brick);
+  font-size: 13px;
+  line-height: 18px;
 }
 .fill::placeholder {
   color: var(--ochre-ink);

@@ -20,7 +20,7 @@ const session = useSession()
 const settings = ref(false)
 const keeping = ref(false)
 const reaching = ref(false)
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 const card = ref<HTMLElement | null>(null)
 
 const section = computed(() => props.own.section)

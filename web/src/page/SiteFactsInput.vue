@@ -14,7 +14,7 @@ const facts = computed(() =>
     .filter((f) => props.keys.includes(f.key))
     .map((f) => ({ property: f, value: site.catalog?.facts[f.key] })),
 )
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 
 function set(key: string, value: Value | undefined) {
   void site.give({ verb: 'set-value', item: 'site', key, value: value as never })

@@ -14,6 +14,8 @@ function property(more: Partial<Property>): Property {
     onlyWhen: '',
     entries: [],
     shown: false,
+    group: '',
+    searchable: false,
     ...more,
   }
 }

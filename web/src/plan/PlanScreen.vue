@@ -33,8 +33,8 @@ const state = computed(() => String(route.query.state ?? ''))
 const keep = computed(() => {
   const words = fold(filter.value.trim())
   if (!words && !state.value) return undefined
-  return (r: { title: string; address: string; state: string }) =>
-    (!state.value || r.state === state.value) && fold(`${r.title} ${r.address}`).includes(words)
+  return (r: { title: string; address: string; state: string; found: string }) =>
+    (!state.value || r.state === state.value) && fold(`${r.title} ${r.address} ${r.found}`).includes(words)
 })
 const lines = computed(() =>
   outline(site.order, site.rows, { folded: new Set(folded.value), keep: keep.value }),
@@ -191,6 +191,14 @@ watch(chosen, (id) => {
         @sheet="(s) => (sheet = s)"
       />
     </div>
+    <v-dialog :model-value="!!moves.asking.value" max-width="460" @update:model-value="moves.answer(false)">
+      <div class="sheet">
+        <h2>Against the rules of placement</h2>
+        <p class="gap">{{ moves.asking.value?.why }}. Moved even so, the survey will say so of the page.</p>
+        <v-btn class="yes" @click="moves.answer(true)">Move it even so</v-btn>
+        <v-btn @click="moves.answer(false)">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+    </v-dialog>
     <template v-if="chosen">
       <FittingSheet v-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
       <HomeSheet v-if="sheet === 'home'" :page="chosen" @close="sheet = null" />
@@ -279,5 +287,8 @@ watch(chosen, (id) => {
 }
 .empty {
   padding: 40px 20px;
+}
+.gap {
+  margin: 8px 0 14px;
 }
 </style>

@@ -20,6 +20,7 @@ function row(id: string, parent?: string): PlanRow {
     mustFix: 0,
     shouldFix: 0,
     notes: 0,
+    found: '',
   }
 }
 

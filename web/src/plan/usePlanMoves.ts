@@ -18,12 +18,22 @@ export function usePlanMoves() {
   const dragged = ref<string | null>(null)
   const drop = ref<Drop | null>(null)
   let places = new Map<string, string>()
+  let managers = false
+  /** A move that the rules don't allow, and that a manager may make even so. */
+  const asking = ref<{ page: string; parent: string | null; before: string | null; why: string } | null>(null)
 
   async function begin(row: PlanRow) {
     dragged.value = row.id
     places = new Map()
     const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${row.kind}/places`)
-    if (answer.ok) places = new Map(answer.value.map((p) => [p.parent ?? '', p.whyNot ?? '']))
+    if (!answer.ok) return
+    places = new Map(
+      answer.value.map((p) => [
+        p.parent ?? '',
+        p.whyNot ? `${site.kinds.get(row.kind)?.name} pages ${p.whyNot}` : '',
+      ]),
+    )
+    managers = answer.value.every((p) => p.may)
   }
 
   function isWithin(id: string, top: string): boolean {
@@ -47,16 +57,34 @@ export function usePlanMoves() {
     dragged.value = null
     drop.value = null
     if (!id || !to || to.over === id) return
-    if (to.whyNot) return notices.say(`Not there: ${to.whyNot}.`, 'Nothing was moved.')
     const target = site.rows.get(to.over)
     if (!target) return
+    if (to.whyNot && (isWithin(target.id, id) || !managers))
+      return notices.say(`Not there: ${to.whyNot}.`, 'Nothing was moved.')
     const parent = to.where === 'inside' ? target.id : (target.parent ?? null)
     const siblings = (childrenOf(site.order, site.rows).get(parent ?? '') ?? []).filter((s) => s !== id)
     const at = siblings.indexOf(target.id)
     const before =
       to.where === 'before' ? target.id : to.where === 'after' ? (siblings[at + 1] ?? null) : null
-    await site.give({ verb: 'move-page', page: id, parent: parent ?? undefined, before: before ?? undefined })
+    if (to.whyNot) asking.value = { page: id, parent, before, why: to.whyNot }
+    else await move(id, parent, before)
   }
 
-  return { dragged, drop, begin, over, finish }
+  async function move(page: string, parent: string | null, before: string | null, evenSo?: true) {
+    await site.give({
+      verb: 'move-page',
+      page,
+      parent: parent ?? undefined,
+      before: before ?? undefined,
+      evenSo,
+    })
+  }
+
+  function answer(yes: boolean) {
+    const asked = asking.value
+    asking.value = null
+    if (asked && yes) void move(asked.page, asked.parent, asked.before, true)
+  }
+
+  return { dragged, drop, asking, begin, over, finish, answer }
 }

@@ -43,7 +43,7 @@ const chosen = computed(() => entries.value.filter((e) => !left.value.has(e.item
 const along = computed(() => (preview.value?.items ?? []).filter((i) => left.value.has(i)))
 const names = computed(() => new Map(entries.value.map((e) => [e.item, e.name])))
 const goes = computed(() => preview.value?.items.length ?? 0)
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 const grave = computed(() => (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'MUST_FIX'))
 const lesser = computed(() =>
   (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'SHOULD_FIX'),

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
-import { get, post, type Outcome } from '@/api/client'
+import { computed, ref } from 'vue'
+import { get, isAsEditor, post, setAsEditor, type Outcome } from '@/api/client'
 import type { Person } from '@/api/types'
 
 /** Who is signed in. `asked` is false until the server has said so once. */
@@ -27,10 +27,23 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signOut() {
+    setAsEditor(false)
+    asEditor.value = false
     await post('/sign-out')
     person.value = null
     await get('/me')
   }
 
-  return { person, asked, expired, load, signIn, signOut }
+  const asEditor = ref(isAsEditor())
+  const mayAll = computed(() => person.value?.role === 'MANAGER')
+  /** Whether everything may be changed here, in this window. */
+  const manager = computed(() => mayAll.value && !asEditor.value)
+
+  /** Shows this window as an editor has it, or as a manager's again; everything is asked for anew. */
+  function seeAsEditor(is: boolean) {
+    setAsEditor(is)
+    location.reload()
+  }
+
+  return { manager, mayAll, asEditor, seeAsEditor, person, asked, expired, load, signIn, signOut }
 })

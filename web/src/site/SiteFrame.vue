@@ -8,10 +8,13 @@ import RunningHead from '@/bearing/RunningHead.vue'
 import StandingLine from '@/bearing/StandingLine.vue'
 import { useGlobalKeys } from '@/bearing/useGlobalKeys'
 import ConflictSheet from '@/edit/ConflictSheet.vue'
+import AsEditorLine from '@/session/AsEditorLine.vue'
+import { useSession } from '@/session/useSession'
 import { useSite } from './useSite'
 
 const route = useRoute()
 const site = useSite()
+const session = useSession()
 const ready = ref(false)
 const finding = ref(false)
 const keys = ref(false)
@@ -41,6 +44,7 @@ watch(
   </div>
   <div v-else-if="ready && site.standing" class="frame">
     <RunningHead @find="finding = true" @keys="keys = true" />
+    <AsEditorLine v-if="session.asEditor && session.mayAll" />
     <main class="room"><router-view /></main>
     <NoticeLine />
     <StandingLine />

@@ -9,19 +9,18 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 type Kind = TemplateDetail['kinds'][number]
 
-function allowedOf(kind: Kind): string[] {
-  return site.catalog?.kinds.find((k) => k.id === kind.id)?.templates ?? []
-}
-function give(kind: Kind, template: string | undefined, allowed: string[]) {
+function give(kind: Kind, template: string, allowed: string[] | undefined) {
   void site.give({ verb: 'set-kind-templates', kind: kind.id, template, allowed })
 }
+/** A kind that may wear all is narrowed to all the others. */
 function allow(kind: Kind, yes: boolean) {
-  const others = allowedOf(kind).filter((t) => t !== props.template.id)
-  const usual = site.catalog?.kinds.find((k) => k.id === kind.id)?.template
-  give(kind, usual, yes ? [...others, props.template.id] : others)
+  const all = kind.templates ?? (site.catalog?.templates ?? []).map((t) => t.id)
+  const others = all.filter((t) => t !== props.template.id)
+  give(kind, kind.wears, yes ? [...others, props.template.id] : others)
 }
 function makeUsual(kind: Kind) {
-  give(kind, props.template.id, [...new Set([...allowedOf(kind), props.template.id])])
+  const allowed = kind.templates && [...new Set([...kind.templates, props.template.id])]
+  give(kind, props.template.id, allowed ?? undefined)
 }
 </script>
 

@@ -19,7 +19,7 @@ const props = defineProps<{ template: TemplateDetail }>()
 const site = useSite()
 const router = useRouter()
 const session = useSession()
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 const sheet = ref<'frame' | 'zones' | 'kinds' | 'wearers' | 'copy' | 'remove' | null>(null)
 const kinds = computed(() => props.template.kinds.filter((k) => k.usual).map((k) => k.name))
 const usual = (value: unknown, fallback: unknown) => value === undefined || value === fallback

@@ -1,24 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { TemplateInfo } from '@/api/types'
+import type { KindInfo, TemplateInfo } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/look/counted'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import NewKindSheet from '@/kind/NewKindSheet.vue'
 import NewTemplateSheet from './NewTemplateSheet.vue'
 
 const site = useSite()
 const session = useSession()
 const making = ref(false)
-const manager = computed(() => session.person?.role === 'MANAGER')
+const makingKind = ref(false)
+const manager = computed(() => session.manager)
 const all = computed(() => site.catalog?.templates ?? [])
 const groups = computed(() => [
-  { name: '', list: all.value.filter((t) => !t.retired) },
+  { name: 'Templates', list: all.value.filter((t) => !t.retired) },
   { name: 'Retired: on their pages, and not offered to others', list: all.value.filter((t) => t.retired) },
 ])
 const kindsOf = (t: TemplateInfo) =>
   (site.catalog?.kinds ?? []).filter((k) => k.template === t.id).map((k) => k.name)
+function kindWords(k: KindInfo) {
+  const fields = counted(k.fields.length, 'field')
+  return `${counted(k.pages, 'page')} · ${fields}${k.retired ? ' · retired' : ''}`
+}
 function brings(t: TemplateInfo) {
   const starters = t.sections ? `brings ${counted(t.sections, 'section')}` : 'brings nothing'
   return `worn by ${counted(t.pages, 'page')} · ${starters}`
@@ -29,13 +35,27 @@ function brings(t: TemplateInfo) {
   <div class="screen">
     <header class="head">
       <h1>Templates</h1>
-      <span class="quiet">how pages are laid out; one shapes many</span>
+      <span class="quiet">what pages are, and how they are laid out; one shapes many</span>
       <span class="grow" />
+      <v-btn v-if="manager" @click="makingKind = true">New kind…</v-btn>
       <v-btn v-if="manager" class="yes" @click="making = true">New template…</v-btn>
     </header>
     <div class="room">
+      <section id="kinds" class="kinds">
+        <h2>Kinds of page</h2>
+        <ul class="rows">
+          <li v-for="k in site.catalog?.kinds ?? []" :key="k.id">
+            <router-link :to="{ name: 'kind', params: { kind: k.id } }" class="kind">
+              <TemplateGlyph :template="k.template" />
+              <b class="cut">{{ k.name }}</b>
+              <span class="quiet cut grow">{{ k.note }}</span>
+              <span class="label">{{ kindWords(k) }}</span>
+            </router-link>
+          </li>
+        </ul>
+      </section>
       <section v-for="g in groups" v-show="g.list.length" :key="g.name">
-        <h2 v-if="g.name">{{ g.name }}</h2>
+        <h2>{{ g.name }}</h2>
         <ul>
           <li v-for="t in g.list" :key="t.id">
             <router-link :to="{ name: 'template', params: { template: t.id } }">
@@ -59,6 +79,7 @@ function brings(t: TemplateInfo) {
         </ul>
       </section>
     </div>
+    <NewKindSheet v-if="makingKind" @close="makingKind = false" />
     <NewTemplateSheet v-if="making" @close="making = false" />
   </div>
 </template>
@@ -78,8 +99,25 @@ function brings(t: TemplateInfo) {
   padding: 18px 20px 40px;
 }
 h2 {
-  font-size: 15px;
+  font-size: 16px;
   margin: 24px 0 10px;
+}
+.kinds h2 {
+  margin-top: 0;
+}
+.rows {
+  grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
+  gap: 0 24px;
+}
+.kind {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  height: 40px;
+  border-bottom: 1px solid var(--line2);
+}
+.kind:hover b {
+  color: var(--juniper);
 }
 ul {
   list-style: none;

@@ -23,7 +23,7 @@ const naming = ref('')
 const trying = ref<string | null>(null)
 let group = ''
 
-const manager = computed(() => session.person?.role === 'MANAGER')
+const manager = computed(() => session.manager)
 const failing = computed(() => (theme.value?.contrast ?? []).filter((c) => c.ratio < c.needed))
 const query = computed(() => (before.value ? 'of=live' : trying.value ? `look=${trying.value}` : ''))
 

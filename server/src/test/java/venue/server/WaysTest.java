@@ -77,7 +77,8 @@ class WaysTest {
     @Test
     void whatMayStandWhereIsAnsweredWithReasons() {
         JsonNode here = json(maja.get(SITE + "/places?parent=visit"));
-        assertThat(here.findValuesAsString("whyNot")).contains("beneath News only", "beneath Open nights only");
+        assertThat(here.findValuesAsString("whyNot"))
+                .contains("stand beneath News only", "stand beneath Open nights only");
         JsonNode article = json(maja.get(SITE + "/kinds/article/places"));
         article.forEach(p -> assertThat(p.has("whyNot"))
                 .isEqualTo(!p.path("parent").asString("").equals("news")));

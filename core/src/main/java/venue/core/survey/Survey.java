@@ -16,7 +16,9 @@ public final class Survey {
             new MissingDescription(),
             new PictureWithoutWords(),
             new HardToRead(),
-            new TemplateGone());
+            new TemplateGone(),
+            new Misplaced(),
+            new FieldMissing());
 
     /** A rule as people read of it. */
     public record RuleInfo(String key, String name, Severity severity, String why) {}

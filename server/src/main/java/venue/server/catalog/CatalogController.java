@@ -1,9 +1,11 @@
 package venue.server.catalog;
 
+import java.security.Principal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,12 +29,14 @@ import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
+import venue.core.site.Role;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.theme.Tone;
 import venue.core.value.Value;
+import venue.server.signin.People;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspaces;
 
@@ -42,9 +46,11 @@ import venue.store.workspace.Workspaces;
 class CatalogController {
 
     private final Workspaces workspaces;
+    private final People people;
 
-    CatalogController(Workspaces workspaces) {
+    CatalogController(Workspaces workspaces, People people) {
         this.workspaces = workspaces;
+        this.people = people;
     }
 
     /** A kind of element with the properties it declares. */
@@ -62,16 +68,25 @@ class CatalogController {
             @Nullable String shown,
             boolean retired) {}
 
-    /** A kind of page. */
+    /**
+     * A kind of page.
+     *
+     * @param templates those its pages may wear and that are offered
+     * @param changeable whether whoever asks may change its pages
+     */
     record KindInfo(
             String id,
             String name,
             String note,
             List<Property> fields,
             List<String> templates,
+            boolean any,
             String template,
             boolean offeredFirst,
-            String startsIn) {}
+            String startsIn,
+            boolean retired,
+            boolean changeable,
+            long pages) {}
 
     /**
      * A pattern of the tray.
@@ -118,7 +133,7 @@ class CatalogController {
             Map<String, Value> facts) {}
 
     @GetMapping("/catalog")
-    Catalog catalog(@PathVariable String site) {
+    Catalog catalog(@PathVariable String site, Principal principal) {
         Standing standing = workspaces.require(site).now();
         Edition edition = standing.working();
         return new Catalog(
@@ -128,7 +143,7 @@ class CatalogController {
                 SectionSettings.groups(),
                 PageSettings.all(),
                 templates(edition),
-                kinds(edition),
+                kinds(edition, people.role(principal)),
                 edition.patterns()
                         .sorted(Comparator.comparing(Pattern::name))
                         .map(p -> pattern(standing, p))
@@ -219,7 +234,7 @@ class CatalogController {
                 template.retired());
     }
 
-    private static List<KindInfo> kinds(Edition edition) {
+    private static List<KindInfo> kinds(Edition edition, Role role) {
         List<String> offered = edition.all(Template.class)
                 .filter(t -> !t.retired())
                 .map(Template::id)
@@ -237,42 +252,50 @@ class CatalogController {
                                 : k.templates().stream()
                                         .filter(offered::contains)
                                         .toList(),
+                        k.templates().isEmpty(),
                         Worn.ofNew(edition, k).id(),
                         k.offeredFirst(),
-                        k.startsIn()))
+                        k.startsIn(),
+                        k.retired(),
+                        role == Role.MANAGER || k.changedBy() == Role.EDITOR,
+                        edition.plan().ofKind(k.id()).size()))
                 .toList();
     }
 
-    /** Whether a page of a kind may stand in a place; {@code whyNot} is absent when it may. */
+    /**
+     * Whether a page of a kind may stand in a place.
+     *
+     * @param whyNot why the rules don't allow it there; absent when they do
+     * @param may whether whoever asks may do it all the same
+     */
     record PlaceFor(
-            String kind, @Nullable String parent, @Nullable String whyNot) {}
+            String kind, @Nullable String parent, @Nullable String whyNot, boolean may) {}
 
     /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
     @GetMapping("/places")
-    List<PlaceFor> places(@PathVariable String site, @RequestParam(required = false) @Nullable String parent) {
+    List<PlaceFor> places(
+            @PathVariable String site, @RequestParam(required = false) @Nullable String parent, Principal principal) {
         Edition edition = workspaces.require(site).now().working();
         if (parent != null) {
             edition.require(Page.class, parent);
         }
-        return edition.all(Kind.class)
-                .map(k -> new PlaceFor(
-                        k.id(), parent, Places.whyNot(edition, k, parent).orElse(null)))
-                .sorted(Comparator.comparing(PlaceFor::kind))
+        return Places.here(edition, parent, people.role(principal)).stream()
+                .map(a -> place(a, parent))
                 .toList();
     }
 
     /** Where a page of a kind may stand: every page of the plan, with the reason where it may not. */
     @GetMapping("/kinds/{kind}/places")
-    List<PlaceFor> placesOf(@PathVariable String site, @PathVariable String kind) {
+    List<PlaceFor> placesOf(@PathVariable String site, @PathVariable String kind, Principal principal) {
         Edition edition = workspaces.require(site).now().working();
         Kind of = edition.require(Kind.class, kind);
-        return java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(new PlaceFor(
-                                kind, null, Places.whyNot(edition, of, null).orElse(null))),
-                        edition.plan()
-                                .inOrder()
-                                .map(id -> new PlaceFor(
-                                        kind, id, Places.whyNot(edition, of, id).orElse(null))))
-                .toList();
+        Role role = people.role(principal);
+        Stream<PlaceFor> top = Stream.of(place(Places.answer(edition, of, null, role), null));
+        Stream<PlaceFor> beneath = edition.plan().inOrder().map(id -> place(Places.answer(edition, of, id, role), id));
+        return Stream.concat(top, beneath).toList();
+    }
+
+    private static PlaceFor place(Places.Answer answer, @Nullable String parent) {
+        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may());
     }
 }

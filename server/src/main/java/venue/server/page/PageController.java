@@ -1,5 +1,6 @@
 package venue.server.page;
 
+import java.security.Principal;
 import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +24,7 @@ import venue.core.render.View;
 import venue.core.section.Section;
 import venue.core.template.Template;
 import venue.server.app.Origins;
+import venue.server.signin.People;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
@@ -34,20 +36,22 @@ class PageController {
 
     private final Workspaces workspaces;
     private final PageDetails details;
+    private final People people;
     private final Origins origins;
     private final InstantSource clock;
 
-    PageController(Workspaces workspaces, PageDetails details, Origins origins, InstantSource clock) {
+    PageController(Workspaces workspaces, PageDetails details, People people, Origins origins, InstantSource clock) {
         this.workspaces = workspaces;
         this.details = details;
+        this.people = people;
         this.origins = origins;
         this.clock = clock;
     }
 
     @GetMapping("/pages/{id}")
-    PageDetail page(@PathVariable String site, @PathVariable String id) {
+    PageDetail page(@PathVariable String site, @PathVariable String id, Principal principal) {
         Workspace workspace = workspaces.require(site);
-        return details.of(workspace, workspace.now().working().require(Page.class, id));
+        return details.of(workspace, workspace.now().working().require(Page.class, id), people.role(principal));
     }
 
     /** The page's HTML with marks, for a proof that is open. */

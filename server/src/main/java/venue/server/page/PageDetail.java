@@ -15,6 +15,9 @@ import venue.core.value.Value;
  *
  * @param revision the hash of its content, to be sent with commands
  * @param address where it will be served once released
+ * @param options what its template leaves to it to set; their values are among the settings
+ * @param changeable whether whoever asks may change it
+ * @param holds absent where anything may stand beneath it
  * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
  */
 public record PageDetail(
@@ -37,6 +40,9 @@ public record PageDetail(
         Map<String, Value> fields,
         List<Property> fieldList,
         Map<String, Value> settings,
+        List<Property> options,
+        boolean changeable,
+        @Nullable HoldsWords holds,
         List<ZoneDetail> zones,
         List<PlacedSection> everywhere,
         List<Section> shelf,
@@ -47,6 +53,16 @@ public record PageDetail(
         List<Finding> findings,
         @Nullable LastChange lastChange,
         int release) {
+
+    /**
+     * What may stand beneath the page.
+     *
+     * @param kinds ids of the kinds that may; none for nothing
+     * @param own whether the page says so itself
+     * @param by what says so: the page, its template or its kind
+     * @param type what that is, in a word
+     */
+    public record HoldsWords(List<String> kinds, boolean own, String by, String type) {}
 
     /**
      * A zone with its sections in order: those that the template fixes, then the page's.

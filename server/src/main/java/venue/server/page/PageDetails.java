@@ -3,7 +3,9 @@ package venue.server.page;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import venue.core.edit.Rights;
 import venue.core.edition.Edition;
+import venue.core.edition.Holds;
 import venue.core.edition.Lineage;
 import venue.core.edition.PageState;
 import venue.core.edition.SectionPlace;
@@ -16,6 +18,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.render.Head;
 import venue.core.section.Section;
+import venue.core.site.Role;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.server.page.PageDetail.LastChange;
@@ -40,7 +43,7 @@ class PageDetails {
         this.people = people;
     }
 
-    PageDetail of(Workspace workspace, Page page) {
+    PageDetail of(Workspace workspace, Page page, Role role) {
         Standing standing = workspace.now();
         Edition working = standing.working();
         Worn worn = working.worn(page);
@@ -67,6 +70,9 @@ class PageDetails {
                 page.fields(),
                 kind.map(Kind::fields).orElse(List.of()),
                 page.settings(),
+                worn.template().options(),
+                Rights.mayChange(role, working, page),
+                Holds.of(working, page).map(h -> holds(h, page)).orElse(null),
                 sections.zones(),
                 sections.everywhere(),
                 page.shelf(),
@@ -82,6 +88,12 @@ class PageDetails {
                         .map(l -> new LastChange(people.nameOf(l.who()), l.at(), l.name()))
                         .orElse(null),
                 standing.release());
+    }
+
+    private static PageDetail.HoldsWords holds(Holds holds, Page page) {
+        Item by = holds.by();
+        String type = by.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT);
+        return new PageDetail.HoldsWords(holds.kinds(), by.id().equals(page.id()), by.name(), type);
     }
 
     /** The page's sections as its screen shows them. */

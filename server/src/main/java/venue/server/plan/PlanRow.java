@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param menus ids of the menus that have a line to it
  * @param sitemap {@code in}, {@code out} where that is meant, or {@code missing} where it should be and is not yet
  * @param sitemapWhy why it is out or missing, or empty
+ * @param found words of the fields by which the page is found, beside its title
  * @param toFill how many places wait for content
  */
 public record PlanRow(
@@ -27,4 +28,5 @@ public record PlanRow(
         int toFill,
         int mustFix,
         int shouldFix,
-        int notes) {}
+        int notes,
+        String found) {}

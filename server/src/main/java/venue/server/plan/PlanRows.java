@@ -7,12 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.edition.PageState;
 import venue.core.edition.Worn;
+import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.property.Property;
 import venue.core.survey.Finding;
 import venue.core.survey.Severity;
 import venue.server.survey.Surveys;
@@ -86,7 +89,16 @@ class PlanRows {
                 working.toFill(page).size(),
                 count(findings, Severity.MUST_FIX),
                 count(findings, Severity.SHOULD_FIX),
-                count(findings, Severity.NOTE));
+                count(findings, Severity.NOTE),
+                found(working, page));
+    }
+
+    private static String found(Edition edition, Page page) {
+        return edition.kindOf(page).map(Kind::fields).orElse(List.of()).stream()
+                .filter(Property::searchable)
+                .map(f -> edition.words(page, f.key()))
+                .filter(w -> !w.isBlank())
+                .collect(Collectors.joining(" "));
     }
 
     private static String sitemapWhy(Page page, PageState state) {

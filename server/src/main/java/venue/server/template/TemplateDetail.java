@@ -2,6 +2,7 @@ package venue.server.template;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.template.Glyph;
 import venue.core.value.Value;
@@ -26,6 +27,7 @@ record TemplateDetail(
         Glyph glyph,
         Map<String, Value> frame,
         List<Property> frameSettings,
+        List<Property> options,
         List<ZoneDetail> zones,
         long pages,
         List<Wearer> wearing,
@@ -39,10 +41,20 @@ record TemplateDetail(
     /**
      * A kind of page and what it says of the template.
      *
+     * @param wears the template its pages wear unless they choose
+     * @param templates all that they may wear; absent for any
      * @param following how many of its pages wear what the kind says
      * @param chosen how many have chosen a template of their own
      */
-    record KindUse(String id, String name, boolean allowed, boolean usual, long following, long chosen) {}
+    record KindUse(
+            String id,
+            String name,
+            boolean allowed,
+            boolean usual,
+            String wears,
+            @Nullable List<String> templates,
+            long following,
+            long chosen) {}
 
     /** How the copies of its starter sections stand to it. */
     record Copies(int inStep, int behind, int adapted) {}

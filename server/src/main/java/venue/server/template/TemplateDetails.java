@@ -52,7 +52,8 @@ final class TemplateDetails {
                 Glyph.of(template),
                 template.frame(),
                 FrameSettings.all(),
-                template.zones().stream().map(this::zone).toList(),
+                template.options(),
+                template.zones().stream().map(z -> zone(z, wearing.size())).toList(),
                 wearing.size(),
                 wearing.stream()
                         .limit(FIRST)
@@ -79,17 +80,17 @@ final class TemplateDetails {
                 .toList();
     }
 
-    private ZoneDetail zone(Zone zone) {
+    private ZoneDetail zone(Zone zone, long pages) {
         return new ZoneDetail(
                 zone.key(),
                 zone.name(),
                 zone.role().name(),
                 zone.accepts(),
                 List.of(),
-                zone.sections().stream().map(this::placed).toList());
+                zone.sections().stream().map(p -> placed(p, pages)).toList());
     }
 
-    private PlacedSection placed(Zone.Placed placed) {
+    private PlacedSection placed(Zone.Placed placed, long pages) {
         String item = placed.section().sharedFrom().orElse(template.id());
         return new PlacedSection(
                 edition.shown(placed.section()),
@@ -101,7 +102,7 @@ final class TemplateDetails {
                                 .id()
                         : placed.section().id(),
                 standing.hashOf(item),
-                edition.wearing(template),
+                pages,
                 Lineage.OWN.name(),
                 null,
                 Legibility.of(edition, placed.section()).orElse(null));
@@ -125,6 +126,8 @@ final class TemplateDetails {
                 kind.name(),
                 kind.mayWear(template.id()),
                 Worn.ofNew(edition, kind).id().equals(template.id()),
+                Worn.ofNew(edition, kind).id(),
+                kind.templates().isEmpty() ? null : kind.templates(),
                 pages.size() - chosen,
                 chosen);
     }

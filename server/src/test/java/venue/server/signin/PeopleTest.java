@@ -20,6 +20,7 @@ class PeopleTest {
     private final Accounts accounts = mock(Accounts.class);
     private final People people = new People(accounts);
     private final Principal somebody = () -> "tomas@kestrel-moor.example";
+
     @BeforeEach
     void nobody() {
         when(accounts.byEmail(anyString())).thenReturn(Optional.empty());

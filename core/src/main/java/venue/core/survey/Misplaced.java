@@ -1,0 +1,34 @@
+package venue.core.survey;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import venue.core.edition.Places;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+
+/** Pages that stand where the rules of placement don't allow them. */
+final class Misplaced extends DeclaredRule {
+
+    Misplaced() {
+        super(
+                "misplaced",
+                "Page against the rules of placement",
+                Severity.NOTE,
+                "A manager put it there on purpose, or the rules were changed since.");
+    }
+
+    @Override
+    public Stream<Finding> find(Scope scope) {
+        return scope.pages().flatMap(p -> finding(scope, p).stream());
+    }
+
+    private Optional<Finding> finding(Scope scope, Page page) {
+        Optional<Kind> kind = scope.edition().kindOf(page);
+        return kind.flatMap(k -> Places.whyNot(scope.edition(), k, page.parent()))
+                .map(why -> Finding.of(
+                        this,
+                        page.id(),
+                        kind.get().name() + " pages " + why
+                                + ". Move it, or change the rule in the kind’s placement."));
+    }
+}

@@ -1,0 +1,50 @@
+package venue.server.kind;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.kind.Placement;
+import venue.core.property.Property;
+import venue.core.value.Value;
+
+/**
+ * A kind as its screen shows it.
+ *
+ * @param revision the hash of its content, to be sent with commands
+ * @param putAway fields taken off the form
+ * @param allowed the templates its pages may wear; absent for all
+ * @param usual the template its pages wear unless they choose
+ * @param following how many of its pages wear the usual template because the kind says so
+ * @param chosen how many chose their own
+ * @param shown a page of the kind, to look at its form; absent where there is none
+ */
+record KindDetail(
+        String id,
+        String revision,
+        String name,
+        String note,
+        boolean retired,
+        List<FieldUse> fields,
+        List<PutAway> putAway,
+        Map<String, Value> settings,
+        List<Property> settingList,
+        Placement beneath,
+        @Nullable List<String> allowed,
+        String usual,
+        long pages,
+        long following,
+        long chosen,
+        @Nullable String shown) {
+
+    /**
+     * A field, and where it matters.
+     *
+     * @param own how many pages hold a value of their own
+     * @param inheriting how many follow the default
+     * @param places where visitors see it, in words
+     */
+    record FieldUse(Property field, long own, long inheriting, List<String> places) {}
+
+    /** A field that was taken off the form, and how many pages keep something in it. */
+    record PutAway(Property field, long kept) {}
+}

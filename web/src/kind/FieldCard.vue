@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { FieldUse, Property, PropertyType, Value } from '@/api/types'
+import { counted } from '@/look/counted'
+import PropertyInput from '@/page/PropertyInput.vue'
+import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from './fields'
+
+/** One field of a kind: a line, which unfolds into all that can be said of it. */
+const props = defineProps<{ use: FieldUse; open: boolean; still: boolean }>()
+const emit = defineEmits<{ set: [field: Property]; open: [is: boolean]; away: []; move: [by: 1 | -1] }>()
+const field = computed(() => props.use.field)
+const type = computed(() => typeOf(field.value))
+const several = computed(() => isSeveral(field.value))
+const typeWords = computed(() => {
+  const words = FIELD_TYPES.find((t) => t.value === type.value)?.title ?? ''
+  const unit = field.value.unit ? `, ${field.value.unit}` : ''
+  return `${several.value ? 'Several: ' : ''}${words}${unit}`
+})
+const asking = ref(false)
+const choices = computed(() =>
+  (several.value ? (field.value.entries[0]?.choices ?? []) : field.value.choices)
+    .map((c) => c.label)
+    .join('\n'),
+)
+const mayDefault = computed(() => !several.value && !['PICTURE', 'FILE', 'PAGE', 'LINK'].includes(type.value))
+const ranged = computed(() => !several.value && ['NUMBER', 'WORDS', 'LINES'].includes(type.value))
+const inherit = computed(() => {
+  const follow = counted(props.use.inheriting, 'page follows it', 'pages follow it')
+  return props.use.own ? `${follow}; ${props.use.own} have their own` : follow
+})
+
+function set(part: Partial<Property>) {
+  emit('set', { ...field.value, ...part })
+}
+const text = (event: Event) => (event.target as HTMLInputElement).value
+function setRange(end: 'min' | 'max', words: string) {
+  const had = field.value.range ?? { min: 0, max: type.value === 'NUMBER' ? 1000000 : 2000 }
+  const other = field.value.range?.[end === 'min' ? 'max' : 'min']
+  if (words.trim() === '' && (other === undefined || end === 'max')) return set({ range: undefined })
+  set({ range: { ...had, [end]: Number(words) || 0 } })
+}
+function setChoices(lines: string) {
+  const before = several.value ? (field.value.entries[0]?.choices ?? []) : field.value.choices
+  const next = choicesFrom(lines, before)
+  if (several.value) set({ entries: field.value.entries.map((e) => ({ ...e, choices: next })) })
+  else set({ choices: next })
+}
+/** The default is written with the field's own input, without its label and help. */
+const fallbackInput = computed(() => ({
+  ...field.value,
+  label: 'Default',
+  help: '',
+  required: false,
+  fallback: undefined,
+}))
+function setFallback(value: Value | undefined) {
+  set({ fallback: (value === '' ? undefined : value) as Property['fallback'] })
+}
+</script>
+
+<template>
+  <article class="card" :class="{ open }" :data-field="field.key">
+    <header @keydown.alt.up.prevent="emit('move', -1)" @keydown.alt.down.prevent="emit('move', 1)">
+      <span v-if="!still" class="grip" title="Drag to move, or Alt and arrows" aria-hidden="true">⋮⋮</span>
+      <button type="button" class="name" :aria-expanded="open" @click="emit('open', !open)">
+        <b>{{ field.label }}</b>
+        <span class="quiet cut">{{ typeWords }}</span>
+      </button>
+      <span v-if="field.required" class="tag">asked for</span>
+      <span v-if="field.shown" class="tag">in listings</span>
+      <span class="label own">{{ use.own ? `${use.own} filled` : '' }}</span>
+    </header>
+    <div v-if="open" class="more" :inert="still || undefined">
+      <label>
+        <span class="label">Label</span>
+        <input :value="field.label" dir="auto" @change="set({ label: text($event) })" />
+      </label>
+      <label>
+        <span class="label">Holds</span>
+        <v-select
+          :model-value="type"
+          :items="FIELD_TYPES"
+          aria-label="Holds"
+          @update:model-value="(t: PropertyType) => emit('set', withType(field, t, several))"
+        />
+      </label>
+      <label class="wide">
+        <span class="label">Help beneath it</span>
+        <input :value="field.help" dir="auto" @change="set({ help: text($event) })" />
+      </label>
+      <label v-if="type === 'CHOICE'" class="wide">
+        <span class="label">Choices, one on each line, in the order in which they are offered</span>
+        <textarea rows="4" :value="choices" dir="auto" @change="setChoices(text($event))" />
+      </label>
+      <label v-if="type === 'NUMBER' && !several">
+        <span class="label">Unit</span>
+        <input :value="field.unit" placeholder="mm, people, £" @change="set({ unit: text($event) })" />
+      </label>
+      <div v-if="ranged" class="pair">
+        <label v-if="type === 'NUMBER'">
+          <span class="label">From</span>
+          <input type="number" :value="field.range?.min" @change="setRange('min', text($event))" />
+        </label>
+        <label>
+          <span class="label">{{ type === 'NUMBER' ? 'To' : 'At most, in characters' }}</span>
+          <input type="number" :value="field.range?.max" @change="setRange('max', text($event))" />
+        </label>
+      </div>
+      <div v-if="mayDefault" class="wide">
+        <PropertyInput
+          :property="fallbackInput"
+          :value="field.fallback"
+          @change="setFallback"
+          @leave="() => undefined"
+        />
+        <p class="label">{{ inherit }}.</p>
+      </div>
+      <div class="wide ticks">
+        <v-checkbox
+          :model-value="several"
+          label="Several of it"
+          @update:model-value="(v: unknown) => emit('set', withType(field, type, v === true))"
+        />
+        <v-checkbox
+          :model-value="field.required"
+          label="Asked for"
+          @update:model-value="(v: unknown) => set({ required: v === true })"
+        />
+        <v-checkbox
+          :model-value="field.shown"
+          label="Shown in listings and lists of facts"
+          @update:model-value="(v: unknown) => set({ shown: v === true })"
+        />
+        <v-checkbox
+          :model-value="field.searchable"
+          label="Pages are found by it"
+          @update:model-value="(v: unknown) => set({ searchable: v === true })"
+        />
+      </div>
+      <p class="wide label">
+        Visitors see it in {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. Kept as
+        <span class="mono">{{ field.key }}</span>.
+      </p>
+      <div v-if="!asking" class="wide">
+        <v-btn class="danger" @click="asking = true">Take it off the form…</v-btn>
+      </div>
+      <div v-else class="wide ask" role="alert">
+        <p>
+          <template v-if="use.own"
+            >{{ counted(use.own, 'page keeps', 'pages keep') }} what they hold in it, and it comes back with
+            the field.</template
+          >
+          <template v-else>No page holds anything in it.</template>
+          <template v-if="use.places.length"> It no longer shows in {{ use.places.join('; ') }}.</template>
+        </p>
+        <v-btn class="danger" @click="emit('away')">Take it off</v-btn>
+        <v-btn @click="asking = false">Leave it</v-btn>
+      </div>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+}
+.card.open {
+  border-color: var(--juniper);
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 0 10px 0 6px;
+  min-height: 38px;
+}
+.grip {
+  cursor: grab;
+  color: var(--quiet);
+  padding: 0 4px;
+  letter-spacing: -2px;
+}
+.name {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  padding: 8px 0;
+}
+.name b {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.tag {
+  font-size: 12px;
+  line-height: 18px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 0 6px;
+  color: var(--quiet);
+  white-space: nowrap;
+}
+.own {
+  white-space: nowrap;
+}
+.more {
+  border-top: 1px solid var(--line2);
+  padding: 12px;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 14px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+label {
+  display: block;
+  min-width: 0;
+}
+.more input:not([type='checkbox']),
+.more textarea {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 6px 9px;
+}
+.pair {
+  display: flex;
+  gap: 10px;
+}
+.pair label {
+  flex: 1;
+}
+.ticks {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+.ask {
+  background: var(--paper);
+  border-left: 3px solid var(--brick);
+  padding: 9px 12px;
+}
+.ask .v-btn {
+  margin: 8px 8px 0 0;
+}
+</style>

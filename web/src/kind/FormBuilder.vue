@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import type { KindDetail, Property } from '@/api/types'
+import { counted } from '@/look/counted'
+import { useSite } from '@/site/useSite'
+import FieldCard from './FieldCard.vue'
+import { flattened, grouped, moved, newField } from './fields'
+
+/** The form of a kind as it is put together: fields under their headings, moved by dragging or keys. */
+const props = defineProps<{ kind: KindDetail; still: boolean }>()
+const site = useSite()
+const open = ref<string | null>(null)
+const dragged = ref<string | null>(null)
+const over = ref('')
+const label = ref('')
+const fields = computed(() => props.kind.fields.map((u) => u.field))
+const groups = computed(() => grouped(fields.value))
+const use = (key: string) => props.kind.fields.find((u) => u.field.key === key)!
+
+async function give(next: Property[]) {
+  const answer = await site.give({ verb: 'set-fields', kind: props.kind.id, fields: next }, props.kind.id)
+  return answer.ok
+}
+function set(field: Property) {
+  void give(fields.value.map((f) => (f.key === field.key ? field : f)))
+}
+function away(key: string) {
+  open.value = null
+  void give(fields.value.filter((f) => f.key !== key))
+}
+async function add(group: string) {
+  const taken = [...props.kind.fields, ...props.kind.putAway].map((u) => u.field.key)
+  const field = newField(label.value.trim() || 'New field', group, [...taken, 'title', 'name', 'address'])
+  if (!(await give(flattened(grouped([...fields.value, field]))))) return
+  label.value = ''
+  open.value = field.key
+}
+function bringBack(field: Property) {
+  void give([...fields.value, field])
+}
+function rename(from: string, to: string) {
+  void give(fields.value.map((f) => (f.group === from ? { ...f, group: to.trim() } : f)))
+}
+function freshGroup() {
+  const names = groups.value.map((g) => g.name)
+  let name = 'More'
+  for (let n = 2; names.includes(name); n++) name = `More ${n}`
+  return name
+}
+function step(key: string, by: 1 | -1) {
+  const all = fields.value
+  const at = all.findIndex((f) => f.key === key)
+  const field = all[at]
+  const next = all[at + by]
+  if (!field || !next) return
+  const group = next.group
+  const before = by < 0 ? next.key : group === field.group ? (all[at + 2]?.key ?? null) : next.key
+  const within = before && all.find((f) => f.key === before)?.group === group ? before : null
+  void give(moved(all, key, group, within)).then(() =>
+    nextTick(() => document.querySelector<HTMLElement>(`[data-field="${key}"] .name`)?.focus()),
+  )
+}
+function stepGroup(at: number, by: 1 | -1) {
+  const next = [...groups.value]
+  const [one] = next.splice(at, 1)
+  if (one) next.splice(at + by, 0, one)
+  void give(flattened(next))
+}
+function drop(group: string, before: string | null) {
+  const key = dragged.value
+  dragged.value = null
+  over.value = ''
+  if (key) void give(moved(fields.value, key, group, before))
+}
+</script>
+
+<template>
+  <div class="builder">
+    <section
+      v-for="(g, i) in groups"
+      :key="g.name"
+      :class="{ over: over === `${g.name}/` }"
+      @dragover.prevent="over = `${g.name}/`"
+      @drop.prevent="drop(g.name, null)"
+    >
+      <header>
+        <input
+          class="heading"
+          :value="g.name"
+          :disabled="still"
+          placeholder="No heading"
+          aria-label="Heading"
+          dir="auto"
+          @change="rename(g.name, ($event.target as HTMLInputElement).value)"
+        />
+        <template v-if="!still && groups.length > 1">
+          <button
+            type="button"
+            class="step"
+            :disabled="i === 0"
+            title="Move the group up"
+            @click="stepGroup(i, -1)"
+          >
+            ↑
+          </button>
+          <button
+            type="button"
+            class="step"
+            :disabled="i === groups.length - 1"
+            title="Move the group down"
+            @click="stepGroup(i, 1)"
+          >
+            ↓
+          </button>
+        </template>
+      </header>
+      <div
+        v-for="f in g.fields"
+        :key="f.key"
+        class="place"
+        :class="{ over: over === `${g.name}/${f.key}` }"
+        :draggable="!still && open !== f.key"
+        @dragstart.stop="dragged = f.key"
+        @dragover.prevent.stop="over = `${g.name}/${f.key}`"
+        @dragend="over = ''"
+        @drop.prevent.stop="drop(g.name, f.key)"
+      >
+        <FieldCard
+          :use="use(f.key)"
+          :open="open === f.key"
+          :still="still"
+          @open="(is) => (open = is ? f.key : null)"
+          @set="set"
+          @away="away(f.key)"
+          @move="(by) => step(f.key, by)"
+        />
+      </div>
+    </section>
+    <form v-if="!still" class="adding" @submit.prevent="add(groups.at(-1)?.name ?? '')">
+      <input
+        v-model="label"
+        placeholder="What else is to be given"
+        aria-label="Label of a new field"
+        dir="auto"
+      />
+      <v-btn type="submit">Add a field</v-btn>
+      <v-btn @click="add(freshGroup())">Under a heading of its own</v-btn>
+    </form>
+    <section v-if="kind.putAway.length" class="away">
+      <h3>Taken off the form</h3>
+      <ul>
+        <li v-for="p in kind.putAway" :key="p.field.key">
+          <b>{{ p.field.label }}</b>
+          <span class="quiet">{{
+            p.kept ? `${counted(p.kept, 'page keeps', 'pages keep')} what they hold` : 'nothing held'
+          }}</span>
+          <button v-if="!still" type="button" class="textlink" @click="bringBack(p.field)">
+            Bring it back
+          </button>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.builder {
+  display: flex;
+  flex-direction: column;
+  gap: 18px;
+}
+section > header {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+}
+.heading {
+  font: 600 16px/24px var(--display);
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: none;
+  color: inherit;
+  padding: 2px 5px;
+  margin-left: -6px;
+  flex: 1;
+}
+.heading:hover:enabled {
+  border-color: var(--line);
+}
+.step {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+}
+.place {
+  padding: 3px 0;
+  border-top: 2px solid transparent;
+}
+.place.over {
+  border-top-color: var(--juniper);
+}
+section.over {
+  box-shadow: 0 2px 0 var(--juniper);
+}
+.adding {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.adding input {
+  flex: 1 1 180px;
+  border: 1px dashed var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 6px 9px;
+}
+.away {
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+.away h3 {
+  font: 13px/18px var(--text);
+  color: var(--quiet);
+}
+.away ul {
+  list-style: none;
+}
+.away li {
+  display: flex;
+  gap: 10px;
+  padding: 4px 0;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { get } from '@/api/client'
+import type { PageDetail } from '@/api/types'
+import { counted } from '@/look/counted'
+import FormFields from '@/page/FormFields.vue'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import FormBuilder from './FormBuilder.vue'
+import KindStrip from './KindStrip.vue'
+import { useKind } from './useKind'
+
+const route = useRoute()
+const site = useSite()
+const session = useSession()
+const id = computed(() => String(route.params.kind))
+const { kind, problem } = useKind(id)
+/** The page in which the form is looked at; none for an empty one. */
+const looked = ref<string | null>(null)
+const page = ref<PageDetail | null>(null)
+const pages = computed(() => [
+  { value: '', title: 'A new page' },
+  ...site.order
+    .map((p) => site.rows.get(p)!)
+    .filter((r) => r?.kind === id.value)
+    .map((r) => ({ value: r.id, title: r.title })),
+])
+watch([() => kind.value?.shown, id], () => (looked.value ??= kind.value?.shown ?? null), { immediate: true })
+watch(id, () => (looked.value = null))
+watch(
+  [looked, () => site.step],
+  async () => {
+    if (!looked.value) return (page.value = null)
+    const answer = await get<PageDetail>(`/sites/${site.id}/pages/${looked.value}`)
+    page.value = answer.ok ? answer.value : null
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <div v-if="problem" class="gone">
+    <h1>{{ problem.detail }}</h1>
+    <router-link :to="{ name: 'templates' }">Back to the templates and kinds</router-link>
+  </div>
+  <div v-else-if="kind" class="screen">
+    <KindStrip :kind="kind" />
+    <p v-if="kind.retired" class="told">
+      Retired: its {{ counted(kind.pages, 'page') }} stay, and no more are made.
+    </p>
+    <div class="split">
+      <div class="side" role="region" aria-label="Fields">
+        <FormBuilder :kind="kind" :still="!session.manager" />
+      </div>
+      <div class="side paper" role="region" aria-label="The form as it is filled in">
+        <div class="row-flex top">
+          <h2>As it is filled in</h2>
+          <span class="grow" />
+          <v-autocomplete
+            class="look"
+            :model-value="looked ?? ''"
+            :items="pages"
+            aria-label="Page to look at"
+            @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
+          />
+        </div>
+        <div class="form">
+          <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
+        </div>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.split {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(400px, 46%) minmax(0, 1fr);
+}
+.side {
+  overflow-y: auto;
+  padding: 18px 20px 40px;
+  min-height: 0;
+}
+.paper {
+  border-left: 1px solid var(--line);
+  background: var(--paper2, var(--paper));
+}
+.top {
+  margin-bottom: 12px;
+}
+.look {
+  max-width: 260px;
+}
+.form {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 18px 22px 26px;
+}
+.told {
+  padding: 6px 20px;
+  background: var(--ochre-wash);
+  color: var(--ochre-ink);
+}
+.gone {
+  padding: 80px;
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { KindDetail, Value } from '@/api/types'
+import PropertyInput from '@/page/PropertyInput.vue'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+
+/** What a kind is for, how its pages are begun, and who may make and change them. */
+const props = defineProps<{ kind: KindDetail }>()
+const emit = defineEmits<{ note: [note: string]; close: [] }>()
+const site = useSite()
+const session = useSession()
+const settings = computed(() => props.kind.settingList.filter((s) => s.key !== 'mayHold'))
+
+function set(key: string, value: Value | undefined) {
+  void site.give({ verb: 'set-value', item: props.kind.id, key, value: value as never }, props.kind.id)
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
+    <div class="sheet" :inert="!session.manager || undefined">
+      <h2>How {{ kind.name }} pages are made</h2>
+      <label class="label" for="kind-note">What they are, in a line</label>
+      <v-text-field
+        id="kind-note"
+        :model-value="kind.note"
+        @change="emit('note', ($event.target as HTMLInputElement).value)"
+      />
+      <div v-for="s in settings" :key="s.key" class="one">
+        <PropertyInput :property="s" :value="kind.settings[s.key]" @change="(v) => set(s.key, v)" />
+      </div>
+      <v-btn class="one" @click="emit('close')">Done</v-btn>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.label {
+  display: block;
+  margin-top: 10px;
+}
+.one {
+  margin-top: 12px;
+}
+</style>

@@ -1,0 +1,12 @@
+import type { Ref } from 'vue'
+import type { KindDetail } from '@/api/types'
+import { useItem } from '@/edit/useItem'
+
+/** One kind, with its fields and who inherits what. */
+export function useKind(id: Ref<string>) {
+  const item = useItem<KindDetail>(
+    () => `kinds/${id.value}`,
+    (kind) => [{ item: kind.id, revision: kind.revision }],
+  )
+  return { kind: item.value, problem: item.problem }
+}

@@ -1,0 +1,20 @@
+import type { Property } from '@/api/types'
+
+const MOST = 2000
+
+/** Why written words don't fit a property, in a sentence; empty where they do. The server holds them to the same. */
+export function whyUnfit(property: Property, words: string): string {
+  const { type, range, unit } = property
+  if (words.trim() === '') return ''
+  if (type === 'NUMBER') {
+    const number = Number(words)
+    if (Number.isNaN(number)) return 'This is not a number; it is not kept yet.'
+    if (range && (number < range.min || number > range.max))
+      return `It runs from ${range.min} to ${range.max}${unit ? ` ${unit}` : ''}; ${words} is not kept yet.`
+  }
+  if (type === 'WORDS' || type === 'LINES') {
+    const most = range?.max ?? MOST
+    if (words.length > most) return `${words.length} characters; ${most} fit. The last ones are not kept yet.`
+  }
+  return ''
+}
