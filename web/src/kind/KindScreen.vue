@@ -65,7 +65,7 @@ watch(
             @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
           />
         </div>
-        <div class="form">
+        <div class="filled">
           <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
         </div>
       </div>
@@ -95,7 +95,7 @@ watch(
 .look {
   max-width: 260px;
 }
-.form {
+.filled {
   background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 3px;

@@ -7,17 +7,23 @@ defineProps<{ label: string; note?: string }>()
   <div class="fact">
     <slot name="sign" />
     <div>
-      <span class="label" :title="note">{{ label }}</span>
+      <span class="label cut said block" :title="note ?? label">{{ label }}</span>
       <div class="cut said"><slot /></div>
     </div>
   </div>
 </template>
 
 <style scoped>
+.block {
+  display: block;
+}
 .said {
   max-width: 190px;
 }
 @media (max-width: 1100px) {
+  .block {
+    display: block;
+  }
   .said {
     max-width: 110px;
   }

@@ -50,6 +50,8 @@ const inherits = (field: Property) => field.fallback !== undefined && field.fall
 }
 fieldset {
   border: 0;
+  padding: 0;
+  min-width: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
   gap: 14px 16px;

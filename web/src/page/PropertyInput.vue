@@ -42,6 +42,8 @@ const effective = computed(() => props.value ?? props.property.fallback)
 const tell = useThrottleFn(send, BETWEEN_MS, true, true)
 
 function send() {
+  // A number input gives numbers.
+  typed.value = String(typed.value)
   if (typed.value === sent) return
   trouble.value = whyUnfit(props.property, typed.value)
   if (trouble.value) return

@@ -5,6 +5,7 @@ import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import ColumnsRow from './ColumnsRow.vue'
+import LineageMenu from './LineageMenu.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
 import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
@@ -31,13 +32,6 @@ const toFill = computed(
 const tone = computed(() =>
   site.catalog?.tones.find((t) => t.key === (section.value.settings.tone ?? 'plain')),
 )
-const LINEAGE: Record<string, string> = {
-  IN_STEP: 'in step',
-  BEHIND: 'behind',
-  ADAPTED: 'adapted here',
-  OWN: '',
-}
-const lineage = computed(() => LINEAGE[props.own.lineage] ?? '')
 const otherZones = computed(() => {
   const here = galley.place(section.value.id)?.zone
   return (galley.sheet.value?.zones ?? [])
@@ -120,12 +114,7 @@ function mend() {
         @change="rename"
       />
       <i class="tone" :style="{ background: tone?.ground }" :title="`Tone ${tone?.label}`" />
-      <span
-        class="label"
-        :class="own.lineage === 'IN_STEP' ? 'live' : 'should'"
-        :title="own.originName ? `From ${own.originName}` : ''"
-        >{{ lineage }}</span
-      >
+      <LineageMenu v-if="own.reach === 'HERE'" :own="own" />
       <span v-for="name in others" :key="name" class="other" :title="`${name} is in this section`">{{
         name
       }}</span>

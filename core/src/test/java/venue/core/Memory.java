@@ -21,6 +21,7 @@ public final class Memory implements Archive {
 
     private final Map<String, Item> known = new ConcurrentHashMap<>();
 
+    @Override
     public String hashOf(Item item) {
         String hash = "h" + item.hashCode();
         known.put(hash, item);

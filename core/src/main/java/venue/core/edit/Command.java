@@ -42,6 +42,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = RetireTemplate.class, name = "retire-template"),
     @Type(value = RemoveTemplate.class, name = "remove-template"),
     @Type(value = SetKindTemplates.class, name = "set-kind-templates"),
+    @Type(value = FollowAgain.class, name = "follow-again"),
+    @Type(value = GiveToOrigin.class, name = "give-to-origin"),
     @Type(value = MakeKind.class, name = "make-kind"),
     @Type(value = DescribeKind.class, name = "describe-kind"),
     @Type(value = SetFields.class, name = "set-fields"),
@@ -70,6 +72,7 @@ public sealed interface Command
                 ReplaceMedia,
                 RemoveMedia,
                 TakePattern,
+                FollowAgain,
                 CutMedia,
                 TakeIn,
                 BringBack {

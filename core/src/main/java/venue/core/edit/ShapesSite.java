@@ -15,6 +15,7 @@ public sealed interface ShapesSite extends Command
                 PlaceKind,
                 RetireKind,
                 SetOptions,
+                GiveToOrigin,
                 MakeTemplate,
                 DescribeTemplate,
                 SetZones,

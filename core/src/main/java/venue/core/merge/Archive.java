@@ -12,4 +12,7 @@ public interface Archive {
 
     /** The content with this hash, as far back as the journal goes. */
     Optional<Item> find(String hash);
+
+    /** The hash by which an item's content is known, whether or not it is kept already. */
+    String hashOf(Item item);
 }

@@ -1,6 +1,7 @@
 package venue.core.rollout;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,8 @@ import venue.core.edit.Command;
 import venue.core.edit.CopySection;
 import venue.core.edit.Desk;
 import venue.core.edit.FixSection;
+import venue.core.edit.FollowAgain;
+import venue.core.edit.GiveToOrigin;
 import venue.core.edit.MakePages;
 import venue.core.edit.MakeTemplate;
 import venue.core.edit.MoveSection;
@@ -272,5 +275,32 @@ class RollOutTest {
                 .section();
         assertThat(Lineage.of(changed, copy, h -> Sites.desk(changed).archive().find(h)))
                 .isEqualTo(Lineage.BEHIND);
+    }
+
+    private static Lineage lineage(Edition site, String page, String origin) {
+        Section at = site.require(Page.class, page)
+                .zones()
+                .require(copy(site, page, origin))
+                .section();
+        return Lineage.of(site, at, Sites.desk(site).archive()::find);
+    }
+
+    @Test
+    void whatWasChangedInACopyIsGivenUpOrGivenToTheTemplate() {
+        String lead = copy(site, "one", "lead");
+        Edition adapted =
+                all(site, write("one", lead, "words", "<p>Mine</p>"), write(T, "lead", "words", "<p>Newer</p>"));
+        Edition given = Sites.after(adapted, new FollowAgain("one", lead));
+        assertThat(words(given, "one")).contains("Newer").doesNotContain("Mine");
+        assertThat(lineage(given, "one", "lead")).isEqualTo(Lineage.IN_STEP);
+
+        Edition taught = Sites.after(adapted, new GiveToOrigin("one", lead));
+        assertThat(lineage(taught, "one", "lead")).isEqualTo(Lineage.IN_STEP);
+        assertThat(states(taught, "one")).containsEntry("lead", State.DONE);
+        assertThat(words(taught, "two")).as("copies elsewhere stay").contains("Lead");
+        Edition later = Sites.after(taught, write(T, "lead", "words", "<p>Last</p>"));
+        assertThat(states(later, "one")).as("it follows from what it gave").containsEntry("lead", State.FOLLOWS);
+        assertThatThrownBy(() -> Sites.after(site, new FollowAgain("home", "home-s1")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("no-origin"));
     }
 }

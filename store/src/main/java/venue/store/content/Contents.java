@@ -31,7 +31,7 @@ public final class Contents implements Archive {
     public String put(Item item) {
         String body = ItemJson.write(item);
         ItemType type = ItemType.of(item);
-        String hash = Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8));
+        String hash = hash(type, body);
         sql.sql(INSERT)
                 .param("hash", hash)
                 .param("type", type.name())
@@ -39,6 +39,15 @@ public final class Contents implements Archive {
                 .update();
         remembered.put(hash, item);
         return hash;
+    }
+
+    @Override
+    public String hashOf(Item item) {
+        return hash(ItemType.of(item), ItemJson.write(item));
+    }
+
+    private static String hash(ItemType type, String body) {
+        return Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8));
     }
 
     @Override

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlacedSection } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import { useSession } from '@/session/useSession'
+import { useGalley } from './useGalley'
+
+/** How a copy stands to the template or pattern it comes from, and the ways between them. */
+const props = defineProps<{ own: PlacedSection }>()
+const galley = useGalley()
+const session = useSession()
+const notices = useNotices()
+const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted here' }
+const words = computed(() => WORDS[props.own.lineage] ?? '')
+const at = computed(() => ({ page: galley.id(), section: props.own.section.id }))
+
+function follow() {
+  void galley.give({ verb: 'follow-again', ...at.value })
+}
+async function teach() {
+  const answer = await galley.give({ verb: 'give-to-origin', ...at.value })
+  if (answer.ok)
+    notices.tell(
+      `${props.own.originName} has it so now.`,
+      'New pages get it; those with copies keep theirs until it is rolled out.',
+    )
+}
+</script>
+
+<template>
+  <span v-if="own.lineage === 'IN_STEP'" class="label live" :title="`As ${own.originName} has it`">{{
+    words
+  }}</span>
+  <v-menu v-else-if="words && own.originName">
+    <template #activator="{ props: menu }">
+      <button type="button" class="label should lineage" v-bind="menu" :title="`From ${own.originName}`">
+        {{ words }} ▾
+      </button>
+    </template>
+    <v-list>
+      <v-list-item
+        v-if="own.lineage === 'BEHIND'"
+        :title="`Follow ${own.originName}`"
+        subtitle="It has moved on since this copy was taken"
+        @click="follow"
+      />
+      <v-list-item
+        v-else
+        :title="`Give up what was changed here and follow ${own.originName} again`"
+        subtitle="Can be undone"
+        @click="follow"
+      />
+      <v-list-item
+        v-if="session.manager && own.lineage === 'ADAPTED'"
+        :title="`Make it so in ${own.originName}`"
+        subtitle="Pages that hold copies keep theirs until it is rolled out"
+        @click="teach"
+      />
+    </v-list>
+  </v-menu>
+</template>
+
+<style scoped>
+.lineage {
+  border: 0;
+  background: none;
+  padding: 0;
+  white-space: nowrap;
+}
+</style>
