@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
-import type { KindDetail, Property } from '@/api/types'
+import { computed, nextTick, ref, watch } from 'vue'
+import type { FieldUse, KindDetail, Property } from '@/api/types'
 import { counted } from '@/look/counted'
 import { useSite } from '@/site/useSite'
 import FieldCard from './FieldCard.vue'
@@ -13,12 +13,23 @@ const open = ref<string | null>(null)
 const dragged = ref<string | null>(null)
 const over = ref('')
 const label = ref('')
-const fields = computed(() => props.kind.fields.map((u) => u.field))
+/** As they are put together here, a moment before the server has them so. */
+const fields = ref<Property[]>([])
+watch(
+  () => props.kind.fields,
+  (kept) => (fields.value = kept.map((u) => u.field)),
+  { immediate: true },
+)
 const groups = computed(() => grouped(fields.value))
-const use = (key: string) => props.kind.fields.find((u) => u.field.key === key)!
+function use(field: Property): FieldUse {
+  const known = props.kind.fields.find((u) => u.field.key === field.key)
+  return known ? { ...known, field } : { field, own: 0, inheriting: props.kind.pages, places: [] }
+}
 
 async function give(next: Property[]) {
+  fields.value = next
   const answer = await site.give({ verb: 'set-fields', kind: props.kind.id, fields: next }, props.kind.id)
+  if (!answer.ok) fields.value = props.kind.fields.map((u) => u.field)
   return answer.ok
 }
 function set(field: Property) {
@@ -126,7 +137,7 @@ function drop(group: string, before: string | null) {
         @drop.prevent.stop="drop(g.name, f.key)"
       >
         <FieldCard
-          :use="use(f.key)"
+          :use="use(f)"
           :open="open === f.key"
           :still="still"
           @open="(is) => (open = is ? f.key : null)"

@@ -23,15 +23,23 @@ class TemplatesTest {
     private Running venue;
 
     @Test
-    void aTemplateIsMadeWornChangedAndRolledOut() {
+    void aKindAndItsTemplateAreMadeUsedByAnEditorChangedAndRolledOut() {
         try (Running running = Running.start(data);
                 Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
+                BrowserContext context = chromium.context(1280, 800);
+                BrowserContext other = chromium.context(1280, 800)) {
             venue = running;
             page = chromium.signedIn(context, running, "maja");
+            makeTheKind();
+            placeTheKind();
             makeTheTemplate();
+            Page manager = page;
+            page = chromium.signedIn(other, running, "tomas");
+            isRefusedElsewhere();
             makeThreePages();
+            fillTheForm();
             adaptOne();
+            page = manager;
             changeTheTemplate();
             rollOut();
             seeThePages("A lead for all");
@@ -40,37 +48,128 @@ class TemplatesTest {
         }
     }
 
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private Locator field(String name) {
+        return page.locator("[data-field]").filter(new Locator.FilterOptions().setHasText(name));
+    }
+
+    private void addField(String label) {
+        page.getByLabel("Label of a new field").fill(label);
+        page.keyboard().press("Enter");
+        assertThat(field(label)).hasClass(Pattern.compile("open"));
+    }
+
+    private void makeTheKind() {
+        page.navigate(venue.venue("/kestrel-moor/templates"));
+        page.getByText("New kind…").click();
+        Locator sheet = page.locator(".v-dialog .sheet");
+        sheet.getByLabel("Name").fill("article");
+        page.keyboard().press("Enter");
+        assertThat(sheet).containsText("There is a kind called “Article” already");
+        sheet.getByLabel("Name").fill("Species");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".title input")).hasValue("Species");
+        addField("Wing span");
+        field("Wing span").locator(".v-select").first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Number"))
+                .click();
+        field("Wing span").getByLabel("Unit").fill("cm");
+        field("Wing span").getByLabel("To", exactly()).fill("300");
+        page.keyboard().press("Tab");
+        field("Wing span").getByLabel("Default").fill("20");
+        page.keyboard().press("Tab");
+        field("Wing span").getByLabel("Shown in listings and lists of facts").check();
+        Locator form = page.locator("[aria-label='The form as it is filled in']");
+        assertThat(form).containsText("Wing span · cm");
+        assertThat(form).containsText("As the kind says");
+        button("Under a heading of its own").click();
+        assertThat(page.getByLabel("Heading").last()).hasValue("More");
+        page.getByLabel("Heading").last().fill("Where it is seen");
+        page.keyboard().press("Tab");
+        assertThat(form.locator("legend")).hasText("Where it is seen");
+    }
+
+    private static Locator.GetByLabelOptions exactly() {
+        return new Locator.GetByLabelOptions().setExact(true);
+    }
+
+    private void placeTheKind() {
+        fact("Stands").locator(".textlink").click();
+        page.getByLabel("Beneath these pages only").check();
+        page.locator(".v-dialog .v-autocomplete input").fill("Learn");
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName("Learn").setExact(true))
+                .click();
+        page.keyboard().press("Escape");
+        page.getByText("Done").click();
+        assertThat(fact("Stands")).containsText("beneath Learn");
+        fact("Made by").locator(".textlink").click();
+        page.locator(".v-dialog .v-select").first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("The form"))
+                .click();
+        page.getByText("Done").click();
+        assertThat(fact("Made by")).containsText("in the form");
+    }
+
+    private Locator fact(String label) {
+        return page.locator(".fact").filter(new Locator.FilterOptions().setHasText(label));
+    }
+
     private void makeTheTemplate() {
         page.navigate(venue.venue("/kestrel-moor/templates"));
         page.getByText("New template…").click();
         Locator sheet = page.locator(".v-dialog .sheet");
-        sheet.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("wide");
+        sheet.getByLabel("Name", exactly()).fill("wide");
         sheet.getByText("Make it").click();
         assertThat(sheet).containsText("There is a template called “Wide” already");
-        sheet.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("Field guide");
+        sheet.getByLabel("Name", exactly()).fill("Field guide");
         page.keyboard().press("Enter");
         assertThat(page.locator(".title input")).hasValue("Field guide");
         assertThat(page.locator(".strip")).containsText("0 pages");
-        page.locator(".fact")
-                .filter(new Locator.FilterOptions().setHasText("Usual for"))
-                .locator(".textlink")
-                .click();
-        Locator kind = page.locator(".v-dialog tr").filter(new Locator.FilterOptions().setHasText("Standard page"));
-        Locator may = kind.getByRole(AriaRole.CHECKBOX);
-        if (!may.isChecked()) {
-            may.check();
-        }
+        fact("Usual for").locator(".textlink").click();
+        Locator kind = page.locator(".v-dialog tr").filter(new Locator.FilterOptions().setHasText("Species"));
+        kind.getByText("Make it the usual one").click();
+        assertThat(kind).containsText("0 pages follow");
         page.getByText("Done").click();
+    }
+
+    private void isRefusedElsewhere() {
+        page.navigate(venue.venue("/kestrel-moor/new?parent=visit"));
+        Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New page"));
+        assertThat(sheet).containsText("Species pages stand beneath Learn only");
+        assertThat(sheet.locator(".kinds b").getByText("Species")).hasCount(0);
+        assertThat(page.getByText("Templates", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(0);
     }
 
     private void makeThreePages() {
         page.navigate(venue.venue("/kestrel-moor/new?parent=learn&several=1"));
         Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New page"));
-        sheet.locator(".kinds b").getByText("Standard page").click();
-        sheet.locator(".templates b").getByText("Field guide").click();
+        sheet.locator(".kinds b").getByText("Species").click();
+        assertThat(sheet.locator(".templates")).containsText("Field guide");
         sheet.locator("textarea").first().fill("Winter birds\nMoths\nLichens");
         page.keyboard().press("Control+Enter");
         page.waitForURL(Pattern.compile(".*/(plan|page)/.*"));
+    }
+
+    /** What does not fit is told as it is typed, and stays as it was typed; what fits is on the page at once. */
+    private void fillTheForm() {
+        open("Moths");
+        page.locator(".ways").getByText("Form").click();
+        Locator span = page.locator("[aria-label=Form]").getByLabel("Wing span");
+        span.fill("500");
+        assertThat(page.locator(".trouble")).containsText("It runs from 0 to 300 cm");
+        assertThat(span).hasValue("500");
+        span.fill("5");
+        assertThat(page.locator(".trouble")).hasCount(0);
+        assertThat(page.locator("[aria-label=Form]")).containsText("This page’s own");
+        page.locator(".ways").getByText("Galley").click();
+        page.locator(".facts summary").click();
+        assertThat(page.locator(".facts").getByLabel("Wing span")).hasValue("5");
     }
 
     private void open(String title) {
