@@ -34,7 +34,7 @@ public final class Help {
     }
 
     public String description() {
-        return Head.description(page);
+        return Head.description(view.edition(), page);
     }
 
     public String theme(String key) {

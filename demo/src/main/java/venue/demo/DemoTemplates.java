@@ -22,7 +22,9 @@ import static venue.core.readymade.ReadyTemplates.main;
 import static venue.core.readymade.ReadyTemplates.side;
 import static venue.core.readymade.ReadyTemplates.starter;
 
+import java.util.ArrayList;
 import java.util.List;
+import venue.core.readymade.ReadyTemplates;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.core.template.ZoneRole;
@@ -33,8 +35,14 @@ final class DemoTemplates {
 
     private DemoTemplates() {}
 
-    static List<Template> all() {
-        return List.of(home(), article(), instrument(), listed());
+    /** The observatory's own, and the ready-made ones beside them. */
+    static List<Template> withReadyMade() {
+        List<Template> all = new ArrayList<>(List.of(home(), article(), instrument(), listed()));
+        ReadyTemplates.all().stream()
+                .filter(t -> all.stream().noneMatch(own -> own.name().equals(t.name())))
+                .toList()
+                .forEach(all::add);
+        return all;
     }
 
     private static Template home() {

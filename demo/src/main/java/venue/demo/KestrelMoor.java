@@ -19,7 +19,6 @@ import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.readymade.ReadyLooks;
 import venue.core.readymade.ReadyPatterns;
-import venue.core.readymade.ReadyTemplates;
 import venue.core.site.Site;
 import venue.core.theme.Theme;
 import venue.core.value.Value;
@@ -41,8 +40,7 @@ public final class KestrelMoor {
         items.add(site());
         items.addAll(DemoKinds.usual());
         items.addAll(DemoKinds.all());
-        items.addAll(ReadyTemplates.all());
-        items.addAll(DemoTemplates.all());
+        items.addAll(DemoTemplates.withReadyMade());
         items.addAll(ReadyPatterns.all("article"));
         items.addAll(looks());
         items.addAll(SharedSections.all());

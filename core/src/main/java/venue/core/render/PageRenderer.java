@@ -83,7 +83,11 @@ public final class PageRenderer {
         Page stand = stand(title, new Zones(Map.of("main", List.of(filled))));
         Template plain = new Template(
                 "notice", title, "", Map.of(), List.of(new Zone("main", "Main", ZoneRole.MAIN, List.of())));
-        return document(view, stand, plain, false);
+        return document(
+                view,
+                stand,
+                view.edition().find(Template.class, Template.NOT_FOUND).orElse(plain),
+                false);
     }
 
     private static Page stand(String title, Zones zones) {

@@ -2,6 +2,9 @@ package venue.core.template;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import venue.core.section.Column;
+import venue.core.value.Values;
 
 /**
  * The small drawing by which a template is known, computed from its frame, zones and the sections that come with it, on a
@@ -22,6 +25,12 @@ public record Glyph(List<Mark> marks) {
     private static final double WIDE = 30;
     private static final double HIGH = 22;
     private static final double EDGE = 1.5;
+    private static final double TWELFTHS = 12;
+    private static final Set<String> SIDE_BY_SIDE =
+            Set.of("listing", "pictures", "people", "logos", "offers", "figures");
+    private static final Set<String> ROWS = Set.of("documents", "links", "contact", "hours", "facts", "contents");
+    private static final Set<String> ANSWERS = Set.of("questions", "table", "timeline", "steps");
+    private static final Set<String> PICTURES = Set.of("image", "pictures", "film");
 
     public static Glyph of(Template template) {
         List<Mark> marks = new ArrayList<>();
@@ -34,15 +43,31 @@ public record Glyph(List<Mark> marks) {
         double left = EDGE + 1.5;
         double right = WIDE - EDGE - 1.5;
         if (!template.zones(ZoneRole.LEFT).isEmpty()) {
-            marks.add(new Mark(left, top, 5, bottom - top, Ink.WASH));
+            side(template.zones(ZoneRole.LEFT), marks, left, top, bottom);
             left += 6.5;
         }
         if (!template.zones(ZoneRole.RIGHT).isEmpty()) {
-            marks.add(new Mark(right - 5, top, 5, bottom - top, Ink.WASH));
+            side(template.zones(ZoneRole.RIGHT), marks, right - 5, top, bottom);
             right -= 6.5;
         }
         body(template, marks, left, right, top, bottom);
         return new Glyph(List.copyOf(marks));
+    }
+
+    /** A column beside the words, with what the template puts into it. */
+    private static void side(List<Zone> zones, List<Mark> marks, double x, double top, double bottom) {
+        marks.add(new Mark(x, top, 5, bottom - top, Ink.WASH));
+        double y = top + 1;
+        for (Zone zone : zones) {
+            for (Zone.Placed placed : zone.sections()) {
+                for (Column column : placed.section().columns()) {
+                    if (y + 2 < bottom) {
+                        marks.add(new Mark(x + 0.8, y, 3.4, 2, ink(placed, column)));
+                        y += 2.8;
+                    }
+                }
+            }
+        }
     }
 
     private static double frameTop(Template template, List<Mark> marks) {
@@ -88,13 +113,46 @@ public record Glyph(List<Mark> marks) {
         if (y + height > bottom) {
             return y;
         }
-        double x = left;
-        Ink ink = placed.section().settings().containsKey("picture") ? Ink.SOLID : Ink.WASH;
-        for (var column : placed.section().columns()) {
-            double width = (right - left) * column.span() / 12;
-            marks.add(new Mark(x, y, width - 0.8, height, placed.fixed() ? ink : Ink.LINE));
+        boolean full = Values.text(placed.section().settings(), "width").equals("full");
+        double x = full ? 0 : left;
+        double whole = full ? WIDE : right - left;
+        for (Column column : placed.section().columns()) {
+            double width = whole * column.span() / TWELFTHS;
+            column(marks, placed, column, new Mark(x, y, full ? width : width - 0.8, height, Ink.LINE));
             x += width;
         }
         return y + height + 1;
+    }
+
+    /** A column by what it holds: cards and pictures side by side, rows of facts or questions, else one block. */
+    private static void column(List<Mark> marks, Zone.Placed placed, Column column, Mark all) {
+        Ink ink = ink(placed, column);
+        if (holds(column, SIDE_BY_SIDE)) {
+            double width = all.width() / 3;
+            for (int i = 0; i < 3; i++) {
+                marks.add(new Mark(all.x() + i * width, all.y(), width - 0.6, all.height(), ink));
+            }
+        } else if (holds(column, ROWS)) {
+            for (double y : new double[] {all.y(), all.y() + 1.7}) {
+                marks.add(new Mark(all.x(), y, 1.2, 1.2, Ink.SOLID));
+                marks.add(new Mark(all.x() + 2, y, all.width() - 2, 1.2, ink));
+            }
+        } else if (holds(column, ANSWERS)) {
+            for (double y : new double[] {all.y(), all.y() + 1.7}) {
+                marks.add(new Mark(all.x(), y, all.width(), 1.2, ink));
+            }
+        } else {
+            marks.add(new Mark(all.x(), all.y(), all.width(), all.height(), ink));
+        }
+    }
+
+    private static boolean holds(Column column, Set<String> kinds) {
+        return column.elements().stream().anyMatch(e -> kinds.contains(e.kind()));
+    }
+
+    /** Pictures are solid, what the template fixes is washed, what pages write is drawn in outline. */
+    private static Ink ink(Zone.Placed placed, Column column) {
+        boolean picture = placed.section().settings().containsKey("picture") || holds(column, PICTURES);
+        return picture ? Ink.SOLID : placed.fixed() ? Ink.WASH : Ink.LINE;
     }
 }

@@ -32,6 +32,9 @@ public record Template(
     /** Before the key of an option, in the settings of a page and in what sections show. */
     public static final String OPTION = "option.";
 
+    /** The template around what visitors get where there is no page. */
+    public static final String NOT_FOUND = "not-found";
+
     public Template {
         note = note == null ? "" : note;
         frame = Values.copy(frame);
