@@ -16,6 +16,7 @@ const groups = [
       ['↑ ↓', 'Choose a page'],
       ['← →', 'Fold and unfold'],
       ['Home End', 'First and last page'],
+      ['Shift ↑ ↓, Ctrl click', 'Choose several'],
       ['Enter', 'Open the page'],
       ['N', 'New page beneath'],
       ['Shift N', 'New page after'],

@@ -1,14 +1,24 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { FieldUse, KindDetail, Property } from '@/api/types'
+import type { FieldUse, Property, PutAway } from '@/api/types'
 import { counted } from '@/look/counted'
-import { useSite } from '@/site/useSite'
 import FieldCard from './FieldCard.vue'
 import { flattened, grouped, moved, newField } from './fields'
 
-/** The form of a kind as it is put together: fields under their headings, moved by dragging or keys. */
-const props = defineProps<{ kind: KindDetail; still: boolean }>()
-const site = useSite()
+/**
+ * A form as it is put together: the fields of a kind, or the options of a template, under their headings, moved by dragging or
+ * keys. What is put together is given at once.
+ */
+const props = defineProps<{
+  uses: FieldUse[]
+  away: PutAway[]
+  /** How many pages follow the default of something new. */
+  pages: number
+  /** What one of them is called. */
+  one: 'field' | 'option'
+  still: boolean
+  keep: (fields: Property[]) => Promise<boolean>
+}>()
 const open = ref<string | null>(null)
 const dragged = ref<string | null>(null)
 const over = ref('')
@@ -16,32 +26,37 @@ const label = ref('')
 /** As they are put together here, a moment before the server has them so. */
 const fields = ref<Property[]>([])
 watch(
-  () => props.kind.fields,
+  () => props.uses,
   (kept) => (fields.value = kept.map((u) => u.field)),
   { immediate: true },
 )
 const groups = computed(() => grouped(fields.value))
 function use(field: Property): FieldUse {
-  const known = props.kind.fields.find((u) => u.field.key === field.key)
-  return known ? { ...known, field } : { field, own: 0, inheriting: props.kind.pages, places: [] }
+  const known = props.uses.find((u) => u.field.key === field.key)
+  return known ? { ...known, field } : { field, own: 0, inheriting: props.pages, places: [] }
 }
 
 async function give(next: Property[]) {
   fields.value = next
-  const answer = await site.give({ verb: 'set-fields', kind: props.kind.id, fields: next }, props.kind.id)
-  if (!answer.ok) fields.value = props.kind.fields.map((u) => u.field)
-  return answer.ok
+  const kept = await props.keep(next)
+  if (!kept) fields.value = props.uses.map((u) => u.field)
+  return kept
 }
 function set(field: Property) {
   void give(fields.value.map((f) => (f.key === field.key ? field : f)))
 }
-function away(key: string) {
+function putAway(key: string) {
   open.value = null
   void give(fields.value.filter((f) => f.key !== key))
 }
 async function add(group: string) {
-  const taken = [...props.kind.fields, ...props.kind.putAway].map((u) => u.field.key)
-  const field = newField(label.value.trim() || 'New field', group, [...taken, 'title', 'name', 'address'])
+  const taken = [...props.uses, ...props.away].map((u) => u.field.key)
+  const field = newField(label.value.trim() || `New ${props.one}`, group, [
+    ...taken,
+    'title',
+    'name',
+    'address',
+  ])
   if (!(await give(flattened(grouped([...fields.value, field]))))) return
   label.value = ''
   open.value = field.key
@@ -142,7 +157,7 @@ function drop(group: string, before: string | null) {
           :still="still"
           @open="(is) => (open = is ? f.key : null)"
           @set="set"
-          @away="away(f.key)"
+          @away="putAway(f.key)"
           @move="(by) => step(f.key, by)"
         />
       </div>
@@ -151,16 +166,16 @@ function drop(group: string, before: string | null) {
       <input
         v-model="label"
         placeholder="What else is to be given"
-        aria-label="Label of a new field"
+        :aria-label="`Label of a new ${one}`"
         dir="auto"
       />
-      <v-btn type="submit">Add a field</v-btn>
+      <v-btn type="submit">Add {{ one === 'field' ? 'a field' : 'an option' }}</v-btn>
       <v-btn @click="add(freshGroup())">Under a heading of its own</v-btn>
     </form>
-    <section v-if="kind.putAway.length" class="away">
+    <section v-if="away.length" class="away">
       <h3>Taken off the form</h3>
       <ul>
-        <li v-for="p in kind.putAway" :key="p.field.key">
+        <li v-for="p in away" :key="p.field.key">
           <b>{{ p.field.label }}</b>
           <span class="quiet">{{
             p.kept ? `${counted(p.kept, 'page keeps', 'pages keep')} what they hold` : 'nothing held'

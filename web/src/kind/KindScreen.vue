@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '@/api/client'
-import type { PageDetail } from '@/api/types'
+import type { PageDetail, Property } from '@/api/types'
 import { counted } from '@/look/counted'
 import FormFields from '@/page/FormFields.vue'
 import { useSession } from '@/session/useSession'
@@ -28,6 +28,10 @@ const pages = computed(() => [
 ])
 watch([() => kind.value?.shown, id], () => (looked.value ??= kind.value?.shown ?? null), { immediate: true })
 watch(id, () => (looked.value = null))
+
+async function keep(fields: Property[]) {
+  return (await site.give({ verb: 'set-fields', kind: id.value, fields }, id.value)).ok
+}
 watch(
   [looked, () => site.step],
   async () => {
@@ -51,7 +55,14 @@ watch(
     </p>
     <div class="split">
       <div class="side" role="region" aria-label="Fields">
-        <FormBuilder :kind="kind" :still="!session.manager" />
+        <FormBuilder
+          :uses="kind.fields"
+          :away="kind.putAway"
+          :pages="kind.pages"
+          one="field"
+          :still="!session.manager"
+          :keep="keep"
+        />
       </div>
       <div class="side paper" role="region" aria-label="The form as it is filled in">
         <div class="row-flex top">

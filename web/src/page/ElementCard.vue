@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Property, SectionElement } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import { useSession } from '@/session/useSession'
+import BindMenu from './BindMenu.vue'
 import PropertyInput from './PropertyInput.vue'
 import SiteFactsInput from './SiteFactsInput.vue'
 import { useGalley } from './useGalley'
@@ -18,6 +20,7 @@ const props = defineProps<{
 }>()
 const site = useSite()
 const galley = useGalley()
+const session = useSession()
 const more = ref(false)
 
 const info = computed(() => site.catalog?.elements.find((e) => e.key === props.element.kind))
@@ -28,6 +31,13 @@ const isFront = (p: Property) =>
 const front = computed(() => (info.value?.properties ?? []).filter(isFront))
 const rest = computed(() =>
   (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, props.element.props)),
+)
+/** On a template, what an element shows can come from the page, the site or an option. */
+const BINDABLE = ['WORDS', 'LINES', 'RICH', 'PICTURE']
+const bindable = computed(() =>
+  session.manager && galley.sheet.value?.sort === 'template'
+    ? front.value.find((p) => BINDABLE.includes(p.type))
+    : undefined,
 )
 const listing = computed(() => {
   if (props.element.kind !== 'listing') return ''
@@ -73,6 +83,12 @@ function remove() {
   <div class="element" :class="element.kind" :data-element="element.id">
     <div class="head">
       <span class="label grow">{{ info?.name ?? element.kind }}</span>
+      <BindMenu
+        v-if="bindable"
+        :property="bindable"
+        :value="element.props[bindable.key]"
+        @change="(v) => galley.set(section, element.id, bindable!.key, v)"
+      />
       <span class="acts">
         <button
           type="button"

@@ -6,7 +6,13 @@ import PropertyInput from './PropertyInput.vue'
 import { matters } from './values'
 
 /** The fields of a kind as somebody fills them in: under their headings, with what is inherited and what is the page's own. */
-const props = defineProps<{ fields: Property[]; values: Values; still?: boolean }>()
+const props = defineProps<{
+  fields: Property[]
+  values: Values
+  still?: boolean
+  /** Who gives the defaults. */
+  one?: string
+}>()
 const emit = defineEmits<{ change: [key: string, value: Value | undefined]; leave: [] }>()
 const WIDE = ['LINES', 'RICH', 'PICTURE', 'FILE', 'MANY']
 const groups = computed(() => grouped(props.fields.filter((f) => matters(f, props.values))))
@@ -30,10 +36,10 @@ const inherits = (field: Property) => field.fallback !== undefined && field.fall
           <template v-if="isOwn(f)"
             >This page’s own.
             <button type="button" class="textlink" @click="emit('change', f.key, undefined)">
-              As the kind says
+              As {{ (one ?? 'The kind').toLowerCase() }} says
             </button></template
           >
-          <template v-else>As the kind says.</template>
+          <template v-else>As {{ (one ?? 'The kind').toLowerCase() }} says.</template>
         </p>
         <p v-else-if="f.required && !isOwn(f)" class="label asked">Asked for.</p>
       </div>

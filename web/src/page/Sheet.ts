@@ -3,7 +3,7 @@ import type { PageDetail, TemplateDetail } from '@/api/types'
 /** What the galley is written on: a page, or a template. */
 export interface Sheet extends Pick<
   PageDetail,
-  'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address'
+  'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address' | 'options'
 > {
   sort: 'page' | 'template'
   /** Where its proof is served, and where its markup is fetched after a step. */
@@ -19,11 +19,11 @@ export function pageSheet(page: PageDetail | null): Sheet | null {
 /** @param on the page on whose content it is looked at; empty for made-up content */
 export function templateSheet(template: TemplateDetail | null, on: string): Sheet | null {
   if (!template) return null
-  const { id, zones } = template
+  const { id, zones, options } = template
   const proof = {
     path: `template/${id}`,
     query: on ? `on=${on}` : '',
     markup: `templates/${id}/markup${on ? `?on=${on}` : ''}`,
   }
-  return { id, zones, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
+  return { id, zones, options, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
 }

@@ -26,6 +26,7 @@ export function promptOf(value: unknown): string {
   if (isToFill(value)) return value.toFill
   if (isBound(value)) {
     const [where, key] = value.bound.split('.')
+    if (where === 'option') return `Shows the option ${key}`
     return where === 'site' ? `Shows the site’s ${key}` : `Shows this page’s ${key}`
   }
   return ''

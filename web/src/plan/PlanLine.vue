@@ -10,13 +10,15 @@ const props = defineProps<{
   colour: string
   menus: Catalog['menus']
   chosen: boolean
+  /** Chosen together with others. */
+  picked?: boolean
   renaming: boolean
   /** What was written and refused, to be mended. */
   written?: string
   drop?: { where: string; whyNot: string } | null
 }>()
 const emit = defineEmits<{
-  choose: []
+  choose: [event: MouseEvent]
   open: []
   fold: []
   rename: [title: string | null]
@@ -55,11 +57,11 @@ const sitemapHint = computed(() =>
     class="line"
     role="treeitem"
     :aria-level="line.depth + 1"
-    :aria-selected="chosen"
+    :aria-selected="chosen || picked"
     :aria-expanded="line.children ? line.open : undefined"
-    :class="[{ chosen }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
+    :class="[{ chosen, picked }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
     :style="{ '--lens': colour }"
-    @click="emit('choose')"
+    @click="emit('choose', $event)"
     @dblclick="emit('open')"
   >
     <div class="name" :style="{ paddingLeft: `${14 + line.depth * 22}px` }">
@@ -135,6 +137,9 @@ const sitemapHint = computed(() =>
   background: var(--sheet);
   outline: 2px solid var(--juniper);
   outline-offset: -2px;
+}
+.line.picked {
+  background: var(--juniper-wash);
 }
 .name {
   flex: 1;

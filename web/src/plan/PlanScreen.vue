@@ -3,6 +3,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
@@ -13,6 +14,8 @@ import PlanLine from './PlanLine.vue'
 import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
 import { STATE_WORDS } from './stateWords'
+import ManyCard from './ManyCard.vue'
+import { usePicked } from './usePicked'
 import { usePlanKeys } from './usePlanKeys'
 import { usePlanMoves } from './usePlanMoves'
 
@@ -48,6 +51,7 @@ watch(
 const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
+const picks = usePicked(lines, chosen)
 const virtual = useVirtualizer(
   computed(() => ({
     count: lines.value.length,
@@ -68,6 +72,13 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === lens.value)?.label
 function choose(id: string) {
   picked.value = id
   void router.replace({ name: 'plan', params: { page: id }, query: route.query })
+}
+/** With Ctrl a page is taken in or out, with Shift all up to it. */
+function point(id: string, event: MouseEvent) {
+  if (event.ctrlKey || event.metaKey) return picks.toggle(id)
+  if (event.shiftKey) return picks.extend(id)
+  picks.clear()
+  choose(id)
 }
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
@@ -104,7 +115,7 @@ function share(event: DragEvent): number {
   return (event.clientY - box.top) / box.height
 }
 
-usePlanKeys({ lines, chosen, folded, choose, open, toggle, nextLens, makeNew, renaming, sheet })
+usePlanKeys({ lines, chosen, folded, choose, open, toggle, nextLens, makeNew, renaming, sheet, picks })
 watch(chosen, (id) => {
   const at = lines.value.findIndex((l) => l.row.id === id)
   if (at >= 0) virtual.value.scrollToIndex(at, { align: 'auto' })
@@ -169,10 +180,11 @@ watch(chosen, (id) => {
                 :colour="shade(lines[v.index]!.row).colour"
                 :menus="site.catalog?.menus ?? []"
                 :chosen="lines[v.index]!.row.id === chosen"
+                :picked="picks.many.value.includes(lines[v.index]!.row.id)"
                 :renaming="lines[v.index]!.row.id === renaming"
                 :written="refused"
                 :drop="moves.drop.value?.over === lines[v.index]!.row.id ? moves.drop.value : null"
-                @choose="choose(lines[v.index]!.row.id)"
+                @choose="(event) => point(lines[v.index]!.row.id, event)"
                 @open="open(lines[v.index]!.row.id)"
                 @fold="toggle(lines[v.index]!.row.id)"
                 @rename="(t) => rename(lines[v.index]!.row.id, t)"
@@ -182,8 +194,14 @@ watch(chosen, (id) => {
           </div>
         </div>
       </div>
+      <ManyCard
+        v-if="picks.many.value.length"
+        :pages="picks.many.value"
+        @clear="picks.clear()"
+        @fitting="sheet = 'fitting'"
+      />
       <PageCard
-        v-if="chosen"
+        v-else-if="chosen"
         :key="chosen"
         :page="chosen"
         @open="open(chosen)"
@@ -200,7 +218,13 @@ watch(chosen, (id) => {
       </div>
     </v-dialog>
     <template v-if="chosen">
-      <FittingSheet v-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
+      <FitManySheet
+        v-if="sheet === 'fitting' && picks.many.value.length"
+        :pages="picks.many.value"
+        @close="sheet = null"
+        @taken="sheet = null"
+      />
+      <FittingSheet v-else-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
       <HomeSheet v-if="sheet === 'home'" :page="chosen" @close="sheet = null" />
       <ProofSheet v-if="sheet === 'proof'" :page="chosen" @close="sheet = null" />
       <RemoveSheet v-if="sheet === 'remove'" :page="chosen" @close="sheet = null" />

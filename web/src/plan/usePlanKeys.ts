@@ -18,6 +18,7 @@ interface Plan {
   toggle: (id: string) => void
   nextLens: () => void
   makeNew: (how: 'beneath' | 'after') => void
+  picks: { extend: (id: string) => void; clear: () => void; many: Ref<string[]> }
 }
 
 const MOVES: Record<string, 'up' | 'down' | 'in' | 'out'> = {
@@ -43,10 +44,13 @@ export function usePlanKeys(plan: Plan) {
     })
   }
 
-  function walk(by: number) {
+  function walk(by: number, together = false) {
     const at = plan.lines.value.findIndex((l) => l.row.id === plan.chosen.value)
     const next = plan.lines.value[Math.max(0, Math.min(plan.lines.value.length - 1, at + by))]
-    if (next) plan.choose(next.row.id)
+    if (!next) return
+    if (together) plan.picks.extend(next.row.id)
+    else plan.picks.clear()
+    plan.choose(next.row.id)
   }
 
   function foldTo(id: string, open: boolean) {
@@ -57,8 +61,9 @@ export function usePlanKeys(plan: Plan) {
   }
 
   const keys: Record<string, (id: string, event: KeyboardEvent) => void> = {
-    ArrowUp: () => walk(-1),
-    ArrowDown: () => walk(1),
+    ArrowUp: (_, event) => walk(-1, event.shiftKey),
+    ArrowDown: (_, event) => walk(1, event.shiftKey),
+    Escape: () => plan.picks.clear(),
     ArrowLeft: (id) => foldTo(id, false),
     ArrowRight: (id) => foldTo(id, true),
     PageUp: () => walk(-12),

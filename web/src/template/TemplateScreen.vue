@@ -2,6 +2,9 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { get } from '@/api/client'
+import type { Trial } from '@/api/types'
+import { useSite } from '@/site/useSite'
 import { counted } from '@/look/counted'
 import GalleyPane from '@/page/GalleyPane.vue'
 import PatternTray from '@/page/PatternTray.vue'
@@ -13,6 +16,7 @@ import { useGalleyKeys } from '@/page/useGalleyKeys'
 import TemplateStrip from './TemplateStrip.vue'
 import { useTemplate } from './useTemplate'
 
+const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.template))
@@ -26,6 +30,20 @@ const galley = provideGalley(
 const marks = useLocalStorage('venue-marks', true)
 const type = useSiteType()
 watch(id, () => (on.value = ''))
+/** The kind for which it is the usual one, else one that may wear it: its pages try it hardest. */
+const kind = computed(() => {
+  const kinds = template.value?.kinds ?? []
+  return kinds.find((k) => k.usual) ?? kinds.find((k) => k.allowed)
+})
+const trials = ref<Trial[]>([])
+watch(
+  () => kind.value?.id,
+  async (of) => {
+    const answer = of ? await get<Trial[]>(`/sites/${site.id}/kinds/${of}/extremes`) : null
+    trials.value = answer?.ok ? answer.value : []
+  },
+  { immediate: true },
+)
 useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
 </script>
 
@@ -47,6 +65,9 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
         Looked at with
         <select v-model="on">
           <option value="">made-up content</option>
+          <optgroup v-if="trials.length" :label="`Hard ones of ${kind?.name}`">
+            <option v-for="t in trials" :key="t.what" :value="t.page">{{ t.what }}: {{ t.title }}</option>
+          </optgroup>
           <option v-for="p in template.wearing" :key="p.id" :value="p.id">{{ p.title }}</option>
         </select>
       </label>

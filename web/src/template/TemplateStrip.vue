@@ -11,6 +11,7 @@ import { useSite } from '@/site/useSite'
 import FrameSheet from './FrameSheet.vue'
 import KindsSheet from './KindsSheet.vue'
 import NewTemplateSheet from './NewTemplateSheet.vue'
+import OptionsSheet from './OptionsSheet.vue'
 import RemoveTemplateSheet from './RemoveTemplateSheet.vue'
 import WearersSheet from './WearersSheet.vue'
 import ZonesSheet from './ZonesSheet.vue'
@@ -20,7 +21,7 @@ const site = useSite()
 const router = useRouter()
 const session = useSession()
 const manager = computed(() => session.manager)
-const sheet = ref<'frame' | 'zones' | 'kinds' | 'wearers' | 'copy' | 'remove' | null>(null)
+const sheet = ref<'frame' | 'options' | 'zones' | 'kinds' | 'wearers' | 'copy' | 'remove' | null>(null)
 const kinds = computed(() => props.template.kinds.filter((k) => k.usual).map((k) => k.name))
 const usual = (value: unknown, fallback: unknown) => value === undefined || value === fallback
 const frame = computed(() => {
@@ -78,6 +79,11 @@ function setFrame(key: string, value: Value | undefined) {
     <StripFact label="Zones">
       <button type="button" class="textlink" @click="sheet = 'zones'">{{ template.zones.length }}</button>
     </StripFact>
+    <StripFact label="Options">
+      <button type="button" class="textlink" @click="sheet = 'options'">
+        {{ template.options.length || 'none' }}
+      </button>
+    </StripFact>
     <div class="acts">
       <v-btn
         v-if="manager && template.waiting"
@@ -106,6 +112,7 @@ function setFrame(key: string, value: Value | undefined) {
       <UndoButtons />
     </div>
     <FrameSheet v-if="sheet === 'frame'" :template="template" @set="setFrame" @close="sheet = null" />
+    <OptionsSheet v-if="sheet === 'options'" :template="template" @close="sheet = null" />
     <ZonesSheet v-if="sheet === 'zones'" :template="template" @close="sheet = null" />
     <KindsSheet v-if="sheet === 'kinds'" :template="template" @close="sheet = null" />
     <WearersSheet

@@ -1,9 +1,18 @@
 package venue.core.render;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.edition.Worn;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.property.Property;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
@@ -12,23 +21,66 @@ import venue.core.value.Value;
 /** Made-up content for looking at a template; it gets into no page. */
 public final class Sample {
 
+    private static final String SENTENCE =
+            "A sentence or two that say what the page is about, as long as such sentences are.";
+
     private Sample() {}
 
-    /** A page that holds what the template brings, and made-up facts where elements are bound to them. */
-    public static Page of(Template template) {
+    /** A page of a kind for which the template is usual, with what the template brings and something in every field. */
+    public static Page of(Edition edition, Template template) {
         Zones zones = new Zones(template.zones().stream().collect(Collectors.toMap(Zone::key, Zone::starters)));
+        Optional<Kind> kind = kind(edition, template);
+        Map<String, Value> fields = new TreeMap<>();
+        kind.map(Kind::fields).orElse(List.of()).forEach(f -> {
+            Value value = madeUp(edition, f);
+            if (value != null) {
+                fields.put(f.key(), value);
+            }
+        });
         return new Page(
                 "sample",
                 "A page’s title",
                 "sample",
                 null,
                 0,
-                "sample",
+                kind.map(Kind::id).orElse("sample"),
                 template.id(),
                 zones,
                 List.of(),
-                Map.of("summary", Value.of("A sentence or two that say what the page is about.")),
+                fields,
                 Map.of(),
                 false);
+    }
+
+    private static Optional<Kind> kind(Edition edition, Template template) {
+        return edition.all(Kind.class)
+                .filter(k -> k.mayWear(template.id()))
+                .min(Comparator.comparing((Kind k) -> !Worn.ofNew(edition, k).equals(template))
+                        .thenComparing(Kind::name));
+    }
+
+    private static @Nullable Value madeUp(Edition edition, Property field) {
+        if (field.fallback() != null) {
+            return null;
+        }
+        return switch (field.type()) {
+            case WORDS -> Value.of("A few words");
+            case LINES -> Value.of(SENTENCE);
+            case RICH -> Value.of("<p>" + SENTENCE + "</p>");
+            case NUMBER ->
+                field.range() == null
+                        ? Value.of(12)
+                        : new Value.Num(field.range().min());
+            case DATE -> Value.of("2027-05-14");
+            case DATE_TIME -> Value.of("2027-05-14T19:30");
+            case CHOICE -> Value.of(field.choices().get(0).value());
+            case PICTURE ->
+                edition.all(Media.class)
+                        .filter(Media::isPicture)
+                        .min(Comparator.comparing(Media::name))
+                        .map(m -> Value.of(m.id()))
+                        .orElse(null);
+            default -> null;
+        };
     }
 }

@@ -10,10 +10,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edit.Arranged;
+import venue.core.edit.Fitted;
 import venue.core.edit.ReachSection;
 import venue.core.edit.Segments;
 import venue.core.edition.Edition;
+import venue.core.edition.Extremes;
 import venue.core.edition.HomeEffects;
 import venue.core.edition.Worn;
 import venue.core.kind.Kind;
@@ -72,8 +73,69 @@ class PageController {
      * A template that a page may wear.
      *
      * @param shelved names of the sections that would wait on the shelf
+     * @param returning names of those that would come back from it
+     * @param gains parts of the frame, sidebars, fixed sections and options that it does not have now
+     * @param loses those that it would not have any more
      */
-    record Fit(String template, boolean worn, boolean kindsOwn, List<String> shelved) {}
+    record Fit(
+            String template,
+            boolean worn,
+            boolean kindsOwn,
+            List<String> shelved,
+            List<String> returning,
+            List<String> gains,
+            List<String> loses) {}
+
+    /** A page of the kind that tries a template hard, and in what. */
+    record Trial(String what, String page, String title) {}
+
+    /** The pages of the page's kind that try a template hardest. */
+    @GetMapping("/kinds/{kind}/extremes")
+    List<Trial> extremes(@PathVariable String site, @PathVariable String kind) {
+        return Extremes.of(workspaces.require(site).now().working(), kind).stream()
+                .map(e -> new Trial(e.what(), e.page().id(), e.page().title()))
+                .toList();
+    }
+
+    /**
+     * A template that several pages may wear.
+     *
+     * @param worn how many of them wear it now
+     * @param shelving on how many of them sections would wait on the shelf
+     * @param shelved how many sections those are
+     */
+    record FitForMany(String template, int worn, int shelving, int shelved) {}
+
+    /** The templates that all of the named pages may wear, and what each would do to them; nothing is changed. */
+    @GetMapping("/fitting")
+    List<FitForMany> fittingMany(@PathVariable String site, @RequestParam List<String> pages) {
+        Edition edition = workspaces.require(site).now().working();
+        List<Page> all =
+                pages.stream().map(id -> edition.require(Page.class, id)).toList();
+        return edition.all(Template.class)
+                .filter(t -> !t.retired()
+                        && all.stream()
+                                .allMatch(p ->
+                                        edition.require(Kind.class, p.kind()).mayWear(t.id())))
+                .sorted(Comparator.comparing(Template::name))
+                .map(t -> forMany(edition, all, t))
+                .toList();
+    }
+
+    private static FitForMany forMany(Edition edition, List<Page> pages, Template template) {
+        List<Integer> shelved = pages.stream()
+                .map(p -> Fitted.of(edition, p, template).shelved().size())
+                .filter(n -> n > 0)
+                .toList();
+        long worn = pages.stream()
+                .filter(p -> edition.worn(p).template().equals(template))
+                .count();
+        return new FitForMany(
+                template.id(),
+                (int) worn,
+                shelved.size(),
+                shelved.stream().mapToInt(n -> n).sum());
+    }
 
     /** The templates that the page may wear, and what each would do to it; nothing is changed. */
     @GetMapping("/pages/{id}/fitting")
@@ -85,15 +147,19 @@ class PageController {
         return edition.all(Template.class)
                 .filter(t -> kind.mayWear(t.id()) && (!t.retired() || t.equals(worn)))
                 .sorted(Comparator.comparing(Template::name))
-                .map(t -> new Fit(
-                        t.id(),
-                        t.equals(worn),
-                        t.equals(Worn.ofNew(edition, kind)),
-                        Arranged.of(edition, page, t.id(), t).shelf().stream()
-                                .filter(s -> !page.shelf().contains(s))
-                                .map(Section::name)
-                                .toList()))
+                .map(t -> fit(t, t.equals(worn), t.equals(Worn.ofNew(edition, kind)), Fitted.of(edition, page, t)))
                 .toList();
+    }
+
+    private static Fit fit(Template template, boolean worn, boolean kindsOwn, Fitted fitted) {
+        return new Fit(
+                template.id(),
+                worn,
+                kindsOwn,
+                fitted.shelved().stream().map(Section::name).toList(),
+                fitted.returning().stream().map(Section::name).toList(),
+                fitted.gains(),
+                fitted.loses());
     }
 
     /** How far a section could reach instead, and what would happen; nothing is changed. */

@@ -163,7 +163,7 @@ public class Proofs {
 
     /** On a page's content, or on what it brings itself and made-up facts. */
     private static String template(View view, Template template, Map<String, String> query) {
-        Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(template));
+        Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(view.edition(), template));
         return PageRenderer.renderIn(view, on, template);
     }
 

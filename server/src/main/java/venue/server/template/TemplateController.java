@@ -50,7 +50,7 @@ class TemplateController {
         Edition edition = workspaces.require(site).now().working();
         Template template = edition.require(Template.class, id);
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.MARKED);
-        Page page = on == null || on.isEmpty() ? Sample.of(template) : edition.require(Page.class, on);
+        Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
         return new TemplateMarkup(PageRenderer.renderIn(view, page, template));
     }
 

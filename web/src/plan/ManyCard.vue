@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { freshId } from '@/api/client'
+import type { Command } from '@/api/types'
+import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import { counted } from '@/look/counted'
+import { useSite } from '@/site/useSite'
+
+/** Pages chosen together, and what can be done to all of them. */
+const props = defineProps<{ pages: string[] }>()
+const emit = defineEmits<{ clear: []; fitting: [] }>()
+const site = useSite()
+const rows = computed(() => props.pages.map((id) => site.rows.get(id)).filter((r) => r !== undefined))
+const FIRST = 14
+const wearing = computed(() => {
+  const counts = new Map<string, number>()
+  for (const row of rows.value) counts.set(row.template, (counts.get(row.template) ?? 0) + 1)
+  return [...counts].sort((a, b) => b[1] - a[1])
+})
+const menus = computed(() =>
+  (site.catalog?.menus ?? []).map((m) => ({
+    ...m,
+    without: rows.value.filter((r) => !r.menus.includes(m.id)),
+    within: rows.value.filter((r) => r.menus.includes(m.id)),
+  })),
+)
+const off = computed(() => rows.value.filter((r) => r.state === 'WITHDRAWN'))
+const on = computed(() => rows.value.filter((r) => r.state !== 'WITHDRAWN' && r.state !== 'DRAFT' && !r.home))
+
+/** One command for each page, all of them one step to take back. */
+async function each(list: { id: string }[], command: (id: string) => Command) {
+  const group = freshId()
+  await Promise.all(list.map((row) => site.give(command(row.id), null, group)))
+}
+const place = (menu: string) => (page: string) =>
+  ({ verb: 'place-in-menu', menu, page, id: `m-${page}`.slice(0, 40) }) as Command
+const unplace = (menu: string) => (page: string) => ({ verb: 'remove-from-menu', menu, page }) as Command
+const withdraw = (withdrawn: boolean) => (page: string) =>
+  ({ verb: 'withdraw-page', page, withdrawn }) as Command
+</script>
+
+<template>
+  <aside class="card" aria-label="The chosen pages">
+    <div class="row-flex">
+      <h2 class="grow">{{ counted(rows.length, 'page') }} chosen</h2>
+      <v-btn @click="emit('clear')">Choose one<span class="kbd">Esc</span></v-btn>
+    </div>
+    <ul class="names">
+      <li v-for="r in rows.slice(0, FIRST)" :key="r.id" class="cut">{{ r.title }}</li>
+      <li v-if="rows.length > FIRST" class="quiet">and {{ rows.length - FIRST }} more</li>
+    </ul>
+    <h3>They wear</h3>
+    <p v-for="[template, count] in wearing" :key="template" class="row-flex">
+      <TemplateGlyph :template="template" /> {{ site.templates.get(template)?.name }}
+      <span class="quiet">{{ counted(count, 'page') }}</span>
+    </p>
+    <v-btn class="ink gap" @click="emit('fitting')">Another template…<span class="kbd">T</span></v-btn>
+    <h3>In menus</h3>
+    <p v-for="m in menus" :key="m.id" class="row-flex">
+      {{ m.name }}: <b>{{ m.within.length }}</b>
+      <button v-if="m.without.length" type="button" class="textlink" @click="each(m.without, place(m.id))">
+        place {{ m.without.length }} more
+      </button>
+      <button v-if="m.within.length" type="button" class="textlink" @click="each(m.within, unplace(m.id))">
+        take {{ m.within.length }} out
+      </button>
+    </p>
+    <div class="acts">
+      <v-btn v-if="on.length" @click="each(on, withdraw(true))"
+        >Take {{ counted(on.length, 'page') }} off the site</v-btn
+      >
+      <v-btn v-if="off.length" @click="each(off, withdraw(false))"
+        >Put {{ counted(off.length, 'page') }} back</v-btn
+      >
+    </div>
+    <p class="label">Each of these is undone in one step.</p>
+  </aside>
+</template>
+
+<style scoped>
+.card {
+  width: 400px;
+  flex: none;
+  background: var(--sheet);
+  border-left: 1px solid var(--line);
+  padding: 20px;
+  overflow-y: auto;
+}
+.names {
+  list-style: none;
+  margin-top: 10px;
+}
+h3 {
+  font: 13px/18px var(--text);
+  color: var(--quiet);
+  margin: 18px 0 4px;
+}
+.gap {
+  margin-top: 8px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 18px 0 10px;
+}
+@media (max-width: 1150px) {
+  .card {
+    width: 320px;
+    padding: 14px;
+  }
+}
+</style>
