@@ -6,7 +6,7 @@ import PropertyInput from '@/page/PropertyInput.vue'
 import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from './fields'
 
 /** One field of a kind: a line, which unfolds into all that can be said of it. */
-const props = defineProps<{ use: FieldUse; open: boolean; still: boolean }>()
+const props = defineProps<{ use: FieldUse; one: 'field' | 'option'; open: boolean; still: boolean }>()
 const emit = defineEmits<{ set: [field: Property]; open: [is: boolean]; away: []; move: [by: 1 | -1] }>()
 const field = computed(() => props.use.field)
 const type = computed(() => typeOf(field.value))
@@ -122,27 +122,33 @@ function setFallback(value: Value | undefined) {
           @update:model-value="(v: unknown) => emit('set', withType(field, type, v === true))"
         />
         <v-checkbox
+          v-if="one === 'field'"
           :model-value="field.required"
           label="Asked for"
           @update:model-value="(v: unknown) => set({ required: v === true })"
         />
         <v-checkbox
+          v-if="one === 'field'"
           :model-value="field.shown"
           label="Shown in listings and lists of facts"
           @update:model-value="(v: unknown) => set({ shown: v === true })"
         />
         <v-checkbox
+          v-if="one === 'field'"
           :model-value="field.searchable"
           label="Pages are found by it"
           @update:model-value="(v: unknown) => set({ searchable: v === true })"
         />
       </div>
       <p class="wide label">
-        Visitors see it in {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. Kept as
-        <span class="mono">{{ field.key }}</span>.
+        <template v-if="one === 'field'"
+          >Visitors see it in {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. </template
+        >Kept as <span class="mono">{{ field.key }}</span>.
       </p>
       <div v-if="!asking" class="wide">
-        <v-btn class="danger" @click="asking = true">Take it off the form…</v-btn>
+        <v-btn class="danger" @click="asking = true">{{
+          one === 'field' ? 'Take it off the form…' : 'Take it away…'
+        }}</v-btn>
       </div>
       <div v-else class="wide ask" role="alert">
         <p>
@@ -150,7 +156,8 @@ function setFallback(value: Value | undefined) {
             >{{ counted(use.own, 'page keeps', 'pages keep') }} what they hold in it, and it comes back with
             the field.</template
           >
-          <template v-else>No page holds anything in it.</template>
+          <template v-else-if="one === 'field'">No page holds anything in it.</template>
+          <template v-else>What pages chose is kept, and comes back with it.</template>
           <template v-if="use.places.length"> It no longer shows in {{ use.places.join('; ') }}.</template>
         </p>
         <v-btn class="danger" @click="emit('away')">Take it off</v-btn>

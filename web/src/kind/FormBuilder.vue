@@ -153,6 +153,7 @@ function drop(group: string, before: string | null) {
       >
         <FieldCard
           :use="use(f)"
+          :one="one"
           :open="open === f.key"
           :still="still"
           @open="(is) => (open = is ? f.key : null)"

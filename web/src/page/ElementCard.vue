@@ -160,9 +160,15 @@ function remove() {
   display: flex;
   height: 18px;
 }
+.head {
+  position: relative;
+}
 .acts {
+  position: absolute;
+  right: 0;
   opacity: 0;
   white-space: nowrap;
+  background: var(--sheet);
 }
 .element:hover .acts,
 .element:focus-within .acts {

@@ -1,8 +1,8 @@
 package venue.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -33,14 +33,14 @@ public record RollOutSections(String item, Map<String, Map<String, Choice>> page
         Sectioned origin = desk.edition().require(Sectioned.class, item);
         RollOut rollOut = new RollOut(
                 desk.edition(), origin, desk.archive(), desk.hashOf().apply(item));
-        List<Item> put = new ArrayList<>();
-        pages.forEach((id, choices) -> {
-            Page page = desk.edition().require(Page.class, id);
-            Page after = rollOut.applied(page, choices);
-            if (!after.equals(page)) {
-                put.add(after);
-            }
-        });
+        List<Item> put = List.copyOf(pages.keySet()).parallelStream()
+                .flatMap(id -> carried(rollOut, desk.edition().require(Page.class, id)).stream())
+                .toList();
         return new Change("roll " + origin.name() + " out to " + Words.count(put.size(), "page"), put, List.of());
+    }
+
+    private Optional<Item> carried(RollOut rollOut, Page page) {
+        Page after = rollOut.applied(page, pages.getOrDefault(page.id(), Map.of()));
+        return after.equals(page) ? Optional.empty() : Optional.of(after);
     }
 }

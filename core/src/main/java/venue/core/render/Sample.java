@@ -54,8 +54,8 @@ public final class Sample {
 
     private static Optional<Kind> kind(Edition edition, Template template) {
         return edition.all(Kind.class)
-                .filter(k -> k.mayWear(template.id()))
                 .min(Comparator.comparing((Kind k) -> !Worn.ofNew(edition, k).equals(template))
+                        .thenComparing(k -> !k.mayWear(template.id()))
                         .thenComparing(Kind::name));
     }
 

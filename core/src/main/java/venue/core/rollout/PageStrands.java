@@ -72,16 +72,14 @@ final class PageStrands {
 
     private Strand merged(Origin from, String zone, Section ours, Section base, Section now) {
         // The origin is given as ours: where both have changed the same part, following takes the origin's.
-        TreeMerge.Merged merged = TreeMerge.merge(tree(base), tree(ours), tree(now));
+        TreeMerge.Merged merged = TreeMerge.merge(rollOut.tree(base), tree(ours), rollOut.tree(now));
         SharedSection made = (SharedSection) rollOut.archive().item(SharedSection.class, merged.tree());
         State state = merged.conflicts().isEmpty() ? State.MERGES : State.ASKS;
         return strand(from, zone, ours, state, ours.withContentOf(made.section()), merged.conflicts());
     }
 
-    /** Columns and settings alone: what a copy shares with its origin. */
     private Object tree(Section section) {
-        Section bare = Section.empty("s", "", List.of(12)).withContentOf(section);
-        return rollOut.archive().tree(new SharedSection("s", bare));
+        return RollOut.tree(rollOut.archive(), section);
     }
 
     private static Strand strand(

@@ -1,5 +1,7 @@
 package venue.core.rollout;
 
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -10,6 +12,7 @@ import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
+import venue.core.section.SharedSection;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 
@@ -34,6 +37,7 @@ public final class RollOut {
     private final Sectioned origin;
     private final Archive archive;
     private final String hash;
+    private final Map<Section, Object> trees = Collections.synchronizedMap(new IdentityHashMap<>());
 
     /**
      * @param hash the hash of the origin's content now
@@ -57,6 +61,7 @@ public final class RollOut {
         return edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
+                .parallel()
                 .map(this::row)
                 .filter(r -> !r.strands().isEmpty())
                 .toList();
@@ -96,6 +101,17 @@ public final class RollOut {
      */
     public Page applied(Page page, Map<String, Choice> choices) {
         return new Carrying(this, page).done(row(page).strands(), choices);
+    }
+
+    /** Columns and settings alone: what a copy shares with its origin. */
+    static Object tree(Archive archive, Section section) {
+        Section bare = Section.empty("s", "", List.of(12)).withContentOf(section);
+        return archive.tree(new SharedSection("s", bare));
+    }
+
+    /** The tree of a section of the origin, made once for all the pages with copies of it. */
+    Object tree(Section section) {
+        return trees.computeIfAbsent(section, s -> tree(archive, s));
     }
 
     Edition edition() {

@@ -3,51 +3,63 @@ package venue.store.content;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.item.Hash;
 import venue.core.item.Item;
 import venue.core.merge.Archive;
+import venue.store.database.Database;
 
 /** Contents by their hash. What was put is never changed; the same content is kept once. */
 public final class Contents implements Archive {
 
     private static final int REMEMBERED = 50_000;
 
-    private static final String INSERT =
-            "insert or ignore into content (hash, type, body) values (:hash, :type, :body)";
+    private static final String INSERT = "insert or ignore into content (hash, type, body) values (?, ?, ?)";
     private static final String SELECT = "select type, body from content where hash = :hash";
 
+    private final Database database;
     private final JdbcClient sql;
     private final Cache<String, Item> remembered =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    public Contents(JdbcClient sql) {
-        this.sql = sql;
+    public Contents(Database database) {
+        this.database = database;
+        sql = database.sql();
     }
 
     /** Keeps the item's content and gives its hash. */
     public String put(Item item) {
-        String body = ItemJson.write(item);
-        ItemType type = ItemType.of(item);
-        String hash = hash(type, body);
-        sql.sql(INSERT)
-                .param("hash", hash)
-                .param("type", type.name())
-                .param("body", body)
-                .update();
-        remembered.put(hash, item);
-        return hash;
+        return put(List.of(item)).get(0);
+    }
+
+    /** Keeps the contents of items and gives their hashes, in the same order. */
+    public List<String> put(List<? extends Item> items) {
+        List<Written> written = items.parallelStream().map(Written::of).toList();
+        database.each(
+                INSERT,
+                written.stream()
+                        .map(w -> new Object[] {w.hash(), w.type().name(), w.body()})
+                        .toList());
+        written.forEach(w -> remembered.put(w.hash(), w.item()));
+        return written.stream().map(Written::hash).toList();
+    }
+
+    /** An item as it is kept. */
+    private record Written(Item item, ItemType type, String body, String hash) {
+
+        static Written of(Item item) {
+            String body = ItemJson.write(item);
+            ItemType type = ItemType.of(item);
+            return new Written(item, type, body, Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8)));
+        }
     }
 
     @Override
     public String hashOf(Item item) {
-        return hash(ItemType.of(item), ItemJson.write(item));
-    }
-
-    private static String hash(ItemType type, String body) {
-        return Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8));
+        return Written.of(item).hash();
     }
 
     @Override

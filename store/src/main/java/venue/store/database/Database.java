@@ -6,9 +6,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -23,12 +25,14 @@ public final class Database implements AutoCloseable {
 
     private final HikariDataSource source;
     private final JdbcClient sql;
+    private final JdbcTemplate many;
     private final TransactionTemplate transaction;
     private final ReentrantLock writing = new ReentrantLock();
 
     private Database(HikariDataSource source) {
         this.source = source;
-        sql = JdbcClient.create(source);
+        many = new JdbcTemplate(source);
+        sql = JdbcClient.create(many);
         transaction = new TransactionTemplate(new DataSourceTransactionManager(source));
     }
 
@@ -55,6 +59,13 @@ public final class Database implements AutoCloseable {
                 .load()
                 .migrate();
         return new Database(source);
+    }
+
+    /** Does one statement for each of many rows, {@code ?} by {@code ?}. */
+    public void each(String statement, List<Object[]> rows) {
+        if (!rows.isEmpty()) {
+            many.batchUpdate(statement, rows);
+        }
     }
 
     public JdbcClient sql() {

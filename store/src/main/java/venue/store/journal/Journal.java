@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
+import venue.store.database.Database;
 
 /** Every step of every site, in order. Undo and redo are read out of it. */
 public final class Journal {
@@ -20,7 +21,7 @@ public final class Journal {
             values (:site, :at, :who, :name, :kind, :group, :reverses, :request)
             """;
     private static final String INSERT_CHANGE =
-            "insert into step_change (step, item, before, after) values (:step, :item, :before, :after)";
+            "insert into step_change (step, item, before, after) values (?, ?, ?, ?)";
     private static final String LATEST = "select coalesce(max(id), 0) from step where site = :site";
     private static final String BY_REQUEST = "select id from step where site = :site and request = :request";
     private static final String OF_PERSON = """
@@ -61,10 +62,12 @@ public final class Journal {
             String group,
             @Nullable String reverses) {}
 
+    private final Database database;
     private final JdbcClient sql;
 
-    public Journal(JdbcClient sql) {
-        this.sql = sql;
+    public Journal(Database database) {
+        this.database = database;
+        sql = database.sql();
     }
 
     /** Keeps a step with its changes and gives its number. */
@@ -81,14 +84,11 @@ public final class Journal {
                 .param("request", step.request())
                 .update(key);
         long id = java.util.Objects.requireNonNull(key.getKey()).longValue();
-        for (Change change : changes) {
-            sql.sql(INSERT_CHANGE)
-                    .param("step", id)
-                    .param("item", change.item())
-                    .param("before", change.before())
-                    .param("after", change.after())
-                    .update();
-        }
+        database.each(
+                INSERT_CHANGE,
+                changes.stream()
+                        .map(c -> new Object[] {id, c.item(), c.before(), c.after()})
+                        .toList());
         return id;
     }
 

@@ -1,10 +1,12 @@
 package venue.store.workspace;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.store.database.Database;
 import venue.store.journal.Change;
 
 /** The working copies' maps from item to content, and the list of sites. */
@@ -14,17 +16,19 @@ final class WorkingMap {
     private static final String ADD_SITE = "insert into site (id, created_at) values (:id, :at)";
     private static final String ALL = "select item, hash from working where site = :site order by item limit 1000000";
     private static final String PUT = """
-            insert into working (site, item, hash) values (:site, :item, :hash)
+            insert into working (site, item, hash) values (?, ?, ?)
             on conflict (site, item) do update set hash = excluded.hash
             """;
-    private static final String REMOVE = "delete from working where site = :site and item = :item";
+    private static final String REMOVE = "delete from working where site = ? and item = ?";
 
     private record Row(String item, String hash) {}
 
+    private final Database database;
     private final JdbcClient sql;
 
-    WorkingMap(JdbcClient sql) {
-        this.sql = sql;
+    WorkingMap(Database database) {
+        this.database = database;
+        sql = database.sql();
     }
 
     List<String> sites() {
@@ -42,16 +46,16 @@ final class WorkingMap {
     }
 
     void apply(String site, List<Change> changes) {
+        List<Object[]> put = new ArrayList<>();
+        List<Object[]> removed = new ArrayList<>();
         for (Change change : changes) {
             if (change.after() == null) {
-                sql.sql(REMOVE).param("site", site).param("item", change.item()).update();
+                removed.add(new Object[] {site, change.item()});
             } else {
-                sql.sql(PUT)
-                        .param("site", site)
-                        .param("item", change.item())
-                        .param("hash", change.after())
-                        .update();
+                put.add(new Object[] {site, change.item(), change.after()});
             }
         }
+        database.each(REMOVE, removed);
+        database.each(PUT, put);
     }
 }

@@ -50,9 +50,9 @@ public final class Workspace {
         this.contents = contents;
         this.clock = clock;
         this.chance = chance;
-        journal = new Journal(database.sql());
+        journal = new Journal(database);
         releases = new Releases(database.sql());
-        workingMap = new WorkingMap(database.sql());
+        workingMap = new WorkingMap(database);
         editor = new Editor(contents);
         now = load();
     }
@@ -189,10 +189,12 @@ public final class Workspace {
 
     private List<Change> changes(Map<String, String> before, Collection<Item> put, Collection<String> removed) {
         List<Change> changes = new ArrayList<>();
-        for (Item item : put) {
-            String hash = contents.put(item);
-            if (!hash.equals(before.get(item.id()))) {
-                changes.add(new Change(item.id(), before.get(item.id()), hash));
+        List<Item> items = List.copyOf(put);
+        List<String> hashes = contents.put(items);
+        for (int i = 0; i < items.size(); i++) {
+            String id = items.get(i).id();
+            if (!hashes.get(i).equals(before.get(id))) {
+                changes.add(new Change(id, before.get(id), hashes.get(i)));
             }
         }
         removed.stream().filter(before::containsKey).forEach(id -> changes.add(new Change(id, before.get(id), null)));

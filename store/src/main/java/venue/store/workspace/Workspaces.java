@@ -30,8 +30,8 @@ public final class Workspaces {
         this.database = database;
         this.clock = clock;
         this.chance = chance;
-        contents = new Contents(database.sql());
-        new WorkingMap(database.sql()).sites().forEach(s -> bySite.put(s, workspace(s)));
+        contents = new Contents(database);
+        new WorkingMap(database).sites().forEach(s -> bySite.put(s, workspace(s)));
     }
 
     private Workspace workspace(String site) {
@@ -46,7 +46,7 @@ public final class Workspaces {
                     "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
         }
         Workspace workspace = database.write(() -> {
-            new WorkingMap(database.sql()).addSite(site, clock.instant());
+            new WorkingMap(database).addSite(site, clock.instant());
             Workspace made = workspace(site);
             made.begin(who, new TakeIn(site, items));
             return made;

@@ -23,7 +23,7 @@ class JournalTest {
     @BeforeEach
     void open() {
         database = Database.open(folder);
-        journal = new Journal(database.sql());
+        journal = new Journal(database);
         database.sql()
                 .sql("insert into site (id, created_at) values ('yard', '2026-11-23')")
                 .update();

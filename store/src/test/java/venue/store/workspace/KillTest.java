@@ -13,6 +13,8 @@ import org.junit.jupiter.api.io.TempDir;
 import venue.core.page.Page;
 import venue.core.release.Entry;
 import venue.core.release.ReleasePlan;
+import venue.core.rollout.RollOut;
+import venue.core.site.Role;
 import venue.store.database.Database;
 
 class KillTest {
@@ -31,7 +33,7 @@ class KillTest {
                             .map(Entry::item)
                             .toList());
         }
-        Map<String, Integer> said = hammered(40 + 37 * round.getCurrentRepetition());
+        Map<String, Integer> said = killed(Hammer.class, 40 + 37 * round.getCurrentRepetition());
         try (Database database = Yard.database(folder)) {
             Standing standing = Yard.open(database).require("yard").now();
             assertThat(number(standing.working().require(Page.class, "home"))).isGreaterThanOrEqualTo(said.get("kept"));
@@ -46,20 +48,49 @@ class KillTest {
         }
     }
 
-    /** Runs the hammer until it has said so many lines, then kills it the hard way. */
-    private Map<String, Integer> hammered(int lines) throws IOException, InterruptedException {
+    @RepeatedTest(3)
+    void aRollOutKilledHalfWayLeavesWholePagesAndGoesOnOrIsUndone(RepetitionInfo round) throws Exception {
+        Map<String, String> before;
+        try (Database database = Yard.database(folder)) {
+            Workspace yard = Yard.begin(database);
+            Roller.prepare(yard);
+            before = yard.now().hashes();
+        }
+        killed(Roller.class, 2 + 5 * round.getCurrentRepetition());
+        try (Database database = Yard.database(folder)) {
+            Workspace yard = Yard.open(database).require("yard");
+            assertThat(yard.now().hashes()).isNotEqualTo(before);
+            Roller.of(yard).rows().forEach(row -> {
+                String id = row.page().id();
+                boolean untouched = before.get(id).equals(yard.now().hashOf(id));
+                assertThat(untouched || !row.isOpen()).as("%s is whole", id).isTrue();
+            });
+            if (round.getCurrentRepetition() % 2 == 0) {
+                yard.undo("Ana", Role.MANAGER);
+                assertThat(yard.now().hashes()).isEqualTo(before);
+            } else {
+                Roller.rest(yard);
+                assertThat(Roller.of(yard).rows()).noneMatch(RollOut.Row::isOpen);
+                yard.undo("Ana", Role.MANAGER);
+                assertThat(yard.now().hashes()).as("all of it is one step").isEqualTo(before);
+            }
+        }
+    }
+
+    /** Runs a program until it has said so many lines, then kills it the hard way. */
+    private Map<String, Integer> killed(Class<?> program, int lines) throws IOException, InterruptedException {
         Process process = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-cp",
                         System.getProperty("java.class.path"),
-                        Hammer.class.getName(),
+                        program.getName(),
                         folder.toString())
                 .redirectErrorStream(true)
                 .start();
         Map<String, Integer> said = new HashMap<>();
         try (BufferedReader out = process.inputReader()) {
             for (int seen = 0; seen < lines; ) {
-                String line = java.util.Objects.requireNonNull(out.readLine(), "the hammer stopped by itself");
+                String line = java.util.Objects.requireNonNull(out.readLine(), "it stopped by itself");
                 if (line.matches("(kept|live) \\d+")) {
                     said.put(line.split(" ")[0], Integer.valueOf(line.split(" ")[1]));
                     seen++;

@@ -1,0 +1,250 @@
+package venue.bench;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import venue.core.edit.Command;
+import venue.core.edit.MakePages;
+import venue.core.edit.MakeTemplate;
+import venue.core.edit.PlaceElement;
+import venue.core.edit.PlaceSection;
+import venue.core.edit.RemoveSection;
+import venue.core.edit.RollOutSections;
+import venue.core.edit.SetKindTemplates;
+import venue.core.edit.SetValue;
+import venue.core.edit.TakeIn;
+import venue.core.item.Hash;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.rollout.Choice;
+import venue.core.rollout.RollOut;
+import venue.core.rollout.Strand;
+import venue.core.section.Section;
+import venue.core.template.Template;
+import venue.core.value.Value;
+import venue.store.content.ItemJson;
+import venue.store.database.Database;
+import venue.store.workspace.Asked;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** A template's changes rolled out to 5,000 pages that were adapted at random, beside rewriting as many rows in SQLite. */
+public final class RollOutScale {
+
+    private static final String T = "leaflet";
+    private static final int PAGES = 5_000;
+    private static final int AT_ONCE = 200;
+
+    private final Random chance = new Random(7);
+    private final Workspace workspace;
+    private final List<String> bodies = new ArrayList<>();
+
+    private RollOutScale(Path folder) {
+        Workspaces all = new Workspaces(Database.open(folder), InstantSource.system(), new Random(1));
+        workspace = all.begin("loomgate-yard", "bench", LargeSite.items(20));
+    }
+
+    public static void main(String[] args) throws Exception {
+        for (int round = 0; round < 3; round++) {
+            new RollOutScale(Files.createTempDirectory("venue-rollout")).run();
+        }
+        System.exit(0);
+    }
+
+    private void give(Command command) {
+        workspace.run(Asked.of("bench", command));
+    }
+
+    private void run() throws Exception {
+        begin();
+        adapt();
+        change();
+        long from = System.nanoTime();
+        List<RollOut.Row> rows = rollOut().rows();
+        double planned = (System.nanoTime() - from) / 1e9;
+        long asked = rows.stream()
+                .flatMap(r -> r.strands().stream())
+                .filter(s -> s.state() == Strand.State.ASKS)
+                .count();
+        long before = used();
+        double applied = apply(rows);
+        long after = used();
+        for (int n = 0; n < PAGES; n++) {
+            bodies.add(ItemJson.tree(workspace.now().working().require(Page.class, "leaf" + n))
+                    .toString());
+        }
+        double plain = rewrite(false);
+        double versions = rewrite(true);
+        System.out.printf(
+                Locale.ROOT,
+                "%d pages, %d choices: planned in %.2f s; applied in %.2f s;"
+                        + " one row each rewritten in %.2f s, ratio %.2f; their versions kept in %.2f s, ratio %.2f;"
+                        + " memory %d MB before, %d MB after%n",
+                rows.size(),
+                asked,
+                planned,
+                applied,
+                plain,
+                applied / plain,
+                versions,
+                applied / versions,
+                before,
+                after);
+    }
+
+    private static long used() {
+        System.gc();
+        return (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20;
+    }
+
+    private RollOut rollOut() {
+        Template template = workspace.now().working().require(Template.class, T);
+        return new RollOut(
+                workspace.now().working(),
+                template,
+                workspace.desk().archive(),
+                workspace.now().hashOf(T));
+    }
+
+    private void begin() {
+        give(new MakeTemplate(T, "Leaflet", null, null));
+        give(new SetKindTemplates("standard", "plain", null));
+        for (String section : List.of("lead", "more", "end")) {
+            give(new PlaceSection(T, "main", 9, section, null, null, List.of(6, 6)));
+            give(new PlaceElement(T, section, "c1", 0, section + "-h", "heading", Map.of("text", Value.of(section))));
+            give(new PlaceElement(
+                    T,
+                    section,
+                    "c2",
+                    0,
+                    section + "-t",
+                    "text",
+                    Map.of("text", Value.of("<p>" + "Words of it. ".repeat(30) + "</p>"))));
+        }
+        for (int batch = 0; batch < PAGES / AT_ONCE; batch++) {
+            List<MakePages.NewPage> pages = new ArrayList<>();
+            for (int i = 0; i < AT_ONCE; i++) {
+                int n = batch * AT_ONCE + i;
+                pages.add(new MakePages.NewPage("leaf" + n, "Leaf " + n));
+            }
+            give(new MakePages("p" + (batch % 20), null, "standard", T, pages, null, List.of(), Map.of()));
+        }
+    }
+
+    /** A third has other words, a sixth another heading, a tenth lost a section. */
+    private void adapt() {
+        List<Item> adapted = new ArrayList<>();
+        for (int n = 0; n < PAGES; n++) {
+            Page page = workspace.now().working().require(Page.class, "leaf" + n);
+            List<Section> sections = page.zones().in("main");
+            Page now = page;
+            if (chance.nextInt(3) == 0) {
+                now = written(now, sections.get(0), "lead-t", "<p>Our own words</p>");
+            }
+            if (chance.nextInt(6) == 0) {
+                now = written(now, sections.get(1), "more-h", "Our own");
+            }
+            if (chance.nextInt(10) == 0) {
+                now = now.withZones(now.zones().remove(sections.get(2).id()));
+            }
+            adapted.add(now);
+        }
+        give(new TakeIn("adapt", adapted));
+    }
+
+    private static Page written(Page page, Section section, String element, String words) {
+        return page.withZones(page.zones()
+                .change(
+                        section.id(),
+                        s -> s.mapElements(e -> e.id().equals(element) ? e.with("text", Value.of(words)) : e)));
+    }
+
+    private void change() {
+        give(new SetValue(T, "lead", "lead-t", "text", Value.of("<p>Newer words</p>")));
+        give(new SetValue(T, "more", "more-t", "text", Value.of("<p>Newer words here too</p>")));
+        give(new RemoveSection(T, "end"));
+        give(new PlaceSection(T, "main", 1, "fresh", null, null, List.of(12)));
+        give(new PlaceElement(T, "fresh", "c1", 0, "fresh-t", "text", Map.of("text", Value.of("<p>New</p>"))));
+    }
+
+    private double apply(List<RollOut.Row> rows) {
+        long from = System.nanoTime();
+        for (int at = 0; at < rows.size(); at += AT_ONCE) {
+            Map<String, Map<String, Choice>> chosen = rows.subList(at, Math.min(rows.size(), at + AT_ONCE)).stream()
+                    .collect(Collectors.toMap(r -> r.page().id(), RollOutScale::choices));
+            workspace.run(new Asked(
+                    "bench", venue.core.site.Role.MANAGER, new RollOutSections(T, chosen), Map.of(), "roll", null));
+        }
+        return (System.nanoTime() - from) / 1e9;
+    }
+
+    private static Map<String, Choice> choices(RollOut.Row row) {
+        return row.strands().stream()
+                .filter(s -> s.state() == Strand.State.ASKS)
+                .collect(Collectors.toMap(Strand::key, s -> Choice.FOLLOW));
+    }
+
+    /**
+     * The same pages' rows, written under the same durability and as many to a transaction: the one row of a table of pages, or
+     * the three that Venue keeps so that every version stays and can be gone back to.
+     */
+    private double rewrite(boolean versions) throws SQLException, java.io.IOException {
+        Path file = Files.createTempDirectory("venue-rows").resolve("rows.db");
+        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            try (Statement settings = sql.createStatement()) {
+                settings.execute("pragma journal_mode=WAL");
+                settings.execute("pragma synchronous=FULL");
+                settings.execute("create table row (id text primary key, body text not null) without rowid");
+                settings.execute("create table content (hash text primary key, type text, body text) without rowid");
+                settings.execute(
+                        "create table working (site text, item text, hash text, primary key (site, item)) without rowid");
+                settings.execute("create table step_change (step integer, item text, before text, after text,"
+                        + " primary key (step, item)) without rowid");
+                settings.execute("create index step_change_of_item on step_change (item, step)");
+            }
+            sql.setAutoCommit(false);
+            write(sql, versions, "before");
+            long from = System.nanoTime();
+            write(sql, versions, "after");
+            return (System.nanoTime() - from) / 1e9;
+        }
+    }
+
+    private void write(Connection sql, boolean versions, String when) throws SQLException {
+        List<String> statements = versions
+                ? List.of(
+                        "insert or ignore into content (body, hash, type) values (?1, ?3, 'PAGE')",
+                        "insert into working (site, item, hash) values ('s', ?2, ?3)"
+                                + " on conflict (site, item) do update set hash = excluded.hash",
+                        "insert into step_change (step, item, before, after) values (" + when.length()
+                                + ", ?2, ?3, ?3)")
+                : List.of(
+                        "insert into row (id, body) select ?2, ?1 where ?3 <> '' on conflict (id) do update set body = excluded.body");
+        for (int at = 0; at < PAGES; at += AT_ONCE) {
+            for (String statement : statements) {
+                try (PreparedStatement put = sql.prepareStatement(statement)) {
+                    for (int n = at; n < at + AT_ONCE; n++) {
+                        put.setString(1, bodies.get(n) + when);
+                        put.setString(2, "leaf" + n);
+                        put.setString(3, Hash.of((when + n).getBytes(StandardCharsets.UTF_8)));
+                        put.addBatch();
+                    }
+                    put.executeBatch();
+                }
+            }
+            sql.commit();
+        }
+    }
+}
