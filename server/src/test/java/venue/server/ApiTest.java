@@ -1,6 +1,7 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -146,11 +147,5 @@ class ApiTest {
                 403,
                 "managers-only");
         refused(tomas.post("/api/sites/kestrel-moor/releases/1/return", "{}"), 403, "managers-only");
-    }
-
-    private static void refused(HttpResponse<String> answer, int status, String code) {
-        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
-        assertThat(answer.statusCode()).isEqualTo(status);
-        assertThat(answer.headers().firstValue("content-type").orElse("")).startsWith("application/problem+json");
     }
 }

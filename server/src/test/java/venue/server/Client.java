@@ -22,14 +22,22 @@ final class Client {
     static final String PASSWORD = "a-password-for-tests";
 
     private final int port;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder()
-            .cookieHandler(cookies)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+    private final CookieManager cookies;
+    private final String eyes;
+    private final HttpClient http;
 
     Client(int port) {
+        this(port, new CookieManager(), "");
+    }
+
+    private Client(int port, CookieManager cookies, String eyes) {
         this.port = port;
+        this.cookies = cookies;
+        this.eyes = eyes;
+        http = HttpClient.newBuilder()
+                .cookieHandler(cookies)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
     }
 
     static Client signedIn(int port, String who) {
@@ -39,6 +47,11 @@ final class Client {
                 "/api/sign-in", "{\"email\":\"" + who + "@kestrel-moor.example\",\"password\":\"" + PASSWORD + "\"}");
         client.get("/api/me");
         return client;
+    }
+
+    /** The same window, as an editor has it. */
+    Client asEditor() {
+        return new Client(port, cookies, "editor");
     }
 
     HttpResponse<String> get(String path) {
@@ -96,7 +109,8 @@ final class Client {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + path));
+        return eyes.isEmpty() ? request : request.header("Venue-As", eyes);
     }
 
     private String token() {

@@ -1,6 +1,8 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -8,13 +10,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Safety nets and files: history, proofs sent out, own HTML, media. */
 @ServerTest
 class HistoryTest {
 
-    private static final JsonMapper JSON = new JsonMapper();
     private static final String SITE = "/api/sites/kestrel-moor";
 
     @LocalServerPort
@@ -27,16 +27,6 @@ class HistoryTest {
     void begin() {
         maja = Client.signedIn(port, "maja");
         tomas = Client.signedIn(port, "tomas");
-    }
-
-    private static JsonNode json(HttpResponse<String> answer) {
-        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
-        return JSON.readTree(answer.body());
-    }
-
-    private static void refused(HttpResponse<String> answer, int status, String code) {
-        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
-        assertThat(answer.statusCode()).isEqualTo(status);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -12,7 +14,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Files taken in over HTTP, cut, described in several languages, and served. */
 @ServerTest
@@ -28,16 +29,6 @@ class MediaTest {
     @BeforeEach
     void begin() {
         maja = Client.signedIn(port, "maja");
-    }
-
-    private static JsonNode json(HttpResponse<String> answer) {
-        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
-        return JsonMapper.builder().build().readTree(answer.body());
-    }
-
-    private static void refused(HttpResponse<String> answer, int status, String code) {
-        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
-        assertThat(answer.statusCode()).isEqualTo(status);
     }
 
     private static byte[] picture(int width, int height) throws IOException {

@@ -1,14 +1,14 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
-import java.net.http.HttpResponse;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Templates, reach and roll-out as the interface asks for them, and who may not. */
 @ServerTest
@@ -26,16 +26,6 @@ class TemplatesTest {
     void begin() {
         maja = Client.signedIn(port, "maja");
         tomas = Client.signedIn(port, "tomas");
-    }
-
-    private static JsonNode json(HttpResponse<String> answer) {
-        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
-        return JsonMapper.builder().build().readTree(answer.body());
-    }
-
-    private static void refused(HttpResponse<String> answer, int status, String code) {
-        assertThat(answer.body()).contains("\"code\":\"" + code + "\"", "\"fix\":\"");
-        assertThat(answer.statusCode()).isEqualTo(status);
     }
 
     @Test

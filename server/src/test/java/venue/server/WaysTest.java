@@ -1,23 +1,21 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.http.HttpResponse;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The ways through the API that the interface goes. */
 @ServerTest
 class WaysTest {
 
-    private static final JsonMapper JSON = new JsonMapper();
     private static final String SITE = "/api/sites/kestrel-moor";
 
     @LocalServerPort
@@ -135,10 +133,5 @@ class WaysTest {
                 .contains("Standard page", "Landing page", "Article", "Instrument", "Open night", "Person");
         assertThat(theme.get("looks").size()).isEqualTo(3);
         theme.get("contrast").forEach(c -> assertThat(c.get("ratio").asDouble()).isGreaterThanOrEqualTo(4.5));
-    }
-
-    private static JsonNode json(HttpResponse<String> answer) {
-        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
-        return JSON.readTree(answer.body());
     }
 }

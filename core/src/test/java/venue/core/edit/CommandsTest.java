@@ -14,7 +14,8 @@ import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
-import venue.core.section.Section;
+import venue.core.template.Template;
+import venue.core.template.Zone;
 import venue.core.value.Value;
 
 class CommandsTest {
@@ -92,19 +93,36 @@ class CommandsTest {
     }
 
     @Property(tries = 200)
-    void swappingTemplatesLosesNoContent(@ForAll long seed) {
+    void swappingTemplatesLosesNoContentAndTheWayBackLeadsBack(@ForAll long seed) {
         Random chance = new Random(seed);
-        Edition edition = site;
-        List<Section> before =
-                edition.require(Page.class, "weaving").zones().all().toList();
-        for (int i = 0; i < 6; i++) {
-            String template = List.of("plain", "wide", "side-column").get(chance.nextInt(3));
-            edition = Sites.after(edition, new ChooseTemplate(List.of("weaving"), template));
+        List<String> templates =
+                site.all(Template.class).map(Template::id).sorted().toList();
+        String first = templates.get(chance.nextInt(templates.size()));
+        Edition edition = Sites.after(
+                Sites.after(site, new SetKindTemplates("standard", "plain", null)),
+                new ChooseTemplate(List.of("weaving"), first));
+        List<Zone> zones = edition.require(Template.class, first).zones();
+        for (int i = 0; i < 5; i++) {
+            String zone = zones.get(chance.nextInt(zones.size())).key();
+            edition = Sites.after(edition, new PlaceSection("weaving", zone, 0, "n" + i, null, null, List.of(12)));
         }
-        Page page = edition.require(Page.class, "weaving");
-        assertThat(java.util.stream.Stream.concat(page.zones().all(), page.shelf().stream())
-                        .map(s -> s.withShelvedFrom(null)))
-                .containsExactlyInAnyOrderElementsOf(before);
+        Page before = edition.require(Page.class, "weaving");
+        for (int i = 0; i < 4; i++) {
+            String template = templates.get(chance.nextInt(templates.size()));
+            edition = Sites.after(edition, new ChooseTemplate(List.of("weaving"), template));
+            Page page = edition.require(Page.class, "weaving");
+            assertThat(java.util.stream.Stream.concat(page.zones().all(), page.shelf().stream())
+                            .map(s -> s.withShelvedFrom(null)))
+                    .containsExactlyInAnyOrderElementsOf(before.zones().all().toList());
+        }
+        String other = templates.get(chance.nextInt(templates.size()));
+        Edition there =
+                Sites.after(edition.with(List.of(before), List.of()), new ChooseTemplate(List.of("weaving"), other));
+        Edition back = Sites.after(there, new ChooseTemplate(List.of("weaving"), first));
+        Page again = back.require(Page.class, "weaving");
+        assertThat(again.shelf()).isEmpty();
+        assertThat(again.zones().all())
+                .containsExactlyInAnyOrderElementsOf(before.zones().all().toList());
     }
 
     @Property(tries = 200)

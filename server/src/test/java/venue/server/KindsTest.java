@@ -1,0 +1,124 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** Kinds as the interface asks for them, and what each role may do with them and their pages. */
+@ServerTest
+class KindsTest {
+
+    private static final String SITE = "/api/sites/kestrel-moor";
+    private static final List<String> SHAPING = List.of(
+            "{\"verb\":\"make-kind\",\"id\":\"x\",\"name\":\"X\"}",
+            "{\"verb\":\"describe-kind\",\"kind\":\"article\",\"name\":\"X\",\"note\":\"\"}",
+            "{\"verb\":\"set-fields\",\"kind\":\"article\",\"fields\":[]}",
+            "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"ANYWHERE\"}}",
+            "{\"verb\":\"retire-kind\",\"kind\":\"article\",\"retired\":true}",
+            "{\"verb\":\"set-value\",\"item\":\"article\",\"key\":\"madeBy\",\"value\":\"MANAGER\"}",
+            "{\"verb\":\"set-value\",\"item\":\"visit\",\"key\":\"mayHold\",\"value\":[]}",
+            "{\"verb\":\"set-options\",\"template\":\"wide\",\"options\":[]}",
+            "{\"verb\":\"give-to-origin\",\"page\":\"visit\",\"section\":\"x\"}");
+
+    @LocalServerPort
+    private int port;
+
+    private Client maja;
+    private Client tomas;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+        tomas = Client.signedIn(port, "tomas");
+    }
+
+    private void set(String key, String value) {
+        json(maja.command(
+                "{\"verb\":\"set-value\",\"item\":\"person\",\"key\":\"" + key + "\",\"value\":\"" + value + "\"}"));
+    }
+
+    private static String make(String kind, String parent, boolean evenSo) {
+        return "{\"verb\":\"make-pages\",\"kind\":\"" + kind + "\",\"parent\":\"" + parent
+                + "\",\"pages\":[{\"id\":\"new" + kind + parent + "\",\"title\":\"New\"}],\"evenSo\":" + evenSo + "}";
+    }
+
+    @Test
+    void whoeverLooksAsAnEditorIsHeldAsOne() {
+        for (String command : SHAPING) {
+            refused(tomas.command(command), 403, "managers-only");
+            refused(maja.asEditor().command(command), 403, "managers-only");
+        }
+        refused(maja.asEditor().command(make("article", "visit", true)), 422, "not-here");
+        json(maja.command(make("article", "visit", true)));
+        assertThat(json(maja.get(SITE + "/survey")).toString())
+                .contains("misplaced", "Article pages stand beneath News only");
+    }
+
+    @Test
+    void whatManagersKeepIsRefusedHoweverItIsAsked() {
+        String person = json(maja.get(SITE + "/kinds/person")).get("shown").asString();
+        json(tomas.command("{\"verb\":\"set-title\",\"page\":\"" + person + "\",\"title\":\"By an editor\"}"));
+        set("changedBy", "MANAGER");
+        set("madeBy", "MANAGER");
+        for (String command : List.of(
+                "{\"verb\":\"set-title\",\"page\":\"" + person + "\",\"title\":\"Again\"}",
+                "{\"verb\":\"remove-page\",\"page\":\"" + person + "\"}",
+                "{\"verb\":\"move-page\",\"page\":\"" + person + "\"}",
+                "{\"verb\":\"choose-template\",\"pages\":[\"" + person + "\"],\"template\":\"plain\"}")) {
+            refused(tomas.command(command), 403, "not-for-editors");
+        }
+        refused(tomas.post(SITE + "/undo", "{}"), 403, "not-for-editors");
+        refused(tomas.command(make("person", "people", true)), 422, "not-here");
+        assertThat(json(tomas.get(SITE + "/pages/" + person)).get("changeable").asBoolean())
+                .isFalse();
+        assertThat(json(maja.get(SITE + "/pages/" + person)).get("changeable").asBoolean())
+                .isTrue();
+        JsonNode here = json(tomas.get(SITE + "/places?parent=people"));
+        here.forEach(p -> assertThat(p.get("may").asBoolean()).as(p.toString()).isEqualTo(!p.has("whyNot")));
+        assertThat(here.findValuesAsString("whyNot")).contains("are made by managers only");
+        json(maja.command(make("person", "people", false)));
+    }
+
+    @Test
+    void aKindTellsWhoInheritsAndWhereAFieldShows() {
+        JsonNode kind = json(maja.get(SITE + "/kinds/open-night"));
+        assertThat(kind.get("following").asInt() + kind.get("chosen").asInt())
+                .isEqualTo(kind.get("pages").asInt());
+        JsonNode places = kind.get("fields").get(5);
+        assertThat(places.get("own").asInt() + places.get("inheriting").asInt())
+                .isEqualTo(kind.get("pages").asInt());
+        assertThat(kind.get("fields").get(1).get("places").toString())
+                .contains("listings of Open night pages", "Article");
+        refused(maja.get(SITE + "/kinds/nothing"), 404, "unknown-kind");
+        JsonNode trials = json(maja.get(SITE + "/kinds/standard/extremes"));
+        assertThat(trials.findValuesAsString("what")).contains("the shortest", "middling", "the longest");
+        JsonNode many = json(maja.get(SITE + "/fitting?pages=opening-times,accessibility"));
+        assertThat(many.findValuesAsString("template")).contains("plain", "wide");
+        refused(maja.get(SITE + "/fitting?pages=nothing"), 404, "unknown-page");
+    }
+
+    @Test
+    void badKindsAreRefusedWithTheWayOut() {
+        refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\" \"}"), 422, "bad-name");
+        refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\"article\"}"), 409, "name-taken");
+        refused(
+                maja.command(
+                        "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"BENEATH_PAGES\",\"ids\":[]}}"),
+                422,
+                "no-place");
+        refused(
+                maja.command("{\"verb\":\"set-value\",\"item\":\"article\",\"key\":\"madeBy\",\"value\":\"cat\"}"),
+                422,
+                "wrong-value");
+        refused(
+                maja.command("{\"verb\":\"follow-again\",\"page\":\"visit\",\"section\":\"nothing\"}"),
+                404,
+                "unknown-section");
+    }
+}
