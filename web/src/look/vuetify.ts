@@ -46,6 +46,9 @@ export const vuetify = createVuetify({
     VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto', menuIcon: '$dropdown' },
     VAutocomplete: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
     VCheckbox: { density: 'compact', hideDetails: true, color: 'primary' },
+    VRadioGroup: { density: 'compact', hideDetails: true },
+    VRadio: { density: 'compact', color: 'primary' },
+    VChip: { label: true, rounded: 'sm', variant: 'outlined', size: 'small' },
     VDialog: { maxWidth: 640, scrim: '#20262B' },
   },
 })

@@ -51,10 +51,14 @@ watch(
         "
       />
       <h3>What can be made here</h3>
+      <p v-if="here.length && !here.some((p) => p.editors)" class="should" role="status">
+        ◇ Editors can make nothing beneath this page.
+      </p>
       <ul>
         <li v-for="p in here" :key="p.kind" :class="{ no: p.whyNot }">
           <b>{{ p.whyNot ? '×' : '✓' }} {{ name(p.kind) }}</b>
           <span v-if="p.whyNot" class="quiet">{{ p.whyNot }}</span>
+          <span v-else-if="!p.editors" class="quiet">by managers only</span>
         </li>
       </ul>
       <v-btn class="gap" @click="emit('close')">Done</v-btn>

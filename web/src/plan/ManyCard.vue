@@ -11,6 +11,7 @@ const props = defineProps<{ pages: string[] }>()
 const emit = defineEmits<{ clear: []; fitting: [] }>()
 const site = useSite()
 const rows = computed(() => props.pages.map((id) => site.rows.get(id)).filter((r) => r !== undefined))
+const held = computed(() => rows.value.filter((r) => !site.mayChange(r)))
 const FIRST = 14
 const wearing = computed(() => {
   const counts = new Map<string, number>()
@@ -24,8 +25,9 @@ const menus = computed(() =>
     within: rows.value.filter((r) => r.menus.includes(m.id)),
   })),
 )
-const off = computed(() => rows.value.filter((r) => r.state === 'WITHDRAWN'))
-const on = computed(() => rows.value.filter((r) => r.state !== 'WITHDRAWN' && r.state !== 'DRAFT' && !r.home))
+const free = computed(() => rows.value.filter((r) => site.mayChange(r)))
+const off = computed(() => free.value.filter((r) => r.state === 'WITHDRAWN'))
+const on = computed(() => free.value.filter((r) => r.state !== 'WITHDRAWN' && r.state !== 'DRAFT' && !r.home))
 
 /** One command for each page, all of them one step to take back. */
 async function each(list: { id: string }[], command: (id: string) => Command) {
@@ -54,7 +56,10 @@ const withdraw = (withdrawn: boolean) => (page: string) =>
       <TemplateGlyph :template="template" /> {{ site.templates.get(template)?.name }}
       <span class="quiet">{{ counted(count, 'page') }}</span>
     </p>
-    <v-btn class="ink gap" @click="emit('fitting')">Another template…<span class="kbd">T</span></v-btn>
+    <p v-if="held.length" class="label">
+      {{ counted(held.length, 'page is', 'pages are') }} changed by managers only.
+    </p>
+    <v-btn v-else class="ink gap" @click="emit('fitting')">Another template…<span class="kbd">T</span></v-btn>
     <h3>In menus</h3>
     <p v-for="m in menus" :key="m.id" class="row-flex">
       {{ m.name }}: <b>{{ m.within.length }}</b>

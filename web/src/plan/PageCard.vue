@@ -6,12 +6,14 @@ import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { usePage } from '@/page/usePage'
 import { whenWords } from './whenWords'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { wornWords } from '@/page/wornWords'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ open: []; rename: []; sheet: [name: 'fitting' | 'home' | 'remove'] }>()
 const site = useSite()
+const session = useSession()
 const { page: detail } = usePage(toRef(props, 'page'))
 
 const row = computed(() => site.rows.get(props.page))
@@ -70,7 +72,9 @@ async function place(menu: string) {
         <dd>
           {{ site.templates.get(detail.template)?.name }}
           <span class="quiet">{{ wornWords(detail) }}</span>
-          <button type="button" class="textlink" @click="emit('sheet', 'fitting')">Fitting…</button>
+          <button v-if="detail.changeable" type="button" class="textlink" @click="emit('sheet', 'fitting')">
+            Fitting…
+          </button>
         </dd>
         <dt>Appears</dt>
         <dd>
@@ -101,14 +105,19 @@ async function place(menu: string) {
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
       </dl>
       <FindingBox v-for="(f, i) in detail.findings" :key="i" :finding="f" />
+      <p v-if="!detail.changeable" class="label gap">{{ detail.kindName }} pages are changed by managers.</p>
       <div class="acts">
-        <v-btn v-if="!row.home" @click="emit('sheet', 'home')">Make it home<span class="kbd">H</span></v-btn>
-        <v-btn @click="emit('rename')">Rename<span class="kbd">F2</span></v-btn>
-        <v-btn v-if="detail.withdrawn" @click="withdraw(false)">Put back</v-btn>
-        <v-btn v-else-if="!row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
+        <v-btn v-if="!row.home && session.manager" @click="emit('sheet', 'home')"
+          >Make it home<span class="kbd">H</span></v-btn
+        >
+        <v-btn v-if="detail.changeable" @click="emit('rename')">Rename<span class="kbd">F2</span></v-btn>
+        <v-btn v-if="detail.withdrawn && detail.changeable" @click="withdraw(false)">Put back</v-btn>
+        <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
           >Take off the site</v-btn
         >
-        <v-btn v-if="!row.home" class="danger" @click="emit('sheet', 'remove')">Remove</v-btn>
+        <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
+          >Remove</v-btn
+        >
       </div>
       <p v-if="detail.lastChange" class="label last">
         Last: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},
@@ -159,6 +168,7 @@ dd {
   gap: 8px;
   margin-top: 16px;
 }
+.gap,
 .last {
   margin-top: 14px;
 }

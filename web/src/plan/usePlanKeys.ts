@@ -2,6 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
 import { useNotices } from '@/edit/useNotices'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { keyMove, type OutlineRow } from './outline'
 
@@ -28,10 +29,14 @@ const MOVES: Record<string, 'up' | 'down' | 'in' | 'out'> = {
   ArrowRight: 'in',
 }
 
+/** Keys that change the page at hand. */
+const CHANGES = ['F2', 'Delete', 't']
+
 /** The keys of the Plan. */
 export function usePlanKeys(plan: Plan) {
   const site = useSite()
   const notices = useNotices()
+  const session = useSession()
 
   async function move(id: string, direction: 'up' | 'down' | 'in' | 'out') {
     const to = keyMove(id, direction, site.order, site.rows)
@@ -76,7 +81,9 @@ export function usePlanKeys(plan: Plan) {
     Delete: () => (plan.sheet.value = 'remove'),
     n: (_, event) => plan.makeNew(event.shiftKey ? 'after' : 'beneath'),
     t: () => (plan.sheet.value = 'fitting'),
-    h: () => (plan.sheet.value = 'home'),
+    h: () => {
+      if (session.manager) plan.sheet.value = 'home'
+    },
     l: () => plan.nextLens(),
   }
 
@@ -87,6 +94,11 @@ export function usePlanKeys(plan: Plan) {
     if (onButton && (event.key === 'Enter' || event.key === ' ')) return
     const direction = MOVES[event.key]
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
+    const changes = (event.altKey && direction) || CHANGES.includes(key)
+    if (changes && !site.mayChange(site.rows.get(id)))
+      return notices.say(
+        `${site.kinds.get(site.rows.get(id)?.kind ?? '')?.name} pages are changed by managers.`,
+      )
     if (event.altKey && direction) {
       event.preventDefault()
       void move(id, direction)

@@ -109,6 +109,11 @@ export const useSite = defineStore('site', () => {
     return done
   }
 
+  /** Whether whoever works here may change a page of this kind. */
+  function mayChange(row?: { kind: string }): boolean {
+    return !row || (kinds.value.get(row.kind)?.changeable ?? true)
+  }
+
   const templates = computed(() => new Map((catalog.value?.templates ?? []).map((t) => [t.id, t])))
   const kinds = computed(() => new Map((catalog.value?.kinds ?? []).map((k) => [k.id, k])))
   return {
@@ -123,6 +128,7 @@ export const useSite = defineStore('site', () => {
     missing,
     templates,
     kinds,
+    mayChange,
     open,
     close,
     at,

@@ -267,9 +267,10 @@ class CatalogController {
      *
      * @param whyNot why the rules don't allow it there; absent when they do
      * @param may whether whoever asks may do it all the same
+     * @param editors whether editors may
      */
     record PlaceFor(
-            String kind, @Nullable String parent, @Nullable String whyNot, boolean may) {}
+            String kind, @Nullable String parent, @Nullable String whyNot, boolean may, boolean editors) {}
 
     /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
     @GetMapping("/places")
@@ -280,7 +281,7 @@ class CatalogController {
             edition.require(Page.class, parent);
         }
         return Places.here(edition, parent, people.role(principal)).stream()
-                .map(a -> place(a, parent))
+                .map(a -> place(edition, a, parent))
                 .toList();
     }
 
@@ -290,12 +291,15 @@ class CatalogController {
         Edition edition = workspaces.require(site).now().working();
         Kind of = edition.require(Kind.class, kind);
         Role role = people.role(principal);
-        Stream<PlaceFor> top = Stream.of(place(Places.answer(edition, of, null, role), null));
-        Stream<PlaceFor> beneath = edition.plan().inOrder().map(id -> place(Places.answer(edition, of, id, role), id));
+        Stream<PlaceFor> top = Stream.of(place(edition, Places.answer(edition, of, null, role), null));
+        Stream<PlaceFor> beneath =
+                edition.plan().inOrder().map(id -> place(edition, Places.answer(edition, of, id, role), id));
         return Stream.concat(top, beneath).toList();
     }
 
-    private static PlaceFor place(Places.Answer answer, @Nullable String parent) {
-        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may());
+    private static PlaceFor place(Edition edition, Places.Answer answer, @Nullable String parent) {
+        boolean editors =
+                Places.answer(edition, answer.kind(), parent, Role.EDITOR).may();
+        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may(), editors);
     }
 }
