@@ -104,6 +104,33 @@ class KindsTest {
     }
 
     @Test
+    void entriesAreReadLookedAtKeptAndWrittenAsCsv() {
+        json(maja.command("{\"verb\":\"make-kind\",\"id\":\"partner\",\"name\":\"Partner\"}"));
+        refused(maja.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[]}"), 422, "has-pages");
+        json(maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"pageless\",\"value\":true}"));
+        JsonNode read = json(maja.post(
+                SITE + "/kinds/partner/entries/read",
+                "{\"text\":\"Title,Summary,Colour\\nMoor Lamps,Dark-sky lamps,red\\n,No name,\"}"));
+        assertThat(read.get("columns").toString()).isEqualTo("[\"name\",\"summary\",\"\"]");
+        assertThat(read.get("rows").get(0).get("fields").get("summary").asString())
+                .isEqualTo("Dark-sky lamps");
+        assertThat(read.get("rows").get(1).get("troubles").get(0).asString()).contains("needs a title");
+        json(tomas.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[{\"id\":\"p1\","
+                + "\"name\":\"Moor Lamps\",\"fields\":{\"summary\":\"Dark-sky lamps\"}}]}"));
+        assertThat(json(tomas.get(SITE + "/kinds/partner/entries")).findValuesAsString("name"))
+                .containsExactly("Moor Lamps");
+        assertThat(maja.get(SITE + "/kinds/partner/entries.csv").body())
+                .isEqualTo("Name,Summary,Picture\r\nMoor Lamps,Dark-sky lamps,\r\n");
+        json(maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"changedBy\",\"value\":\"MANAGER\"}"));
+        refused(tomas.command("{\"verb\":\"remove-entries\",\"entries\":[\"p1\"]}"), 403, "not-for-editors");
+        refused(
+                maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"pageless\",\"value\":false}"),
+                409,
+                "kind-in-use");
+        refused(maja.post(SITE + "/kinds/partner/entries/read", "{\"text\":\"Name\"}"), 422, "bad-count");
+    }
+
+    @Test
     void badKindsAreRefusedWithTheWayOut() {
         refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\" \"}"), 422, "bad-name");
         refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\"article\"}"), 409, "name-taken");

@@ -44,6 +44,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = SetKindTemplates.class, name = "set-kind-templates"),
     @Type(value = FollowAgain.class, name = "follow-again"),
     @Type(value = GiveToOrigin.class, name = "give-to-origin"),
+    @Type(value = PutEntries.class, name = "put-entries"),
+    @Type(value = RemoveEntries.class, name = "remove-entries"),
     @Type(value = MakeKind.class, name = "make-kind"),
     @Type(value = DescribeKind.class, name = "describe-kind"),
     @Type(value = SetFields.class, name = "set-fields"),
@@ -73,6 +75,8 @@ public sealed interface Command
                 RemoveMedia,
                 TakePattern,
                 FollowAgain,
+                PutEntries,
+                RemoveEntries,
                 CutMedia,
                 TakeIn,
                 BringBack {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.edition.PageFacts;
+import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -34,6 +35,7 @@ public final class MediaUse {
         Stream.of(Template.class, Pattern.class, SharedSection.class)
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
+        edition.all(Entry.class).forEach(e -> note(edition, e, all, PageFacts.of(List.of(), e.fields())));
         return all;
     }
 

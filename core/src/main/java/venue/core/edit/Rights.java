@@ -3,6 +3,7 @@ package venue.core.edit;
 import java.util.Optional;
 import venue.core.edition.Edition;
 import venue.core.element.OwnHtmlElement;
+import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Held;
@@ -65,6 +66,8 @@ public final class Rights {
         change.removed().stream().flatMap(id -> before.find(id).stream()).forEach(item -> {
             if (item instanceof Page page) {
                 requireChange(role, before, page);
+            } else if (item instanceof Entry entry) {
+                requireChange(role, before, entry.asListed());
             } else {
                 requireEditors(item);
             }
@@ -72,11 +75,13 @@ public final class Rights {
     }
 
     private static void put(Role role, Edition before, Edition after, Item item) {
-        if (!(item instanceof Page page)) {
+        if (!(item instanceof Page) && !(item instanceof Entry)) {
             requireEditors(item);
             return;
         }
-        Optional<Page> was = before.page(page.id());
+        Page page = item instanceof Entry entry ? entry.asListed() : (Page) item;
+        Optional<Page> was = before.page(page.id())
+                .or(() -> before.find(Entry.class, page.id()).map(Entry::asListed));
         if (was.isEmpty()) {
             after.kindOf(page).filter(k -> k.madeBy() == Role.MANAGER).ifPresent(k -> {
                 throw Refusal.forbidden(

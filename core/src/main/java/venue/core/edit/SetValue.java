@@ -23,6 +23,7 @@ import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.FrameSettings;
 import venue.core.template.Template;
+import venue.core.text.Words;
 import venue.core.theme.Theme;
 import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
@@ -58,6 +59,9 @@ public record SetValue(
         }
         if (found instanceof Kind kind) {
             Property setting = PropertyCheck.require(KindSettings.all(), key, key);
+            if (key.equals("pageless")) {
+                requireUnused(edition, kind);
+            }
             return Change.of(lower(setting) + " of the kind " + kind.name(), kind.with(key, checked(edition, setting)));
         }
         if (found instanceof Theme theme) {
@@ -71,6 +75,20 @@ public record SetValue(
         }
         throw Refusal.badInput(
                 "nothing-to-set", "item", "“" + found.name() + "” has no such property.", "Choose a page or a look.");
+    }
+
+    private static void requireUnused(Edition edition, Kind kind) {
+        int pages = edition.plan().ofKind(kind.id()).size();
+        int entries = edition.entries(kind.id()).size();
+        if (pages + entries > 0) {
+            throw Refusal.conflict(
+                    "kind-in-use",
+                    "pageless",
+                    kind.name() + " has "
+                            + (pages > 0 ? Words.count(pages, "page") : Words.count(entries, "entry", "entries"))
+                            + ": it stays as it is.",
+                    "Make another kind for what is to be kept the other way.");
+        }
     }
 
     private Change onPage(Edition edition, Page page) {

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -160,6 +161,14 @@ public final class Edition {
     /** The template a page wears, and why. */
     public Worn worn(Page page) {
         return Worn.of(this, page);
+    }
+
+    /** The entries of a kind that has no pages, in their order. */
+    public List<Entry> entries(String kind) {
+        return all(Entry.class)
+                .filter(e -> e.kind().equals(kind))
+                .sorted(java.util.Comparator.comparing(Entry::position).thenComparing(Entry::id))
+                .toList();
     }
 
     /** What a page holds in a field: its own value, else its kind's default. */

@@ -29,7 +29,7 @@ public final class Places {
     /** "What may I create here?", kind by kind, for a role; the top where no parent is named. */
     public static List<Answer> here(Edition edition, @Nullable String parent, Role role) {
         return edition.all(Kind.class)
-                .filter(k -> !k.retired())
+                .filter(k -> !k.retired() && !k.isPageless())
                 .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
                 .map(k -> answer(edition, k, parent, role))
                 .toList();
@@ -38,6 +38,10 @@ public final class Places {
     public static Answer answer(Edition edition, Kind kind, @Nullable String parent, Role role) {
         if (kind.retired()) {
             return new Answer(kind, Optional.of("are not made any more: the kind is retired"), false);
+        }
+        if (kind.isPageless()) {
+            return new Answer(
+                    kind, Optional.of("have no place in the plan: they are entries, shown by listings"), false);
         }
         if (role == Role.EDITOR && kind.madeBy() == Role.MANAGER) {
             return new Answer(kind, Optional.of("are made by managers only"), false);

@@ -81,12 +81,14 @@ final class ListingElement extends DeclaredKind {
                     .text(scene.inWords(DATE, Value.of(date)))
                     .end();
         }
-        out.start("h" + level, "h z-medium")
-                .start("a")
-                .attr("href", scene.address(page))
-                .text(page.title())
-                .end()
-                .end();
+        out.start("h" + level, "h z-medium");
+        String address = scene.address(page);
+        if (address.isEmpty()) {
+            out.text(page.title());
+        } else {
+            out.start("a").attr("href", address).text(page.title()).end();
+        }
+        out.end();
         String summary = scene.words(page, "summary");
         if (props.flag("summaries") && !summary.isEmpty()) {
             out.element("p", summary);

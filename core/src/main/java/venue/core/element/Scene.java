@@ -48,7 +48,7 @@ public interface Scene {
     /** The fields of a page's kind that are shown as facts. */
     List<Property> shownFields(Page page);
 
-    /** A page's own address as served. */
+    /** A page's own address as served; empty for an entry that has no page. */
     String address(Page page);
 
     /** What a picture shows, in the page's language, for those who don't see it; empty where it only decorates. */

@@ -125,6 +125,11 @@ public record Kind(
         return Values.flag(settings, "offeredFirst");
     }
 
+    /** Whether it has entries without pages, shown by listings alone. */
+    public boolean isPageless() {
+        return Values.flag(settings, "pageless");
+    }
+
     /** Where writing starts, {@code galley} or {@code form}. */
     public String startsIn() {
         return said("startsIn");

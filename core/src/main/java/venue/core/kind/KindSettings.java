@@ -17,6 +17,9 @@ public final class KindSettings {
             .help("The kinds of page that may stand beneath.");
 
     private static final List<Property> ALL = List.of(
+            of("pageless", "Entries without pages", PropertyType.YES_NO)
+                    .fallback(Value.of(false))
+                    .help("They have no address and are shown by listings: partners, opening hours, dates."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),

@@ -71,6 +71,10 @@ final class ChangeTeller {
                             + Words.count(working.inbound().sharing(shared.id()).size(), "place");
             return List.of((before == null ? "New; " : "Changed; ") + where);
         }
+        if (shown instanceof venue.core.entry.Entry entry) {
+            String kind = working.find(Kind.class, entry.kind()).map(Kind::name).orElse(entry.kind());
+            return List.of((before == null ? "New in " : "Changed in ") + kind);
+        }
         if (shown instanceof Kind || shown instanceof Redirect || shown instanceof Media) {
             return List.of(before == null ? "New" : "Changed");
         }

@@ -40,6 +40,11 @@ final class Needs {
         if (item instanceof Page page) {
             return ofPage(page);
         }
+        if (item instanceof venue.core.entry.Entry entry) {
+            return Stream.concat(
+                    Stream.of(entry.kind()).filter(n -> live.find(n).isEmpty()),
+                    missing(PageFacts.of(List.of(), entry.fields())));
+        }
         if (item instanceof Template template) {
             return template.zones().stream().flatMap(z -> missing(PageFacts.of(z.fixed(), java.util.Map.of())));
         }

@@ -22,7 +22,7 @@ import venue.core.redirect.Redirect;
 public final class ReleasePlan {
 
     private static final List<String> ORDER =
-            List.of("site", "page", "menu", "theme", "template", "kind", "media", "redirect");
+            List.of("site", "page", "entry", "menu", "theme", "template", "kind", "media", "redirect");
 
     private final Edition live;
     private final Edition working;

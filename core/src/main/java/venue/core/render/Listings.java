@@ -7,6 +7,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.element.ListingQuery;
+import venue.core.entry.Entry;
 import venue.core.page.Page;
 
 /** Answers what a listing asks for. */
@@ -15,10 +16,13 @@ final class Listings {
     private Listings() {}
 
     static List<Page> of(View view, ListingQuery query) {
-        Stream<Page> pages = view.edition().plan().ofKind(query.kind()).stream()
-                .map(view.edition()::page)
-                .flatMap(Optional::stream)
-                .filter(view::shows)
+        Stream<Page> entries = view.edition().entries(query.kind()).stream().map(Entry::asListed);
+        Stream<Page> pages = Stream.concat(
+                        entries,
+                        view.edition().plan().ofKind(query.kind()).stream()
+                                .map(view.edition()::page)
+                                .flatMap(Optional::stream)
+                                .filter(view::shows))
                 .filter(within(view.edition(), query.which(), view.localTime().toString()));
         return order(view.edition(), pages, query.order())
                 .limit(Math.max(1, query.limit()))

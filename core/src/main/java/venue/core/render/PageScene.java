@@ -269,7 +269,7 @@ final class PageScene implements Scene {
 
     @Override
     public String address(Page of) {
-        return view.path(of);
+        return view.edition().page(of.id()).isPresent() ? view.path(of) : "";
     }
 
     @Override

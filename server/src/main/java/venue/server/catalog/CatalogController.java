@@ -86,6 +86,7 @@ class CatalogController {
             String startsIn,
             boolean retired,
             boolean changeable,
+            boolean pageless,
             long pages) {}
 
     /**
@@ -258,7 +259,10 @@ class CatalogController {
                         k.startsIn(),
                         k.retired(),
                         role == Role.MANAGER || k.changedBy() == Role.EDITOR,
-                        edition.plan().ofKind(k.id()).size()))
+                        k.isPageless(),
+                        k.isPageless()
+                                ? edition.entries(k.id()).size()
+                                : edition.plan().ofKind(k.id()).size()))
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package venue.store.content;
 
 import java.util.Arrays;
+import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
@@ -20,6 +21,7 @@ enum ItemType {
     TEMPLATE(Template.class),
     PATTERN(Pattern.class),
     PAGE(Page.class),
+    ENTRY(Entry.class),
     SHARED(SharedSection.class),
     MENU(Menu.class),
     THEME(Theme.class),
