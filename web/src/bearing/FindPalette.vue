@@ -42,6 +42,11 @@ const pages = computed<Hit[]>(() =>
   })),
 )
 /** Templates and kinds are the managers' to look up. */
+const entries = computed<Hit[]>(() =>
+  (site.catalog?.kinds ?? [])
+    .filter((k) => k.pageless && !session.manager)
+    .map((k) => ({ id: k.id, name: k.name, note: 'entries', to: { name: 'kind', params: { kind: k.id } } })),
+)
 const shapes = computed<Hit[]>(() =>
   session.manager
     ? [
@@ -64,7 +69,7 @@ const shapes = computed<Hit[]>(() =>
 )
 const hits = computed(() => {
   const wanted = fold(words.value.trim())
-  const all = [...pages.value, ...shapes.value, ...screens]
+  const all = [...pages.value, ...entries.value, ...shapes.value, ...screens]
   if (!wanted) return [...screens, ...pages.value].slice(0, MOST)
   const found = all.filter((h) => fold(`${h.name} ${h.note} ${h.found ?? ''}`).includes(wanted))
   const begins = (h: Hit) => (fold(h.name).startsWith(wanted) ? 0 : 1)

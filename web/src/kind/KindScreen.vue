@@ -3,10 +3,10 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '@/api/client'
 import type { PageDetail, Property } from '@/api/types'
-import { counted } from '@/look/counted'
 import FormFields from '@/page/FormFields.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import EntriesPane from './EntriesPane.vue'
 import FormBuilder from './FormBuilder.vue'
 import KindStrip from './KindStrip.vue'
 import { useKind } from './useKind'
@@ -19,6 +19,8 @@ const { kind, problem } = useKind(id)
 /** The page in which the form is looked at; none for an empty one. */
 const looked = ref<string | null>(null)
 const page = ref<PageDetail | null>(null)
+const pageless = computed(() => kind.value?.settings.pageless === true)
+const changeable = computed(() => site.mayChange({ kind: id.value }))
 const pages = computed(() => [
   { value: '', title: 'A new page' },
   ...site.order
@@ -50,10 +52,8 @@ watch(
   </div>
   <div v-else-if="kind" class="screen">
     <KindStrip :kind="kind" />
-    <p v-if="kind.retired" class="told">
-      Retired: its {{ counted(kind.pages, 'page') }} stay, and no more are made.
-    </p>
-    <div class="split">
+    <p v-if="kind.retired" class="told">Retired: what there is stays, and no more are made.</p>
+    <div class="split" :class="{ entries: pageless }">
       <div class="side" role="region" aria-label="Fields">
         <FormBuilder
           :uses="kind.fields"
@@ -65,7 +65,8 @@ watch(
         />
       </div>
       <div class="side paper" role="region" aria-label="The form as it is filled in">
-        <div class="row-flex top">
+        <EntriesPane v-if="pageless" :kind="kind" :still="!changeable" />
+        <div v-if="!pageless" class="row-flex top">
           <h2>As it is filled in</h2>
           <span class="grow" />
           <v-autocomplete
@@ -76,7 +77,7 @@ watch(
             @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
           />
         </div>
-        <div class="filled">
+        <div v-if="!pageless" class="filled">
           <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
         </div>
       </div>
@@ -90,6 +91,9 @@ watch(
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(400px, 46%) minmax(0, 1fr);
+}
+.split.entries {
+  grid-template-columns: minmax(320px, 30%) minmax(0, 1fr);
 }
 .side {
   overflow-y: auto;

@@ -19,6 +19,7 @@ const site = useSite()
 const router = useRouter()
 const session = useSession()
 const sheet = ref<'templates' | 'placement' | 'making' | 'copy' | null>(null)
+const pageless = computed(() => props.kind.settings.pageless === true)
 const placed = computed(() => placementWords(props.kind, site))
 const making = computed(() => {
   const by = props.kind.settings.madeBy === 'MANAGER' ? 'managers' : 'everybody'
@@ -50,14 +51,15 @@ function retire() {
         @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
     </div>
-    <StripFact label="Pages">{{ counted(kind.pages, 'page') }}</StripFact>
-    <StripFact label="Wears">
+    <StripFact v-if="pageless" label="Entries">without pages</StripFact>
+    <StripFact v-else label="Pages">{{ counted(kind.pages, 'page') }}</StripFact>
+    <StripFact v-if="!pageless" label="Wears">
       <template #sign><TemplateGlyph :template="kind.usual" :wide="34" /></template>
       <button type="button" class="textlink" @click="sheet = 'templates'">
         {{ site.templates.get(kind.usual)?.name }}
       </button>
     </StripFact>
-    <StripFact label="Stands">
+    <StripFact v-if="!pageless" label="Stands">
       <button type="button" class="textlink" :title="placed" @click="sheet = 'placement'">
         {{ placed }}
       </button>
@@ -72,7 +74,7 @@ function retire() {
         </template>
         <v-list>
           <v-list-item
-            v-if="!kind.retired"
+            v-if="!kind.retired && !pageless"
             title="New page of this kind…"
             @click="router.push({ name: 'new', query: { kind: kind.id } })"
           />

@@ -3,6 +3,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { counted } from '@/look/counted'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useSite } from '@/site/useSite'
@@ -51,6 +52,8 @@ watch(
 const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
+/** Kinds whose entries have no page, and so no row. */
+const pageless = computed(() => (site.catalog?.kinds ?? []).filter((k) => k.pageless))
 const picks = usePicked(lines, chosen)
 const virtual = useVirtualizer(
   computed(() => ({
@@ -140,6 +143,18 @@ watch(chosen, (id) => {
           placeholder="Filter"
           aria-label="Filter the plan"
         />
+        <v-menu v-if="pageless.length">
+          <template #activator="{ props: menu }"><v-btn v-bind="menu">Entries ▾</v-btn></template>
+          <v-list>
+            <v-list-item
+              v-for="k in pageless"
+              :key="k.id"
+              :title="k.name"
+              :subtitle="counted(k.pages, 'entry', 'entries')"
+              :to="{ name: 'kind', params: { kind: k.id } }"
+            />
+          </v-list>
+        </v-menu>
         <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
           >Several at once…</v-btn
         >

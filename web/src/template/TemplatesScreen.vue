@@ -23,7 +23,8 @@ const kindsOf = (t: TemplateInfo) =>
   (site.catalog?.kinds ?? []).filter((k) => k.template === t.id).map((k) => k.name)
 function kindWords(k: KindInfo) {
   const fields = counted(k.fields.length, 'field')
-  return `${counted(k.pages, 'page')} · ${fields}${k.retired ? ' · retired' : ''}`
+  const many = k.pageless ? counted(k.pages, 'entry', 'entries') : counted(k.pages, 'page')
+  return `${many} · ${fields}${k.retired ? ' · retired' : ''}`
 }
 function brings(t: TemplateInfo) {
   const starters = t.sections ? `brings ${counted(t.sections, 'section')}` : 'brings nothing'

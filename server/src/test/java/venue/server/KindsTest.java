@@ -114,7 +114,7 @@ class KindsTest {
         assertThat(read.get("columns").toString()).isEqualTo("[\"name\",\"summary\",\"\"]");
         assertThat(read.get("rows").get(0).get("fields").get("summary").asString())
                 .isEqualTo("Dark-sky lamps");
-        assertThat(read.get("rows").get(1).get("troubles").get(0).asString()).contains("needs a title");
+        assertThat(read.get("rows").get(1).get("troubles").get(0).asString()).contains("It has no name");
         json(tomas.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[{\"id\":\"p1\","
                 + "\"name\":\"Moor Lamps\",\"fields\":{\"summary\":\"Dark-sky lamps\"}}]}"));
         assertThat(json(tomas.get(SITE + "/kinds/partner/entries")).findValuesAsString("name"))

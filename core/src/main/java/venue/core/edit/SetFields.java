@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
+import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
@@ -57,7 +59,8 @@ public record SetFields(String kind, List<Property> fields) implements ShapesSit
         if (before.equals(Optional.of(field))) {
             return;
         }
-        List<Page> unfit = edition.all(Page.class)
+        List<Page> unfit = Stream.concat(
+                        edition.all(Page.class), edition.entries(kind).stream().map(Entry::asListed))
                 .filter(p -> p.kind().equals(kind))
                 .filter(p -> !fits(field, p.fields().get(field.key())))
                 .toList();
@@ -65,8 +68,12 @@ public record SetFields(String kind, List<Property> fields) implements ShapesSit
             throw Refusal.conflict(
                     "values-do-not-fit",
                     "fields." + field.key(),
-                    Words.count(unfit.size(), "page") + " hold something in “" + field.label()
-                            + "” that does not fit this, first “" + unfit.get(0).title() + "”.",
+                    Words.count(
+                                    unfit.size(),
+                                    target.isPageless() ? "entry" : "page",
+                                    target.isPageless() ? "entries" : "pages")
+                            + " hold something in “" + field.label() + "” that does not fit this, first “"
+                            + unfit.get(0).title() + "”.",
                     "Change it there first, or put this field away and make another.");
         }
     }

@@ -107,9 +107,9 @@ public final class EntryTable {
         for (int c = 0; c < Math.min(cells.size(), columns.size()); c++) {
             String column = columns.get(c);
             try {
-                if (column.equals(NAME)) {
+                if (column.equals(NAME) && !cells.get(c).isBlank()) {
                     name = Page.checkTitle(cells.get(c));
-                } else if (!column.isEmpty()) {
+                } else if (!column.isEmpty() && !column.equals(NAME)) {
                     Property field = kind.field(column).orElseThrow(() -> Refusal.unknown("field", column));
                     Cell.read(edition, field, cells.get(c)).ifPresent(v -> fields.put(column, v));
                 }

@@ -148,7 +148,7 @@ class EntriesTest {
                 "open|perhaps|Open: “perhaps” is not yes or no",
                 "sort|Silk|one of Wool, Dye works",
                 "seen|Nowhere|the title or address of a page",
-                "name|''|A page needs a title"
+                "name|''|It has no name"
             })
     void eachRowThatDoesNotFitSaysWhy(String column, String words, String why) {
         List<List<String>> cells = List.of(List.of("Name", "X"), List.of("Ann", words), List.of("Bo", ""));

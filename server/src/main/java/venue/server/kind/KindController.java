@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
 import venue.core.edition.Worn;
+import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.kind.KindSettings;
@@ -41,9 +42,11 @@ class KindController {
         Standing standing = workspaces.require(site).now();
         Edition edition = standing.working();
         Kind kind = edition.require(Kind.class, id);
-        List<Page> pages = edition.plan().ofKind(id).stream()
-                .map(p -> edition.require(Page.class, p))
-                .toList();
+        List<Page> pages = kind.isPageless()
+                ? edition.entries(id).stream().map(Entry::asListed).toList()
+                : edition.plan().ofKind(id).stream()
+                        .map(p -> edition.require(Page.class, p))
+                        .toList();
         long chosen = pages.stream()
                 .filter(p -> edition.worn(p).source() == Worn.Source.CHOSEN)
                 .count();
@@ -65,7 +68,9 @@ class KindController {
                 pages.size(),
                 pages.size() - chosen,
                 chosen,
-                pages.stream().map(Page::id).findFirst().orElse(null));
+                kind.isPageless()
+                        ? null
+                        : pages.stream().map(Page::id).findFirst().orElse(null));
     }
 
     private static long holding(List<Page> pages, Property field) {

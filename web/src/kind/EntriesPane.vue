@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import { freshId, get } from '@/api/client'
+import type { EntryRow, KindDetail, Value } from '@/api/types'
+import { counted } from '@/look/counted'
+import PropertyInput from '@/page/PropertyInput.vue'
+import { useSite } from '@/site/useSite'
+import ReadTableSheet from './ReadTableSheet.vue'
+
+/** The entries of a kind without pages, in a table: written in place, pasted, read from CSV and saved as it. */
+const props = defineProps<{ kind: KindDetail; still: boolean }>()
+const site = useSite()
+const rows = ref<EntryRow[]>([])
+const filter = ref('')
+const reading = ref<string | null>(null)
+const MOST = 200
+const columns = computed(() => props.kind.fields.map((u) => u.field).filter((f) => f.type !== 'MANY'))
+const found = computed(() => {
+  const words = filter.value.trim().toLowerCase()
+  const text = (row: EntryRow) => `${row.name} ${Object.values(row.fields).join(' ')}`.toLowerCase()
+  return words ? rows.value.filter((row) => text(row).includes(words)) : rows.value
+})
+const shown = computed(() => found.value.slice(0, MOST))
+
+async function load() {
+  const answer = await get<EntryRow[]>(`/sites/${site.id}/kinds/${props.kind.id}/entries`)
+  if (answer.ok) rows.value = answer.value
+}
+watch([() => props.kind.id, () => site.step], load, { immediate: true })
+
+interface Put {
+  id: string
+  name: string
+  fields: Record<string, Value>
+  reset: string[]
+}
+function put(entry: Put) {
+  return site.give({ verb: 'put-entries', kind: props.kind.id, entries: [entry as never] })
+}
+async function add() {
+  const id = freshId()
+  await put({ id, name: `New ${props.kind.name.toLowerCase()}`, fields: {}, reset: [] })
+  await load()
+  filter.value = ''
+  await nextTick()
+  const input = document.querySelector<HTMLInputElement>(`[data-entry="${id}"] input`)
+  input?.scrollIntoView({ block: 'nearest' })
+  input?.select()
+}
+async function rename(row: EntryRow, event: Event) {
+  const input = event.target as HTMLInputElement
+  const answer = await put({ id: row.id, name: input.value, fields: {}, reset: [] })
+  if (!answer.ok) input.focus()
+}
+function set(row: EntryRow, key: string, value: Value | undefined) {
+  const none = value === undefined || value === ''
+  const others = Object.entries(row.fields).filter(([k]) => k !== key)
+  row.fields = Object.fromEntries(none ? others : [...others, [key, value]]) as EntryRow['fields']
+  void put({
+    id: row.id,
+    name: row.name,
+    fields: none ? {} : { [key]: value },
+    reset: none ? [key] : [],
+  })
+}
+function remove(row: EntryRow) {
+  void site.give({ verb: 'remove-entries', entries: [row.id] })
+}
+/** Rows from a spreadsheet, pasted anywhere but in a cell that takes one line. */
+function pasted(event: ClipboardEvent) {
+  const words = event.clipboardData?.getData('text/plain') ?? ''
+  if (props.still || !words.trim().includes('\n')) return
+  event.preventDefault()
+  reading.value = words
+}
+</script>
+
+<template>
+  <section class="pane" aria-label="Entries" tabindex="-1" @paste="pasted">
+    <div class="row-flex top">
+      <h2>{{ counted(rows.length, 'entry', 'entries') }}</h2>
+      <span class="grow" />
+      <input v-model="filter" type="search" placeholder="Filter" aria-label="Filter the entries" />
+      <v-btn :href="`/api/sites/${site.id}/kinds/${kind.id}/entries.csv`" download>Save as CSV</v-btn>
+      <template v-if="!still">
+        <v-btn @click="reading = ''">Read a table…</v-btn>
+        <v-btn class="ink" @click="add">Add one</v-btn>
+      </template>
+    </div>
+    <p v-if="!rows.length" class="empty quiet">
+      Nothing yet. Add one, paste rows from a spreadsheet, or read a CSV file. Listings on any page show them.
+    </p>
+    <div v-else class="scroll" :inert="still || undefined">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Name</th>
+            <th v-for="c in columns" :key="c.key" scope="col">
+              {{ c.label }}<template v-if="c.unit"> · {{ c.unit }}</template>
+            </th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in shown" :key="row.id" :data-entry="row.id">
+            <td>
+              <input
+                class="name"
+                :value="row.name"
+                aria-label="Name"
+                dir="auto"
+                @change="rename(row, $event)"
+              />
+            </td>
+            <td v-for="c in columns" :key="c.key">
+              <PropertyInput
+                plain
+                :property="c"
+                :value="row.fields[c.key]"
+                :name="`${c.label} of ${row.name}`"
+                @change="(v) => set(row, c.key, v)"
+                @leave="() => undefined"
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                class="out"
+                :aria-label="`Remove ${row.name}`"
+                title="Remove"
+                @click="remove(row)"
+              >
+                ×
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="found.length > MOST" class="label">
+        The first {{ MOST }} of {{ found.length }} are shown; filter for the others.
+      </p>
+    </div>
+    <ReadTableSheet v-if="reading !== null" :kind="kind" :given="reading" @close="reading = null" />
+  </section>
+</template>
+
+<style scoped>
+.pane {
+  outline: 0;
+}
+.top {
+  gap: 8px;
+  margin-bottom: 12px;
+}
+.top input {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/20px var(--text);
+  padding: 4px 9px;
+  width: 130px;
+}
+.empty {
+  border: 1px dashed var(--line);
+  padding: 30px;
+}
+.scroll {
+  overflow-x: auto;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+}
+table {
+  border-collapse: collapse;
+  min-width: 100%;
+}
+th {
+  text-align: left;
+  font: 13px/18px var(--text);
+  color: var(--quiet);
+  padding: 8px 10px;
+  white-space: nowrap;
+}
+td {
+  border-top: 1px solid var(--line2);
+  padding: 3px 10px;
+  min-width: 120px;
+  vertical-align: top;
+}
+td:last-child {
+  min-width: 0;
+}
+.name {
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: none;
+  color: inherit;
+  font: 600 14px/20px var(--text);
+  padding: 1px 4px;
+  width: 100%;
+}
+.name:hover {
+  border-color: var(--line);
+}
+.out {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { freshId, post, type Problem } from '@/api/client'
+import type { KindDetail, TableRead } from '@/api/types'
+import { counted } from '@/look/counted'
+import { useSite } from '@/site/useSite'
+
+/** Reads a table into entries: which column is what, which rows fit, and why the others don't, before anything is kept. */
+const props = defineProps<{ kind: KindDetail; given: string }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const text = ref(props.given)
+const read = ref<TableRead | null>(null)
+const columns = ref<string[] | null>(null)
+const problem = ref<Problem | null>(null)
+const kept = ref('')
+const busy = ref(false)
+const AT_ONCE = 500
+const FIRST = 40
+const choices = computed(() => [
+  { value: '', title: 'left out' },
+  { value: 'name', title: 'Name' },
+  ...props.kind.fields
+    .map((u) => u.field)
+    .filter((f) => f.type !== 'MANY')
+    .map((f) => ({ value: f.key, title: f.label })),
+])
+const fit = computed(() => (read.value?.rows ?? []).filter((r) => !r.troubles.length))
+const unfit = computed(() => (read.value?.rows ?? []).filter((r) => r.troubles.length))
+
+async function look() {
+  kept.value = ''
+  if (!text.value.trim()) return (read.value = problem.value = null)
+  const answer = await post<TableRead>(`/sites/${site.id}/kinds/${props.kind.id}/entries/read`, {
+    text: text.value,
+    columns: columns.value ?? undefined,
+  })
+  problem.value = answer.ok ? null : answer.problem
+  read.value = answer.ok ? answer.value : null
+  if (answer.ok) columns.value = answer.value.columns
+}
+const soon = useDebounceFn(look, 250)
+watch(
+  text,
+  () => {
+    columns.value = null
+    void soon()
+  },
+  { immediate: true },
+)
+function map(index: number, to: string) {
+  columns.value = (columns.value ?? []).map((c, i) => (i === index ? to : c === to && to ? '' : c))
+  void look()
+}
+async function file(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (chosen) text.value = await chosen.text()
+}
+/** Some at a time; all of them are one step to take back. */
+async function keep() {
+  if (busy.value) return
+  busy.value = true
+  const group = freshId()
+  let count = 0
+  const rows = [...fit.value]
+  while (rows.length) {
+    const some = rows.splice(0, AT_ONCE)
+    const entries = some.map((r) => ({ id: freshId(), name: r.name, fields: r.fields, reset: [] }))
+    const answer = await site.give(
+      { verb: 'put-entries', kind: props.kind.id, entries: entries as never },
+      null,
+      group,
+    )
+    if (!answer.ok) break
+    count += some.length
+  }
+  busy.value = false
+  kept.value = `${counted(count, 'entry', 'entries')} kept.`
+  if (!unfit.value.length) emit('close')
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="820" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>Read a table into {{ kind.name }}</h2>
+      <p class="quiet">
+        Paste rows from a spreadsheet, headings first, or choose a CSV file. Nothing is kept before you say
+        so.
+      </p>
+      <textarea v-model="text" rows="5" class="mono" aria-label="The table" spellcheck="false" dir="auto" />
+      <label class="file"
+        ><span class="textlink">Choose a CSV file…</span
+        ><input type="file" accept=".csv,.tsv,.txt,text/csv" class="unseen" @change="file"
+      /></label>
+      <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
+      <template v-if="read">
+        <h3>Which column is what</h3>
+        <div class="map">
+          <label v-for="(heading, i) in read.headings" :key="i">
+            <span class="label cut">{{ heading || `Column ${i + 1}` }}</span>
+            <v-select
+              :model-value="columns?.[i] ?? ''"
+              :items="choices"
+              :aria-label="`What “${heading}” is`"
+              @update:model-value="(v: unknown) => map(i, String(v))"
+            />
+          </label>
+        </div>
+        <p class="report" role="status">
+          <b>{{ counted(fit.length, 'row fits', 'rows fit') }}</b><template v-if="unfit.length"
+            >, {{ counted(unfit.length, 'row does', 'rows do') }} not:</template
+          >
+        </p>
+        <ul v-if="unfit.length" class="unfit">
+          <li v-for="r in unfit.slice(0, FIRST)" :key="r.number">
+            <b>Row {{ r.number }}</b> {{ r.name }} <span class="should">{{ r.troubles.join(' ') }}</span>
+          </li>
+          <li v-if="unfit.length > FIRST" class="quiet">and {{ unfit.length - FIRST }} more</li>
+        </ul>
+      </template>
+      <p v-if="kept" role="status">{{ kept }}</p>
+      <div class="row-flex foot">
+        <v-btn class="yes" :disabled="!fit.length || busy || !!kept" @click="keep"
+          >Keep {{ counted(fit.length, 'entry', 'entries') }}</v-btn
+        >
+        <v-btn @click="emit('close')">{{ kept ? 'Done' : 'Leave it' }}<span class="kbd">Esc</span></v-btn>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+textarea {
+  width: 100%;
+  margin-top: 10px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--paper);
+  color: inherit;
+  padding: 8px 10px;
+  font-size: 13px;
+}
+h3 {
+  font: 600 16px/22px var(--display);
+  margin: 14px 0 6px;
+}
+.map {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px;
+}
+.map label {
+  min-width: 0;
+}
+.file:focus-within {
+  outline: 2px solid var(--juniper);
+}
+.report {
+  margin-top: 12px;
+}
+.trouble {
+  color: var(--brick);
+}
+.unfit {
+  list-style: none;
+  max-height: 180px;
+  overflow-y: auto;
+}
+.foot {
+  margin-top: 14px;
+}
+</style>
