@@ -14,6 +14,7 @@ import { provideGalley } from '@/page/useGalley'
 import { useSiteType } from '@/page/useSiteType'
 import { useGalleyKeys } from '@/page/useGalleyKeys'
 import TemplateStrip from './TemplateStrip.vue'
+import { useCopies } from './useCopies'
 import { useTemplate } from './useTemplate'
 
 const site = useSite()
@@ -21,6 +22,7 @@ const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.template))
 const { template, problem } = useTemplate(id)
+const copies = useCopies(id)
 /** The page on whose content it is looked at. */
 const on = ref('')
 const galley = provideGalley(
@@ -54,12 +56,14 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
     <router-link :to="{ name: 'templates' }">Back to the templates</router-link>
   </div>
   <div v-else-if="template" class="screen" :style="type">
-    <TemplateStrip :template="template" />
+    <TemplateStrip :template="template" :waiting="copies?.waiting ?? 0" />
     <div class="reaching">
       <p class="grow" role="status">
         <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·
-        <b>starter</b>: new pages only; of the copies there are, {{ template.copies.inStep }} in step,
-        {{ template.copies.behind }} behind, {{ template.copies.adapted }} adapted
+        <b>starter</b>: new pages only<template v-if="copies"
+          >; of the copies there are, {{ copies.inStep }} in step, {{ copies.behind }} behind,
+          {{ copies.adapted }} adapted</template
+        >
       </p>
       <label>
         Looked at with

@@ -16,7 +16,11 @@ import RemoveTemplateSheet from './RemoveTemplateSheet.vue'
 import WearersSheet from './WearersSheet.vue'
 import ZonesSheet from './ZonesSheet.vue'
 
-const props = defineProps<{ template: TemplateDetail }>()
+const props = defineProps<{
+  template: TemplateDetail
+  /** On how many pages a change waits to be rolled out. */
+  waiting: number
+}>()
 const site = useSite()
 const router = useRouter()
 const session = useSession()
@@ -86,10 +90,10 @@ function setFrame(key: string, value: Value | undefined) {
     </StripFact>
     <div class="acts">
       <v-btn
-        v-if="manager && template.waiting"
+        v-if="manager && waiting"
         class="yes"
         @click="router.push({ name: 'roll-out', params: { template: template.id } })"
-        >Roll out to {{ counted(template.waiting, 'page') }}…</v-btn
+        >Roll out to {{ counted(waiting, 'page') }}…</v-btn
       >
       <v-menu v-if="manager">
         <template #activator="{ props: menu }">

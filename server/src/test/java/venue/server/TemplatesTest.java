@@ -53,7 +53,7 @@ class TemplatesTest {
         assertThat(wide.get("wearing").findValuesAsString("title")).contains("Visit", "Dark-sky camping");
         assertThat(wide.get("zones").get(0).get("sections").findValuesAsString("reach"))
                 .containsExactly("STARTER", "STARTER");
-        JsonNode copies = wide.get("copies");
+        JsonNode copies = json(maja.get(SITE + "/templates/wide/copies"));
         assertThat(copies.get("inStep").asInt() + copies.get("behind").asInt()).isEqualTo(2);
         assertThat(json(maja.get(SITE + "/templates/wide/markup")).get("html").asString())
                 .contains("A page’s title", "data-s=\"s1\"");

@@ -68,6 +68,12 @@ class TemplateController {
     /** A page and its cells. */
     record RollOutRow(String page, String title, String address, boolean alone, List<RollOutCell> cells) {}
 
+    /** How the copies of its starter sections stand to it: a merge for each of them, so it is asked for by itself. */
+    @GetMapping("/copies")
+    TemplateDetail.Copies copies(@PathVariable String site, @PathVariable String id) {
+        return new TemplateDetails(workspaces.require(site), id).copies();
+    }
+
     /** Changes of the template against the pages that hold copies. */
     record RollOutTable(String name, List<RollOut.Change> changes, List<RollOutRow> rows, int done) {}
 

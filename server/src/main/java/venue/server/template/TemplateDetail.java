@@ -16,7 +16,6 @@ import venue.server.page.PageDetail.ZoneDetail;
  * @param zones its zones; all their sections, {@code TEMPLATE} for fixed and {@code STARTER} for starter sections
  * @param pages how many pages wear it
  * @param wearing the first of them
- * @param waiting on how many pages a change of a starter section waits to be rolled out
  */
 record TemplateDetail(
         String id,
@@ -31,9 +30,7 @@ record TemplateDetail(
         List<ZoneDetail> zones,
         long pages,
         List<Wearer> wearing,
-        List<KindUse> kinds,
-        Copies copies,
-        int waiting) {
+        List<KindUse> kinds) {
 
     /** A page that wears it. */
     record Wearer(String id, String title, String address) {}
@@ -56,6 +53,10 @@ record TemplateDetail(
             long following,
             long chosen) {}
 
-    /** How the copies of its starter sections stand to it. */
-    record Copies(int inStep, int behind, int adapted) {}
+    /**
+     * How the copies of its starter sections stand to it.
+     *
+     * @param waiting on how many pages a change of a starter section waits to be rolled out
+     */
+    record Copies(int inStep, int behind, int adapted, int waiting) {}
 }

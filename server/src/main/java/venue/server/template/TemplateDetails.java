@@ -42,7 +42,6 @@ final class TemplateDetails {
 
     TemplateDetail detail() {
         List<Page> wearing = wearing();
-        List<RollOut.Row> rows = rollOut().rows();
         return new TemplateDetail(
                 template.id(),
                 standing.hashOf(template.id()),
@@ -59,9 +58,7 @@ final class TemplateDetails {
                         .limit(FIRST)
                         .map(p -> new Wearer(p.id(), p.title(), edition.servedAt(p)))
                         .toList(),
-                kinds(),
-                copies(rows),
-                (int) rows.stream().filter(RollOut.Row::isOpen).count());
+                kinds());
     }
 
     RollOut rollOut() {
@@ -132,7 +129,8 @@ final class TemplateDetails {
                 chosen);
     }
 
-    private Copies copies(List<RollOut.Row> rows) {
+    Copies copies() {
+        List<RollOut.Row> rows = rollOut().rows();
         Map<Lineage, Long> counted = rows.stream()
                 .flatMap(r -> r.strands().stream())
                 .flatMap(s -> java.util.stream.Stream.ofNullable(s.now()))
@@ -140,6 +138,7 @@ final class TemplateDetails {
         return new Copies(
                 counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
                 counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),
-                counted.getOrDefault(Lineage.ADAPTED, 0L).intValue());
+                counted.getOrDefault(Lineage.ADAPTED, 0L).intValue(),
+                (int) rows.stream().filter(RollOut.Row::isOpen).count());
     }
 }
