@@ -38,10 +38,11 @@ class Screenshots {
             page.keyboard().press("i");
             take(page, "pattern-tray");
             page.keyboard().press("Escape");
-            take(page, venue.venue("/kestrel-moor/page/visit"), "section-settings", p -> settings(p));
             take(page, venue.venue("/kestrel-moor/page/visit"), "history", p -> history(p));
             take(page, venue.venue("/kestrel-moor/media/trails"), "media");
             take(page, venue.venue("/kestrel-moor/page/groups"), "reach", p -> reach(p));
+            take(page, venue.venue("/kestrel-moor/page/orion/form"), "form");
+            take(page, venue.venue("/kestrel-moor/kinds/open-night"), "kind", p -> field(p));
             take(page, venue.venue("/kestrel-moor/templates"), "templates");
             rollOut(page);
             take(page, venue.venue("/kestrel-moor/templates/field-guide"), "template");
@@ -52,21 +53,11 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/releases"), "releases");
             take(page, venue.site("/"), "site-home");
             elements(page);
-            page.setViewportSize(390, 800);
-            take(page, venue.site("/visit"), "site-narrow");
         }
     }
 
-    private static void settings(Page page) {
-        Locator card = page.locator("article.card").nth(1);
-        card.locator(".name").click();
-        card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Settings"))
-                .click();
-        card.locator(".v-select").nth(1).click();
-        page.locator(".v-list-item-title").getByText("Gradient").click();
-        page.waitForTimeout(SETTLE_MS);
-        card.locator(".v-select").nth(3).click();
-        page.locator(".v-list-item-title").getByText("Surface deep").last().click();
+    private static void field(Page page) {
+        page.locator("[data-field=places] .name").click();
     }
 
     private static void reach(Page page) {
@@ -178,7 +169,7 @@ class Screenshots {
 
     private void take(Page page, String address, String name, Consumer<Page> first) {
         page.navigate(address);
-        page.locator("article.card, .matrix").first().waitFor();
+        page.locator("article.card, .matrix, [data-field]").first().waitFor();
         first.accept(page);
         take(page, name);
     }
