@@ -22,7 +22,7 @@ export const router = createRouter({
           component: () => import('./template/TemplateScreen.vue'),
         },
         {
-          path: 'templates/:template/roll-out',
+          path: 'roll-out/:item',
           name: 'roll-out',
           component: () => import('./template/RollOutScreen.vue'),
         },

@@ -1,18 +1,36 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, inject, provide, reactive, ref, watch, type InjectionKey } from 'vue'
 import { freshId, get } from '@/api/client'
 import type { NewAddress, PlaceFor } from '@/api/types'
 import { useSite } from '@/site/useSite'
 
 const TYPING_MS = 150
 
+type NewPage = ReturnType<typeof describing>
+const KEY: InjectionKey<NewPage> = Symbol('new page')
+
+/** The page that is being described around here. */
+export function useNewPageHere(): NewPage {
+  const found = inject(KEY)
+  if (!found) throw new Error('no new page around')
+  return found
+}
+
 /** A page, or several, while they are being described; nothing is made before `make`. */
-export function useNewPage(start: {
+export function useNewPage(start: Start): NewPage {
+  const shared = describing(start)
+  provide(KEY, shared)
+  return shared
+}
+
+interface Start {
   parent: string | null
   after: string | null
   several: boolean
   kind: string | null
-}) {
+}
+
+function describing(start: Start) {
   const site = useSite()
   const form = reactive({
     parent: start.parent,
@@ -124,5 +142,20 @@ export function useNewPage(start: {
     return pages[0]?.id ?? null
   }
 
-  return { form, places, fitting, whyNot, may, evenSo, nothingFits, kind, titles, lacks, address, busy, make }
+  return {
+    given: start.kind,
+    form,
+    places,
+    fitting,
+    whyNot,
+    may,
+    evenSo,
+    nothingFits,
+    kind,
+    titles,
+    lacks,
+    address,
+    busy,
+    make,
+  }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import type { PlacedSection } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
@@ -10,6 +11,7 @@ const props = defineProps<{ own: PlacedSection }>()
 const galley = useGalley()
 const session = useSession()
 const notices = useNotices()
+const router = useRouter()
 const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted here' }
 const words = computed(() => WORDS[props.own.lineage] ?? '')
 const at = computed(() => ({ page: galley.id(), section: props.own.section.id }))
@@ -49,6 +51,12 @@ async function teach() {
         :title="`Give up what was changed here and follow ${own.originName} again`"
         subtitle="Can be undone"
         @click="follow"
+      />
+      <v-list-item
+        v-if="session.manager && own.section.origin"
+        :title="`Roll ${own.originName} out…`"
+        subtitle="To all pages with copies of it, looked at one by one"
+        @click="router.push({ name: 'roll-out', params: { item: own.section.origin.item } })"
       />
       <v-list-item
         v-if="session.manager && own.lineage === 'ADAPTED'"

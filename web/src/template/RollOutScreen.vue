@@ -9,11 +9,11 @@ import { cellWords } from './cellWords'
 import RollOutCellPane from './RollOutCellPane.vue'
 import { asks, planned, useRollOut } from './useRollOut'
 
-/** A template's changes against its pages: pages down, changes across. */
+/** A template's or pattern's changes against its pages: pages down, changes across. */
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
-const id = computed(() => String(route.params.template))
+const id = computed(() => String(route.params.item))
 const roll = useRollOut(id)
 const { table, going, asking, progress, report } = roll
 const FILTERS = [
@@ -40,6 +40,11 @@ const shown = computed(() => {
   const cell = row?.cells.find((c) => c.key === at.value?.key)
   return row && cell ? { row, cell } : null
 })
+/** To the template, or to where one came from: patterns have no screen of their own. */
+function back() {
+  if (site.templates.has(id.value)) void router.push({ name: 'template', params: { template: id.value } })
+  else void router.push({ name: 'plan', params: { page: '' } })
+}
 function leaveAlone(row: RollOutRow, alone: boolean) {
   void site.give({ verb: 'set-value', item: row.page, key: 'alone', value: alone as never })
 }
@@ -49,12 +54,8 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
   <div class="screen">
     <header class="head">
       <div>
-        <button
-          type="button"
-          class="mono back"
-          @click="router.push({ name: 'template', params: { template: id } })"
-        >
-          ← {{ table?.name }}
+        <button type="button" class="mono back" @click="back">
+          ← {{ site.templates.has(id) ? table?.name : 'Plan' }}
         </button>
         <h1>Roll out {{ table?.name }}</h1>
       </div>
@@ -158,8 +159,8 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
     <div v-else-if="table" class="nothing">
       <h2>All pages are in step</h2>
       <p class="quiet">
-        When a starter section of this template is changed, the pages that hold copies of it stand here, with
-        what would change on each.
+        When what it brings to pages is changed, the pages that hold copies of it stand here, with what would
+        change on each.
       </p>
     </div>
   </div>

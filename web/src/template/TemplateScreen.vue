@@ -62,7 +62,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
         <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·
         <b>starter</b>: new pages only<template v-if="copies"
           >; of the copies there are, {{ copies.inStep }} in step, {{ copies.behind }} behind,
-          {{ copies.adapted }} adapted</template
+          {{ copies.adapted }} adapted; {{ copies.own }} of the pages’ own</template
         >
       </p>
       <label>

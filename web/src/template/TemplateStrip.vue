@@ -92,7 +92,7 @@ function setFrame(key: string, value: Value | undefined) {
       <v-btn
         v-if="manager && waiting"
         class="yes"
-        @click="router.push({ name: 'roll-out', params: { template: template.id } })"
+        @click="router.push({ name: 'roll-out', params: { item: template.id } })"
         >Roll out to {{ counted(waiting, 'page') }}…</v-btn
       >
       <v-menu v-if="manager">
@@ -109,7 +109,7 @@ function setFrame(key: string, value: Value | undefined) {
           <v-list-item title="Remove it…" @click="sheet = 'remove'" />
           <v-list-item
             title="Roll out…"
-            @click="router.push({ name: 'roll-out', params: { template: template.id } })"
+            @click="router.push({ name: 'roll-out', params: { item: template.id } })"
           />
         </v-list>
       </v-menu>

@@ -61,7 +61,7 @@ export function useRollOut(template: Ref<string>) {
   )
 
   async function load() {
-    const answer = await get<RollOutTable>(`/sites/${site.id}/templates/${template.value}/roll-out`)
+    const answer = await get<RollOutTable>(`/sites/${site.id}/roll-outs/${template.value}`)
     if (answer.ok) table.value = answer.value
     else report.value = `${answer.problem.detail} ${answer.problem.fix}`
   }

@@ -46,7 +46,7 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/templates"), "templates");
             rollOut(page);
             take(page, venue.venue("/kestrel-moor/templates/field-guide"), "template");
-            take(page, venue.venue("/kestrel-moor/templates/field-guide/roll-out"), "roll-out", this::cell);
+            take(page, venue.venue("/kestrel-moor/roll-out/field-guide"), "roll-out", this::cell);
             take(page, venue.venue("/kestrel-moor/theme"), "theme");
             take(page, venue.venue("/kestrel-moor/survey"), "survey");
             take(page, venue.venue("/kestrel-moor/survey?part=sitemap"), "sitemap");

@@ -62,27 +62,24 @@ class TemplatesTest {
                         .asString())
                 .contains("Groups and school parties");
         refused(maja.get(SITE + "/templates/nope"), 404, "unknown-template");
-        refused(maja.get(SITE + "/templates/visit/roll-out"), 404, "unknown-template");
+        refused(maja.get(SITE + "/roll-outs/visit"), 422, "no-origin");
     }
 
     @Test
     void aChangeIsOfferedToCopiesCarriedAndTakenBackInOneStep() {
-        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
-                .isEmpty();
+        assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).isEmpty();
         json(maja.command("{\"verb\":\"set-value\",\"item\":\"wide\",\"section\":\"s1\",\"element\":\"e1\","
                 + "\"key\":\"size\",\"value\":\"body\"}"));
-        JsonNode table = json(maja.get(SITE + "/templates/wide/roll-out"));
+        JsonNode table = json(maja.get(SITE + "/roll-outs/wide"));
         assertThat(table.get("changes").findValuesAsString("name")).containsExactly("Lead");
         JsonNode row = table.get("rows").get(0);
         assertThat(row.get("title").asString()).isEqualTo("Dark-sky camping");
         assertThat(row.get("cells").get(0).get("state").asString()).isEqualTo("FOLLOWS");
         String page = row.get("page").asString();
         json(maja.command("{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{}}}"));
-        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
-                .isEmpty();
+        assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).isEmpty();
         json(maja.post(SITE + "/undo", "{}"));
-        assertThat(json(maja.get(SITE + "/templates/wide/roll-out")).get("rows"))
-                .hasSize(1);
+        assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).hasSize(1);
         refused(
                 maja.command(
                         "{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{\"x\":\"EXPLODE\"}}}"),

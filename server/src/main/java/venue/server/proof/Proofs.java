@@ -31,7 +31,7 @@ import venue.store.workspace.Workspaces;
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a page's pattern taken, after its own
- * sections or ({@code instead}) in their place, {@code rolled=TEMPLATE} with a template's changes carried to it,
+ * sections or ({@code instead}) in their place, {@code rolled=ID} with a template's or pattern's changes carried to it,
  * {@code on=PAGE} a template on a page's content, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
@@ -127,7 +127,7 @@ public class Proofs {
         Command command = null;
         if (edition.find(Pattern.class, query.get("take")).isPresent()) {
             command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
-        } else if (edition.find(Template.class, query.get("rolled")).isPresent()) {
+        } else if (isOrigin(edition, query.get("rolled"))) {
             command = new RollOutSections(query.get("rolled"), Map.of(page, Map.of()));
         }
         if (command == null) {
@@ -135,6 +135,11 @@ public class Proofs {
         }
         Change change = command.on(desk);
         return edition.with(change.put(), change.removed());
+    }
+
+    private static boolean isOrigin(Edition edition, @Nullable String id) {
+        return edition.find(Template.class, id).isPresent()
+                || edition.find(Pattern.class, id).isPresent();
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {

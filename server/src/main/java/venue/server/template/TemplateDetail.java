@@ -56,7 +56,8 @@ record TemplateDetail(
     /**
      * How the copies of its starter sections stand to it.
      *
+     * @param own sections on pages wearing it that come from nowhere, or from what is gone
      * @param waiting on how many pages a change of a starter section waits to be rolled out
      */
-    record Copies(int inStep, int behind, int adapted, int waiting) {}
+    record Copies(int inStep, int behind, int adapted, int own, int waiting) {}
 }

@@ -139,6 +139,10 @@ final class TemplateDetails {
                 counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
                 counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),
                 counted.getOrDefault(Lineage.ADAPTED, 0L).intValue(),
+                (int) wearing().stream()
+                        .flatMap(p -> p.body().all())
+                        .filter(s -> s.origin() == null && s.sharedFrom().isEmpty())
+                        .count(),
                 (int) rows.stream().filter(RollOut.Row::isOpen).count());
     }
 }

@@ -1,0 +1,84 @@
+package venue.server.template;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.compare.Compared;
+import venue.core.edition.Edition;
+import venue.core.rollout.RollOut;
+import venue.core.rollout.Strand;
+import venue.core.section.Section;
+import venue.core.section.Sectioned;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** What carrying a template's or pattern's changes to the pages with copies would do; nothing is changed. */
+@RestController
+@RequestMapping("/api/sites/{site}/roll-outs/{item}")
+class RollOutController {
+
+    private final Workspaces workspaces;
+
+    RollOutController(Workspaces workspaces) {
+        this.workspaces = workspaces;
+    }
+
+    /**
+     * One section of a template or pattern on one page.
+     *
+     * @param change the section of the template or pattern
+     * @param key what a choice for it is given under
+     * @param state {@code DONE}, {@code FOLLOWS}, {@code MERGES}, {@code COMES}, {@code GOES}, {@code LEFT}, {@code ASKS}
+     * @param mine its words as the page has them; nothing for one that would come
+     * @param theirs its words as they would be when it follows; nothing for one that would go
+     */
+    record RollOutCell(String change, String key, String state, List<String> mine, List<String> theirs) {}
+
+    /** A page and its cells. */
+    record RollOutRow(String page, String title, String address, boolean alone, List<RollOutCell> cells) {}
+
+    /** Changes of a template or pattern against the pages that hold copies. */
+    record RollOutTable(String name, List<RollOut.Change> changes, List<RollOutRow> rows, int done) {}
+
+    @GetMapping
+    RollOutTable rollOut(@PathVariable String site, @PathVariable String item) {
+        Workspace workspace = workspaces.require(site);
+        Standing standing = workspace.now();
+        Edition edition = standing.working();
+        Sectioned origin = edition.require(Sectioned.class, item);
+        RollOut rollOut = new RollOut(edition, origin, workspace.desk().archive(), standing.hashOf(item));
+        List<RollOut.Row> rows = rollOut.rows();
+        List<RollOut.Change> changes = rollOut.changes(rows);
+        List<String> open = changes.stream().map(RollOut.Change::section).toList();
+        List<RollOutRow> shown = rows.stream()
+                .filter(r -> r.strands().stream().anyMatch(s -> open.contains(s.origin())))
+                .map(r -> row(edition, r, open))
+                .toList();
+        return new RollOutTable(origin.name(), changes, shown, rows.size() - shown.size());
+    }
+
+    private static RollOutRow row(Edition edition, RollOut.Row row, List<String> open) {
+        return new RollOutRow(
+                row.page().id(),
+                row.page().title(),
+                edition.servedAt(row.page()),
+                venue.core.page.PageSettings.isLeftAlone(row.page()),
+                row.strands().stream()
+                        .filter(s -> open.contains(s.origin()))
+                        .map(RollOutController::cell)
+                        .toList());
+    }
+
+    private static RollOutCell cell(Strand strand) {
+        return new RollOutCell(
+                strand.origin(), strand.key(), strand.state().name(), words(strand.now()), words(strand.then()));
+    }
+
+    private static List<String> words(@Nullable Section section) {
+        return section == null ? List.of() : Compared.words(section);
+    }
+}
