@@ -1,10 +1,15 @@
 <script setup lang="ts">
 /** One fact of the strip above a galley: its label, and what is to be said or done. */
-defineProps<{ label: string; note?: string }>()
+defineProps<{
+  label: string
+  note?: string
+  /** Never cut short: it holds what is to be clicked. */
+  firm?: boolean
+}>()
 </script>
 
 <template>
-  <div class="fact">
+  <div class="fact" :class="{ firm }">
     <slot name="sign" />
     <div>
       <span class="label cut said block" :title="note ?? label">{{ label }}</span>
@@ -14,6 +19,9 @@ defineProps<{ label: string; note?: string }>()
 </template>
 
 <style scoped>
+.firm {
+  flex: none;
+}
 .block {
   display: block;
 }
@@ -21,6 +29,9 @@ defineProps<{ label: string; note?: string }>()
   max-width: 190px;
 }
 @media (max-width: 1100px) {
+  .firm {
+    flex: none;
+  }
   .block {
     display: block;
   }

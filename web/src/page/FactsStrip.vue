@@ -88,10 +88,16 @@ function rename(event: Event) {
     </div>
     <StripFact :label="`Wears ${wornWords(page)}`" :note="wornWords(page)">
       <template #sign><TemplateGlyph :template="page.template" :wide="34" /></template>
-      {{ site.templates.get(page.template)?.name }}
-      <button v-if="page.changeable" type="button" class="textlink" @click="sheet = 'fitting'">
-        Fitting…
+      <button
+        v-if="page.changeable"
+        type="button"
+        class="textlink"
+        title="Fitting: try other templates"
+        @click="sheet = 'fitting'"
+      >
+        {{ site.templates.get(page.template)?.name }}
       </button>
+      <template v-else>{{ site.templates.get(page.template)?.name }}</template>
     </StripFact>
     <StripFact label="In menus">
       <button type="button" class="textlink" @click="sheet = 'menus'">
@@ -103,15 +109,12 @@ function rename(event: Event) {
         {{ searchWords.words }}
       </button>
     </StripFact>
-    <StripFact label="State">
+    <StripFact label="State" firm>
       <span class="state" :class="page.state"
-        >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template>
-        <button v-else-if="session.manager" type="button" class="textlink home" @click="sheet = 'home'">
-          make home…
-        </button></span
+        >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template></span
       >
     </StripFact>
-    <StripFact label="To fill">
+    <StripFact label="To fill" firm>
       <template v-if="page.toFill.length"
         ><b>{{ page.toFill.length }}</b>
         <button
@@ -131,6 +134,11 @@ function rename(event: Event) {
           <v-btn v-bind="menu">More ▾</v-btn>
         </template>
         <v-list>
+          <v-list-item
+            v-if="session.manager && !page.home"
+            title="Make it the home page…"
+            @click="sheet = 'home'"
+          />
           <v-list-item title="History…" @click="sheet = 'history'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
@@ -162,6 +170,7 @@ function rename(event: Event) {
 <style scoped>
 .ways {
   gap: 0;
+  flex: none;
 }
 .ways a {
   border: 1px solid var(--line);
@@ -182,14 +191,5 @@ function rename(event: Event) {
   background: var(--juniper);
   border-color: var(--juniper);
   color: var(--sheet);
-}
-.home {
-  font-size: 13px;
-  margin-left: 6px;
-}
-@media (max-width: 1100px) {
-  .home {
-    display: none;
-  }
 }
 </style>

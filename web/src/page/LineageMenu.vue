@@ -12,7 +12,7 @@ const galley = useGalley()
 const session = useSession()
 const notices = useNotices()
 const router = useRouter()
-const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted here' }
+const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted' }
 const words = computed(() => WORDS[props.own.lineage] ?? '')
 const at = computed(() => ({ page: galley.id(), section: props.own.section.id }))
 
