@@ -24,7 +24,7 @@ public record Holds(List<String> kinds, Item by) {
     }
 
     /** What holds unless the page says it itself. */
-    public static Optional<Holds> inherited(Edition edition, Page page) {
+    private static Optional<Holds> inherited(Edition edition, Page page) {
         Stream<Optional<Holds>> above = Stream.of(
                 Optional.of(edition.worn(page).template()).flatMap(t -> said(t.frame(), t)),
                 edition.kindOf(page).flatMap((Kind k) -> said(k.settings(), k)));

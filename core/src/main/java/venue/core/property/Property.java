@@ -99,14 +99,6 @@ public record Property(
         return but(d -> d.shown = true);
     }
 
-    public Property grouped(String heading) {
-        return but(d -> d.group = heading);
-    }
-
-    public Property needed() {
-        return but(d -> d.required = true);
-    }
-
     /** The most characters that a text may have. */
     public Property longest(int characters) {
         return but(d -> d.range = Range.of(0, characters));
