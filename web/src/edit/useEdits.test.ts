@@ -121,4 +121,19 @@ describe('edits', () => {
     await done
     expect([before(), meanwhile(), edits.asking()()]).toEqual([true, true, false])
   })
+
+  it('are kept before the last step is taken back', async () => {
+    const sent: string[] = []
+    vi.stubGlobal('fetch', (path: string) => {
+      sent.push(path.split('/').at(-1) ?? '')
+      return new Promise((resolve) => setTimeout(() => resolve(kept('r')), 50))
+    })
+    const edits = useEdits()
+    void edits.give('moor', title('One'), 'visit')
+    void edits.give('moor', title('Two'), 'visit')
+    const undone = edits.turn('moor', 'undo')
+    await vi.advanceTimersByTimeAsync(500)
+    await undone
+    expect(sent).toEqual(['commands', 'commands', 'undo'])
+  })
 })

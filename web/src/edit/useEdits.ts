@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { freshId, post, type Outcome } from '@/api/client'
 import type { Answer, Command } from '@/api/types'
 import { useSession } from '@/session/useSession'
@@ -146,8 +146,24 @@ export const useEdits = defineStore('edits', () => {
     }
   }
 
-  /** Takes the last step back, or does it again. */
+  /** When all that was given has been answered. */
+  function drained(): Promise<void> {
+    if (queue.value.length === 0) return Promise.resolve()
+    return new Promise((resolve) => {
+      const stop = watch(
+        () => queue.value.length,
+        (left) => {
+          if (left > 0) return
+          stop()
+          resolve()
+        },
+      )
+    })
+  }
+
+  /** Takes the last step back, or does it again; what was typed last is kept first, or it would come back. */
   async function turn(site: string, which: 'undo' | 'redo') {
+    await drained()
     const answer = await post<Answer>(`/sites/${site}/${which}`)
     if (answer.ok) succeeded(answer.value)
     else notices.refuse(answer.problem)

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -15,6 +16,8 @@ import java.util.Map;
 /** Debian's headless Chromium. */
 final class Chromium implements AutoCloseable {
 
+    private static final int PATIENCE_MS = 20_000;
+
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final Browser browser = playwright
@@ -23,8 +26,12 @@ final class Chromium implements AutoCloseable {
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
 
+    /** A window; on a busy machine it is waited for longer than usual. */
     BrowserContext context(int width, int height) {
-        return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context.setDefaultTimeout(3 * PATIENCE_MS);
+        return context;
     }
 
     /** A window that is signed in as the demo's manager or editor. */
