@@ -5,6 +5,7 @@ import type { EntryRow, KindDetail, Value } from '@/api/types'
 import { counted } from '@/look/counted'
 import PropertyInput from '@/page/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import ReadTableSheet from './ReadTableSheet.vue'
 
 /** The entries of a kind without pages, in a table: written in place, pasted, read from CSV and saved as it. */
@@ -47,9 +48,8 @@ async function add() {
   input?.scrollIntoView({ block: 'nearest' })
   input?.select()
 }
-async function rename(row: EntryRow, event: Event) {
-  const input = event.target as HTMLInputElement
-  const answer = await put({ id: row.id, name: input.value, fields: {}, reset: [] })
+async function rename(row: EntryRow, name: string, input: HTMLInputElement) {
+  const answer = await put({ id: row.id, name, fields: {}, reset: [] })
   if (!answer.ok) input.focus()
 }
 function set(row: EntryRow, key: string, value: Value | undefined) {
@@ -80,7 +80,13 @@ function pasted(event: ClipboardEvent) {
     <div class="row-flex top">
       <h2>{{ counted(rows.length, 'entry', 'entries') }}</h2>
       <span class="grow" />
-      <input v-model="filter" type="search" placeholder="Filter" aria-label="Filter the entries" />
+      <input
+        v-model="filter"
+        class="boxed"
+        type="search"
+        placeholder="Filter"
+        aria-label="Filter the entries"
+      />
       <v-btn :href="`/api/sites/${site.id}/kinds/${kind.id}/entries.csv`" download>Save as CSV</v-btn>
       <template v-if="!still">
         <v-btn @click="reading = ''">Read a table…</v-btn>
@@ -104,12 +110,11 @@ function pasted(event: ClipboardEvent) {
         <tbody>
           <tr v-for="row in shown" :key="row.id" :data-entry="row.id">
             <td>
-              <input
+              <WrittenInput
                 class="name"
                 :value="row.name"
                 aria-label="Name"
-                dir="auto"
-                @change="rename(row, $event)"
+                @written="(name, input) => rename(row, name, input)"
               />
             </td>
             <td v-for="c in columns" :key="c.key">
@@ -152,13 +157,7 @@ function pasted(event: ClipboardEvent) {
   gap: 8px;
   margin-bottom: 12px;
 }
-.top input {
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/20px var(--text);
-  padding: 4px 9px;
+.top .boxed {
   width: 130px;
 }
 .empty {

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { FieldUse, Property, PropertyType, Value } from '@/api/types'
 import { counted } from '@/look/counted'
 import PropertyInput from '@/page/PropertyInput.vue'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from './fields'
 
 /** One field of a kind: a line, which unfolds into all that can be said of it. */
@@ -32,7 +33,6 @@ const inherit = computed(() => {
 function set(part: Partial<Property>) {
   emit('set', { ...field.value, ...part })
 }
-const text = (event: Event) => (event.target as HTMLInputElement).value
 function setRange(end: 'min' | 'max', words: string) {
   const had = field.value.range ?? { min: 0, max: type.value === 'NUMBER' ? 1000000 : 2000 }
   const other = field.value.range?.[end === 'min' ? 'max' : 'min']
@@ -73,7 +73,7 @@ function setFallback(value: Value | undefined) {
     <div v-if="open" class="more" :inert="still || undefined">
       <label>
         <span class="label">Label</span>
-        <input :value="field.label" dir="auto" @change="set({ label: text($event) })" />
+        <WrittenInput class="boxed" :value="field.label" @written="(label) => set({ label })" />
       </label>
       <label>
         <span class="label">Holds</span>
@@ -86,24 +86,39 @@ function setFallback(value: Value | undefined) {
       </label>
       <label class="wide">
         <span class="label">Help beneath it</span>
-        <input :value="field.help" dir="auto" @change="set({ help: text($event) })" />
+        <WrittenInput class="boxed" :value="field.help" @written="(help) => set({ help })" />
       </label>
       <label v-if="type === 'CHOICE'" class="wide">
         <span class="label">Choices, one on each line, in the order in which they are offered</span>
-        <textarea rows="4" :value="choices" dir="auto" @change="setChoices(text($event))" />
+        <WrittenInput class="boxed" :rows="4" :value="choices" @written="setChoices" />
       </label>
       <label v-if="type === 'NUMBER' && !several">
         <span class="label">Unit</span>
-        <input :value="field.unit" placeholder="mm, people, £" @change="set({ unit: text($event) })" />
+        <WrittenInput
+          class="boxed"
+          :value="field.unit"
+          placeholder="mm, people, £"
+          @written="(unit) => set({ unit })"
+        />
       </label>
       <div v-if="ranged" class="pair">
         <label v-if="type === 'NUMBER'">
           <span class="label">From</span>
-          <input type="number" :value="field.range?.min" @change="setRange('min', text($event))" />
+          <WrittenInput
+            class="boxed"
+            type="number"
+            :value="field.range?.min"
+            @written="(n) => setRange('min', n)"
+          />
         </label>
         <label>
           <span class="label">{{ type === 'NUMBER' ? 'To' : 'At most, in characters' }}</span>
-          <input type="number" :value="field.range?.max" @change="setRange('max', text($event))" />
+          <WrittenInput
+            class="boxed"
+            type="number"
+            :value="field.range?.max"
+            @written="(n) => setRange('max', n)"
+          />
         </label>
       </div>
       <div v-if="mayDefault" class="wide">
@@ -232,16 +247,6 @@ header {
 label {
   display: block;
   min-width: 0;
-}
-.more input:not([type='checkbox']),
-.more textarea {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/20px var(--text);
-  padding: 6px 9px;
 }
 .pair {
   display: flex;

@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { FieldUse, Property, PutAway } from '@/api/types'
 import { counted } from '@/look/counted'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import FieldCard from './FieldCard.vue'
 import { flattened, grouped, moved, newField } from './fields'
 
@@ -110,14 +111,13 @@ function drop(group: string, before: string | null) {
       @drop.prevent="drop(g.name, null)"
     >
       <header>
-        <input
+        <WrittenInput
           class="heading"
           :value="g.name"
           :disabled="still"
           placeholder="No heading"
           aria-label="Heading"
-          dir="auto"
-          @change="rename(g.name, ($event.target as HTMLInputElement).value)"
+          @written="(name) => rename(g.name, name)"
         />
         <template v-if="!still && groups.length > 1">
           <button

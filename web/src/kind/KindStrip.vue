@@ -8,6 +8,7 @@ import StripFact from '@/look/StripFact.vue'
 import { counted } from '@/look/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import KindTemplatesSheet from './KindTemplatesSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import NewKindSheet from './NewKindSheet.vue'
@@ -41,14 +42,12 @@ function retire() {
       <button type="button" class="mono back" @click="router.push({ name: 'templates', hash: '#kinds' })">
         ← Kinds
       </button>
-      <input
+      <WrittenInput
         class="disp"
         :value="kind.name"
         :disabled="!session.manager"
         aria-label="Name of the kind"
-        dir="auto"
-        @change="describe(($event.target as HTMLInputElement).value, kind.note)"
-        @keydown.enter="($event.target as HTMLInputElement).blur()"
+        @written="(name) => describe(name, kind.note)"
       />
     </div>
     <StripFact v-if="pageless" label="Entries">without pages</StripFact>

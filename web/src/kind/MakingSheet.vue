@@ -4,6 +4,7 @@ import type { KindDetail, Value } from '@/api/types'
 import PropertyInput from '@/page/PropertyInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 
 /** What a kind is for, how its pages are begun, and who may make and change them. */
 const props = defineProps<{ kind: KindDetail }>()
@@ -22,10 +23,12 @@ function set(key: string, value: Value | undefined) {
     <div class="sheet" :inert="!session.manager || undefined">
       <h2>How {{ kind.name }} pages are made</h2>
       <label class="label" for="kind-note">What they are, in a line</label>
-      <v-text-field
+      <WrittenInput
         id="kind-note"
-        :model-value="kind.note"
-        @change="emit('note', ($event.target as HTMLInputElement).value)"
+        class="boxed"
+        :value="kind.note"
+        maxlength="200"
+        @written="(note) => emit('note', note)"
       />
       <div v-for="s in settings" :key="s.key" class="one">
         <PropertyInput :property="s" :value="kind.settings[s.key]" @change="(v) => set(s.key, v)" />

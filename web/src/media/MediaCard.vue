@@ -70,11 +70,12 @@ function askRemove() {
       <span v-if="media.cut" class="label">a part of the whole picture is shown</span>
     </div>
     <label class="label" for="media-name">Name</label>
-    <input id="media-name" v-model="name" dir="auto" @change="file" />
+    <input id="media-name" v-model="name" class="boxed" dir="auto" @change="file" />
     <label class="label" for="media-folder">Folder</label>
     <input
       id="media-folder"
       v-model="folder"
+      class="boxed"
       dir="auto"
       list="media-folders"
       placeholder="in no folder"
@@ -86,6 +87,7 @@ function askRemove() {
       <textarea
         id="media-alt"
         v-model="alt"
+        class="boxed"
         rows="3"
         dir="auto"
         :disabled="media.decorative"
@@ -137,16 +139,6 @@ function askRemove() {
 .label {
   display: block;
   margin: 10px 0 3px;
-}
-input,
-textarea {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/20px var(--text);
-  padding: 5px 9px;
 }
 video,
 audio {

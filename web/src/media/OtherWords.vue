@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import { isForeign, languageName } from './languages'
 
 /** What a picture shows, in the languages that pages are written in beside the site's own. */
@@ -16,8 +17,8 @@ const offered = computed(() =>
 const shown = computed(() => [...new Set([...Object.keys(props.media.altIn), ...added.value])])
 const left = computed(() => offered.value.filter((tag) => !shown.value.includes(tag)))
 
-function write(language: string, event: Event) {
-  const alt = (event.target as HTMLTextAreaElement).value.trim()
+function write(language: string, words: string) {
+  const alt = words.trim()
   void site.give(
     { verb: 'describe-media', media: props.media.id, alt: alt || undefined, decorative: false, language },
     props.media.id,
@@ -33,13 +34,13 @@ function add(event: Event) {
 <template>
   <div v-for="tag in shown" :key="tag">
     <label class="label" :for="`alt-${tag}`">The same in {{ languageName(tag) }}</label>
-    <textarea
+    <WrittenInput
       :id="`alt-${tag}`"
-      :value="media.altIn[tag] ?? ''"
+      class="boxed"
+      :value="media.altIn[tag]"
       :lang="tag"
-      rows="2"
-      dir="auto"
-      @change="write(tag, $event)"
+      :rows="2"
+      @written="(words) => write(tag, words)"
     />
   </div>
   <select v-if="left.length" aria-label="Say it in another language" @change="add">
@@ -52,15 +53,6 @@ function add(event: Event) {
 .label {
   display: block;
   margin: 8px 0 3px;
-}
-textarea {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/20px var(--text);
-  padding: 5px 9px;
 }
 select {
   border: 0;

@@ -9,6 +9,7 @@ import HomeSheet from '@/plan/HomeSheet.vue'
 import { STATE_WORDS } from '@/plan/stateWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
@@ -43,14 +44,10 @@ const searchWords = computed(() => {
     : { words: 'no description', tone: 'should' }
 })
 
-function rename(event: Event) {
-  const input = event.target as HTMLInputElement
-  if (input.value === page.value.title) return
-  void site
-    .give({ verb: 'set-title', page: page.value.id, title: input.value }, page.value.id)
-    .then((answer) => {
-      if (!answer.ok) input.focus()
-    })
+function rename(title: string, input: HTMLInputElement) {
+  void site.give({ verb: 'set-title', page: page.value.id, title }, page.value.id).then((answer) => {
+    if (!answer.ok) input.focus()
+  })
 }
 </script>
 
@@ -66,14 +63,12 @@ function rename(event: Event) {
       >
         ← {{ page.address }}
       </button>
-      <input
+      <WrittenInput
         class="disp"
         :value="page.title"
         aria-label="Title"
         :disabled="!page.changeable"
-        dir="auto"
-        @change="rename"
-        @keydown.enter="($event.target as HTMLInputElement).blur()"
+        @written="rename"
       />
     </div>
     <div v-if="page.changeable" class="fact ways" role="group" aria-label="Written in">

@@ -4,6 +4,7 @@ import type { PlacedSection } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import ColumnsRow from './ColumnsRow.vue'
 import LineageMenu from './LineageMenu.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
@@ -60,8 +61,8 @@ const others = computed(() => {
   return [...new Set(names)].filter((n) => n !== session.person?.name)
 })
 
-function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
+function rename(words: string) {
+  const name = words.trim()
   if (name && name !== section.value.name)
     void galley.write(section.value.id, (at) => ({ verb: 'name-section', ...at, name }))
 }
@@ -106,12 +107,12 @@ function mend() {
   >
     <header>
       <span class="grip" title="Drag to move; Alt ↑ ↓ by keys" aria-hidden="true">=</span>
-      <input
+      <WrittenInput
         class="name"
         :value="section.name"
         aria-label="Name of the section"
         maxlength="80"
-        @change="rename"
+        @written="rename"
       />
       <i class="tone" :style="{ background: tone?.ground }" :title="`Tone ${tone?.label}`" />
       <LineageMenu v-if="own.reach === 'HERE'" :own="own" />

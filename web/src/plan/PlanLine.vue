@@ -29,17 +29,19 @@ const row = computed(() => props.line.row)
 const state = computed(() => STATE_WORDS[row.value.state] ?? { mark: '', word: '' })
 const draft = computed(() => row.value.state === 'DRAFT' || row.value.state === 'WITHDRAWN')
 const input = ref<HTMLInputElement | null>(null)
+const title = ref('')
 
 watch(
   () => props.renaming,
   async (is) => {
+    title.value = props.written ?? row.value.title
     await nextTick()
     if (is) input.value?.select()
   },
 )
 
-function done(event: Event) {
-  emit('rename', (event.target as HTMLInputElement).value)
+function done() {
+  emit('rename', title.value)
 }
 
 function menuHint(name: string, there: boolean): string {
@@ -80,8 +82,8 @@ const sitemapHint = computed(() =>
       <input
         v-if="renaming"
         ref="input"
+        v-model="title"
         class="rename"
-        :value="written ?? row.title"
         aria-label="Title"
         @click.stop
         @dblclick.stop

@@ -25,7 +25,7 @@ export function usePlanMoves() {
   async function begin(row: PlanRow) {
     dragged.value = row.id
     places = new Map()
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${row.kind}/places`)
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/pages/${row.id}/places`)
     if (!answer.ok) return
     places = new Map(
       answer.value.map((p) => [

@@ -8,6 +8,7 @@ import StripFact from '@/look/StripFact.vue'
 import { counted } from '@/look/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import WrittenInput from '@/edit/WrittenInput.vue'
 import FrameSheet from './FrameSheet.vue'
 import KindsSheet from './KindsSheet.vue'
 import NewTemplateSheet from './NewTemplateSheet.vue'
@@ -56,14 +57,12 @@ function setFrame(key: string, value: Value | undefined) {
     <h1 class="unseen">Template: {{ template.name }}</h1>
     <div class="title">
       <button type="button" class="mono back" @click="router.push({ name: 'templates' })">← Templates</button>
-      <input
+      <WrittenInput
         class="disp"
         :value="template.name"
         :disabled="!manager"
         aria-label="Name of the template"
-        dir="auto"
-        @change="describe(($event.target as HTMLInputElement).value, template.note)"
-        @keydown.enter="($event.target as HTMLInputElement).blur()"
+        @written="(name) => describe(name, template.note)"
       />
     </div>
     <StripFact label="Worn by">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { TemplateDetail } from '@/api/types'
 import { counted } from '@/look/counted'
+import WrittenInput from '@/edit/WrittenInput.vue'
 
 /** The pages that wear a template, and what it is for. */
 defineProps<{ template: TemplateDetail }>()
@@ -12,13 +13,12 @@ const emit = defineEmits<{ note: [note: string]; close: [] }>()
     <div class="sheet">
       <h2>{{ template.name }}</h2>
       <label class="label" for="template-note">What it is for</label>
-      <input
+      <WrittenInput
         id="template-note"
-        class="note"
+        class="boxed"
         :value="template.note"
         maxlength="200"
-        dir="auto"
-        @change="emit('note', ($event.target as HTMLInputElement).value)"
+        @written="(note) => emit('note', note)"
       />
       <p class="quiet">Worn by {{ counted(template.pages, 'page') }}</p>
       <ul>
@@ -41,14 +41,7 @@ const emit = defineEmits<{ note: [note: string]; close: [] }>()
   display: block;
   margin: 10px 0 3px;
 }
-.note {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/20px var(--text);
-  padding: 5px 9px;
+.boxed {
   margin-bottom: 12px;
 }
 ul {

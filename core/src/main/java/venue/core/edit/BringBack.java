@@ -2,12 +2,14 @@ package venue.core.edit;
 
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
+import venue.core.kind.Held;
 import venue.core.page.Page;
 import venue.core.section.Section;
 import venue.core.section.Zones;
 
 /**
- * Brings back what a page was, or one section of it. Its place in the plan and its address stay as they are now.
+ * Brings back what a page was, or one section of it. Its place in the plan, its address and what may stand
+ * beneath it stay as they are now.
  *
  * @param then the earlier version
  * @param section the one section to bring back; absent for everything
@@ -34,7 +36,7 @@ public record BringBack(Page then, @Nullable String section) implements Command 
                 then.zones(),
                 then.shelf(),
                 then.fields(),
-                then.settings(),
+                Held.kept(then.settings(), now.settings()),
                 now.withdrawn());
     }
 

@@ -84,18 +84,22 @@ public final class Editor {
     public Edited reverse(Desk desk, String name, List<Reversal> steps) {
         List<Item> put = new ArrayList<>();
         List<String> removed = new ArrayList<>();
+        List<Item> back = new ArrayList<>();
         for (Reversal step : steps) {
             Optional<Item> now = desk.edition().find(step.id());
             if (step.before() == null) {
                 requireUntouched(name, now, step.after());
                 removed.add(step.id());
             } else if (step.after() == null) {
-                put.add(now.orElse(step.before()));
+                now.ifPresentOrElse(put::add, () -> back.add(step.before()));
             } else {
                 put.add(reversed(name, now.orElseThrow(() -> changedSince(name)), step.before(), step.after()));
             }
         }
-        return checked(desk, new Change(name, put, removed));
+        put.addAll(back);
+        Edition had = back.isEmpty() ? desk.edition() : desk.edition().with(back, List.of());
+        back.forEach(item -> Rights.whole(desk.role(), had, item));
+        return checked(desk, had, new Change(name, put, removed));
     }
 
     private Item reversed(String name, Item now, Item before, Item after) {
@@ -124,8 +128,13 @@ public final class Editor {
     }
 
     private static Edited checked(Desk desk, Change change) {
+        return checked(desk, desk.edition(), change);
+    }
+
+    /** @param had the working copy with what comes back: bringing back is no making */
+    private static Edited checked(Desk desk, Edition had, Change change) {
         Edition after = desk.edition().with(change.put(), change.removed());
-        Rights.check(desk.role(), desk.edition(), after, change);
+        Rights.check(desk.role(), had, after, change);
         Invariants.check(desk.edition(), after, change);
         return new Edited(change, after);
     }

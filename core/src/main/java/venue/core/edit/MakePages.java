@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.edition.Places;
 import venue.core.edition.Worn;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
@@ -79,7 +80,7 @@ public record MakePages(
             edition.require(Page.class, parent);
         }
         Kind what = edition.require(Kind.class, kind);
-        Standing.require(desk, what, parent, evenSo);
+        Standing.require(desk, Places.answer(edition, what, parent, desk.role()), evenSo);
         Template wears = template == null ? Worn.ofNew(edition, what) : edition.require(Template.class, template);
         requireMayWear(what, wears);
         Map<String, Value> checked = PropertyCheck.all(PageSettings.all(), settings, "");

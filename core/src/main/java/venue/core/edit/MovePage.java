@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.edition.Places;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -38,7 +39,7 @@ public record MovePage(
         boolean sameParent = Objects.equals(parent, moving.parent());
         if (!sameParent) {
             Kind kind = edition.require(Kind.class, moving.kind());
-            Standing.require(desk, kind, parent, evenSo);
+            Standing.require(desk, Places.standing(edition, kind, parent, desk.role()), evenSo);
             Segments.requireFree(edition, parent, moving.segment(), page);
         }
         Positions.Found place = Positions.find(edition, parent, before, page, 1);

@@ -1,5 +1,6 @@
 package venue.core.edit;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.edition.Edition;
 import venue.core.element.OwnHtmlElement;
@@ -12,6 +13,7 @@ import venue.core.media.Media;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.site.Role;
+import venue.core.value.Value;
 
 /**
  * What a role lets somebody change. It is looked at twice: what is asked, so that the refusal is plain, and what would come of
@@ -63,15 +65,21 @@ public final class Rights {
             return;
         }
         change.put().forEach(item -> put(role, before, after, item));
-        change.removed().stream().flatMap(id -> before.find(id).stream()).forEach(item -> {
-            if (item instanceof Page page) {
-                requireChange(role, before, page);
-            } else if (item instanceof Entry entry) {
-                requireChange(role, before, entry.asListed());
-            } else {
-                requireEditors(item);
-            }
-        });
+        change.removed().stream().flatMap(id -> before.find(id).stream()).forEach(item -> whole(role, before, item));
+    }
+
+    /** Whether somebody may remove an item, or bring it back. */
+    static void whole(Role role, Edition edition, Item item) {
+        if (role == Role.MANAGER) {
+            return;
+        }
+        if (item instanceof Page page) {
+            requireChange(role, edition, page);
+        } else if (item instanceof Entry entry) {
+            requireChange(role, edition, entry.asListed());
+        } else {
+            requireEditors(item);
+        }
     }
 
     private static void put(Role role, Edition before, Edition after, Item item) {
@@ -87,9 +95,10 @@ public final class Rights {
                 throw Refusal.forbidden(
                         "not-for-editors", k.name() + " pages are made by managers only.", "Ask a manager to make it.");
             });
+            requireSameRule(Map.of(), page.settings());
         } else if (!isOnlyRenumbered(was.get(), page)) {
             requireChange(role, before, was.get());
-            requireSameRule(was.get(), page);
+            requireSameRule(was.get().settings(), page.settings());
         }
     }
 
@@ -108,8 +117,8 @@ public final class Rights {
         }
     }
 
-    private static void requireSameRule(Page was, Page now) {
-        if (!Held.in(was.settings()).equals(Held.in(now.settings()))) {
+    private static void requireSameRule(Map<String, Value> was, Map<String, Value> now) {
+        if (!Held.in(was).equals(Held.in(now))) {
             throw shapes();
         }
     }

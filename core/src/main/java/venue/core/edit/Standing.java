@@ -12,8 +12,8 @@ final class Standing {
     private Standing() {}
 
     /** @param evenSo whether somebody who may wants it all the same */
-    static void require(Desk desk, Kind kind, @Nullable String parent, @Nullable Boolean evenSo) {
-        Places.Answer answer = Places.answer(desk.edition(), kind, parent, desk.role());
+    static void require(Desk desk, Places.Answer answer, @Nullable Boolean evenSo) {
+        Kind kind = answer.kind();
         boolean passes = answer.may() && Boolean.TRUE.equals(evenSo);
         if (answer.whyNot().isEmpty() || passes) {
             return;

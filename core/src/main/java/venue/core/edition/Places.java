@@ -35,17 +35,27 @@ public final class Places {
                 .toList();
     }
 
+    /** Whether a role may make a page of {@code kind} there. */
     public static Answer answer(Edition edition, Kind kind, @Nullable String parent, Role role) {
+        return whyNotMade(kind, role)
+                .map(why -> new Answer(kind, Optional.of(why), false))
+                .orElseGet(() -> standing(edition, kind, parent, role));
+    }
+
+    private static Optional<String> whyNotMade(Kind kind, Role role) {
         if (kind.retired()) {
-            return new Answer(kind, Optional.of("are not made any more: the kind is retired"), false);
+            return Optional.of("are not made any more: the kind is retired");
         }
         if (kind.isPageless()) {
-            return new Answer(
-                    kind, Optional.of("have no place in the plan: they are entries, shown by listings"), false);
+            return Optional.of("have no place in the plan: they are entries, shown by listings");
         }
-        if (role == Role.EDITOR && kind.madeBy() == Role.MANAGER) {
-            return new Answer(kind, Optional.of("are made by managers only"), false);
-        }
+        return role == Role.EDITOR && kind.madeBy() == Role.MANAGER
+                ? Optional.of("are made by managers only")
+                : Optional.empty();
+    }
+
+    /** Whether a role may move a page of {@code kind} there: who makes such pages, and whether any are, is all one. */
+    public static Answer standing(Edition edition, Kind kind, @Nullable String parent, Role role) {
         Optional<String> rule = whyNot(edition, kind, parent);
         return new Answer(kind, rule, rule.isEmpty() || role == Role.MANAGER);
     }

@@ -21,6 +21,12 @@ public final class Held {
                 : Optional.empty();
     }
 
+    /** Settings with what others say of this in place of what they say themselves. */
+    public static Map<String, Value> kept(Map<String, Value> settings, Map<String, Value> from) {
+        String key = KindSettings.MAY_HOLD.key();
+        return Values.with(settings, key, from.get(key));
+    }
+
     public static Value listed(List<String> kinds) {
         return new Value.Many(
                 kinds.stream().map(k -> Map.of("kind", Value.of(k))).toList());

@@ -28,9 +28,12 @@ class RightsTest {
     private final Editor editor = new Editor(new Memory());
 
     private Edition as(Role role, Edition before, Command command) {
+        return editor.run(desk(role, before), command, Map.of()).after();
+    }
+
+    private static Desk desk(Role role, Edition before) {
         Desk manager = Sites.desk(before);
-        Desk desk = new Desk(before, manager.live(), manager.hashOf(), manager.archive(), manager.chance(), role);
-        return editor.run(desk, command, Map.of()).after();
+        return new Desk(before, manager.live(), manager.hashOf(), manager.archive(), manager.chance(), role);
     }
 
     private void isRefused(Edition before, Command command, String code) {
@@ -159,6 +162,65 @@ class RightsTest {
         assertThat(as(Role.EDITOR, before, make("standard", "workshops", null, null))
                         .page("new"))
                 .isPresent();
+    }
+
+    @Test
+    void aNewPageBringsNoRuleOfItsOwnFromAnEditor() {
+        Map<String, Value> rule = Map.of("mayHold", Held.listed(List.of()));
+        MakePages ruled = new MakePages(
+                "workshops",
+                null,
+                "standard",
+                null,
+                List.of(new MakePages.NewPage("new", "New")),
+                null,
+                List.of(),
+                rule);
+        isRefused(Sites.small(), ruled, "managers-only");
+        assertThat(as(Role.MANAGER, Sites.small(), ruled)
+                        .require(Page.class, "new")
+                        .settings())
+                .isEqualTo(rule);
+    }
+
+    @Test
+    void movingAsksOnlyWhereAPageMayStand() {
+        Edition before = Sites.after(
+                Sites.after(Sites.small(), new SetValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
+                new RetireKind("standard", true));
+        isRefused(before, make("standard", "workshops", null, null), "not-here");
+        assertThat(as(Role.EDITOR, before, new MovePage("weaving", "home", null))
+                        .require(Page.class, "weaving")
+                        .parent())
+                .isEqualTo("home");
+        Edition ruled = Sites.after(before, new SetValue("home", null, null, "mayHold", Held.listed(List.of())));
+        isRefused(ruled, new MovePage("weaving", "home", null, true), "not-here");
+        assertThat(as(Role.MANAGER, ruled, new MovePage("weaving", "home", null, true))
+                        .require(Page.class, "weaving")
+                        .parent())
+                .isEqualTo("home");
+    }
+
+    @Test
+    void whoeverMayRemoveAPageMayBringItBack() {
+        Edition before = Sites.after(
+                Sites.after(Sites.small(), new SetValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
+                new SetValue("weaving", null, null, "mayHold", Held.listed(List.of())));
+        Page weaving = before.require(Page.class, "weaving");
+        Edition without = as(Role.EDITOR, before, new RemovePage("weaving"));
+        Editor.Reversal step = new Editor.Reversal("weaving", weaving, null);
+        assertThat(editor.reverse(desk(Role.EDITOR, without), "remove Weaving", List.of(step))
+                        .after()
+                        .page("weaving"))
+                .contains(weaving);
+        Edition kept = Sites.after(without, new SetValue("standard", null, null, "changedBy", Value.of("MANAGER")));
+        assertThatThrownBy(() -> editor.reverse(desk(Role.EDITOR, kept), "remove Weaving", List.of(step)))
+                .hasMessageContaining("changed by managers only");
+        Page earlier = weaving.withTitle("Earlier").withSetting("mayHold", null);
+        assertThat(as(Role.EDITOR, before, new BringBack(earlier, null))
+                        .require(Page.class, "weaving")
+                        .settings())
+                .isEqualTo(weaving.settings());
     }
 
     @Test

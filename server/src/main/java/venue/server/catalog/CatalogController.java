@@ -5,15 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
-import venue.core.edition.Places;
 import venue.core.edition.Worn;
 import venue.core.element.Elements;
 import venue.core.item.Hash;
@@ -80,7 +77,6 @@ class CatalogController {
             String note,
             List<Property> fields,
             List<String> templates,
-            boolean any,
             String template,
             boolean offeredFirst,
             String startsIn,
@@ -253,7 +249,6 @@ class CatalogController {
                                 : k.templates().stream()
                                         .filter(offered::contains)
                                         .toList(),
-                        k.templates().isEmpty(),
                         Worn.ofNew(edition, k).id(),
                         k.offeredFirst(),
                         k.startsIn(),
@@ -264,46 +259,5 @@ class CatalogController {
                                 ? edition.entries(k.id()).size()
                                 : edition.plan().ofKind(k.id()).size()))
                 .toList();
-    }
-
-    /**
-     * Whether a page of a kind may stand in a place.
-     *
-     * @param whyNot why the rules don't allow it there; absent when they do
-     * @param may whether whoever asks may do it all the same
-     * @param editors whether editors may
-     */
-    record PlaceFor(
-            String kind, @Nullable String parent, @Nullable String whyNot, boolean may, boolean editors) {}
-
-    /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
-    @GetMapping("/places")
-    List<PlaceFor> places(
-            @PathVariable String site, @RequestParam(required = false) @Nullable String parent, Principal principal) {
-        Edition edition = workspaces.require(site).now().working();
-        if (parent != null) {
-            edition.require(Page.class, parent);
-        }
-        return Places.here(edition, parent, people.role(principal)).stream()
-                .map(a -> place(edition, a, parent))
-                .toList();
-    }
-
-    /** Where a page of a kind may stand: every page of the plan, with the reason where it may not. */
-    @GetMapping("/kinds/{kind}/places")
-    List<PlaceFor> placesOf(@PathVariable String site, @PathVariable String kind, Principal principal) {
-        Edition edition = workspaces.require(site).now().working();
-        Kind of = edition.require(Kind.class, kind);
-        Role role = people.role(principal);
-        Stream<PlaceFor> top = Stream.of(place(edition, Places.answer(edition, of, null, role), null));
-        Stream<PlaceFor> beneath =
-                edition.plan().inOrder().map(id -> place(edition, Places.answer(edition, of, id, role), id));
-        return Stream.concat(top, beneath).toList();
-    }
-
-    private static PlaceFor place(Edition edition, Places.Answer answer, @Nullable String parent) {
-        boolean editors =
-                Places.answer(edition, answer.kind(), parent, Role.EDITOR).may();
-        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may(), editors);
     }
 }

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Outcome } from '@/api/client'
+import type { Answer } from '@/api/types'
+
+/** Something new is given a name, and made; a refusal stands at the name. */
+const props = defineProps<{
+  heading: string
+  act: string
+  placeholder?: string
+  /** What is chosen beneath the name is not enough yet. */
+  lacks?: boolean
+  give: (name: string) => Promise<Outcome<Answer>>
+}>()
+const name = defineModel<string>({ default: '' })
+const emit = defineEmits<{ close: [] }>()
+const trouble = ref('')
+const busy = ref(false)
+
+async function make() {
+  if (busy.value) return
+  busy.value = true
+  const answer = await props.give(name.value)
+  busy.value = false
+  if (answer.ok) emit('close')
+  else trouble.value = `${answer.problem.detail} ${answer.problem.fix}`
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
+    <form class="sheet" @submit.prevent="make">
+      <h2>{{ heading }}</h2>
+      <slot name="note" />
+      <label class="label" for="naming">Name</label>
+      <v-text-field
+        id="naming"
+        v-model="name"
+        autofocus
+        dir="auto"
+        :placeholder="placeholder"
+        :error-messages="trouble"
+        @update:model-value="trouble = ''"
+      />
+      <slot />
+      <div class="row-flex foot">
+        <v-btn type="submit" class="yes" :disabled="!name.trim() || lacks || busy">{{ act }}</v-btn>
+        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet :deep(.label) {
+  display: block;
+  margin: 12px 0 3px;
+}
+.foot {
+  margin-top: 16px;
+}
+</style>
