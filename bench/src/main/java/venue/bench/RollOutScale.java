@@ -197,22 +197,23 @@ public final class RollOutScale {
     }
 
     /**
-     * The same pages' rows, written under the same durability and as many to a transaction: the one row of a table of pages, or
-     * the three that Venue keeps so that every version stays and can be gone back to.
+     * The same pages' rows, written under the same durability and as many to a transaction: the one row of a plain table of
+     * pages; or, in tables like Venue's own (its schema is made anew in another folder), the rows that keep every version.
      */
     private double rewrite(boolean versions) throws SQLException, java.io.IOException {
-        Path file = Files.createTempDirectory("venue-rows").resolve("rows.db");
-        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+        Path folder = Files.createTempDirectory("venue-rows");
+        Database.open(folder).close();
+        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("venue.db"))) {
             try (Statement settings = sql.createStatement()) {
                 settings.execute("pragma journal_mode=WAL");
                 settings.execute("pragma synchronous=FULL");
+                settings.execute("pragma foreign_keys=true");
                 settings.execute("create table row (id text primary key, body text not null) without rowid");
-                settings.execute("create table content (hash text primary key, type text, body text) without rowid");
-                settings.execute(
-                        "create table working (site text, item text, hash text, primary key (site, item)) without rowid");
-                settings.execute("create table step_change (step integer, item text, before text, after text,"
-                        + " primary key (step, item)) without rowid");
-                settings.execute("create index step_change_of_item on step_change (item, step)");
+                settings.execute("insert into site (id, created_at) values ('s', '')");
+                for (int step = 0; step < 20; step++) {
+                    settings.execute("insert into step (site, at, who, name, kind, step_group)"
+                            + " values ('s', '', '', '', 'DO', '')");
+                }
             }
             sql.setAutoCommit(false);
             write(sql, versions, "before");

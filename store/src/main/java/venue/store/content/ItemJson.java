@@ -7,20 +7,28 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 import venue.core.item.Item;
+import venue.core.value.Value;
 
 /** Items as canonical JSON: keys in order, nothing empty; equal items give equal bytes. */
 public final class ItemJson {
 
-    private static final JsonMapper MAPPER = JsonMapper.builder()
-            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
-            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
-            .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
-                    .withGetterVisibility(Visibility.NONE)
-                    .withIsGetterVisibility(Visibility.NONE))
+    private static final JsonMapper MAPPER = mapper().addModule(
+                    new SimpleModule().addSerializer(Value.class, new ValueWriter()))
             .build();
+
+    /** As the items' own annotations say. */
+    static JsonMapper.Builder mapper() {
+        return JsonMapper.builder()
+                .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
+                .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
+                        .withGetterVisibility(Visibility.NONE)
+                        .withIsGetterVisibility(Visibility.NONE));
+    }
 
     private ItemJson() {}
 
