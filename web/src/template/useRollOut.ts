@@ -4,7 +4,10 @@ import type { RollOutCell, RollOutRow, RollOutTable } from '@/api/types'
 import { useSite } from '@/site/useSite'
 
 export type Choice = 'FOLLOW' | 'KEEP' | 'SHELVE'
-const AT_ONCE = 20
+/** In about so many parts, so that the progress moves; a part is not smaller or larger than this. */
+const PARTS = 25
+const FEWEST = 20
+const MOST = 200
 
 /** What would be done with a cell: what was chosen, else as usual; nothing for what still asks. */
 export function planned(cell: RollOutCell, chosen: Choice | undefined): Choice | null {
@@ -31,15 +34,15 @@ export function useRollOut(template: Ref<string>) {
   const choiceOf = (row: RollOutRow, cell: RollOutCell) => chosen.value.get(at(row.page, cell.key))
 
   function choose(row: RollOutRow, cell: RollOutCell, choice: Choice) {
-    const next = new Map(chosen.value)
-    next.set(at(row.page, cell.key), choice)
-    chosen.value = next
+    chosen.value = new Map(chosen.value).set(at(row.page, cell.key), choice)
   }
   /** Chooses for every page that a change asks or would change. */
   function chooseAll(change: string, choice: Choice) {
+    const next = new Map(chosen.value)
     for (const row of table.value?.rows ?? [])
       for (const cell of row.cells)
-        if (cell.change === change && planned(cell, 'FOLLOW')) choose(row, cell, choice)
+        if (cell.change === change && planned(cell, 'FOLLOW')) next.set(at(row.page, cell.key), choice)
+    chosen.value = next
   }
   function take(page: string, yes: boolean) {
     const next = new Set(out.value)
@@ -73,8 +76,9 @@ export function useRollOut(template: Ref<string>) {
     stopped = false
     report.value = ''
     progress.value = { done: 0, all: rows.length }
-    for (let i = 0; i < rows.length && !stopped; i += AT_ONCE) {
-      const batch = rows.slice(i, i + AT_ONCE)
+    const atOnce = Math.min(MOST, Math.max(FEWEST, Math.ceil(rows.length / PARTS)))
+    for (let i = 0; i < rows.length && !stopped; i += atOnce) {
+      const batch = rows.slice(i, i + atOnce)
       const pages = Object.fromEntries(batch.map((r) => [r.page, choicesOf(r)]))
       const answer = await site.give({ verb: 'roll-out', item: template.value, pages }, null, group)
       if (!answer.ok) break

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,25 +21,49 @@ public final class TreeMerge {
     /** @param conflicts paths of the parts that both sides changed differently, ours standing in each */
     public record Merged(Object tree, List<String> conflicts) {}
 
-    private final List<String> conflicts = new ArrayList<>();
-    private final Set<String> changedByOurs = new TreeSet<>();
-    private final Set<String> changedByTheirs = new TreeSet<>();
+    /** Our side since the base, worked out once and merged with as many others as there are. */
+    public static final class Ours {
 
-    private TreeMerge() {}
+        private final Object base;
+        private final Object ours;
+        private final Hoisted hoistedBase;
+        private final Hoisted hoistedOurs;
+        private final Set<String> changed;
+
+        public Ours(Object base, Object ours) {
+            this.base = base;
+            this.ours = ours;
+            hoistedBase = Hoisted.of(base);
+            hoistedOurs = Hoisted.of(ours);
+            changed = changed(hoistedBase, hoistedOurs);
+        }
+
+        public Merged with(Object theirs) {
+            if (theirs.equals(base) || theirs.equals(ours)) {
+                return new Merged(ours, List.of());
+            }
+            if (ours.equals(base)) {
+                return new Merged(theirs, List.of());
+            }
+            Hoisted hoisted = Hoisted.of(theirs);
+            return new TreeMerge(changed, changed(hoistedBase, hoisted)).run(hoistedBase, hoisted, hoistedOurs);
+        }
+    }
+
+    private final List<String> conflicts = new ArrayList<>();
+    private final Set<String> changedByOurs;
+    private final Set<String> changedByTheirs;
+
+    private TreeMerge(Set<String> changedByOurs, Set<String> changedByTheirs) {
+        this.changedByOurs = changedByOurs;
+        this.changedByTheirs = changedByTheirs;
+    }
 
     public static Merged merge(Object base, Object theirs, Object ours) {
-        if (theirs.equals(base) || theirs.equals(ours)) {
-            return new Merged(ours, List.of());
-        }
-        if (ours.equals(base)) {
-            return new Merged(theirs, List.of());
-        }
-        return new TreeMerge().run(Hoisted.of(base), Hoisted.of(theirs), Hoisted.of(ours));
+        return new Ours(base, ours).with(theirs);
     }
 
     private Merged run(Hoisted base, Hoisted theirs, Hoisted ours) {
-        note(base, ours, changedByOurs);
-        note(base, theirs, changedByTheirs);
         Map<String, Object> table = new TreeMap<>();
         Set<String> keys = new TreeSet<>(ours.table().keySet());
         keys.addAll(theirs.table().keySet());
@@ -56,12 +81,11 @@ public final class TreeMerge {
         return new Merged(new Hoisted(root, table).lowered(), List.copyOf(new LinkedHashSet<>(conflicts)));
     }
 
-    private static void note(Hoisted base, Hoisted side, Set<String> changed) {
-        base.table().forEach((key, was) -> {
-            if (!was.equals(side.table().get(key))) {
-                changed.add(key);
-            }
-        });
+    private static Set<String> changed(Hoisted base, Hoisted side) {
+        return base.table().entrySet().stream()
+                .filter(e -> !e.getValue().equals(side.table().get(e.getKey())))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     /** A part with an id: one that a side removed goes, unless the other side changed it. */

@@ -9,6 +9,11 @@ package venue.core.property;
  */
 public record PictureSlot(int pixels, String shape, String shapeFrom) {
 
+    public PictureSlot {
+        shape = shape == null ? "" : shape;
+        shapeFrom = shapeFrom == null ? "" : shapeFrom;
+    }
+
     /** Shown at a width of its own. */
     public static PictureSlot wide(int pixels, String shape) {
         return new PictureSlot(pixels, shape, "");

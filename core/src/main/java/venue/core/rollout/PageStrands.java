@@ -72,7 +72,7 @@ final class PageStrands {
 
     private Strand merged(Origin from, String zone, Section ours, Section base, Section now) {
         // The origin is given as ours: where both have changed the same part, following takes the origin's.
-        TreeMerge.Merged merged = TreeMerge.merge(rollOut.tree(base), tree(ours), rollOut.tree(now));
+        TreeMerge.Merged merged = rollOut.since(base, now).with(tree(ours));
         SharedSection made = (SharedSection) rollOut.archive().item(SharedSection.class, merged.tree());
         State state = merged.conflicts().isEmpty() ? State.MERGES : State.ASKS;
         return strand(from, zone, ours, state, ours.withContentOf(made.section()), merged.conflicts());

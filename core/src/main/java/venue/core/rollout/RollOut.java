@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.merge.Archive;
+import venue.core.merge.TreeMerge;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.section.Section;
@@ -37,7 +38,7 @@ public final class RollOut {
     private final Sectioned origin;
     private final Archive archive;
     private final String hash;
-    private final Map<Section, Object> trees = Collections.synchronizedMap(new IdentityHashMap<>());
+    private final Map<Section, TreeMerge.Ours> since = Collections.synchronizedMap(new IdentityHashMap<>());
 
     /**
      * @param hash the hash of the origin's content now
@@ -109,9 +110,9 @@ public final class RollOut {
         return archive.tree(new SharedSection("s", bare));
     }
 
-    /** The tree of a section of the origin, made once for all the pages with copies of it. */
-    Object tree(Section section) {
-        return trees.computeIfAbsent(section, s -> tree(archive, s));
+    /** What has become of a section of the origin, worked out once for all the pages that took it as it was. */
+    TreeMerge.Ours since(Section taken, Section now) {
+        return since.computeIfAbsent(taken, t -> new TreeMerge.Ours(tree(archive, t), tree(archive, now)));
     }
 
     Edition edition() {

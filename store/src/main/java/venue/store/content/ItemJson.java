@@ -24,6 +24,8 @@ public final class ItemJson {
                 .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
                 .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                // Older contents lack what items have learned to say since.
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_EMPTY))
                 .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
                         .withGetterVisibility(Visibility.NONE)

@@ -22,6 +22,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 public final class Database implements AutoCloseable {
 
     private static final int READERS = 4;
+    /** What each connection keeps of the database in memory; a negative number is in KiB. */
+    private static final String CACHE_KIB = "-32768";
 
     private final HikariDataSource source;
     private final JdbcClient sql;
@@ -51,6 +53,7 @@ public final class Database implements AutoCloseable {
         config.addDataSourceProperty("synchronous", "FULL");
         config.addDataSourceProperty("foreign_keys", "true");
         config.addDataSourceProperty("busy_timeout", "5000");
+        config.addDataSourceProperty("cache_size", CACHE_KIB);
         config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
         HikariDataSource source = new HikariDataSource(config);
         Flyway.configure(Database.class.getClassLoader())
