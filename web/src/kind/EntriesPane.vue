@@ -14,6 +14,8 @@ const site = useSite()
 const rows = ref<EntryRow[]>([])
 const filter = ref('')
 const reading = ref<string | null>(null)
+const dragged = ref<string | null>(null)
+const over = ref<string | null>(null)
 const MOST = 200
 const columns = computed(() => props.kind.fields.map((u) => u.field).filter((f) => f.type !== 'MANY'))
 const found = computed(() => {
@@ -63,6 +65,28 @@ function set(row: EntryRow, key: string, value: Value | undefined) {
     reset: none ? [key] : [],
   })
 }
+/** Puts an entry before another, or at the end; with a filter the order is not all to be seen, and stays. */
+async function move(id: string, before: string | null) {
+  if (id === before) return
+  const moving = rows.value.find((r) => r.id === id)
+  if (!moving || props.still || filter.value) return
+  const others = rows.value.filter((r) => r.id !== id)
+  const at = before ? others.findIndex((r) => r.id === before) : others.length
+  rows.value = [...others.slice(0, at), moving, ...others.slice(at)]
+  await site.give({ verb: 'move-entry', entry: id, before: before ?? undefined })
+}
+async function step(row: EntryRow, by: 1 | -1) {
+  const at = rows.value.indexOf(row)
+  const before = by < 0 ? rows.value[at - 1] : rows.value[at + 2]
+  if (by < 0 ? at === 0 : at === rows.value.length - 1) return
+  void move(row.id, before?.id ?? null)
+  await nextTick()
+  document.querySelector<HTMLInputElement>(`[data-entry="${row.id}"] input`)?.focus()
+}
+function drop(before: string | null) {
+  if (dragged.value) void move(dragged.value, before)
+  dragged.value = over.value = null
+}
 function remove(row: EntryRow) {
   void site.give({ verb: 'remove-entries', entries: [row.id] })
 }
@@ -100,6 +124,7 @@ function pasted(event: ClipboardEvent) {
       <table>
         <thead>
           <tr>
+            <th><span class="unseen">Order</span></th>
             <th scope="col">Name</th>
             <th v-for="c in columns" :key="c.key" scope="col">
               {{ c.label }}<template v-if="c.unit"> · {{ c.unit }}</template>
@@ -108,7 +133,28 @@ function pasted(event: ClipboardEvent) {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="row in shown" :key="row.id" :data-entry="row.id">
+          <tr
+            v-for="row in shown"
+            :key="row.id"
+            :data-entry="row.id"
+            :class="{ over: over === row.id && dragged !== row.id }"
+            @keydown.alt.up.prevent="step(row, -1)"
+            @keydown.alt.down.prevent="step(row, 1)"
+            @dragover.prevent="over = row.id"
+            @drop.prevent="drop(row.id)"
+          >
+            <td class="grip-cell">
+              <span
+                v-if="!filter"
+                class="grip"
+                draggable="true"
+                title="Drag to move, or Alt and arrows"
+                aria-hidden="true"
+                @dragstart="dragged = row.id"
+                @dragend="dragged = over = null"
+                >⋮⋮</span
+              >
+            </td>
             <td>
               <WrittenInput
                 class="name"
@@ -187,8 +233,20 @@ td {
   min-width: 120px;
   vertical-align: top;
 }
-td:last-child {
+td:last-child,
+.grip-cell {
   min-width: 0;
+}
+.grip-cell {
+  padding-right: 0;
+}
+.grip {
+  cursor: grab;
+  color: var(--quiet);
+  letter-spacing: -2px;
+}
+tr.over td {
+  border-top: 2px solid var(--juniper);
 }
 .name {
   border: 1px solid transparent;

@@ -156,9 +156,9 @@ function setFallback(value: Value | undefined) {
         />
       </div>
       <p class="wide label">
-        <template v-if="one === 'field'"
-          >Visitors see it in {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. </template
-        >Kept as <span class="mono">{{ field.key }}</span>.
+        {{ one === 'field' ? 'Visitors see it in' : 'It matters in' }}
+        {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. Kept as
+        <span class="mono">{{ field.key }}</span>.
       </p>
       <div v-if="!asking" class="wide">
         <v-btn class="danger" @click="asking = true">{{

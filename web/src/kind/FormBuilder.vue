@@ -22,6 +22,7 @@ const props = defineProps<{
 }>()
 const open = ref<string | null>(null)
 const dragged = ref<string | null>(null)
+const draggedGroup = ref<number | null>(null)
 const over = ref('')
 const label = ref('')
 /** As they are put together here, a moment before the server has them so. */
@@ -87,16 +88,19 @@ function step(key: string, by: 1 | -1) {
     nextTick(() => document.querySelector<HTMLElement>(`[data-field="${key}"] .name`)?.focus()),
   )
 }
-function stepGroup(at: number, by: 1 | -1) {
+function moveGroup(from: number, to: number) {
   const next = [...groups.value]
-  const [one] = next.splice(at, 1)
-  if (one) next.splice(at + by, 0, one)
+  const [one] = next.splice(from, 1)
+  if (one) next.splice(to, 0, one)
   void give(flattened(next))
 }
-function drop(group: string, before: string | null) {
+/** What is dragged, a field or a whole group, is let go over a group. */
+function drop(group: string, before: string | null, at: number) {
   const key = dragged.value
-  dragged.value = null
+  const from = draggedGroup.value
+  dragged.value = draggedGroup.value = null
   over.value = ''
+  if (from !== null) return from === at ? undefined : moveGroup(from, at)
   if (key) void give(moved(fields.value, key, group, before))
 }
 </script>
@@ -108,9 +112,19 @@ function drop(group: string, before: string | null) {
       :key="g.name"
       :class="{ over: over === `${g.name}/` }"
       @dragover.prevent="over = `${g.name}/`"
-      @drop.prevent="drop(g.name, null)"
+      @drop.prevent="drop(g.name, null, i)"
     >
-      <header>
+      <header v-if="g.name || groups.length > 1">
+        <span
+          v-if="!still && groups.length > 1"
+          class="grip"
+          draggable="true"
+          title="Drag to move the group, or use the arrows"
+          aria-hidden="true"
+          @dragstart.stop="draggedGroup = i"
+          @dragend="draggedGroup = null"
+          >⋮⋮</span
+        >
         <WrittenInput
           class="heading"
           :value="g.name"
@@ -125,7 +139,7 @@ function drop(group: string, before: string | null) {
             class="step"
             :disabled="i === 0"
             title="Move the group up"
-            @click="stepGroup(i, -1)"
+            @click="moveGroup(i, i - 1)"
           >
             ↑
           </button>
@@ -134,7 +148,7 @@ function drop(group: string, before: string | null) {
             class="step"
             :disabled="i === groups.length - 1"
             title="Move the group down"
-            @click="stepGroup(i, 1)"
+            @click="moveGroup(i, i + 1)"
           >
             ↓
           </button>
@@ -149,7 +163,7 @@ function drop(group: string, before: string | null) {
         @dragstart.stop="dragged = f.key"
         @dragover.prevent.stop="over = `${g.name}/${f.key}`"
         @dragend="over = ''"
-        @drop.prevent.stop="drop(g.name, f.key)"
+        @drop.prevent.stop="drop(g.name, f.key, i)"
       >
         <FieldCard
           :use="use(f)"
@@ -166,7 +180,7 @@ function drop(group: string, before: string | null) {
     <form v-if="!still" class="adding" @submit.prevent="add(groups.at(-1)?.name ?? '')">
       <input
         v-model="label"
-        placeholder="What else is to be given"
+        :placeholder="one === 'field' ? 'What else is to be given' : 'What else a page may choose'"
         :aria-label="`Label of a new ${one}`"
         dir="auto"
       />
@@ -195,6 +209,11 @@ function drop(group: string, before: string | null) {
   display: flex;
   flex-direction: column;
   gap: 18px;
+}
+.grip {
+  cursor: grab;
+  color: var(--quiet);
+  letter-spacing: -2px;
 }
 section > header {
   display: flex;

@@ -11,6 +11,7 @@ import KeepPatternSheet from './KeepPatternSheet.vue'
 import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
 import { reachOf } from './reachWords'
+import { whereShown } from './optionAnswers'
 import { useGalley } from './useGalley'
 
 const props = defineProps<{ own: PlacedSection }>()
@@ -60,6 +61,8 @@ const others = computed(() => {
   const names = (site.standing?.here ?? []).filter((h) => h.at === place).map((h) => h.name)
   return [...new Set(names)].filter((n) => n !== session.person?.name)
 })
+
+const where = computed(() => whereShown(section.value.settings, galley.sheet.value?.options ?? []))
 
 function rename(words: string) {
   const name = words.trim()
@@ -131,14 +134,6 @@ function mend() {
       >
         {{ reachOf(own).chip }}
       </button>
-      <button
-        v-if="galley.isOwn(section.id) && movable"
-        type="button"
-        class="plain-act"
-        @click="galley.copy(section.id)"
-      >
-        Duplicate
-      </button>
       <button v-if="movable" type="button" class="plain-act" @click="remove">
         {{ own.reach === 'SHARED' ? 'Take off here' : 'Remove' }}
       </button>
@@ -150,6 +145,7 @@ function mend() {
           </button>
         </template>
         <v-list>
+          <v-list-item v-if="galley.isOwn(section.id)" title="Duplicate" @click="galley.copy(section.id)" />
           <v-list-item v-if="onPage" title="Link to it" @click="linkToIt" />
           <v-list-item v-if="manager && onPage" title="Keep as a pattern…" @click="keeping = true" />
           <v-list-item
@@ -166,6 +162,7 @@ function mend() {
         Settings {{ settings ? '▴' : '▾' }}
       </button>
     </header>
+    <p v-if="where" class="far-word">It shows {{ onPage ? '' : 'on pages ' }}{{ where }}.</p>
     <p v-if="onPage && own.reach !== 'HERE'" class="far-word">{{ reachOf(own).warning }}</p>
     <div v-if="own.hardToRead" class="weak" role="status">
       <span class="grow">◇ {{ own.hardToRead.says }}</span>

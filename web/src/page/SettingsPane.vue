@@ -4,6 +4,7 @@ import type { Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import ColumnsInput from './ColumnsInput.vue'
 import PropertyInput from './PropertyInput.vue'
+import { asChoice } from './optionAnswers'
 import { useGalley } from './useGalley'
 import { matters } from './values'
 
@@ -15,7 +16,9 @@ const open = ref(new Set(['ground']))
 const groups = computed(() =>
   (site.catalog?.sectionSettings ?? []).map((g) => ({
     ...g,
-    shown: g.settings.filter((p) => matters(p, props.section.settings)),
+    shown: g.settings
+      .filter((p) => matters(p, props.section.settings))
+      .flatMap((p) => asChoice(p, galley.sheet.value?.options ?? [], props.section.settings) ?? []),
     set: g.settings.filter((p) => p.key in props.section.settings),
   })),
 )
@@ -43,7 +46,7 @@ function toggle(key: string) {
           :key="p.key"
           :property="p"
           :value="section.settings[p.key]"
-          @change="(v) => galley.set(section.id, null, p.key, v)"
+          @change="(v) => galley.set(section.id, null, p.key, p.key === 'option' && v === '' ? undefined : v)"
           @leave="galley.leave()"
         />
       </div>

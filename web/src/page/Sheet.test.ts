@@ -19,7 +19,7 @@ describe('what the galley is written on', () => {
   })
 
   it('is a template, on made-up content or on a page’s', () => {
-    const template = { id: 'wide', zones: [] } as unknown as TemplateDetail
+    const template = { id: 'wide', zones: [], options: [] } as unknown as TemplateDetail
     expect(templateSheet(template, '')?.proof).toEqual({
       path: 'template/wide',
       query: '',

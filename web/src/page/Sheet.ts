@@ -19,7 +19,8 @@ export function pageSheet(page: PageDetail | null): Sheet | null {
 /** @param on the page on whose content it is looked at; empty for made-up content */
 export function templateSheet(template: TemplateDetail | null, on: string): Sheet | null {
   if (!template) return null
-  const { id, zones, options } = template
+  const { id, zones } = template
+  const options = template.options.map((use) => use.field)
   const proof = {
     path: `template/${id}`,
     query: on ? `on=${on}` : '',

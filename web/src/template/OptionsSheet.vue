@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { Property, TemplateDetail } from '@/api/types'
 import FormBuilder from '@/kind/FormBuilder.vue'
 import { useSession } from '@/session/useSession'
@@ -10,15 +9,6 @@ const props = defineProps<{ template: TemplateDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const session = useSession()
-const uses = computed(() =>
-  props.template.options.map((field) => ({
-    field,
-    own: 0,
-    inheriting: props.template.pages,
-    places: [],
-  })),
-)
-
 async function keep(options: Property[]) {
   const command = { verb: 'set-options' as const, template: props.template.id, options }
   return (await site.give(command, props.template.id)).ok
@@ -30,13 +20,13 @@ async function keep(options: Property[]) {
     <div class="sheet">
       <h2>Options of {{ template.name }}</h2>
       <p class="quiet">
-        Each page that wears it sets them for itself, where its template is chosen. Sections show them by
-        “Shows ▾” on an element.
+        Each page that wears it sets them for itself, where its template is chosen. An element shows one by
+        “Shows ▾”; a section shows by one in its settings, under “When and where it shows”.
       </p>
       <p v-if="!template.options.length" class="gap">This template has no options.</p>
       <FormBuilder
         class="gap"
-        :uses="uses"
+        :uses="template.options"
         :away="[]"
         :pages="template.pages"
         one="option"

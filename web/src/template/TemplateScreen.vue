@@ -14,6 +14,7 @@ import { provideGalley } from '@/page/useGalley'
 import { useSiteType } from '@/page/useSiteType'
 import { useGalleyKeys } from '@/page/useGalleyKeys'
 import TemplateStrip from './TemplateStrip.vue'
+import type { Copies } from '@/api/types'
 import { useCopies } from './useCopies'
 import { useTemplate } from './useTemplate'
 
@@ -46,6 +47,12 @@ watch(
   },
   { immediate: true },
 )
+/** How the copies there are stand to their starter sections, and the pages' own sections beside them. */
+function standing({ inStep, behind, adapted, own }: Copies): string {
+  const copied = inStep + behind + adapted
+  const copies = copied ? `${inStep} copies in step, ${behind} behind, ${adapted} adapted` : 'no copies yet'
+  return `${copies}; ${counted(own, 'section', 'sections')} of the pages’ own`
+}
 useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
 </script>
 
@@ -60,10 +67,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
     <div class="reaching">
       <p class="grow" role="status">
         <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·
-        <b>starter</b>: new pages only<template v-if="copies"
-          >; of the copies there are, {{ copies.inStep }} in step, {{ copies.behind }} behind,
-          {{ copies.adapted }} adapted; {{ copies.own }} of the pages’ own</template
-        >
+        <b>starter</b>: new pages only<template v-if="copies">; {{ standing(copies) }}</template>
       </p>
       <label>
         Looked at with

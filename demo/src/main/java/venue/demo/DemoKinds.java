@@ -1,5 +1,6 @@
 package venue.demo;
 
+import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
 import java.util.List;
@@ -9,6 +10,7 @@ import venue.core.kind.Placement;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.readymade.ReadyKinds;
+import venue.core.value.Value;
 
 /** The kinds of page that an observatory needs beside the usual ones. */
 final class DemoKinds {
@@ -47,7 +49,26 @@ final class DemoKinds {
                         "somebody who works here",
                         "article-layout",
                         "people",
-                        List.of(of("role", "Role", PropertyType.WORDS).listed())));
+                        List.of(of("role", "Role", PropertyType.WORDS).listed())),
+                pageless(
+                        "sponsor",
+                        "Sponsor",
+                        "those who pay for glass and bearings",
+                        of("gives", "Gives", PropertyType.WORDS).listed(),
+                        number("since", "Since", 1950, 2100, 2026, "")
+                                .withoutFallback()
+                                .listed()),
+                pageless(
+                        "opening-hours",
+                        "Opening hours",
+                        "season by season",
+                        of("days", "Days", PropertyType.WORDS).listed(),
+                        of("dome", "Dome opens", PropertyType.WORDS).listed(),
+                        of("room", "Visitor room", PropertyType.WORDS).listed()));
+    }
+
+    private static Kind pageless(String id, String name, String note, Property... fields) {
+        return Kind.named(id, name, note, List.of(fields)).with("pageless", Value.of(true));
     }
 
     private static Kind kind(String id, String name, String note, String template, String place, List<Property> more) {

@@ -1,5 +1,6 @@
 package venue.demo;
 
+import static venue.core.property.Property.of;
 import static venue.core.readymade.Compose.bound;
 import static venue.core.readymade.Compose.column;
 import static venue.core.readymade.Compose.columns;
@@ -24,6 +25,7 @@ import static venue.core.readymade.ReadyTemplates.starter;
 
 import java.util.ArrayList;
 import java.util.List;
+import venue.core.property.PropertyType;
 import venue.core.readymade.ReadyTemplates;
 import venue.core.template.Template;
 import venue.core.template.Zone;
@@ -74,22 +76,28 @@ final class DemoTemplates {
         Zone side =
                 side(fixed(section("f1", "Facts", image(bound("page.picture")).with("shape", "classic"), facts())));
         return new Template(
-                "article-layout",
-                "Article",
-                "Words with their date and picture beside them",
-                band("words"),
-                List.of(
-                        main(starter(section(
-                                "s1", "Words", lead(fill("What happened, in one sentence")), text(fill("The story"))))),
-                        side,
-                        foot(fixed(toned(
-                                "tinted",
-                                section(
-                                        "f2",
-                                        "More news",
-                                        heading("More from the moor"),
-                                        listing("article", "all", "newest", 3, "cards")
-                                                .with("pictures", Value.of(false))))))));
+                        "article-layout",
+                        "Article",
+                        "Words with their date and picture beside them",
+                        band("words"),
+                        List.of(
+                                main(starter(section(
+                                        "s1",
+                                        "Words",
+                                        lead(fill("What happened, in one sentence")),
+                                        text(fill("The story"))))),
+                                side,
+                                foot(fixed(toned(
+                                                "tinted",
+                                                section(
+                                                        "f2",
+                                                        "More news",
+                                                        heading("More from the moor"),
+                                                        listing("article", "all", "newest", 3, "cards")
+                                                                .with("pictures", Value.of(false))))
+                                        .with("option", Value.of("more=yes"))))))
+                .withOptions(List.of(
+                        of("more", "More news at the foot", PropertyType.YES_NO).fallback(Value.of(true))));
     }
 
     private static Template instrument() {
@@ -127,17 +135,16 @@ final class DemoTemplates {
 
     private static Template listed() {
         return new Template(
-                "listing",
-                "Listing",
-                "A lead, then pages of one kind",
-                band("picture"),
-                List.of(
-                        main(
-                                starter(section("s1", "Lead", lead(fill("What is listed here")))),
-                                starter(section("s2", "List", listing("article", "all", "newest", 12, "cards")))),
-                        foot(
-                                fixed(
-                                        toned(
+                        "listing",
+                        "Listing",
+                        "A lead, then pages of one kind",
+                        band("picture"),
+                        List.of(
+                                main(
+                                        starter(section("s1", "Lead", lead(fill("What is listed here")))),
+                                        starter(section(
+                                                "s2", "List", listing("article", "all", "newest", 12, "cards")))),
+                                foot(fixed(toned(
                                                 "tinted",
                                                 columns(
                                                         "f1",
@@ -150,6 +157,9 @@ final class DemoTemplates {
                                                                 8,
                                                                 text(
                                                                         "<p>Places are kept until ten minutes before the start. If cloud wins, we"
-                                                                                + " write by four o’clock and your place moves to the next clear night.</p>"))))))));
+                                                                                + " write by four o’clock and your place moves to the next clear night.</p>"))))
+                                        .with("option", Value.of("booking=yes"))))))
+                .withOptions(List.of(of("booking", "Booking terms at the foot", PropertyType.YES_NO)
+                        .fallback(Value.of(false))));
     }
 }

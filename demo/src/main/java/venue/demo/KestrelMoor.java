@@ -40,6 +40,7 @@ public final class KestrelMoor {
         items.add(site());
         items.addAll(DemoKinds.usual());
         items.addAll(DemoKinds.all());
+        items.addAll(DemoEntries.all());
         items.addAll(DemoTemplates.withReadyMade());
         items.addAll(ReadyPatterns.all("article"));
         items.addAll(looks());

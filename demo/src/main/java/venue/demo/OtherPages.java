@@ -188,7 +188,12 @@ final class OtherPages {
                                         quote(
                                                         Value.of("I came to see Saturn once. That was in 2009."),
                                                         Value.of("Noor Castellane"))
-                                                .with("role", "membership")))),
+                                                .with("role", "membership"))))
+                        .section(section(
+                                "s4",
+                                "Sponsors",
+                                heading("Who pays for glass and bearings"),
+                                listing("sponsor", "all", "plan", 12, "cards"))),
                 VisitPages.words(
                         "members",
                         "support",

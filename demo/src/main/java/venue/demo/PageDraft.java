@@ -10,6 +10,7 @@ import venue.core.page.Segment;
 import venue.core.section.Section;
 import venue.core.section.SharedSection;
 import venue.core.section.Zones;
+import venue.core.template.Template;
 import venue.core.value.Value;
 
 /** A page of the demo while it is being put together. */
@@ -72,6 +73,12 @@ final class PageDraft {
             field("picture", picture);
         }
         return field("summary", summary);
+    }
+
+    /** Sets one of its template's options. */
+    PageDraft choosing(String option) {
+        settings.put(Template.OPTION + option, Value.of(true));
+        return this;
     }
 
     PageDraft setting(String key, String text) {

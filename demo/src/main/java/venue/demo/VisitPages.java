@@ -120,7 +120,12 @@ final class VisitPages {
                                 "visit",
                                 "Opening times",
                                 "Nights, weekends and holidays, month by month.",
-                                "<p>From September to April we open on <strong>every second Friday</strong>, from dusk until eleven.</p><h3>By day</h3><p>The visitor room and the shop are open on Saturdays and Sundays from eleven to four.</p><table><tr><th>Month</th><th>Dome opens</th></tr><tr><td>September</td><td>20:30</td></tr><tr><td>November</td><td>19:00</td></tr><tr><td>January</td><td>18:30</td></tr><tr><td>March</td><td>19:30</td></tr></table>")
+                                "<p>From September to April we open on <strong>every second Friday</strong>, from dusk until eleven.</p><h3>By day</h3><p>The visitor room and the shop are open on Saturdays and Sundays from eleven to four.</p>")
+                        .section(section(
+                                "s2",
+                                "Season by season",
+                                heading("Season by season").with("size", "medium"),
+                                listing("opening-hours", "all", "plan", 12, "rows")))
                         .sharing("side", SharedSections.PLAN_YOUR_VISIT),
                 words(
                                 "getting-here",
@@ -158,6 +163,7 @@ final class VisitPages {
         return new PageDraft("open-nights", "landing-page", "Open nights")
                 .beneath("visit")
                 .wearing("listing")
+                .choosing("booking")
                 .shown("Every second Friday from September to April.", "trails-two")
                 .setting("searchTitle", "Open nights · Kestrel Moor")
                 .section(

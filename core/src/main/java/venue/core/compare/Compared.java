@@ -43,6 +43,7 @@ public final class Compared {
             PropertyType.FILE,
             PropertyType.PAGE,
             PropertyType.KIND,
+            PropertyType.OPTION,
             PropertyType.CHOICE,
             PropertyType.COLOUR,
             PropertyType.YES_NO);

@@ -20,7 +20,8 @@ final class Declared {
     private static final int MOST_CHOICES = 100;
     private static final Set<PropertyType> WITHOUT_DEFAULT =
             EnumSet.of(PropertyType.MANY, PropertyType.PICTURE, PropertyType.FILE);
-    private static final Set<PropertyType> TYPES = EnumSet.complementOf(EnumSet.of(PropertyType.KIND));
+    private static final Set<PropertyType> TYPES =
+            EnumSet.complementOf(EnumSet.of(PropertyType.KIND, PropertyType.OPTION));
 
     private Declared() {}
 

@@ -48,26 +48,31 @@ public record Fitted(List<Section> shelved, List<Section> returning, List<String
         List<String> parts = new ArrayList<>();
         for (Property setting : FrameSettings.all()) {
             if (setting.in(template.frame()).orElse(null) instanceof Value.Flag flag && flag.yes()) {
-                parts.add(setting.label().toLowerCase(java.util.Locale.ROOT));
+                parts.add("the " + setting.label().toLowerCase(java.util.Locale.ROOT));
             }
         }
         if (!template.band().equals("none")) {
-            parts.add(template.band().equals("picture") ? "title band with the picture" : "title band with words");
+            parts.add(
+                    template.band().equals("picture")
+                            ? "the title band with the picture"
+                            : "the title band with words");
         }
         sides().forEach((role, words) -> {
             if (!template.zones(role).isEmpty()) {
                 parts.add(words);
             }
         });
-        template.zones().stream().flatMap(z -> z.fixed().stream()).forEach(s -> parts.add("“" + s.name() + "”, fixed"));
-        Stream.of(template.options()).flatMap(List::stream).forEach(o -> parts.add("option “" + o.label() + "”"));
+        template.zones().stream()
+                .flatMap(z -> z.fixed().stream())
+                .forEach(s -> parts.add("the fixed section “" + s.name() + "”"));
+        Stream.of(template.options()).flatMap(List::stream).forEach(o -> parts.add("the option “" + o.label() + "”"));
         return parts;
     }
 
     private static Map<ZoneRole, String> sides() {
         Map<ZoneRole, String> sides = new LinkedHashMap<>();
-        sides.put(ZoneRole.LEFT, "left column");
-        sides.put(ZoneRole.RIGHT, "right column");
+        sides.put(ZoneRole.LEFT, "the left column");
+        sides.put(ZoneRole.RIGHT, "the right column");
         return sides;
     }
 }

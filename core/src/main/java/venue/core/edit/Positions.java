@@ -7,13 +7,16 @@ import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 
-/** Finds a position between two siblings; renumbers them all when there is no room. */
+/** Finds positions between neighbours; they are all given new ones when there is no room. */
 final class Positions {
 
     private static final long GAP = 1L << 20;
 
     /** @param positions as many as were asked for, ascending; @param renumbered siblings that had to give way */
     record Found(List<Long> positions, List<Page> renumbered) {}
+
+    /** @param others where those that were there stand now, in their order */
+    record Spread(List<Long> positions, List<Long> others) {}
 
     private Positions() {}
 
@@ -27,36 +30,48 @@ final class Positions {
                 .filter(id -> !id.equals(moving))
                 .map(id -> edition.require(Page.class, id))
                 .toList();
-        int index = siblings.size();
-        if (before != null) {
-            index = siblings.stream().map(Page::id).toList().indexOf(before);
-            if (index < 0) {
-                throw Refusal.unknown("page", before);
+        int index = index(siblings.stream().map(Page::id).toList(), before, "page");
+        Spread spread = among(siblings.stream().map(Page::position).toList(), index, count);
+        List<Page> renumbered = new ArrayList<>();
+        for (int i = 0; i < siblings.size(); i++) {
+            Page sibling = siblings.get(i);
+            if (sibling.position() != spread.others().get(i)) {
+                renumbered.add(
+                        sibling.withPlace(sibling.parent(), spread.others().get(i)));
             }
         }
-        long low = index == 0 ? 0 : siblings.get(index - 1).position();
-        long high = index == siblings.size()
-                ? low + GAP * (count + 1)
-                : siblings.get(index).position();
-        long step = (high - low) / (count + 1);
-        return step > 0 ? new Found(spread(low, step, count), List.of()) : renumber(siblings, index, count);
+        return new Found(spread.positions(), renumbered);
     }
 
-    private static List<Long> spread(long low, long step, int count) {
+    /** Where {@code before} stands; at the end where it is absent. */
+    static int index(List<String> ids, @Nullable String before, String what) {
+        int index = before == null ? ids.size() : ids.indexOf(before);
+        if (index < 0) {
+            throw Refusal.unknown(what, String.valueOf(before));
+        }
+        return index;
+    }
+
+    /** @param taken the positions of those that are there, ascending; @param index before which of them */
+    static Spread among(List<Long> taken, int index, int count) {
+        long low = index == 0 ? 0 : taken.get(index - 1);
+        long high = index == taken.size() ? low + GAP * (count + 1) : taken.get(index);
+        long step = (high - low) / (count + 1);
+        if (step > 0) {
+            return new Spread(steps(low, step, count), taken);
+        }
+        List<Long> others = new ArrayList<>();
+        for (int i = 0; i < taken.size(); i++) {
+            others.add((i < index ? i + 1 : i + 1 + count) * GAP);
+        }
+        return new Spread(steps(index * GAP, GAP, count), others);
+    }
+
+    private static List<Long> steps(long low, long step, int count) {
         List<Long> positions = new ArrayList<>();
         for (int i = 1; i <= count; i++) {
             positions.add(low + step * i);
         }
         return positions;
-    }
-
-    private static Found renumber(List<Page> siblings, int index, int count) {
-        List<Page> renumbered = new ArrayList<>();
-        for (int i = 0; i < siblings.size(); i++) {
-            long place = i < index ? i + 1 : i + 1 + count;
-            Page sibling = siblings.get(i);
-            renumbered.add(sibling.withPlace(sibling.parent(), place * GAP));
-        }
-        return new Found(spread(index * GAP, GAP, count), renumbered);
     }
 }

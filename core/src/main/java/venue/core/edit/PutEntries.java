@@ -65,6 +65,13 @@ public record PutEntries(String kind, List<Put> entries) implements Command {
                     && !(there.get() instanceof Entry e && e.kind().equals(kind))) {
                 throw Refusal.conflict("id-taken", "id", "Something else has this id.", "Give it another.");
             }
+            if (there.isEmpty() && of.retired()) {
+                throw Refusal.badInput(
+                        "kind-retired",
+                        "kind",
+                        of.name() + " is retired: what there is stays, and no more are made.",
+                        "Offer the kind again first.");
+            }
             last += APART;
             Entry entry = there.map(Entry.class::cast)
                     .orElse(new Entry(Ids.check(wanted.id(), "id"), "", kind, last, Map.of()));

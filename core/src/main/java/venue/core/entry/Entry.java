@@ -23,6 +23,10 @@ public record Entry(String id, String name, String kind, long position, Map<Stri
         return new Entry(id, words, kind, position, fields);
     }
 
+    public Entry at(long place) {
+        return new Entry(id, name, kind, place, fields);
+    }
+
     public Entry with(String key, @Nullable Value value) {
         return new Entry(id, name, kind, position, Values.with(fields, key, value));
     }

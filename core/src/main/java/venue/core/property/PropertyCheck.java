@@ -65,6 +65,12 @@ public final class PropertyCheck {
             case DATE_TIME -> dateTime(value, path);
             case PICTURE, FILE, PAGE, KIND ->
                 expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
+            case OPTION ->
+                expect(
+                        text(value).matches("([a-z][a-zA-Z0-9-]{0,39}=[\\p{L}\\p{N}-]{1,60})?"),
+                        value,
+                        path,
+                        "an option and its answer, like map=yes");
             case MANY -> many(property, value, path);
         };
     }

@@ -20,6 +20,7 @@ import venue.core.page.PageSettings;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.redirect.Redirect;
+import venue.core.template.OptionAnswer;
 import venue.core.template.Template;
 import venue.core.text.HtmlCleaner;
 import venue.core.text.SafeHtml;
@@ -214,6 +215,11 @@ final class PageScene implements Scene {
             return shown(options.stream().filter(o -> o.key().equals(key)).findFirst(), optionValues());
         }
         return shown(declared(key), page.fields());
+    }
+
+    /** Whether the page has chosen so among its template's options. */
+    boolean answers(OptionAnswer wanted) {
+        return wanted.holds(options, optionValues());
     }
 
     /** What the page sets of its template's options. */

@@ -14,6 +14,7 @@ import venue.core.section.Column;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
+import venue.core.template.OptionAnswer;
 import venue.core.template.Zone;
 import venue.core.value.Value;
 
@@ -46,10 +47,10 @@ final class SectionRenderer {
         return view.edition().foot();
     }
 
-    /** Writes the section unless it is outside its dates or holds nothing to show. */
+    /** Writes the section unless it is outside its dates, not chosen by the page or holds nothing to show. */
     void write(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        if (!isShownNow(settings) || !hasSomething(section)) {
+        if (!isShown(settings) || !hasSomething(section)) {
             return;
         }
         scene.headings().beginSection();
@@ -71,11 +72,12 @@ final class SectionRenderer {
         out.end().end().end();
     }
 
-    private boolean isShownNow(Props settings) {
+    private boolean isShown(Props settings) {
         String now = scene.now();
         String from = settings.text("shownFrom");
         String until = settings.text("shownUntil");
-        return (from.isEmpty() || from.compareTo(now) <= 0) && (until.isEmpty() || now.compareTo(until) < 0);
+        boolean inTime = (from.isEmpty() || from.compareTo(now) <= 0) && (until.isEmpty() || now.compareTo(until) < 0);
+        return inTime && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 
     /** Whether visitors would find anything in the section. */
@@ -86,7 +88,7 @@ final class SectionRenderer {
     /** Whether the section will set a heading, which can serve as the h1. */
     boolean leadsWithHeading(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShownNow(settings) && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
+        return isShown(settings) && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
     }
 
     boolean holds(Section section, String kind) {
@@ -96,7 +98,7 @@ final class SectionRenderer {
     /** The words of the headings that the section will set, in their order. */
     Stream<String> headings(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShownNow(settings)
+        return isShown(settings)
                 ? section.elements()
                         .filter(e -> e.kind().equals("heading"))
                         .map(e -> props(Elements.require("heading"), e.props()).text("text"))

@@ -124,6 +124,8 @@ public final class SectionSettings {
         return List.of(
                 of("shownFrom", "Shown from", PropertyType.DATE_TIME).help("In the site's time zone."),
                 of("shownUntil", "Shown until", PropertyType.DATE_TIME),
+                of("option", "Shown where", PropertyType.OPTION)
+                        .help("By an option of the template, which each page chooses."),
                 choice("hiddenOn", "Left out on", "none=No screens", "narrow=Narrow screens", "wide=Wide screens"));
     }
 }

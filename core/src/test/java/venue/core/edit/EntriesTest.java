@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -53,6 +54,37 @@ class EntriesTest {
 
     private Kind kind() {
         return site.require(Kind.class, "partner");
+    }
+
+    /** Any moves, one after another, against a plain list: also where there is no room left between two. */
+    @Property(tries = 60)
+    void entriesStandWhereTheyAreMoved(@ForAll long seed) {
+        Random chance = new Random(seed);
+        Edition now = site;
+        List<String> expected = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            now = Sites.after(now, put("e" + i, "E" + i, Map.of()));
+            expected.add("e" + i);
+        }
+        for (int move = 0; move < 60; move++) {
+            String moving = expected.remove(chance.nextInt(expected.size()));
+            int at = chance.nextInt(4) == 0 ? expected.size() : 1;
+            now = Sites.after(now, new MoveEntry(moving, at < expected.size() ? expected.get(at) : null));
+            expected.add(at, moving);
+            assertThat(now.entries("partner")).extracting(Entry::id).isEqualTo(expected);
+        }
+    }
+
+    @Example
+    void noneAreMadeOfARetiredKindAndThoseThereAreCanBeChanged() {
+        Edition with = Sites.after(site, put("a", "Alder Dyes", Map.of()));
+        Edition retired = Sites.after(with, new RetireKind("partner", true));
+        assertThatThrownBy(() -> Sites.after(retired, put("b", "Birch Looms", Map.of())))
+                .hasMessageContaining("Partner is retired");
+        assertThat(Sites.after(retired, put("a", "Alder", Map.of())).entries("partner"))
+                .extracting(Entry::name)
+                .containsExactly("Alder");
+        assertThatThrownBy(() -> Sites.after(with, new MoveEntry("a", "gone"))).isInstanceOf(Refusal.class);
     }
 
     @Example

@@ -77,9 +77,9 @@ class KindController {
         return pages.stream().filter(p -> p.fields().containsKey(field.key())).count();
     }
 
-    private static KindDetail.FieldUse use(Edition edition, Kind kind, Property field, List<Page> pages) {
+    private static FieldUse use(Edition edition, Kind kind, Property field, List<Page> pages) {
         long own = holding(pages, field);
-        return new KindDetail.FieldUse(field, own, pages.size() - own, places(edition, kind, field, pages));
+        return new FieldUse(field, own, pages.size() - own, places(edition, kind, field, pages));
     }
 
     /** Where visitors see a field: listings, search engines, and the sections that show it. */

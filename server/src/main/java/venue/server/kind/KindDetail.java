@@ -36,15 +36,6 @@ record KindDetail(
         long chosen,
         @Nullable String shown) {
 
-    /**
-     * A field, and where it matters.
-     *
-     * @param own how many pages hold a value of their own
-     * @param inheriting how many follow the default
-     * @param places where visitors see it, in words
-     */
-    record FieldUse(Property field, long own, long inheriting, List<String> places) {}
-
     /** A field that was taken off the form, and how many pages keep something in it. */
     record PutAway(Property field, long kept) {}
 }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.template.Glyph;
 import venue.core.value.Value;
+import venue.server.kind.FieldUse;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**
@@ -26,7 +27,7 @@ record TemplateDetail(
         Glyph glyph,
         Map<String, Value> frame,
         List<Property> frameSettings,
-        List<Property> options,
+        List<FieldUse> options,
         List<ZoneDetail> zones,
         long pages,
         List<Wearer> wearing,

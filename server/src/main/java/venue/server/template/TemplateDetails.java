@@ -4,17 +4,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.edition.Lineage;
 import venue.core.edition.Worn;
 import venue.core.kind.Kind;
 import venue.core.legibility.Legibility;
 import venue.core.page.Page;
+import venue.core.property.Property;
 import venue.core.rollout.RollOut;
+import venue.core.section.Section;
 import venue.core.template.FrameSettings;
 import venue.core.template.Glyph;
+import venue.core.template.OptionAnswer;
 import venue.core.template.Template;
 import venue.core.template.Zone;
+import venue.core.value.Value;
+import venue.core.value.Values;
+import venue.server.kind.FieldUse;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
 import venue.server.template.TemplateDetail.Copies;
@@ -27,6 +34,7 @@ import venue.store.workspace.Workspace;
 final class TemplateDetails {
 
     private static final int FIRST = 100;
+    private static final int NAMED = 5;
 
     private final Workspace workspace;
     private final Standing standing;
@@ -51,7 +59,7 @@ final class TemplateDetails {
                 Glyph.of(template),
                 template.frame(),
                 FrameSettings.all(),
-                template.options(),
+                template.options().stream().map(o -> use(o, wearing)).toList(),
                 template.zones().stream().map(z -> zone(z, wearing.size())).toList(),
                 wearing.size(),
                 wearing.stream()
@@ -75,6 +83,32 @@ final class TemplateDetails {
                 .map(id -> edition.require(Page.class, id))
                 .filter(p -> edition.worn(p).template().id().equals(template.id()))
                 .toList();
+    }
+
+    /** What pages chose of an option, and the sections that show it or show by it. */
+    private FieldUse use(Property option, List<Page> wearing) {
+        String key = Template.OPTION + option.key();
+        long own = wearing.stream().filter(p -> p.settings().containsKey(key)).count();
+        List<String> places = Stream.concat(
+                        template.zones().stream()
+                                .flatMap(z -> z.sections().stream().map(Zone.Placed::section)),
+                        wearing.stream().flatMap(p -> p.zones().all()))
+                .filter(s -> shows(s, option.key()))
+                .map(s -> "the section " + s.name())
+                .distinct()
+                .limit(NAMED)
+                .toList();
+        return new FieldUse(option, own, wearing.size() - own, places);
+    }
+
+    private static boolean shows(Section section, String option) {
+        boolean by = OptionAnswer.of(Values.text(section.settings(), "option")).stream()
+                .anyMatch(a -> a.option().equals(option));
+        return by
+                || section.elements()
+                        .flatMap(e -> e.props().values().stream())
+                        .anyMatch(v ->
+                                v instanceof Value.Bound bound && bound.source().equals(Template.OPTION + option));
     }
 
     private ZoneDetail zone(Zone zone, long pages) {
