@@ -98,7 +98,8 @@ async function take(fit: Fit) {
             :path="`page/${on}`"
             :query="`in=${fit.template}`"
             :width="1280"
-            still
+            :still="!fit.worn"
+            :markup="fit.worn ? `pages/${on}/markup` : undefined"
             :label="`In ${site.templates.get(fit.template)?.name}`"
           />
           <div class="row-flex">

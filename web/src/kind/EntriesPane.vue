@@ -5,6 +5,7 @@ import type { EntryRow, KindDetail, Value } from '@/api/types'
 import { counted } from '@/look/counted'
 import PropertyInput from '@/page/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
+import { useLongList } from '@/look/useLongList'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ReadTableSheet from './ReadTableSheet.vue'
 
@@ -16,14 +17,16 @@ const filter = ref('')
 const reading = ref<string | null>(null)
 const dragged = ref<string | null>(null)
 const over = ref<string | null>(null)
-const MOST = 200
+const ROW_HIGH = 32
+/** How long a row that is scrolled to may take to be drawn. */
+const FRAMES = 30
 const columns = computed(() => props.kind.fields.map((u) => u.field).filter((f) => f.type !== 'MANY'))
 const found = computed(() => {
   const words = filter.value.trim().toLowerCase()
   const text = (row: EntryRow) => `${row.name} ${Object.values(row.fields).join(' ')}`.toLowerCase()
   return words ? rows.value.filter((row) => text(row).includes(words)) : rows.value
 })
-const shown = computed(() => found.value.slice(0, MOST))
+const { shown, before, after, reveal } = useLongList(found, ROW_HIGH)
 
 async function load() {
   const answer = await get<EntryRow[]>(`/sites/${site.id}/kinds/${props.kind.id}/entries`)
@@ -46,9 +49,10 @@ async function add() {
   await load()
   filter.value = ''
   await nextTick()
-  const input = document.querySelector<HTMLInputElement>(`[data-entry="${id}"] input`)
-  input?.scrollIntoView({ block: 'nearest' })
-  input?.select()
+  reveal(rows.value.length - 1)
+  for (let frames = 0; frames < FRAMES && !nameOf(id); frames++)
+    await new Promise((next) => requestAnimationFrame(next))
+  nameOf(id)?.select()
 }
 async function rename(row: EntryRow, name: string, input: HTMLInputElement) {
   const answer = await put({ id: row.id, name, fields: {}, reset: [] })
@@ -75,13 +79,14 @@ async function move(id: string, before: string | null) {
   rows.value = [...others.slice(0, at), moving, ...others.slice(at)]
   await site.give({ verb: 'move-entry', entry: id, before: before ?? undefined })
 }
+const nameOf = (id: string) => document.querySelector<HTMLInputElement>(`[data-entry="${id}"] input`)
 async function step(row: EntryRow, by: 1 | -1) {
   const at = rows.value.indexOf(row)
   const before = by < 0 ? rows.value[at - 1] : rows.value[at + 2]
   if (by < 0 ? at === 0 : at === rows.value.length - 1) return
   void move(row.id, before?.id ?? null)
   await nextTick()
-  document.querySelector<HTMLInputElement>(`[data-entry="${row.id}"] input`)?.focus()
+  nameOf(row.id)?.focus()
 }
 function drop(before: string | null) {
   if (dragged.value) void move(dragged.value, before)
@@ -120,7 +125,7 @@ function pasted(event: ClipboardEvent) {
     <p v-if="!rows.length" class="empty quiet">
       Nothing yet. Add one, paste rows from a spreadsheet, or read a CSV file. Listings on any page show them.
     </p>
-    <div v-else class="scroll" :inert="still || undefined">
+    <div v-else ref="box" class="scroll" :inert="still || undefined">
       <table>
         <thead>
           <tr>
@@ -133,6 +138,7 @@ function pasted(event: ClipboardEvent) {
           </tr>
         </thead>
         <tbody>
+          <tr v-if="before" aria-hidden="true" :style="{ height: `${before}px` }" />
           <tr
             v-for="row in shown"
             :key="row.id"
@@ -185,11 +191,9 @@ function pasted(event: ClipboardEvent) {
               </button>
             </td>
           </tr>
+          <tr v-if="after" aria-hidden="true" :style="{ height: `${after}px` }" />
         </tbody>
       </table>
-      <p v-if="found.length > MOST" class="label">
-        The first {{ MOST }} of {{ found.length }} are shown; filter for the others.
-      </p>
     </div>
     <ReadTableSheet v-if="reading !== null" :kind="kind" :given="reading" @close="reading = null" />
   </section>
@@ -197,6 +201,9 @@ function pasted(event: ClipboardEvent) {
 
 <style scoped>
 .pane {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
   outline: 0;
 }
 .top {
@@ -211,7 +218,8 @@ function pasted(event: ClipboardEvent) {
   padding: 30px;
 }
 .scroll {
-  overflow-x: auto;
+  min-height: 0;
+  overflow: auto;
   background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 3px;
@@ -221,6 +229,10 @@ table {
   min-width: 100%;
 }
 th {
+  position: sticky;
+  top: 0;
+  z-index: 1;
+  background: var(--sheet);
   text-align: left;
   font: 13px/18px var(--text);
   color: var(--quiet);

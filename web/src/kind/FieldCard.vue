@@ -218,6 +218,8 @@ header {
   padding: 8px 0;
 }
 .name b {
+  flex: none;
+  max-width: 75%;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

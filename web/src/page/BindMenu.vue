@@ -20,23 +20,38 @@ const fits = (type: PropertyType) =>
 interface Source {
   bound: string
   title: string
+  note: string
 }
-const sources = computed<Source[]>(() => {
-  const fields = new Map<string, string>()
-  for (const kind of site.catalog?.kinds ?? [])
-    for (const field of kind.fields) if (fits(field.type)) fields.set(field.key, field.label)
-  const page = [...fields].map(([key, label]) => ({
+/** The kinds whose pages can show it: those that may wear this template, or the page's own. */
+const kinds = computed(() => {
+  const { id, sort } = galley.sheet.value ?? { id: '', sort: 'page' }
+  const all = (site.catalog?.kinds ?? []).filter((k) => !k.pageless)
+  if (sort === 'template') return all.filter((k) => k.templates.includes(id))
+  return all.filter((k) => k.id === site.rows.get(id)?.kind)
+})
+const fields = computed<Source[]>(() => {
+  const found = new Map<string, { label: string; kinds: string[] }>()
+  for (const kind of kinds.value)
+    for (const field of kind.fields.filter((f) => fits(f.type))) {
+      const known = found.get(field.key) ?? { label: field.label, kinds: [] }
+      found.set(field.key, { ...known, kinds: [...known.kinds, kind.name] })
+    }
+  return [...found].map(([key, { label, kinds: of }]) => ({
     bound: `page.${key}`,
-    title: `The page’s ${label.toLowerCase()}`,
+    title: label,
+    note: of.length < kinds.value.length ? of.join(', ') : '',
   }))
-  const options = (galley.sheet.value?.options ?? [])
-    .filter((o) => fits(o.type))
-    .map((o) => ({ bound: `option.${o.key}`, title: `The option ${o.label}` }))
-  if (picture.value) return [...page, ...options]
-  const facts = (site.catalog?.siteFacts ?? [])
-    .filter((f) => fits(f.type))
-    .map((f) => ({ bound: `site.${f.key}`, title: `The site’s ${f.label.toLowerCase()}` }))
-  return [{ bound: 'page.title', title: 'The page’s title' }, ...page, ...options, ...facts]
+})
+const groups = computed<{ label: string; sources: Source[] }[]>(() => {
+  const title = picture.value ? [] : [{ bound: 'page.title', title: 'Title', note: '' }]
+  const options = (galley.sheet.value?.options ?? []).filter((o) => fits(o.type))
+  const facts = picture.value ? [] : (site.catalog?.siteFacts ?? []).filter((f) => fits(f.type))
+  const named = (where: string) => (p: Property) => ({ bound: `${where}.${p.key}`, title: p.label, note: '' })
+  return [
+    { label: 'What the page holds', sources: [...title, ...fields.value] },
+    { label: 'An option of the template', sources: options.map(named('option')) },
+    { label: 'A fact of the site', sources: facts.map(named('site')) },
+  ].filter((g) => g.sources.length)
 })
 const now = computed(() =>
   isBound(props.value) ? props.value.bound : isToFill(props.value) ? 'fill' : 'here',
@@ -82,13 +97,16 @@ function keepPrompt() {
         :subtitle="isToFill(value) ? value.toFill : 'With a prompt that says what to write'"
         @click="ask"
       />
-      <v-list-item
-        v-for="s in sources"
-        :key="s.bound"
-        :title="s.title"
-        :subtitle="now === s.bound ? 'so now' : ''"
-        @click="emit('change', { bound: s.bound })"
-      />
+      <template v-for="g in groups" :key="g.label">
+        <v-list-subheader>{{ g.label }}</v-list-subheader>
+        <v-list-item
+          v-for="s in g.sources"
+          :key="s.bound"
+          :title="s.title"
+          :subtitle="now === s.bound ? 'so now' : s.note"
+          @click="emit('change', { bound: s.bound })"
+        />
+      </template>
     </v-list>
   </v-menu>
   <v-dialog v-if="prompting" :model-value="true" max-width="440" @update:model-value="prompting = false">

@@ -82,7 +82,7 @@ function remove() {
 <template>
   <div class="element" :class="element.kind" :data-element="element.id">
     <div class="head">
-      <span class="label grow">{{ info?.name ?? element.kind }}</span>
+      <span class="label grow cut">{{ info?.name ?? element.kind }}</span>
       <BindMenu
         v-if="bindable"
         :property="bindable"
@@ -162,6 +162,10 @@ function remove() {
 }
 .head {
   position: relative;
+}
+.element:hover .head,
+.element:focus-within .head {
+  padding-right: 90px;
 }
 .acts {
   position: absolute;

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { PatternInfo, SharedInfo } from '@/api/types'
+import { counted } from '@/look/counted'
+import FilterTabs from '@/look/FilterTabs.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
@@ -49,6 +50,7 @@ const groups = computed(() => {
     'Empty',
   ]
 })
+const tabs = computed(() => groups.value.map((name) => ({ key: name, name })))
 const zone = computed(() => galley.sheet.value?.zones.find((z) => z.key === spot.value.zone))
 const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
 const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
@@ -131,11 +133,7 @@ useEventListener(
       <input v-model="search" type="search" placeholder="Search patterns" aria-label="Search patterns" />
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
-    <nav aria-label="Purpose">
-      <button v-for="g in groups" :key="g" type="button" :class="{ on: g === group }" @click="group = g">
-        {{ g }}
-      </button>
-    </nav>
+    <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />
     <div v-if="group === 'Empty'" class="shapes patterns">
       <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
@@ -228,24 +226,8 @@ header {
   padding: 9px 20px;
   white-space: nowrap;
 }
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
+.tabs {
   padding: 0 20px 8px;
-}
-nav button {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 13.5px/24px var(--text);
-  padding: 0;
-}
-nav button.on {
-  color: var(--ink);
-  font-weight: 600;
-  border-color: var(--juniper);
 }
 input {
   width: 130px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { RollOutCell, RollOutRow } from '@/api/types'
+import FilterTabs from '@/look/FilterTabs.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { cellWords } from './cellWords'
 import type { Choice } from './useRollOut'
@@ -9,17 +10,33 @@ import type { Choice } from './useRollOut'
 const props = defineProps<{
   row: RollOutRow
   cell: RollOutCell
-  template: string
-  chosen: Choice | undefined
+  item: string
+  /** Whether it is a pattern; else a template. */
+  pattern: boolean
+  /** What was chosen on this page, by the cells' keys. */
+  choices: Record<string, Choice>
 }>()
 const emit = defineEmits<{ choose: [choice: Choice]; close: [] }>()
-const after = ref(true)
-const words = computed(() => cellWords(props.cell, props.chosen))
+const LOOKS = [
+  { key: 'before', name: 'Before' },
+  { key: 'after', name: 'After, as chosen' },
+]
+const look = ref('after')
+const chosen = computed(() => props.choices[props.cell.key])
+const words = computed(() => cellWords(props.cell, chosen.value))
+const query = computed(() => {
+  if (look.value === 'before') return 'marks=1'
+  const written = Object.entries(props.choices).map(([key, choice]) => `${key}:${choice}`)
+  return `rolled=${props.item}&chosen=${written.join(',')}&marks=1`
+})
 const open = computed(() => props.cell.state !== 'DONE' && props.cell.state !== 'LEFT')
 const CHOICES = computed(() => [
   {
     key: 'FOLLOW' as const,
-    name: props.cell.theirs.length || props.cell.state === 'COMES' ? 'Follow the template' : 'Take it off',
+    name:
+      props.cell.theirs.length || props.cell.state === 'COMES'
+        ? `Follow the ${props.pattern ? 'pattern' : 'template'}`
+        : 'Take it off',
   },
   { key: 'KEEP' as const, name: props.cell.state === 'COMES' ? 'Leave it out here' : 'Leave as it is here' },
   ...(props.cell.state === 'COMES' ? [] : [{ key: 'SHELVE' as const, name: 'To the shelf' }]),
@@ -59,18 +76,15 @@ const CHOICES = computed(() => [
         >{{ c.name }}</v-btn
       >
     </div>
-    <div class="row-flex">
-      <button type="button" class="tab" :aria-pressed="!after" @click="after = false">Before</button>
-      <button type="button" class="tab" :aria-pressed="after" @click="after = true">After, as usual</button>
-    </div>
+    <FilterTabs v-model="look" :tabs="LOOKS" label="The page" />
     <div class="look">
       <ProofFrame
         :path="`page/${row.page}`"
-        :query="after ? `rolled=${template}&marks=1` : 'marks=1'"
+        :query="query"
         :width="1100"
         still
         fit
-        :label="after ? 'After' : 'Before'"
+        :label="look === 'after' ? 'After' : 'Before'"
       />
     </div>
   </aside>
@@ -109,20 +123,6 @@ h2 {
 .choices {
   flex-wrap: wrap;
   margin-bottom: 14px;
-}
-.tab {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 13.5px/24px var(--text);
-  padding: 0;
-  margin-right: 8px;
-}
-.tab[aria-pressed='true'] {
-  color: var(--ink);
-  font-weight: 600;
-  border-color: var(--juniper);
 }
 .look {
   border: 1px solid var(--line);

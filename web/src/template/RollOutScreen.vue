@@ -4,6 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import type { RollOutCell, RollOutRow } from '@/api/types'
 import UndoButtons from '@/edit/UndoButtons.vue'
 import { counted } from '@/look/counted'
+import FilterTabs from '@/look/FilterTabs.vue'
+import { useLongList } from '@/look/useLongList'
 import { useSite } from '@/site/useSite'
 import { cellWords } from './cellWords'
 import RollOutCellPane from './RollOutCellPane.vue'
@@ -16,23 +18,28 @@ const site = useSite()
 const id = computed(() => String(route.params.item))
 const roll = useRollOut(id)
 const { table, going, asking, progress, report } = roll
-const FILTERS = [
-  { key: 'all', name: 'all pages' },
-  { key: 'asks', name: 'needs a choice' },
-  { key: 'changes', name: 'changes' },
-  { key: 'left', name: 'left alone' },
-] as const
-const filter = ref<(typeof FILTERS)[number]['key']>('all')
+const FILTERS: Record<string, (row: RollOutRow) => boolean> = {
+  'all pages': () => true,
+  'needs a choice': (row) => row.cells.some((c) => asks(c, roll.choiceOf(row, c))),
+  changes: (row) => row.cells.some((c) => planned(c, roll.choiceOf(row, c))),
+  'left alone': (row) =>
+    row.alone || row.cells.some((c) => c.state === 'LEFT' || roll.choiceOf(row, c) === 'KEEP'),
+}
+const filter = ref('all pages')
+/** Of a row with its title and address, in pixels. */
+const ROW_HIGH = 52
 const at = ref<{ page: string; key: string } | null>(null)
 
-function matches(row: RollOutRow, which: string): boolean {
-  if (which === 'asks') return row.cells.some((c) => asks(c, roll.choiceOf(row, c)))
-  if (which === 'changes') return row.cells.some((c) => planned(c, roll.choiceOf(row, c)))
-  if (which === 'left') return row.alone || row.cells.every((c) => c.state === 'LEFT' || c.state === 'DONE')
-  return true
-}
-const rows = computed(() => (table.value?.rows ?? []).filter((r) => matches(r, filter.value)))
-const count = (which: string) => (table.value?.rows ?? []).filter((r) => matches(r, which)).length
+const all = computed(() => table.value?.rows ?? [])
+const tabs = computed(() =>
+  Object.entries(FILTERS).map(([name, holds]) => ({
+    key: name,
+    name,
+    count: all.value.filter(holds).length,
+  })),
+)
+const rows = computed(() => all.value.filter(FILTERS[filter.value]!))
+const { shown: visible, before, after } = useLongList(rows, ROW_HIGH)
 const cellsOf = (row: RollOutRow, change: string) => row.cells.filter((c) => c.change === change)
 const words = (row: RollOutRow, cell: RollOutCell) => cellWords(cell, roll.choiceOf(row, cell))
 const shown = computed(() => {
@@ -57,19 +64,9 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         <button type="button" class="mono back" @click="back">
           ← {{ site.templates.has(id) ? table?.name : 'Plan' }}
         </button>
-        <h1>Roll out {{ table?.name }}</h1>
+        <h1>Roll out {{ site.templates.has(id) ? '' : 'the pattern ' }}{{ table?.name }}</h1>
       </div>
-      <nav aria-label="Filter">
-        <button
-          v-for="f in FILTERS"
-          :key="f.key"
-          type="button"
-          :class="{ on: filter === f.key }"
-          @click="filter = f.key"
-        >
-          {{ f.name }} <span class="quiet">{{ count(f.key) }}</span>
-        </button>
-      </nav>
+      <FilterTabs v-model="filter" :tabs="tabs" label="Filter" />
       <span class="grow" />
       <template v-if="progress">
         <progress :value="progress.done" :max="progress.all" aria-label="Roll-out" />
@@ -89,7 +86,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
       is.
     </p>
     <div v-if="table && table.rows.length" class="room">
-      <div class="matrix">
+      <div ref="box" class="matrix">
         <table>
           <thead>
             <tr>
@@ -109,7 +106,8 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="r in rows" :key="r.page" :class="{ alone: r.alone }">
+            <tr v-if="before" aria-hidden="true" :style="{ height: `${before}px` }" />
+            <tr v-for="r in visible" :key="r.page" :class="{ alone: r.alone }">
               <th scope="row">
                 <label>
                   <input
@@ -140,6 +138,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                 </button>
               </td>
             </tr>
+            <tr v-if="after" aria-hidden="true" :style="{ height: `${after}px` }" />
           </tbody>
         </table>
         <p v-if="table.done" class="quiet">
@@ -150,8 +149,9 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         v-if="shown"
         :row="shown.row"
         :cell="shown.cell"
-        :template="id"
-        :chosen="roll.choiceOf(shown.row, shown.cell)"
+        :item="id"
+        :pattern="!site.templates.has(id)"
+        :choices="roll.choicesOf(shown.row)"
         @choose="(choice) => roll.choose(shown!.row, shown!.cell, choice)"
         @close="at = null"
       />
@@ -182,23 +182,6 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
 h1 {
   font-size: 22px;
   line-height: 26px;
-}
-nav {
-  display: flex;
-  gap: 14px;
-}
-nav button {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 13.5px/24px var(--text);
-  padding: 0;
-}
-nav button.on {
-  color: var(--ink);
-  font-weight: 600;
-  border-color: var(--juniper);
 }
 .report {
   padding: 6px 20px;
@@ -246,6 +229,9 @@ tbody td {
 tbody th label {
   font-weight: 600;
   display: block;
+}
+tbody input {
+  accent-color: var(--juniper);
 }
 tr.alone {
   color: var(--quiet);

@@ -90,7 +90,7 @@ export function useRollOut(template: Ref<string>) {
         ? `Rolled out to ${done} of ${table.value?.rows.length ?? done} pages. It can be undone in one step.`
         : `Stopped after ${done} of ${all} pages; what is done stays whole. It can be undone in one step.`
     progress.value = null
-    chosen.value = new Map()
+    if (done === all) chosen.value = new Map()
     await load()
   }
   function choicesOf(row: RollOutRow): Record<string, Choice> {
@@ -112,5 +112,19 @@ export function useRollOut(template: Ref<string>) {
       if (!progress.value) void load()
     },
   )
-  return { table, out, going, asking, progress, report, choiceOf, choose, chooseAll, take, run, stop }
+  return {
+    table,
+    out,
+    going,
+    asking,
+    progress,
+    report,
+    choiceOf,
+    choicesOf,
+    choose,
+    chooseAll,
+    take,
+    run,
+    stop,
+  }
 }

@@ -3,9 +3,11 @@ package venue.server.proof;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.InstantSource;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Change;
@@ -19,6 +21,7 @@ import venue.core.pattern.Pattern;
 import venue.core.render.PageRenderer;
 import venue.core.render.Sample;
 import venue.core.render.View;
+import venue.core.rollout.Choice;
 import venue.core.section.SharedSection;
 import venue.core.template.Template;
 import venue.server.app.Origins;
@@ -31,7 +34,8 @@ import venue.store.workspace.Workspaces;
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a page's pattern taken, after its own
- * sections or ({@code instead}) in their place, {@code rolled=ID} with a template's or pattern's changes carried to it,
+ * sections or ({@code instead}) in their place, {@code rolled=ID} with a template's or pattern's changes carried to it as
+ * {@code chosen=KEY:CHOICE,KEY:CHOICE},
  * {@code on=PAGE} a template on a page's content, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
@@ -128,13 +132,25 @@ public class Proofs {
         if (edition.find(Pattern.class, query.get("take")).isPresent()) {
             command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
         } else if (isOrigin(edition, query.get("rolled"))) {
-            command = new RollOutSections(query.get("rolled"), Map.of(page, Map.of()));
+            command = new RollOutSections(query.get("rolled"), Map.of(page, choices(query)));
         }
         if (command == null) {
             return edition;
         }
         Change change = command.on(desk);
         return edition.with(change.put(), change.removed());
+    }
+
+    /** What was chosen for the page's strands: {@code KEY:CHOICE}, with commas between; what is not so written is passed over. */
+    private static Map<String, Choice> choices(Map<String, String> query) {
+        Map<String, Choice> choices = new HashMap<>();
+        for (String written : query.getOrDefault("chosen", "").split(",")) {
+            String[] parts = written.split(":", 2);
+            Stream.of(Choice.values())
+                    .filter(c -> parts.length == 2 && c.name().equals(parts[1]))
+                    .forEach(c -> choices.put(parts[0], c));
+        }
+        return choices;
     }
 
     private static boolean isOrigin(Edition edition, @Nullable String id) {
