@@ -5,6 +5,7 @@ import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/look/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from './pagesOf'
 
 /** The templates that pages of a kind may wear, and the one they wear unless they choose. */
 const props = defineProps<{ kind: KindDetail }>()
@@ -33,7 +34,7 @@ function makeUsual(id: string) {
 <template>
   <v-dialog :model-value="true" max-width="620" @update:model-value="emit('close')">
     <div class="sheet" :inert="!session.manager || undefined">
-      <h2>Templates of {{ kind.name }} pages</h2>
+      <h2>Templates of {{ pagesOf(kind.name) }}</h2>
       <p class="quiet">
         {{ counted(kind.following, 'page follows', 'pages follow') }} the usual one, {{ kind.chosen }} chose
         their own. Changing it changes those that follow.

@@ -5,6 +5,7 @@ import PropertyInput from '@/page/PropertyInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
+import { pagesOf } from './pagesOf'
 
 /** What a kind is for, how its pages are begun, and who may make and change them. */
 const props = defineProps<{ kind: KindDetail }>()
@@ -21,7 +22,7 @@ function set(key: string, value: Value | undefined) {
 <template>
   <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
     <div class="sheet" :inert="!session.manager || undefined">
-      <h2>How {{ kind.name }} pages are made</h2>
+      <h2>How {{ pagesOf(kind.name) }} are made</h2>
       <label class="label" for="kind-note">What they are, in a line</label>
       <WrittenInput
         id="kind-note"

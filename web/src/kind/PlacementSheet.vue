@@ -4,6 +4,7 @@ import type { KindDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import HoldsInput from './HoldsInput.vue'
+import { pagesOf } from './pagesOf'
 
 /** What pages of a kind may stand beneath, and what may stand beneath them. */
 const props = defineProps<{ kind: KindDetail }>()
@@ -46,7 +47,7 @@ function chooseIds(next: string[]) {
 <template>
   <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
     <div class="sheet" :inert="!session.manager || undefined">
-      <h2>Where {{ kind.name }} pages stand</h2>
+      <h2>Where {{ pagesOf(kind.name) }} stand</h2>
       <v-radio-group :model-value="where" aria-label="Where they stand" @update:model-value="chooseWay">
         <v-radio v-for="w in WAYS" :key="w.value" :value="w.value" :label="w.label" />
       </v-radio-group>

@@ -1,4 +1,5 @@
 import type { KindDetail } from '@/api/types'
+import { pagesOf } from './pagesOf'
 
 interface Names {
   rows: Map<string, { title: string }>
@@ -12,7 +13,7 @@ export function placementWords(kind: Pick<KindDetail, 'beneath'>, names: Names):
   const called =
     where === 'BENEATH_PAGES'
       ? ids.map((id) => names.rows.get(id)?.title ?? 'a page that is gone')
-      : ids.map((id) => `${names.kinds.get(id)?.name ?? 'a kind that is gone'} pages`)
+      : ids.map((id) => pagesOf(names.kinds.get(id)?.name ?? 'gone'))
   return `beneath ${called.join(' or ')}`
 }
 

@@ -14,7 +14,8 @@ const on = defineModel<string>({ required: true })
       :aria-pressed="on === t.key"
       @click="on = t.key"
     >
-      {{ t.name }} <span v-if="t.count !== undefined" class="quiet">{{ t.count }}</span>
+      {{ t.name }}
+      <span v-if="t.count !== undefined" class="quiet">{{ t.count.toLocaleString('en-GB') }}</span>
     </button>
   </nav>
 </template>

@@ -4,6 +4,7 @@ import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 import { useNewPageHere } from './useNewPage'
 
 /** What a new page is and what it wears, of what may be made in its place. */
@@ -59,7 +60,7 @@ const templates = computed(() =>
       left.
     </p>
     <p v-if="evenSo" class="brings should">
-      {{ kind?.name }} pages {{ whyNot.get(form.kind) }}. As a manager you can make it here even so; the
+      {{ pagesOf(kind?.name) }} {{ whyNot.get(form.kind) }}. As a manager you can make it here even so; the
       survey will say that it stands against the rules.
     </p>
     <h2 v-if="kind && may.has(form.kind)" class="wearing">

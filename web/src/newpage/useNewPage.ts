@@ -3,6 +3,7 @@ import { computed, inject, provide, reactive, ref, watch, type InjectionKey } fr
 import { freshId, get } from '@/api/client'
 import type { NewAddress, PlaceFor } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 
 const TYPING_MS = 150
 
@@ -64,7 +65,7 @@ function describing(start: Start) {
   const lacks = computed(() => {
     if (!kind.value) return 'Choose what it is'
     const why = whyNot.value.get(form.kind)
-    if (why && !may.value.has(form.kind)) return `${kind.value.name} pages ${why}`
+    if (why && !may.value.has(form.kind)) return `${pagesOf(kind.value.name)} ${why}`
     if (titles.value.length === 0) return form.several ? 'Write a name on each line' : 'Give it a name'
     return ''
   })

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { provideLanguage } from '@/media/languages'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 import FactsStrip from './FactsStrip.vue'
 import FormPane from './FormPane.vue'
 import GalleyPane from './GalleyPane.vue'
@@ -54,7 +55,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
   <div v-else-if="page" class="screen" :style="type">
     <FactsStrip />
     <p v-if="!page.changeable" class="told" role="status">
-      {{ page.kindName }} pages are changed by managers. You can look at it here, and ask one of them.
+      {{ pagesOf(page.kindName) }} are changed by managers. You can look at it here, and ask one of them.
     </p>
     <div class="split" :class="{ alone: !page.changeable }">
       <FormPane v-if="page.changeable && asForm" />

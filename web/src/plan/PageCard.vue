@@ -9,6 +9,7 @@ import { whenWords } from './whenWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { wornWords } from '@/page/wornWords'
+import { pagesOf } from '@/kind/pagesOf'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ open: []; rename: []; sheet: [name: 'fitting' | 'home' | 'remove'] }>()
@@ -105,7 +106,9 @@ async function place(menu: string) {
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
       </dl>
       <FindingBox v-for="(f, i) in detail.findings" :key="i" :finding="f" />
-      <p v-if="!detail.changeable" class="label gap">{{ detail.kindName }} pages are changed by managers.</p>
+      <p v-if="!detail.changeable" class="label gap">
+        {{ pagesOf(detail.kindName) }} are changed by managers.
+      </p>
       <div class="acts">
         <v-btn v-if="!row.home && session.manager" @click="emit('sheet', 'home')"
           >Make it home<span class="kbd">H</span></v-btn

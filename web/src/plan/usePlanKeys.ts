@@ -4,6 +4,7 @@ import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 import { keyMove, type OutlineRow } from './outline'
 
 type SheetName = 'fitting' | 'home' | 'proof' | 'remove'
@@ -97,7 +98,7 @@ export function usePlanKeys(plan: Plan) {
     const changes = (event.altKey && direction) || CHANGES.includes(key)
     if (changes && !site.mayChange(site.rows.get(id)))
       return notices.say(
-        `${site.kinds.get(site.rows.get(id)?.kind ?? '')?.name} pages are changed by managers.`,
+        `${pagesOf(site.kinds.get(site.rows.get(id)?.kind ?? '')?.name)} are changed by managers.`,
       )
     if (event.altKey && direction) {
       event.preventDefault()

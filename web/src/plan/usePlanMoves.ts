@@ -3,6 +3,7 @@ import { get } from '@/api/client'
 import type { PlaceFor, PlanRow } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 import { childrenOf } from './outline'
 
 export interface Drop {
@@ -30,7 +31,7 @@ export function usePlanMoves() {
     places = new Map(
       answer.value.map((p) => [
         p.parent ?? '',
-        p.whyNot ? `${site.kinds.get(row.kind)?.name} pages ${p.whyNot}` : '',
+        p.whyNot ? `${pagesOf(site.kinds.get(row.kind)?.name)} ${p.whyNot}` : '',
       ]),
     )
     managers = answer.value.every((p) => p.may)

@@ -2,6 +2,7 @@
 import type { TemplateDetail } from '@/api/types'
 import { counted } from '@/look/counted'
 import { useSite } from '@/site/useSite'
+import { pagesOf } from '@/kind/pagesOf'
 
 /** Which kinds of page may wear a template, and for which it is the usual one. */
 const props = defineProps<{ template: TemplateDetail }>()
@@ -43,7 +44,7 @@ function makeUsual(kind: Kind) {
               <v-checkbox
                 :model-value="k.allowed"
                 :disabled="k.usual"
-                :aria-label="`${k.name} pages may wear it`"
+                :aria-label="`${pagesOf(k.name)} may wear it`"
                 @update:model-value="(v: unknown) => allow(k, v === true)"
               />
             </td>

@@ -70,7 +70,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
       <span class="grow" />
       <template v-if="progress">
         <progress :value="progress.done" :max="progress.all" aria-label="Roll-out" />
-        <span>{{ progress.done }} of {{ progress.all }}</span>
+        <span>{{ counted(progress.done, 'page') }} of {{ progress.all.toLocaleString('en-GB') }}</span>
         <v-btn @click="roll.stop">Stop</v-btn>
       </template>
       <template v-else>
@@ -102,7 +102,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                   </button>
                 </span>
               </th>
-              <th scope="col" class="unseen">Ever</th>
+              <th scope="col"><span class="unseen">From now on</span></th>
             </tr>
           </thead>
           <tbody>
@@ -230,7 +230,8 @@ tbody th label {
   font-weight: 600;
   display: block;
 }
-tbody input {
+tbody input,
+progress {
   accent-color: var(--juniper);
 }
 tr.alone {

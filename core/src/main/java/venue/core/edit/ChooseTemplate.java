@@ -31,7 +31,7 @@ public record ChooseTemplate(List<String> pages, @Nullable String template) impl
                 throw Refusal.badInput(
                         "template-not-allowed",
                         "template",
-                        kind.name() + " pages may not wear the template " + chosen.name() + ".",
+                        kind.pages() + " may not wear the template " + chosen.name() + ".",
                         "Choose one that the kind allows.");
             }
             put.add(Arranged.of(edition, page, template, chosen));

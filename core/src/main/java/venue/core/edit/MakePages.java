@@ -106,7 +106,7 @@ public record MakePages(
             throw Refusal.badInput(
                     "template-not-allowed",
                     "template",
-                    kind.name() + " pages may not wear the template " + wears.name() + ".",
+                    kind.pages() + " may not wear the template " + wears.name() + ".",
                     "Choose a template that the kind allows.");
         }
     }

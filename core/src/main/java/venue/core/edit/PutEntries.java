@@ -44,10 +44,7 @@ public record PutEntries(String kind, List<Put> entries) implements Command {
         Kind of = edition.require(Kind.class, kind);
         if (!of.isPageless()) {
             throw Refusal.badInput(
-                    "has-pages",
-                    "kind",
-                    of.name() + " pages are made in the Plan.",
-                    "Make a page, or choose another kind.");
+                    "has-pages", "kind", of.pages() + " are made in the Plan.", "Make a page, or choose another kind.");
         }
         if (entries.isEmpty() || entries.size() > MOST) {
             throw Refusal.badInput(

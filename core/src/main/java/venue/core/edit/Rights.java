@@ -93,7 +93,7 @@ public final class Rights {
         if (was.isEmpty()) {
             after.kindOf(page).filter(k -> k.madeBy() == Role.MANAGER).ifPresent(k -> {
                 throw Refusal.forbidden(
-                        "not-for-editors", k.name() + " pages are made by managers only.", "Ask a manager to make it.");
+                        "not-for-editors", k.pages() + " are made by managers only.", "Ask a manager to make it.");
             });
             requireSameRule(Map.of(), page.settings());
         } else if (!isOnlyRenumbered(was.get(), page)) {
@@ -109,10 +109,10 @@ public final class Rights {
 
     static void requireChange(Role role, Edition edition, Page page) {
         if (!mayChange(role, edition, page)) {
-            String kind = edition.kindOf(page).map(Kind::name).orElse("Such");
+            String kind = edition.kindOf(page).map(Kind::pages).orElse("Such pages");
             throw Refusal.forbidden(
                     "not-for-editors",
-                    kind + " pages are changed by managers only, “" + page.title() + "” too.",
+                    kind + " are changed by managers only, “" + page.title() + "” too.",
                     "Ask a manager to change it.");
         }
     }

@@ -34,7 +34,7 @@ public record SetKindTemplates(
             throw Refusal.badInput(
                     "none-allowed",
                     "allowed",
-                    target.name() + " pages have to wear some template.",
+                    target.pages() + " have to wear some template.",
                     "Allow another one first, or all.");
         }
         String worn = template == null ? edition.site().fallbackTemplate() : template;
@@ -43,7 +43,7 @@ public record SetKindTemplates(
             throw Refusal.badInput(
                     "template-not-allowed",
                     "template",
-                    "“" + usual.name() + "” is not among the templates that " + target.name() + " pages may wear.",
+                    "“" + usual.name() + "” is not among the templates that " + target.pages() + " may wear.",
                     "Allow it too, or choose one of those.");
         }
         Kind changed = target.withTemplates(template, some);

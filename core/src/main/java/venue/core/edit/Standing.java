@@ -22,6 +22,6 @@ final class Standing {
                 ? "Choose another place, or do it even so; the survey will say that it stands against the rules."
                 : desk.role() == Role.EDITOR ? "Choose another place, or ask a manager." : "Choose another kind.";
         throw Refusal.badInput(
-                "not-here", "parent", kind.name() + " pages " + answer.whyNot().get() + ".", way);
+                "not-here", "parent", kind.pages() + " " + answer.whyNot().get() + ".", way);
     }
 }

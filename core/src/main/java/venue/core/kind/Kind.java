@@ -80,6 +80,11 @@ public record Kind(
         return new Kind(id, name, note, fields, List.of(), List.of(), null, Placement.ANYWHERE, Map.of(), false);
     }
 
+    /** What its pages are called: "Article pages", "Standard pages". */
+    public String pages() {
+        return name.replaceFirst(" [Pp]age$", "") + " pages";
+    }
+
     /** Another kind like this one. */
     public Kind copy(String newId, String words) {
         return new Kind(newId, words, note, fields, putAway, templates, template, beneath, settings, false);

@@ -28,7 +28,6 @@ final class Misplaced extends DeclaredRule {
                 .map(why -> Finding.of(
                         this,
                         page.id(),
-                        kind.get().name() + " pages " + why
-                                + ". Move it, or change the rule in the kind’s placement."));
+                        kind.get().pages() + " " + why + ". Move it, or change the rule in the kind’s placement."));
     }
 }
