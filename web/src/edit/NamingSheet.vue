@@ -36,7 +36,7 @@ async function make() {
       <v-text-field
         id="naming"
         v-model="name"
-        autofocus
+        v-focus
         dir="auto"
         :placeholder="placeholder"
         :error-messages="trouble"

@@ -91,7 +91,7 @@ async function bring(files: FileList | null | undefined) {
         <img :src="site.standing?.origin + describing.thumb" alt="" />
         <div>
           <label class="label" for="alt">For those who don’t see it, in a sentence</label>
-          <v-textarea id="alt" v-model="alt" autofocus :disabled="decorative" counter="500" />
+          <v-textarea id="alt" v-model="alt" v-focus :disabled="decorative" counter="500" />
           <v-checkbox v-model="decorative" label="It only decorates" />
           <div class="row-flex">
             <v-btn type="submit" class="yes">Use the picture</v-btn>

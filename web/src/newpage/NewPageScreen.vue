@@ -65,15 +65,15 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             v-if="form.several"
             id="new-name"
             v-model="form.names"
+            v-focus
             rows="6"
-            autofocus
             placeholder="One name on each line"
           />
           <v-text-field
             v-else
             id="new-name"
             v-model="form.name"
-            autofocus
+            v-focus
             placeholder="What the page is called"
             dir="auto"
           />

@@ -115,12 +115,7 @@ function keepPrompt() {
       <label class="label" for="bind-prompt"
         >Whoever writes a page reads this in its place; visitors never do.</label
       >
-      <v-text-field
-        id="bind-prompt"
-        v-model="prompt"
-        autofocus
-        placeholder="What happened, in one sentence"
-      />
+      <v-text-field id="bind-prompt" v-model="prompt" v-focus placeholder="What happened, in one sentence" />
       <v-btn type="submit" class="yes gap" :disabled="!prompt.trim()">Keep it</v-btn>
       <v-btn class="gap" @click="prompting = false">Leave it<span class="kbd">Esc</span></v-btn>
     </form>

@@ -32,8 +32,8 @@ function submit() {
       <h2>Lead to</h2>
       <v-text-field
         v-model="words"
+        v-focus
         class="gap"
-        autofocus
         aria-label="A page’s name, or an address"
         placeholder="A page’s name, or https://…"
       />

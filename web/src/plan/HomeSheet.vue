@@ -34,7 +34,7 @@ async function make() {
           <li v-for="e in effects" :key="e">{{ e }}</li>
         </ul>
         <div class="row-flex">
-          <v-btn class="yes" autofocus @click="make">Make it the home page</v-btn>
+          <v-btn v-focus class="yes" @click="make">Make it the home page</v-btn>
           <v-btn @click="emit('close')">Leave it</v-btn>
         </div>
       </template>

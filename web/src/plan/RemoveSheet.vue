@@ -40,7 +40,7 @@ async function remove() {
           Visitors keep seeing what is live until the next release, and you can undo it.
         </p>
         <div class="row-flex">
-          <v-btn class="danger ink" autofocus @click="remove"
+          <v-btn v-focus class="danger ink" @click="remove"
             >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn
           >
           <v-btn @click="emit('close')">Leave it</v-btn>

@@ -32,7 +32,7 @@ async function submit() {
       }}
     </p>
     <label class="label" for="email">E-mail</label>
-    <v-text-field id="email" v-model="email" type="email" autocomplete="username" autofocus />
+    <v-text-field id="email" v-model="email" v-focus type="email" autocomplete="username" />
     <label class="label" for="password">Password</label>
     <v-text-field id="password" v-model="password" type="password" autocomplete="current-password" />
     <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
