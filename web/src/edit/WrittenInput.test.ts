@@ -1,5 +1,7 @@
 import { mount } from '@vue/test-utils'
-import { expect, it } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, expect, it } from 'vitest'
+import { useEdits } from './useEdits'
 import WrittenInput from './WrittenInput.vue'
 
 const begin = (value: string) => {
@@ -13,17 +15,35 @@ const begin = (value: string) => {
   return { wrapper, input, written, type }
 }
 
-it('keeps what is being written when an older value arrives', async () => {
+beforeEach(() => setActivePinia(createPinia()))
+
+it('keeps what is being written when somebody else changes it, and asks which is to stand', async () => {
+  for (const keep of ['keepMine', 'takeTheirs'] as const) {
+    const { wrapper, input, written, type } = begin('mm')
+    await type('cm')
+    await wrapper.setProps({ value: 'inch' })
+    expect(input.element.value).toBe('cm')
+    input.element.blur()
+    expect(written()).toEqual([])
+    const { conflict } = useEdits()
+    expect(conflict?.detail).toContain('“inch” stands here now, and you wrote “cm”')
+    conflict?.[keep]()
+    await wrapper.vm.$nextTick()
+    expect(useEdits().conflict).toBeNull()
+    expect(written()).toEqual(keep === 'keepMine' ? ['cm'] : [])
+    expect(input.element.value).toBe(keep === 'keepMine' ? 'cm' : 'inch')
+  }
+})
+
+it('shows what was written until it comes back as kept', async () => {
   const { wrapper, input, written, type } = begin('mm')
-  await type('cm')
-  await wrapper.setProps({ value: 'inch' })
-  expect(input.element.value).toBe('cm')
+  await type('cm ')
   input.element.blur()
-  expect(written()).toEqual(['cm'])
+  expect(written()).toEqual(['cm '])
   await wrapper.vm.$nextTick()
+  expect(input.element.value).toBe('cm ')
+  await wrapper.setProps({ value: 'cm' })
   expect(input.element.value).toBe('cm')
-  await wrapper.setProps({ value: 'metre' })
-  expect(input.element.value).toBe('metre')
 })
 
 it('is read once, with Enter, and only where something else was written', async () => {

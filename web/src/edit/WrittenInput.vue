@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useEdits } from './useEdits'
 
 /**
  * A line, or lines, read when they are left or with Enter. What is being written stays as it is, whatever arrives meanwhile; Esc
@@ -10,6 +11,11 @@ const emit = defineEmits<{ written: [words: string, input: HTMLInputElement] }>(
 const kept = computed(() => String(props.value ?? ''))
 const draft = ref<string | null>(null)
 const here = ref(false)
+const edits = useEdits()
+/** What stood here when the writing began: if it is something else when it ends, somebody else has changed it. */
+let began = ''
+/** What was written here last, and may come back as kept while the next is written. */
+let last = ''
 const shown = computed(() => draft.value ?? kept.value)
 /** What was written is shown until it comes back as kept. */
 watch(kept, () => {
@@ -18,11 +24,30 @@ watch(kept, () => {
 
 const words = (event: Event) => (event.target as HTMLInputElement).value
 const leave = (event: Event) => (event.target as HTMLElement).blur()
+function write(event: Event) {
+  if (draft.value === null || !here.value) began = kept.value
+  here.value = true
+  draft.value = words(event)
+}
+function focus() {
+  here.value = true
+  if (draft.value === null) began = kept.value
+}
 function left(event: Event) {
   here.value = false
-  if (draft.value === null) return
-  if (draft.value === kept.value) draft.value = null
-  else emit('written', draft.value, event.target as HTMLInputElement)
+  const mine = draft.value
+  if (mine === null) return
+  const theirs = kept.value
+  const input = event.target as HTMLInputElement
+  const tell = () => emit('written', (last = mine), input)
+  if (mine === theirs) draft.value = null
+  else if (theirs === began || theirs === last) tell()
+  else
+    edits.dispute(
+      `Somebody changed this meanwhile: “${theirs}” stands here now, and you wrote “${mine}”.`,
+      tell,
+      () => (draft.value = null),
+    )
 }
 function giveUp(event: KeyboardEvent) {
   if (draft.value === null) return
@@ -37,8 +62,8 @@ function giveUp(event: KeyboardEvent) {
     :value="shown"
     :rows="rows"
     dir="auto"
-    @input="draft = words($event)"
-    @focus="here = true"
+    @input="write"
+    @focus="focus"
     @blur="left"
     @keydown.esc="giveUp"
   />
@@ -46,8 +71,8 @@ function giveUp(event: KeyboardEvent) {
     v-else
     :value="shown"
     dir="auto"
-    @input="draft = words($event)"
-    @focus="here = true"
+    @input="write"
+    @focus="focus"
     @blur="left"
     @keydown.enter="leave"
     @keydown.esc="giveUp"

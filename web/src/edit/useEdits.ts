@@ -136,14 +136,17 @@ export const useEdits = defineStore('edits', () => {
   }
 
   function ask(mine: Waiting, detail: string) {
-    conflict.value = {
-      detail,
-      keepMine: () => {
-        conflict.value = null
-        void give(mine.site, mine.command, null, mine.group)
-      },
-      takeTheirs: () => (conflict.value = null),
+    const again = () => void give(mine.site, mine.command, null, mine.group)
+    dispute(detail, again, () => undefined)
+  }
+
+  /** Asks which of two is to stand, where somebody else has changed what is being written here. */
+  function dispute(detail: string, keepMine: () => void, takeTheirs: () => void) {
+    const settle = (then: () => void) => () => {
+      conflict.value = null
+      then()
     }
+    conflict.value = { detail, keepMine: settle(keepMine), takeTheirs: settle(takeTheirs) }
   }
 
   /** When all that was given has been answered. */
@@ -171,5 +174,5 @@ export const useEdits = defineStore('edits', () => {
 
   const waiting = computed(() => queue.value.length)
   if (queue.value.length) setTimeout(() => void run())
-  return { give, know, asking, turn, waiting, offline, keptAt, conflict }
+  return { give, know, asking, turn, dispute, waiting, offline, keptAt, conflict }
 })

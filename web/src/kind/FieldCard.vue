@@ -34,10 +34,8 @@ function set(part: Partial<Property>) {
   emit('set', { ...field.value, ...part })
 }
 function setRange(end: 'min' | 'max', words: string) {
-  const had = field.value.range ?? { min: 0, max: type.value === 'NUMBER' ? 1000000 : 2000 }
-  const other = field.value.range?.[end === 'min' ? 'max' : 'min']
-  if (words.trim() === '' && (other === undefined || end === 'max')) return set({ range: undefined })
-  set({ range: { ...had, [end]: Number(words) || 0 } })
+  const range = { ...field.value.range, [end]: words.trim() === '' ? undefined : Number(words) || 0 }
+  set({ range: range.min === undefined && range.max === undefined ? undefined : range })
 }
 function setChoices(lines: string) {
   const before = several.value ? (field.value.entries[0]?.choices ?? []) : field.value.choices
@@ -73,7 +71,12 @@ function setFallback(value: Value | undefined) {
     <div v-if="open" class="more" :inert="still || undefined">
       <label>
         <span class="label">Label</span>
-        <WrittenInput class="boxed" :value="field.label" @written="(label) => set({ label })" />
+        <WrittenInput
+          class="boxed"
+          :value="field.label"
+          maxlength="60"
+          @written="(label) => set({ label })"
+        />
       </label>
       <label>
         <span class="label">Holds</span>
@@ -86,7 +89,7 @@ function setFallback(value: Value | undefined) {
       </label>
       <label class="wide">
         <span class="label">Help beneath it</span>
-        <WrittenInput class="boxed" :value="field.help" @written="(help) => set({ help })" />
+        <WrittenInput class="boxed" :value="field.help" maxlength="300" @written="(help) => set({ help })" />
       </label>
       <label v-if="type === 'CHOICE'" class="wide">
         <span class="label">Choices, one on each line, in the order in which they are offered</span>
@@ -98,6 +101,7 @@ function setFallback(value: Value | undefined) {
           class="boxed"
           :value="field.unit"
           placeholder="mm, people, £"
+          maxlength="20"
           @written="(unit) => set({ unit })"
         />
       </label>

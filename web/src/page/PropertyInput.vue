@@ -9,6 +9,7 @@ import RichInput from './RichInput.vue'
 import { groupsOf, isBound, isToFill, promptOf, textOf } from './values'
 import { useSite } from '@/site/useSite'
 import HoldsInput from '@/kind/HoldsInput.vue'
+import { sameWords } from './sameWords'
 import { whyUnfit } from './whyUnfit'
 
 /** The input for one declared property. `plain` leaves out the label, for writing in place. */
@@ -34,7 +35,10 @@ const trouble = ref('')
 watch(
   () => props.value,
   (value) => {
-    if (!focused.value && !trouble.value) typed.value = sent = textOf(value)
+    const words = textOf(value)
+    // While somebody writes here, only what somebody else has written meanwhile is taken over, and never over what is unsent.
+    const others = typed.value === sent && !sameWords(words, typed.value)
+    if ((!focused.value || others) && !trouble.value) typed.value = sent = words
   },
 )
 const prompt = computed(() => promptOf(props.value))

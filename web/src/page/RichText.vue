@@ -3,6 +3,7 @@ import { EditorContent, useEditor } from '@tiptap/vue-3'
 import { useThrottleFn } from '@vueuse/core'
 import { nextTick, ref, watch } from 'vue'
 import { looksLikeMarkdown } from './looksLikeMarkdown'
+import { sameWords } from './sameWords'
 import { TEXT_EXTENSIONS } from './textExtensions'
 import LinkSheet from './LinkSheet.vue'
 
@@ -53,7 +54,9 @@ const editor = useEditor({
 watch(
   () => props.value,
   (value) => {
-    if (focused.value || markdown.value !== null) return
+    if (markdown.value !== null) return
+    // While somebody writes here, only what somebody else has written meanwhile is taken over, and never over what is unsent.
+    if (focused.value && (html() !== sent || sameWords(value, sent))) return
     sent = value
     if (value !== html()) editor.value?.commands.setContent(value, { emitUpdate: false })
   },

@@ -162,7 +162,7 @@ class TemplatesTest {
         page.locator(".ways").getByText("Form").click();
         Locator span = page.locator("[aria-label=Form]").getByLabel("Wing span");
         span.fill("500");
-        assertThat(page.locator(".trouble")).containsText("It runs from 0 to 300 cm");
+        assertThat(page.locator(".trouble")).containsText("It is to be at most 300 cm");
         assertThat(span).hasValue("500");
         span.fill("5");
         assertThat(page.locator(".trouble")).hasCount(0);

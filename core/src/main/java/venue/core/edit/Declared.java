@@ -87,7 +87,10 @@ final class Declared {
             check(one.entries(), at, Set.of());
         }
         Property.Range range = one.range();
-        if (range != null && range.min().compareTo(range.max()) > 0) {
+        if (range != null
+                && range.min() != null
+                && range.max() != null
+                && range.min().compareTo(range.max()) > 0) {
             throw Refusal.badInput(
                     "bad-range",
                     at,

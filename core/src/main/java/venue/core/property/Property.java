@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +39,27 @@ public record Property(
         String group,
         boolean searchable) {
 
-    /** Both ends belong to the range. */
-    public record Range(BigDecimal min, BigDecimal max) {
+    /** Both ends belong to the range; one that is absent is open. */
+    public record Range(@Nullable BigDecimal min, @Nullable BigDecimal max) {
+
+        /** A number within it, to show how one looks. */
+        public BigDecimal sample(BigDecimal wanted) {
+            return holds(wanted) ? wanted : min != null ? min : Objects.requireNonNull(max);
+        }
+
+        public boolean holds(BigDecimal number) {
+            return (min == null || number.compareTo(min) >= 0) && (max == null || number.compareTo(max) <= 0);
+        }
+
+        /** "from 1 to 50", "at least 1", "at most 50"; a unit may follow. */
+        public String words() {
+            if (min == null) {
+                return max == null ? "any number" : "at most " + max.toPlainString();
+            }
+            return max == null
+                    ? "at least " + min.toPlainString()
+                    : "from " + min.toPlainString() + " to " + max.toPlainString();
+        }
 
         static Range of(long min, long max) {
             return new Range(BigDecimal.valueOf(min), BigDecimal.valueOf(max));

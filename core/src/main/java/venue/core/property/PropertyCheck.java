@@ -82,9 +82,8 @@ public final class PropertyCheck {
     private static Value words(Property property, Value value, String path) {
         expect(value instanceof Value.Text, value, path, "words");
         String words = text(value);
-        int most = property.range() == null
-                ? LONGEST_WORDS
-                : property.range().max().intValue();
+        BigDecimal longest = property.range() == null ? null : property.range().max();
+        int most = longest == null ? LONGEST_WORDS : longest.intValue();
         if (words.length() > most) {
             throw Refusal.badInput(
                     "too-long",
@@ -113,13 +112,12 @@ public final class PropertyCheck {
         expect(value instanceof Value.Num, value, path, "a number");
         BigDecimal number = ((Value.Num) value).number();
         Property.@Nullable Range range = property.range();
-        if (range != null && (number.compareTo(range.min()) < 0 || number.compareTo(range.max()) > 0)) {
+        if (range != null && !range.holds(number)) {
             throw Refusal.badInput(
                     "out-of-range",
                     path,
-                    property.label() + " is " + number.toPlainString() + "; it runs from "
-                            + range.min().toPlainString() + " to " + range.max().toPlainString() + " " + property.unit()
-                            + ".",
+                    property.label() + " is " + number.toPlainString() + "; it is to be " + range.words()
+                            + (property.unit().isEmpty() ? "" : " " + property.unit()) + ".",
                     "Give a number within the range.");
         }
         return value;

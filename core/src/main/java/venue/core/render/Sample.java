@@ -1,5 +1,6 @@
 package venue.core.render;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -70,7 +71,7 @@ public final class Sample {
             case NUMBER ->
                 field.range() == null
                         ? Value.of(12)
-                        : new Value.Num(field.range().min());
+                        : new Value.Num(field.range().sample(BigDecimal.valueOf(12)));
             case DATE -> Value.of("2027-05-14");
             case DATE_TIME -> Value.of("2027-05-14T19:30");
             case CHOICE -> Value.of(field.choices().get(0).value());
