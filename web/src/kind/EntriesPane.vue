@@ -1,18 +1,23 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
-import { freshId, get } from '@/api/client'
+import { computed, nextTick, ref } from 'vue'
+import { freshId } from '@/api/client'
 import type { EntryRow, KindDetail, Value } from '@/api/types'
 import { counted } from '@/look/counted'
 import PropertyInput from '@/page/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
 import { useLongList } from '@/look/useLongList'
+import { useItem } from '@/edit/useItem'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ReadTableSheet from './ReadTableSheet.vue'
 
 /** The entries of a kind without pages, in a table: written in place, pasted, read from CSV and saved as it. */
 const props = defineProps<{ kind: KindDetail; still: boolean }>()
 const site = useSite()
-const rows = ref<EntryRow[]>([])
+const { value: kept, load } = useItem<EntryRow[]>(
+  () => `kinds/${props.kind.id}/entries`,
+  () => [],
+)
+const rows = computed({ get: () => kept.value ?? [], set: (now) => (kept.value = now) })
 const filter = ref('')
 const reading = ref<string | null>(null)
 const dragged = ref<string | null>(null)
@@ -27,12 +32,6 @@ const found = computed(() => {
   return words ? rows.value.filter((row) => text(row).includes(words)) : rows.value
 })
 const { shown, before, after, reveal } = useLongList(found, ROW_HIGH)
-
-async function load() {
-  const answer = await get<EntryRow[]>(`/sites/${site.id}/kinds/${props.kind.id}/entries`)
-  if (answer.ok) rows.value = answer.value
-}
-watch([() => props.kind.id, () => site.step], load, { immediate: true })
 
 interface Put {
   id: string
@@ -61,7 +60,8 @@ async function rename(row: EntryRow, name: string, input: HTMLInputElement) {
 function set(row: EntryRow, key: string, value: Value | undefined) {
   const none = value === undefined || value === ''
   const others = Object.entries(row.fields).filter(([k]) => k !== key)
-  row.fields = Object.fromEntries(none ? others : [...others, [key, value]]) as EntryRow['fields']
+  const fields = Object.fromEntries(none ? others : [...others, [key, value]]) as EntryRow['fields']
+  rows.value = rows.value.map((r) => (r.id === row.id ? { ...r, fields } : r))
   void put({
     id: row.id,
     name: row.name,

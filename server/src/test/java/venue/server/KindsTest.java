@@ -86,6 +86,75 @@ class KindsTest {
     }
 
     @Test
+    void movingAsksWhereAPageMayStandAndMakingAsksMore() {
+        String person = json(maja.get(SITE + "/kinds/person")).get("shown").asString();
+        set("changedBy", "EDITOR");
+        set("madeBy", "MANAGER");
+        JsonNode made = json(tomas.get(SITE + "/kinds/person/places"));
+        JsonNode moved = json(tomas.get(SITE + "/pages/" + person + "/places"));
+        assertThat(made).hasSameSizeAs(moved);
+        assertThat(made).noneMatch(p -> p.get("may").asBoolean());
+        assertThat(moved)
+                .filteredOn(p -> p.get("may").asBoolean())
+                .extracting(p -> p.get("parent").asString())
+                .containsExactly("people");
+        refused(maja.get(SITE + "/pages/nothing/places"), 404, "unknown-page");
+        refused(
+                tomas.command("{\"verb\":\"make-pages\",\"kind\":\"standard\",\"parent\":\"visit\",\"pages\":[{\"id\":"
+                        + "\"newruled\",\"title\":\"New\"}],\"settings\":{\"mayHold\":[{\"kind\":\"standard\"}]}}"),
+                403,
+                "managers-only");
+        json(maja.command("{\"verb\":\"set-value\",\"item\":\"person\",\"key\":\"madeBy\",\"value\":\"EDITOR\"}"));
+        json(tomas.command("{\"verb\":\"remove-page\",\"page\":\"" + person + "\"}"));
+        json(tomas.post(SITE + "/undo", "{}"));
+        assertThat(json(tomas.get(SITE + "/pages/" + person)).get("id").asString())
+                .isEqualTo(person);
+    }
+
+    @Test
+    void aTemplateTellsWhereItsOptionsMatterAndWhoChose() {
+        String article = json(maja.get(SITE + "/kinds/article")).get("shown").asString();
+        json(tomas.command(
+                "{\"verb\":\"set-value\",\"item\":\"" + article + "\",\"key\":\"option.more\",\"value\":false}"));
+        JsonNode more = json(maja.get(SITE + "/templates/article-layout"))
+                .get("options")
+                .get(0);
+        assertThat(more.get("own").asInt()).isEqualTo(1);
+        assertThat(more.get("places").toString()).isEqualTo("[\"the section More news\"]");
+        refused(
+                tomas.command("{\"verb\":\"set-value\",\"item\":\"" + article
+                        + "\",\"key\":\"option.more\",\"value\":\"perhaps\"}"),
+                422,
+                "wrong-value");
+        refused(
+                tomas.command("{\"verb\":\"set-value\",\"item\":\"" + article
+                        + "\",\"key\":\"option.booking\",\"value\":true}"),
+                422,
+                "unknown-property");
+    }
+
+    @Test
+    void entriesAreMovedAndNoneIsMadeOfARetiredKind() {
+        json(tomas.command("{\"verb\":\"move-entry\",\"entry\":\"sponsor-5\",\"before\":\"sponsor-1\"}"));
+        assertThat(json(tomas.get(SITE + "/kinds/sponsor/entries"))
+                        .get(0)
+                        .get("id")
+                        .asString())
+                .isEqualTo("sponsor-5");
+        refused(tomas.command("{\"verb\":\"move-entry\",\"entry\":\"nothing\"}"), 404, "unknown-entry");
+        refused(
+                tomas.command("{\"verb\":\"move-entry\",\"entry\":\"sponsor-5\",\"before\":\"hours-1\"}"),
+                404,
+                "unknown-entry");
+        json(maja.command("{\"verb\":\"retire-kind\",\"kind\":\"sponsor\",\"retired\":true}"));
+        refused(
+                tomas.command(
+                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"s9\",\"name\":\"S\"}]}"),
+                422,
+                "kind-retired");
+    }
+
+    @Test
     void aKindTellsWhoInheritsAndWhereAFieldShows() {
         JsonNode kind = json(maja.get(SITE + "/kinds/open-night"));
         assertThat(kind.get("following").asInt() + kind.get("chosen").asInt())
