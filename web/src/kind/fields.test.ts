@@ -12,6 +12,7 @@ describe('keys', () => {
   it.each([
     ['Wing span', [], 'wingSpan'],
     ['Wing span', ['wingSpan'], 'wingSpan2'],
+    ['Größe der Fläche', [], 'grosseDerFlache'],
     ['Öffnungszeiten (täglich)', [], 'offnungszeitenTaglich'],
     ['2nd look', [], 'ndLook'],
     ['🦉', [], 'field'],

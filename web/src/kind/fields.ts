@@ -18,11 +18,24 @@ export const FIELD_TYPES: { value: PropertyType; title: string }[] = [
   { value: 'COLOUR', title: 'Colour' },
 ]
 
+/** Letters that don't come apart into a plain one and a mark. */
+const LATIN: Record<string, string> = {
+  ß: 'ss',
+  æ: 'ae',
+  œ: 'oe',
+  ø: 'o',
+  ł: 'l',
+  đ: 'd',
+  ð: 'd',
+  þ: 'th',
+}
+
 /** A key as it is kept, made from a label: a small letter first, then letters and digits. */
 export function keyFrom(label: string, taken: string[]): string {
   const words = label
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
+    .replace(/[ßæœøłđðþ]/gi, (letter) => LATIN[letter.toLowerCase()] ?? '')
     .split(/[^A-Za-z0-9]+/)
     .filter(Boolean)
   const camel = words
