@@ -8,5 +8,9 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: 'target/web/venue/interface', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://localhost:8080' } },
-  test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
+  test: {
+    environment: 'happy-dom',
+    include: ['src/**/*.test.ts'],
+    server: { deps: { inline: ['vuetify'] } },
+  },
 })

@@ -23,7 +23,10 @@ watch(kept, () => {
 })
 
 const words = (event: Event) => (event.target as HTMLInputElement).value
-const leave = (event: Event) => (event.target as HTMLElement).blur()
+/** Enter that only takes what an input method offers does not leave. */
+function leave(event: KeyboardEvent) {
+  if (!event.isComposing) (event.target as HTMLElement).blur()
+}
 function write(event: Event) {
   if (draft.value === null || !here.value) began = kept.value
   here.value = true

@@ -51,8 +51,10 @@ public final class RollOutScale {
     private final Random chance = new Random(7);
     private final Workspace workspace;
     private final List<String> bodies = new ArrayList<>();
+    private final Path folder;
 
     private RollOutScale(Path folder) {
+        this.folder = folder;
         Workspaces all = new Workspaces(Database.open(folder), InstantSource.system(), new Random(1));
         workspace = all.begin("loomgate-yard", "bench", LargeSite.items(20));
     }
@@ -86,6 +88,7 @@ public final class RollOutScale {
                 .flatMap(r -> r.strands().stream())
                 .filter(s -> s.state() == Strand.State.ASKS)
                 .count();
+        Path copy = copied();
         long before = used();
         double applied = apply(rows);
         long after = used();
@@ -93,8 +96,8 @@ public final class RollOutScale {
             bodies.add(ItemJson.tree(workspace.now().working().require(Page.class, "leaf" + n))
                     .toString());
         }
-        double plain = rewrite(false);
-        double versions = rewrite(true);
+        double plain = rewrite(copy, false);
+        double versions = rewrite(copy, true);
         System.out.printf(
                 Locale.ROOT,
                 "%d pages, %d choices: planned in %.2f s; applied in %.2f s;"
@@ -205,27 +208,35 @@ public final class RollOutScale {
                 .collect(Collectors.toMap(Strand::key, s -> Choice.FOLLOW));
     }
 
+    /** The database as it stands before the roll-out. */
+    private Path copied() throws SQLException, java.io.IOException {
+        Path copy = Files.createTempDirectory("venue-rows").resolve("venue.db");
+        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("venue.db"));
+                Statement statement = sql.createStatement()) {
+            statement.execute("vacuum into '" + copy + "'");
+        }
+        return copy;
+    }
+
     /**
-     * The same pages' rows, written under the same durability and as many to a transaction: the one row of a plain table of
-     * pages; or, in tables like Venue's own (its schema is made anew in another folder), the rows that keep every version.
+     * The same pages' rows written in a copy of the same database, under the same durability and as many to a transaction: those
+     * that Venue writes so that every version stays, or the one row each of a plain table of pages.
      */
-    private double rewrite(boolean versions) throws SQLException, java.io.IOException {
-        Path folder = Files.createTempDirectory("venue-rows");
-        Database.open(folder).close();
-        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("venue.db"))) {
+    private double rewrite(Path copy, boolean versions) throws SQLException {
+        try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + copy)) {
             try (Statement settings = sql.createStatement()) {
                 settings.execute("pragma journal_mode=WAL");
                 settings.execute("pragma synchronous=FULL");
                 settings.execute("pragma foreign_keys=true");
-                settings.execute("create table row (id text primary key, body text not null) without rowid");
-                settings.execute("insert into site (id, created_at) values ('s', '')");
-                for (int step = 0; step < 20; step++) {
-                    settings.execute("insert into step (site, at, who, name, kind, step_group)"
-                            + " values ('s', '', '', '', 'DO', '')");
-                }
+                settings.execute(
+                        "create table if not exists row (id text primary key, body text not null) without rowid");
+                settings.execute("insert into step (site, at, who, name, kind, step_group)"
+                        + " values ('loomgate-yard', '', '', '', 'DO', '')");
             }
             sql.setAutoCommit(false);
-            write(sql, versions, "before");
+            if (!versions) {
+                write(sql, false, "before");
+            }
             long from = System.nanoTime();
             write(sql, versions, "after");
             return (System.nanoTime() - from) / 1e9;
@@ -236,10 +247,10 @@ public final class RollOutScale {
         List<String> statements = versions
                 ? List.of(
                         "insert or ignore into content (body, hash, type) values (?1, ?3, 'PAGE')",
-                        "insert into working (site, item, hash) values ('s', ?2, ?3)"
+                        "insert into working (site, item, hash) values ('loomgate-yard', ?2, ?3)"
                                 + " on conflict (site, item) do update set hash = excluded.hash",
-                        "insert into step_change (step, item, before, after) values (" + when.length()
-                                + ", ?2, ?3, ?3)")
+                        "insert into step_change (step, item, before, after)"
+                                + " values ((select max(id) from step), ?2, ?3, ?3)")
                 : List.of(
                         "insert into row (id, body) select ?2, ?1 where ?3 <> '' on conflict (id) do update set body = excluded.body");
         for (int at = 0; at < PAGES; at += AT_ONCE) {
