@@ -24,11 +24,14 @@ const pageless = computed(() => props.kind.settings.pageless === true)
 const placed = computed(() => placementWords(props.kind, site))
 const making = computed(() => {
   const by = props.kind.settings.madeBy === 'MANAGER' ? 'managers' : 'everybody'
-  return `${by}, in the ${props.kind.settings.startsIn === 'form' ? 'form' : 'galley'}`
+  return pageless.value ? by : `${by}, in the ${props.kind.settings.startsIn === 'form' ? 'form' : 'galley'}`
 })
 
 function describe(name: string, note: string) {
   void site.give({ verb: 'describe-kind', kind: props.kind.id, name, note }, props.kind.id)
+}
+function back() {
+  void router.push(session.manager ? { name: 'templates', hash: '#kinds' } : { name: 'plan' })
 }
 function retire() {
   void site.give({ verb: 'retire-kind', kind: props.kind.id, retired: !props.kind.retired })
@@ -39,8 +42,8 @@ function retire() {
   <div class="strip" role="region" aria-label="Facts of the kind">
     <h1 class="unseen">Kind: {{ kind.name }}</h1>
     <div class="title">
-      <button type="button" class="mono back" @click="router.push({ name: 'templates', hash: '#kinds' })">
-        ← Kinds
+      <button type="button" class="mono back" @click="back">
+        ← {{ session.manager ? 'Kinds' : 'Plan' }}
       </button>
       <WrittenInput
         class="disp"
@@ -50,7 +53,7 @@ function retire() {
         @written="(name) => describe(name, kind.note)"
       />
     </div>
-    <StripFact v-if="pageless" label="Entries">without pages</StripFact>
+    <StripFact v-if="pageless" label="Without pages">{{ counted(kind.pages, 'entry', 'entries') }}</StripFact>
     <StripFact v-else label="Pages">{{ counted(kind.pages, 'page') }}</StripFact>
     <StripFact v-if="!pageless" label="Wears">
       <template #sign><TemplateGlyph :template="kind.usual" :wide="34" /></template>
@@ -80,7 +83,7 @@ function retire() {
           <v-list-item title="Make another kind from it…" @click="sheet = 'copy'" />
           <v-list-item
             :title="kind.retired ? 'Offer it again' : 'Retire it'"
-            :subtitle="kind.retired ? '' : 'Its pages stay, and no more are made'"
+            :subtitle="kind.retired ? '' : `Its ${pageless ? 'entries' : 'pages'} stay, and no more are made`"
             @click="retire"
           />
         </v-list>

@@ -12,7 +12,12 @@ const props = defineProps<{ kind: KindDetail }>()
 const emit = defineEmits<{ note: [note: string]; close: [] }>()
 const site = useSite()
 const session = useSession()
-const settings = computed(() => props.kind.settingList.filter((s) => s.key !== 'mayHold'))
+const pageless = computed(() => props.kind.settings.pageless === true)
+/** Entries are not offered among the pages, and not written in a galley. */
+const OF_PAGES = ['offeredFirst', 'startsIn']
+const settings = computed(() =>
+  props.kind.settingList.filter((s) => s.key !== 'mayHold' && !(pageless.value && OF_PAGES.includes(s.key))),
+)
 
 function set(key: string, value: Value | undefined) {
   void site.give({ verb: 'set-value', item: props.kind.id, key, value: value as never }, props.kind.id)
@@ -22,7 +27,7 @@ function set(key: string, value: Value | undefined) {
 <template>
   <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
     <div class="sheet" :inert="!session.manager || undefined">
-      <h2>How {{ pagesOf(kind.name) }} are made</h2>
+      <h2>How {{ pageless ? `entries of ${kind.name}` : pagesOf(kind.name) }} are made</h2>
       <label class="label" for="kind-note">What they are, in a line</label>
       <WrittenInput
         id="kind-note"

@@ -47,7 +47,10 @@ function brings(t: TemplateInfo) {
         <ul class="rows">
           <li v-for="k in site.catalog?.kinds ?? []" :key="k.id">
             <router-link :to="{ name: 'kind', params: { kind: k.id } }" class="kind">
-              <TemplateGlyph :template="k.template" />
+              <span v-if="k.pageless" class="table" title="Entries in a table, without pages"
+                ><i /><i /><i
+              /></span>
+              <TemplateGlyph v-else :template="k.template" />
               <b class="cut">{{ k.name }}</b>
               <span class="quiet cut grow">{{ k.note }}</span>
               <span class="label">{{ kindWords(k) }}</span>
@@ -86,6 +89,17 @@ function brings(t: TemplateInfo) {
 </template>
 
 <style scoped>
+.table {
+  width: 30px;
+  height: 22px;
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  justify-content: space-evenly;
+}
+.table i {
+  border-top: 1px solid var(--quiet);
+}
 .head {
   display: flex;
   align-items: center;
