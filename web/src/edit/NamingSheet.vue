@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Outcome } from '@/api/client'
 import type { Answer } from '@/api/types'
+import { said } from '@/api/said'
 
 /** Something new is given a name, and made; a refusal stands at the name. */
 const props = defineProps<{
@@ -23,7 +24,7 @@ async function make() {
   const answer = await props.give(name.value)
   busy.value = false
   if (answer.ok) emit('close')
-  else trouble.value = `${answer.problem.detail} ${answer.problem.fix}`
+  else trouble.value = said(answer.problem)
 }
 </script>
 

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { post } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
+import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 import { moved, shaped, WHOLE, type CutBox, type Grip } from './cutBox'
 import { useMedia } from './useMedia'
@@ -77,7 +78,7 @@ async function cut(part: CutBox) {
     high: part.high,
   })
   busy.value = false
-  if (!answer.ok) return (trouble.value = `${answer.problem.detail} ${answer.problem.fix}`)
+  if (!answer.ok) return (trouble.value = said(answer.problem))
   await files.load()
   emit('close')
 }

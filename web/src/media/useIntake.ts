@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
+import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 import { tooLarge } from './tooLarge'
 
@@ -52,7 +53,7 @@ export function useIntake(folder: () => string, taken: () => unknown) {
     } else if (answer.problem.code === 'stopped') drop(job)
     else {
       job.state = 'failed'
-      job.says = `${answer.problem.detail} ${answer.problem.fix}`
+      job.says = said(answer.problem)
     }
   }
 

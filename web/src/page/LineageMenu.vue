@@ -4,16 +4,23 @@ import { useRouter } from 'vue-router'
 import type { PlacedSection } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
 
 /** How a copy stands to the template or pattern it comes from, and the ways between them. */
 const props = defineProps<{ own: PlacedSection }>()
+const site = useSite()
 const galley = useGalley()
 const session = useSession()
 const notices = useNotices()
 const router = useRouter()
 const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted' }
 const words = computed(() => WORDS[props.own.lineage] ?? '')
+/** By its sort too: a pattern often has the name of its section. */
+const origin = computed(() => {
+  const template = site.templates.has(props.own.section.origin?.item ?? '')
+  return `the ${template ? 'template' : 'pattern'} ${props.own.originName}`
+})
 const at = computed(() => ({ page: galley.id(), section: props.own.section.id }))
 
 function follow() {
@@ -23,44 +30,42 @@ async function teach() {
   const answer = await galley.give({ verb: 'give-to-origin', ...at.value })
   if (answer.ok)
     notices.tell(
-      `${props.own.originName} has it so now.`,
+      `Now ${origin.value} has it so too.`,
       'New pages get it; those with copies keep theirs until it is rolled out.',
     )
 }
 </script>
 
 <template>
-  <span v-if="own.lineage === 'IN_STEP'" class="label live" :title="`As ${own.originName} has it`">{{
-    words
-  }}</span>
+  <span v-if="own.lineage === 'IN_STEP'" class="label live" :title="`As ${origin} has it`">{{ words }}</span>
   <v-menu v-else-if="words && own.originName">
     <template #activator="{ props: menu }">
-      <button type="button" class="label should lineage" v-bind="menu" :title="`From ${own.originName}`">
+      <button type="button" class="label should lineage" v-bind="menu" :title="`From ${origin}`">
         {{ words }} ▾
       </button>
     </template>
     <v-list>
       <v-list-item
         v-if="own.lineage === 'BEHIND'"
-        :title="`Follow ${own.originName}`"
+        :title="`Follow ${origin}`"
         subtitle="It has moved on since this copy was taken"
         @click="follow"
       />
       <v-list-item
         v-else
-        :title="`Give up what was changed here and follow ${own.originName} again`"
+        :title="`Give up what was changed here and follow ${origin} again`"
         subtitle="Can be undone"
         @click="follow"
       />
       <v-list-item
         v-if="session.manager && own.section.origin"
-        :title="`Roll ${own.originName} out…`"
+        :title="`Roll ${origin} out…`"
         subtitle="To all pages with copies of it, looked at one by one"
         @click="router.push({ name: 'roll-out', params: { item: own.section.origin.item } })"
       />
       <v-list-item
         v-if="session.manager && own.lineage === 'ADAPTED'"
-        :title="`Make it so in ${own.originName}`"
+        :title="`Make it so in ${origin}`"
         subtitle="Pages that hold copies keep theirs until it is rolled out"
         @click="teach"
       />

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import type { PlacedSection, ReachEffect } from '@/api/types'
+import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 import { REACHES, reachOf } from './reachWords'
 import { useGalley } from './useGalley'
@@ -18,7 +19,7 @@ onMounted(async () => {
   const path = `/sites/${site.id}/pages/${galley.id()}/sections/${props.own.section.id}/reaches`
   const answer = await get<ReachEffect[]>(path)
   if (answer.ok) effects.value = answer.value
-  else trouble.value = `${answer.problem.detail} ${answer.problem.fix}`
+  else trouble.value = said(answer.problem)
 })
 const says = (key: string) => effects.value.find((e) => e.to === key)?.says ?? ''
 

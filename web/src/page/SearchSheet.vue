@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useSite } from '@/site/useSite'
 import PropertyInput from './PropertyInput.vue'
 import { useGalley } from './useGalley'
+import { said } from '@/api/said'
 
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
@@ -17,7 +18,7 @@ async function readdress() {
     { verb: 'set-segment', page: page.value.id, segment: segment.value },
     page.value.id,
   )
-  trouble.value = answer.ok ? '' : `${answer.problem.detail} ${answer.problem.fix}`
+  trouble.value = answer.ok ? '' : said(answer.problem)
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useSession } from './useSession'
+import { said } from '@/api/said'
 
 const props = defineProps<{ again?: boolean }>()
 const emit = defineEmits<{ done: [] }>()
@@ -16,7 +17,7 @@ async function submit() {
   const answer = await session.signIn(email.value, password.value)
   busy.value = false
   if (answer.ok) emit('done')
-  else trouble.value = `${answer.problem.detail} ${answer.problem.fix}`
+  else trouble.value = said(answer.problem)
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import type { RollOutCell, RollOutRow } from '@/api/types'
 import FilterTabs from '@/look/FilterTabs.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -22,6 +22,14 @@ const LOOKS = [
   { key: 'after', name: 'After, as chosen' },
 ]
 const look = ref('after')
+const top = ref<HTMLElement | null>(null)
+/** Whoever opens a cell by keys goes on from here to the choices. */
+watch(
+  () => [props.row.page, props.cell.key],
+  () => top.value?.focus({ preventScroll: true }),
+  { flush: 'post' },
+)
+onMounted(() => top.value?.focus({ preventScroll: true }))
 const chosen = computed(() => props.choices[props.cell.key])
 const words = computed(() => cellWords(props.cell, chosen.value))
 const query = computed(() => {
@@ -44,9 +52,9 @@ const CHOICES = computed(() => [
 </script>
 
 <template>
-  <aside class="pane" :aria-label="`${row.title}: ${words.word}`">
+  <aside class="pane" :aria-label="`${row.title}: ${words.word}`" @keydown.esc="emit('close')">
     <div class="row-flex">
-      <h2 class="grow">{{ row.title }}</h2>
+      <h2 ref="top" class="grow" tabindex="-1">{{ row.title }}</h2>
       <v-btn @click="emit('close')">Close</v-btn>
     </div>
     <p :class="words.tone">{{ words.mark }} {{ words.word }}</p>
@@ -101,6 +109,7 @@ const CHOICES = computed(() => [
 }
 h2 {
   font-size: 17px;
+  outline: 0;
 }
 .live {
   color: var(--juniper);

@@ -52,6 +52,20 @@ function back() {
   if (site.templates.has(id.value)) void router.push({ name: 'template', params: { template: id.value } })
   else void router.push({ name: 'plan', params: { page: '' } })
 }
+/** To the same change on the page above or below. */
+function walk(event: KeyboardEvent, by: 1 | -1) {
+  const cell = event.currentTarget as HTMLElement
+  const place = cell.closest('td') as HTMLTableCellElement
+  const beside =
+    by > 0 ? place.parentElement?.nextElementSibling : place.parentElement?.previousElementSibling
+  beside?.children[place.cellIndex]?.querySelector<HTMLElement>('.cell')?.focus()
+}
+/** Back to the cell that was looked at. */
+function close() {
+  const { page, key } = at.value ?? { page: '', key: '' }
+  at.value = null
+  document.querySelector<HTMLElement>(`[data-cell="${page}/${key}"]`)?.focus()
+}
 function leaveAlone(row: RollOutRow, alone: boolean) {
   void site.give({ verb: 'set-value', item: row.page, key: 'alone', value: alone as never })
 }
@@ -126,8 +140,11 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                   :key="cell.key"
                   type="button"
                   class="cell"
+                  :data-cell="`${r.page}/${cell.key}`"
                   :class="[words(r, cell).tone, { on: at?.page === r.page && at?.key === cell.key }]"
                   @click="at = { page: r.page, key: cell.key }"
+                  @keydown.down.prevent="walk($event, 1)"
+                  @keydown.up.prevent="walk($event, -1)"
                 >
                   <span aria-hidden="true">{{ words(r, cell).mark }}</span> {{ words(r, cell).word }}
                 </button>
@@ -153,7 +170,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         :pattern="!site.templates.has(id)"
         :choices="roll.choicesOf(shown.row)"
         @choose="(choice) => roll.choose(shown!.row, shown!.cell, choice)"
-        @close="at = null"
+        @close="close"
       />
     </div>
     <div v-else-if="table" class="nothing">

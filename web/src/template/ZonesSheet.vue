@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { freshId } from '@/api/client'
 import type { TemplateDetail } from '@/api/types'
+import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 
 /** A template's zones on a small plan of the page: dragged between its parts, or moved by their menus. */
@@ -50,7 +51,7 @@ async function give() {
     },
     props.template.id,
   )
-  trouble.value = answer.ok ? '' : `${answer.problem.detail} ${answer.problem.fix}`
+  trouble.value = answer.ok ? '' : said(answer.problem)
 }
 function add(role: Role) {
   const name = ROLES.find((r) => r.key === role)!.name

@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { freshId, get } from '@/api/client'
 import type { RollOutCell, RollOutRow, RollOutTable } from '@/api/types'
+import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 
 export type Choice = 'FOLLOW' | 'KEEP' | 'SHELVE'
@@ -66,7 +67,7 @@ export function useRollOut(template: Ref<string>) {
   async function load() {
     const answer = await get<RollOutTable>(`/sites/${site.id}/roll-outs/${template.value}`)
     if (answer.ok) table.value = answer.value
-    else report.value = `${answer.problem.detail} ${answer.problem.fix}`
+    else report.value = said(answer.problem)
   }
 
   /** Some pages at a time, so that it can be stopped; all of them are one step to take back. */
