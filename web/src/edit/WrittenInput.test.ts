@@ -59,6 +59,19 @@ it('is read once, with Enter, and only where something else was written', async 
   expect(same.written()).toEqual([])
 })
 
+it('tells what was refused once, and keeps it there to be mended', async () => {
+  const { input, written, type } = begin('Visit')
+  await type('')
+  input.element.blur()
+  input.element.focus()
+  input.element.blur()
+  expect(written()).toEqual([''])
+  expect(input.element.value).toBe('')
+  await type('Visits')
+  input.element.blur()
+  expect(written()).toEqual(['', 'Visits'])
+})
+
 it('gives up what is being written with Esc, which then goes no further', async () => {
   const { wrapper, input, written, type } = begin('mm')
   let above = 0

@@ -16,6 +16,8 @@ const edits = useEdits()
 let began = ''
 /** What was written here last, and may come back as kept while the next is written. */
 let last = ''
+/** Whether something was written since it was told last: what was refused stays here, and is not told again unchanged. */
+let fresh = false
 const shown = computed(() => draft.value ?? kept.value)
 /** What was written is shown until it comes back as kept. */
 watch(kept, () => {
@@ -29,7 +31,7 @@ function leave(event: KeyboardEvent) {
 }
 function write(event: Event) {
   if (draft.value === null || !here.value) began = kept.value
-  here.value = true
+  here.value = fresh = true
   draft.value = words(event)
 }
 function focus() {
@@ -39,7 +41,8 @@ function focus() {
 function left(event: Event) {
   here.value = false
   const mine = draft.value
-  if (mine === null) return
+  if (mine === null || !fresh) return
+  fresh = false
   const theirs = kept.value
   const input = event.target as HTMLInputElement
   const tell = () => emit('written', (last = mine), input)

@@ -77,7 +77,8 @@ async function move(id: string, before: string | null) {
   const others = rows.value.filter((r) => r.id !== id)
   const at = before ? others.findIndex((r) => r.id === before) : others.length
   rows.value = [...others.slice(0, at), moving, ...others.slice(at)]
-  await site.give({ verb: 'move-entry', entry: id, before: before ?? undefined })
+  const answer = await site.give({ verb: 'move-entry', entry: id, before: before ?? undefined })
+  if (!answer.ok) void load()
 }
 const nameOf = (id: string) => document.querySelector<HTMLInputElement>(`[data-entry="${id}"] input`)
 async function step(row: EntryRow, by: 1 | -1) {

@@ -61,6 +61,14 @@ class RightsTest {
                 new SetOptions("plain", List.of()),
                 new MakeTemplate("own", "Own", null, null),
                 new RemoveTemplate("wide", "plain"),
+                new DescribeTemplate("wide", "Other", ""),
+                new SetZones("wide", List.of()),
+                new FixSection("wide", "s", true),
+                new RetireTemplate("wide", true),
+                new KeepPattern("weaving", null, "own", "Own", "Own"),
+                new ReachSection("weaving", "weaving-s1", venue.core.edition.SectionPlace.Reach.SHARED),
+                new GiveToOrigin("weaving", "weaving-s1"),
+                new RollOutSections("plain", Map.of("weaving", Map.of())),
                 new TakeIn(
                         "x",
                         List.of(new SharedSection(
@@ -69,6 +77,11 @@ class RightsTest {
                                         .zones()
                                         .in("main")
                                         .get(0)))));
+    }
+
+    @Test
+    void everyCommandThatShapesTheSiteIsTried() {
+        assertThat(shaping().map(Object::getClass)).containsAll(List.of(ShapesSite.class.getPermittedSubclasses()));
     }
 
     @ParameterizedTest
