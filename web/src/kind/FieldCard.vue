@@ -7,7 +7,14 @@ import WrittenInput from '@/edit/WrittenInput.vue'
 import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from './fields'
 
 /** One field of a kind: a line, which unfolds into all that can be said of it. */
-const props = defineProps<{ use: FieldUse; one: 'field' | 'option'; open: boolean; still: boolean }>()
+const props = defineProps<{
+  use: FieldUse
+  one: 'field' | 'option'
+  /** What holds values in it. */
+  holders: { one: string; many: string }
+  open: boolean
+  still: boolean
+}>()
 const emit = defineEmits<{ set: [field: Property]; open: [is: boolean]; away: []; move: [by: 1 | -1] }>()
 const field = computed(() => props.use.field)
 const type = computed(() => typeOf(field.value))
@@ -26,7 +33,8 @@ const choices = computed(() =>
 const mayDefault = computed(() => !several.value && !['PICTURE', 'FILE', 'PAGE', 'LINK'].includes(type.value))
 const ranged = computed(() => !several.value && ['NUMBER', 'WORDS', 'LINES'].includes(type.value))
 const inherit = computed(() => {
-  const follow = counted(props.use.inheriting, 'page follows it', 'pages follow it')
+  const { one, many } = props.holders
+  const follow = counted(props.use.inheriting, `${one} follows it`, `${many} follow it`)
   return props.use.own ? `${follow}; ${props.use.own} have their own` : follow
 })
 
@@ -172,10 +180,10 @@ function setFallback(value: Value | undefined) {
       <div v-else class="wide ask" role="alert">
         <p>
           <template v-if="use.own"
-            >{{ counted(use.own, 'page keeps', 'pages keep') }} what they hold in it, and it comes back with
-            the field.</template
+            >{{ counted(use.own, `${holders.one} keeps`, `${holders.many} keep`) }} what they hold in it, and
+            it comes back with the field.</template
           >
-          <template v-else-if="one === 'field'">No page holds anything in it.</template>
+          <template v-else-if="one === 'field'">Nothing is held in it.</template>
           <template v-else>What pages chose is kept, and comes back with it.</template>
           <template v-if="use.places.length"> It no longer shows in {{ use.places.join('; ') }}.</template>
         </p>

@@ -10,6 +10,7 @@ import { flattened, grouped, moved, newField } from './fields'
  * A form as it is put together: the fields of a kind, or the options of a template, under their headings, moved by dragging or
  * keys. What is put together is given at once.
  */
+const PAGES = { one: 'page', many: 'pages' }
 const props = defineProps<{
   uses: FieldUse[]
   away: PutAway[]
@@ -17,6 +18,8 @@ const props = defineProps<{
   pages: number
   /** What one of them is called. */
   one: 'field' | 'option'
+  /** What holds values in them. */
+  holders?: { one: string; many: string }
   still: boolean
   keep: (fields: Property[]) => Promise<boolean>
 }>()
@@ -168,6 +171,7 @@ function drop(group: string, before: string | null, at: number) {
         <FieldCard
           :use="use(f)"
           :one="one"
+          :holders="holders ?? PAGES"
           :open="open === f.key"
           :still="still"
           @open="(is) => (open = is ? f.key : null)"
@@ -193,7 +197,9 @@ function drop(group: string, before: string | null, at: number) {
         <li v-for="p in away" :key="p.field.key">
           <b>{{ p.field.label }}</b>
           <span class="quiet">{{
-            p.kept ? `${counted(p.kept, 'page keeps', 'pages keep')} what they hold` : 'nothing held'
+            p.kept
+              ? `${counted(p.kept, `${(holders ?? PAGES).one} keeps`, `${(holders ?? PAGES).many} keep`)} what they hold`
+              : 'nothing held'
           }}</span>
           <button v-if="!still" type="button" class="textlink" @click="bringBack(p.field)">
             Bring it back

@@ -60,6 +60,7 @@ watch(
           :away="kind.putAway"
           :pages="kind.pages"
           one="field"
+          :holders="pageless ? { one: 'entry', many: 'entries' } : undefined"
           :still="!session.manager"
           :keep="keep"
         />

@@ -47,7 +47,7 @@ const listing = computed(() => {
     return property?.choices.find((c) => c.value === (p[key] ?? property.fallback))?.label.toLowerCase() ?? ''
   }
   const kind = site.kinds.get(String(p.kind ?? ''))?.name ?? 'a kind to be chosen'
-  return `Pages of kind ${kind}, ${choice('which')}, ${choice('order')}, at most ${String(p.limit ?? 6)}`
+  return `${kind}: ${choice('which')}, ${choice('order')}, at most ${String(p.limit ?? 6)}`
 })
 
 const WHOLE = 12

@@ -87,7 +87,7 @@ class KindController {
         List<String> places = new ArrayList<>();
         boolean usual = List.of("summary", "picture", "date").contains(field.key());
         if (field.shown() || usual) {
-            places.add("listings of " + kind.pages());
+            places.add("listings of " + (kind.isPageless() ? kind.name() + " entries" : kind.pages()));
         }
         if (field.key().equals("summary")) {
             places.add("search engines");
