@@ -1,0 +1,103 @@
+package venue.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import venue.core.Memory;
+import venue.core.Mischief;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.edition.Places;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Held;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.site.Role;
+import venue.core.value.Value;
+
+/** What no command of an editor does, whatever it is. */
+class RightsLawsTest {
+
+    private final Editor editor = new Editor(new Memory());
+
+    private static Edition ruled(Random chance, Edition site) {
+        Kind kind = site.require(Kind.class, "standard")
+                .with("changedBy", Value.of(chance.nextBoolean() ? "MANAGER" : "EDITOR"))
+                .with("madeBy", Value.of(chance.nextBoolean() ? "MANAGER" : "EDITOR"))
+                .with("mayHold", chance.nextBoolean() ? Held.listed(List.of("landing-page")) : null);
+        List<Item> put = site.all(Page.class)
+                .map(p -> chance.nextInt(3) == 0 ? (Item) p.withTemplate("wide", p.zones(), p.shelf()) : p)
+                .collect(Collectors.toList());
+        put.add(kind);
+        return site.with(put, List.of());
+    }
+
+    private static Stream<String> changed(Edition before, Edition after) {
+        return Stream.concat(before.items().stream(), after.items().stream())
+                .map(Item::id)
+                .distinct()
+                .filter(id -> !Objects.equals(before.find(id), after.find(id)));
+    }
+
+    /** Only its place among its siblings is another. */
+    private static boolean isRenumbered(Edition before, Edition after, String id) {
+        return before.page(id).isPresent()
+                && after.page(id)
+                        .filter(now -> now.withPlace(
+                                        now.parent(), before.page(id).get().position())
+                                .equals(before.page(id).get()))
+                        .isPresent();
+    }
+
+    @Property(tries = 150)
+    void anEditorChangesPagesOfEditorsMediaAndMenusAlone(@ForAll long seed) {
+        Random chance = new Random(seed);
+        Mischief mischief = new Mischief(seed);
+        Edition before = ruled(chance, mischief.upon(Sites.small(), 10));
+        Desk manager = Sites.desk(before);
+        Desk desk =
+                new Desk(before, manager.live(), manager.hashOf(), manager.archive(), manager.chance(), Role.EDITOR);
+        for (int i = 0; i < 20; i++) {
+            Command command = mischief.command(before);
+            try {
+                holds(before, editor.run(desk, command, Map.of()).after(), command);
+            } catch (Refusal refused) {
+                assertThat(refused.fix()).as(command.toString()).isNotBlank();
+            }
+        }
+    }
+
+    private static void holds(Edition before, Edition after, Command command) {
+        changed(before, after).forEach(id -> {
+            Item is = after.find(id).or(() -> before.find(id)).orElseThrow();
+            assertThat(is).as(command.toString()).isInstanceOfAny(Page.class, Media.class, Menu.class);
+            if (!(is instanceof Page now) || isRenumbered(before, after, id)) {
+                return;
+            }
+            Kind kind = before.require(Kind.class, now.kind());
+            if (before.page(id).isPresent()) {
+                assertThat(kind.changedBy()).as(command.toString()).isEqualTo(Role.EDITOR);
+            } else {
+                assertThat(kind.madeBy()).as(command.toString()).isEqualTo(Role.EDITOR);
+            }
+            boolean moved = before.page(id)
+                    .map(was -> !Objects.equals(was.parent(), now.parent()))
+                    .orElse(true);
+            if (moved && after.page(id).isPresent()) {
+                assertThat(Places.whyNot(before, kind, now.parent()))
+                        .as(command.toString())
+                        .isEmpty();
+            }
+        });
+    }
+}
