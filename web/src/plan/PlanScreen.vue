@@ -3,14 +3,14 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { counted } from '@/look/counted'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
-import { LENSES, shadeOf, type LensKey, type Shade } from './lenses'
+import { LENSES, shadeOf, type LensKey } from './lenses'
 import { outline } from './outline'
 import PageCard from './PageCard.vue'
+import PlanHead from './PlanHead.vue'
 import PlanLine from './PlanLine.vue'
 import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
@@ -52,8 +52,6 @@ watch(
 const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
-/** Kinds whose entries have no page, and so no row. */
-const pageless = computed(() => (site.catalog?.kinds ?? []).filter((k) => k.pageless))
 const picks = usePicked(lines, chosen)
 const virtual = useVirtualizer(
   computed(() => ({
@@ -65,13 +63,6 @@ const virtual = useVirtualizer(
 )
 const shade = (row: (typeof lines.value)[number]['row']) =>
   shadeOf(lens.value, row, site.templates, site.kinds)
-const legend = computed(() => {
-  const shades = new Map<string, Shade>()
-  for (const row of site.rows.values()) shades.set(shade(row).key, shade(row))
-  return [...shades.values()].slice(0, 8)
-})
-const lensLabel = computed(() => LENSES.find((l) => l.key === lens.value)?.label)
-
 function choose(id: string) {
   picked.value = id
   void router.replace({ name: 'plan', params: { page: id }, query: route.query })
@@ -127,40 +118,7 @@ watch(chosen, (id) => {
 
 <template>
   <div class="screen">
-    <div class="screen-head">
-      <h1>Plan</h1>
-      <button type="button" class="lens" @click="nextLens">
-        Lens: <b>{{ lensLabel }}</b><span class="kbd">L</span>
-      </button>
-      <ul class="legend" aria-label="Colours of the lens">
-        <li v-for="s in legend" :key="s.key"><i :style="{ background: s.colour }" />{{ s.label }}</li>
-      </ul>
-      <div class="tools">
-        <input
-          v-model="filter"
-          class="filter"
-          type="search"
-          placeholder="Filter"
-          aria-label="Filter the plan"
-        />
-        <v-menu v-if="pageless.length">
-          <template #activator="{ props: menu }"><v-btn v-bind="menu">Entries ▾</v-btn></template>
-          <v-list>
-            <v-list-item
-              v-for="k in pageless"
-              :key="k.id"
-              :title="k.name"
-              :subtitle="counted(k.pages, 'entry', 'entries')"
-              :to="{ name: 'kind', params: { kind: k.id } }"
-            />
-          </v-list>
-        </v-menu>
-        <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
-          >Several at once…</v-btn
-        >
-        <v-btn class="ink" @click="makeNew('beneath')">New page<span class="kbd">N</span></v-btn>
-      </div>
-    </div>
+    <PlanHead v-model="filter" :lens="lens" :chosen="chosen" @lens="nextLens" @make="makeNew('beneath')" />
     <div class="split">
       <div class="plan">
         <div class="lanes-head label" aria-hidden="true">
@@ -248,36 +206,6 @@ watch(chosen, (id) => {
 </template>
 
 <style scoped>
-.lens {
-  border: 1px solid var(--line);
-  background: var(--sheet);
-  border-radius: 3px;
-  font: 12px/20px var(--text);
-  padding: 0 7px;
-  color: inherit;
-  white-space: nowrap;
-}
-.legend {
-  list-style: none;
-  display: flex;
-  gap: 4px 14px;
-  font-size: 12px;
-  color: var(--quiet);
-  flex-wrap: wrap;
-  max-height: 40px;
-  overflow: hidden;
-}
-.legend li {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  white-space: nowrap;
-}
-.legend i {
-  width: 11px;
-  height: 11px;
-  border-radius: 2px;
-}
 .split {
   flex: 1;
   min-height: 0;

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { counted } from '@/look/counted'
+import { useSite } from '@/site/useSite'
+import { LENSES, shadeOf, type LensKey, type Shade } from './lenses'
+
+/** Above the plan: the lens with what its colours say, the filter, and what is made from here. */
+const props = defineProps<{ lens: LensKey; chosen: string | null }>()
+const emit = defineEmits<{ lens: []; make: [] }>()
+const filter = defineModel<string>({ required: true })
+const site = useSite()
+/** Kinds whose entries have no page, and so no row. */
+const pageless = computed(() => (site.catalog?.kinds ?? []).filter((k) => k.pageless))
+const shade = (row: Parameters<typeof shadeOf>[1]) => shadeOf(props.lens, row, site.templates, site.kinds)
+const legend = computed(() => {
+  const shades = new Map<string, Shade>()
+  for (const row of site.rows.values()) shades.set(shade(row).key, shade(row))
+  return [...shades.values()].slice(0, 8)
+})
+const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label)
+</script>
+
+<template>
+  <div class="screen-head">
+    <h1>Plan</h1>
+    <button type="button" class="lens" @click="emit('lens')">
+      Lens: <b>{{ lensLabel }}</b><span class="kbd">L</span>
+    </button>
+    <ul class="legend" aria-label="Colours of the lens">
+      <li v-for="s in legend" :key="s.key"><i :style="{ background: s.colour }" />{{ s.label }}</li>
+    </ul>
+    <div class="tools">
+      <input
+        v-model="filter"
+        class="filter"
+        type="search"
+        placeholder="Filter"
+        aria-label="Filter the plan"
+      />
+      <v-menu v-if="pageless.length">
+        <template #activator="{ props: menu }"><v-btn v-bind="menu">Entries ▾</v-btn></template>
+        <v-list>
+          <v-list-item
+            v-for="k in pageless"
+            :key="k.id"
+            :title="k.name"
+            :subtitle="counted(k.pages, 'entry', 'entries')"
+            :to="{ name: 'kind', params: { kind: k.id } }"
+          />
+        </v-list>
+      </v-menu>
+      <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
+        >Several at once…</v-btn
+      >
+      <v-btn class="ink" @click="emit('make')">New page<span class="kbd">N</span></v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.lens {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  border-radius: 3px;
+  font: 12px/20px var(--text);
+  padding: 0 7px;
+  color: inherit;
+  white-space: nowrap;
+}
+.legend {
+  list-style: none;
+  display: flex;
+  gap: 4px 14px;
+  font-size: 12px;
+  color: var(--quiet);
+  flex-wrap: wrap;
+  max-height: 40px;
+  overflow: hidden;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
+}
+.legend i {
+  width: 11px;
+  height: 11px;
+  border-radius: 2px;
+}
+</style>
