@@ -3,6 +3,7 @@ import { counted } from '@/look/counted'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { MediaInfo } from '@/api/types'
+import FilterTabs from '@/look/FilterTabs.vue'
 import { useSite } from '@/site/useSite'
 import IntakeList from './IntakeList.vue'
 import MediaCard from './MediaCard.vue'
@@ -24,14 +25,17 @@ const intake = useIntake(() => folder.value ?? '', media.load)
 watch(() => site.step, media.load, { immediate: true })
 
 const LENSES = [
-  { key: '', label: 'all', test: () => true },
+  { key: '', name: 'all', test: () => true },
   {
     key: 'words',
-    label: 'without words',
+    name: 'without words',
     test: (m: MediaInfo) => m.sort === 'PICTURE' && !m.alt && !m.decorative,
   },
-  { key: 'unused', label: 'not used', test: (m: MediaInfo) => m.uses.length === 0 },
+  { key: 'unused', name: 'not used', test: (m: MediaInfo) => m.uses.length === 0 },
 ]
+const lenses = computed(() =>
+  LENSES.map(({ key, name, test }) => ({ key, name, count: all.value.filter(test).length })),
+)
 const folders = computed(() =>
   [...new Set(all.value.map((m) => m.folder))].filter(Boolean).sort((a, b) => a.localeCompare(b)),
 )
@@ -72,17 +76,7 @@ function walk(event: KeyboardEvent, by: number) {
   <div class="screen" :class="{ over }" @dragover.prevent="over = true" @drop.prevent="drop">
     <div class="screen-head">
       <h1>Media</h1>
-      <div class="lenses" role="group" aria-label="Show">
-        <button
-          v-for="l in LENSES"
-          :key="l.key"
-          type="button"
-          :aria-pressed="lens === l.key"
-          @click="lens = l.key"
-        >
-          {{ l.label }} <span class="quiet">{{ all.filter(l.test).length }}</span>
-        </button>
-      </div>
+      <FilterTabs v-model="lens" :tabs="lenses" label="Show" />
       <div class="tools">
         <input
           v-model="words"
@@ -168,23 +162,6 @@ function walk(event: KeyboardEvent, by: number) {
 .screen.over .files {
   outline: 2px dashed var(--juniper);
   outline-offset: -6px;
-}
-.lenses {
-  display: flex;
-  gap: 14px;
-}
-.lenses button {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 13px/24px var(--text);
-  padding: 0;
-}
-.lenses button[aria-pressed='true'] {
-  color: var(--ink);
-  font-weight: 600;
-  border-color: var(--juniper);
 }
 .bring {
   border: 1px solid var(--ink);

@@ -67,7 +67,7 @@ public final class PropertyCheck {
                 expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
             case OPTION ->
                 expect(
-                        text(value).matches("([a-z][a-zA-Z0-9-]{0,39}=[\\p{L}\\p{N}-]{1,60})?"),
+                        isEmpty(value) || OptionAnswer.of(text(value)).isPresent(),
                         value,
                         path,
                         "an option and its answer, like map=yes");
@@ -180,6 +180,10 @@ public final class PropertyCheck {
                 path,
                 "“" + given.substring(0, Math.min(60, given.length())) + "” is not " + wanted + ".",
                 "Give " + wanted + ", or leave it out to inherit.");
+    }
+
+    private static boolean isEmpty(Value value) {
+        return value instanceof Value.Text words && words.text().isEmpty();
     }
 
     private static String text(Value value) {

@@ -10,11 +10,11 @@ import venue.core.element.Props;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.property.OptionAnswer;
 import venue.core.section.Column;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
-import venue.core.template.OptionAnswer;
 import venue.core.template.Zone;
 import venue.core.value.Value;
 

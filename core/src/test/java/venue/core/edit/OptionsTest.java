@@ -16,12 +16,12 @@ import venue.core.Sites;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
+import venue.core.property.OptionAnswer;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
 import venue.core.section.Section;
-import venue.core.template.OptionAnswer;
 import venue.core.value.Value;
 
 /** What a template leaves to its pages: a map at the foot, and the season. */

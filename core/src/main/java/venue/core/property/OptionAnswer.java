@@ -1,11 +1,10 @@
-package venue.core.template;
+package venue.core.property;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import venue.core.property.Property;
 import venue.core.value.Value;
 
 /** What a page must have chosen of one of its template's options, written as {@code key=value}; yes and no for a flag. */
