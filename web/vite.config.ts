@@ -7,7 +7,7 @@ export default defineConfig({
   plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), vuetify({ autoImport: true })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: 'target/web/venue/interface', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  server: { proxy: { '/api': { target: process.env.VENUE_BEHIND ?? 'http://localhost:8081', changeOrigin: true } } },
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useIdle } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
-import SignInForm from './session/SignInForm.vue'
-import { useSession } from './session/useSession'
+import SignInForm from '@/session/SignInForm.vue'
+import { useSession } from '@/session/useSession'
 
 const session = useSession()
 const PAUSE_MS = 1200

@@ -11,8 +11,8 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import './look/look.css'
 import './look/strip.css'
-import { vFocus } from './look/vFocus'
-import { vuetify } from './look/vuetify'
+import { vFocus } from '@/look/vFocus'
+import { vuetify } from '@/look/vuetify'
 import { router } from './router'
 
 createApp(App).use(createPinia()).use(router).use(vuetify).directive('focus', vFocus).mount('#app')

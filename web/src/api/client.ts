@@ -7,6 +7,9 @@ export interface Problem {
   field?: string
 }
 
+/** Whether the same may well be taken a moment later: over a lost connection, an expired session, a full disk. */
+export const isPassing = ({ status }: Problem) => [0, 401, 503, 507].includes(status)
+
 export type Outcome<T> = { ok: true; value: T } | { ok: false; problem: Problem }
 
 const OFFLINE: Problem = {

@@ -20,7 +20,7 @@ let last = ''
 let fresh = false
 const shown = computed(() => draft.value ?? kept.value)
 /** What was written is shown until it comes back as kept. */
-watch(kept, () => {
+watch([kept, () => edits.yielded], () => {
   if (!here.value) draft.value = null
 })
 
@@ -52,7 +52,6 @@ function left(event: Event) {
     edits.dispute(
       `Somebody changed this meanwhile: “${theirs}” stands here now, and you wrote “${mine}”.`,
       tell,
-      () => (draft.value = null),
     )
 }
 function giveUp(event: KeyboardEvent) {

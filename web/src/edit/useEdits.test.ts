@@ -56,12 +56,28 @@ describe('edits', () => {
     const edits = useEdits()
     const done = edits.give('site', title('One'), 'visit')
     await vi.advanceTimersByTimeAsync(10)
-    expect(edits.offline).toBe(true)
+    expect(edits.held?.code).toBe('offline')
     expect(stored()).toHaveLength(1)
     await vi.advanceTimersByTimeAsync(10_000)
     expect((await done).ok).toBe(true)
     expect(new Set(sent.map((s) => s.request)).size).toBe(1)
     expect(stored()).toEqual([])
+  })
+
+  it('wait while the server can keep nothing, say why, and are kept when it can again', async () => {
+    const full = { code: 'disk-full', detail: 'The server’s disk is full.', fix: 'Make room.' }
+    const sent = server(refused(507, full), refused(503, { ...full, code: 'not-writable' }))
+    const edits = useEdits()
+    const one = edits.give('site', title('One'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    expect(edits.held).toMatchObject({ code: 'disk-full', detail: 'The server’s disk is full.' })
+    expect(stored()).toHaveLength(1)
+    expect(useNotices().list).toEqual([])
+    const two = edits.give('site', title('Two'), 'visit')
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect((await one).ok && (await two).ok).toBe(true)
+    expect(edits.held).toBeNull()
+    expect(sent.map((s) => s.command.title)).toEqual(['One', 'One', 'One', 'Two'])
   })
 
   it('are picked up again after a reload', async () => {

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import type { FitForMany } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 

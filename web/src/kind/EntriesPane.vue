@@ -2,11 +2,11 @@
 import { computed, nextTick, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { EntryRow, KindDetail, Value } from '@/api/types'
-import { counted } from '@/look/counted'
-import PropertyInput from '@/page/PropertyInput.vue'
+import { counted } from '@/words/counted'
+import PropertyInput from '@/property/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
 import { useLongList } from '@/look/useLongList'
-import { useItem } from '@/edit/useItem'
+import { useItem } from '@/site/useItem'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ReadTableSheet from './ReadTableSheet.vue'
 
@@ -15,7 +15,7 @@ const props = defineProps<{ kind: KindDetail; still: boolean }>()
 const site = useSite()
 const { value: kept, load } = useItem<EntryRow[]>(
   () => `kinds/${props.kind.id}/entries`,
-  () => [],
+  (entries) => entries.map((e) => ({ item: e.id, revision: e.revision })),
 )
 const rows = computed({ get: () => kept.value ?? [], set: (now) => (kept.value = now) })
 const filter = ref('')
@@ -23,6 +23,7 @@ const reading = ref<string | null>(null)
 const dragged = ref<string | null>(null)
 const over = ref<string | null>(null)
 const ROW_HIGH = 32
+const CHANGED_MEANWHILE = 409
 /** How long a row that is scrolled to may take to be drawn. */
 const FRAMES = 30
 const columns = computed(() => props.kind.fields.map((u) => u.field).filter((f) => f.type !== 'MANY'))
@@ -40,7 +41,7 @@ interface Put {
   reset: string[]
 }
 function put(entry: Put) {
-  return site.give({ verb: 'put-entries', kind: props.kind.id, entries: [entry as never] })
+  return site.give({ verb: 'put-entries', kind: props.kind.id, entries: [entry as never] }, entry.id)
 }
 async function add() {
   const id = freshId()
@@ -55,7 +56,7 @@ async function add() {
 }
 async function rename(row: EntryRow, name: string, input: HTMLInputElement) {
   const answer = await put({ id: row.id, name, fields: {}, reset: [] })
-  if (!answer.ok) input.focus()
+  if (!answer.ok && answer.problem.status !== CHANGED_MEANWHILE) input.focus()
 }
 function set(row: EntryRow, key: string, value: Value | undefined) {
   const none = value === undefined || value === ''

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { FieldUse, Property, PropertyType, Value } from '@/api/types'
-import { counted } from '@/look/counted'
-import PropertyInput from '@/page/PropertyInput.vue'
+import { counted } from '@/words/counted'
+import PropertyInput from '@/property/PropertyInput.vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
-import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from './fields'
+import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from '@/property/fields'
 
 /** One field of a kind: a line, which unfolds into all that can be said of it. */
 const props = defineProps<{

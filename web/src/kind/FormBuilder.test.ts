@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import type { FieldUse, Property } from '@/api/types'
 import FieldCard from './FieldCard.vue'
-import { newField } from './fields'
+import { newField } from '@/property/fields'
 import FormBuilder from './FormBuilder.vue'
 
 const use = (field: Property): FieldUse => ({ field, own: 2, inheriting: 3, places: [] })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { FieldUse, Property, PutAway } from '@/api/types'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import FieldCard from './FieldCard.vue'
-import { flattened, grouped, moved, newField } from './fields'
+import { flattened, grouped, moved, newField } from '@/property/fields'
 
 /**
  * A form as it is put together: the fields of a kind, or the options of a template, under their headings, moved by dragging or

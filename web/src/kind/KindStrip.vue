@@ -2,10 +2,10 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { KindDetail } from '@/api/types'
-import UndoButtons from '@/edit/UndoButtons.vue'
+import UndoButtons from '@/site/UndoButtons.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
@@ -13,7 +13,7 @@ import KindTemplatesSheet from './KindTemplatesSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import NewKindSheet from './NewKindSheet.vue'
 import PlacementSheet from './PlacementSheet.vue'
-import { placementWords } from './placementWords'
+import { placementWords } from '@/words/placementWords'
 
 const props = defineProps<{ kind: KindDetail }>()
 const site = useSite()

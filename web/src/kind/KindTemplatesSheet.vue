@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import type { KindDetail } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from './pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 
 /** The templates that pages of a kind may wear, and the one they wear unless they choose. */
 const props = defineProps<{ kind: KindDetail }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { KindDetail, Value } from '@/api/types'
-import PropertyInput from '@/page/PropertyInput.vue'
+import PropertyInput from '@/property/PropertyInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
-import { pagesOf } from './pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 
 /** What a kind is for, how its pages are begun, and who may make and change them. */
 const props = defineProps<{ kind: KindDetail }>()

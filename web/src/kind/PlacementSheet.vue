@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import type { KindDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import HoldsInput from './HoldsInput.vue'
-import { pagesOf } from './pagesOf'
+import HoldsInput from '@/property/HoldsInput.vue'
+import { pagesOf } from '@/site/pagesOf'
 
 /** What pages of a kind may stand beneath, and what may stand beneath them. */
 const props = defineProps<{ kind: KindDetail }>()

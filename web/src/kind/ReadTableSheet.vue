@@ -3,7 +3,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { freshId, post, type Problem } from '@/api/client'
 import type { KindDetail, TableRead } from '@/api/types'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 
 /** Reads a table into entries: which column is what, which rows fit, and why the others don't, before anything is kept. */

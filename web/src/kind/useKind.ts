@@ -1,6 +1,6 @@
 import type { Ref } from 'vue'
 import type { KindDetail } from '@/api/types'
-import { useItem } from '@/edit/useItem'
+import { useItem } from '@/site/useItem'
 
 /** One kind, with its fields and who inherits what. */
 export function useKind(id: Ref<string>) {

@@ -1,9 +1,18 @@
 <script setup lang="ts">
+import { useSite } from '@/site/useSite'
 import type { Job } from './useIntake'
 
 defineProps<{ jobs: Job[] }>()
+const site = useSite()
 const emit = defineEmits<{ again: [job: Job]; cancel: [job: Job] }>()
 const PERCENT = 100
+
+/** What has been sent is read in its turn, after what others have sent before. */
+function progress(job: Job) {
+  if (job.share < 1) return `${Math.round(job.share * PERCENT)} %`
+  const before = site.takingIn - 1
+  return before > 0 ? `sent; waits its turn, ${before + 1} files are being taken in` : 'sent; being taken in'
+}
 </script>
 
 <template>
@@ -17,13 +26,7 @@ const PERCENT = 100
         :aria-label="`${j.file.name}: ${Math.round(j.share * PERCENT)} %`"
       />
       <span class="grow" :class="{ must: j.state === 'failed', failed: j.state === 'failed' }" role="status">
-        {{
-          j.state === 'waits'
-            ? 'waits'
-            : j.state === 'sends'
-              ? `${Math.round(j.share * PERCENT)} %`
-              : `◆ ${j.says}`
-        }}
+        {{ j.state === 'waits' ? 'waits' : j.state === 'sends' ? progress(j) : `◆ ${j.says}` }}
       </span>
       <button v-if="j.state === 'failed'" type="button" class="textlink" @click="emit('again', j)">
         Try again

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { computed, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import type { Command, MediaInfo, MediaStand } from '@/api/types'

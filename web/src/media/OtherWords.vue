@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
-import { isForeign, languageName } from './languages'
+import { isForeign, languageName } from '@/site/languages'
 
 /** What a picture shows, in the languages that pages are written in beside the site's own. */
 const props = defineProps<{ media: MediaInfo }>()

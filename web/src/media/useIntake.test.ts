@@ -25,6 +25,9 @@ describe('taking files in', () => {
     sent.length = 0
     taken = vi.fn<() => void>()
     answer = () => Promise.resolve({ ok: true, value: {} })
+    vi.spyOn(client, 'get').mockImplementation(() =>
+      Promise.resolve({ ok: true, value: { taken: 60, most: 100 } } as never),
+    )
     vi.spyOn(client, 'sendFile').mockImplementation((path, given, gone) => {
       sent.push(`${given.name} ${path}`)
       gone(0.5)
@@ -34,7 +37,7 @@ describe('taking files in', () => {
 
   it('sends one after another, into the folder at hand', async () => {
     const intake = useIntake(() => 'Sky & dome', taken)
-    intake.bring(list(file('a.jpg'), file('b.jpg')))
+    void intake.bring(list(file('a.jpg'), file('b.jpg')))
     await settled()
     expect(sent.map((s) => s.split(' ')[0])).toEqual(['a.jpg', 'b.jpg'])
     expect(sent[0]).toContain('folder=Sky%20%26%20dome')
@@ -45,7 +48,7 @@ describe('taking files in', () => {
   it('keeps a refused file with what is wrong, and tries again when told', async () => {
     answer = () => Promise.resolve(problem('not-a-picture'))
     const intake = useIntake(() => '', taken)
-    intake.bring(list(file('a.exe'), file('b.jpg')))
+    void intake.bring(list(file('a.exe'), file('b.jpg')))
     await settled()
     expect(intake.jobs.value.map((j) => [j.file.name, j.state, j.says])).toEqual([
       ['a.exe', 'failed', 'No. Do this.'],
@@ -59,18 +62,21 @@ describe('taking files in', () => {
     expect(intake.jobs.value).toEqual([])
   })
 
-  it('does not send what is too large', async () => {
+  it('does not send what is too large, or has no room in the site', async () => {
     const intake = useIntake(() => '', taken)
-    intake.bring(list(file('huge.mp4', 60 * 1024 * 1024)))
+    void intake.bring(list(file('huge.mp4', 60 * 1024 * 1024), file('a.jpg', 41), file('b.jpg', 40)))
     await settled()
-    expect(sent).toEqual([])
-    expect(intake.jobs.value[0]).toMatchObject({ state: 'failed', says: '60 MB; 25 fit.' })
+    expect(sent.map((s) => s.split(' ')[0])).toEqual(['b.jpg'])
+    expect(intake.jobs.value.map((j) => [j.state, j.says])).toEqual([
+      ['failed', '60 MB; 25 fit.'],
+      ['failed', '1 kB; the site has room for 1 kB.'],
+    ])
   })
 
   it('forgets what was stopped on the way', async () => {
     answer = () => Promise.resolve(problem('stopped'))
     const intake = useIntake(() => '', taken)
-    intake.bring(list(file('a.jpg')))
+    void intake.bring(list(file('a.jpg')))
     await settled()
     expect(intake.jobs.value).toEqual([])
     expect(taken).not.toHaveBeenCalled()

@@ -1,6 +1,6 @@
 import { ref } from 'vue'
-import { sendFile } from '@/api/client'
-import type { MediaInfo } from '@/api/types'
+import { get, sendFile } from '@/api/client'
+import type { MediaInfo, Rooms } from '@/api/types'
 import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 import { tooLarge } from './tooLarge'
@@ -14,19 +14,27 @@ export interface Job {
   stop?: () => void
 }
 
+let next = 1
+
+function jobOf(file: File, room: number): Job {
+  const large = tooLarge(file, room)
+  return { key: next++, file, share: 0, state: large ? 'failed' : 'waits', says: large ? `${large}.` : '' }
+}
+
 /** Takes in many files, one after another, each with its progress; a failed one waits to be tried again. */
 export function useIntake(folder: () => string, taken: () => unknown) {
   const site = useSite()
   const jobs = ref<Job[]>([])
-  let next = 1
   let running = false
 
-  function bring(files: FileList | null | undefined) {
-    for (const file of files ?? []) {
-      const large = tooLarge(file)
-      const says = large ? `${large}.` : ''
-      jobs.value.push({ key: next++, file, share: 0, state: large ? 'failed' : 'waits', says })
-    }
+  /** How many bytes the site has room for still; not known before it has been asked for. */
+  let room = Infinity
+
+  async function bring(files: FileList | null | undefined) {
+    const given = [...(files ?? [])]
+    const answer = await get<Rooms>(`/sites/${site.id}/media/room`)
+    if (answer.ok) room = answer.value.most - answer.value.taken
+    jobs.value.push(...given.map((file) => jobOf(file, room)))
     void run()
   }
 
@@ -36,10 +44,7 @@ export function useIntake(folder: () => string, taken: () => unknown) {
     for (let job = waiting(); job; job = waiting()) await send(job)
     running = false
   }
-
-  function waiting() {
-    return jobs.value.find((j) => j.state === 'waits')
-  }
+  const waiting = () => jobs.value.find((j) => j.state === 'waits')
 
   async function send(job: Job) {
     job.state = 'sends'
@@ -47,28 +52,18 @@ export function useIntake(folder: () => string, taken: () => unknown) {
     const sending = sendFile<MediaInfo>(path, job.file, (share) => (job.share = share))
     job.stop = sending.stop
     const answer = await sending.done
-    if (answer.ok) {
-      drop(job)
-      taken()
-    } else if (answer.problem.code === 'stopped') drop(job)
-    else {
-      job.state = 'failed'
-      job.says = said(answer.problem)
-    }
+    if (!answer.ok && answer.problem.code !== 'stopped')
+      return Object.assign(job, { state: 'failed', says: said(answer.problem) })
+    drop(job)
+    if (answer.ok) taken()
   }
 
-  function drop(job: Job) {
-    jobs.value = jobs.value.filter((j) => j.key !== job.key)
-  }
+  const drop = (job: Job) => (jobs.value = jobs.value.filter((j) => j.key !== job.key))
   function again(job: Job) {
-    job.state = 'waits'
-    job.says = ''
+    Object.assign(job, { state: 'waits', says: '' })
     void run()
   }
-  function cancel(job: Job) {
-    if (job.state === 'sends') job.stop?.()
-    else drop(job)
-  }
+  const cancel = (job: Job) => (job.state === 'sends' ? job.stop?.() : drop(job))
 
   return { jobs, bring, again, cancel }
 }

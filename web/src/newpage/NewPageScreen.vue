@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useEventListener } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'

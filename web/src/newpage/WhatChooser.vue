@@ -4,7 +4,7 @@ import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from '@/kind/pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 import { useNewPageHere } from './useNewPage'
 
 /** What a new page is and what it wears, of what may be made in its place. */

@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, ref } from 'vue'
 import { useLongList } from '@/look/useLongList'
 import { outline } from '@/plan/outline'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from '@/kind/pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 import { useNewPageHere } from './useNewPage'
 
 /** Where a new page stands: the plan; or, for a kind that came first, the one place, a few, or those in the plan. */

@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import UndoButtons from '@/edit/UndoButtons.vue'
+import UndoButtons from '@/site/UndoButtons.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
 import HomeSheet from '@/plan/HomeSheet.vue'
-import { STATE_WORDS } from '@/plan/stateWords'
+import { STATE_WORDS } from '@/words/stateWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
-import KeepPatternSheet from './KeepPatternSheet.vue'
+import KeepPatternSheet from '@/galley/KeepPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
 import SendProofSheet from './SendProofSheet.vue'
-import { useGalley } from './useGalley'
-import { useToFill } from './useToFill'
-import { wornWords } from './wornWords'
+import { useGalley } from '@/galley/useGalley'
+import { useToFill } from '@/galley/useToFill'
+import { wornWords } from '@/words/wornWords'
 
 const site = useSite()
 const galley = useGalley()
@@ -36,7 +36,7 @@ const page = computed(() => galley.page.value!)
 const menus = computed(() =>
   page.value.menus.filter((m) => m.there).map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
 )
-const state = computed(() => STATE_WORDS[page.value.state] ?? { mark: '', word: '' })
+const state = computed(() => STATE_WORDS[page.value.state])
 const searchWords = computed(() => {
   if (page.value.settings.keepOut === true) return { words: 'kept out', tone: 'quiet' }
   return page.value.description

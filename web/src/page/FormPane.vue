@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import FormFields from './FormFields.vue'
-import { useGalley } from './useGalley'
+import FormFields from '@/property/FormFields.vue'
+import { useGalley } from '@/galley/useGalley'
 
 /** The page as a form: what its kind asks for. The galley shows the same values where elements are bound to them. */
 const galley = useGalley()

@@ -1,24 +1,25 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, post } from '@/api/client'
 import type { ComparedPart, PageVersion } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
-import { whenWords } from '@/plan/whenWords'
+import { whenWords } from '@/words/whenWords'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { useParts } from '@/site/useParts'
 import { useSite } from '@/site/useSite'
-import { useGalley } from './useGalley'
+import { useGalley } from '@/galley/useGalley'
 
 /** The versions of a page; one is looked at beside now, as proofs or as words, and brought back whole or in part. */
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const galley = useGalley()
 const notices = useNotices()
-const versions = ref<PageVersion[]>([])
 const parts = ref<ComparedPart[]>([])
 const chosen = ref('')
 const as = ref<'proofs' | 'words'>('proofs')
 const base = computed(() => `/sites/${site.id}/pages/${galley.id()}/history`)
+const { all: versions, more, load: loadVersions, earlier } = useParts<PageVersion>(() => base.value)
 const version = computed(() => versions.value.find((v) => v.revision === chosen.value))
 const differing = computed(() => parts.value.filter((p) => p.state !== 'SAME'))
 const WORDS: Record<string, string> = { CHANGED: 'changed', ADDED: 'came later', REMOVED: 'gone since' }
@@ -27,10 +28,8 @@ const sameWords = (p: ComparedPart) => p.before.join('\n') === p.after.join('\n'
 
 onMounted(load)
 async function load() {
-  const answer = await get<PageVersion[]>(base.value)
-  if (!answer.ok) return notices.refuse(answer.problem)
-  versions.value = answer.value
-  chosen.value ||= answer.value.find((v) => !v.now)?.revision ?? ''
+  await loadVersions()
+  chosen.value ||= versions.value.find((v) => !v.now)?.revision ?? ''
 }
 watch(chosen, compare)
 async function compare() {
@@ -69,6 +68,7 @@ async function bringBack(section?: string) {
               }}</span>
             </button>
           </li>
+          <li v-if="more"><v-btn @click="earlier">Earlier versions…</v-btn></li>
         </ol>
         <div v-if="version" class="look">
           <div v-if="as === 'proofs'" class="proofs">

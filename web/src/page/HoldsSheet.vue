@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { PageDetail, PlaceFor } from '@/api/types'
 import { get } from '@/api/client'
 import { ref, watch } from 'vue'
-import HoldsInput from '@/kind/HoldsInput.vue'
+import HoldsInput from '@/property/HoldsInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 

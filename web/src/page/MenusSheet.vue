@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
-import { useGalley } from './useGalley'
+import { useGalley } from '@/galley/useGalley'
 
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()

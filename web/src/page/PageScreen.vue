@@ -2,27 +2,27 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { provideLanguage } from '@/media/languages'
+import { provideLanguage } from '@/site/languages'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from '@/kind/pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 import FactsStrip from './FactsStrip.vue'
 import FormPane from './FormPane.vue'
-import GalleyPane from './GalleyPane.vue'
-import PatternTray from './PatternTray.vue'
-import ProofPane from './ProofPane.vue'
-import { pageSheet } from './Sheet'
-import { provideGalley } from './useGalley'
-import { useSiteType } from './useSiteType'
-import { useGalleyKeys } from './useGalleyKeys'
-import { usePage } from './usePage'
+import GalleyPane from '@/galley/GalleyPane.vue'
+import PatternTray from '@/galley/PatternTray.vue'
+import ProofPane from '@/galley/ProofPane.vue'
+import { pageSheet } from '@/galley/Sheet'
+import { provideGalley } from '@/galley/useGalley'
+import { useSiteType } from '@/site/useSiteType'
+import { useGalleyKeys } from '@/galley/useGalleyKeys'
+import { usePage } from '@/site/usePage'
 
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
 const id = computed(() => String(route.params.page))
-const { page, problem } = usePage(id)
+const { page, html, problem } = usePage(id)
 const galley = provideGalley(
-  computed(() => pageSheet(page.value)),
+  computed(() => pageSheet(page.value, html.value)),
   page,
 )
 provideLanguage(page)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useSite } from '@/site/useSite'
-import PropertyInput from './PropertyInput.vue'
-import { useGalley } from './useGalley'
+import PropertyInput from '@/property/PropertyInput.vue'
+import { useGalley } from '@/galley/useGalley'
 import { said } from '@/api/said'
 
 const emit = defineEmits<{ close: [] }>()

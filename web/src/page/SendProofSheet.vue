@@ -3,9 +3,9 @@ import { computed, onMounted, ref } from 'vue'
 import { get, post } from '@/api/client'
 import type { SentProof } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
-import { whenWords } from '@/plan/whenWords'
+import { whenWords } from '@/words/whenWords'
 import { useSite } from '@/site/useSite'
-import { useGalley } from './useGalley'
+import { useGalley } from '@/galley/useGalley'
 
 /** A link by which somebody without an account sees the page as it is in the working copy. */
 const emit = defineEmits<{ close: [] }>()

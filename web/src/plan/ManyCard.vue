@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { freshId } from '@/api/client'
 import type { Command } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 
 /** Pages chosen together, and what can be done to all of them. */

@@ -1,21 +1,21 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { computed, toRef } from 'vue'
 import FindingBox from '@/survey/FindingBox.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
-import { usePage } from '@/page/usePage'
-import { whenWords } from './whenWords'
+import { usePage } from '@/site/usePage'
+import { whenWords } from '@/words/whenWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { wornWords } from '@/page/wornWords'
-import { pagesOf } from '@/kind/pagesOf'
+import { wornWords } from '@/words/wornWords'
+import { pagesOf } from '@/site/pagesOf'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ open: []; rename: []; sheet: [name: 'fitting' | 'home' | 'remove'] }>()
 const site = useSite()
 const session = useSession()
-const { page: detail } = usePage(toRef(props, 'page'))
+const { page: detail, html } = usePage(toRef(props, 'page'))
 
 const row = computed(() => site.rows.get(props.page))
 const there = computed(() => {
@@ -53,20 +53,8 @@ async function place(menu: string) {
         <v-btn class="ink" @click="emit('open')">Open<span class="kbd">Enter</span></v-btn>
       </div>
       <div class="proofs">
-        <ProofFrame
-          class="wide"
-          :path="`page/${page}`"
-          :width="1280"
-          :markup="`pages/${page}/markup`"
-          label="Proof, wide"
-        />
-        <ProofFrame
-          class="narrow"
-          :path="`page/${page}`"
-          :width="390"
-          :markup="`pages/${page}/markup`"
-          label="Proof, narrow"
-        />
+        <ProofFrame class="wide" :path="`page/${page}`" :width="1280" :html="html" label="Proof, wide" />
+        <ProofFrame class="narrow" :path="`page/${page}`" :width="390" :html="html" label="Proof, narrow" />
       </div>
       <dl>
         <dt>Wears</dt>

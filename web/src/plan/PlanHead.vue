@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 import { LENSES, shadeOf, type LensKey, type Shade } from './lenses'
 

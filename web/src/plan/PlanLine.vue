@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Catalog } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import type { OutlineRow } from './outline'
-import { STATE_WORDS } from './stateWords'
+import { STATE_WORDS } from '@/words/stateWords'
 
 const props = defineProps<{
   line: OutlineRow
@@ -26,7 +26,7 @@ const emit = defineEmits<{
 }>()
 
 const row = computed(() => props.line.row)
-const state = computed(() => STATE_WORDS[row.value.state] ?? { mark: '', word: '' })
+const state = computed(() => STATE_WORDS[row.value.state])
 const draft = computed(() => row.value.state === 'DRAFT' || row.value.state === 'WITHDRAWN')
 const input = ref<HTMLInputElement | null>(null)
 const title = ref('')

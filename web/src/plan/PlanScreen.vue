@@ -2,6 +2,7 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
+import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
@@ -14,7 +15,7 @@ import PlanHead from './PlanHead.vue'
 import PlanLine from './PlanLine.vue'
 import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
-import { STATE_WORDS } from './stateWords'
+import { STATE_WORDS } from '@/words/stateWords'
 import ManyCard from './ManyCard.vue'
 import { usePicked } from './usePicked'
 import { usePlanKeys } from './usePlanKeys'
@@ -32,8 +33,8 @@ const refused = ref<string>()
 const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
 const moves = usePlanMoves()
 
-const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
 const state = computed(() => String(route.query.state ?? ''))
+const stateWord = computed(() => new Map(Object.entries(STATE_WORDS)).get(state.value)?.word ?? 'found')
 const keep = computed(() => {
   const words = fold(filter.value.trim())
   if (!words && !state.value) return undefined
@@ -124,7 +125,7 @@ watch(chosen, (id) => {
         <div class="lanes-head label" aria-hidden="true">
           <span class="grow">
             <template v-if="state || filter">
-              {{ lines.length }} {{ STATE_WORDS[state]?.word ?? 'found' }} ·
+              {{ lines.length }} {{ stateWord }} ·
               <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
             </template>
           </span>

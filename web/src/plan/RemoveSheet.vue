@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
 import { childrenOf } from './outline'

@@ -1,10 +1,10 @@
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import { hasSheet, isWriting } from '@/bearing/useGlobalKeys'
+import { hasSheet, isWriting } from '@/site/useGlobalKeys'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from '@/kind/pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 import { keyMove, type OutlineRow } from './outline'
 
 type SheetName = 'fitting' | 'home' | 'proof' | 'remove'
@@ -33,23 +33,8 @@ const MOVES: Record<string, 'up' | 'down' | 'in' | 'out'> = {
 /** Keys that change the page at hand. */
 const CHANGES = ['F2', 'Delete', 't']
 
-/** The keys of the Plan. */
-export function usePlanKeys(plan: Plan) {
-  const site = useSite()
-  const notices = useNotices()
-  const session = useSession()
-
-  async function move(id: string, direction: 'up' | 'down' | 'in' | 'out') {
-    const to = keyMove(id, direction, site.order, site.rows)
-    if (!to) return notices.say('It can’t go further that way.')
-    await site.give({
-      verb: 'move-page',
-      page: id,
-      parent: to.parent ?? undefined,
-      before: to.before ?? undefined,
-    })
-  }
-
+/** Going about in the outline. */
+function makeWalk(plan: Plan) {
   function walk(by: number, together = false) {
     const at = plan.lines.value.findIndex((l) => l.row.id === plan.chosen.value)
     const next = plan.lines.value[Math.max(0, Math.min(plan.lines.value.length - 1, at + by))]
@@ -58,15 +43,19 @@ export function usePlanKeys(plan: Plan) {
     else plan.picks.clear()
     plan.choose(next.row.id)
   }
-
   function foldTo(id: string, open: boolean) {
     const line = plan.lines.value.find((l) => l.row.id === id)
     if (line?.children && line.open !== open) plan.toggle(id)
     else if (line?.children && open) walk(1)
     else if (!open && line?.row.parent) plan.choose(line.row.parent)
   }
+  return { walk, foldTo }
+}
 
-  const keys: Record<string, (id: string, event: KeyboardEvent) => void> = {
+function keysOf(plan: Plan): Record<string, (id: string, event: KeyboardEvent) => void> {
+  const { walk, foldTo } = makeWalk(plan)
+  const session = useSession()
+  return {
     ArrowUp: (_, event) => walk(-1, event.shiftKey),
     ArrowDown: (_, event) => walk(1, event.shiftKey),
     Escape: () => plan.picks.clear(),
@@ -82,30 +71,41 @@ export function usePlanKeys(plan: Plan) {
     Delete: () => (plan.sheet.value = 'remove'),
     n: (_, event) => plan.makeNew(event.shiftKey ? 'after' : 'beneath'),
     t: () => (plan.sheet.value = 'fitting'),
-    h: () => {
-      if (session.manager) plan.sheet.value = 'home'
-    },
+    h: () => session.manager && (plan.sheet.value = 'home'),
     l: () => plan.nextLens(),
+  }
+}
+
+function isElsewhere(event: KeyboardEvent): boolean {
+  if (isWriting(event) || hasSheet() || event.ctrlKey || event.metaKey) return true
+  const onButton = event.target instanceof Element && event.target.closest('button, a')
+  return !!onButton && (event.key === 'Enter' || event.key === ' ')
+}
+
+/** The keys of the Plan. */
+export function usePlanKeys(plan: Plan) {
+  const site = useSite()
+  const notices = useNotices()
+  const keys = keysOf(plan)
+
+  async function move(page: string, direction: 'up' | 'down' | 'in' | 'out') {
+    const to = keyMove(page, direction, site.order, site.rows)
+    if (!to) return notices.say('It can’t go further that way.')
+    const { parent, before } = to
+    await site.give({ verb: 'move-page', page, parent: parent ?? undefined, before: before ?? undefined })
   }
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const id = plan.chosen.value
-    if (!id || isWriting(event) || hasSheet() || event.ctrlKey || event.metaKey) return
-    const onButton = event.target instanceof Element && event.target.closest('button, a')
-    if (onButton && (event.key === 'Enter' || event.key === ' ')) return
-    const direction = MOVES[event.key]
+    if (!id || isElsewhere(event)) return
+    const direction = event.altKey ? MOVES[event.key] : undefined
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
-    const changes = (event.altKey && direction) || CHANGES.includes(key)
-    if (changes && !site.mayChange(site.rows.get(id)))
-      return notices.say(
-        `${pagesOf(site.kinds.get(site.rows.get(id)?.kind ?? '')?.name)} are changed by managers.`,
-      )
-    if (event.altKey && direction) {
-      event.preventDefault()
-      void move(id, direction)
-    } else if (!event.altKey && keys[key]) {
-      event.preventDefault()
-      keys[key](id, event)
-    }
+    const row = site.rows.get(id)
+    if ((direction || CHANGES.includes(key)) && !site.mayChange(row))
+      return notices.say(`${pagesOf(site.kinds.get(row?.kind ?? '')?.name)} are changed by managers.`)
+    const act = direction ? () => void move(id, direction) : event.altKey ? undefined : keys[key]
+    if (!act) return
+    event.preventDefault()
+    act(id, event)
   })
 }

@@ -10,7 +10,9 @@ const props = defineProps<{
   path: string
   query?: string
   width: number
-  /** Where its markup is fetched after each step, beneath the site's address. */
+  /** What it shows now; it is drawn anew when that changes. */
+  html?: string
+  /** Where that is fetched after each step, beneath the site's address, by what does not know it otherwise. */
   markup?: string
   marks?: boolean
   /** Not drawn anew after each step. */
@@ -67,9 +69,15 @@ async function renew() {
 }
 
 watch(
-  () => site.latest,
+  () => site.step,
   () => {
     if (!props.still) void renew()
+  },
+)
+watch(
+  () => props.html,
+  (html, before) => {
+    if (html && before) send({ type: 'show', html })
   },
 )
 watch(

@@ -1,39 +1,44 @@
 <script setup lang="ts">
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { get, post, type Problem } from '@/api/client'
-import type { Logged, Preview, Waiting } from '@/api/types'
+import { post, type Problem } from '@/api/client'
+import type { Logged, Preview, ReleaseEntry, Waiting } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
+import { useItem } from '@/site/useItem'
+import { useParts } from '@/site/useParts'
 import { useSite } from '@/site/useSite'
+import ReleaseLog from './ReleaseLog.vue'
 
 const site = useSite()
 const session = useSession()
 const notices = useNotices()
-const waiting = ref<Waiting | null>(null)
-const log = ref<Logged[]>([])
+const { value: waiting, load } = useItem<Waiting>(() => 'releases/waiting')
+const { all: log, more, load: loadLog, earlier } = useParts<Logged>(() => `/sites/${site.id}/releases`)
 const left = ref(new Set<string>())
 const preview = ref<Preview | null>(null)
 const note = ref('')
 const looking = ref<string | null>(null)
 const busy = ref(false)
 const done = ref('')
-const returning = ref<number | null>(null)
 const SETTLE_MS = 120
 
-const SORTS: Record<string, string> = {
-  page: 'Page',
-  menu: 'Menu',
-  theme: 'Look',
-  template: 'Template',
-  kind: 'Kind',
-  site: 'Site',
-  media: 'Picture',
-  redirect: 'Redirect',
+const SORTS: Record<ReleaseEntry['sort'], string> = {
+  SITE: 'Site',
+  PAGE: 'Page',
+  ENTRY: 'Entry',
+  MENU: 'Menu',
+  THEME: 'Look',
+  TEMPLATE: 'Template',
+  KIND: 'Kind',
+  PATTERN: 'Pattern',
+  SHARED: 'Shared section',
+  MEDIA: 'File',
+  REDIRECT: 'Redirect',
 }
-const FATES: Record<string, { mark: string; word: string; tone: string }> = {
+const FATES: Record<ReleaseEntry['fate'], { mark: string; word: string; tone: string }> = {
   NEW: { mark: '+', word: 'new', tone: 'LIVE' },
   CHANGED: { mark: '◐', word: 'changed', tone: 'CHANGED' },
   GONE: { mark: '−', word: 'goes', tone: 'must' },
@@ -49,20 +54,12 @@ const lesser = computed(() =>
   (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'SHOULD_FIX'),
 )
 
-async function load() {
-  const [plan, past] = await Promise.all([
-    get<Waiting>(`/sites/${site.id}/releases/waiting`),
-    get<Logged[]>(`/sites/${site.id}/releases`),
-  ])
-  if (plan.ok) waiting.value = plan.value
-  if (past.ok) log.value = past.value
-}
 const look = useDebounceFn(async () => {
   if (chosen.value.length === 0) return (preview.value = null)
   const answer = await post<Preview>(`/sites/${site.id}/releases/preview`, { items: chosen.value, note: '' })
   if (answer.ok) preview.value = answer.value
 }, SETTLE_MS)
-watch(() => [site.step, site.standing?.release], load, { immediate: true })
+watch(() => site.standing?.release, loadLog, { immediate: true })
 watch(chosen, look, { immediate: true })
 
 function choose(item: string, on: boolean) {
@@ -88,21 +85,12 @@ async function release() {
   done.value = `Release ${site.standing?.release} is live.`
 }
 async function goBack(number: number) {
-  returning.value = null
   const answer = await post(`/sites/${site.id}/releases/${number}/return`)
   if (!answer.ok) return refused(answer.problem)
   await site.refresh()
   await load()
   done.value = `The site is back as it was in release ${number}. The working copy is untouched.`
 }
-const when = (at: string) =>
-  new Date(at).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  })
 </script>
 
 <template>
@@ -135,16 +123,16 @@ const when = (at: string) =>
               :aria-label="`Release ${e.name}`"
               @update:model-value="(v: unknown) => choose(e.item, v === true)"
             />
-            <span class="state fate" :class="FATES[e.fate]?.tone"
-              >{{ FATES[e.fate]?.mark }} {{ FATES[e.fate]?.word }}</span
+            <span class="state fate" :class="FATES[e.fate].tone"
+              >{{ FATES[e.fate].mark }} {{ FATES[e.fate].word }}</span
             >
             <div class="grow">
               <b class="cut" dir="auto">{{ e.name }}</b>
-              <span class="label">{{ SORTS[e.sort] ?? e.sort }}</span>
+              <span class="label">{{ SORTS[e.sort] }}</span>
               <div class="quiet">{{ e.says.join('; ') }}</div>
               <div v-if="along.includes(e.item)" class="should">◇ comes along: another change needs it</div>
             </div>
-            <v-btn v-if="e.sort === 'page'" @click="looking = looking === e.item ? null : e.item">{{
+            <v-btn v-if="e.sort === 'PAGE'" @click="looking = looking === e.item ? null : e.item">{{
               looking === e.item ? 'Close' : 'Before and after'
             }}</v-btn>
           </li>
@@ -166,25 +154,7 @@ const when = (at: string) =>
             <figcaption class="label">after this release</figcaption>
           </figure>
         </div>
-        <h2 class="log">Releases so far</h2>
-        <p v-if="log.length === 0" class="quiet">None yet. Visitors see nothing before the first.</p>
-        <table v-else>
-          <tbody>
-            <tr v-for="(r, i) in log" :key="r.number">
-              <td>
-                <b>{{ r.number }}</b>
-              </td>
-              <td>{{ r.note || 'Without a note' }}</td>
-              <td class="quiet">{{ counted(r.changes, 'change') }}</td>
-              <td class="quiet">{{ r.who }}</td>
-              <td class="quiet">{{ when(r.at) }}</td>
-              <td class="back">
-                <span v-if="i === 0" class="state LIVE">● live</span>
-                <v-btn v-else-if="manager" @click="returning = r.number">Go back to it…</v-btn>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <ReleaseLog :log="log" :more="more" @back="goBack" @earlier="earlier" />
       </div>
       <aside v-if="entries.length" class="side">
         <h2>Release</h2>
@@ -214,19 +184,6 @@ const when = (at: string) =>
         >
       </aside>
     </div>
-    <v-dialog :model-value="returning !== null" max-width="480" @update:model-value="returning = null">
-      <div class="sheet">
-        <h2>Go back to release {{ returning }}</h2>
-        <p class="gap">
-          Visitors get the whole site as it was then. That is a release of its own, and the working copy keeps
-          every change made since.
-        </p>
-        <div class="row-flex">
-          <v-btn class="strong" @click="goBack(returning ?? 0)">Go back</v-btn
-          ><v-btn @click="returning = null">Leave it</v-btn>
-        </div>
-      </div>
-    </v-dialog>
   </div>
 </template>
 
@@ -276,22 +233,6 @@ li .v-checkbox {
 .frame {
   height: 300px;
   border: 1px solid var(--line);
-}
-.log {
-  margin: 26px 0 6px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-td {
-  border-bottom: 1px solid var(--line2);
-  padding: 6px 12px 6px 0;
-  height: 42px;
-}
-.back {
-  text-align: right;
-  white-space: nowrap;
 }
 .side {
   width: 360px;

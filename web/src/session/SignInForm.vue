@@ -10,12 +10,18 @@ const email = ref(session.person?.email ?? '')
 const password = ref('')
 const trouble = ref('')
 const busy = ref(false)
+/** Whether the answer takes so long that there have been wrong tries before this one. */
+const slow = ref(false)
+const SLOW_MS = 1500
 
 async function submit() {
   if (busy.value) return
   busy.value = true
+  trouble.value = ''
+  const waits = setTimeout(() => (slow.value = true), SLOW_MS)
   const answer = await session.signIn(email.value, password.value)
-  busy.value = false
+  clearTimeout(waits)
+  busy.value = slow.value = false
   if (answer.ok) emit('done')
   else trouble.value = said(answer.problem)
 }
@@ -37,7 +43,10 @@ async function submit() {
     <label class="label" for="password">Password</label>
     <v-text-field id="password" v-model="password" type="password" autocomplete="current-password" />
     <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
-    <v-btn type="submit" class="yes" :disabled="busy">Sign in</v-btn>
+    <p v-else-if="slow" class="quiet" role="status">
+      There were wrong tries before: this one is looked at in a few seconds. Nobody is locked out.
+    </p>
+    <v-btn type="submit" class="yes" :disabled="busy">{{ busy ? 'Signing in…' : 'Sign in' }}</v-btn>
   </form>
 </template>
 

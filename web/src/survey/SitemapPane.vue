@@ -1,26 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { get } from '@/api/client'
 import type { SitemapTable } from '@/api/types'
-import { STATE_WORDS } from '@/plan/stateWords'
+import { STATE_WORDS } from '@/words/stateWords'
+import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 
 const site = useSite()
-const table = ref<SitemapTable | null>(null)
+const { value: table } = useItem<SitemapTable>(() => 'sitemap')
 const xml = ref('')
 const asXml = ref(false)
 
-async function load() {
-  const answer = await get<SitemapTable>(`/sites/${site.id}/sitemap`)
-  if (answer.ok) table.value = answer.value
-  if (asXml.value) await loadXml()
-}
 async function loadXml() {
   const response = await fetch(`/api/sites/${site.id}/sitemap.xml`)
   xml.value = response.ok ? await response.text() : 'The sitemap can’t be read now. Try again.'
 }
-watch(() => site.step, load, { immediate: true })
-watch(asXml, (on) => on && void loadXml())
+watch([asXml, () => site.step], () => asXml.value && void loadXml())
 
 const out = computed(() => (table.value?.rows ?? []).filter((r) => r.whyNot))
 const held = computed(() => (table.value?.rows ?? []).filter((r) => !r.whyNot))
@@ -57,7 +51,7 @@ const day = (at?: string) =>
           <td class="mono">{{ r.address }}</td>
           <td>{{ r.menus.join(', ') || '–' }}</td>
           <td class="state" :class="r.state">
-            {{ STATE_WORDS[r.state]?.mark }} {{ STATE_WORDS[r.state]?.word }}
+            {{ STATE_WORDS[r.state].mark }} {{ STATE_WORDS[r.state].word }}
           </td>
           <td>
             <template v-if="r.whyNot"><span aria-hidden="true">⊘</span> left out: {{ r.whyNot }}</template>

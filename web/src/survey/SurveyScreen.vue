@@ -1,26 +1,20 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get } from '@/api/client'
 import type { Findings } from '@/api/types'
+import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import SitemapPane from './SitemapPane.vue'
 
 const site = useSite()
 const route = useRoute()
 const router = useRouter()
-const survey = ref<Findings | null>(null)
+const { value: survey } = useItem<Findings>(() => 'survey')
 const part = computed(() => (route.query.part === 'sitemap' ? 'sitemap' : 'findings'))
 const only = computed(() => String(route.query.rule ?? ''))
 const MARKS: Record<string, string> = { MUST_FIX: '◆', SHOULD_FIX: '◇', NOTE: '·' }
 const WORDS: Record<string, string> = { MUST_FIX: 'Must fix', SHOULD_FIX: 'Should fix', NOTE: 'To note' }
 const TONES: Record<string, string> = { MUST_FIX: 'must', SHOULD_FIX: 'should', NOTE: 'quiet' }
-
-async function load() {
-  const answer = await get<Findings>(`/sites/${site.id}/survey`)
-  if (answer.ok) survey.value = answer.value
-}
-watch(() => site.step, load, { immediate: true })
 
 const rules = computed(() =>
   (survey.value?.rules ?? [])

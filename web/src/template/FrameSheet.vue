@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TemplateDetail, Value } from '@/api/types'
-import { counted } from '@/look/counted'
-import PropertyInput from '@/page/PropertyInput.vue'
+import { counted } from '@/words/counted'
+import PropertyInput from '@/property/PropertyInput.vue'
 
 /** What a template keeps around its zones. */
 defineProps<{ template: TemplateDetail }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { TemplateDetail } from '@/api/types'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
-import { pagesOf } from '@/kind/pagesOf'
+import { pagesOf } from '@/site/pagesOf'
 
 /** Which kinds of page may wear a template, and for which it is the usual one. */
 const props = defineProps<{ template: TemplateDetail }>()

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { TemplateDetail } from '@/api/types'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 
 /** Removes a template for a successor, which its pages wear from then on. */

@@ -4,7 +4,7 @@ import type { RollOutCell, RollOutRow } from '@/api/types'
 import FilterTabs from '@/look/FilterTabs.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { cellWords } from './cellWords'
-import type { Choice } from './useRollOut'
+import type { Choice } from './rollOutChoices'
 
 /** One cell of the roll-out: both wordings, the choice, and the page before and after. */
 const props = defineProps<{

@@ -2,14 +2,15 @@
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { RollOutCell, RollOutRow } from '@/api/types'
-import UndoButtons from '@/edit/UndoButtons.vue'
-import { counted } from '@/look/counted'
+import UndoButtons from '@/site/UndoButtons.vue'
+import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useLongList } from '@/look/useLongList'
 import { useSite } from '@/site/useSite'
 import { cellWords } from './cellWords'
 import RollOutCellPane from './RollOutCellPane.vue'
-import { asks, planned, useRollOut } from './useRollOut'
+import { useRollOut } from './useRollOut'
+import { asks, planned } from './rollOutChoices'
 
 /** A template's or pattern's changes against its pages: pages down, changes across. */
 const route = useRoute()

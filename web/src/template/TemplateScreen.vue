@@ -5,14 +5,14 @@ import { useRoute, useRouter } from 'vue-router'
 import { get } from '@/api/client'
 import type { Trial } from '@/api/types'
 import { useSite } from '@/site/useSite'
-import { counted } from '@/look/counted'
-import GalleyPane from '@/page/GalleyPane.vue'
-import PatternTray from '@/page/PatternTray.vue'
-import ProofPane from '@/page/ProofPane.vue'
-import { templateSheet } from '@/page/Sheet'
-import { provideGalley } from '@/page/useGalley'
-import { useSiteType } from '@/page/useSiteType'
-import { useGalleyKeys } from '@/page/useGalleyKeys'
+import { counted } from '@/words/counted'
+import GalleyPane from '@/galley/GalleyPane.vue'
+import PatternTray from '@/galley/PatternTray.vue'
+import ProofPane from '@/galley/ProofPane.vue'
+import { templateSheet } from '@/galley/Sheet'
+import { provideGalley } from '@/galley/useGalley'
+import { useSiteType } from '@/site/useSiteType'
+import { useGalleyKeys } from '@/galley/useGalleyKeys'
 import TemplateStrip from './TemplateStrip.vue'
 import type { Copies } from '@/api/types'
 import { useCopies } from './useCopies'
@@ -22,12 +22,12 @@ const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.template))
-const { template, problem } = useTemplate(id)
 const copies = useCopies(id)
 /** The page on whose content it is looked at. */
 const on = ref('')
+const { template, html, problem } = useTemplate(id, on)
 const galley = provideGalley(
-  computed(() => templateSheet(template.value, on.value)),
+  computed(() => templateSheet(template.value, html.value, on.value)),
   ref(null),
 )
 const marks = useLocalStorage('venue-marks', true)

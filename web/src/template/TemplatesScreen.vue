@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { KindInfo, TemplateInfo } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TemplateDetail } from '@/api/types'
-import { counted } from '@/look/counted'
+import { counted } from '@/words/counted'
 import WrittenInput from '@/edit/WrittenInput.vue'
 
 /** The pages that wear a template, and what it is for. */

@@ -1,7 +1,7 @@
 import type { RollOutCell } from '@/api/types'
-import type { Choice } from './useRollOut'
+import type { Choice } from './rollOutChoices'
 
-const WORDS: Record<string, { mark: string; word: string; tone: string }> = {
+const WORDS: Record<RollOutCell['state'], { mark: string; word: string; tone: string }> = {
   DONE: { mark: '✓', word: 'in step', tone: 'quiet' },
   FOLLOWS: { mark: '●', word: 'follows', tone: 'live' },
   MERGES: { mark: '◑', word: 'keeps both', tone: 'live' },
@@ -18,5 +18,5 @@ const CHOSEN: Record<Choice, { mark: string; word: string; tone: string }> = {
 
 /** What a cell of the roll-out says: by mark and by word. */
 export function cellWords(cell: RollOutCell, chosen: Choice | undefined) {
-  return chosen && cell.state !== 'DONE' ? CHOSEN[chosen] : (WORDS[cell.state] ?? WORDS.DONE!)
+  return chosen && cell.state !== 'DONE' ? CHOSEN[chosen] : WORDS[cell.state]
 }

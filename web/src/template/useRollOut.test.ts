@@ -2,9 +2,15 @@ import { describe, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
 import type { RollOutCell } from '@/api/types'
 import { cellWords } from './cellWords'
-import { asks, planned } from './useRollOut'
+import { asks, planned } from './rollOutChoices'
 
-const cell = (state: string): RollOutCell => ({ change: 's', key: 'k', state, mine: [], theirs: [] })
+const cell = (state: RollOutCell['state']): RollOutCell => ({
+  change: 's',
+  key: 'k',
+  state,
+  mine: [],
+  theirs: [],
+})
 
 describe('what is done with a cell', () => {
   it.each([
@@ -27,7 +33,7 @@ describe('what is done with a cell', () => {
   })
 
   it('is told by mark and by word', () => {
-    const states = ['DONE', 'FOLLOWS', 'MERGES', 'COMES', 'GOES', 'LEFT', 'ASKS']
+    const states = ['DONE', 'FOLLOWS', 'MERGES', 'COMES', 'GOES', 'LEFT', 'ASKS'] as const
     const said = states.map((s) => cellWords(cell(s), undefined))
     expect(new Set(said.map((w) => w.mark)).size).toBe(states.length)
     expect(new Set(said.map((w) => w.word)).size).toBe(states.length)
@@ -61,6 +67,7 @@ describe('a roll-out', () => {
       freshId: () => 'group',
       get: () => Promise.resolve({ ok: true, value: { name: 'T', rows, changes: [], done: 0 } }),
     }))
+    vi.doMock('@/edit/useEdits', () => ({ useEdits: () => ({ asking: () => () => false, waiting: 0 }) }))
     vi.resetModules()
     const { useRollOut } = await import('./useRollOut')
     const roll = effectScope().run(() => useRollOut(ref('t')))!

@@ -1,15 +1,17 @@
-import type { Ref } from 'vue'
-import type { TemplateDetail } from '@/api/types'
-import { useItem } from '@/edit/useItem'
+import { computed, type Ref } from 'vue'
+import type { TemplateSheet } from '@/api/types'
+import { useItem } from '@/site/useItem'
 
-/** One template, with the revision of each item that is written in it. */
-export function useTemplate(id: Ref<string>) {
-  const item = useItem<TemplateDetail>(
-    () => `templates/${id.value}`,
-    (template) => [
+/** One template with the HTML of its proof on some page's content, and the revision of each item that is written in it. */
+export function useTemplate(id: Ref<string>, on: Ref<string>) {
+  const { value, problem, load } = useItem<TemplateSheet>(
+    () => `templates/${id.value}/sheet?on=${on.value}`,
+    ({ template }) => [
       { item: template.id, revision: template.revision },
       ...template.zones.flatMap((zone) => zone.sections),
     ],
   )
-  return { template: item.value, problem: item.problem, load: item.load }
+  const template = computed(() => value.value?.template ?? null)
+  const html = computed(() => value.value?.html ?? '')
+  return { template, html, problem, load }
 }

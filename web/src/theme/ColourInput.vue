@@ -1,38 +1,33 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { ref, watch } from 'vue'
 import type { Property } from '@/api/types'
+import { useTyping } from '@/edit/useTyping'
 
 const props = defineProps<{ property: Property; value: string }>()
 const emit = defineEmits<{ change: [value: string] }>()
-const typed = ref(props.value)
-const WAIT_MS = 120
-watch(
+const { typed, write } = useTyping(
   () => props.value,
-  (v) => (typed.value = v),
+  (hex) => emit('change', hex.toUpperCase()),
 )
-const tell = useDebounceFn(() => emit('change', typed.value.toUpperCase()), WAIT_MS)
 
-function write(event: Event) {
+function read(event: Event) {
   const text = (event.target as HTMLInputElement).value.trim()
   const hex = text.startsWith('#') ? text : `#${text}`
   if (/^#[0-9a-f]{6}$/i.test(hex)) {
-    typed.value = hex
-    emit('change', hex.toUpperCase())
+    write(hex)
   } else (event.target as HTMLInputElement).value = typed.value
 }
 </script>
 
 <template>
   <div class="colour">
-    <input v-model="typed" type="color" :aria-label="property.label" @input="tell" />
+    <input v-model="typed" type="color" :aria-label="property.label" @input="write(typed)" />
     <span class="grow">{{ property.label }}</span>
     <input
       class="mono hex"
       :value="typed.toUpperCase()"
       :aria-label="`${property.label} as six digits`"
       maxlength="7"
-      @change="write"
+      @change="read"
     />
   </div>
 </template>

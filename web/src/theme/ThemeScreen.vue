@@ -1,39 +1,33 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { freshId, get } from '@/api/client'
+import { computed, ref } from 'vue'
+import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
-import { isWriting } from '@/bearing/useGlobalKeys'
+import { isWriting } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import PropertyInput from '@/page/PropertyInput.vue'
-import { held } from '@/page/values'
+import PropertyInput from '@/property/PropertyInput.vue'
+import { held } from '@/property/values'
 import ProofFrame from '@/proof/ProofFrame.vue'
-import { useEdits } from '@/edit/useEdits'
 import { useSession } from '@/session/useSession'
+import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import ColourInput from './ColourInput.vue'
+import LooksBar from './LooksBar.vue'
 
 const site = useSite()
-const edits = useEdits()
 const session = useSession()
-const theme = ref<ThemeDetail | null>(null)
+const { value: theme } = useItem<ThemeDetail>(
+  () => 'theme',
+  (t) => [{ item: t.id, revision: t.revision }],
+)
 const open = ref('palette')
 const before = ref(false)
-const naming = ref('')
 const trying = ref<string | null>(null)
 let group = ''
 
 const manager = computed(() => session.manager)
 const failing = computed(() => (theme.value?.contrast ?? []).filter((c) => c.ratio < c.needed))
 const query = computed(() => (before.value ? 'of=live' : trying.value ? `look=${trying.value}` : ''))
-
-async function load() {
-  const answer = await get<ThemeDetail>(`/sites/${site.id}/theme`)
-  if (!answer.ok) return
-  theme.value = answer.value
-  if (edits.waiting === 0) edits.know(answer.value.id, answer.value.revision)
-}
-watch(() => site.step, load, { immediate: true })
 
 function set(key: string, value: Value | undefined) {
   if (!theme.value) return
@@ -57,21 +51,6 @@ function summary(g: ThemeDetail['groups'][number]): string {
     .filter(Boolean)
     .join(' / ')
 }
-async function wear() {
-  const look = trying.value
-  trying.value = null
-  if (look) await site.give({ verb: 'wear-look', look })
-}
-async function keep() {
-  if (!theme.value || !naming.value.trim()) return
-  const answer = await site.give({
-    verb: 'keep-look',
-    look: theme.value.id,
-    id: freshId(),
-    name: naming.value,
-  })
-  if (answer.ok) naming.value = ''
-}
 const holdB = (down: boolean) => (event: KeyboardEvent) => {
   if (event.key.toLowerCase() === 'b' && !isWriting(event) && !event.ctrlKey) before.value = down
 }
@@ -84,35 +63,7 @@ useEventListener(window, 'keyup', holdB(false))
     <div class="screen-head">
       <h1>Theme</h1>
       <span class="quiet">wears</span>
-      <div class="looks" role="group" aria-label="Looks">
-        <button
-          v-for="l in theme.looks"
-          :key="l.id"
-          type="button"
-          class="look"
-          :class="{ on: l.worn, trying: trying === l.id }"
-          :aria-pressed="l.worn"
-          :title="l.worn ? 'Worn now' : `Try ${l.name} on the contact sheet`"
-          @click="trying = l.worn || trying === l.id ? null : l.id"
-        >
-          <span class="swatch"><i v-for="c in l.colours" :key="c" :style="{ background: c }" /></span
-          >{{ l.name }}
-        </button>
-      </div>
-      <template v-if="trying && manager">
-        <v-btn class="yes" @click="wear">Wear it</v-btn>
-        <v-btn @click="trying = null">Put it back</v-btn>
-      </template>
-      <form v-else-if="manager" class="row-flex" @submit.prevent="keep">
-        <input
-          v-model="naming"
-          class="naming"
-          placeholder="Keep a copy as…"
-          aria-label="Name of a copy to keep"
-          maxlength="40"
-        />
-        <v-btn v-if="naming.trim()" type="submit">Keep</v-btn>
-      </form>
+      <LooksBar v-model:trying="trying" :theme="theme" />
       <span class="quiet reach"
         >Changes {{ theme.pages }} pages · hold <span class="kbd">B</span> for before</span
       >
@@ -203,46 +154,6 @@ useEventListener(window, 'keyup', holdB(false))
 </template>
 
 <style scoped>
-.looks {
-  display: flex;
-  gap: 8px;
-}
-.look {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 500 13px/26px var(--text);
-  padding: 0 9px 0 7px;
-}
-.look.on {
-  border-color: var(--juniper);
-  box-shadow: inset 0 0 0 1px var(--juniper);
-}
-.look.trying {
-  border-color: var(--ink);
-  border-style: dashed;
-}
-.swatch {
-  display: flex;
-  border: 1px solid var(--line);
-}
-.swatch i {
-  width: 12px;
-  height: 12px;
-}
-.naming {
-  width: 130px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 13px/28px var(--text);
-  padding: 0 9px;
-}
 .reach {
   margin-left: auto;
   white-space: nowrap;

@@ -16,19 +16,17 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import venue.core.edit.Command;
-import venue.core.edit.MakePages;
-import venue.core.edit.MakeTemplate;
-import venue.core.edit.PlaceElement;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.RemoveSection;
-import venue.core.edit.RollOutSections;
-import venue.core.edit.SetKindTemplates;
-import venue.core.edit.SetValue;
-import venue.core.edit.TakeIn;
+import venue.core.edit.kind.KindCommand;
+import venue.core.edit.media.MediaCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.item.Hash;
 import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.rollout.Choice;
+import venue.core.rollout.Decision;
 import venue.core.rollout.RollOut;
 import venue.core.rollout.Strand;
 import venue.core.section.Section;
@@ -41,7 +39,7 @@ import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** A template's changes rolled out to 5,000 pages that were adapted at random, beside rewriting as many rows in SQLite. */
-public final class RollOutScale {
+final class RollOutScale {
 
     private static final String T = "leaflet";
     private static final int PAGES = 5_000;
@@ -131,12 +129,13 @@ public final class RollOutScale {
     }
 
     private void begin() {
-        give(new MakeTemplate(T, "Leaflet", null, null));
-        give(new SetKindTemplates("standard", "plain", null));
+        give(TemplateCommand.makeTemplate(T, "Leaflet", null, null));
+        give(KindCommand.setKindTemplates("standard", "plain", null));
         for (String section : List.of("lead", "more", "end")) {
-            give(new PlaceSection(T, "main", 9, section, null, null, List.of(6, 6)));
-            give(new PlaceElement(T, section, "c1", 0, section + "-h", "heading", Map.of("text", Value.of(section))));
-            give(new PlaceElement(
+            give(SectionCommand.placeSection(T, "main", 9, section, null, null, List.of(6, 6)));
+            give(SectionCommand.placeElement(
+                    T, section, "c1", 0, section + "-h", "heading", Map.of("text", Value.of(section))));
+            give(SectionCommand.placeElement(
                     T,
                     section,
                     "c2",
@@ -146,12 +145,12 @@ public final class RollOutScale {
                     Map.of("text", Value.of("<p>" + "Words of it. ".repeat(30) + "</p>"))));
         }
         for (int batch = 0; batch < PAGES / AT_ONCE; batch++) {
-            List<MakePages.NewPage> pages = new ArrayList<>();
+            List<NewPage> pages = new ArrayList<>();
             for (int i = 0; i < AT_ONCE; i++) {
                 int n = batch * AT_ONCE + i;
-                pages.add(new MakePages.NewPage("leaf" + n, "Leaf " + n));
+                pages.add(new NewPage("leaf" + n, "Leaf " + n));
             }
-            give(new MakePages("p" + (batch % 20), null, "standard", T, pages, null, List.of(), Map.of()));
+            give(PageCommand.makePages("p" + (batch % 20), null, "standard", T, pages, null, List.of(), Map.of()));
         }
     }
 
@@ -173,7 +172,7 @@ public final class RollOutScale {
             }
             adapted.add(now);
         }
-        give(new TakeIn("adapt", adapted));
+        give(MediaCommand.takeIn("adapt", adapted));
     }
 
     private static Page written(Page page, Section section, String element, String words) {
@@ -184,28 +183,34 @@ public final class RollOutScale {
     }
 
     private void change() {
-        give(new SetValue(T, "lead", "lead-t", "text", Value.of("<p>Newer words</p>")));
-        give(new SetValue(T, "more", "more-t", "text", Value.of("<p>Newer words here too</p>")));
-        give(new RemoveSection(T, "end"));
-        give(new PlaceSection(T, "main", 1, "fresh", null, null, List.of(12)));
-        give(new PlaceElement(T, "fresh", "c1", 0, "fresh-t", "text", Map.of("text", Value.of("<p>New</p>"))));
+        give(ValueCommand.setValue(T, "lead", "lead-t", "text", Value.of("<p>Newer words</p>")));
+        give(ValueCommand.setValue(T, "more", "more-t", "text", Value.of("<p>Newer words here too</p>")));
+        give(SectionCommand.removeSection(T, "end"));
+        give(SectionCommand.placeSection(T, "main", 1, "fresh", null, null, List.of(12)));
+        give(SectionCommand.placeElement(
+                T, "fresh", "c1", 0, "fresh-t", "text", Map.of("text", Value.of("<p>New</p>"))));
     }
 
     private double apply(List<RollOut.Row> rows) {
         long from = System.nanoTime();
         for (int at = 0; at < rows.size(); at += AT_ONCE) {
-            Map<String, Map<String, Choice>> chosen = rows.subList(at, Math.min(rows.size(), at + AT_ONCE)).stream()
+            Map<String, Map<String, Decision>> chosen = rows.subList(at, Math.min(rows.size(), at + AT_ONCE)).stream()
                     .collect(Collectors.toMap(r -> r.page().id(), RollOutScale::choices));
             workspace.run(new Asked(
-                    "bench", venue.core.site.Role.MANAGER, new RollOutSections(T, chosen), Map.of(), "roll", null));
+                    "bench",
+                    venue.core.site.Role.MANAGER,
+                    TemplateCommand.rollOutSections(T, chosen),
+                    Map.of(),
+                    "roll",
+                    null));
         }
         return (System.nanoTime() - from) / 1e9;
     }
 
-    private static Map<String, Choice> choices(RollOut.Row row) {
+    private static Map<String, Decision> choices(RollOut.Row row) {
         return row.strands().stream()
                 .filter(s -> s.state() == Strand.State.ASKS)
-                .collect(Collectors.toMap(Strand::key, s -> Choice.FOLLOW));
+                .collect(Collectors.toMap(Strand::key, s -> Decision.FOLLOW));
     }
 
     /** The database as it stands before the roll-out. */

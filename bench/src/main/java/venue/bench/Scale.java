@@ -2,30 +2,29 @@ package venue.bench;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.function.IntConsumer;
-import venue.core.edit.MovePage;
-import venue.core.edit.SetTitle;
-import venue.core.release.Entry;
+import venue.core.edit.page.PageCommand;
+import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
-import venue.core.survey.Scope;
-import venue.core.survey.Survey;
+import venue.core.survey.Severity;
 import venue.store.database.Database;
 import venue.store.workspace.Asked;
+import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** What a step costs in a large site, beside the same step in a small one. The folder given first keeps the large site. */
-public final class Scale {
+final class Scale {
 
     private static final int LARGE = 20_000;
     private static final int SMALL = 200;
     private static final int ROUNDS = 60;
+    private static final int STARTS = 7;
 
     private final Workspace workspace;
 
@@ -37,7 +36,7 @@ public final class Scale {
     private static Workspace begin(Workspaces all, int pages) {
         Workspace made = all.begin("loomgate-yard", "bench", LargeSite.items(pages));
         List<String> entries = ReleasePlan.of(made.now().live(), made.now().working()).entries().stream()
-                .map(Entry::item)
+                .map(ReleaseEntry::item)
                 .toList();
         made.release("bench", "All of it", entries);
         return made;
@@ -53,10 +52,29 @@ public final class Scale {
         compare("links to a page, after", small, large, Scale::inbound);
         compare("survey, after a step", small, large, Scale::survey);
         compare("release plan, after a step", small, large, Scale::plan);
+        compare("standing line, after a step", small, large, Scale::standing);
+        started(folder);
         System.gc();
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
         System.out.printf(Locale.ROOT, "%d MB in use with both sites%n", used >> 20);
         System.exit(0);
+    }
+
+    /** Reading a kept site at start, page for page, beside one of a tenth of the pages. */
+    private static void started(Path folder) throws Exception {
+        Path tenth = Files.createTempDirectory("venue-scale");
+        new Scale(tenth, LARGE / 10);
+        double few = median(STARTS, n -> read(tenth)) / (LARGE / 10);
+        double many = median(STARTS, n -> read(folder)) / LARGE;
+        System.out.printf(Locale.ROOT, "%-28s %10.4f %10.4f %7.1f%n", "read at start, a page", few, many, many / few);
+    }
+
+    private static void read(Path folder) {
+        try (Database database = Database.open(folder)) {
+            new Workspaces(database, InstantSource.system(), new Random(1))
+                    .find("loomgate-yard")
+                    .orElseThrow();
+        }
     }
 
     private interface Work {
@@ -70,22 +88,26 @@ public final class Scale {
     }
 
     private static double median(IntConsumer work) {
-        double[] took = new double[ROUNDS];
-        for (int i = 0; i < ROUNDS; i++) {
+        return median(ROUNDS, work);
+    }
+
+    private static double median(int rounds, IntConsumer work) {
+        double[] took = new double[rounds];
+        for (int i = 0; i < rounds; i++) {
             long from = System.nanoTime();
             work.accept(i);
             took[i] = (System.nanoTime() - from) / 1e6;
         }
         Arrays.sort(took);
-        return took[ROUNDS / 2];
+        return took[rounds / 2];
     }
 
     private void title(int round) {
-        workspace.run(Asked.of("bench", new SetTitle(LargeSite.id(150), "Workshop of round " + round)));
+        workspace.run(Asked.of("bench", PageCommand.setTitle(LargeSite.id(150), "Workshop of round " + round)));
     }
 
     private void move(int round) {
-        workspace.run(Asked.of("bench", new MovePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
+        workspace.run(Asked.of("bench", PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
     }
 
     private void inbound(int round) {
@@ -95,11 +117,21 @@ public final class Scale {
 
     private void survey(int round) {
         title(round);
-        Survey.of(Scope.workingCopy(workspace.now().working(), workspace.now().live(), Instant.now()));
+        workspace.now().survey().about(LargeSite.id(150));
+    }
+
+    private void standing(int round) {
+        title(round);
+        Standing now = workspace.now();
+        now.tally();
+        now.survey().count(Severity.SHOULD_FIX);
+        now.plan().entries();
+        workspace.journal().undoable("loomgate-yard", "bench");
+        workspace.journal().redoable("loomgate-yard", "bench");
     }
 
     private void plan(int round) {
         title(round);
-        ReleasePlan.of(workspace.now().live(), workspace.now().working()).entries();
+        workspace.now().plan().entries();
     }
 }

@@ -52,7 +52,7 @@ public final class TwelveSections {
 
     /** Our renderer. */
     public String ours() {
-        return PageRenderer.render(view, page);
+        return PageRenderer.render(view, page).html();
     }
 
     /** FreeMarker, given the same items; what has to be worked out it asks of {@link Help}. */

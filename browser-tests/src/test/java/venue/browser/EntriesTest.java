@@ -90,11 +90,10 @@ class EntriesTest {
         assertThat(theirs).hasValue("Moor Honey");
         theirs.fill("Moor Honey & Wax");
         names().last().fill("Moorland Honey");
-        tomas.keyboard().press("Enter");
-        page.waitForTimeout(1_000);
+        tomas.waitForResponse("**/commands", () -> tomas.keyboard().press("Enter"));
         page.keyboard().press("Enter");
         Locator asked = page.locator(".v-dialog .sheet");
-        assertThat(asked).containsText("“Moor Honey & Wax” stands here now");
+        assertThat(asked).containsText("changed");
         asked.getByText("Keep theirs").click();
         assertThat(names().last()).hasValue("Moor Honey & Wax");
     }

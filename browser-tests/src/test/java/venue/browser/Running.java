@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.springframework.context.ConfigurableApplicationContext;
 import venue.server.Application;
+import venue.store.database.DataFolder;
 
 /** A server with the demo on a port of its own, that can be stopped and started again. */
 final class Running implements AutoCloseable {
@@ -21,7 +22,7 @@ final class Running implements AutoCloseable {
     private Running(int port, Path data) {
         this.port = port;
         this.data = data;
-        context = begin();
+        startAgain();
     }
 
     static Running start(Path data) {
@@ -40,21 +41,17 @@ final class Running implements AutoCloseable {
         return new Running(port, data);
     }
 
-    private ConfigurableApplicationContext begin() {
+    void startAgain() {
         Map<String, Object> properties = new HashMap<>();
         properties.put("server.port", port);
         properties.put("venue.data", data.toString());
         properties.put("venue.demo-password", PASSWORD);
         properties.put("server.servlet.session.cookie.secure", false);
-        return Application.start(properties);
+        context = Application.start(DataFolder.open(data), properties);
     }
 
     void stop() {
         context.close();
-    }
-
-    void startAgain() {
-        context = begin();
     }
 
     String venue(String path) {
@@ -71,6 +68,6 @@ final class Running implements AutoCloseable {
 
     @Override
     public void close() {
-        context.close();
+        stop();
     }
 }

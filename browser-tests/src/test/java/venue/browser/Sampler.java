@@ -14,7 +14,7 @@ final class Sampler {
             async (command) => {
               const token = /XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]
               const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
-              const body = JSON.stringify({ command, seen: {} })
+              const body = JSON.stringify({ command, seen: {}, request: crypto.randomUUID() })
               const answer = await fetch('/api/sites/kestrel-moor/commands', { method: 'POST', headers, body })
               return answer.ok ? '' : await answer.text()
             }

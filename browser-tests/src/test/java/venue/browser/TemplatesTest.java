@@ -208,10 +208,13 @@ class TemplatesTest {
         openTemplate();
         assertThat(page.locator(".reaching")).containsText("at once on 3 pages");
         write("A lead for all");
+        Locator cards = page.locator("article.card");
+        int before = cards.count();
         page.locator(".insert.last").first().click();
         page.locator(".tray").getByLabel("Search patterns").fill("Notice");
         page.locator(".tray .patterns > button").first().click();
-        Locator notice = page.locator("article.card").last();
+        assertThat(cards).hasCount(before + 1);
+        Locator notice = cards.last();
         notice.hover();
         notice.locator(".reach").click();
         assertThat(notice.locator(".reach")).containsText("fixed · 3 pages");

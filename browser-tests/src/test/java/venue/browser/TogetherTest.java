@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -35,6 +36,9 @@ class TogetherTest {
             offline(first, maja);
             assertThat(card(tomas, "visit-main1")).containsText("Written in the dark.");
 
+            full(maja);
+            assertThat(card(tomas, "visit-main1")).containsText("Written on a full disk.");
+
             expired(first, maja);
             assertThat(card(tomas, "visit-main1")).containsText("Written after the session.");
         }
@@ -50,6 +54,23 @@ class TogetherTest {
                         "All changes kept",
                         new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
                                 .setTimeout(20_000));
+    }
+
+    /** The server answers as it does when its disk is full (see StorageTroubleTest), for a while. */
+    private static void full(Page maja) {
+        String full = "{\"code\":\"disk-full\",\"detail\":\"The server's disk is full.\",\"fix\":\"Make room.\"}";
+        maja.route(
+                "**/commands",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(507)
+                        .setContentType("application/problem+json")
+                        .setBody(full)));
+        write(maja, "visit-main1", "Written on a full disk. ");
+        assertThat(maja.locator(".stand [role=status]")).containsText("disk is full");
+        assertThat(maja.locator(".notice")).hasCount(0);
+        maja.reload();
+        assertThat(maja.locator(".stand [role=status]")).containsText("disk is full");
+        maja.unroute("**/commands");
     }
 
     private static void expired(BrowserContext context, Page maja) {

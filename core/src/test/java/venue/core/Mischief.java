@@ -3,23 +3,12 @@ package venue.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import venue.core.edit.ChooseTemplate;
 import venue.core.edit.Command;
-import venue.core.edit.CopySection;
-import venue.core.edit.MakeHome;
-import venue.core.edit.MakePages;
-import venue.core.edit.MovePage;
-import venue.core.edit.MoveSection;
-import venue.core.edit.PlaceInMenu;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.ReachSection;
-import venue.core.edit.RemoveFromMenu;
-import venue.core.edit.RemovePage;
-import venue.core.edit.RemoveSection;
-import venue.core.edit.SetSegment;
-import venue.core.edit.SetTitle;
-import venue.core.edit.SetValue;
-import venue.core.edit.WithdrawPage;
+import venue.core.edit.menu.MenuCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.edition.SectionPlace;
 import venue.core.fault.Refusal;
@@ -60,22 +49,22 @@ public final class Mischief {
 
     private Command onPages(String page, String other) {
         return switch (chance.nextInt(10)) {
-            case 0 -> new SetTitle(page, any(WORDS));
-            case 1 -> new MovePage(page, chance.nextBoolean() ? other : null, null);
-            case 2 -> new SetSegment(page, any(List.of("looms", "late-show", "workshops", "läden")));
-            case 3 -> new RemovePage(page);
-            case 4 -> new WithdrawPage(page, chance.nextBoolean());
-            case 5 -> new MakeHome(page);
-            case 6 -> new PlaceInMenu("main", page, fresh());
-            case 7 -> new RemoveFromMenu("main", page);
-            case 8 -> new ChooseTemplate(List.of(page), any(List.of("plain", "wide", "side-column")));
+            case 0 -> PageCommand.setTitle(page, any(WORDS));
+            case 1 -> PageCommand.movePage(page, chance.nextBoolean() ? other : null, null);
+            case 2 -> PageCommand.setSegment(page, any(List.of("looms", "late-show", "workshops", "läden")));
+            case 3 -> PageCommand.removePage(page);
+            case 4 -> PageCommand.withdrawPage(page, chance.nextBoolean());
+            case 5 -> PageCommand.makeHome(page);
+            case 6 -> MenuCommand.placeInMenu("main", page, fresh());
+            case 7 -> MenuCommand.removeFromMenu("main", page);
+            case 8 -> PageCommand.chooseTemplate(List.of(page), any(List.of("plain", "wide", "side-column")));
             default ->
-                new MakePages(
+                PageCommand.makePages(
                         chance.nextBoolean() ? other : null,
                         null,
                         "standard",
                         null,
-                        List.of(new MakePages.NewPage(fresh(), any(WORDS))),
+                        List.of(new NewPage(fresh(), any(WORDS))),
                         null,
                         List.of(),
                         Map.of());
@@ -87,13 +76,15 @@ public final class Mischief {
                 site.require(Page.class, page).zones().all().map(Section::id).toList();
         String section = sections.isEmpty() ? "none" : any(sections);
         return switch (chance.nextInt(6)) {
-            case 0 -> new MoveSection(page, section, "main", chance.nextInt(4));
-            case 4 -> new ReachSection(page, section, any(List.of(SectionPlace.Reach.values())));
-            case 1 -> new CopySection(page, section, fresh());
-            case 2 -> new RemoveSection(page, section);
-            case 3 -> new PlaceSection(page, "main", chance.nextInt(4), fresh(), "three-features", null, List.of());
+            case 0 -> SectionCommand.moveSection(page, section, "main", chance.nextInt(4));
+            case 4 -> SectionCommand.reachSection(page, section, any(List.of(SectionPlace.Reach.values())));
+            case 1 -> SectionCommand.copySection(page, section, fresh());
+            case 2 -> SectionCommand.removeSection(page, section);
+            case 3 ->
+                SectionCommand.placeSection(
+                        page, "main", chance.nextInt(4), fresh(), "three-features", null, List.of());
             default ->
-                new SetValue(
+                ValueCommand.setValue(
                         page, section, "e2", "text", Value.of("<p>See <a href=\"page:" + other + "\">this</a></p>"));
         };
     }

@@ -4,12 +4,12 @@ import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
 import java.util.List;
-import venue.core.kind.Held;
+import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
-import venue.core.readymade.ReadyKinds;
+import venue.core.readymade.ReadySite;
 import venue.core.value.Value;
 
 /** The kinds of page that an observatory needs beside the usual ones. */
@@ -19,7 +19,7 @@ final class DemoKinds {
 
     /** The usual kinds, their landing pages free to wear the observatory's own templates too. */
     static List<Kind> usual() {
-        return ReadyKinds.all().stream()
+        return ReadySite.kinds().stream()
                 .map(k -> k.id().equals("landing-page")
                         ? k.withTemplates(k.template(), List.of("home", "landing", "listing", "wide"))
                         : k)
@@ -72,12 +72,12 @@ final class DemoKinds {
     }
 
     private static Kind kind(String id, String name, String note, String template, String place, List<Property> more) {
-        List<Property> fields = new java.util.ArrayList<>(List.of(ReadyKinds.summary(), ReadyKinds.picture()));
+        List<Property> fields = new java.util.ArrayList<>(List.of(ReadySite.summary(), ReadySite.picture()));
         fields.addAll(more);
         return Kind.named(id, name, note, fields)
                 .withTemplates(template, List.of(template, "plain"))
                 .withPlacement(new Placement(Placement.Where.BENEATH_PAGES, List.of(place)))
-                .with("mayHold", Held.listed(List.of()));
+                .with("mayHold", BeneathRule.listed(List.of()));
     }
 
     private static Property date(String label) {

@@ -16,17 +16,17 @@ import static venue.core.readymade.Compose.section;
 import static venue.core.readymade.Compose.strongButton;
 import static venue.core.readymade.Compose.text;
 import static venue.core.readymade.Compose.toned;
-import static venue.core.readymade.ReadyTemplates.band;
-import static venue.core.readymade.ReadyTemplates.fixed;
-import static venue.core.readymade.ReadyTemplates.foot;
-import static venue.core.readymade.ReadyTemplates.main;
-import static venue.core.readymade.ReadyTemplates.side;
-import static venue.core.readymade.ReadyTemplates.starter;
+import static venue.core.readymade.TemplateParts.band;
+import static venue.core.readymade.TemplateParts.fixed;
+import static venue.core.readymade.TemplateParts.foot;
+import static venue.core.readymade.TemplateParts.main;
+import static venue.core.readymade.TemplateParts.side;
+import static venue.core.readymade.TemplateParts.starter;
 
 import java.util.ArrayList;
 import java.util.List;
 import venue.core.property.PropertyType;
-import venue.core.readymade.ReadyTemplates;
+import venue.core.readymade.ReadySite;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.core.template.ZoneRole;
@@ -40,7 +40,7 @@ final class DemoTemplates {
     /** The observatory's own, and the ready-made ones beside them. */
     static List<Template> withReadyMade() {
         List<Template> all = new ArrayList<>(List.of(home(), article(), instrument(), listed()));
-        ReadyTemplates.all().stream()
+        ReadySite.templates().stream()
                 .filter(t -> all.stream().noneMatch(own -> own.name().equals(t.name())))
                 .toList()
                 .forEach(all::add);

@@ -17,7 +17,15 @@ final class InstrumentPages {
 
     static List<PageDraft> all() {
         List<PageDraft> pages = new ArrayList<>();
-        pages.add(new PageDraft("instruments", "landing-page", "Instruments")
+        pages.add(landing());
+        pages.addAll(glass());
+        pages.addAll(other());
+        pages.addAll(people());
+        return pages;
+    }
+
+    private static PageDraft landing() {
+        return new PageDraft("instruments", "landing-page", "Instruments")
                 .wearing("listing")
                 .shown("Eight instruments, from brass to aluminium mesh.", "field")
                 .section(section(
@@ -27,71 +35,83 @@ final class InstrumentPages {
                 .section(section(
                         "s2",
                         "All",
-                        listing("instrument", "all", "plan", 12, "cards").with("dates", Value.of(false)))));
-        pages.add(instrument(
-                1,
-                "Ashcombe 14-inch refractor",
-                356,
-                5400,
-                "1893",
-                "Moon, planets, double stars",
-                "Built for a mill owner who never learned to focus, and in use every clear Friday since."));
-        pages.add(instrument(
-                2,
-                "Moorside radio dish",
-                3000,
-                1200,
-                "2011, by students",
-                "Hydrogen in the arms of the galaxy",
-                "A dish of mesh that hears the galaxy turn. Rain or shine."));
-        pages.add(instrument(
-                3,
-                "The heliostat room",
-                150,
-                9000,
-                "1927",
-                "The sun’s spectrum",
-                "A mirror follows the sun and lays its colours along a white wall."));
-        pages.add(instrument(
-                4,
-                "Great Hulme reflector",
-                610,
-                3050,
-                "1974",
-                "Galaxies and nebulae",
-                "The largest mirror on the moor, under the roll-off roof."));
-        pages.add(instrument(
-                5,
-                "Żurek comet seeker",
-                200,
-                800,
-                "1938",
-                "Comets, wide fields",
-                "A wide, quick telescope that found two comets for a patient schoolmistress."));
-        pages.add(instrument(
-                6,
-                "Twin astrographs",
-                130,
-                910,
-                "1999",
-                "Photographs",
-                "Two cameras on one mount, one in red light and one in blue."));
-        pages.add(instrument(
-                7,
-                "Meridian circle",
-                102,
-                1300,
-                "1888",
-                "Keeping time",
-                "It told the valley the time until the wireless came."));
-        pages.add(instrument(
-                8,
-                "The lending Dobsonians",
-                203,
-                1200,
-                "2016",
-                "Taking home",
-                "Six telescopes that members borrow like library books."));
+                        listing("instrument", "all", "plan", 12, "cards").with("dates", Value.of(false))));
+    }
+
+    private static List<PageDraft> glass() {
+        return List.of(
+                instrument(
+                        1,
+                        "Ashcombe 14-inch refractor",
+                        356,
+                        5400,
+                        "1893",
+                        "Moon, planets, double stars",
+                        "Built for a mill owner who never learned to focus, and in use every clear Friday since."),
+                instrument(
+                        2,
+                        "Moorside radio dish",
+                        3000,
+                        1200,
+                        "2011, by students",
+                        "Hydrogen in the arms of the galaxy",
+                        "A dish of mesh that hears the galaxy turn. Rain or shine."),
+                instrument(
+                        3,
+                        "The heliostat room",
+                        150,
+                        9000,
+                        "1927",
+                        "The sun’s spectrum",
+                        "A mirror follows the sun and lays its colours along a white wall."),
+                instrument(
+                        4,
+                        "Great Hulme reflector",
+                        610,
+                        3050,
+                        "1974",
+                        "Galaxies and nebulae",
+                        "The largest mirror on the moor, under the roll-off roof."));
+    }
+
+    private static List<PageDraft> other() {
+        return List.of(
+                instrument(
+                        5,
+                        "Żurek comet seeker",
+                        200,
+                        800,
+                        "1938",
+                        "Comets, wide fields",
+                        "A wide, quick telescope that found two comets for a patient schoolmistress."),
+                instrument(
+                        6,
+                        "Twin astrographs",
+                        130,
+                        910,
+                        "1999",
+                        "Photographs",
+                        "Two cameras on one mount, one in red light and one in blue."),
+                instrument(
+                        7,
+                        "Meridian circle",
+                        102,
+                        1300,
+                        "1888",
+                        "Keeping time",
+                        "It told the valley the time until the wireless came."),
+                instrument(
+                        8,
+                        "The lending Dobsonians",
+                        203,
+                        1200,
+                        "2016",
+                        "Taking home",
+                        "Six telescopes that members borrow like library books."));
+    }
+
+    private static List<PageDraft> people() {
+        List<PageDraft> pages = new ArrayList<>();
         pages.add(new PageDraft("people", "landing-page", "People")
                 .wearing("listing")
                 .shown("Who rolls the roof, tells the stories and makes the tea.", "trails-two")

@@ -7,18 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.edit.Command;
-import venue.core.edit.MakePages;
-import venue.core.edit.PlaceInMenu;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.SetTitle;
-import venue.core.edit.SetValue;
-import venue.core.edit.WithdrawPage;
+import venue.core.edit.menu.MenuCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
-import venue.core.readymade.ReadyLooks;
-import venue.core.readymade.ReadyPatterns;
+import venue.core.readymade.ReadySite;
 import venue.core.site.Site;
 import venue.core.theme.Theme;
 import venue.core.value.Value;
@@ -42,7 +40,7 @@ public final class KestrelMoor {
         items.addAll(DemoKinds.all());
         items.addAll(DemoEntries.all());
         items.addAll(DemoTemplates.withReadyMade());
-        items.addAll(ReadyPatterns.all("article"));
+        items.addAll(ReadySite.patterns("article"));
         items.addAll(looks());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
@@ -80,7 +78,7 @@ public final class KestrelMoor {
     }
 
     private static List<Theme> looks() {
-        Theme dusk = ReadyLooks.dusk()
+        Theme dusk = ReadySite.dusk()
                 .with("noticeShown", Value.of(true))
                 .with(
                         "noticeWords",
@@ -97,7 +95,7 @@ public final class KestrelMoor {
                         "colourTint", Value.of("#F3E4EC"),
                         "colourDeep", Value.of("#3B2447"),
                         "headingFont", Value.of("bitter")));
-        return List.of(dusk, heather, ReadyLooks.chalk());
+        return List.of(dusk, heather, ReadySite.chalk());
     }
 
     private static Menu menu(String id, String name, String... pages) {
@@ -122,35 +120,36 @@ public final class KestrelMoor {
     /** What the managers have done since the first release; it waits for the next. */
     public static List<Command> changesSince() {
         return List.of(
-                new WithdrawPage("star-party", true),
-                new PlaceSection("open-nights", "main", 2, "open-nights-bring", "checklist", null, List.of()),
-                new SetValue(
+                PageCommand.withdrawPage("star-party", true),
+                SectionCommand.placeSection(
+                        "open-nights", "main", 2, "open-nights-bring", "checklist", null, List.of()),
+                ValueCommand.setValue(
                         "open-nights",
                         "open-nights-bring",
                         "e2",
                         "text",
                         Value.of("<ul><li>Boots that may get wet</li><li>A red torch, if you have one</li></ul>")),
-                new SetTitle("getting-here", "Getting here and back"),
-                new MakePages(
+                PageCommand.setTitle("getting-here", "Getting here and back"),
+                PageCommand.makePages(
                         "visit",
                         null,
                         "standard",
                         "wide",
-                        List.of(new MakePages.NewPage("dark-sky-camping", "Dark-sky camping")),
+                        List.of(new NewPage("dark-sky-camping", "Dark-sky camping")),
                         null,
                         List.of(),
                         Map.of()),
-                new PlaceInMenu("main", "dark-sky-camping", "main-camping"),
-                new MakePages(
+                MenuCommand.placeInMenu("main", "dark-sky-camping", "main-camping"),
+                PageCommand.makePages(
                         null,
                         null,
                         "standard",
                         "plain",
-                        List.of(new MakePages.NewPage("night-book", "The night book")),
+                        List.of(new NewPage("night-book", "The night book")),
                         null,
                         List.of(),
                         Map.of()),
-                new SetValue(
+                ValueCommand.setValue(
                         "visit",
                         "visit-main1",
                         "e1",

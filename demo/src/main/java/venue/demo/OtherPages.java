@@ -154,46 +154,7 @@ final class OtherPages {
 
     private static List<PageDraft> support() {
         return List.of(
-                new PageDraft("support", "standard", "Support us")
-                        .wearing("wide")
-                        .shown("Join, lend a hand, or adopt a mirror.", "trails-two")
-                        .section(section(
-                                "s1",
-                                "Lead",
-                                lead(Value.of("A ticket pays for a third of a night. The rest is friends."))))
-                        .section(
-                                columns(
-                                        "s2",
-                                        "Ways",
-                                        column(
-                                                4,
-                                                heading("Join").with("size", "medium"),
-                                                text(
-                                                        "<p>Members come free, borrow telescopes and get the night book by post. <a href=\"page:members\">Become a member</a>.</p>")),
-                                        column(
-                                                4,
-                                                heading("Help").with("size", "medium"),
-                                                text(
-                                                        "<p>Roof, tea, talks, bearings. <a href=\"page:volunteer\">Volunteer</a>.</p>")),
-                                        column(
-                                                4,
-                                                heading("Adopt").with("size", "medium"),
-                                                text(
-                                                        "<p>Nine centimetres of glass, your name on the back. <a href=\"page:adopt\">Adopt a mirror</a>.</p>"))))
-                        .section(toned(
-                                "tinted",
-                                section(
-                                        "s3",
-                                        "A voice",
-                                        quote(
-                                                        Value.of("I came to see Saturn once. That was in 2009."),
-                                                        Value.of("Noor Castellane"))
-                                                .with("role", "membership"))))
-                        .section(section(
-                                "s4",
-                                "Sponsors",
-                                heading("Who pays for glass and bearings"),
-                                listing("sponsor", "all", "plan", 12, "cards"))),
+                supportUs(),
                 VisitPages.words(
                         "members",
                         "support",
@@ -206,30 +167,77 @@ final class OtherPages {
                         "Volunteer",
                         "Roof, tea, talks and bearings.",
                         "<p>We teach you everything, including how to roll four tonnes of roof with two fingers. Write to us, or come on the first Monday.</p>"),
-                new PageDraft("adopt", "landing-page", "Adopt a mirror")
-                        .wearing("landing")
-                        .shown("Nine centimetres of glass, your name on the back, our sky on the front.", "field")
-                        .section(toned(
-                                        "deep",
-                                        section(
-                                                "s1",
-                                                "Opening",
-                                                heading("Adopt a mirror").with("size", "display"),
-                                                lead(
-                                                        Value.of(
-                                                                "Nine centimetres of glass, your name on the back, our sky on the front.")),
-                                                strongButton(
-                                                        Value.of("Write to us"),
-                                                        "mailto:mirrors@kestrel-moor.example")))
-                                .with("back", Value.of("picture"))
-                                .with("picture", Value.of("field"))
-                                .with("space", Value.of("large"))
-                                .with("align", Value.of("centre")))
-                        .section(section(
+                adopt());
+    }
+
+    private static PageDraft supportUs() {
+        return waysToSupport()
+                .section(toned(
+                        "tinted",
+                        section(
+                                "s3",
+                                "A voice",
+                                quote(
+                                                Value.of("I came to see Saturn once. That was in 2009."),
+                                                Value.of("Noor Castellane"))
+                                        .with("role", "membership"))))
+                .section(section(
+                        "s4",
+                        "Sponsors",
+                        heading("Who pays for glass and bearings"),
+                        listing("sponsor", "all", "plan", 12, "cards")));
+    }
+
+    private static PageDraft waysToSupport() {
+        return new PageDraft("support", "standard", "Support us")
+                .wearing("wide")
+                .shown("Join, lend a hand, or adopt a mirror.", "trails-two")
+                .section(section(
+                        "s1", "Lead", lead(Value.of("A ticket pays for a third of a night. The rest is friends."))))
+                .section(
+                        columns(
                                 "s2",
-                                "How many",
-                                text("<p>Every mirror in the new array has a keeper. Eighty-one are waiting.</p>"),
-                                image(fill("A picture of the first mirrors in their frame")))));
+                                "Ways",
+                                column(
+                                        4,
+                                        heading("Join").with("size", "medium"),
+                                        text(
+                                                "<p>Members come free, borrow telescopes and get the night book by post. <a href=\"page:members\">Become a member</a>.</p>")),
+                                column(
+                                        4,
+                                        heading("Help").with("size", "medium"),
+                                        text(
+                                                "<p>Roof, tea, talks, bearings. <a href=\"page:volunteer\">Volunteer</a>.</p>")),
+                                column(
+                                        4,
+                                        heading("Adopt").with("size", "medium"),
+                                        text(
+                                                "<p>Nine centimetres of glass, your name on the back. <a href=\"page:adopt\">Adopt a mirror</a>.</p>"))));
+    }
+
+    private static PageDraft adopt() {
+        return new PageDraft("adopt", "landing-page", "Adopt a mirror")
+                .wearing("landing")
+                .shown("Nine centimetres of glass, your name on the back, our sky on the front.", "field")
+                .section(toned(
+                                "deep",
+                                section(
+                                        "s1",
+                                        "Opening",
+                                        heading("Adopt a mirror").with("size", "display"),
+                                        lead(
+                                                Value.of(
+                                                        "Nine centimetres of glass, your name on the back, our sky on the front.")),
+                                        strongButton(Value.of("Write to us"), "mailto:mirrors@kestrel-moor.example")))
+                        .with("back", Value.of("picture"))
+                        .with("picture", Value.of("field"))
+                        .with("space", Value.of("large"))
+                        .with("align", Value.of("centre")))
+                .section(section(
+                        "s2",
+                        "How many",
+                        text("<p>Every mirror in the new array has a keeper. Eighty-one are waiting.</p>"),
+                        image(fill("A picture of the first mirrors in their frame"))));
     }
 
     private static List<PageDraft> small() {

@@ -15,6 +15,7 @@ import static venue.core.readymade.Compose.toned;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import venue.core.section.Section;
 import venue.core.value.Value;
 
 /** The home page and everything beneath Visit. */
@@ -53,25 +54,28 @@ final class VisitPages {
                         .with("picture", Value.of("trails"))
                         .with("veil", Value.of(40))
                         .with("space", Value.of("large")))
-                .section(
-                        columns(
-                                "s2",
-                                "Three ways in",
-                                column(
-                                        4,
-                                        heading("Look through").with("size", "medium"),
-                                        text(
-                                                "<p>From a brass refractor of 1893 to a radio dish that students built. <a href=\"page:instruments\">Meet the instruments</a>.</p>")),
-                                column(
-                                        4,
-                                        heading("Learn").with("size", "medium"),
-                                        text(
-                                                "<p>Night walks, school mornings and a <a href=\"page:glossary\">glossary</a> that explains without showing off.</p>")),
-                                column(
-                                        4,
-                                        heading("Lend a hand").with("size", "medium"),
-                                        text(
-                                                "<p>Forty volunteers keep the roof rolling. <a href=\"page:volunteer\">You could be the next</a>.</p>"))));
+                .section(waysIn());
+    }
+
+    private static Section waysIn() {
+        return columns(
+                "s2",
+                "Three ways in",
+                column(
+                        4,
+                        heading("Look through").with("size", "medium"),
+                        text(
+                                "<p>From a brass refractor of 1893 to a radio dish that students built. <a href=\"page:instruments\">Meet the instruments</a>.</p>")),
+                column(
+                        4,
+                        heading("Learn").with("size", "medium"),
+                        text(
+                                "<p>Night walks, school mornings and a <a href=\"page:glossary\">glossary</a> that explains without showing off.</p>")),
+                column(
+                        4,
+                        heading("Lend a hand").with("size", "medium"),
+                        text(
+                                "<p>Forty volunteers keep the roof rolling. <a href=\"page:volunteer\">You could be the next</a>.</p>")));
     }
 
     private static PageDraft visit() {

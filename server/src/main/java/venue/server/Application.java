@@ -5,15 +5,20 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
+import venue.store.database.DataFolder;
 
 /** The Spring application. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
 public class Application {
 
-    public static ConfigurableApplicationContext start(Map<String, Object> properties) {
+    /** Starts the server on a folder that has been taken; it lets go of it when it ends. */
+    public static ConfigurableApplicationContext start(DataFolder folder, Map<String, Object> properties) {
         SpringApplication application = new SpringApplication(Application.class);
         application.setDefaultProperties(properties);
+        application.addInitializers(
+                context -> ((GenericApplicationContext) context).registerBean(DataFolder.class, () -> folder));
         return application.run();
     }
 }

@@ -1,84 +1,59 @@
 package venue.server;
 
-import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.Map;
-import java.util.concurrent.Callable;
+import java.util.Optional;
+import org.springframework.boot.web.server.PortInUseException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import venue.store.database.Unfit;
 
-/** The command line: {@code serve} and {@code demo}. */
+/**
+ * The command line: {@code serve} and {@code demo}. Exits with 2 and one line where it can't be started as it was asked to,
+ * with 1 where something unforeseen went wrong.
+ */
 @Command(
         name = "venue",
         mixinStandardHelpOptions = true,
         version = "0.1.0",
         description = "Makes and serves web sites.",
-        subcommands = {Venue.Serve.class, Venue.Demo.class})
+        subcommands = {Serve.class, Demo.class})
 public final class Venue {
+
+    private static final int UNFIT = 2;
+    private static final int FAILED = 1;
 
     private Venue() {}
 
     public static void main(String[] args) {
-        int status = new CommandLine(new Venue()).execute(args);
+        int status = run(args);
         if (status != 0) {
             System.exit(status);
         }
     }
 
-    /** Options that every way of serving has. */
-    static final class Serving {
-
-        @Option(
-                names = "--port",
-                description = "Port to listen on, 1 to 65535 (${DEFAULT-VALUE}).",
-                defaultValue = "8080")
-        int port;
-
-        @Option(names = "--data", description = "Folder that holds all data (${DEFAULT-VALUE}).", defaultValue = "data")
-        Path data = Path.of("data");
-
-        Map<String, Object> properties() {
-            Map<String, Object> properties = new HashMap<>();
-            properties.put("server.port", port);
-            properties.put("venue.data", data.toAbsolutePath().toString());
-            return properties;
-        }
+    /** Does what the command line says, and gives the status to exit with; 0 while the server serves. */
+    static int run(String... args) {
+        CommandLine line = new CommandLine(new Venue());
+        line.setExecutionExceptionHandler((failure, command, result) -> failed(failure));
+        return line.execute(args);
     }
 
-    /** Serves what is in the data folder. */
-    @Command(name = "serve", description = "Serves the sites in the data folder.", mixinStandardHelpOptions = true)
-    static final class Serve implements Callable<Integer> {
-
-        @CommandLine.Mixin
-        Serving serving = new Serving();
-
-        @Override
-        public Integer call() {
-            Application.start(serving.properties());
-            return 0;
-        }
+    private static int failed(Exception failure) {
+        Optional<String> line = told(failure);
+        line.ifPresentOrElse(l -> System.err.println("venue: " + l), failure::printStackTrace);
+        return line.isPresent() ? UNFIT : FAILED;
     }
 
-    /** Loads the demo once and serves it. */
-    @Command(name = "demo", description = "Loads the demo site once and serves it.", mixinStandardHelpOptions = true)
-    static final class Demo implements Callable<Integer> {
-
-        @CommandLine.Mixin
-        Serving serving = new Serving();
-
-        @Option(
-                names = "--password",
-                description = "Password of the demo's people (${DEFAULT-VALUE}).",
-                defaultValue = "dark-sky-friday")
-        String password = "";
-
-        @Override
-        public Integer call() {
-            Map<String, Object> properties = serving.properties();
-            properties.put("venue.demo-password", password);
-            Application.start(properties);
-            return 0;
+    /** The one line that says why it could not be started; empty for what nobody foresaw. */
+    private static Optional<String> told(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Unfit unfit) {
+                return Optional.of(String.valueOf(unfit.getMessage()));
+            }
+            if (cause instanceof PortInUseException taken) {
+                return Optional.of("Port " + taken.getPort()
+                        + " is in use. Give another with --port, or stop what listens there.");
+            }
         }
+        return Optional.empty();
     }
 }

@@ -1,13 +1,15 @@
 package venue.server;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
+import java.net.http.HttpResponse.BodySubscribers;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
@@ -35,6 +37,7 @@ final class Client {
         this.cookies = cookies;
         this.eyes = eyes;
         http = HttpClient.newBuilder()
+                .version(HttpClient.Version.HTTP_1_1)
                 .cookieHandler(cookies)
                 .followRedirects(HttpClient.Redirect.NEVER)
                 .build();
@@ -70,9 +73,13 @@ final class Client {
     }
 
     HttpResponse<String> upload(String path, byte[] bytes) {
+        return upload(path, "A loom.jpg", bytes);
+    }
+
+    HttpResponse<String> upload(String path, String name, byte[] bytes) {
         String edge = "edge-of-a-part";
         String head =
-                "--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"A loom.jpg\"\r\n\r\n";
+                "--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\n\r\n";
         return send(request(path)
                 .header("Content-Type", "multipart/form-data; boundary=" + edge)
                 .header("X-XSRF-TOKEN", token())
@@ -80,6 +87,26 @@ final class Client {
                         BodyPublishers.ofString(head),
                         BodyPublishers.ofByteArray(bytes),
                         BodyPublishers.ofString("\r\n--" + edge + "--\r\n"))));
+    }
+
+    /** Asks in any way, with a body that may be anything; of a stream only its beginning is waited for. */
+    HttpResponse<String> send(String method, String path, String type, String body) {
+        HttpRequest.Builder request = request(path)
+                .header("X-XSRF-TOKEN", token())
+                .method(method, method.equals("GET") ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        return send(type.isEmpty() ? request : request.header("Content-Type", type));
+    }
+
+    /** Asks by hand, for what no client of HTTP would send; the body is read to the connection's end. */
+    String raw(String host, String method, String path) {
+        try (Socket socket = new Socket("localhost", port)) {
+            String head =
+                    method + " " + path + " HTTP/1.1\r\nHost: " + host + ":" + port + "\r\nConnection: close\r\n\r\n";
+            socket.getOutputStream().write(head.getBytes(StandardCharsets.ISO_8859_1));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     /** Asks the public site, whatever the host name; headers as name, value, name, value. */
@@ -113,6 +140,13 @@ final class Client {
         return eyes.isEmpty() ? request : request.header("Venue-As", eyes);
     }
 
+    /** The cookies, as a header names them. */
+    String cookie() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(java.util.stream.Collectors.joining("; "));
+    }
+
     private String token() {
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
@@ -123,12 +157,28 @@ final class Client {
 
     private HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            return http.send(request.build(), BodyHandlers.ofString(StandardCharsets.UTF_8));
+            return http.send(
+                    request.build(),
+                    info -> isStream(info)
+                            ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Client::shut)
+                            : BodySubscribers.ofString(StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static String shut(InputStream stream) {
+        try (stream) {
+            return "";
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static boolean isStream(HttpResponse.ResponseInfo info) {
+        return info.headers().firstValue("content-type").orElse("").startsWith("text/event-stream");
     }
 
     static List<String> header(HttpResponse<?> response, String name) {

@@ -19,7 +19,7 @@ class KindsTest {
             "{\"verb\":\"make-kind\",\"id\":\"x\",\"name\":\"X\"}",
             "{\"verb\":\"describe-kind\",\"kind\":\"article\",\"name\":\"X\",\"note\":\"\"}",
             "{\"verb\":\"set-fields\",\"kind\":\"article\",\"fields\":[]}",
-            "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"ANYWHERE\"}}",
+            "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"ANYWHERE\",\"ids\":[]}}",
             "{\"verb\":\"retire-kind\",\"kind\":\"article\",\"retired\":true}",
             "{\"verb\":\"set-value\",\"item\":\"article\",\"key\":\"madeBy\",\"value\":\"MANAGER\"}",
             "{\"verb\":\"set-value\",\"item\":\"visit\",\"key\":\"mayHold\",\"value\":[]}",
@@ -45,7 +45,9 @@ class KindsTest {
 
     private static String make(String kind, String parent, boolean evenSo) {
         return "{\"verb\":\"make-pages\",\"kind\":\"" + kind + "\",\"parent\":\"" + parent
-                + "\",\"pages\":[{\"id\":\"new" + kind + parent + "\",\"title\":\"New\"}],\"evenSo\":" + evenSo + "}";
+                + "\",\"pages\":[{\"id\":\"new" + kind + parent
+                + "\",\"title\":\"New\"}],\"menus\":[],\"settings\":{},\"evenSo\":" + evenSo
+                + "}";
     }
 
     @Test
@@ -100,8 +102,9 @@ class KindsTest {
                 .containsExactly("people");
         refused(maja.get(SITE + "/pages/nothing/places"), 404, "unknown-page");
         refused(
-                tomas.command("{\"verb\":\"make-pages\",\"kind\":\"standard\",\"parent\":\"visit\",\"pages\":[{\"id\":"
-                        + "\"newruled\",\"title\":\"New\"}],\"settings\":{\"mayHold\":[{\"kind\":\"standard\"}]}}"),
+                tomas.command(
+                        "{\"verb\":\"make-pages\",\"kind\":\"standard\",\"parent\":\"visit\",\"pages\":[{\"id\":"
+                                + "\"newruled\",\"title\":\"New\"}],\"menus\":[],\"settings\":{\"mayHold\":[{\"kind\":\"standard\"}]}}"),
                 403,
                 "managers-only");
         json(maja.command("{\"verb\":\"set-value\",\"item\":\"person\",\"key\":\"madeBy\",\"value\":\"EDITOR\"}"));
@@ -149,7 +152,7 @@ class KindsTest {
         json(maja.command("{\"verb\":\"retire-kind\",\"kind\":\"sponsor\",\"retired\":true}"));
         refused(
                 tomas.command(
-                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"s9\",\"name\":\"S\"}]}"),
+                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"s9\",\"name\":\"S\",\"fields\":{},\"reset\":[]}]}"),
                 422,
                 "kind-retired");
     }
@@ -185,7 +188,7 @@ class KindsTest {
                 .isEqualTo("Dark-sky lamps");
         assertThat(read.get("rows").get(1).get("troubles").get(0).asString()).contains("It has no name");
         json(tomas.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[{\"id\":\"p1\","
-                + "\"name\":\"Moor Lamps\",\"fields\":{\"summary\":\"Dark-sky lamps\"}}]}"));
+                + "\"name\":\"Moor Lamps\",\"fields\":{\"summary\":\"Dark-sky lamps\"},\"reset\":[]}]}"));
         assertThat(json(tomas.get(SITE + "/kinds/partner/entries")).findValuesAsString("name"))
                 .containsExactly("Moor Lamps");
         assertThat(maja.get(SITE + "/kinds/partner/entries.csv").body())

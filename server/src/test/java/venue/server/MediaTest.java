@@ -13,10 +13,12 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
 import tools.jackson.databind.JsonNode;
 
 /** Files taken in over HTTP, cut, described in several languages, and served. */
 @ServerTest
+@TestPropertySource(properties = "venue.site-bytes=40MB")
 class MediaTest {
 
     private static final String MEDIA = "/api/sites/kestrel-moor/media";
@@ -98,6 +100,43 @@ class MediaTest {
         assertThat(maja.visit(path).body()).hasSize(film.length);
         JsonNode again = json(maja.upload(MEDIA, film));
         assertThat(again.get("id")).as("the same file once").isEqualTo(taken.get("id"));
+    }
+
+    @Test
+    void aDocumentIsHandedOverUnderItsNameAndNeverShownInThePagesPlace() {
+        byte[] guide = "%PDF-1.7 a guide to the moon".getBytes(StandardCharsets.US_ASCII);
+        JsonNode taken = json(maja.upload(MEDIA, guide));
+        HttpResponse<String> served = maja.visit(taken.get("path").asString());
+        assertThat(Client.header(served, "content-disposition").get(0))
+                .startsWith("attachment;")
+                .contains(taken.get("name").asString().replace(" ", "_").substring(0, 1));
+        assertThat(Client.header(maja.visit("/-/media/" + thumb()), "content-disposition"))
+                .isEmpty();
+    }
+
+    private String thumb() {
+        return json(maja.get(MEDIA)).findValuesAsString("thumb").stream()
+                .filter(t -> t.endsWith(".jpg"))
+                .map(t -> t.replaceAll(".*/", ""))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatIsSentIsLookedAtBeforeItIsReceived() {
+        JsonNode room = json(maja.get(MEDIA + "/room"));
+        assertThat(room.get("most").asLong()).isEqualTo(40 * 1024 * 1024);
+        assertThat(room.get("taken").asLong()).isPositive();
+        byte[] more = new byte[41 * 1024 * 1024];
+        refused(maja.upload(MEDIA, more), 413, "site-full");
+        refused(maja.upload("/api/sites/kestrel-moor/undo", new byte[3]), 415, "no-form");
+        refused(new Client(port).upload(MEDIA, new byte[3]), 401, "signed-out");
+        refused(
+                maja.send("POST", "/api/sites/kestrel-moor/commands", "application/json", " ".repeat(17_000_000)),
+                413,
+                "too-large");
+        refused(maja.upload(MEDIA, "x".repeat(3_000) + ".exe", new byte[3]), 422, "not-a-picture");
+        refused(maja.upload(MEDIA, "x".repeat(30_000) + ".exe", new byte[3]), 400, "unreadable");
     }
 
     @Test

@@ -2,9 +2,12 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URI;
 import java.net.http.HttpResponse;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 @ServerTest
@@ -27,7 +30,17 @@ class PublicSiteTest {
         assertThat(client.visit(Client.SITE, "GET", "/visit", "If-None-Match", etag)
                         .statusCode())
                 .isEqualTo(304);
-        HttpResponse<String> gzip = client.visit(Client.SITE, "GET", "/visit", "Accept-Encoding", "gzip");
+        HttpResponse<String> gzip = client.visit(Client.SITE, "GET", "/visit", "Accept-Encoding", "gzip;q=0.5");
+        String zipped = Client.header(gzip, "etag").get(0);
+        assertThat(zipped).isNotEqualTo(etag);
+        assertThat(client.visit(Client.SITE, "GET", "/visit", "If-None-Match", zipped)
+                        .statusCode())
+                .as("the plain page is not what is known")
+                .isEqualTo(200);
+        HttpResponse<String> known =
+                client.visit(Client.SITE, "GET", "/visit", "If-None-Match", zipped, "Accept-Encoding", "gzip");
+        assertThat(known.statusCode()).isEqualTo(304);
+        assertThat(Client.header(known, "vary")).containsExactly("Accept-Encoding");
         assertThat(Client.header(gzip, "content-encoding")).containsExactly("gzip");
         assertThat(Client.header(gzip, "vary")).containsExactly("Accept-Encoding");
         HttpResponse<String> head = client.visit(Client.SITE, "HEAD", "/visit");
@@ -42,6 +55,40 @@ class PublicSiteTest {
                 .contains("default-src 'none'", "frame-ancestors 'none'");
         assertThat(Client.header(page, "x-content-type-options")).containsExactly("nosniff");
         assertThat(Client.header(page, "set-cookie")).isEmpty();
+        assertThat(Client.header(page, "permissions-policy").get(0)).contains("camera=()");
+        assertThat(Client.header(page, "cross-origin-opener-policy")).containsExactly("same-origin");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "//other.example/",
+                "///other.example",
+                "/visit//",
+                "//other.example//",
+                "/%5Cother.example/",
+                "/%5C%5Cother.example/",
+                "/%0d%0aLocation:%20x/",
+                "/%09/other.example/"
+            })
+    void noAddressLeadsToAnotherHost(String path) {
+        String answer = client.raw(Client.SITE, "GET", path);
+        assertThat(answer).contains("\r\n").doesNotContain("500");
+        answer.lines().filter(l -> l.startsWith("Location:")).forEach(location -> {
+            String to = location.substring("Location:".length()).strip();
+            assertThat(URI.create("http://" + Client.SITE + "/").resolve(to).getHost())
+                    .isEqualTo(Client.SITE);
+            assertThat(to).doesNotContain("\\");
+        });
+    }
+
+    @Test
+    void aHostNameIsTheSameInCapitalsAndWithItsDot() {
+        assertThat(client.visit("Kestrel-Moor.LOCALHOST", "GET", "/").statusCode())
+                .isEqualTo(200);
+        assertThat(client.visit("kestrel-moor.localhost.", "GET", "/").statusCode())
+                .isEqualTo(200);
+        assertThat(client.visit("LocalHost.", "GET", "/api/sites").statusCode()).isEqualTo(401);
     }
 
     @Test
@@ -80,5 +127,9 @@ class PublicSiteTest {
         String forged = proofs.replaceFirst("\\.[0-9]+\\.", ".99999999999.");
         assertThat(client.visit(forged + "page/visit").statusCode()).isEqualTo(404);
         assertThat(client.visit("/-/proof/x/page/visit").statusCode()).isEqualTo(404);
+        assertThat(maja.post("/api/sign-out", "{}").statusCode()).isEqualTo(204);
+        assertThat(client.visit(proofs + "page/visit?marks=1").statusCode())
+                .as("no longer than the session")
+                .isEqualTo(404);
     }
 }

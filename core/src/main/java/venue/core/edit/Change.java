@@ -17,7 +17,7 @@ public record Change(String name, List<Item> put, List<String> removed) {
         removed = List.copyOf(removed);
     }
 
-    static Change of(String name, Item item) {
+    public static Change of(String name, Item item) {
         return new Change(name, List.of(item), List.of());
     }
 }

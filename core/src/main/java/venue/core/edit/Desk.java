@@ -24,7 +24,7 @@ public record Desk(
         RandomGenerator chance,
         Role role) {
 
-    String freshId() {
+    public String freshId() {
         return Ids.fresh(chance);
     }
 

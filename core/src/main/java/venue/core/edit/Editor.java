@@ -25,6 +25,8 @@ public final class Editor {
     /** A change that was made, and the working copy with it. */
     public record Edited(Change change, Edition after) {}
 
+    private static final int SHOWN = 20;
+
     private final Archive archive;
 
     public Editor(Archive archive) {
@@ -58,12 +60,22 @@ public final class Editor {
         seen.forEach((id, hash) -> {
             Item now = desk.edition().find(id).orElseThrow(() -> Refusal.unknown("item", id));
             if (!hash.equals(desk.hashOf().apply(id))) {
-                archive.find(hash)
-                        .filter(then -> then.id().equals(id) && then.getClass() == now.getClass())
-                        .ifPresent(bases::add);
+                bases.add(archive.past(id, hash)
+                        .filter(then -> then.getClass() == now.getClass())
+                        .orElseThrow(() -> neverSeen(now, hash)));
             }
         });
         return bases;
+    }
+
+    /** Taken as "saw nothing", what somebody else has written meanwhile would be overwritten without a word. */
+    private static Refusal neverSeen(Item now, String hash) {
+        return Refusal.badInput(
+                "unknown-revision",
+                "seen." + now.id(),
+                "“" + now.name() + "” never was as “" + hash.substring(0, Math.min(SHOWN, hash.length()))
+                        + "” names it.",
+                "Load it again, and give the revision that you see.");
     }
 
     private Item merged(Desk desk, Item base, Item mine) {

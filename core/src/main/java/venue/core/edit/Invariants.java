@@ -3,8 +3,11 @@ package venue.core.edit;
 import java.util.HashSet;
 import java.util.Set;
 import venue.core.edition.Edition;
+import venue.core.edition.Homes;
 import venue.core.fault.Refusal;
+import venue.core.fitting.ZoneTakes;
 import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
@@ -23,6 +26,9 @@ final class Invariants {
                 standsSomewhere(after, page);
                 ZoneTakes.check(before, after, page);
                 parents.add(page.parent() == null ? "" : page.parent());
+            }
+            if (item instanceof Kind kind) {
+                keepsItsPages(before, kind);
             }
         }
         parents.forEach(p -> segmentsDiffer(after, p));
@@ -49,6 +55,24 @@ final class Invariants {
                         "“" + page.title() + "” would stand beneath itself.",
                         "Move it to the top first.");
             }
+        }
+    }
+
+    /** A kind that is in use goes on having pages, or none. */
+    private static void keepsItsPages(Edition before, Kind kind) {
+        boolean turned = before.find(Kind.class, kind.id())
+                .filter(was -> was.isPageless() != kind.isPageless())
+                .isPresent();
+        int pages = before.plan().ofKind(kind.id()).size();
+        int entries = before.entries(kind.id()).size();
+        if (turned && pages + entries > 0) {
+            throw Refusal.conflict(
+                    "kind-in-use",
+                    "pageless",
+                    kind.name() + " has "
+                            + (pages > 0 ? Words.count(pages, "page") : Words.count(entries, "entry", "entries"))
+                            + ": it stays as it is.",
+                    "Make another kind for what is to be kept the other way.");
         }
     }
 

@@ -1,28 +1,36 @@
 package venue.core.edit;
 
-import java.util.Locale;
 import venue.core.edition.Edition;
+import venue.core.edition.ItemSort;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.text.Letters;
 
 /** Names of templates and kinds: short, and each once; and the line that says what they are for. */
-final class Names {
+public final class Names {
 
     private static final int LONGEST = 60;
     private static final int LONGEST_NOTE = 200;
 
     private Names() {}
 
-    static String check(Edition edition, Class<? extends Item> type, String id, String name) {
-        String words = name.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
-        String noun = type.getSimpleName().toLowerCase(Locale.ROOT);
-        if (words.isEmpty() || words.length() > LONGEST) {
+    /** A name as one line that can be seen, of at most {@code longest} characters. */
+    public static String line(String noun, String name, int longest, String fix) {
+        String words = Letters.line(name);
+        if (Letters.isUnseen(words) || words.length() > longest) {
             throw Refusal.badInput(
                     "bad-name",
                     "name",
-                    "A " + noun + "'s name has 1 to " + LONGEST + " characters; this has " + words.length() + ".",
-                    "Give one that says what pages it is for.");
+                    "A " + noun + "'s name has 1 to " + longest + " characters that can be seen; this has "
+                            + (Letters.isUnseen(words) ? 0 : words.length()) + ".",
+                    fix);
         }
+        return words;
+    }
+
+    public static String check(Edition edition, Class<? extends Item> type, String id, String name) {
+        String noun = ItemSort.nounOf(type);
+        String words = line(noun, name, LONGEST, "Give one that says what pages it is for.");
         edition.all(type)
                 .filter(t -> !t.id().equals(id) && t.name().equalsIgnoreCase(words))
                 .findFirst()
@@ -36,7 +44,7 @@ final class Names {
         return words;
     }
 
-    static String checkNote(String note) {
+    public static String checkNote(String note) {
         if (note.length() > LONGEST_NOTE) {
             throw Refusal.badInput(
                     "too-long",

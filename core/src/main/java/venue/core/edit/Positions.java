@@ -8,15 +8,15 @@ import venue.core.fault.Refusal;
 import venue.core.page.Page;
 
 /** Finds positions between neighbours; they are all given new ones when there is no room. */
-final class Positions {
+public final class Positions {
 
     private static final long GAP = 1L << 20;
 
     /** @param positions as many as were asked for, ascending; @param renumbered siblings that had to give way */
-    record Found(List<Long> positions, List<Page> renumbered) {}
+    public record Found(List<Long> positions, List<Page> renumbered) {}
 
     /** @param others where those that were there stand now, in their order */
-    record Spread(List<Long> positions, List<Long> others) {}
+    public record Spread(List<Long> positions, List<Long> others) {}
 
     private Positions() {}
 
@@ -24,7 +24,7 @@ final class Positions {
      * @param before the sibling that shall follow; absent for the end
      * @param moving a page that is among the siblings now and does not count; may be absent
      */
-    static Found find(
+    public static Found find(
             Edition edition, @Nullable String parent, @Nullable String before, @Nullable String moving, int count) {
         List<Page> siblings = edition.plan().beneath(parent).stream()
                 .filter(id -> !id.equals(moving))
@@ -44,7 +44,7 @@ final class Positions {
     }
 
     /** Where {@code before} stands; at the end where it is absent. */
-    static int index(List<String> ids, @Nullable String before, String what) {
+    public static int index(List<String> ids, @Nullable String before, String what) {
         int index = before == null ? ids.size() : ids.indexOf(before);
         if (index < 0) {
             throw Refusal.unknown(what, String.valueOf(before));
@@ -53,7 +53,7 @@ final class Positions {
     }
 
     /** @param taken the positions of those that are there, ascending; @param index before which of them */
-    static Spread among(List<Long> taken, int index, int count) {
+    public static Spread among(List<Long> taken, int index, int count) {
         long low = index == 0 ? 0 : taken.get(index - 1);
         long high = index == taken.size() ? low + GAP * (count + 1) : taken.get(index);
         long step = (high - low) / (count + 1);

@@ -3,11 +3,10 @@ package venue.core.edit;
 import java.util.Map;
 import java.util.Optional;
 import venue.core.edition.Edition;
-import venue.core.element.OwnHtmlElement;
 import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
-import venue.core.kind.Held;
+import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.menu.Menu;
@@ -23,15 +22,9 @@ public final class Rights {
 
     private Rights() {}
 
-    /** Editors write pages; what shapes the whole site is the managers'. */
+    /** What is asked. */
     static void check(Role role, Command command, Edition edition) {
-        boolean shapes = command instanceof ShapesSite
-                || writesOwnHtml(command, edition)
-                || (command instanceof WritesIn in
-                        && edition.find(in.item())
-                                .filter(Page.class::isInstance)
-                                .isEmpty());
-        if (role == Role.EDITOR && shapes) {
+        if (role == Role.EDITOR && command.needs(edition) == Role.MANAGER) {
             throw shapes();
         }
     }
@@ -41,23 +34,9 @@ public final class Rights {
                 "managers-only", "Only managers may change what shapes the whole site.", "Ask a manager to do it.");
     }
 
-    private static boolean writesOwnHtml(Command command, Edition edition) {
-        if (command instanceof PlaceElement place) {
-            return place.kind().equals(OwnHtmlElement.KEY);
-        }
-        return command instanceof SetValue set
-                && set.element() != null
-                && set.section() != null
-                && edition.page(set.item())
-                        .flatMap(p -> p.zones().find(set.section()))
-                        .flatMap(s -> s.section().element(set.element()))
-                        .filter(e -> e.kind().equals(OwnHtmlElement.KEY))
-                        .isPresent();
-    }
-
     /** Whether somebody may change a page, and so is offered to. */
     public static boolean mayChange(Role role, Edition edition, Page page) {
-        return role == Role.MANAGER || edition.kindOf(page).map(Kind::changedBy).orElse(Role.EDITOR) == Role.EDITOR;
+        return edition.kindOf(page).map(k -> k.mayBeChangedBy(role)).orElse(true);
     }
 
     static void check(Role role, Edition before, Edition after, Change change) {
@@ -107,7 +86,7 @@ public final class Rights {
         return was.withPlace(was.parent(), now.position()).equals(now);
     }
 
-    static void requireChange(Role role, Edition edition, Page page) {
+    public static void requireChange(Role role, Edition edition, Page page) {
         if (!mayChange(role, edition, page)) {
             String kind = edition.kindOf(page).map(Kind::pages).orElse("Such pages");
             throw Refusal.forbidden(
@@ -118,7 +97,7 @@ public final class Rights {
     }
 
     private static void requireSameRule(Map<String, Value> was, Map<String, Value> now) {
-        if (!Held.in(was).equals(Held.in(now))) {
+        if (!BeneathRule.in(was).equals(BeneathRule.in(now))) {
             throw shapes();
         }
     }

@@ -1,18 +1,17 @@
 package venue.core.edit;
 
+import venue.core.edition.Edition;
+import venue.core.site.Role;
+
 /** A command that writes in one item: a page, or a template, pattern or shared section on the same screen. */
-public sealed interface WritesIn extends Command
-        permits SetValue,
-                PlaceSection,
-                MoveSection,
-                CopySection,
-                RemoveSection,
-                NameSection,
-                SetColumns,
-                PlaceElement,
-                MoveElement,
-                RemoveElement {
+public interface WritesIn extends Command {
 
     /** The id of what is written in. */
     String item();
+
+    /** Editors write pages; what shapes the whole site is the managers'. */
+    @Override
+    default Role needs(Edition edition) {
+        return edition.page(item()).isPresent() ? Role.EDITOR : Role.MANAGER;
+    }
 }

@@ -1,5 +1,6 @@
 package venue.core.edition;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
@@ -7,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
@@ -35,40 +36,69 @@ import venue.core.value.Value;
  */
 public final class Edition {
 
-    private final Map<String, Item> items;
+    private final Layered<Item> items;
+    private final PersistentMap<Class<?>, PersistentMap<String, Item>> bySort;
     private final FactsCache facts;
     private volatile @Nullable Plan plan;
     private volatile @Nullable Inbound inbound;
     private volatile @Nullable List<Menu> menus;
     private volatile @Nullable Site site;
+    /** The items of a class as lists, made when they are first asked for; going through the maps each time is slower. */
+    private final Map<Class<? extends Item>, List<Item>> lists = new ConcurrentHashMap<>();
 
-    private final Map<Class<? extends Item>, List<Item>> byType = new ConcurrentHashMap<>();
-
-    private Edition(Map<String, Item> items, FactsCache facts) {
+    private Edition(
+            Layered<Item> items, PersistentMap<Class<?>, PersistentMap<String, Item>> bySort, FactsCache facts) {
         this.items = items;
+        this.bySort = bySort;
         this.facts = facts;
     }
 
     public static Edition of(Collection<? extends Item> items) {
-        Map<String, Item> byId = items.stream().collect(Collectors.toMap(Item::id, Function.identity()));
-        return new Edition(byId, new FactsCache());
+        Edition empty = new Edition(Layered.of(Map.of()), ExtensionsKt.persistentHashMapOf(), new FactsCache());
+        return items.isEmpty() ? empty : empty.with(items, List.of());
     }
 
     /** This edition with items put in (or in place of the old ones) and others taken out. */
     public Edition with(Collection<? extends Item> put, Collection<String> removed) {
-        Map<String, Item> changed = new HashMap<>(items);
-        Kept kept = new Kept(facts);
-        put.forEach(item -> kept.see(changed.put(item.id(), item), item));
-        removed.forEach(id -> kept.see(changed.remove(id), null));
-        Edition after = new Edition(changed, facts);
-        after.plan = kept.places() ? plan : null;
-        after.inbound = kept.links() ? inbound : null;
-        byType.forEach((type, list) -> {
-            if (!kept.touched().contains(type)) {
-                after.byType.put(type, list);
+        Map<String, @Nullable Item> changed = new HashMap<>();
+        put.forEach(item -> changed.put(item.id(), item));
+        removed.forEach(id -> changed.put(id, null));
+        List<Turn> turns = new ArrayList<>(changed.size());
+        changed.forEach((id, item) -> turns.add(new Turn(items.get(id), item)));
+        Edition after = new Edition(items.with(changed), sorted(turns), facts);
+        Plan tree = plan;
+        after.plan = tree == null ? null : tree.after(turns).orElse(null);
+        Inbound links = inbound;
+        after.inbound = links == null ? null : links.after(turns, facts);
+        lists.forEach((type, list) -> {
+            if (turns.stream().noneMatch(t -> type.isInstance(t.before()) || type.isInstance(t.after()))) {
+                after.lists.put(type, list);
             }
         });
         return after;
+    }
+
+    private PersistentMap<Class<?>, PersistentMap<String, Item>> sorted(List<Turn> turns) {
+        Map<Class<?>, PersistentMap.Builder<String, Item>> touched = new HashMap<>();
+        for (Turn turn : turns) {
+            if (turn.before() != null) {
+                touched(touched, turn.before()).remove(turn.before().id());
+            }
+            if (turn.after() != null) {
+                touched(touched, turn.after()).put(turn.after().id(), turn.after());
+            }
+        }
+        PersistentMap.Builder<Class<?>, PersistentMap<String, Item>> sorts = bySort.builder();
+        touched.forEach((sort, ofSort) -> sorts.put(sort, ofSort.build()));
+        return sorts.build();
+    }
+
+    private PersistentMap.Builder<String, Item> touched(
+            Map<Class<?>, PersistentMap.Builder<String, Item>> touched, Item item) {
+        return touched.computeIfAbsent(item.getClass(), sort -> {
+            PersistentMap<String, Item> known = bySort.get(sort);
+            return (known == null ? ExtensionsKt.<String, Item>persistentHashMapOf() : known).builder();
+        });
     }
 
     public Collection<Item> items() {
@@ -87,18 +117,17 @@ public final class Edition {
 
     /** The item, or a refusal naming what it should have been. */
     public <T extends Item> T require(Class<T> type, String id) {
-        return find(type, id)
-                .orElseThrow(() -> Refusal.unknown(type.getSimpleName().toLowerCase(java.util.Locale.ROOT), id));
+        return find(type, id).orElseThrow(() -> Refusal.unknown(ItemSort.nounOf(type), id));
     }
 
     public <T extends Item> Stream<T> all(Class<T> type) {
-        return byType.computeIfAbsent(type, this::gather).stream().map(type::cast);
+        return lists.computeIfAbsent(type, this::gather).stream().map(type::cast);
     }
 
     private List<Item> gather(Class<? extends Item> type) {
-        return items.values().stream()
-                .filter(type::isInstance)
-                .map(Item.class::cast)
+        return bySort.entrySet().stream()
+                .filter(sort -> type.isAssignableFrom(sort.getKey()))
+                .flatMap(sort -> sort.getValue().values().stream())
                 .toList();
     }
 
@@ -248,11 +277,16 @@ public final class Edition {
                 .toList();
     }
 
+    /** What an item names. */
+    Named names(@Nullable Item item) {
+        return Named.of(item, facts);
+    }
+
     /** Who links to a page. */
     public Inbound inbound() {
         Inbound known = inbound;
         if (known == null) {
-            known = Inbound.of(this);
+            known = Inbound.of(this, facts);
             inbound = known;
         }
         return known;

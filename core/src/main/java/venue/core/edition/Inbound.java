@@ -1,73 +1,93 @@
 package venue.core.edition;
 
-import java.util.HashMap;
-import java.util.LinkedHashSet;
+import java.util.Collection;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Stream;
-import venue.core.menu.Menu;
-import venue.core.page.Page;
-import venue.core.section.SharedSection;
-import venue.core.template.Template;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentMap;
+import kotlinx.collections.immutable.PersistentSet;
+import venue.core.item.Item;
 
 /**
- * Who links to whom: pages by their words and menus by their lines, which kinds are shown by listings,
- * and where shared sections stand.
+ * Who links to whom: pages by their words and menus by their lines, which kinds are shown by listings, and where shared
+ * sections stand. Immutable; what a change makes of it costs what the changed items link to.
  */
 public final class Inbound {
 
-    private final Map<String, Set<String>> fromPages = new HashMap<>();
-    private final Map<String, Set<String>> fromMenus = new HashMap<>();
-    private final Set<String> listedKinds = new TreeSet<>();
-    private final Map<String, Set<String>> sharing = new HashMap<>();
+    private static final Inbound EMPTY = new Inbound(
+            new NamedBy(none()), new NamedBy(none()), new NamedBy(none()), new NamedBy(none()), new NamedBy(none()));
 
-    private Inbound() {}
+    private final NamedBy fromPages;
+    private final NamedBy fromMenus;
+    private final NamedBy listing;
+    private final NamedBy sharing;
+    private final NamedBy fromPaths;
 
-    static Inbound of(Edition edition) {
-        Inbound inbound = new Inbound();
-        edition.all(Page.class).forEach(p -> inbound.add(p.id(), edition.facts(p)));
-        edition.all(Template.class)
-                .forEach(t -> t.zones().forEach(z -> inbound.add(t.id(), PageFacts.of(z.fixed(), Map.of()))));
-        edition.all(SharedSection.class).forEach(s -> inbound.add(s.id(), edition.facts(s)));
-        edition.all(Menu.class)
-                .forEach(m ->
-                        m.all().forEach(l -> l.link().pageId().ifPresent(p -> put(inbound.fromMenus, p, m.id()))));
-        return inbound;
+    private Inbound(NamedBy fromPages, NamedBy fromMenus, NamedBy listing, NamedBy sharing, NamedBy fromPaths) {
+        this.fromPages = fromPages;
+        this.fromMenus = fromMenus;
+        this.listing = listing;
+        this.sharing = sharing;
+        this.fromPaths = fromPaths;
     }
 
-    private void add(String from, PageFacts facts) {
-        facts.pages().stream().filter(p -> !p.equals(from)).forEach(p -> put(fromPages, p, from));
-        listedKinds.addAll(facts.listed());
-        facts.shared().values().forEach(shared -> put(sharing, shared, from));
+    private static PersistentMap<String, PersistentSet<String>> none() {
+        return ExtensionsKt.persistentHashMapOf();
     }
 
-    private static void put(Map<String, Set<String>> map, String to, String from) {
-        map.computeIfAbsent(to, k -> new LinkedHashSet<>()).add(from);
+    static Inbound of(Edition edition, FactsCache facts) {
+        return EMPTY.after(
+                edition.items().stream().map(item -> new Turn(null, item)).toList(), facts);
     }
 
-    /** Ids of the pages that some page's or template's words link to, whether they are there or not. */
-    public Stream<String> linkedTo() {
-        return fromPages.keySet().stream();
+    Inbound after(Collection<Turn> turns, FactsCache facts) {
+        Inbound now = this;
+        for (Turn turn : turns) {
+            now = now.after(turn, facts);
+        }
+        return now;
+    }
+
+    private Inbound after(Turn turn, FactsCache facts) {
+        Item named = turn.before() == null ? turn.after() : turn.before();
+        Named was = Named.of(turn.before(), facts);
+        Named is = Named.of(turn.after(), facts);
+        if (named == null || was.equals(is)) {
+            return this;
+        }
+        return new Inbound(
+                fromPages.after(named.id(), was.pages(), is.pages()),
+                fromMenus.after(named.id(), was.menuPages(), is.menuPages()),
+                listing.after(named.id(), was.listed(), is.listed()),
+                sharing.after(named.id(), was.shared(), is.shared()),
+                fromPaths.after(named.id(), was.paths(), is.paths()));
+    }
+
+    /** Whether some words or some menu lead to the page. */
+    public boolean isNamed(String pageId) {
+        return fromPages.by().containsKey(pageId) || fromMenus.by().containsKey(pageId);
+    }
+
+    /** Ids of the pages, templates and shared sections that link to an address on this site by writing it out. */
+    public List<String> toPath(String path) {
+        return fromPaths.of(path);
     }
 
     /** Ids of the pages, templates and shared sections whose words link to the page. */
     public List<String> pagesTo(String pageId) {
-        return List.copyOf(fromPages.getOrDefault(pageId, Set.of()));
+        return fromPages.of(pageId);
     }
 
     /** Ids of the pages and templates in which a shared section stands. */
     public List<String> sharing(String sharedId) {
-        return List.copyOf(sharing.getOrDefault(sharedId, Set.of()));
+        return sharing.of(sharedId);
     }
 
     public List<String> menusTo(String pageId) {
-        return List.copyOf(fromMenus.getOrDefault(pageId, Set.of()));
+        return fromMenus.of(pageId);
     }
 
     /** Whether some listing shows pages of the kind. */
     public boolean isListed(String kindId) {
-        return listedKinds.contains(kindId);
+        return listing.by().containsKey(kindId);
     }
 }

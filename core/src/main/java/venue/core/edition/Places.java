@@ -72,12 +72,12 @@ public final class Places {
         if (!fits) {
             return Optional.of("stand beneath " + names(edition, kind.beneath().ids()) + " only");
         }
-        return above.flatMap(p -> Holds.of(edition, p))
+        return above.flatMap(p -> Beneath.of(edition, p))
                 .filter(h -> !h.kinds().contains(kind.id()))
                 .map(h -> refused(edition, above.get(), h));
     }
 
-    private static String refused(Edition edition, Page above, Holds holds) {
+    private static String refused(Edition edition, Page above, Beneath holds) {
         String says =
                 holds.by().id().equals(above.id()) ? "" : ", as " + holds.by().name() + " says";
         return holds.kinds().isEmpty()

@@ -4,6 +4,7 @@ import static venue.core.property.Property.of;
 
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
 
@@ -18,6 +19,11 @@ final class CountdownElement extends DeclaredKind {
                 of("until", "Until", PropertyType.DATE_TIME).help("In the site's time zone."),
                 of("words", "What begins", PropertyType.WORDS),
                 of("after", "Afterwards", PropertyType.RICH).help("Shown instead, once it has begun."));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("until", "words");
     }
 
     @Override

@@ -37,4 +37,17 @@ abstract class DeclaredKind implements ElementKind {
     public final List<Property> properties() {
         return properties;
     }
+
+    @Override
+    public final List<String> inPlace() {
+        return properties.stream()
+                .filter(p -> WRITTEN.contains(p.type()) || lines().contains(p.key()))
+                .map(Property::key)
+                .toList();
+    }
+
+    /** Keys of the lines that are written in its card beside what always is. */
+    List<String> lines() {
+        return List.of();
+    }
 }

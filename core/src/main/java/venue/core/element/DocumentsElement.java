@@ -46,6 +46,11 @@ final class DocumentsElement extends DeclaredKind {
     }
 
     @Override
+    List<String> lines() {
+        return List.of("folder");
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return !shown(props).isEmpty() || waits(props);
     }

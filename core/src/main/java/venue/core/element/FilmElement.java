@@ -2,6 +2,7 @@ package venue.core.element;
 
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
@@ -22,6 +23,11 @@ final class FilmElement extends DeclaredKind {
                         .help("The address that shows the film in a frame. Its host must be on the site's list."),
                 of("still", "Still before it plays", PropertyType.PICTURE).wants(new PictureSlot(0, "16 : 9", "")),
                 of("caption", "Caption", PropertyType.WORDS));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("outside");
     }
 
     @Override

@@ -28,6 +28,7 @@ final class Frames {
         }
         out.start("details", "agreed").start("summary");
         out.text(String.format(scene.say(Phrase.SHOW_FROM), host)).end();
+        scene.framed(link.target());
         frame(link.target(), title.isEmpty() ? host : title, out);
         out.end();
     }

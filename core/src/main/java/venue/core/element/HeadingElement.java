@@ -3,6 +3,7 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
 
@@ -23,6 +24,11 @@ final class HeadingElement extends DeclaredKind {
                         "medium=Medium",
                         "large=Large",
                         "display=Display"));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("text");
     }
 
     @Override

@@ -7,20 +7,18 @@ import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.property.UsualFields;
 import venue.core.value.Value;
 
 /** Pages of one kind, shown by themselves as they come and go. */
 final class ListingElement extends DeclaredKind {
 
     /** The fields that a card has a place for of its own. */
-    private static final Set<String> OWN = Set.of("summary", "picture", "date");
-
     private static final Property DATE = Property.of("date", "Date", PropertyType.DATE_TIME);
 
     ListingElement() {
@@ -45,6 +43,11 @@ final class ListingElement extends DeclaredKind {
                 of("facts", "Facts", YES_NO)
                         .fallback(Value.of(true))
                         .help("The fields that the kind shows in listings."));
+    }
+
+    @Override
+    public List<String> summary() {
+        return List.of("kind", "which", "order", "limit");
     }
 
     @Override
@@ -74,7 +77,7 @@ final class ListingElement extends DeclaredKind {
         out.start("li", picture.isPresent() ? "card pictured" : "card");
         picture.ifPresent(m -> Pictures.write(m, props.scene().alt(m), 4, false, out));
         out.start("div", "words");
-        String date = scene.words(page, "date");
+        String date = scene.words(page, UsualFields.DATE);
         if (props.flag("dates") && !date.isEmpty()) {
             out.start("time")
                     .attr("datetime", date)
@@ -89,12 +92,12 @@ final class ListingElement extends DeclaredKind {
             out.start("a").attr("href", address).text(page.title()).end();
         }
         out.end();
-        String summary = scene.words(page, "summary");
+        String summary = scene.words(page, UsualFields.SUMMARY);
         if (props.flag("summaries") && !summary.isEmpty()) {
             out.element("p", summary);
         }
         if (props.flag("facts")) {
-            FactsElement.list(scene, page, f -> !OWN.contains(f.key()), out);
+            FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), out);
         }
         out.end().end();
     }

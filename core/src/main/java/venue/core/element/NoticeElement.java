@@ -3,6 +3,7 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
 
@@ -17,6 +18,11 @@ final class NoticeElement extends DeclaredKind {
                 of("title", "Title", PropertyType.WORDS),
                 of("words", "Words", PropertyType.RICH),
                 choice("sort", "Sort", "hint=Hint", "warning=Warning", "news=Good news"));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("title");
     }
 
     @Override

@@ -2,6 +2,7 @@ package venue.core.element;
 
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
@@ -21,6 +22,11 @@ final class OutsideElement extends DeclaredKind {
 
     private static Optional<Link> link(Props props) {
         return Link.find(props.text("address")).filter(l -> l.target().startsWith("https://"));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("address", "title");
     }
 
     @Override

@@ -3,6 +3,7 @@ package venue.core.element;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
 
@@ -21,6 +22,16 @@ public final class OwnHtmlElement extends DeclaredKind {
                 of("html", "HTML", PropertyType.LINES).longest(MOST_LETTERS),
                 of("title", "What it is", PropertyType.WORDS).help("Read out to those who don't see it."),
                 number("height", "Height", 40, 2000, 320, "px"));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("title");
+    }
+
+    @Override
+    public boolean isManagersOnly() {
+        return true;
     }
 
     @Override

@@ -2,6 +2,7 @@ package venue.core.element;
 
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
 
@@ -16,6 +17,11 @@ final class QuoteElement extends DeclaredKind {
                 of("words", "Words", PropertyType.LINES),
                 of("person", "Who said it", PropertyType.WORDS),
                 of("role", "What they are", PropertyType.WORDS));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("person");
     }
 
     @Override

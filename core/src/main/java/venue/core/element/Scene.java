@@ -69,6 +69,9 @@ public interface Scene {
     /** Whether the managers allow pages of a host to be shown within the site's. */
     boolean mayFrame(String host);
 
+    /** Something of another host is shown here: the page says so to whoever serves it. */
+    void framed(String address);
+
     /** Where HTML of the managers' own is served, sealed off from the page. */
     String ownHtml(String html);
 

@@ -3,6 +3,7 @@ package venue.core.element;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
+import java.util.List;
 import java.util.Locale;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
@@ -22,6 +23,11 @@ final class WhereElement extends DeclaredKind {
                 number("latitude", "Latitude", -90, 90, 0, "°").withoutFallback(),
                 number("longitude", "Longitude", -180, 180, 0, "°").withoutFallback(),
                 of("words", "How to find it", PropertyType.RICH));
+    }
+
+    @Override
+    List<String> lines() {
+        return List.of("name");
     }
 
     @Override

@@ -13,7 +13,8 @@ public final class Refusal extends RuntimeException {
         BAD_INPUT,
         NOT_FOUND,
         CONFLICT,
-        FORBIDDEN
+        FORBIDDEN,
+        BUSY
     }
 
     private final Sort sort;
@@ -41,7 +42,7 @@ public final class Refusal extends RuntimeException {
     public static Refusal unknown(String what, String id) {
         return new Refusal(
                 Sort.NOT_FOUND,
-                "unknown-" + what,
+                "unknown-" + what.replace(' ', '-'),
                 what,
                 "There is no " + what + " “" + id + "” in this site.",
                 "It may have been removed since. Reload to see the site as it is now.",
@@ -56,6 +57,11 @@ public final class Refusal extends RuntimeException {
     /** The account may not do this. */
     public static Refusal forbidden(String code, String message, String fix) {
         return new Refusal(Sort.FORBIDDEN, code, null, message, fix, Map.of());
+    }
+
+    /** Too much is being done already; the same can be asked again in a while. */
+    public static Refusal busy(String code, String message, String fix) {
+        return new Refusal(Sort.BUSY, code, null, message, fix, Map.of());
     }
 
     /** The same refusal with facts that a program can act on, such as the other version of what was changed. */

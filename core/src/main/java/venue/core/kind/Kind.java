@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import venue.core.item.Item;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
+import venue.core.property.Settable;
 import venue.core.site.Role;
 import venue.core.value.Value;
 import venue.core.value.Values;
@@ -35,7 +35,7 @@ public record Kind(
         Placement beneath,
         Map<String, Value> settings,
         boolean retired)
-        implements Item {
+        implements Settable {
 
     public Kind {
         note = note == null ? "" : note;
@@ -70,7 +70,7 @@ public record Kind(
             all.put("startsIn", Value.of(startsIn));
         }
         if (mayHold != null) {
-            all.put(KindSettings.MAY_HOLD.key(), Held.listed(mayHold));
+            all.put(KindSettings.MAY_HOLD.key(), BeneathRule.listed(mayHold));
         }
         return new Kind(id, name, note, fields, putAway, templates, template, beneath, all, retired);
     }
@@ -107,6 +107,17 @@ public record Kind(
         return new Kind(id, name, note, fields, putAway, templates, template, where, settings, retired);
     }
 
+    @Override
+    public Property setting(String key) {
+        return PropertyCheck.require(KindSettings.all(), key, key);
+    }
+
+    @Override
+    public String told() {
+        return "the kind " + name;
+    }
+
+    @Override
     public Kind with(String key, @Nullable Value value) {
         Map<String, Value> changed = Values.with(settings, key, value);
         return new Kind(id, name, note, fields, putAway, templates, template, beneath, changed, retired);
@@ -146,7 +157,11 @@ public record Kind(
     }
 
     /** Who may change its pages: this role, and managers. */
-    public Role changedBy() {
+    public boolean mayBeChangedBy(Role role) {
+        return role == Role.MANAGER || changedBy() == role;
+    }
+
+    private Role changedBy() {
         return Role.valueOf(said("changedBy"));
     }
 

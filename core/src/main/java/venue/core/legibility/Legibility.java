@@ -1,20 +1,9 @@
 package venue.core.legibility;
 
-import java.util.Comparator;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import venue.core.edition.Edition;
-import venue.core.media.Media;
-import venue.core.property.Property;
 import venue.core.section.Section;
-import venue.core.section.SectionSettings;
-import venue.core.theme.Colour;
-import venue.core.theme.Theme;
-import venue.core.theme.Tone;
 import venue.core.value.Value;
 
 /**
@@ -29,11 +18,7 @@ public record Legibility(double ratio, String says, Remedy mend) {
     /** A setting and the value that would do. */
     public record Remedy(String key, Value value, String label) {}
 
-    private static final double ENOUGH = 4.5;
-    private static final int VEIL_STEP = 5;
-    private static final int DENSEST_VEIL = 90;
-    private static final Map<String, String> ROLES =
-            Map.of("page", "colourPage", "tint", "colourTint", "deep", "colourDeep", "accent", "colourAccent");
+    static final double ENOUGH = 4.5;
 
     /** What is wrong with the section's words on its background; empty when they can be read. */
     public static Optional<Legibility> of(Edition edition, Section section) {
@@ -48,98 +33,5 @@ public record Legibility(double ratio, String says, Remedy mend) {
                 ground.name(),
                 ratio);
         return ground.mend().map(m -> new Legibility(ratio, says, m));
-    }
-
-    /** What lies behind a section's words. */
-    private static final class Ground {
-
-        private final Theme theme;
-        private final Section section;
-        private final String back;
-        private final List<Colour> colours;
-
-        Ground(Edition edition, Section section) {
-            theme = edition.theme();
-            this.section = section;
-            back = text("back");
-            colours = colours(edition);
-        }
-
-        String name() {
-            return back.equals("picture") ? "the picture" : back.equals("gradient") ? "the gradient" : "this colour";
-        }
-
-        Tone tone() {
-            return tone(text("tone"));
-        }
-
-        int veil() {
-            return back.equals("picture") ? Integer.parseInt(text("veil")) : 0;
-        }
-
-        private Tone tone(String key) {
-            return Tone.of(theme).stream()
-                    .filter(t -> t.key().equals(key))
-                    .findFirst()
-                    .orElseThrow();
-        }
-
-        private List<Colour> colours(Edition edition) {
-            return switch (back) {
-                case "colour" -> List.of(role("backColour"));
-                case "gradient" -> List.of(role("backFrom"), role("backTo"));
-                case "picture" ->
-                    edition.media(text("picture")).map(Media::shades).orElse(List.of()).stream()
-                            .map(Colour::of)
-                            .toList();
-                default -> List.of();
-            };
-        }
-
-        private Colour role(String key) {
-            return theme.colour(ROLES.getOrDefault(text(key), "colourPage"));
-        }
-
-        /** The lowest contrast of a tone's words on the background under a veil of that tone, in percent. */
-        double weakest(Tone tone, int veil) {
-            return colours.stream()
-                    .map(c -> c.mix(tone.ground(), veil / 100.0))
-                    .mapToDouble(c -> tone.words().contrast(c))
-                    .min()
-                    .orElse(ENOUGH);
-        }
-
-        Optional<Remedy> mend() {
-            return back.equals("picture") ? denser().or(this::otherTone) : otherTone();
-        }
-
-        private Optional<Remedy> denser() {
-            return IntStream.iterate(
-                            veil() / VEIL_STEP * VEIL_STEP + VEIL_STEP, v -> v <= DENSEST_VEIL, v -> v + VEIL_STEP)
-                    .filter(v -> weakest(tone(), v) >= ENOUGH)
-                    .mapToObj(v -> new Remedy("veil", Value.of(v), "Veil of " + v + " %"))
-                    .findFirst();
-        }
-
-        private Optional<Remedy> otherTone() {
-            Stream<Tone> readable = Tone.of(theme).stream().filter(t -> weakest(t, veil()) >= ENOUGH);
-            return readable.max(Comparator.comparingDouble(t -> weakest(t, veil())))
-                    .map(t -> new Remedy("tone", Value.of(t.key()), "Tone " + t.label()))
-                    .or(() -> Optional.of(new Remedy("back", Value.of("none"), "The tone's own ground")));
-        }
-
-        private String text(String key) {
-            Property property = SectionSettings.all().stream()
-                    .filter(p -> p.key().equals(key))
-                    .findFirst()
-                    .orElseThrow();
-            return property.in(section.settings())
-                    .map(v -> v instanceof Value.Text t
-                            ? t.text()
-                            : v instanceof Value.Num n
-                                    ? n.number().toBigInteger().toString()
-                                    : "")
-                    .orElse("");
-        }
     }
 }

@@ -126,4 +126,10 @@ public record Link(@JsonValue String target) {
             return false;
         }
     }
+
+    /** The path on this site that is written out, without what follows it; empty for any other link, and for the front. */
+    public Optional<String> sitePath() {
+        String path = target.replaceAll("[?#].*", "");
+        return path.length() > 1 && path.startsWith("/") ? Optional.of(path) : Optional.empty();
+    }
 }

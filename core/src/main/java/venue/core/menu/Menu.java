@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.link.Link;
 
 /**
  * A menu, two levels deep.
@@ -47,6 +48,13 @@ public record Menu(String id, String name, String place, List<Line> lines) imple
             return withLines(inserted(lines, index, line));
         }
         return change(above, l -> l.withBeneath(inserted(l.beneath(), index, line)));
+    }
+
+    /** With a line to a page: beneath the line of the page above it where there is one in the first level, else at the end. */
+    public Menu withPage(String page, @Nullable String parent, String lineId) {
+        Line line = new Line(lineId, Link.toPage(page), null, List.of());
+        Optional<Line> above = parent == null ? Optional.empty() : lineTo(parent);
+        return insert(above.filter(lines::contains).map(Line::id).orElse(null), Integer.MAX_VALUE, line);
     }
 
     public Menu change(String lineId, UnaryOperator<Line> change) {

@@ -13,6 +13,11 @@ public interface Archive {
     /** The content with this hash, as far back as the journal goes. */
     Optional<Item> find(String hash);
 
+    /** What an item was when its content had this hash; empty where it never had it. */
+    default Optional<Item> past(String id, String hash) {
+        return find(hash).filter(then -> then.id().equals(id));
+    }
+
     /** The hash by which an item's content is known, whether or not it is kept already. */
     String hashOf(Item item);
 }

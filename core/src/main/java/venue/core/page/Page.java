@@ -2,11 +2,13 @@ package venue.core.page;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
 import venue.core.section.Zones;
+import venue.core.text.Letters;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
@@ -48,8 +50,8 @@ public record Page(
 
     /** Gives back a title with its white space folded, or refuses it. */
     public static String checkTitle(String title) {
-        String folded = title.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
-        if (folded.isEmpty()) {
+        String folded = Letters.line(title);
+        if (Letters.isUnseen(folded)) {
             throw Refusal.badInput(
                     "title-empty", "title", "A page needs a title.", "Write one; the address is made from it.");
         }
@@ -69,22 +71,26 @@ public record Page(
     }
 
     public Page withTitle(String words) {
-        return new Page(
-                id, words, segment, parent, position, kind, template, zones, shelf, fields, settings, withdrawn);
+        return but(d -> d.title = words);
     }
 
     public Page withSegment(String part) {
-        return new Page(id, title, part, parent, position, kind, template, zones, shelf, fields, settings, withdrawn);
+        return but(d -> d.segment = part);
     }
 
     public Page withPlace(@Nullable String newParent, long newPosition) {
-        return new Page(
-                id, title, segment, newParent, newPosition, kind, template, zones, shelf, fields, settings, withdrawn);
+        return but(d -> {
+            d.parent = newParent;
+            d.position = newPosition;
+        });
     }
 
     public Page withTemplate(@Nullable String chosen, Zones arranged, List<Section> shelved) {
-        return new Page(
-                id, title, segment, parent, position, kind, chosen, arranged, shelved, fields, settings, withdrawn);
+        return but(d -> {
+            d.template = chosen;
+            d.zones = arranged;
+            d.shelf = shelved;
+        });
     }
 
     @Override
@@ -98,23 +104,19 @@ public record Page(
     }
 
     public Page withZones(Zones changed) {
-        return new Page(
-                id, title, segment, parent, position, kind, template, changed, shelf, fields, settings, withdrawn);
+        return but(d -> d.zones = changed);
     }
 
     public Page withField(String key, @Nullable Value value) {
-        Map<String, Value> changed = Values.with(fields, key, value);
-        return new Page(
-                id, title, segment, parent, position, kind, template, zones, shelf, changed, settings, withdrawn);
+        return but(d -> d.fields = Values.with(fields, key, value));
     }
 
     public Page withSetting(String key, @Nullable Value value) {
-        Map<String, Value> changed = Values.with(settings, key, value);
-        return new Page(id, title, segment, parent, position, kind, template, zones, shelf, fields, changed, withdrawn);
+        return but(d -> d.settings = Values.with(settings, key, value));
     }
 
     public Page withWithdrawn(boolean off) {
-        return new Page(id, title, segment, parent, position, kind, template, zones, shelf, fields, settings, off);
+        return but(d -> d.withdrawn = off);
     }
 
     public boolean isKeptOut() {
@@ -125,5 +127,50 @@ public record Page(
     public String menuLabel() {
         String label = Values.text(settings, "menuLabel");
         return label.isEmpty() ? title : label;
+    }
+
+    /** The same page but for what is changed in it: the one place where its parts are copied. */
+    private Page but(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return new Page(
+                id,
+                draft.title,
+                draft.segment,
+                draft.parent,
+                draft.position,
+                kind,
+                draft.template,
+                draft.zones,
+                draft.shelf,
+                draft.fields,
+                draft.settings,
+                draft.withdrawn);
+    }
+
+    private static final class Draft {
+        private String title;
+        private String segment;
+        private @Nullable String parent;
+        private long position;
+        private @Nullable String template;
+        private Zones zones;
+        private List<Section> shelf;
+        private Map<String, Value> fields;
+        private Map<String, Value> settings;
+        private boolean withdrawn;
+
+        private Draft(Page page) {
+            title = page.title;
+            segment = page.segment;
+            parent = page.parent;
+            position = page.position;
+            template = page.template;
+            zones = page.zones;
+            shelf = page.shelf;
+            fields = page.fields;
+            settings = page.settings;
+            withdrawn = page.withdrawn;
+        }
     }
 }

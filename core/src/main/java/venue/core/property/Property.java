@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import venue.core.value.Value;
 
@@ -21,6 +22,7 @@ import venue.core.value.Value;
  * @param slot what a picture should be like to look well here; absent where nothing is asked
  * @param group the heading under which it stands on a form, or empty
  * @param searchable whether pages are found by it
+ * @param line what each line of it must be like; absent where lines are free. Only what we declare ourselves has one
  */
 public record Property(
         String key,
@@ -37,7 +39,30 @@ public record Property(
         boolean shown,
         @Nullable PictureSlot slot,
         String group,
-        boolean searchable) {
+        boolean searchable,
+        @Nullable LineRule line) {
+
+    /**
+     * What each line that is not empty must be like.
+     *
+     * @param pattern a regular expression for the whole line, as Java and JavaScript both read it
+     * @param wrong what is said of a line that is not so, after the line itself
+     * @param fix the way out
+     */
+    public record LineRule(String pattern, String wrong, String fix) {
+
+        /** The number of the first line of a text that is not so, from 1; 0 where all are. */
+        public int firstWrong(String text) {
+            Pattern each = Pattern.compile(pattern);
+            List<String> lines = text.lines().map(String::strip).toList();
+            for (int i = 0; i < lines.size(); i++) {
+                if (!lines.get(i).isEmpty() && !each.matcher(lines.get(i)).matches()) {
+                    return i + 1;
+                }
+            }
+            return 0;
+        }
+    }
 
     /** Both ends belong to the range; one that is absent is open. */
     public record Range(@Nullable BigDecimal min, @Nullable BigDecimal max) {
@@ -133,6 +158,11 @@ public record Property(
         return but(d -> d.unit = words);
     }
 
+    /** What each of its lines must be like. */
+    public Property eachLine(LineRule rule) {
+        return but(d -> d.line = rule);
+    }
+
     /** For pictures: what one should be like to look well here. */
     public Property wants(PictureSlot picture) {
         return but(d -> d.slot = picture);
@@ -158,6 +188,7 @@ public record Property(
         draft.slot = slot;
         draft.group = group;
         draft.searchable = searchable;
+        draft.line = line;
         change.accept(draft);
         return draft.made();
     }
@@ -179,6 +210,7 @@ public record Property(
         private @Nullable PictureSlot slot;
         private String group = "";
         private boolean searchable;
+        private @Nullable LineRule line;
 
         private Draft(String key, String label, PropertyType type) {
             this.key = key;
@@ -202,7 +234,8 @@ public record Property(
                     shown,
                     slot,
                     group,
-                    searchable);
+                    searchable,
+                    line);
         }
     }
 }

@@ -9,17 +9,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.link.Link;
 import venue.core.text.HtmlCleaner;
+import venue.core.text.Letters;
+import venue.core.text.Words;
 import venue.core.value.Value;
 
 /** Holds values against their declaration; what passes has its text cleaned. */
 public final class PropertyCheck {
 
     private static final int LONGEST_WORDS = 2_000;
+    private static final int SHOWN = 60;
     private static final int MOST_GROUPS = 500;
+    private static final Pattern SOURCE = Pattern.compile("[a-z]{1,20}\\.[A-Za-z0-9-]{1,60}");
 
     private PropertyCheck() {}
 
@@ -50,8 +55,11 @@ public final class PropertyCheck {
 
     /** {@code value} as {@code property} takes it, or a refusal that says what is wrong and where. */
     public static Value one(Property property, Value value, String path) {
-        if (value instanceof Value.ToFill || value instanceof Value.Bound) {
-            return value;
+        if (value instanceof Value.ToFill toFill) {
+            return prompt(toFill, path);
+        }
+        if (value instanceof Value.Bound bound) {
+            return expect(SOURCE.matcher(bound.source()).matches(), value, path, "bound to page.KEY or site.KEY");
         }
         return switch (property.type()) {
             case WORDS, LINES -> words(property, value, path);
@@ -75,6 +83,11 @@ public final class PropertyCheck {
         };
     }
 
+    private static Value prompt(Value.ToFill toFill, String path) {
+        expect(toFill.prompt().length() <= LONGEST_WORDS, toFill, path, "a prompt of at most 2000 characters");
+        return new Value.ToFill(Letters.clean(toFill.prompt()));
+    }
+
     private static String noun(PropertyType type) {
         return type.name().toLowerCase(java.util.Locale.ROOT);
     }
@@ -91,9 +104,26 @@ public final class PropertyCheck {
                     property.label() + " has " + words.length() + " characters; " + most + " fit.",
                     "Shorten it; nothing else was changed.");
         }
-        return property.type() == PropertyType.WORDS
-                ? Value.of(words.replaceAll("[\\p{Cntrl}\\s]+", " "))
-                : Value.of(words.replaceAll("[\\p{Cntrl}&&[^\\n]]+", ""));
+        String clean = Letters.clean(words);
+        if (property.type() == PropertyType.WORDS) {
+            return Value.of(clean.replaceAll("[\\s\\p{Z}]+", " "));
+        }
+        String lines = clean.replaceAll("\r\n?", "\n").replace('\t', ' ');
+        requireLines(property.line(), lines, path);
+        return Value.of(lines);
+    }
+
+    private static void requireLines(Property.@Nullable LineRule rule, String text, String path) {
+        int wrong = rule == null ? 0 : rule.firstWrong(text);
+        if (rule != null && wrong > 0) {
+            String line = text.lines().toList().get(wrong - 1).strip();
+            throw Refusal.badInput(
+                            "bad-line",
+                            path,
+                            "Line " + wrong + ": “" + Words.shorten(line, SHOWN) + "” " + rule.wrong(),
+                            rule.fix())
+                    .with(Map.of("line", wrong));
+        }
     }
 
     private static Value rich(Value value, String path) {

@@ -18,6 +18,7 @@ import static venue.core.readymade.Patterns.pattern;
 import static venue.core.readymade.Patterns.with;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.pattern.Pattern;
 
 /** Patterns of pictures, films and moments. */
@@ -26,26 +27,35 @@ final class MediaPatterns {
     private MediaPatterns() {}
 
     static List<Pattern> all() {
-        return List.of(
-                pattern(
-                        "ready-opening-texture",
-                        "Opening on a texture",
-                        "Openings",
+        return Stream.of(openings(), openingsPatterns(), pictures())
+                .flatMap(all -> all)
+                .toList();
+    }
+
+    private static Stream<Pattern> openings() {
+        return Stream.of(pattern(
+                "ready-opening-texture",
+                "Opening on a texture",
+                "Openings",
+                with(
                         with(
-                                with(
-                                        large(toned(
-                                                "deep",
-                                                section(
-                                                        "s1",
-                                                        "Opening",
-                                                        heading(fill("Say in a few words what this is"))
-                                                                .with("size", "display"),
-                                                        lead(fill("One sentence that makes somebody read on")),
-                                                        strongButton(fill("What to do next"), "")))),
-                                        "back",
-                                        "texture"),
-                                "height",
-                                "half")),
+                                large(toned(
+                                        "deep",
+                                        section(
+                                                "s1",
+                                                "Opening",
+                                                heading(fill("Say in a few words what this is"))
+                                                        .with("size", "display"),
+                                                lead(fill("One sentence that makes somebody read on")),
+                                                strongButton(fill("What to do next"), "")))),
+                                "back",
+                                "texture"),
+                        "height",
+                        "half")));
+    }
+
+    private static Stream<Pattern> openingsPatterns() {
+        return Stream.of(
                 pattern(
                         "ready-opening-film",
                         "Opening with a film",
@@ -78,7 +88,11 @@ final class MediaPatterns {
                                         part("countdown")
                                                 .with("until", fill("When it begins"))
                                                 .with("words", fill("What the days are counted to")),
-                                        strongButton(fill("How to be there"), ""))))),
+                                        strongButton(fill("How to be there"), ""))))));
+    }
+
+    private static Stream<Pattern> pictures() {
+        return Stream.of(
                 pattern(
                         "ready-picture-grid",
                         "Pictures in a grid",

@@ -20,6 +20,7 @@ import static venue.core.readymade.Patterns.pattern;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.pattern.Pattern;
 import venue.core.value.Value;
 
@@ -29,7 +30,13 @@ final class PeoplePatterns {
     private PeoplePatterns() {}
 
     static List<Pattern> all() {
-        return List.of(
+        return Stream.of(people(), voices(), offers(), partners(), features())
+                .flatMap(all -> all)
+                .toList();
+    }
+
+    private static Stream<Pattern> people() {
+        return Stream.of(
                 pattern(
                         "ready-people",
                         "People",
@@ -60,7 +67,11 @@ final class PeoplePatterns {
                                         8,
                                         heading(fill("Their name")),
                                         lead(fill("What they do here")),
-                                        text(fill("What one should know of them"))))),
+                                        text(fill("What one should know of them"))))));
+    }
+
+    private static Stream<Pattern> voices() {
+        return Stream.of(
                 pattern(
                         "ready-three-voices",
                         "Three voices",
@@ -75,7 +86,11 @@ final class PeoplePatterns {
                                 section(
                                         "s1",
                                         "A voice",
-                                        quote(fill("The sentence that stays"), fill("Who said it"))))))),
+                                        quote(fill("The sentence that stays"), fill("Who said it"))))))));
+    }
+
+    private static Stream<Pattern> offers() {
+        return Stream.of(
                 pattern(
                         "ready-offers",
                         "Offers and prices",
@@ -107,34 +122,39 @@ final class PeoplePatterns {
                                 "s1",
                                 "Prices",
                                 heading(fill("What it costs")),
-                                part("table").with("cells", fill("Paste the table of prices here")))),
-                pattern(
-                        "ready-partners",
+                                part("table").with("cells", fill("Paste the table of prices here")))));
+    }
+
+    private static Stream<Pattern> partners() {
+        return Stream.of(pattern(
+                "ready-partners",
+                "Partners",
+                "Partners",
+                centred(section(
+                        "s1",
                         "Partners",
-                        "Partners",
-                        centred(section(
+                        heading(fill("Who helps")).with("size", "medium"),
+                        part("logos")
+                                .with(
+                                        "logos",
+                                        list(
+                                                group("name", "The first…"),
+                                                group("name", "The second…"),
+                                                group("name", "The third…"),
+                                                group("name", "The fourth…")))))));
+    }
+
+    private static Stream<Pattern> features() {
+        return Stream.of(pattern(
+                "ready-figures",
+                "Figures",
+                "Features",
+                toned(
+                        "deep",
+                        section(
                                 "s1",
-                                "Partners",
-                                heading(fill("Who helps")).with("size", "medium"),
-                                part("logos")
-                                        .with(
-                                                "logos",
-                                                list(
-                                                        group("name", "The first…"),
-                                                        group("name", "The second…"),
-                                                        group("name", "The third…"),
-                                                        group("name", "The fourth…")))))),
-                pattern(
-                        "ready-figures",
-                        "Figures",
-                        "Features",
-                        toned(
-                                "deep",
-                                section(
-                                        "s1",
-                                        "Figures",
-                                        part("figures")
-                                                .with("figures", list(figure(), figure(), figure(), figure()))))));
+                                "Figures",
+                                part("figures").with("figures", list(figure(), figure(), figure(), figure()))))));
     }
 
     private static Compose.Part people(String crop) {

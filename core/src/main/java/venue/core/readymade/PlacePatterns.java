@@ -19,6 +19,7 @@ import static venue.core.readymade.Patterns.with;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.pattern.Pattern;
 import venue.core.value.Value;
 
@@ -28,7 +29,20 @@ final class PlacePatterns {
     private PlacePatterns() {}
 
     static List<Pattern> all() {
-        return List.of(
+        return Stream.of(
+                        features(),
+                        steps(),
+                        questions(),
+                        callsToAct(),
+                        contactAndPlace(),
+                        documents(),
+                        featuresPatterns())
+                .flatMap(all -> all)
+                .toList();
+    }
+
+    private static Stream<Pattern> features() {
+        return Stream.of(
                 pattern(
                         "ready-four-features",
                         "Four features",
@@ -54,7 +68,11 @@ final class PlacePatterns {
                                                 button(fill("Where to read more"), "")),
                                         column(6, image(fill("A picture of it")).with("shape", "classic"))),
                                 "stacks",
-                                "reversed")),
+                                "reversed")));
+    }
+
+    private static Stream<Pattern> steps() {
+        return Stream.of(
                 pattern(
                         "ready-steps-across",
                         "Steps side by side",
@@ -77,20 +95,27 @@ final class PlacePatterns {
                                 "s1",
                                 "Timeline",
                                 heading(fill("What happened when")),
-                                part("timeline").with("moments", list(moment(), moment(), moment())))),
-                pattern(
-                        "ready-questions-notice",
-                        "Questions and a hint",
+                                part("timeline").with("moments", list(moment(), moment(), moment())))));
+    }
+
+    private static Stream<Pattern> questions() {
+        return Stream.of(pattern(
+                "ready-questions-notice",
+                "Questions and a hint",
+                "Questions",
+                columns(
+                        "s1",
                         "Questions",
-                        columns(
-                                "s1",
-                                "Questions",
-                                column(8, heading(fill("What people ask")), questionsToFill(4)),
-                                column(
-                                        4,
-                                        part("notice")
-                                                .with("title", fill("What else helps"))
-                                                .with("words", fill("Whom to ask, and when"))))),
+                        column(8, heading(fill("What people ask")), questionsToFill(4)),
+                        column(
+                                4,
+                                part("notice")
+                                        .with("title", fill("What else helps"))
+                                        .with("words", fill("Whom to ask, and when"))))));
+    }
+
+    private static Stream<Pattern> callsToAct() {
+        return Stream.of(
                 pattern(
                         "ready-call-two-ways",
                         "Call with two ways",
@@ -122,7 +147,11 @@ final class PlacePatterns {
                                 "Notice",
                                 part("notice")
                                         .with("title", fill("What is new"))
-                                        .with("words", fill("In one sentence")))),
+                                        .with("words", fill("In one sentence")))));
+    }
+
+    private static Stream<Pattern> contactAndPlace() {
+        return Stream.of(
                 pattern(
                         "ready-find-us",
                         "Where to find us",
@@ -145,30 +174,34 @@ final class PlacePatterns {
                                         "Contact",
                                         column(4, heading("Write or ring"), part("contact")),
                                         column(4, heading("Open"), part("hours")),
-                                        column(4, heading("Follow"), part("social"))))),
-                pattern(
-                        "ready-documents",
+                                        column(4, heading("Follow"), part("social"))))));
+    }
+
+    private static Stream<Pattern> documents() {
+        return Stream.of(pattern(
+                "ready-documents",
+                "Documents",
+                "Documents",
+                section(
+                        "s1",
                         "Documents",
-                        "Documents",
-                        section(
-                                "s1",
-                                "Documents",
-                                heading(fill("What there is to take along")),
-                                part("documents")
-                                        .with(
-                                                "files",
-                                                list(
-                                                        group("file", "The first file…"),
-                                                        group("file", "The second file…"))))),
-                pattern(
-                        "ready-contents-words",
-                        "Contents beside text",
-                        "Features",
-                        columns(
-                                "s1",
-                                "Contents and text",
-                                column(3, part("contents")),
-                                column(9, heading(fill("A heading")), text(fill("The text"))))));
+                        heading(fill("What there is to take along")),
+                        part("documents")
+                                .with(
+                                        "files",
+                                        list(group("file", "The first file…"), group("file", "The second file…"))))));
+    }
+
+    private static Stream<Pattern> featuresPatterns() {
+        return Stream.of(pattern(
+                "ready-contents-words",
+                "Contents beside text",
+                "Features",
+                columns(
+                        "s1",
+                        "Contents and text",
+                        column(3, part("contents")),
+                        column(9, heading(fill("A heading")), text(fill("The text"))))));
     }
 
     private static List<Object> feature(int span) {

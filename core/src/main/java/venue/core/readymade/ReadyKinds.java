@@ -10,7 +10,7 @@ import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 /** The kinds that every new site begins with, and the fields that listings know. */
-public final class ReadyKinds {
+final class ReadyKinds {
 
     private ReadyKinds() {}
 

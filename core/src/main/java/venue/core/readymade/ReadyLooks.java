@@ -6,7 +6,7 @@ import venue.core.theme.Theme;
 import venue.core.value.Value;
 
 /** The looks that every new site begins with. */
-public final class ReadyLooks {
+final class ReadyLooks {
 
     private ReadyLooks() {}
 

@@ -25,7 +25,7 @@ import java.util.List;
 import venue.core.pattern.Pattern;
 
 /** The patterns that every new site begins with, grouped by purpose; words in them say what to write. */
-public final class ReadyPatterns {
+final class ReadyPatterns {
 
     private ReadyPatterns() {}
 

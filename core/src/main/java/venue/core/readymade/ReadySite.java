@@ -5,7 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.pattern.Pattern;
+import venue.core.property.Property;
 import venue.core.site.Site;
+import venue.core.template.Template;
+import venue.core.theme.Theme;
 
 /** A site with all that is ready made and no page yet. */
 public final class ReadySite {
@@ -22,5 +27,36 @@ public final class ReadySite {
         items.addAll(ReadyPatterns.all("standard"));
         items.addAll(ReadyLooks.all());
         return items;
+    }
+
+    public static List<Kind> kinds() {
+        return ReadyKinds.all();
+    }
+
+    /** The field for a few words on a page, which every ready-made kind has. */
+    public static Property summary() {
+        return ReadyKinds.summary();
+    }
+
+    /** The field for a page's picture, which every ready-made kind has. */
+    public static Property picture() {
+        return ReadyKinds.picture();
+    }
+
+    public static List<Template> templates() {
+        return ReadyTemplates.all();
+    }
+
+    /** @param kind the kind that their listings show */
+    public static List<Pattern> patterns(String kind) {
+        return ReadyPatterns.all(kind);
+    }
+
+    public static Theme dusk() {
+        return ReadyLooks.dusk();
+    }
+
+    public static Theme chalk() {
+        return ReadyLooks.chalk();
     }
 }

@@ -2,9 +2,9 @@ package venue.core.release;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.edition.ItemSort;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
@@ -34,13 +34,12 @@ final class ChangeTeller {
         pages = new PageTeller(live, working);
     }
 
-    Entry entry(String id, @Nullable Item before, @Nullable Item after) {
+    ReleaseEntry entry(String id, @Nullable Item before, @Nullable Item after) {
         Item shown = after != null ? after : java.util.Objects.requireNonNull(before);
-        Entry.Fate fate = before == null ? Entry.Fate.NEW : after == null ? Entry.Fate.GONE : Entry.Fate.CHANGED;
-        String sort = shown instanceof SharedSection
-                ? "shared section"
-                : shown.getClass().getSimpleName().toLowerCase(Locale.ROOT);
-        return new Entry(id, sort, shown.name(), fate, says(shown, before, after), List.of());
+        ReleaseEntry.Fate fate = before == null
+                ? ReleaseEntry.Fate.NEW
+                : after == null ? ReleaseEntry.Fate.GONE : ReleaseEntry.Fate.CHANGED;
+        return new ReleaseEntry(id, ItemSort.of(shown), shown.name(), fate, says(shown, before, after), List.of());
     }
 
     private List<String> says(Item shown, @Nullable Item before, @Nullable Item after) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -21,38 +22,46 @@ import venue.core.redirect.Redirect;
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
 public final class ReleasePlan {
 
-    private static final List<String> ORDER =
-            List.of("site", "page", "entry", "menu", "theme", "template", "kind", "media", "redirect");
-
     private final Edition live;
     private final Edition working;
-    private final Map<String, Entry> entries = new LinkedHashMap<>();
+    private final Map<String, ReleaseEntry> entries = new LinkedHashMap<>();
 
-    private ReleasePlan(Edition live, Edition working) {
+    private ReleasePlan(Edition live, Edition working, Collection<String> differing) {
         this.live = live;
         this.working = working;
-        List<Entry> found = new ArrayList<>();
+        List<ReleaseEntry> found = new ArrayList<>();
         ChangeTeller teller = new ChangeTeller(live, working);
-        for (Item after : working.items()) {
-            Item before = live.find(after.id()).orElse(null);
-            if (before != after && !after.equals(before) && isReleased(after)) {
-                found.add(teller.entry(after.id(), before, after));
+        for (String id : differing) {
+            Item before = live.find(id).orElse(null);
+            Item after = working.find(id).orElse(null);
+            Item there = after == null ? before : after;
+            if (there != null && isReleased(there) && before != after && !Objects.equals(before, after)) {
+                found.add(teller.entry(id, before, after));
             }
         }
-        live.items().stream()
-                .filter(before -> working.find(before.id()).isEmpty() && isReleased(before))
-                .forEach(before -> found.add(teller.entry(before.id(), before, null)));
         found.stream()
-                .sorted(Comparator.comparingInt((Entry e) -> ORDER.indexOf(e.sort()))
-                        .thenComparing(Entry::name)
-                        .thenComparing(Entry::item))
+                .sorted(Comparator.comparing(ReleaseEntry::sort)
+                        .thenComparing(ReleaseEntry::name)
+                        .thenComparing(ReleaseEntry::item))
                 .forEach(e -> entries.put(e.item(), e));
         Needs needs = new Needs(live, working, entries.keySet());
         entries.replaceAll((id, e) -> e.withNeeds(needs.of(id)));
     }
 
     public static ReleasePlan of(Edition live, Edition working) {
-        return new ReleasePlan(live, working);
+        Set<String> all = new LinkedHashSet<>();
+        working.items().forEach(item -> all.add(item.id()));
+        live.items().forEach(item -> all.add(item.id()));
+        return new ReleasePlan(live, working, all);
+    }
+
+    /**
+     * The same, where it is known which items may differ.
+     *
+     * @param differing ids, all those that differ among them
+     */
+    public static ReleasePlan of(Edition live, Edition working, Collection<String> differing) {
+        return new ReleasePlan(live, working, differing);
     }
 
     /** Patterns are the managers' own and reach no visitor. */
@@ -60,7 +69,7 @@ public final class ReleasePlan {
         return !(item instanceof Pattern);
     }
 
-    public Collection<Entry> entries() {
+    public Collection<ReleaseEntry> entries() {
         return entries.values();
     }
 
@@ -83,7 +92,7 @@ public final class ReleasePlan {
 
     private void add(String id, Set<String> all) {
         if (all.add(id) || all.contains(id)) {
-            Entry entry = entries.get(id);
+            ReleaseEntry entry = entries.get(id);
             if (entry != null) {
                 entry.needs().stream().filter(n -> !all.contains(n)).forEach(n -> add(n, all));
             }

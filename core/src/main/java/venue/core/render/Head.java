@@ -6,6 +6,7 @@ import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
+import venue.core.property.UsualFields;
 import venue.core.site.Site;
 import venue.core.text.Words;
 import venue.core.value.Values;
@@ -32,7 +33,7 @@ public final class Head {
     /** The description that search engines show: the page's own, else its summary; may be empty. */
     public static String description(Edition edition, Page page) {
         String own = Values.text(page.settings(), "searchDescription");
-        return Words.shorten(own.isBlank() ? edition.words(page, "summary") : own, DESCRIPTION_LETTERS);
+        return Words.shorten(own.isBlank() ? edition.words(page, UsualFields.SUMMARY) : own, DESCRIPTION_LETTERS);
     }
 
     static void write(View view, Page page, boolean findable, PageScene scene, HtmlWriter out) {
@@ -45,7 +46,7 @@ public final class Head {
         if (findable) {
             out.empty("link").attr("rel", "canonical").attr("href", view.canonical(page));
         }
-        if (!findable || page.isKeptOut()) {
+        if (!findable || page.isKeptOut() || view.wrapping().keptOut()) {
             out.empty("meta").attr("name", "robots").attr("content", "noindex");
         }
         String description = description(view.edition(), page);
@@ -60,18 +61,23 @@ public final class Head {
                 .attr("rel", "icon")
                 .attr("type", "image/svg+xml")
                 .attr("href", view.mark().path());
-        if (!scene.rules().isEmpty()) {
-            out.element("style", scene.rules().css());
+        if (!scene.needs().rules().isEmpty()) {
+            out.element("style", scene.needs().rules().css());
         }
-        if (scene.needsScript() && !view.isMarked()) {
+        if (scene.needs().needsScript() && !view.isMarked()) {
             out.start("script").attr("src", SCRIPT).attr("defer").end();
+        }
+        if (view.wrapping().stylesheet() != null) {
+            out.empty("link")
+                    .attr("rel", "stylesheet")
+                    .attr("href", view.wrapping().stylesheet());
         }
         out.end();
     }
 
     /** The Open Graph protocol's basic metadata. */
     private static void openGraph(View view, Page page, String title, String description, HtmlWriter out) {
-        property(out, "og:type", view.edition().words(page, "date").isEmpty() ? "website" : "article");
+        property(out, "og:type", view.edition().words(page, UsualFields.DATE).isEmpty() ? "website" : "article");
         property(out, "og:title", title);
         property(out, "og:url", view.canonical(page));
         property(out, "og:site_name", view.edition().site().name());
@@ -88,7 +94,7 @@ public final class Head {
     private static Optional<Media> image(View view, Page page) {
         return view.edition()
                 .media(Values.text(page.settings(), "shareImage"))
-                .or(() -> view.edition().media(view.edition().words(page, "picture")));
+                .or(() -> view.edition().media(view.edition().words(page, UsualFields.PICTURE)));
     }
 
     private static void property(HtmlWriter out, String name, String content) {

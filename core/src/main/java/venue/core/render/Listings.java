@@ -9,6 +9,8 @@ import venue.core.edition.Edition;
 import venue.core.element.ListingQuery;
 import venue.core.entry.Entry;
 import venue.core.page.Page;
+import venue.core.property.UsualFields;
+import venue.core.value.Window;
 
 /** Answers what a listing asks for. */
 final class Listings {
@@ -31,15 +33,12 @@ final class Listings {
 
     private static Predicate<Page> within(Edition edition, String which, String now) {
         return switch (which) {
-            case "coming" -> p -> !date(edition, p).isEmpty() && !isPast(date(edition, p), now);
-            case "past" -> p -> !date(edition, p).isEmpty() && isPast(date(edition, p), now);
+            case "coming" ->
+                p -> !date(edition, p).isEmpty()
+                        && !Window.until(date(edition, p)).isOver(now);
+            case "past" -> p -> Window.until(date(edition, p)).isOver(now);
             default -> p -> true;
         };
-    }
-
-    /** Both as ISO 8601, which sorts as text; a day without a time lasts until its end. */
-    private static boolean isPast(String date, String now) {
-        return date.compareTo(now.substring(0, Math.min(date.length(), now.length()))) < 0;
     }
 
     private static Stream<Page> order(Edition edition, Stream<Page> pages, String order) {
@@ -53,6 +52,6 @@ final class Listings {
     }
 
     private static String date(Edition edition, Page page) {
-        return edition.words(page, "date");
+        return edition.words(page, UsualFields.DATE);
     }
 }

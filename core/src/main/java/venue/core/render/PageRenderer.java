@@ -25,17 +25,17 @@ public final class PageRenderer {
     private PageRenderer() {}
 
     /** The page as visitors of this view get it, or as managers see it where the view is marked. */
-    public static String render(View view, Page page) {
+    public static Rendered render(View view, Page page) {
         return document(view, page, view.edition().worn(page).template(), true);
     }
 
     /** The page as it would be in another template; nothing is changed. */
-    public static String renderIn(View view, Page page, Template template) {
+    public static Rendered renderIn(View view, Page page, Template template) {
         return document(view, page, template, true);
     }
 
     /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
-    public static String notFound(View view) {
+    public static Rendered notFound(View view) {
         return notice(
                 view,
                 "There is no page here",
@@ -44,7 +44,7 @@ public final class PageRenderer {
     }
 
     /** What visitors get under the address of a page that was taken off. */
-    public static String gone(View view) {
+    public static Rendered gone(View view) {
         return notice(
                 view,
                 "This page was taken off",
@@ -53,30 +53,43 @@ public final class PageRenderer {
     }
 
     /** Sections alone in the site's look, without header and footer: for drawing patterns. */
-    public static String sections(View view, List<Section> sections) {
+    public static Rendered sections(View view, List<Section> sections) {
         Page stand = stand("", new Zones(Map.of("main", sections)));
         HtmlWriter body = new HtmlWriter();
         body.start("body").start("main").attr("id", "main");
         PageScene scene = new PageScene(view, stand, true);
         SectionRenderer renderer = new SectionRenderer(view, scene, body);
         sections.forEach(renderer::write);
-        body.end().end();
+        body.end();
+        close(view, body);
         return whole(view, stand, scene, false, body);
     }
 
     /** The head comes first and is written last: it holds the rules that the sections asked for. */
-    private static String whole(View view, Page page, PageScene scene, boolean findable, HtmlWriter body) {
+    private static Rendered whole(View view, Page page, PageScene scene, boolean findable, HtmlWriter body) {
         HtmlWriter out = new HtmlWriter();
-        out.start("html").attr("lang", scene.language());
+        out.start("html");
+        if (view.wrapping().htmlClass() != null) {
+            out.attr("class", view.wrapping().htmlClass());
+        }
+        out.attr("lang", scene.language());
         if (RIGHT_TO_LEFT.contains(Media.primary(scene.language()))) {
             out.attr("dir", "rtl");
         }
         Head.write(view, page, findable, scene, out);
         out.append(body).end();
-        return DOCTYPE + out.html();
+        return new Rendered(
+                DOCTYPE + out.html(), scene.needs().rules().css(), scene.needs().frames());
     }
 
-    private static String notice(View view, String title, String words) {
+    private static void close(View view, HtmlWriter body) {
+        if (view.wrapping().script() != null) {
+            body.start("script").attr("src", view.wrapping().script()).end();
+        }
+        body.end();
+    }
+
+    private static Rendered notice(View view, String title, String words) {
         Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
         Section section = Section.empty("notice", title, List.of(12));
         Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));
@@ -94,7 +107,7 @@ public final class PageRenderer {
         return new Page("stand", title, "stand", null, 0, "none", null, zones, List.of(), Map.of(), Map.of(), false);
     }
 
-    private static String document(View view, Page page, Template template, boolean findable) {
+    private static Rendered document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
         out.start("body");
         PageScene scene = new PageScene(view, page, !template.band().equals("none"));
@@ -108,7 +121,7 @@ public final class PageRenderer {
         if (template.shows("footer")) {
             shell.footer();
         }
-        out.end();
+        close(view, out);
         return whole(view, page, scene, findable, out);
     }
 

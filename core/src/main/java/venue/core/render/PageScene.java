@@ -36,8 +36,7 @@ final class PageScene implements Scene {
     private final Headings headings;
     private final String now;
     private final String language;
-    private final PageRules rules = new PageRules();
-    private boolean script;
+    private final PageNeeds needs = new PageNeeds();
     private int ids;
     private Outline outline = new Outline(List.of());
     private int span = WHOLE;
@@ -107,6 +106,11 @@ final class PageScene implements Scene {
     }
 
     @Override
+    public void framed(String address) {
+        needs.frame(address);
+    }
+
+    @Override
     public String ownHtml(String html) {
         return OwnHtml.path(page.id(), html);
     }
@@ -120,17 +124,8 @@ final class PageScene implements Scene {
                 .toList();
     }
 
-    PageRules rules() {
-        return rules;
-    }
-
-    /** Something here is better with the small script of the public site, though it can be read without. */
-    void needScript() {
-        script = true;
-    }
-
-    boolean needsScript() {
-        return script;
+    PageNeeds needs() {
+        return needs;
     }
 
     /** The page is shown in a template with these options. */

@@ -4,13 +4,13 @@ import java.net.URI;
 import java.net.URISyntaxException;
 
 /** Paths as they stand in addresses. */
-public final class Paths {
+final class Paths {
 
     private Paths() {}
 
     /** Percent-encodes what RFC 3986 does not let stand in a path; slashes stay. */
-    public static String encode(String path) {
-        if (isAscii(path)) {
+    static String encode(String path) {
+        if (isPlain(path)) {
             return path;
         }
         try {
@@ -20,9 +20,12 @@ public final class Paths {
         }
     }
 
-    private static boolean isAscii(String path) {
+    private static boolean isPlain(String path) {
         for (int i = 0; i < path.length(); i++) {
-            if (path.charAt(i) >= 0x80) {
+            char c = path.charAt(i);
+            boolean plain =
+                    c >= 'a' && c <= 'z' || c >= '0' && c <= '9' || c >= 'A' && c <= 'Z' || "/-._~".indexOf(c) >= 0;
+            if (!plain) {
                 return false;
             }
         }

@@ -17,6 +17,7 @@ import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.template.Zone;
 import venue.core.value.Value;
+import venue.core.value.Window;
 
 /** Writes sections: the band, its columns, and the elements that have something to show. */
 final class SectionRenderer {
@@ -33,7 +34,7 @@ final class SectionRenderer {
         this.view = view;
         this.scene = scene;
         this.out = out;
-        style = new SectionStyle(scene.rules());
+        style = new SectionStyle(scene.needs().rules());
     }
 
     /** The sections that show in a zone: the template's fixed ones, then the page's own. */
@@ -59,7 +60,7 @@ final class SectionRenderer {
         }
         out.start("section", style.classes(settings));
         if (!settings.text("reveal").equals("none")) {
-            scene.needScript();
+            scene.needs().needScript();
         }
         if (settings.has("anchor")) {
             out.attr("id", settings.text("anchor"));
@@ -73,11 +74,9 @@ final class SectionRenderer {
     }
 
     private boolean isShown(Props settings) {
-        String now = scene.now();
-        String from = settings.text("shownFrom");
-        String until = settings.text("shownUntil");
-        boolean inTime = (from.isEmpty() || from.compareTo(now) <= 0) && (until.isEmpty() || now.compareTo(until) < 0);
-        return inTime && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
+        Window window = new Window(settings.text("shownFrom"), settings.text("shownUntil"));
+        return window.isOn(scene.now())
+                && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 
     /** Whether visitors would find anything in the section. */

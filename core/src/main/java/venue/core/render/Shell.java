@@ -9,9 +9,11 @@ import venue.core.media.Media;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
+import venue.core.property.UsualFields;
 import venue.core.site.Site;
 import venue.core.template.Template;
 import venue.core.theme.Theme;
+import venue.core.value.Window;
 
 /** Writes what a frame keeps around the zones: notice strip, header, title band and footer. */
 final class Shell {
@@ -40,10 +42,8 @@ final class Shell {
 
     private void notice() {
         Theme theme = view.edition().theme();
-        String until = theme.text("noticeUntil");
-        boolean over = !until.isEmpty()
-                && until.compareTo(view.localTime().toString()) < 0
-                && !view.localTime().toString().startsWith(until);
+        boolean over =
+                Window.until(theme.text("noticeUntil")).isOver(view.localTime().toString());
         if (theme.flag("noticeShown") && !theme.text("noticeWords").isBlank() && !over) {
             out.start("aside", "notice t-deep").attr("aria-label", "Notice");
             out.start("div", "in").text(theme.text("noticeWords")).end();
@@ -126,7 +126,7 @@ final class Shell {
             return;
         }
         Optional<Media> picture = template.band().equals("picture")
-                ? scene.media(view.edition().words(page, "picture"))
+                ? scene.media(view.edition().words(page, UsualFields.PICTURE))
                 : Optional.empty();
         String tone = picture.isPresent() ? "deep" : view.edition().theme().text("bandTone");
         out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);

@@ -13,7 +13,8 @@ import venue.core.theme.StyleSheet;
  *
  * @param origin the site's scheme, host and port, without a slash at the end
  */
-public record View(Edition edition, Instant now, String origin, Mode mode, StyleSheet style, SiteMark mark) {
+public record View(
+        Edition edition, Instant now, String origin, Mode mode, StyleSheet style, SiteMark mark, Wrapping wrapping) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -30,7 +31,13 @@ public record View(Edition edition, Instant now, String origin, Mode mode, Style
                 origin,
                 mode,
                 StyleSheet.of(edition.theme()),
-                SiteMark.of(edition.site().name(), edition.theme()));
+                SiteMark.of(edition.site().name(), edition.theme()),
+                Wrapping.NONE);
+    }
+
+    /** The same, with something around its pages. */
+    public View wrapped(Wrapping around) {
+        return new View(edition, now, origin, mode, style, mark, around);
     }
 
     public boolean isMarked() {
@@ -56,8 +63,13 @@ public record View(Edition edition, Instant now, String origin, Mode mode, Style
         return origin + path(page);
     }
 
+    /** A path, percent-encoded (RFC 3986). */
+    public static String encoded(String path) {
+        return Paths.encode(path);
+    }
+
     /** Where a page is served, percent-encoded (RFC 3986). */
     public String path(Page page) {
-        return Paths.encode(edition.servedAt(page));
+        return encoded(edition.servedAt(page));
     }
 }

@@ -26,9 +26,9 @@ final class Carrying {
         shelf = new ArrayList<>(page.shelf());
     }
 
-    Page done(List<Strand> strands, Map<String, Choice> choices) {
+    Page done(List<Strand> strands, Map<String, Decision> choices) {
         for (Strand strand : strands) {
-            Choice choice = choices.getOrDefault(strand.key(), strand.usual());
+            Decision choice = choices.getOrDefault(strand.key(), strand.usual());
             if (choice != null) {
                 one(strand, choice);
             }
@@ -36,16 +36,16 @@ final class Carrying {
         return page.withTemplate(page.template(), zones, shelf);
     }
 
-    private void one(Strand strand, Choice choice) {
+    private void one(Strand strand, Decision choice) {
         Section now = strand.now();
         if (now == null) {
-            if (choice == Choice.FOLLOW && strand.state() == Strand.State.COMES) {
+            if (choice == Decision.FOLLOW && strand.state() == Strand.State.COMES) {
                 come(strand, Objects.requireNonNull(strand.then()));
             }
-        } else if (choice == Choice.SHELVE) {
+        } else if (choice == Decision.SHELVE) {
             shelf.add(now.withShelvedFrom(strand.zone()));
             zones = zones.remove(now.id());
-        } else if (choice == Choice.KEEP || strand.state() == Strand.State.LEFT) {
+        } else if (choice == Decision.KEEP || strand.state() == Strand.State.LEFT) {
             keep(strand, now);
         } else {
             follow(strand, now, strand.then());

@@ -100,7 +100,7 @@ public final class RollOut {
      *
      * @param choices by the strand's key
      */
-    public Page applied(Page page, Map<String, Choice> choices) {
+    public Page applied(Page page, Map<String, Decision> choices) {
         return new Carrying(this, page).done(row(page).strands(), choices);
     }
 

@@ -48,8 +48,8 @@ public record Strand(
 
     /** What is done when nobody has chosen; nothing for what asks. */
     @Nullable
-    Choice usual() {
-        return state == State.ASKS ? null : Choice.FOLLOW;
+    Decision usual() {
+        return state == State.ASKS ? null : Decision.FOLLOW;
     }
 
     boolean isOpen() {

@@ -4,7 +4,9 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.item.Item;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.property.Settable;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
@@ -30,7 +32,7 @@ public record Site(
         String fallbackTemplate,
         Map<String, Value> facts,
         List<String> foot)
-        implements Item {
+        implements Settable {
 
     /** The id of the site's own item in every site. */
     public static final String ID = "site";
@@ -49,7 +51,18 @@ public record Site(
         return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts, foot);
     }
 
-    public Site withFact(String key, @Nullable Value value) {
+    @Override
+    public Property setting(String key) {
+        return PropertyCheck.require(SiteFacts.all(), key, key);
+    }
+
+    @Override
+    public String told() {
+        return "the site";
+    }
+
+    @Override
+    public Site with(String key, @Nullable Value value) {
         Map<String, Value> changed = Values.with(facts, key, value);
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed, foot);
     }

@@ -6,9 +6,20 @@ import static venue.core.property.PropertyType.WORDS;
 
 import java.util.List;
 import venue.core.property.Property;
+import venue.core.property.Property.LineRule;
 
 /** The declared facts of a site: filled once, shown wherever an element is bound to one. */
 public final class SiteFacts {
+
+    private static final LineRule ELSEWHERE = new LineRule(
+            "(.*\\s)?(https?://[^\\s/?#]+\\.[^\\s]+|mailto:[^\\s@]+@[^\\s@]+)",
+            "ends with no address.",
+            "Write a name, a space, and an address that begins with https://.");
+    private static final String LABEL = "[A-Za-z0-9]([A-Za-z0-9-]{0,61}[A-Za-z0-9])?";
+    private static final LineRule HOST = new LineRule(
+            "(?=.{1,253}$)(" + LABEL + "\\.)*" + LABEL,
+            "is no host name.",
+            "Give a host name alone, like video.example.");
 
     private static final List<Property> ALL = List.of(
             of("tagline", "Tagline", WORDS),
@@ -16,9 +27,12 @@ public final class SiteFacts {
             of("phone", "Telephone", WORDS),
             of("postalAddress", "Postal address", LINES),
             of("hours", "Opening hours", LINES).help("One day on each line: Monday: 10 to 17"),
-            of("social", "Elsewhere", LINES).help("One on each line: a name, then an address."),
+            of("social", "Elsewhere", LINES)
+                    .help("One on each line: a name, then an address.")
+                    .eachLine(ELSEWHERE),
             of("frameHosts", "Hosts that may be shown within pages", LINES)
-                    .help("One host name on each line. Visitors are asked before anything is fetched from them."));
+                    .help("One host name on each line. Visitors are asked before anything is fetched from them.")
+                    .eachLine(HOST));
 
     private SiteFacts() {}
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.edition.Edition;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -37,15 +38,23 @@ public final class Sitemap {
 
     private Sitemap() {}
 
-    /** Why a page of this view is left out; empty when the sitemap holds it. */
-    public static Optional<String> whyNot(View view, Page page) {
-        if (page.withdrawn()) {
+    /**
+     * Why a page has no place in the sitemap of an edition; empty when it has one.
+     *
+     * @param id of a page that may not be in this edition: then it is not released yet
+     */
+    public static Optional<String> whyNot(Edition edition, String id) {
+        Optional<Page> page = edition.page(id);
+        if (page.isEmpty()) {
+            return Optional.of("a draft, not released yet");
+        }
+        if (page.get().withdrawn()) {
             return Optional.of("taken off the site");
         }
-        if (!view.shows(page)) {
+        if (!edition.plan().isShown(id)) {
             return Optional.of("a page above it is taken off the site");
         }
-        return page.isKeptOut() ? Optional.of("kept out of search engines on purpose") : Optional.empty();
+        return page.get().isKeptOut() ? Optional.of("kept out of search engines on purpose") : Optional.empty();
     }
 
     /** The entries, the home page first, then in the plan's order. */
@@ -62,7 +71,7 @@ public final class Sitemap {
     }
 
     private static void add(List<Entry> entries, View view, Page page, Map<String, Instant> changed) {
-        if (whyNot(view, page).isEmpty()) {
+        if (whyNot(view.edition(), page.id()).isEmpty()) {
             Instant when = changed.getOrDefault(page.id(), Instant.EPOCH);
             entries.add(new Entry(page, view.canonical(page), when, pictures(view, page)));
         }
@@ -134,5 +143,10 @@ public final class Sitemap {
         entry.pictures()
                 .forEach(p -> out.start("image:image").element("image:loc", p).end());
         return out.end().html() + "\n";
+    }
+
+    /** What robots.txt says at an origin: where the sitemap is. */
+    public static String robots(String origin) {
+        return Robots.text(origin);
     }
 }

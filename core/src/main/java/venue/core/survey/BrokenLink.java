@@ -2,8 +2,8 @@ package venue.core.survey;
 
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
-import venue.core.edition.Inbound;
-import venue.core.edition.Plan;
+import venue.core.edition.PageFacts;
+import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.page.Page;
 
@@ -15,26 +15,14 @@ final class BrokenLink extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return Stream.concat(toPages(scope), elsewhere(scope));
-    }
-
-    /** Asks each page linked to, rather than each link: there are far fewer. */
-    private Stream<Finding> toPages(Scope scope) {
-        Plan plan = scope.edition().plan();
-        Inbound inbound = scope.edition().inbound();
-        return inbound.linkedTo()
-                .filter(id -> !plan.isShown(id))
-                .flatMap(id -> inbound.pagesTo(id).stream()
-                        .flatMap(item -> scope.where(item).stream())
-                        .map(from -> finding(scope, from, Link.toPage(id))));
-    }
-
-    private Stream<Finding> elsewhere(Scope scope) {
-        return scope.stands()
-                .flatMap(stand -> scope.edition().facts(stand.item()).elsewhere().stream()
-                        .filter(l -> leadsNowhere(scope, l))
-                        .map(l -> finding(scope, stand.page(), l)));
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.stand(item).stream().flatMap(stand -> {
+            PageFacts facts = scope.edition().facts(stand.item());
+            Stream<Link> toPages =
+                    facts.pages().stream().filter(id -> !scope.shows(id)).map(Link::toPage);
+            Stream<Link> elsewhere = facts.elsewhere().stream().filter(l -> leadsNowhere(scope, l));
+            return Stream.concat(toPages, elsewhere).map(l -> finding(scope, stand.page(), l));
+        });
     }
 
     private Finding finding(Scope scope, String page, Link link) {
@@ -46,11 +34,10 @@ final class BrokenLink extends DeclaredRule {
         if (link.mediaId().isPresent()) {
             return edition.media(link.mediaId().get()).isEmpty();
         }
-        String path = link.target().replaceAll("[?#].*", "");
-        return path.length() > 1
-                && path.startsWith("/")
-                && edition.plan().pageAt(path).filter(edition.plan()::isShown).isEmpty()
-                && edition.redirectFrom(path).isEmpty();
+        return link.sitePath()
+                .filter(path -> edition.plan().pageAt(path).filter(scope::shows).isEmpty())
+                .filter(path -> edition.redirectFrom(path).isEmpty())
+                .isPresent();
     }
 
     private static String name(Scope scope, Link link) {

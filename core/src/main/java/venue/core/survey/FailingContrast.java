@@ -2,7 +2,8 @@ package venue.core.survey;
 
 import java.util.Locale;
 import java.util.stream.Stream;
-import venue.core.edit.SetValue;
+import venue.core.edit.value.ValueCommand;
+import venue.core.item.Item;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Theme;
 import venue.core.value.Value;
@@ -19,9 +20,10 @@ final class FailingContrast extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.edition()
-                .all(Theme.class)
+    public Stream<Finding> find(Scope scope, Item item) {
+        return Stream.of(item)
+                .filter(Theme.class::isInstance)
+                .map(Theme.class::cast)
                 .flatMap(t -> ContrastPair.of(t).stream()
                         .filter(p -> !p.passes())
                         .map(p -> Finding.of(
@@ -36,6 +38,7 @@ final class FailingContrast extends DeclaredRule {
                                         p.needed()),
                                 new Finding.Mend(
                                         "Take " + p.nearest(),
-                                        new SetValue(t.id(), null, null, p.setting(), Value.of(p.nearest()))))));
+                                        ValueCommand.setValue(
+                                                t.id(), null, null, p.setting(), Value.of(p.nearest()))))));
     }
 }

@@ -2,6 +2,8 @@ package venue.core.survey;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.Property;
@@ -19,8 +21,13 @@ final class FieldMissing extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.pages().flatMap(p -> finding(scope, p));
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.page(item).flatMap(p -> finding(scope, p));
+    }
+
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return before instanceof Kind || after instanceof Kind;
     }
 
     private Stream<Finding> finding(Scope scope, Page page) {

@@ -1,9 +1,13 @@
 package venue.core.survey;
 
 import java.util.stream.Stream;
-import venue.core.edit.SetValue;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Command;
+import venue.core.edit.value.ValueCommand;
+import venue.core.item.Item;
 import venue.core.legibility.Legibility;
 import venue.core.section.Section;
+import venue.core.theme.Theme;
 
 /** Words on a picture or colour that can't be read well. */
 final class HardToRead extends DeclaredRule {
@@ -17,8 +21,8 @@ final class HardToRead extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.stands()
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.stand(item).stream()
                 .flatMap(stand -> stand.item()
                         .body()
                         .all()
@@ -26,8 +30,13 @@ final class HardToRead extends DeclaredRule {
                         .flatMap(s -> Legibility.of(scope.edition(), s).stream().map(l -> finding(stand, s, l))));
     }
 
-    private Finding finding(Scope.Stand stand, Section section, Legibility found) {
-        SetValue mend = new SetValue(
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return super.isReadEverywhere(before, after) || before instanceof Theme || after instanceof Theme;
+    }
+
+    private Finding finding(Stand stand, Section section, Legibility found) {
+        Command mend = ValueCommand.setValue(
                 stand.item().id(),
                 section.id(),
                 null,

@@ -1,7 +1,7 @@
 package venue.core.survey;
 
 import java.util.stream.Stream;
-import venue.core.edit.RemoveFromMenu;
+import venue.core.edit.menu.MenuCommand;
 import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.menu.Menu;
@@ -18,9 +18,10 @@ final class MenuLineNowhere extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.edition()
-                .all(Menu.class)
+    public Stream<Finding> find(Scope scope, Item item) {
+        return Stream.of(item)
+                .filter(Menu.class::isInstance)
+                .map(Menu.class::cast)
                 .flatMap(menu -> menu.all()
                         .map(venue.core.menu.Line::link)
                         .map(Link::pageId)
@@ -30,19 +31,19 @@ final class MenuLineNowhere extends DeclaredRule {
     }
 
     private static boolean isNotShown(Scope scope, String id) {
-        return scope.edition().page(id).filter(p -> scope.view().shows(p)).isEmpty();
+        return scope.edition().page(id).filter(p -> scope.shows(p.id())).isEmpty();
     }
 
     private Finding finding(Scope scope, Menu menu, String id) {
         String title = scope.edition().find(id).map(Item::name).orElse("a page that is not released");
         String state =
-                scope.edition().page(id).filter(p -> !scope.view().shows(p)).isPresent()
+                scope.edition().page(id).filter(p -> !scope.shows(p.id())).isPresent()
                         ? "is taken off the site"
                         : "is a draft";
         return Finding.of(
                 this,
                 scope.edition().find(id).isPresent() ? id : menu.id(),
                 "The menu " + menu.name() + " has a line to “" + title + "”, which " + state + ".",
-                new Finding.Mend("Take the line out", new RemoveFromMenu(menu.id(), id)));
+                new Finding.Mend("Take the line out", MenuCommand.removeFromMenu(menu.id(), id)));
     }
 }

@@ -2,9 +2,12 @@ package venue.core.survey;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.edition.Places;
+import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.template.Template;
 
 /** Pages that stand where the rules of placement don't allow them. */
 final class Misplaced extends DeclaredRule {
@@ -18,8 +21,14 @@ final class Misplaced extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.pages().flatMap(p -> finding(scope, p).stream());
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.page(item).flatMap(p -> finding(scope, p).stream());
+    }
+
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return super.isReadEverywhere(before, after)
+                || Stream.of(Kind.class, Template.class).anyMatch(t -> t.isInstance(before) || t.isInstance(after));
     }
 
     private Optional<Finding> finding(Scope scope, Page page) {

@@ -1,6 +1,9 @@
 package venue.core.survey;
 
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.render.Head;
 
 /** Pages that search engines may index and that say nothing of themselves. */
@@ -15,10 +18,15 @@ final class MissingDescription extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.pages()
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.page(item)
                 .filter(p ->
                         !p.isKeptOut() && Head.description(scope.edition(), p).isBlank())
                 .map(p -> Finding.of(this, p.id(), "Has neither search description nor summary."));
+    }
+
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return before instanceof Kind || after instanceof Kind;
     }
 }

@@ -3,8 +3,10 @@ package venue.core.survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import venue.core.edit.PlaceInMenu;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.menu.MenuCommand;
 import venue.core.edition.Inbound;
+import venue.core.item.Item;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 
@@ -20,13 +22,11 @@ final class OrphanPage extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
+    public Stream<Finding> find(Scope scope, Item item) {
         Inbound inbound = scope.edition().inbound();
-        return scope.pages()
+        return scope.page(item)
                 .filter(p -> !scope.edition().isHome(p) && !p.isKeptOut())
-                .filter(p -> inbound.pagesTo(p.id()).isEmpty()
-                        && inbound.menusTo(p.id()).isEmpty()
-                        && !inbound.isListed(p.kind()))
+                .filter(p -> !inbound.isNamed(p.id()) && !inbound.isListed(p.kind()))
                 .map(p -> new Finding(
                         key(),
                         severity(),
@@ -37,11 +37,21 @@ final class OrphanPage extends DeclaredRule {
                         null));
     }
 
+    /** Its mends name the menus. */
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return super.isReadEverywhere(before, after) || !name(before).equals(name(after));
+    }
+
+    private static String name(@Nullable Item item) {
+        return item instanceof Menu menu ? menu.place() + menu.name() : "";
+    }
+
     private static List<Finding.Mend> mends(Scope scope, Page page) {
         List<Finding.Mend> mends = new ArrayList<>();
         for (Menu menu : scope.edition().menus()) {
             mends.add(new Finding.Mend(
-                    "Place in " + menu.name(), new PlaceInMenu(menu.id(), page.id(), "m" + page.id())));
+                    "Place in " + menu.name(), MenuCommand.placeInMenu(menu.id(), page.id(), "m" + page.id())));
         }
         return mends;
     }

@@ -2,6 +2,7 @@ package venue.core.survey;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import venue.core.item.Item;
 import venue.core.media.Media;
 
 /** Pictures in use whose alternative text nobody has written. */
@@ -16,8 +17,8 @@ final class PictureWithoutWords extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.stands()
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.stand(item).stream()
                 .flatMap(stand -> scope.edition().facts(stand.item()).mentions().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)

@@ -1,13 +1,9 @@
 package venue.core.survey;
 
-import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import venue.core.edit.SetValue;
+import venue.core.edit.value.ValueCommand;
+import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.render.Head;
 import venue.core.site.Site;
 import venue.core.value.Value;
 import venue.core.value.Values;
@@ -24,22 +20,29 @@ final class SameSearchTitle extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.page(item)
+                .flatMap(page -> SearchTitles.titleOf(scope.edition(), page).stream()
+                        .flatMap(title -> scope.titles().first(title).stream())
+                        .filter(other -> !other.equals(page.id()))
+                        .limit(1)
+                        .map(other -> finding(scope, page, scope.edition().require(Page.class, other))));
+    }
+
+    /** The others of its title, where it is one of those that they are told about. */
+    @Override
+    public Stream<String> touches(Scope before, Scope after, String changed) {
+        return Stream.of(before, after)
+                .flatMap(at -> at.edition().page(changed).stream()
+                        .flatMap(page -> SearchTitles.titleOf(at.edition(), page).stream()))
+                .distinct()
+                .filter(title -> Stream.of(before, after)
+                        .anyMatch(at -> at.titles().first(title).contains(changed)))
+                .flatMap(title -> after.titles().ids(title).stream());
+    }
+
+    private Finding finding(Scope scope, Page page, Page other) {
         Site site = scope.edition().site();
-        Map<String, List<Page>> byTitle = scope.pages()
-                .filter(p -> !p.isKeptOut())
-                .collect(Collectors.groupingBy(p ->
-                        Head.searchTitle(site, p, scope.edition().isHome(p)).toLowerCase(Locale.ROOT)));
-        return byTitle.values().stream()
-                .filter(pages -> pages.size() > 1)
-                .flatMap(pages -> pages.stream().map(p -> finding(site, p, other(pages, p))));
-    }
-
-    private static Page other(List<Page> pages, Page page) {
-        return pages.get(0).equals(page) ? pages.get(1) : pages.get(0);
-    }
-
-    private Finding finding(Site site, Page page, Page other) {
         String says = "Its search title is also that of “" + other.title() + "”.";
         if (Values.text(page.settings(), "searchTitle").isEmpty()) {
             return Finding.of(this, page.id(), says);
@@ -50,6 +53,7 @@ final class SameSearchTitle extends DeclaredRule {
                 page.id(),
                 says,
                 new Finding.Mend(
-                        "Write “" + plain + "”", new SetValue(page.id(), null, null, "searchTitle", Value.of(plain))));
+                        "Write “" + plain + "”",
+                        ValueCommand.setValue(page.id(), null, null, "searchTitle", Value.of(plain))));
     }
 }

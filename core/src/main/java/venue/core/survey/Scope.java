@@ -1,14 +1,13 @@
 package venue.core.survey;
 
-import java.time.Instant;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.render.View;
 import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
 
@@ -17,62 +16,60 @@ import venue.core.section.SharedSection;
  *
  * @param isDraft whether visitors don't have the page yet, by id
  */
-public record Scope(View view, Predicate<String> isDraft) {
+record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles) {
 
     /** The working copy, before any release. */
-    public static Scope workingCopy(Edition working, Edition live, Instant now) {
-        return new Scope(
-                View.of(working, now, "", View.Mode.VISITOR),
-                id -> live.page(id).isEmpty());
+    static Scope workingCopy(Edition working, Edition live) {
+        return new Scope(working, drafts(live), SearchTitles.of(working));
     }
 
     /** An edition as visitors have it, or would have it. */
-    public static Scope released(Edition edition, Instant now) {
-        return new Scope(View.of(edition, now, "", View.Mode.VISITOR), id -> false);
+    static Scope released(Edition edition) {
+        return new Scope(edition, id -> false, SearchTitles.of(edition));
     }
 
-    Edition edition() {
-        return view.edition();
+    private static Predicate<String> drafts(Edition live) {
+        return id -> live.page(id).isEmpty();
     }
 
-    /**
-     * Content that visitors see, and the page on which it is to be looked at.
-     *
-     * @param item a page, or a section that pages share
-     * @param page the page itself, or the first on which the shared section stands
-     */
-    record Stand(Sectioned item, String page) {
-
-        /** The section as the page's screen knows it; absent where it is known by another id. */
-        @Nullable
-        String section(String id) {
-            return item instanceof Page ? id : null;
+    /** The same of a later working copy. */
+    Scope after(Edition working, Edition live, Collection<String> touched) {
+        if (edition.site() != working.site()) {
+            return workingCopy(working, live);
         }
+        SearchTitles now = titles;
+        for (String id : touched) {
+            now = now.after(edition, working, id);
+        }
+        return new Scope(working, drafts(live), now);
     }
 
-    /** Every page's own content, and every shared section once. */
-    Stream<Stand> stands() {
-        return Stream.concat(
-                pages().map(p -> new Stand(p, p.id())),
-                edition()
-                        .all(SharedSection.class)
-                        .flatMap(s -> where(s.id()).stream().map(p -> new Stand(s, p))));
+    /** Whether visitors can see the page: it and all above it are on the site. */
+    boolean shows(String page) {
+        return edition.plan().isShown(page);
+    }
+
+    /** An item's own content, if it has some that visitors see: of a page, or of a section that pages share. */
+    Optional<Stand> stand(Item item) {
+        return item instanceof Page || item instanceof SharedSection
+                ? where(item.id()).map(page -> new Stand((Sectioned) item, page))
+                : Optional.empty();
     }
 
     /** The page on which an item's content is to be looked at; empty when visitors see it nowhere. */
-    Optional<String> where(String item) {
-        if (edition().find(item).filter(SharedSection.class::isInstance).isPresent()) {
+    private Optional<String> where(String item) {
+        if (edition.find(item).filter(SharedSection.class::isInstance).isPresent()) {
             Stream<String> home =
-                    edition().site().foot().contains(item) ? edition().home().map(Page::id).stream() : Stream.empty();
-            return Stream.concat(home, edition().inbound().sharing(item).stream())
-                    .filter(edition().plan()::isShown)
+                    edition.site().foot().contains(item) ? edition.home().map(Page::id).stream() : Stream.empty();
+            return Stream.concat(home, edition.inbound().sharing(item).stream())
+                    .filter(this::shows)
                     .min(Comparator.naturalOrder());
         }
-        return Optional.of(item).filter(edition().plan()::isShown);
+        return Optional.of(item).filter(this::shows);
     }
 
-    /** The pages that are on the site, or will be once they are released. */
-    Stream<Page> pages() {
-        return edition().all(Page.class).filter(view::shows);
+    /** The item, if it is a page that is on the site, or will be once it is released. */
+    Stream<Page> page(Item item) {
+        return item instanceof Page page && shows(page.id()) ? Stream.of(page) : Stream.empty();
     }
 }

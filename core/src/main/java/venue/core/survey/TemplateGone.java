@@ -2,7 +2,10 @@ package venue.core.survey;
 
 import java.util.List;
 import java.util.stream.Stream;
-import venue.core.edit.ChooseTemplate;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.page.PageCommand;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.template.Template;
 
 /** Pages whose chosen template has been removed. */
@@ -13,8 +16,8 @@ final class TemplateGone extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.pages()
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.page(item)
                 .filter(p -> p.template() != null
                         && scope.edition().find(Template.class, p.template()).isEmpty())
                 .map(p -> Finding.of(
@@ -22,6 +25,13 @@ final class TemplateGone extends DeclaredRule {
                         p.id(),
                         "The template chosen for it is not there any more; it wears "
                                 + scope.edition().worn(p).template().name() + " now.",
-                        new Finding.Mend("Wear what its kind says", new ChooseTemplate(List.of(p.id()), null))));
+                        new Finding.Mend(
+                                "Wear what its kind says", PageCommand.chooseTemplate(List.of(p.id()), null))));
+    }
+
+    @Override
+    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
+        return super.isReadEverywhere(before, after)
+                || Stream.of(Kind.class, Template.class).anyMatch(t -> t.isInstance(before) || t.isInstance(after));
     }
 }

@@ -3,6 +3,7 @@ package venue.core.survey;
 import java.util.List;
 import java.util.stream.Stream;
 import venue.core.edition.PageFacts;
+import venue.core.item.Item;
 import venue.core.text.Words;
 
 /** Placeholders that nobody has replaced. */
@@ -13,13 +14,13 @@ final class ToFillLeft extends DeclaredRule {
     }
 
     @Override
-    public Stream<Finding> find(Scope scope) {
-        return scope.stands()
+    public Stream<Finding> find(Scope scope, Item item) {
+        return scope.stand(item).stream()
                 .filter(s -> !scope.edition().facts(s.item()).places().isEmpty())
                 .map(s -> finding(s, scope.edition().facts(s.item()).places()));
     }
 
-    private Finding finding(Scope.Stand stand, List<PageFacts.ToFill> places) {
+    private Finding finding(Stand stand, List<PageFacts.ToFill> places) {
         PageFacts.ToFill first = places.get(0);
         return Finding.of(
                         this,

@@ -17,7 +17,7 @@ import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 /** A field's value as plain words in a table, read and written: what is written reads as what it was. */
-public final class Cell {
+final class Cell {
 
     private Cell() {}
 

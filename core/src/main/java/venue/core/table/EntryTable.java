@@ -65,6 +65,28 @@ public final class EntryTable {
         }
     }
 
+    /** What the columns under these headings are taken for, one of them for the names. */
+    public static List<String> columns(Kind kind, List<String> headings) {
+        List<String> columns = new ArrayList<>();
+        for (String heading : headings) {
+            String words = heading.strip();
+            columns.add(
+                    words.equalsIgnoreCase("name") || words.equalsIgnoreCase("title")
+                            ? NAME
+                            : kind.fields().stream()
+                                    .filter(f -> f.label().equalsIgnoreCase(words)
+                                            || f.key().equalsIgnoreCase(words))
+                                    .map(f -> f.key())
+                                    .findFirst()
+                                    .orElse(""));
+        }
+        int free = columns.indexOf("");
+        if (!columns.contains(NAME) && free >= 0) {
+            columns.set(free, NAME);
+        }
+        return columns;
+    }
+
     private static List<List<String>> held(List<List<String>> rows) {
         if (rows.size() < 2 || rows.size() > MOST_ROWS + 1) {
             throw Refusal.badInput(

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
+import venue.core.property.Settable;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
 import venue.core.section.Zones;
@@ -27,7 +28,7 @@ public record Template(
         List<Zone> zones,
         boolean retired,
         List<Property> options)
-        implements Sectioned {
+        implements Sectioned, Settable {
 
     /** Before the key of an option, in the settings of a page and in what sections show. */
     public static final String OPTION = "option.";
@@ -61,7 +62,18 @@ public record Template(
         return new Template(id, name, note, frame, changed, retired, options);
     }
 
-    public Template withFrame(String key, @Nullable Value value) {
+    @Override
+    public Property setting(String key) {
+        return PropertyCheck.require(FrameSettings.all(), key, key);
+    }
+
+    @Override
+    public String told() {
+        return "the template " + name;
+    }
+
+    @Override
+    public Template with(String key, @Nullable Value value) {
         return new Template(id, name, note, Values.with(frame, key, value), zones, retired, options);
     }
 

@@ -1,6 +1,5 @@
 package venue.core.text;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,11 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
-import org.jsoup.nodes.Element;
-import org.jsoup.nodes.Node;
-import org.jsoup.nodes.TextNode;
 import org.jsoup.select.NodeTraversor;
-import org.jsoup.select.NodeVisitor;
 import org.jspecify.annotations.Nullable;
 import venue.core.link.Link;
 
@@ -34,7 +29,7 @@ final class CleanText {
             });
 
     /** A stretch as it is, or a place that depends on the page. */
-    private record Part(Sort sort, String text, @Nullable Link link) {
+    record Part(Sort sort, String text, @Nullable Link link) {
         enum Sort {
             PLAIN,
             LINK,
@@ -93,59 +88,5 @@ final class CleanText {
 
     private static String escaped(String href) {
         return href.replace("&", "&amp;").replace("\"", "&quot;").replace("<", "&lt;");
-    }
-
-    /** Walks the cleaned tree; the only attribute that the cleaner leaves is a link's target. */
-    private static final class Taker implements NodeVisitor {
-
-        private final List<Part> parts = new ArrayList<>();
-        private final StringBuilder plain = new StringBuilder();
-
-        @Override
-        public void head(Node node, int depth) {
-            if (node instanceof TextNode) {
-                plain.append(node.outerHtml());
-            } else if (node instanceof Element element && depth > 0) {
-                switch (element.tagName()) {
-                    case "a" -> {
-                        flush();
-                        parts.add(new Part(Part.Sort.LINK, "", new Link(element.attr("href"))));
-                    }
-                    case "h3" -> add(Part.Sort.GREATER);
-                    case "h4" -> add(Part.Sort.LESSER);
-                    default -> plain.append('<').append(element.tagName()).append('>');
-                }
-            }
-        }
-
-        @Override
-        public void tail(Node node, int depth) {
-            if (node instanceof Element element && depth > 0) {
-                switch (element.tagName()) {
-                    case "a" -> add(Part.Sort.LINK_END);
-                    case "h3" -> add(Part.Sort.GREATER_END);
-                    case "h4" -> add(Part.Sort.LESSER_END);
-                    case "br", "hr" -> plain.append("");
-                    default -> plain.append("</").append(element.tagName()).append('>');
-                }
-            }
-        }
-
-        private void add(Part.Sort sort) {
-            flush();
-            parts.add(new Part(sort, "", null));
-        }
-
-        private void flush() {
-            if (!plain.isEmpty()) {
-                parts.add(new Part(Part.Sort.PLAIN, plain.toString(), null));
-                plain.setLength(0);
-            }
-        }
-
-        List<Part> parts() {
-            flush();
-            return List.copyOf(parts);
-        }
     }
 }

@@ -5,6 +5,7 @@ import java.util.function.Function;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.TextNode;
 import org.jsoup.safety.Cleaner;
 import org.jsoup.safety.Safelist;
 import venue.core.link.Link;
@@ -30,7 +31,8 @@ public final class HtmlCleaner {
     }
 
     /** Keeps what the allow-list names; links that could run something lose their target and become plain words. */
-    public static SafeHtml clean(String html) {
+    public static SafeHtml clean(String written) {
+        String html = Letters.clean(written);
         if (isPlain(html)) {
             return new SafeHtml(html);
         }
@@ -63,6 +65,7 @@ public final class HtmlCleaner {
                 link.unwrap();
             }
         }
+        clean.nodeStream(TextNode.class).forEach(words -> words.text(Letters.clean(words.getWholeText())));
         return clean.body();
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** A type family that Venue serves itself, as variable WOFF2 files in two subsets. */
-public enum FontFamily {
+enum FontFamily {
     FRAUNCES("Fraunces", "fraunces", "Georgia, serif", "display serif", 100, 900),
     LITERATA("Literata", "literata", "Georgia, serif", "reading serif", 200, 900),
     SOURCE_SERIF("Source Serif 4", "source-serif-4", "Georgia, serif", "bookish serif", 200, 900),

@@ -4,10 +4,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.WeakHashMap;
 import venue.core.item.Hash;
 
 /** The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share. */
@@ -18,8 +21,15 @@ public record StyleSheet(String css, String hash) {
 
     private static final String RULES = read();
 
+    /** Compiled once for each theme, for as long as somebody has that theme. */
+    private static final Map<Theme, StyleSheet> COMPILED = Collections.synchronizedMap(new WeakHashMap<>());
+
     /** The stylesheet of {@code theme}; equal settings give equal bytes. */
     public static StyleSheet of(Theme theme) {
+        return COMPILED.computeIfAbsent(theme, StyleSheet::compiled);
+    }
+
+    private static StyleSheet compiled(Theme theme) {
         String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + RULES;
         return new StyleSheet(css, Hash.shortOf(css));
     }

@@ -2,17 +2,29 @@ package venue.core.theme;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.item.Item;
+import venue.core.property.Property;
+import venue.core.property.Settable;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** A look: a complete, named set of theme settings. What is not set is as built in. */
-public record Theme(String id, String name, Map<String, Value> settings) implements Item {
+public record Theme(String id, String name, Map<String, Value> settings) implements Settable {
 
     public Theme {
         settings = Values.copy(settings);
     }
 
+    @Override
+    public Property setting(String key) {
+        return ThemeSettings.require(key);
+    }
+
+    @Override
+    public String told() {
+        return "the look " + name;
+    }
+
+    @Override
     public Theme with(String key, @Nullable Value value) {
         return new Theme(id, name, Values.with(settings, key, value));
     }

@@ -26,7 +26,17 @@ public sealed interface Value permits Value.Text, Value.Num, Value.Flag, Value.M
 
     /** A number in the property's unit. */
     record Num(BigDecimal number) implements Value {
+        private static final int MOST_DIGITS = 18;
+        private static final int FINEST = 12;
+
         public Num {
+            if (number.precision() > MOST_DIGITS || Math.abs(number.scale()) > FINEST) {
+                throw Refusal.badInput(
+                        "bad-number",
+                        "value",
+                        "This number is too long to be kept.",
+                        "Give one of at most " + MOST_DIGITS + " digits, " + FINEST + " of them after the point.");
+            }
             number = number.stripTrailingZeros();
         }
 
@@ -106,7 +116,7 @@ public sealed interface Value permits Value.Text, Value.Num, Value.Flag, Value.M
             return new Flag(yes);
         }
         if (raw instanceof Number number) {
-            return new Num(new BigDecimal(number.toString()));
+            return number(number.toString());
         }
         if (raw instanceof List<?> list) {
             return many(list);
@@ -125,6 +135,14 @@ public sealed interface Value permits Value.Text, Value.Num, Value.Flag, Value.M
                 "value",
                 "A value of this shape is not known.",
                 "Give a text, a number, true or false, or a list of groups.");
+    }
+
+    private static Value number(String written) {
+        try {
+            return new Num(new BigDecimal(written));
+        } catch (NumberFormatException e) {
+            throw Refusal.badInput("bad-number", "value", written + " is no number.", "Give one like 12.5.");
+        }
     }
 
     private static Value many(List<?> list) {

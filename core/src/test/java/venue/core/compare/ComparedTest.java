@@ -11,12 +11,9 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Mischief;
 import venue.core.Sites;
-import venue.core.edit.BringBack;
-import venue.core.edit.CopySection;
-import venue.core.edit.PlaceElement;
-import venue.core.edit.RemoveSection;
-import venue.core.edit.SetTitle;
-import venue.core.edit.SetValue;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.value.Value;
@@ -36,17 +33,17 @@ class ComparedTest {
     void eachPartSaysHowItStands() {
         assertThat(states(then, site)).containsExactly(Compared.State.SAME, Compared.State.SAME);
         Edition written =
-                Sites.after(site, new SetValue("weaving", "weaving-s1", "e2", "text", Value.of("<p>New</p>")));
+                Sites.after(site, ValueCommand.setValue("weaving", "weaving-s1", "e2", "text", Value.of("<p>New</p>")));
         Compared.Part part =
                 Compared.of(then, written.require(Page.class, "weaving")).get(1);
         assertThat(part.state()).isEqualTo(Compared.State.CHANGED);
         assertThat(part.before()).containsExactly("About Weaving", "Looms");
         assertThat(part.after()).containsExactly("About Weaving", "New");
-        assertThat(states(then, Sites.after(site, new CopySection("weaving", "weaving-s1", "copy"))))
+        assertThat(states(then, Sites.after(site, SectionCommand.copySection("weaving", "weaving-s1", "copy"))))
                 .contains(Compared.State.ADDED);
-        assertThat(states(then, Sites.after(site, new RemoveSection("weaving", "weaving-s1"))))
+        assertThat(states(then, Sites.after(site, SectionCommand.removeSection("weaving", "weaving-s1"))))
                 .containsExactly(Compared.State.SAME, Compared.State.REMOVED);
-        assertThat(states(then, Sites.after(site, new SetTitle("weaving", "Looms"))))
+        assertThat(states(then, Sites.after(site, PageCommand.setTitle("weaving", "Looms"))))
                 .startsWith(Compared.State.CHANGED);
     }
 
@@ -54,8 +51,10 @@ class ComparedTest {
     void linksAndLooksAreNoWords() {
         Value links = list(group("label", "Home", "link", "page:home"));
         Edition linked = Sites.after(
-                site, new PlaceElement("weaving", "weaving-s1", "c1", 9, "e9", "links", Map.of("links", links)));
-        Edition toned = Sites.after(linked, new SetValue("weaving", "weaving-s1", null, "tone", Value.of("deep")));
+                site,
+                SectionCommand.placeElement("weaving", "weaving-s1", "c1", 9, "e9", "links", Map.of("links", links)));
+        Edition toned =
+                Sites.after(linked, ValueCommand.setValue("weaving", "weaving-s1", null, "tone", Value.of("deep")));
         Compared.Part part =
                 Compared.of(then, toned.require(Page.class, "weaving")).get(1);
         assertThat(part.state()).isEqualTo(Compared.State.CHANGED);
@@ -65,8 +64,9 @@ class ComparedTest {
     @Test
     void oneSectionComesBackWhereItStoodAndTheRestStays() {
         Edition gone = Sites.after(
-                Sites.after(site, new SetTitle("weaving", "Looms")), new RemoveSection("weaving", "weaving-s1"));
-        Page back = Sites.after(gone, new BringBack(then, "weaving-s1")).require(Page.class, "weaving");
+                Sites.after(site, PageCommand.setTitle("weaving", "Looms")),
+                SectionCommand.removeSection("weaving", "weaving-s1"));
+        Page back = Sites.after(gone, PageCommand.bringBack(then, "weaving-s1")).require(Page.class, "weaving");
         assertThat(back.zones()).isEqualTo(then.zones());
         assertThat(back.title()).isEqualTo("Looms");
     }
@@ -76,7 +76,7 @@ class ComparedTest {
     void allOfItComesBack(@ForAll long seed) {
         Edition later = new Mischief(seed).upon(site, 20);
         later.page("weaving").ifPresent(now -> {
-            Page back = Sites.after(later, new BringBack(then, null)).require(Page.class, "weaving");
+            Page back = Sites.after(later, PageCommand.bringBack(then, null)).require(Page.class, "weaving");
             assertThat(back.zones()).isEqualTo(then.zones());
             assertThat(back.title()).isEqualTo(then.title());
             assertThat(back.fields()).isEqualTo(then.fields());

@@ -10,6 +10,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.edit.kind.KindCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.menu.Menu;
@@ -41,23 +46,31 @@ class CommandsTest {
     @Test
     void whatBreaksARuleIsRefusedByNameAndNothingChanges() {
         refuses("title-empty", make(null, "   ", List.of()));
+        refuses("title-empty", make(null, "\u200b\u3164\u202e", List.of()));
         refuses("title-too-long", make(null, "x".repeat(5000), List.of()));
         refuses("unknown-page", make("nowhere", "A", List.of()));
-        refuses("beneath-itself", new MovePage("workshops", "weaving", null));
-        refuses("beneath-itself", new MovePage("workshops", "workshops", null));
-        refuses("segment-taken", new SetSegment("home", "workshops"));
-        refuses("reserved-segment", new SetSegment("home", "api"));
-        refuses("home-stays", new RemovePage("home"));
-        refuses("home-stays", new WithdrawPage("home", true));
-        refuses("unknown-zone", new PlaceSection("home", "side", 0, "x", null, null, List.of(12)));
-        refuses("bad-columns", new PlaceSection("home", "main", 0, "x", null, null, List.of(4, 4)));
+        refuses("beneath-itself", PageCommand.movePage("workshops", "weaving", null));
+        refuses("beneath-itself", PageCommand.movePage("workshops", "workshops", null));
+        refuses("segment-taken", PageCommand.setSegment("home", "workshops"));
+        refuses("reserved-segment", PageCommand.setSegment("home", "api"));
+        refuses("home-stays", PageCommand.removePage("home"));
+        refuses("home-stays", PageCommand.withdrawPage("home", true));
+        refuses("unknown-zone", SectionCommand.placeSection("home", "side", 0, "x", null, null, List.of(12)));
+        refuses("bad-columns", SectionCommand.placeSection("home", "main", 0, "x", null, null, List.of(4, 4)));
         refuses("unknown-property", set("home-s1", "e1", "colour", Value.of("red")));
         refuses("wrong-value", set("home-s1", null, "tone", Value.of("pink")));
         refuses("out-of-range", set("home-s1", null, "veil", Value.of(200)));
         refuses("unknown-media", set("home-s1", null, "picture", Value.of("nothing")));
+        refuses("unknown-media", logos(Map.of("picture", Value.of("nothing"))));
+        refuses("unknown-page", logos(Map.of("link", Value.of("page:nowhere"))));
         refuses("unknown-section", set("gone", "e1", "text", Value.of("x")));
-        refuses("template-not-allowed", new ChooseTemplate(List.of("home"), "landing"));
-        refuses("wrong-value", new SetValue("dusk", null, null, "colourAccent", Value.of("ember")));
+        refuses("template-not-allowed", PageCommand.chooseTemplate(List.of("home"), "landing"));
+        refuses("wrong-value", ValueCommand.setValue("dusk", null, null, "colourAccent", Value.of("ember")));
+    }
+
+    private static Command logos(Map<String, Value> one) {
+        return SectionCommand.placeElement(
+                "home", "home-s1", "c1", 0, "p1", "logos", Map.of("logos", new Value.Many(List.of(one))));
     }
 
     @Test
@@ -77,18 +90,18 @@ class CommandsTest {
 
     @Test
     void removingAPageTakesWhatIsBeneathAndItsMenuLine() {
-        Edition after = Sites.after(site, new RemovePage("workshops"));
+        Edition after = Sites.after(site, PageCommand.removePage("workshops"));
         assertThat(after.page("weaving")).isEmpty();
         assertThat(after.require(Menu.class, "main").lines()).isEmpty();
     }
 
     @Test
     void sectionsWithoutAZoneWaitOnTheShelfAndComeBack() {
-        Edition beside = Sites.after(site, new ChooseTemplate(List.of("weaving"), "side-column"));
-        Edition moved = Sites.after(beside, new MoveSection("weaving", "weaving-s1", "side", 0));
-        Edition plain = Sites.after(moved, new ChooseTemplate(List.of("weaving"), "plain"));
+        Edition beside = Sites.after(site, PageCommand.chooseTemplate(List.of("weaving"), "side-column"));
+        Edition moved = Sites.after(beside, SectionCommand.moveSection("weaving", "weaving-s1", "side", 0));
+        Edition plain = Sites.after(moved, PageCommand.chooseTemplate(List.of("weaving"), "plain"));
         assertThat(plain.require(Page.class, "weaving").shelf()).hasSize(1);
-        Edition back = Sites.after(plain, new ChooseTemplate(List.of("weaving"), "side-column"));
+        Edition back = Sites.after(plain, PageCommand.chooseTemplate(List.of("weaving"), "side-column"));
         assertThat(back.require(Page.class, "weaving")).isEqualTo(moved.require(Page.class, "weaving"));
     }
 
@@ -99,26 +112,27 @@ class CommandsTest {
                 site.all(Template.class).map(Template::id).sorted().toList();
         String first = templates.get(chance.nextInt(templates.size()));
         Edition edition = Sites.after(
-                Sites.after(site, new SetKindTemplates("standard", "plain", null)),
-                new ChooseTemplate(List.of("weaving"), first));
+                Sites.after(site, KindCommand.setKindTemplates("standard", "plain", null)),
+                PageCommand.chooseTemplate(List.of("weaving"), first));
         List<Zone> zones = edition.require(Template.class, first).zones();
         for (int i = 0; i < 5; i++) {
             String zone = zones.get(chance.nextInt(zones.size())).key();
-            edition = Sites.after(edition, new PlaceSection("weaving", zone, 0, "n" + i, null, null, List.of(12)));
+            edition = Sites.after(
+                    edition, SectionCommand.placeSection("weaving", zone, 0, "n" + i, null, null, List.of(12)));
         }
         Page before = edition.require(Page.class, "weaving");
         for (int i = 0; i < 4; i++) {
             String template = templates.get(chance.nextInt(templates.size()));
-            edition = Sites.after(edition, new ChooseTemplate(List.of("weaving"), template));
+            edition = Sites.after(edition, PageCommand.chooseTemplate(List.of("weaving"), template));
             Page page = edition.require(Page.class, "weaving");
             assertThat(java.util.stream.Stream.concat(page.zones().all(), page.shelf().stream())
                             .map(s -> s.withShelvedFrom(null)))
                     .containsExactlyInAnyOrderElementsOf(before.zones().all().toList());
         }
         String other = templates.get(chance.nextInt(templates.size()));
-        Edition there =
-                Sites.after(edition.with(List.of(before), List.of()), new ChooseTemplate(List.of("weaving"), other));
-        Edition back = Sites.after(there, new ChooseTemplate(List.of("weaving"), first));
+        Edition there = Sites.after(
+                edition.with(List.of(before), List.of()), PageCommand.chooseTemplate(List.of("weaving"), other));
+        Edition back = Sites.after(there, PageCommand.chooseTemplate(List.of("weaving"), first));
         Page again = back.require(Page.class, "weaving");
         assertThat(again.shelf()).isEmpty();
         assertThat(again.zones().all())
@@ -132,19 +146,20 @@ class CommandsTest {
         for (int i = 0; i < 12; i++) {
             edition = Sites.after(
                     edition,
-                    new MakePages(
+                    PageCommand.makePages(
                             pick(chance, edition),
                             null,
                             "standard",
                             null,
-                            List.of(new MakePages.NewPage("p" + i, "Page " + chance.nextInt(3))),
+                            List.of(new NewPage("p" + i, "Page " + chance.nextInt(3))),
                             null,
                             List.of(),
                             Map.of()));
         }
         for (int i = 0; i < 40; i++) {
             try {
-                edition = Sites.after(edition, new MovePage("p" + chance.nextInt(12), pick(chance, edition), null));
+                edition = Sites.after(
+                        edition, PageCommand.movePage("p" + chance.nextInt(12), pick(chance, edition), null));
             } catch (Refusal refused) {
                 assertThat(refused.code()).isIn("beneath-itself", "segment-taken");
             }
@@ -159,13 +174,13 @@ class CommandsTest {
         return ids.get(chance.nextInt(ids.size()));
     }
 
-    private static MakePages make(String parent, String title, List<String> menus) {
-        return new MakePages(
-                parent, null, "standard", null, List.of(new MakePages.NewPage("new", title)), null, menus, Map.of());
+    private static PageCommand make(String parent, String title, List<String> menus) {
+        return PageCommand.makePages(
+                parent, null, "standard", null, List.of(new NewPage("new", title)), null, menus, Map.of());
     }
 
-    private static SetValue set(String section, String element, String key, Value value) {
-        return new SetValue("home", section, element, key, value);
+    private static ValueCommand set(String section, String element, String key, Value value) {
+        return ValueCommand.setValue("home", section, element, key, value);
     }
 
     private void refuses(String code, Command command) {

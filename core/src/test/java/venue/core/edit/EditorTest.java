@@ -17,6 +17,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Mischief;
 import venue.core.Sites;
+import venue.core.edit.page.PageCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -97,23 +98,26 @@ class EditorTest {
     }
 
     @Test
-    void aContentThatIsNotKnownAnyMoreIsWorkedOnAsItIsNow() {
-        when(contents.find(any())).thenReturn(Optional.empty());
-        Editor.Edited edited =
-                editor.run(Sites.desk(site), new SetTitle("weaving", "Looms"), Map.of("weaving", "long-gone"));
-        assertThat(edited.after().require(Page.class, "weaving").title()).isEqualTo("Looms");
+    void aContentThatNeverWasIsRefusedAndNotTakenAsNothingSeen() {
+        when(contents.past(any(), any())).thenReturn(Optional.empty());
+        assertThatThrownBy(() -> editor.run(
+                        Sites.desk(site), PageCommand.setTitle("weaving", "Looms"), Map.of("weaving", "never")))
+                .isInstanceOfSatisfying(Refusal.class, r -> {
+                    assertThat(r.code()).isEqualTo("unknown-revision");
+                    assertThat(r.field()).isEqualTo("seen.weaving");
+                });
     }
 
     @Test
     void whatSomebodySawAndIsNotThereAnyMoreIsNamed() {
-        assertThatThrownBy(() -> editor.run(Sites.desk(site), new SetTitle("home", "x"), Map.of("gone", "h")))
+        assertThatThrownBy(() -> editor.run(Sites.desk(site), PageCommand.setTitle("home", "x"), Map.of("gone", "h")))
                 .hasMessageContaining("gone");
     }
 
     @Test
     void aStepWhoseWorkWasChangedSinceIsNotTakenBackOverIt() {
         Page made = site.require(Page.class, "weaving");
-        Edition later = Sites.after(site, new SetTitle("weaving", "Looms"));
+        Edition later = Sites.after(site, PageCommand.setTitle("weaving", "Looms"));
         assertThatThrownBy(() -> editor.reverse(
                         Sites.desk(later), "make Weaving", List.of(new Editor.Reversal("weaving", null, made))))
                 .hasMessageContaining("“make Weaving” can't be undone");

@@ -7,6 +7,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.edit.media.MediaCommand;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -14,6 +18,8 @@ import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.section.Section;
+import venue.core.usage.MediaStand;
+import venue.core.usage.MediaUse;
 import venue.core.value.Value;
 
 class PatternAndMediaTest {
@@ -34,24 +40,24 @@ class PatternAndMediaTest {
     @Test
     void aWholePageGoesInAfterMineOrInsteadOfMineAndMineWaitOnTheShelf() {
         Section mine = site.require(Page.class, "weaving").zones().in("main").get(0);
-        Page after = Sites.after(site, new TakePattern("weaving", "ready-contact-page", false))
+        Page after = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page", false))
                 .require(Page.class, "weaving");
         assertThat(after.zones().in("main")).hasSize(5).first().isEqualTo(mine);
         assertThat(after.shelf()).isEmpty();
-        Page instead = Sites.after(site, new TakePattern("weaving", "ready-contact-page", true))
+        Page instead = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page", true))
                 .require(Page.class, "weaving");
         assertThat(instead.zones().in("main")).hasSize(4).doesNotContain(mine);
         assertThat(instead.shelf()).containsExactly(mine.withShelvedFrom("main"));
         assertThat(instead.zones().all().map(Section::id)).doesNotHaveDuplicates();
-        Edition back =
-                Sites.after(site.with(List.of(instead), List.of()), new ChooseTemplate(List.of("weaving"), "wide"));
+        Edition back = Sites.after(
+                site.with(List.of(instead), List.of()), PageCommand.chooseTemplate(List.of("weaving"), "wide"));
         assertThat(back.require(Page.class, "weaving").zones().in("main")).contains(mine);
     }
 
     @Test
     void aSectionOrThePageIsKeptAsAPatternOfItsOwn() {
-        Edition kept =
-                Sites.after(site, new KeepPattern("weaving", "weaving-s1", "ours", "  Our opening ", "Openings"));
+        Edition kept = Sites.after(
+                site, SectionCommand.keepPattern("weaving", "weaving-s1", "ours", "  Our opening ", "Openings"));
         Pattern pattern = kept.require(Pattern.class, "ours");
         assertThat(pattern.name()).isEqualTo("Our opening");
         assertThat(pattern.sections()).singleElement().satisfies(s -> {
@@ -64,20 +70,21 @@ class PatternAndMediaTest {
                             .columns());
         });
         assertThat(kept.require(Page.class, "weaving")).isEqualTo(site.require(Page.class, "weaving"));
-        Edition placed = Sites.after(kept, new PlaceSection("home", "main", 0, "x", "ours", null, List.of()));
+        Edition placed =
+                Sites.after(kept, SectionCommand.placeSection("home", "main", 0, "x", "ours", null, List.of()));
         assertThat(placed.require(Page.class, "home")
                         .zones()
                         .require("x")
                         .section()
                         .origin())
                 .isNotNull();
-        refused("bad-name", site, new KeepPattern("weaving", null, "ours", " ", ""));
-        refused("id-taken", kept, new KeepPattern("weaving", null, "ours", "Again", ""));
-        refused("unknown-section", site, new KeepPattern("weaving", "nope", "ours", "Ours", ""));
+        refused("bad-name", site, SectionCommand.keepPattern("weaving", null, "ours", " ", ""));
+        refused("id-taken", kept, SectionCommand.keepPattern("weaving", null, "ours", "Again", ""));
+        refused("unknown-section", site, SectionCommand.keepPattern("weaving", "nope", "ours", "Ours", ""));
     }
 
-    private static SetValue show(String media) {
-        return new SetValue("weaving", "weaving-s1", null, "picture", Value.of(media));
+    private static ValueCommand show(String media) {
+        return ValueCommand.setValue("weaving", "weaving-s1", null, "picture", Value.of(media));
     }
 
     @Test
@@ -85,36 +92,36 @@ class PatternAndMediaTest {
         Edition used = Sites.after(site, show("loom"));
         assertThat(MediaUse.of(used, "loom")).extracting(Item::id).containsExactly("weaving");
         assertThat(MediaUse.of(used, "wool")).isEmpty();
-        assertThatThrownBy(() -> Sites.after(used, new RemoveMedia("loom", false)))
+        assertThatThrownBy(() -> Sites.after(used, MediaCommand.removeMedia("loom", false)))
                 .hasMessageContaining("used in 1 place: Weaving");
-        assertThat(Sites.after(used, new RemoveMedia("loom", true)).media("loom"))
+        assertThat(Sites.after(used, MediaCommand.removeMedia("loom", true)).media("loom"))
                 .isEmpty();
-        assertThat(Sites.after(used, new RemoveMedia("wool", false)).media("wool"))
+        assertThat(Sites.after(used, MediaCommand.removeMedia("wool", false)).media("wool"))
                 .isEmpty();
     }
 
     @Test
     void anotherFileTakesThePlaceAndWhatWasSaidStays() {
         Edition used = Sites.after(site, show("loom"));
-        Edition replaced = Sites.after(used, new ReplaceMedia("loom", "wool"));
+        Edition replaced = Sites.after(used, MediaCommand.replaceMedia("loom", "wool"));
         Media now = replaced.media("loom").orElseThrow();
         assertThat(now.file()).isEqualTo(WOOL.file());
         assertThat(now.path()).endsWith("-800.png");
         assertThat(now.alt()).isEqualTo("A loom");
         assertThat(now.focalX()).isEqualTo(20);
         assertThat(replaced.media("wool")).as("its own entry was not used").isEmpty();
-        refused("not-alike", site, new ReplaceMedia("loom", "guide"));
-        refused("not-alike", site, new ReplaceMedia("loom", "loom"));
+        refused("not-alike", site, MediaCommand.replaceMedia("loom", "guide"));
+        refused("not-alike", site, MediaCommand.replaceMedia("loom", "loom"));
     }
 
     @Test
     void filesAreFiledAndFocused() {
-        Edition filed = Sites.after(site, new FileMedia("guide", " The\nguide ", " Guides "));
+        Edition filed = Sites.after(site, MediaCommand.fileMedia("guide", " The\nguide ", " Guides "));
         assertThat(filed.media("guide").orElseThrow())
                 .satisfies(m -> assertThat(m.name() + "/" + m.folder()).isEqualTo("The guide/Guides"));
-        refused("bad-name", site, new FileMedia("guide", "", "x"));
-        refused("out-of-range", site, new FocusMedia("loom", 101, 0));
-        assertThat(Sites.after(site, new FocusMedia("loom", 0, 100))
+        refused("bad-name", site, MediaCommand.fileMedia("guide", "", "x"));
+        refused("out-of-range", site, MediaCommand.focusMedia("loom", 101, 0));
+        assertThat(Sites.after(site, MediaCommand.focusMedia("loom", 0, 100))
                         .media("loom")
                         .orElseThrow()
                         .focalY())
@@ -135,7 +142,7 @@ class PatternAndMediaTest {
     void whereAPictureStandsIsToldWithTheShapeItIsCutTo() {
         Edition wide = Sites.after(
                 site,
-                new PlaceElement(
+                SectionCommand.placeElement(
                         "weaving",
                         "weaving-s1",
                         "c1",
@@ -144,8 +151,8 @@ class PatternAndMediaTest {
                         "image",
                         Map.of("picture", Value.of("loom"), "shape", Value.of("wide"))));
         Edition shared = Sites.after(
-                Sites.after(wide, new SetValue("home", null, null, "shareImage", Value.of("loom"))),
-                new SetValue("home", "home-s1", null, "tile", Value.of("loom")));
+                Sites.after(wide, ValueCommand.setValue("home", null, null, "shareImage", Value.of("loom"))),
+                ValueCommand.setValue("home", "home-s1", null, "tile", Value.of("loom")));
         assertThat(MediaStand.of(shared, "loom"))
                 .containsExactlyInAnyOrder(
                         new MediaStand("weaving", "Weaving", "Picture in Text", "Wide 16 : 9"),

@@ -11,10 +11,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Memory;
 import venue.core.Sites;
+import venue.core.command.Commands;
+import venue.core.edit.kind.KindCommand;
+import venue.core.edit.look.LookCommand;
+import venue.core.edit.media.MediaCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.edition.Places;
 import venue.core.fault.Refusal;
-import venue.core.kind.Held;
+import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.page.Page;
@@ -44,32 +53,32 @@ class RightsTest {
 
     private static Stream<Command> shaping() {
         return Stream.of(
-                new MakeHome("workshops"),
-                new WearLook("chalk"),
-                new KeepLook("dusk", "mine", "Mine"),
-                new SetValue("dusk", null, null, "bodySize", Value.of(20)),
-                new SetValue("site", null, null, "email", Value.of("x@y.example")),
-                new SetValue("gone", null, null, "x", Value.of("y")),
-                new SetValue("standard", null, null, "madeBy", Value.of("MANAGER")),
-                new SetValue("weaving", null, null, "mayHold", Held.listed(List.of())),
-                new MakeKind("own", "Own", null),
-                new DescribeKind("standard", "Other", ""),
-                new SetFields("standard", List.of()),
-                new PlaceKind("standard", Placement.ANYWHERE),
-                new RetireKind("standard", true),
-                new SetKindTemplates("standard", "wide", null),
-                new SetOptions("plain", List.of()),
-                new MakeTemplate("own", "Own", null, null),
-                new RemoveTemplate("wide", "plain"),
-                new DescribeTemplate("wide", "Other", ""),
-                new SetZones("wide", List.of()),
-                new FixSection("wide", "s", true),
-                new RetireTemplate("wide", true),
-                new KeepPattern("weaving", null, "own", "Own", "Own"),
-                new ReachSection("weaving", "weaving-s1", venue.core.edition.SectionPlace.Reach.SHARED),
-                new GiveToOrigin("weaving", "weaving-s1"),
-                new RollOutSections("plain", Map.of("weaving", Map.of())),
-                new TakeIn(
+                PageCommand.makeHome("workshops"),
+                LookCommand.wearLook("chalk"),
+                LookCommand.keepLook("dusk", "mine", "Mine"),
+                ValueCommand.setValue("dusk", null, null, "bodySize", Value.of(20)),
+                ValueCommand.setValue("site", null, null, "email", Value.of("x@y.example")),
+                ValueCommand.setValue("gone", null, null, "x", Value.of("y")),
+                ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER")),
+                ValueCommand.setValue("weaving", null, null, "mayHold", BeneathRule.listed(List.of())),
+                KindCommand.makeKind("own", "Own", null),
+                KindCommand.describeKind("standard", "Other", ""),
+                KindCommand.setFields("standard", List.of()),
+                KindCommand.placeKind("standard", Placement.ANYWHERE),
+                KindCommand.retireKind("standard", true),
+                KindCommand.setKindTemplates("standard", "wide", null),
+                TemplateCommand.setOptions("plain", List.of()),
+                TemplateCommand.makeTemplate("own", "Own", null, null),
+                TemplateCommand.removeTemplate("wide", "plain"),
+                TemplateCommand.describeTemplate("wide", "Other", ""),
+                TemplateCommand.setZones("wide", List.of()),
+                TemplateCommand.fixSection("wide", "s", true),
+                TemplateCommand.retireTemplate("wide", true),
+                SectionCommand.keepPattern("weaving", null, "own", "Own", "Own"),
+                SectionCommand.reachSection("weaving", "weaving-s1", venue.core.edition.SectionPlace.Reach.SHARED),
+                SectionCommand.giveToOrigin("weaving", "weaving-s1"),
+                TemplateCommand.rollOutSections("plain", Map.of("weaving", Map.of())),
+                MediaCommand.takeIn(
                         "x",
                         List.of(new SharedSection(
                                 "s",
@@ -81,7 +90,11 @@ class RightsTest {
 
     @Test
     void everyCommandThatShapesTheSiteIsTried() {
-        assertThat(shaping().map(Object::getClass)).containsAll(List.of(ShapesSite.class.getPermittedSubclasses()));
+        List<Class<? extends Command>> shaping = Commands.all()
+                .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
+                .toList();
+        assertThat(shaping).hasSize(20);
+        assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 
     @ParameterizedTest
@@ -92,26 +105,26 @@ class RightsTest {
 
     @Test
     void pagesThatManagersKeepToThemselvesAreChangedInNoOtherWay() {
-        Edition before =
-                Sites.after(Sites.small(), new SetValue("standard", null, null, "changedBy", Value.of("MANAGER")));
+        Edition before = Sites.after(
+                Sites.small(), ValueCommand.setValue("standard", null, null, "changedBy", Value.of("MANAGER")));
         Page weaving = before.require(Page.class, "weaving");
         for (Command command : List.of(
-                new SetTitle("weaving", "Mine"),
-                new SetSegment("weaving", "mine"),
-                new SetValue("weaving", null, null, "summary", Value.of("Mine")),
-                new SetValue("weaving", "weaving-s1", null, "tone", Value.of("deep")),
-                new NameSection("weaving", "weaving-s1", "Mine"),
-                new RemoveSection("weaving", "weaving-s1"),
-                new MovePage("weaving", null, null),
-                new RemovePage("weaving"),
-                new WithdrawPage("weaving", true),
-                new ChooseTemplate(List.of("weaving"), "wide"),
-                new TakePattern(
+                PageCommand.setTitle("weaving", "Mine"),
+                PageCommand.setSegment("weaving", "mine"),
+                ValueCommand.setValue("weaving", null, null, "summary", Value.of("Mine")),
+                ValueCommand.setValue("weaving", "weaving-s1", null, "tone", Value.of("deep")),
+                SectionCommand.nameSection("weaving", "weaving-s1", "Mine"),
+                SectionCommand.removeSection("weaving", "weaving-s1"),
+                PageCommand.movePage("weaving", null, null),
+                PageCommand.removePage("weaving"),
+                PageCommand.withdrawPage("weaving", true),
+                PageCommand.chooseTemplate(List.of("weaving"), "wide"),
+                SectionCommand.takePattern(
                         "weaving", before.patterns().findFirst().orElseThrow().id(), true),
-                new BringBack(weaving.withTitle("Mine"), null))) {
+                PageCommand.bringBack(weaving.withTitle("Mine"), null))) {
             isRefused(before, command, "not-for-editors");
         }
-        assertThat(as(Role.MANAGER, before, new SetTitle("weaving", "Ours"))
+        assertThat(as(Role.MANAGER, before, PageCommand.setTitle("weaving", "Ours"))
                         .require(Page.class, "weaving")
                         .title())
                 .isEqualTo("Ours");
@@ -145,28 +158,20 @@ class RightsTest {
         assertThat(after.plan().beneath("workshops")).containsSubsequence("a", "new", "b");
     }
 
-    private static MakePages make(
+    private static PageCommand make(
             String kind, String parent, @org.jspecify.annotations.Nullable String before, Boolean evenSo) {
-        return new MakePages(
-                parent,
-                before,
-                kind,
-                null,
-                List.of(new MakePages.NewPage("new", "New")),
-                null,
-                List.of(),
-                Map.of(),
-                evenSo);
+        return PageCommand.makePages(
+                parent, before, kind, null, List.of(new NewPage("new", "New")), null, List.of(), Map.of(), evenSo);
     }
 
     @Test
     void placementHoldsEditorsAndIsPassedOverByManagersOnPurposeOnly() {
         Edition before = Sites.after(
                 Sites.small(),
-                new PlaceKind("standard", new Placement(Placement.Where.BENEATH_PAGES, List.of("workshops"))));
+                KindCommand.placeKind("standard", new Placement(Placement.Where.BENEATH_PAGES, List.of("workshops"))));
         isRefused(before, make("standard", "home", null, null), "not-here");
         isRefused(before, make("standard", "home", null, true), "not-here");
-        isRefused(before, new MovePage("weaving", "home", null, true), "not-here");
+        isRefused(before, PageCommand.movePage("weaving", "home", null, true), "not-here");
         assertThatThrownBy(() -> as(Role.MANAGER, before, make("standard", "home", null, false)))
                 .hasMessageContaining("stand beneath Workshops only");
         assertThat(as(Role.MANAGER, before, make("standard", "home", null, true))
@@ -179,16 +184,9 @@ class RightsTest {
 
     @Test
     void aNewPageBringsNoRuleOfItsOwnFromAnEditor() {
-        Map<String, Value> rule = Map.of("mayHold", Held.listed(List.of()));
-        MakePages ruled = new MakePages(
-                "workshops",
-                null,
-                "standard",
-                null,
-                List.of(new MakePages.NewPage("new", "New")),
-                null,
-                List.of(),
-                rule);
+        Map<String, Value> rule = Map.of("mayHold", BeneathRule.listed(List.of()));
+        PageCommand ruled = PageCommand.makePages(
+                "workshops", null, "standard", null, List.of(new NewPage("new", "New")), null, List.of(), rule);
         isRefused(Sites.small(), ruled, "managers-only");
         assertThat(as(Role.MANAGER, Sites.small(), ruled)
                         .require(Page.class, "new")
@@ -199,16 +197,18 @@ class RightsTest {
     @Test
     void movingAsksOnlyWhereAPageMayStand() {
         Edition before = Sites.after(
-                Sites.after(Sites.small(), new SetValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
-                new RetireKind("standard", true));
+                Sites.after(
+                        Sites.small(), ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
+                KindCommand.retireKind("standard", true));
         isRefused(before, make("standard", "workshops", null, null), "not-here");
-        assertThat(as(Role.EDITOR, before, new MovePage("weaving", "home", null))
+        assertThat(as(Role.EDITOR, before, PageCommand.movePage("weaving", "home", null))
                         .require(Page.class, "weaving")
                         .parent())
                 .isEqualTo("home");
-        Edition ruled = Sites.after(before, new SetValue("home", null, null, "mayHold", Held.listed(List.of())));
-        isRefused(ruled, new MovePage("weaving", "home", null, true), "not-here");
-        assertThat(as(Role.MANAGER, ruled, new MovePage("weaving", "home", null, true))
+        Edition ruled = Sites.after(
+                before, ValueCommand.setValue("home", null, null, "mayHold", BeneathRule.listed(List.of())));
+        isRefused(ruled, PageCommand.movePage("weaving", "home", null, true), "not-here");
+        assertThat(as(Role.MANAGER, ruled, PageCommand.movePage("weaving", "home", null, true))
                         .require(Page.class, "weaving")
                         .parent())
                 .isEqualTo("home");
@@ -217,20 +217,22 @@ class RightsTest {
     @Test
     void whoeverMayRemoveAPageMayBringItBack() {
         Edition before = Sites.after(
-                Sites.after(Sites.small(), new SetValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
-                new SetValue("weaving", null, null, "mayHold", Held.listed(List.of())));
+                Sites.after(
+                        Sites.small(), ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER"))),
+                ValueCommand.setValue("weaving", null, null, "mayHold", BeneathRule.listed(List.of())));
         Page weaving = before.require(Page.class, "weaving");
-        Edition without = as(Role.EDITOR, before, new RemovePage("weaving"));
+        Edition without = as(Role.EDITOR, before, PageCommand.removePage("weaving"));
         Editor.Reversal step = new Editor.Reversal("weaving", weaving, null);
         assertThat(editor.reverse(desk(Role.EDITOR, without), "remove Weaving", List.of(step))
                         .after()
                         .page("weaving"))
                 .contains(weaving);
-        Edition kept = Sites.after(without, new SetValue("standard", null, null, "changedBy", Value.of("MANAGER")));
+        Edition kept =
+                Sites.after(without, ValueCommand.setValue("standard", null, null, "changedBy", Value.of("MANAGER")));
         assertThatThrownBy(() -> editor.reverse(desk(Role.EDITOR, kept), "remove Weaving", List.of(step)))
                 .hasMessageContaining("changed by managers only");
         Page earlier = weaving.withTitle("Earlier").withSetting("mayHold", null);
-        assertThat(as(Role.EDITOR, before, new BringBack(earlier, null))
+        assertThat(as(Role.EDITOR, before, PageCommand.bringBack(earlier, null))
                         .require(Page.class, "weaving")
                         .settings())
                 .isEqualTo(weaving.settings());
@@ -239,11 +241,13 @@ class RightsTest {
     @Test
     void whatMayBeCreatedIsAnsweredAsTheCommandsWouldDoIt() {
         Edition before = Sites.after(
-                Sites.after(Sites.small(), new SetValue("landing-page", null, null, "madeBy", Value.of("MANAGER"))),
-                new SetValue("workshops", null, null, "mayHold", Held.listed(List.of("landing-page"))));
+                Sites.after(
+                        Sites.small(),
+                        ValueCommand.setValue("landing-page", null, null, "madeBy", Value.of("MANAGER"))),
+                ValueCommand.setValue("workshops", null, null, "mayHold", BeneathRule.listed(List.of("landing-page"))));
         for (Role role : Role.values()) {
             for (Places.Answer answer : Places.here(before, "workshops", role)) {
-                MakePages command = make(answer.kind().id(), "workshops", null, true);
+                PageCommand command = make(answer.kind().id(), "workshops", null, true);
                 if (answer.may()) {
                     assertThat(as(role, before, command).page("new")).isPresent();
                 } else {

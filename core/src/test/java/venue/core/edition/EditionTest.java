@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.SetSegment;
-import venue.core.edit.SetValue;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
-import venue.core.kind.Held;
+import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.page.Page;
@@ -28,10 +28,10 @@ class EditionTest {
     @Test
     void theTreeIsSharedWhilePlacesStayAndMadeAnewWhenTheyDoNot() {
         Plan before = site.plan();
-        assertThat(Sites.after(site, new SetValue("weaving", null, null, "summary", Value.of("Looms")))
+        assertThat(Sites.after(site, ValueCommand.setValue("weaving", null, null, "summary", Value.of("Looms")))
                         .plan())
                 .isSameAs(before);
-        assertThat(Sites.after(site, new SetSegment("workshops", "doors"))
+        assertThat(Sites.after(site, PageCommand.setSegment("workshops", "doors"))
                         .plan()
                         .address("weaving"))
                 .isEqualTo("/doors/weaving");
@@ -61,17 +61,18 @@ class EditionTest {
         assertThat(Places.whyNot(with, loom, "weaving")).isEmpty();
         assertThat(Places.whyNot(with, loom, "home")).contains("stand beneath Weaving only");
         assertThat(Places.whyNot(with, loom, null)).contains("stand beneath Weaving only");
-        Kind holdsNothing = with.require(Kind.class, "standard").with("mayHold", Held.listed(List.of()));
+        Kind holdsNothing = with.require(Kind.class, "standard").with("mayHold", BeneathRule.listed(List.of()));
         assertThat(Places.whyNot(with.with(List.of(holdsNothing), List.of()), loom, "weaving"))
                 .contains("can’t stand here: nothing stands beneath this page, as Standard page says");
     }
 
     @Test
     void aCopyIsInStepThenAdaptedOrBehindAndOwnWithoutOrigin() {
-        Edition placed = Sites.after(site, new PlaceSection("home", "main", 0, "copy", "one-voice", null, List.of()));
+        Edition placed =
+                Sites.after(site, SectionCommand.placeSection("home", "main", 0, "copy", "one-voice", null, List.of()));
         Pattern then = placed.require(Pattern.class, "one-voice");
         assertThat(lineage(placed, then)).isEqualTo(Lineage.IN_STEP);
-        Edition adapted = Sites.after(placed, new SetValue("home", "copy", "e1", "words", Value.of("Mine")));
+        Edition adapted = Sites.after(placed, ValueCommand.setValue("home", "copy", "e1", "words", Value.of("Mine")));
         assertThat(lineage(adapted, then)).isEqualTo(Lineage.ADAPTED);
         Pattern now = new Pattern(
                 then.id(),

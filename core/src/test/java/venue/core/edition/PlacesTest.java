@@ -13,7 +13,7 @@ import net.jqwik.api.Property;
 import org.jspecify.annotations.Nullable;
 import venue.core.Sites;
 import venue.core.item.Item;
-import venue.core.kind.Held;
+import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.media.Media;
@@ -39,7 +39,7 @@ class PlacesTest {
             Kind kind = site.require(Kind.class, id)
                     .withRetired(chance.nextInt(5) == 0)
                     .with("madeBy", Value.of(chance.nextInt(3) == 0 ? "MANAGER" : "EDITOR"))
-                    .with("mayHold", chance.nextInt(3) == 0 ? Held.listed(some(chance, KINDS)) : null);
+                    .with("mayHold", chance.nextInt(3) == 0 ? BeneathRule.listed(some(chance, KINDS)) : null);
             put.add(
                     switch (chance.nextInt(3)) {
                         case 0 -> kind;
@@ -49,7 +49,7 @@ class PlacesTest {
                     });
         }
         for (String id : PAGES) {
-            Value rule = chance.nextInt(3) == 0 ? Held.listed(some(chance, KINDS)) : null;
+            Value rule = chance.nextInt(3) == 0 ? BeneathRule.listed(some(chance, KINDS)) : null;
             put.add(site.require(Page.class, id).withSetting("mayHold", rule));
         }
         return site.with(put, List.of());
@@ -82,15 +82,15 @@ class PlacesTest {
     void thePageSaysBeforeItsTemplateAndThatBeforeItsKind() {
         Edition site = Sites.small();
         Page page = site.require(Page.class, "workshops");
-        assertThat(Holds.of(site, page)).isEmpty();
-        Kind kind = site.require(Kind.class, "standard").with("mayHold", Held.listed(List.of("standard")));
+        assertThat(Beneath.of(site, page)).isEmpty();
+        Kind kind = site.require(Kind.class, "standard").with("mayHold", BeneathRule.listed(List.of("standard")));
         Edition byKind = site.with(List.of(kind), List.of());
-        assertThat(Holds.of(byKind, page)).contains(new Holds(List.of("standard"), kind));
-        Template worn = byKind.worn(page).template().withFrame("mayHold", Held.listed(List.of("landing-page")));
+        assertThat(Beneath.of(byKind, page)).contains(new Beneath(List.of("standard"), kind));
+        Template worn = byKind.worn(page).template().with("mayHold", BeneathRule.listed(List.of("landing-page")));
         Edition byTemplate = byKind.with(List.of(worn), List.of());
-        assertThat(Holds.of(byTemplate, page)).contains(new Holds(List.of("landing-page"), worn));
-        Page own = page.withSetting("mayHold", Held.listed(List.of()));
-        assertThat(Holds.of(byTemplate, own)).contains(new Holds(List.of(), own));
+        assertThat(Beneath.of(byTemplate, page)).contains(new Beneath(List.of("landing-page"), worn));
+        Page own = page.withSetting("mayHold", BeneathRule.listed(List.of()));
+        assertThat(Beneath.of(byTemplate, own)).contains(new Beneath(List.of(), own));
         assertThat(Places.whyNot(byTemplate, kind, "workshops"))
                 .contains("can’t stand here: only Landing page, as " + worn.name() + " says");
         assertThat(Places.whyNot(byTemplate.with(List.of(own), List.of()), kind, "workshops"))

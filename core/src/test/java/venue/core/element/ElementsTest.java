@@ -19,6 +19,7 @@ import venue.core.fault.Refusal;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
+import venue.core.property.Property;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
 import venue.core.section.Column;
@@ -59,10 +60,24 @@ class ElementsTest {
     void aPatternIsValidHtmlAndShowsAllItsPrompts(Pattern pattern) {
         View marked = View.of(SITE, Instant.EPOCH, "http://y", View.Mode.MARKED);
         Parser parser = Parser.htmlParser().setTrackErrors(5);
-        Document drawn = parser.parseInput(PageRenderer.sections(marked, pattern.sections()), "");
+        Document drawn = parser.parseInput(
+                PageRenderer.sections(marked, pattern.sections()).html(), "");
         assertThat(parser.getErrors()).isEmpty();
         assertThat(drawn.select("mark.to-fill")).hasSize((int) pattern.toFill());
         assertThat(pattern.group()).isNotBlank();
+    }
+
+    @Test
+    void whatIsWrittenInTheCardIsDeclaredToo() {
+        for (ElementKind kind : Elements.all()) {
+            assertThat(kind.properties()).extracting(Property::key).containsAll(kind.inPlace());
+            assertThat(kind.properties())
+                    .filteredOn(p -> ElementKind.WRITTEN.contains(p.type()))
+                    .extracting(Property::key)
+                    .allMatch(kind.inPlace()::contains);
+        }
+        assertThat(Elements.require("quote").inPlace()).containsExactly("words", "person");
+        assertThat(Elements.require("heading").inPlace()).containsExactly("text");
     }
 
     @Test
@@ -143,6 +158,7 @@ class ElementsTest {
         Page page = SITE.require(Page.class, "weaving");
         page = page.withZones(new venue.core.section.Zones(Map.of("main", List.of(filled))));
         Edition edition = SITE.with(List.of(page), List.of());
-        return Jsoup.parse(PageRenderer.render(View.of(edition, Instant.EPOCH, "http://y", mode), page));
+        return Jsoup.parse(PageRenderer.render(View.of(edition, Instant.EPOCH, "http://y", mode), page)
+                .html());
     }
 }

@@ -42,7 +42,7 @@ class MoreElementsTest {
     private Edition site = Sites.small().with(List.of(LOOM, GUIDE, FILM), List.of());
 
     private void fact(String key, String words) {
-        site = site.with(List.of(site.site().withFact(key, Value.of(words))), List.of());
+        site = site.with(List.of(site.site().with(key, Value.of(words))), List.of());
     }
 
     private Document page(Section... sections) {
@@ -52,7 +52,8 @@ class MoreElementsTest {
     private Document page(View.Mode mode, Section... sections) {
         Page page = site.require(Page.class, "weaving").withZones(new Zones(Map.of("main", List.of(sections))));
         Edition edition = site.with(List.of(page), List.of());
-        return Jsoup.parse(PageRenderer.render(View.of(edition, NOW, "http://y", mode), page));
+        return Jsoup.parse(PageRenderer.render(View.of(edition, NOW, "http://y", mode), page)
+                .html());
     }
 
     private Document with(Part... parts) {

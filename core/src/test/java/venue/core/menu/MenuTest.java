@@ -6,10 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
-import venue.core.edit.MakePages;
-import venue.core.edit.PlaceInMenu;
-import venue.core.edit.RemoveFromMenu;
-import venue.core.edit.RemovePage;
+import venue.core.edit.menu.MenuCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.link.Link;
@@ -51,28 +50,28 @@ class MenuTest {
 
     @Test
     void aPageStandsBeneathItsParentsLineAndOnceOnly() {
-        Edition site = Sites.after(Sites.small(), new PlaceInMenu("main", "weaving", "l2"));
+        Edition site = Sites.after(Sites.small(), MenuCommand.placeInMenu("main", "weaving", "l2"));
         Menu main = site.require(Menu.class, "main");
         assertThat(main.above("l2").map(Line::id)).contains("l1");
-        assertThatThrownBy(() -> Sites.after(site, new PlaceInMenu("main", "weaving", "l3")))
+        assertThatThrownBy(() -> Sites.after(site, MenuCommand.placeInMenu("main", "weaving", "l3")))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("in-menu"));
-        Edition out = Sites.after(site, new RemoveFromMenu("main", "weaving"));
+        Edition out = Sites.after(site, MenuCommand.removeFromMenu("main", "weaving"));
         assertThat(out.require(Menu.class, "main")).isEqualTo(Sites.small().require(Menu.class, "main"));
-        assertThatThrownBy(() -> Sites.after(out, new RemoveFromMenu("main", "weaving")))
+        assertThatThrownBy(() -> Sites.after(out, MenuCommand.removeFromMenu("main", "weaving")))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-in-menu"));
     }
 
     @Test
     void theThirdLevelStandsOnTheSecond() {
-        Edition site = Sites.after(Sites.small(), new PlaceInMenu("main", "weaving", "l2"));
+        Edition site = Sites.after(Sites.small(), MenuCommand.placeInMenu("main", "weaving", "l2"));
         Edition deeper = Sites.after(
                 site,
-                new MakePages(
+                PageCommand.makePages(
                         "weaving",
                         null,
                         "standard",
                         null,
-                        List.of(new MakePages.NewPage("wool", "Wool")),
+                        List.of(new NewPage("wool", "Wool")),
                         null,
                         List.of("main"),
                         java.util.Map.of()));
@@ -80,7 +79,7 @@ class MenuTest {
         assertThat(main.lineTo("wool")).isPresent();
         assertThat(main.lines().stream().flatMap(l -> l.beneath().stream()))
                 .allMatch(l -> l.beneath().isEmpty());
-        assertThat(Sites.after(deeper, new RemovePage("workshops"))
+        assertThat(Sites.after(deeper, PageCommand.removePage("workshops"))
                         .require(Menu.class, "main")
                         .all()
                         .flatMap(l -> l.link().pageId().stream()))

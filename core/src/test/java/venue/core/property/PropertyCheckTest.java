@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.fault.Refusal;
 import venue.core.value.Value;
 
@@ -94,5 +95,26 @@ class PropertyCheckTest {
         assertThat(value.toFill()).hasSize(1);
         assertThatThrownBy(() -> Value.fromJson(Map.of("other", 1))).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> Value.fromJson(List.of("x"))).isInstanceOf(Refusal.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1E999999999", "1e-400", "12345678901234567890123", "0.0000000000000001"})
+    void numbersTooLongToBeKeptAreRefused(String number) {
+        assertThatThrownBy(() -> new Value.Num(new BigDecimal(number))).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void textsPromptsAndBindingsAreCleanedOrRefused() {
+        Property lines = Property.of("p", "P", PropertyType.LINES);
+        assertThat(PropertyCheck.one(lines, Value.of("a\r\nb\u0085\u202ec\td"), "p"))
+                .isEqualTo(Value.of("a\nbc d"));
+        assertThat(PropertyCheck.one(lines, new Value.ToFill("Say\u0007 what"), "p"))
+                .isEqualTo(new Value.ToFill("Say what"));
+        assertThatThrownBy(() -> PropertyCheck.one(lines, new Value.ToFill("x".repeat(3000)), "p"))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> PropertyCheck.one(lines, new Value.Bound("page.<b>"), "p"))
+                .isInstanceOf(Refusal.class);
+        assertThat(PropertyCheck.one(Property.of("p", "P", PropertyType.RICH), Value.of("<p>a&#1;b&#xFFFF;</p>"), "p"))
+                .isEqualTo(Value.of("<p>ab</p>"));
     }
 }

@@ -10,9 +10,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Mischief;
 import venue.core.Sites;
-import venue.core.edit.MakeHome;
-import venue.core.edit.MovePage;
-import venue.core.edit.SetSegment;
+import venue.core.edit.page.PageCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
@@ -50,8 +48,8 @@ class RedirectsTest {
     @Test
     void aPageThatMovesTwiceIsReachedFromBothOldAddressesWithoutAChain() {
         Edition first = all(Edition.of(List.of()), Sites.small());
-        Edition second = all(first, Sites.after(first, new SetSegment("weaving", "looms")));
-        Edition third = all(second, Sites.after(second, new MovePage("weaving", null, null)));
+        Edition second = all(first, Sites.after(first, PageCommand.setSegment("weaving", "looms")));
+        Edition third = all(second, Sites.after(second, PageCommand.movePage("weaving", null, null)));
         assertThat(third.all(Redirect.class).map(Redirect::from))
                 .containsExactlyInAnyOrder("/workshops/weaving", "/workshops/looms");
         assertThat(third.all(Redirect.class).map(r -> r.to().pageId().orElseThrow()))
@@ -61,7 +59,7 @@ class RedirectsTest {
     @Test
     void becomingHomeNeedsNoRedirectOfItsOwn() {
         Edition first = all(Edition.of(List.of()), Sites.small());
-        Edition second = all(first, Sites.after(first, new MakeHome("weaving")));
+        Edition second = all(first, Sites.after(first, PageCommand.makeHome("weaving")));
         assertThat(second.all(Redirect.class)).isEmpty();
         assertThat(second.servedAt(second.require(Page.class, "weaving"))).isEqualTo("/");
     }
@@ -69,7 +67,7 @@ class RedirectsTest {
     /** The live site after everything has been released. */
     private static Edition all(Edition live, Edition working) {
         List<String> items = ReleasePlan.of(live, working).entries().stream()
-                .map(Entry::item)
+                .map(ReleaseEntry::item)
                 .toList();
         return items.isEmpty()
                 ? live

@@ -10,12 +10,8 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.edit.Command;
-import venue.core.edit.MakeHome;
-import venue.core.edit.MakePages;
-import venue.core.edit.MovePage;
-import venue.core.edit.RemovePage;
-import venue.core.edit.SetSegment;
-import venue.core.edit.SetTitle;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
@@ -27,7 +23,7 @@ class ReleasePlanTest {
 
     @Test
     void tellsWhatChangedInSentences() {
-        Edition working = Sites.after(live, new MovePage("weaving", null, null));
+        Edition working = Sites.after(live, PageCommand.movePage("weaving", null, null));
         assertThat(plan(working).entries())
                 .singleElement()
                 .satisfies(e -> assertThat(e.says())
@@ -44,20 +40,21 @@ class ReleasePlanTest {
 
     @Test
     void theChoiceOfADraftAsHomeBringsTheDraft() {
-        Edition working = Sites.after(Sites.after(live, make("draft", null)), new MakeHome("draft"));
+        Edition working = Sites.after(Sites.after(live, make("draft", null)), PageCommand.makeHome("draft"));
         assertThat(plan(working).closure(List.of("site"))).contains("draft");
     }
 
     @Test
     void aPageThatTakesAnothersAddressBringsTheOther() {
         Edition working = Sites.after(
-                Sites.after(live, new SetSegment("workshops", "doors")), new SetSegment("home", "workshops"));
+                Sites.after(live, PageCommand.setSegment("workshops", "doors")),
+                PageCommand.setSegment("home", "workshops"));
         assertThat(plan(working).closure(List.of("home"))).containsExactlyInAnyOrder("home", "workshops");
     }
 
     @Test
     void aMoveRedirectsThePageAndEverythingBeneathIt() {
-        Edition working = Sites.after(live, new SetSegment("workshops", "doors"));
+        Edition working = Sites.after(live, PageCommand.setSegment("workshops", "doors"));
         ReleasePlan.Prepared prepared = plan(working).prepare(List.of("workshops"));
         assertThat(prepared.redirects())
                 .extracting(Redirect::from)
@@ -66,10 +63,10 @@ class ReleasePlanTest {
 
     @Test
     void movingBackEndsTheRedirectThatWouldLoop() {
-        Edition moved = plan(Sites.after(live, new SetSegment("workshops", "doors")))
+        Edition moved = plan(Sites.after(live, PageCommand.setSegment("workshops", "doors")))
                 .prepare(List.of("workshops"))
                 .live();
-        Edition back = Sites.after(moved, new SetSegment("workshops", "workshops"));
+        Edition back = Sites.after(moved, PageCommand.setSegment("workshops", "workshops"));
         ReleasePlan.Prepared prepared = ReleasePlan.of(moved, back).prepare(List.of("workshops"));
         assertThat(prepared.live().redirectFrom("/workshops")).isEmpty();
         assertThat(prepared.live().redirectFrom("/doors")).isPresent();
@@ -78,18 +75,18 @@ class ReleasePlanTest {
 
     @Test
     void redirectsToAPageThatGoesEnd() {
-        Edition moved = plan(Sites.after(live, new SetSegment("weaving", "looms")))
+        Edition moved = plan(Sites.after(live, PageCommand.setSegment("weaving", "looms")))
                 .prepare(List.of("weaving"))
                 .live();
-        ReleasePlan.Prepared prepared = ReleasePlan.of(moved, Sites.after(moved, new RemovePage("weaving")))
+        ReleasePlan.Prepared prepared = ReleasePlan.of(moved, Sites.after(moved, PageCommand.removePage("weaving")))
                 .prepare(List.of("weaving"));
         assertThat(prepared.live().all(Redirect.class)).isEmpty();
     }
 
     @Test
     void pagesThatChangedPlacesGoLiveTogether() {
-        Edition first = Sites.after(live, new MovePage("weaving", null, null));
-        ReleasePlan plan = plan(Sites.after(first, new MovePage("workshops", "weaving", null)));
+        Edition first = Sites.after(live, PageCommand.movePage("weaving", null, null));
+        ReleasePlan plan = plan(Sites.after(first, PageCommand.movePage("workshops", "weaving", null)));
         Edition released = plan.prepare(List.of("workshops")).live();
         assertThat(released.plan().address("workshops")).isEqualTo("/weaving/workshops");
     }
@@ -103,7 +100,7 @@ class ReleasePlanTest {
         }
         ReleasePlan plan = plan(working);
         List<String> some = plan.entries().stream()
-                .map(Entry::item)
+                .map(ReleaseEntry::item)
                 .filter(e -> chance.nextInt(3) == 0)
                 .toList();
         if (!some.isEmpty()) {
@@ -127,11 +124,11 @@ class ReleasePlanTest {
         String other = ids.get(chance.nextInt(ids.size()));
         Command command = switch (chance.nextInt(6)) {
             case 0 -> make("n" + i, one);
-            case 1 -> new MovePage(one, chance.nextBoolean() ? other : null, null);
-            case 2 -> new SetSegment(one, "s" + chance.nextInt(4));
-            case 3 -> new MakeHome(one);
-            case 4 -> new RemovePage(one);
-            default -> new SetTitle(one, "Title " + chance.nextInt(50));
+            case 1 -> PageCommand.movePage(one, chance.nextBoolean() ? other : null, null);
+            case 2 -> PageCommand.setSegment(one, "s" + chance.nextInt(4));
+            case 3 -> PageCommand.makeHome(one);
+            case 4 -> PageCommand.removePage(one);
+            default -> PageCommand.setTitle(one, "Title " + chance.nextInt(50));
         };
         try {
             return Sites.after(working, command);
@@ -140,16 +137,9 @@ class ReleasePlanTest {
         }
     }
 
-    private static MakePages make(String id, String parent) {
-        return new MakePages(
-                parent,
-                null,
-                "standard",
-                null,
-                List.of(new MakePages.NewPage(id, "Page " + id)),
-                null,
-                List.of(),
-                Map.of());
+    private static PageCommand make(String id, String parent) {
+        return PageCommand.makePages(
+                parent, null, "standard", null, List.of(new NewPage(id, "Page " + id)), null, List.of(), Map.of());
     }
 
     private ReleasePlan plan(Edition working) {

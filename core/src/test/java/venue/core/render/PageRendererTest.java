@@ -15,11 +15,10 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
-import venue.core.edit.ChooseTemplate;
-import venue.core.edit.MakePages;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.SetValue;
-import venue.core.edit.WithdrawPage;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
@@ -46,11 +45,13 @@ class PageRendererTest {
     @Test
     void whatIsLeftToFillShowsToManagersAlone() {
         Edition site = Sites.after(
-                Sites.small(), new PlaceSection("weaving", "main", 0, "x", "three-features", null, List.of()));
+                Sites.small(),
+                SectionCommand.placeSection("weaving", "main", 0, "x", "three-features", null, List.of()));
         assertThat(page(site, "weaving").select("#main section")).hasSize(1 + 1);
         assertThat(page(site, "weaving").text()).doesNotContain("Name the first thing");
         Document marked =
-                Jsoup.parse(PageRenderer.render(view(site, View.Mode.MARKED), site.require(Page.class, "weaving")));
+                Jsoup.parse(PageRenderer.render(view(site, View.Mode.MARKED), site.require(Page.class, "weaving"))
+                        .html());
         assertThat(marked.select("mark.to-fill")).hasSize(6);
         assertThat(marked.select("[data-s=x]")).hasSize(1);
     }
@@ -60,7 +61,8 @@ class PageRendererTest {
         Edition site = Sites.small();
         Page home = site.require(Page.class, "home");
         var landing = site.require(venue.core.template.Template.class, "landing");
-        Document page = Jsoup.parse(PageRenderer.renderIn(view(site, View.Mode.VISITOR), home, landing));
+        Document page = Jsoup.parse(PageRenderer.renderIn(view(site, View.Mode.VISITOR), home, landing)
+                .html());
         assertThat(page.select("h1").eachText()).containsExactly("About Loomgate Yard");
         assertThat(page.select("header")).isEmpty();
     }
@@ -68,7 +70,8 @@ class PageRendererTest {
     @Test
     void aSectionShowsWithinItsDatesOnly() {
         Edition site = Sites.after(
-                Sites.small(), new SetValue("weaving", "weaving-s1", null, "shownFrom", Value.of("2026-12-01T00:00")));
+                Sites.small(),
+                ValueCommand.setValue("weaving", "weaving-s1", null, "shownFrom", Value.of("2026-12-01T00:00")));
         assertThat(page(site, "weaving").text()).doesNotContain("Looms");
     }
 
@@ -76,7 +79,8 @@ class PageRendererTest {
     void wordsAreEscapedAndAttacksStayWords() {
         Edition site = Sites.after(
                 Sites.small(),
-                new SetValue("weaving", "weaving-s1", "e1", "text", Value.of("<img src=x onerror=alert(1)>\"'")));
+                ValueCommand.setValue(
+                        "weaving", "weaving-s1", "e1", "text", Value.of("<img src=x onerror=alert(1)>\"'")));
         Document page = page(site, "weaving");
         assertThat(page.select("#main img")).isEmpty();
         assertThat(page.select("h2").text()).isEqualTo("<img src=x onerror=alert(1)>\"'");
@@ -99,7 +103,7 @@ class PageRendererTest {
     }
 
     private static void check(View view, Page page, Set<String> served) {
-        Document html = Jsoup.parse(PageRenderer.render(view, page));
+        Document html = Jsoup.parse(PageRenderer.render(view, page).html());
         assertThat(html.select("h1")).hasSize(1);
         assertThat(html.select("link[rel=stylesheet]").attr("href"))
                 .isEqualTo(view.style().path());
@@ -124,22 +128,22 @@ class PageRendererTest {
             String parent = chance.nextBoolean() ? null : ids.get(chance.nextInt(ids.size()));
             site = Sites.after(
                     site,
-                    new MakePages(
+                    PageCommand.makePages(
                             parent,
                             null,
                             "standard",
                             null,
-                            List.of(new MakePages.NewPage(id, "Page " + chance.nextInt(9))),
+                            List.of(new NewPage(id, "Page " + chance.nextInt(9))),
                             null,
                             chance.nextInt(4) == 0 ? List.of("main") : List.of(),
                             Map.of()));
             site = Sites.after(
                     site,
-                    new ChooseTemplate(
+                    PageCommand.chooseTemplate(
                             List.of(id), List.of("plain", "wide", "side-column").get(chance.nextInt(3))));
             site = Sites.after(
                     site,
-                    new PlaceSection(
+                    SectionCommand.placeSection(
                             id, "main", 0, "x", patterns.get(chance.nextInt(patterns.size())), null, List.of()));
             String link = "<p>See <a href=\"page:" + ids.get(chance.nextInt(ids.size()))
                     + "\">this</a></p><h3>More</h3><p>x</p>";
@@ -152,10 +156,10 @@ class PageRendererTest {
                     .element("e2")
                     .filter(e -> e.kind().equals("text"))
                     .isPresent()) {
-                site = Sites.after(site, new SetValue(id, first, "e2", "text", Value.of(link)));
+                site = Sites.after(site, ValueCommand.setValue(id, first, "e2", "text", Value.of(link)));
             }
             if (chance.nextInt(6) == 0) {
-                site = Sites.after(site, new WithdrawPage(id, true));
+                site = Sites.after(site, PageCommand.withdrawPage(id, true));
             }
         }
         return site;
@@ -166,6 +170,7 @@ class PageRendererTest {
     }
 
     private static Document page(Edition site, String id) {
-        return Jsoup.parse(PageRenderer.render(view(site, View.Mode.VISITOR), site.require(Page.class, id)));
+        return Jsoup.parse(PageRenderer.render(view(site, View.Mode.VISITOR), site.require(Page.class, id))
+                .html());
     }
 }

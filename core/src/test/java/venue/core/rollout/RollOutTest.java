@@ -11,20 +11,13 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.edit.Command;
-import venue.core.edit.CopySection;
 import venue.core.edit.Desk;
-import venue.core.edit.FixSection;
-import venue.core.edit.FollowAgain;
-import venue.core.edit.GiveToOrigin;
-import venue.core.edit.MakePages;
-import venue.core.edit.MakeTemplate;
-import venue.core.edit.MoveSection;
-import venue.core.edit.PlaceElement;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.RemoveSection;
-import venue.core.edit.RollOutSections;
-import venue.core.edit.SetKindTemplates;
-import venue.core.edit.SetValue;
+import venue.core.edit.kind.KindCommand;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.edition.Lineage;
 import venue.core.fault.Refusal;
@@ -44,20 +37,21 @@ class RollOutTest {
     private static Edition begin() {
         Edition made = all(
                 Sites.small(),
-                new MakeTemplate(T, "Leaflet", null, null),
-                new SetKindTemplates("standard", "plain", null),
-                new PlaceSection(T, "main", 0, "lead", null, null, List.of(12)),
-                new PlaceElement(T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))),
-                new PlaceSection(T, "main", 1, "more", null, null, List.of(6, 6)),
-                new PlaceElement(T, "more", "c1", 0, "title", "heading", Map.of("text", Value.of("More"))));
+                TemplateCommand.makeTemplate(T, "Leaflet", null, null),
+                KindCommand.setKindTemplates("standard", "plain", null),
+                SectionCommand.placeSection(T, "main", 0, "lead", null, null, List.of(12)),
+                SectionCommand.placeElement(
+                        T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))),
+                SectionCommand.placeSection(T, "main", 1, "more", null, null, List.of(6, 6)),
+                SectionCommand.placeElement(T, "more", "c1", 0, "title", "heading", Map.of("text", Value.of("More"))));
         return Sites.after(
                 made,
-                new MakePages(
+                PageCommand.makePages(
                         null,
                         null,
                         "standard",
                         T,
-                        List.of(new MakePages.NewPage("one", "One"), new MakePages.NewPage("two", "Two")),
+                        List.of(new NewPage("one", "One"), new NewPage("two", "Two")),
                         null,
                         List.of(),
                         Map.of()));
@@ -96,11 +90,11 @@ class RollOutTest {
     }
 
     private static Command write(String item, String section, String element, String words) {
-        return new SetValue(item, section, element, "text", Value.of(words));
+        return ValueCommand.setValue(item, section, element, "text", Value.of(words));
     }
 
-    private static Edition rolled(Edition site, Map<String, Map<String, Choice>> choices) {
-        return Sites.after(site, new RollOutSections(T, choices));
+    private static Edition rolled(Edition site, Map<String, Map<String, Decision>> choices) {
+        return Sites.after(site, TemplateCommand.rollOutSections(T, choices));
     }
 
     private static String words(Edition site, String page) {
@@ -125,7 +119,7 @@ class RollOutTest {
         Edition changed = all(
                 site,
                 write("two", copy(site, "two", "more"), "title", "My own title"),
-                new SetValue(T, "more", null, "tone", Value.of("deep")),
+                ValueCommand.setValue(T, "more", null, "tone", Value.of("deep")),
                 write(T, "lead", "words", "<p>Lead, anew</p>"));
         assertThat(states(changed, "one")).isEqualTo(Map.of("lead", State.FOLLOWS, "more", State.FOLLOWS));
         assertThat(states(changed, "two")).isEqualTo(Map.of("lead", State.FOLLOWS, "more", State.MERGES));
@@ -150,12 +144,12 @@ class RollOutTest {
         assertThat(words(rolled(both, Map.of("two", Map.of())), "two"))
                 .as("nothing is done without a choice")
                 .isEqualTo(words(both, "two"));
-        Edition kept = rolled(both, Map.of("two", Map.of(mine, Choice.KEEP)));
+        Edition kept = rolled(both, Map.of("two", Map.of(mine, Decision.KEEP)));
         assertThat(words(kept, "two")).contains("Mine").doesNotContain("Theirs");
         assertThat(states(kept, "two")).as("not asked again").containsEntry("lead", State.DONE);
-        Edition followed = rolled(both, Map.of("two", Map.of(mine, Choice.FOLLOW)));
+        Edition followed = rolled(both, Map.of("two", Map.of(mine, Decision.FOLLOW)));
         assertThat(words(followed, "two")).contains("Theirs").doesNotContain("Mine");
-        Edition shelved = rolled(both, Map.of("two", Map.of(mine, Choice.SHELVE)));
+        Edition shelved = rolled(both, Map.of("two", Map.of(mine, Decision.SHELVE)));
         assertThat(shelved.require(Page.class, "two").shelf())
                 .extracting(Section::id)
                 .contains(mine);
@@ -165,8 +159,8 @@ class RollOutTest {
     void aNewSectionComesAfterItsNearestNeighbourAndNotToThoseWhoTookItOff() {
         Edition grown = all(
                 site,
-                new PlaceSection("one", "main", 1, "own", null, null, List.of(12)),
-                new PlaceSection(T, "main", 1, "middle", null, null, List.of(12)));
+                SectionCommand.placeSection("one", "main", 1, "own", null, null, List.of(12)),
+                SectionCommand.placeSection(T, "main", 1, "middle", null, null, List.of(12)));
         assertThat(states(grown, "one")).containsEntry("middle", State.COMES);
         Edition rolled = rolled(grown, Map.of("one", Map.of()));
         assertThat(rolled.require(Page.class, "one").zones().in("main"))
@@ -174,20 +168,20 @@ class RollOutTest {
                 .containsExactly("lead", "middle", "own", "more");
         Edition off = all(
                 rolled,
-                new RemoveSection("one", copy(rolled, "one", "middle")),
-                new SetValue(T, "middle", null, "tone", Value.of("deep")));
+                SectionCommand.removeSection("one", copy(rolled, "one", "middle")),
+                ValueCommand.setValue(T, "middle", null, "tone", Value.of("deep")));
         assertThat(states(off, "one")).containsEntry("middle", State.LEFT);
-        Edition refused = rolled(grown, Map.of("one", Map.of("new-middle", Choice.KEEP)));
+        Edition refused = rolled(grown, Map.of("one", Map.of("new-middle", Decision.KEEP)));
         assertThat(refused.require(Page.class, "one").body().all()).hasSize(3);
     }
 
     @Test
     void aSectionThatIsGoneFromTheTemplateGoesUnlessItWasAdapted() {
         String adapted = copy(site, "two", "more");
-        Edition less = all(site, write("two", adapted, "title", "Kept"), new RemoveSection(T, "more"));
+        Edition less = all(site, write("two", adapted, "title", "Kept"), SectionCommand.removeSection(T, "more"));
         assertThat(states(less, "one")).containsEntry("more", State.GOES);
         assertThat(states(less, "two")).containsEntry("more", State.ASKS);
-        Edition rolled = rolled(less, Map.of("one", Map.of(), "two", Map.of(adapted, Choice.KEEP)));
+        Edition rolled = rolled(less, Map.of("one", Map.of(), "two", Map.of(adapted, Decision.KEEP)));
         assertThat(rolled.require(Page.class, "one").body().all()).hasSize(1);
         assertThat(rolled.require(Page.class, "two")
                         .body()
@@ -196,7 +190,7 @@ class RollOutTest {
                         .origin())
                 .as("its own from now on")
                 .isNull();
-        Edition fixed = all(site, new FixSection(T, "more", true));
+        Edition fixed = all(site, TemplateCommand.fixSection(T, "more", true));
         assertThat(states(fixed, "one")).as("the template shows it itself now").containsEntry("more", State.GOES);
     }
 
@@ -204,9 +198,9 @@ class RollOutTest {
     void aPageThatIsLeftAloneIsPassedOver() {
         Edition alone = all(
                 site,
-                new SetValue("two", null, null, "alone", Value.of(true)),
+                ValueCommand.setValue("two", null, null, "alone", Value.of(true)),
                 write(T, "lead", "words", "<p>Anew</p>"),
-                new PlaceSection(T, "main", 0, "first", null, null, List.of(12)));
+                SectionCommand.placeSection(T, "main", 0, "first", null, null, List.of(12)));
         assertThat(states(alone, "two")).isEqualTo(Map.of("lead", State.LEFT, "more", State.DONE, "first", State.LEFT));
         assertThat(words(rolled(alone, Map.of("two", Map.of())), "two")).isEqualTo(words(alone, "two"));
         assertThat(states(alone, "one")).containsEntry("first", State.COMES);
@@ -246,16 +240,17 @@ class RollOutTest {
                 ? "none"
                 : sections.get(chance.nextInt(sections.size())).id();
         return switch (chance.nextInt(6)) {
-            case 0 -> new PlaceSection(item, "main", chance.nextInt(3), whose + i, null, null, List.of(12));
-            case 1 -> new MoveSection(item, section, "main", chance.nextInt(3));
-            case 2 -> new CopySection(item, section, whose + "-copy" + i);
+            case 0 -> SectionCommand.placeSection(item, "main", chance.nextInt(3), whose + i, null, null, List.of(12));
+            case 1 -> SectionCommand.moveSection(item, section, "main", chance.nextInt(3));
+            case 2 -> SectionCommand.copySection(item, section, whose + "-copy" + i);
             case 3 ->
                 item.equals(T)
-                        ? new RemoveSection(T, section)
-                        : new SetValue(item, section, null, "space", Value.of("large"));
-            case 4 -> new SetValue(item, section, null, "tone", Value.of(chance.nextBoolean() ? "deep" : "tinted"));
+                        ? SectionCommand.removeSection(T, section)
+                        : ValueCommand.setValue(item, section, null, "space", Value.of("large"));
+            case 4 ->
+                ValueCommand.setValue(item, section, null, "tone", Value.of(chance.nextBoolean() ? "deep" : "tinted"));
             default ->
-                new PlaceElement(
+                SectionCommand.placeElement(
                         item,
                         section,
                         "c1",
@@ -290,17 +285,17 @@ class RollOutTest {
         String lead = copy(site, "one", "lead");
         Edition adapted =
                 all(site, write("one", lead, "words", "<p>Mine</p>"), write(T, "lead", "words", "<p>Newer</p>"));
-        Edition given = Sites.after(adapted, new FollowAgain("one", lead));
+        Edition given = Sites.after(adapted, SectionCommand.followAgain("one", lead));
         assertThat(words(given, "one")).contains("Newer").doesNotContain("Mine");
         assertThat(lineage(given, "one", "lead")).isEqualTo(Lineage.IN_STEP);
 
-        Edition taught = Sites.after(adapted, new GiveToOrigin("one", lead));
+        Edition taught = Sites.after(adapted, SectionCommand.giveToOrigin("one", lead));
         assertThat(lineage(taught, "one", "lead")).isEqualTo(Lineage.IN_STEP);
         assertThat(states(taught, "one")).containsEntry("lead", State.DONE);
         assertThat(words(taught, "two")).as("copies elsewhere stay").contains("Lead");
         Edition later = Sites.after(taught, write(T, "lead", "words", "<p>Last</p>"));
         assertThat(states(later, "one")).as("it follows from what it gave").containsEntry("lead", State.FOLLOWS);
-        assertThatThrownBy(() -> Sites.after(site, new FollowAgain("home", "home-s1")))
+        assertThatThrownBy(() -> Sites.after(site, SectionCommand.followAgain("home", "home-s1")))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("no-origin"));
     }
 }

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
-import venue.core.edit.SetValue;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.render.View;
 import venue.core.value.Value;
@@ -19,7 +19,8 @@ class SitemapTest {
 
     @Test
     void homeStandsOnceAsSlashAndWhatIsKeptOutIsLeftOut() {
-        Edition site = Sites.after(Sites.small(), new SetValue("weaving", null, null, "keepOut", Value.of(true)));
+        Edition site =
+                Sites.after(Sites.small(), ValueCommand.setValue("weaving", null, null, "keepOut", Value.of(true)));
         assertThat(entries(site)).extracting(Sitemap.Entry::address).containsExactly("http://y/", "http://y/workshops");
     }
 

@@ -2,14 +2,13 @@ package venue.core.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
-import venue.core.edit.MakePages;
-import venue.core.edit.SetValue;
-import venue.core.edit.WithdrawPage;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.value.Value;
@@ -20,7 +19,7 @@ class SurveyTest {
 
     @Test
     void findsWhatDoesNotAgreeAndItsMendsMendIt() {
-        Edition broken = Sites.after(site, new WithdrawPage("weaving", true));
+        Edition broken = Sites.after(site, PageCommand.withdrawPage("weaving", true));
         assertThat(rules(broken)).contains("home broken-link");
 
         Edition draft = Sites.after(site, make("draft", List.of("main")));
@@ -30,8 +29,10 @@ class SurveyTest {
         Finding orphan = only(mended, "orphan");
         assertThat(rules(Sites.after(mended, orphan.mends().get(0).command()))).doesNotContain("draft orphan");
 
-        Edition pale = Sites.after(site, new SetValue("dusk", null, null, "colourAccent", Value.of("#E8A768")));
-        Edition strong = Sites.after(site, new SetValue("dusk", null, null, "colourWords", Value.of("#C9C4B8")));
+        Edition pale =
+                Sites.after(site, ValueCommand.setValue("dusk", null, null, "colourAccent", Value.of("#E8A768")));
+        Edition strong =
+                Sites.after(site, ValueCommand.setValue("dusk", null, null, "colourWords", Value.of("#C9C4B8")));
         assertThat(rules(strong)).contains("dusk contrast");
         assertThat(rules(Sites.after(
                         strong, only(strong, "contrast").mends().get(0).command())))
@@ -46,7 +47,8 @@ class SurveyTest {
         assertThat(rules(twins))
                 .contains("home same-search-title", "weaving same-search-title", "home missing-description");
         assertThat(rules(Sites.after(
-                        site, new SetValue("home", null, null, "searchDescription", Value.of("Seven doors.")))))
+                        site,
+                        ValueCommand.setValue("home", null, null, "searchDescription", Value.of("Seven doors.")))))
                 .doesNotContain("home missing-description");
     }
 
@@ -54,7 +56,8 @@ class SurveyTest {
     void picturesNeedWordsUnlessTheyDecorate() {
         Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
         Edition shown = Sites.after(
-                site.with(List.of(picture), List.of()), new SetValue("home", null, null, "picture", Value.of("pic")));
+                site.with(List.of(picture), List.of()),
+                ValueCommand.setValue("home", null, null, "picture", Value.of("pic")));
         assertThat(rules(shown)).contains("home picture-without-words");
         assertThat(rules(shown.with(List.of(picture.withAlt(null, true)), List.of())))
                 .doesNotContain("home picture-without-words");
@@ -62,19 +65,19 @@ class SurveyTest {
 
     @Test
     void aTemplateThatIsGoneIsToldAndThePageFallsBack() {
-        Edition chosen = Sites.after(site, new venue.core.edit.ChooseTemplate(List.of("home"), "wide"));
+        Edition chosen = Sites.after(site, PageCommand.chooseTemplate(List.of("home"), "wide"));
         Edition gone = chosen.with(List.of(), List.of("wide"));
         assertThat(rules(gone)).contains("home template-gone");
         assertThat(gone.worn(gone.home().orElseThrow()).template().id()).isEqualTo("plain");
     }
 
-    private static SetValue title(String page, String words) {
-        return new SetValue(page, null, null, "searchTitle", Value.of(words));
+    private static ValueCommand title(String page, String words) {
+        return ValueCommand.setValue(page, null, null, "searchTitle", Value.of(words));
     }
 
-    private static MakePages make(String id, List<String> menus) {
-        return new MakePages(
-                null, null, "standard", null, List.of(new MakePages.NewPage(id, "A draft")), null, menus, Map.of());
+    private static PageCommand make(String id, List<String> menus) {
+        return PageCommand.makePages(
+                null, null, "standard", null, List.of(new NewPage(id, "A draft")), null, menus, Map.of());
     }
 
     private Finding only(Edition working, String rule) {
@@ -89,6 +92,6 @@ class SurveyTest {
     }
 
     private List<Finding> findings(Edition working) {
-        return Survey.of(Scope.workingCopy(working, site, Instant.parse("2026-11-23T12:00:00Z")));
+        return Survey.of(working, site).all();
     }
 }

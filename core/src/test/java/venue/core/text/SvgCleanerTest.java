@@ -1,12 +1,14 @@
 package venue.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import venue.core.fault.Refusal;
 
 class SvgCleanerTest {
 
@@ -23,6 +25,10 @@ class SvgCleanerTest {
                 "<style>@import url(https://evil.example)</style>",
                 "<rect style='background:url(https://evil.example)'/>",
                 "<rect fill='url(https://evil.example#x)'/>",
+                "<rect fill='u\\72l(https://evil.example#x)'/>",
+                "<rect fill='url/**/(//evil.example)'/>",
+                "<rect fill=\"image-set('https://evil.example/x.png' 1x)\"/>",
+                "<g><?xml-stylesheet href='https://evil.example/x.css'?></g>",
                 "<animate attributeName='href' to='javascript:alert(1)'/>",
                 "<set attributeName='onload' to='alert(1)'/>"
             })
@@ -56,6 +62,26 @@ class SvgCleanerTest {
                 .isEqualTo(300);
         assertThat(SvgCleaner.clean("<html><p>no drawing</p></html>")).isEmpty();
         assertThat(SvgCleaner.clean("nothing at all")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"<use href='#a'/>", "<rect fill='url(#a)'/>", "<rect mask='url( \"#a\" )'/>"})
+    void whatIsDrawnAgainAndAgainIsRefused(String again) {
+        StringBuilder bomb = new StringBuilder("<svg><g id='a'><rect/></g>");
+        for (char id = 'b'; id < 'h'; id++) {
+            String part = again.replace("#a", "#" + (char) (id - 1));
+            bomb.append("<g id='")
+                    .append(id)
+                    .append("'>")
+                    .append(part.repeat(10))
+                    .append("</g>");
+        }
+        assertThatThrownBy(() -> SvgCleaner.clean(bomb + "<use href='#g'/></svg>"))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> SvgCleaner.clean("<svg><g id='a'>" + again + "</g></svg>"))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> SvgCleaner.clean("<svg>" + "<g>".repeat(20_000) + "</svg>"))
+                .isInstanceOf(Refusal.class);
     }
 
     @Test

@@ -7,7 +7,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import venue.core.readymade.ReadyLooks;
+import venue.core.readymade.ReadySite;
 import venue.core.value.Value;
 
 class ThemeTest {
@@ -24,7 +24,7 @@ class ThemeTest {
             @ForAll @IntRange(max = 0xffffff) int accent,
             @ForAll @IntRange(max = 0xffffff) int deep,
             @ForAll @IntRange(max = 0xffffff) int page) {
-        Theme theme = ReadyLooks.dusk()
+        Theme theme = ReadySite.dusk()
                 .with("colourAccent", hex(accent))
                 .with("colourDeep", hex(deep))
                 .with("colourPage", hex(page));
@@ -37,9 +37,9 @@ class ThemeTest {
 
     @Test
     void oneStylesheetPerThemeKnownByItsHash() {
-        Theme dusk = ReadyLooks.dusk();
+        Theme dusk = ReadySite.dusk();
         assertThat(StyleSheet.of(dusk).path())
-                .isEqualTo(StyleSheet.of(ReadyLooks.dusk()).path());
+                .isEqualTo(StyleSheet.of(ReadySite.dusk()).path());
         Theme other = dusk.with("headingFont", Value.of("bitter"));
         assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
         assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");

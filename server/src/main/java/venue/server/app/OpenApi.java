@@ -1,28 +1,25 @@
 package venue.server.app;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.databind.JavaType;
-import io.swagger.v3.core.converter.AnnotatedType;
+import com.fasterxml.jackson.databind.module.SimpleModule;
 import io.swagger.v3.core.converter.ModelConverter;
-import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.BooleanSchema;
 import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
-import java.util.Iterator;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.properties.SpringDocConfigProperties;
+import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.web.csrf.CsrfToken;
+import venue.core.command.Commands;
 import venue.core.edit.Command;
 import venue.core.link.Link;
 import venue.core.value.Value;
@@ -33,6 +30,7 @@ class OpenApi {
 
     static {
         SpringDocUtils.getConfig()
+                .addRequestWrapperToIgnore(CsrfToken.class)
                 .replaceWithSchema(Value.class, values())
                 .replaceWithSchema(Link.class, new StringSchema().description("A link: see docs/formats/values.md"));
     }
@@ -48,16 +46,29 @@ class OpenApi {
         return value.description("A value: see docs/formats/values.md");
     }
 
+    /** Tells what kinds of commands there are; {@link Command} itself does not know them. */
+    @Bean
+    ObjectMapperProvider objectMapperProvider(SpringDocConfigProperties properties) {
+        ObjectMapperProvider provider = new ObjectMapperProvider(properties);
+        SimpleModule commands = new SimpleModule() {
+            @Override
+            public void setupModule(SetupContext context) {
+                super.setupModule(context);
+                context.insertAnnotationIntrospector(new CommandSubtypes());
+            }
+        };
+        provider.jsonMapper().registerModule(commands);
+        provider.yamlMapper().registerModule(commands);
+        return provider;
+    }
+
     /** Verbs as they are sent, in place of the names of the classes behind them. */
     @Bean
     OpenApiCustomizer verbs() {
         return api -> {
-            Schema<?> command = api.getComponents().getSchemas().get("Command");
-            for (JsonSubTypes.Type type :
-                    Command.class.getAnnotation(JsonSubTypes.class).value()) {
-                String ref = "#/components/schemas/" + type.value().getSimpleName();
-                command.getDiscriminator().mapping(type.name(), ref);
-            }
+            Discriminator verb = api.getComponents().getSchemas().get("Command").getDiscriminator();
+            Commands.onTheWire()
+                    .forEach(c -> verb.mapping(Commands.verb(c), "#/components/schemas/" + c.getSimpleName()));
         };
     }
 
@@ -68,45 +79,6 @@ class OpenApi {
 
     @Bean
     ModelConverter requiredComponents() {
-        return new RequiredComponents();
-    }
-
-    /** Marks the components of records as required unless they may be absent. */
-    private static final class RequiredComponents implements ModelConverter {
-
-        @Override
-        public @Nullable Schema<?> resolve(
-                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
-            Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
-            Class<?> raw = raw(type);
-            if (schema != null && raw != null && raw.isRecord() && context != null) {
-                Schema<?> model = schema.get$ref() == null
-                        ? schema
-                        : context.getDefinedModels().get(schema.get$ref().replaceAll(".*/", ""));
-                if (model != null && model.getProperties() != null) {
-                    model.setRequired(required(raw, model));
-                }
-            }
-            return schema;
-        }
-
-        private static @Nullable Class<?> raw(AnnotatedType type) {
-            if (type.getType() instanceof JavaType java) {
-                return java.getRawClass();
-            }
-            return type.getType() instanceof Class<?> plain ? plain : null;
-        }
-
-        private static List<String> required(Class<?> raw, Schema<?> model) {
-            return Arrays.stream(raw.getRecordComponents())
-                    .filter(c -> !isNullable(c))
-                    .map(RecordComponent::getName)
-                    .filter(n -> model.getProperties().containsKey(n))
-                    .toList();
-        }
-
-        private static boolean isNullable(RecordComponent component) {
-            return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
-        }
+        return new RequiredInDescription();
     }
 }

@@ -1,16 +1,22 @@
 package venue.server.app;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.security.SecureRandom;
 import java.time.InstantSource;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.ProblemDetail;
+import venue.core.command.Commands;
 import venue.store.account.Accounts;
+import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
+import venue.store.media.SiteBytes;
 import venue.store.proof.SentProofs;
 import venue.store.workspace.Workspaces;
 
@@ -23,9 +29,16 @@ class Parts {
         return InstantSource.system();
     }
 
+    /** The launcher takes the folder before anything else is begun; where there was none, it is taken here. */
     @Bean(destroyMethod = "close")
-    Database database(Settings settings) {
-        return Database.open(settings.data());
+    @ConditionalOnMissingBean
+    DataFolder dataFolder(Settings settings) {
+        return DataFolder.open(settings.data());
+    }
+
+    @Bean(destroyMethod = "close")
+    Database database(DataFolder folder) {
+        return Database.open(folder.path());
     }
 
     @Bean
@@ -44,8 +57,13 @@ class Parts {
     }
 
     @Bean
-    MediaFiles mediaFiles(Settings settings) {
-        return new MediaFiles(settings.data().resolve("media"));
+    MediaFiles mediaFiles(DataFolder folder) {
+        return new MediaFiles(folder.within("media"));
+    }
+
+    @Bean
+    SiteBytes siteBytes(Database database) {
+        return new SiteBytes(database.sql());
     }
 
     @Bean
@@ -53,11 +71,18 @@ class Parts {
         return new MediaIntake(files);
     }
 
+    /** Records are written by their components; problems by their getters, with code and fix beside the rest (RFC 9457). */
     @Bean
     JsonMapperBuilderCustomizer json() {
-        return mapper -> mapper.changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL))
+        return mapper -> mapper.registerSubtypes(Commands.onTheWire().toArray(Class<?>[]::new))
+                .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL))
                 .changeDefaultVisibility(v -> v.withFieldVisibility(Visibility.ANY)
                         .withGetterVisibility(Visibility.NONE)
-                        .withIsGetterVisibility(Visibility.NONE));
+                        .withIsGetterVisibility(Visibility.NONE))
+                .withConfigOverride(
+                        ProblemDetail.class,
+                        o -> o.setVisibility(JsonAutoDetect.Value.noOverrides()
+                                .withFieldVisibility(Visibility.NONE)
+                                .withGetterVisibility(Visibility.PUBLIC_ONLY)));
     }
 }

@@ -1,17 +1,15 @@
 package venue.server.catalog;
 
-import java.security.Principal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
 import venue.core.edition.Worn;
+import venue.core.element.ElementKind;
 import venue.core.element.Elements;
 import venue.core.item.Hash;
 import venue.core.kind.Kind;
@@ -19,8 +17,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
-import venue.core.property.Property;
-import venue.core.property.PropertyGroup;
+import venue.core.pattern.PatternGroups;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
@@ -32,135 +29,35 @@ import venue.core.site.SiteFacts;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.theme.Tone;
-import venue.core.value.Value;
-import venue.server.signin.People;
+import venue.server.here.Here;
 import venue.store.workspace.Standing;
-import venue.store.workspace.Workspaces;
 
 /** What can be chosen from when pages are made and written. */
 @RestController
 @RequestMapping("/api/sites/{site}")
 class CatalogController {
 
-    private final Workspaces workspaces;
-    private final People people;
-
-    CatalogController(Workspaces workspaces, People people) {
-        this.workspaces = workspaces;
-        this.people = people;
-    }
-
-    /** A kind of element with the properties it declares. */
-    record ElementInfo(String key, String name, String note, List<Property> properties, List<String> siteFacts) {}
-
-    /** A template: its glyph, how many pages wear it, and what it brings to a new page. */
-    record TemplateInfo(
-            String id,
-            String name,
-            String note,
-            Glyph glyph,
-            long pages,
-            int sections,
-            long toFill,
-            @Nullable String shown,
-            boolean retired) {}
-
-    /**
-     * A kind of page.
-     *
-     * @param templates those its pages may wear and that are offered
-     * @param changeable whether whoever asks may change its pages
-     */
-    record KindInfo(
-            String id,
-            String name,
-            String note,
-            List<Property> fields,
-            List<String> templates,
-            String template,
-            boolean offeredFirst,
-            String startsIn,
-            boolean retired,
-            boolean changeable,
-            boolean pageless,
-            long pages) {}
-
-    /**
-     * A pattern of the tray.
-     *
-     * @param kinds the kinds of element it holds
-     * @param drawn the hash of all that its drawing is made from
-     */
-    record PatternInfo(
-            String id,
-            String name,
-            String group,
-            long toFill,
-            int sections,
-            int columns,
-            List<String> kinds,
-            String drawn) {}
-
-    /** A shared section that can be placed: on how many pages it stands. */
-    record SharedInfo(String id, String name, long pages, int columns, List<String> kinds, String drawn) {}
-
-    /** A menu's name and where it is shown. */
-    record MenuInfo(String id, String name, String place) {}
-
-    /** A tone's ground and words, for swatches. */
-    record ToneInfo(String key, String label, String ground, String words, String quiet, String line) {}
-
-    /** The type and page width (pixels) of the look the site wears, for writing in it. */
-    record TypeInfo(String headingFont, String bodyFont, int pageWidth) {}
-
-    /** Everything at once; it changes seldom. */
-    record Catalog(
-            List<ElementInfo> elements,
-            List<PropertyGroup> sectionSettings,
-            List<Property> pageSettings,
-            List<TemplateInfo> templates,
-            List<KindInfo> kinds,
-            List<PatternInfo> patterns,
-            List<SharedInfo> shared,
-            List<MenuInfo> menus,
-            List<ToneInfo> tones,
-            TypeInfo type,
-            String language,
-            List<Property> siteFacts,
-            Map<String, Value> facts) {}
-
     @GetMapping("/catalog")
-    Catalog catalog(@PathVariable String site, Principal principal) {
-        Standing standing = workspaces.require(site).now();
+    Catalog catalog(Here here) {
+        Standing standing = here.now();
         Edition edition = standing.working();
         return new Catalog(
-                Elements.all().stream()
-                        .map(k -> new ElementInfo(k.key(), k.name(), k.note(), k.properties(), k.siteFacts()))
-                        .toList(),
+                Elements.all().stream().map(CatalogController::element).toList(),
                 SectionSettings.groups(),
                 PageSettings.all(),
                 templates(edition),
-                kinds(edition, people.role(principal)),
+                kinds(edition, here.role()),
                 edition.patterns()
                         .sorted(Comparator.comparing(Pattern::name))
                         .map(p -> pattern(standing, p))
                         .toList(),
-                edition.all(SharedSection.class)
-                        .filter(s -> !edition.site().foot().contains(s.id()))
-                        .sorted(Comparator.comparing(SharedSection::name))
-                        .map(s -> new SharedInfo(
-                                s.id(),
-                                s.name(),
-                                edition.inbound().sharing(s.id()).size(),
-                                s.section().columns().size(),
-                                kinds(s),
-                                drawn(standing, s.id())))
-                        .toList(),
+                PatternGroups.of(edition.patterns()),
+                shared(standing),
                 edition.menus().stream()
-                        .map((Menu m) -> new MenuInfo(m.id(), m.name(), m.place()))
+                        .map((Menu m) -> new Catalog.MenuInfo(m.id(), m.name(), m.place()))
                         .toList(),
                 Tone.of(edition.theme()).stream().map(CatalogController::tone).toList(),
-                new TypeInfo(
+                new Catalog.TypeInfo(
                         edition.theme().text("headingFont"), edition.theme().text("bodyFont"), (int)
                                 edition.theme().number("pageWidth")),
                 edition.site().language(),
@@ -168,8 +65,35 @@ class CatalogController {
                 edition.site().facts());
     }
 
-    private static ToneInfo tone(Tone tone) {
-        return new ToneInfo(
+    private static Catalog.ElementInfo element(ElementKind kind) {
+        return new Catalog.ElementInfo(
+                kind.key(),
+                kind.name(),
+                kind.note(),
+                kind.properties(),
+                kind.siteFacts(),
+                kind.inPlace(),
+                kind.summary(),
+                kind.isManagersOnly());
+    }
+
+    private static List<Catalog.SharedInfo> shared(Standing standing) {
+        Edition edition = standing.working();
+        return edition.all(SharedSection.class)
+                .filter(s -> !edition.site().foot().contains(s.id()))
+                .sorted(Comparator.comparing(SharedSection::name))
+                .map(s -> new Catalog.SharedInfo(
+                        s.id(),
+                        s.name(),
+                        edition.inbound().sharing(s.id()).size(),
+                        s.section().columns().size(),
+                        kinds(s),
+                        drawn(standing, s.id())))
+                .toList();
+    }
+
+    private static Catalog.ToneInfo tone(Tone tone) {
+        return new Catalog.ToneInfo(
                 tone.key(),
                 tone.label(),
                 tone.ground().hex(),
@@ -178,8 +102,8 @@ class CatalogController {
                 tone.line().hex());
     }
 
-    private static PatternInfo pattern(Standing standing, Pattern pattern) {
-        return new PatternInfo(
+    private static Catalog.PatternInfo pattern(Standing standing, Pattern pattern) {
+        return new Catalog.PatternInfo(
                 pattern.id(),
                 pattern.name(),
                 pattern.group(),
@@ -205,7 +129,7 @@ class CatalogController {
                 .toList();
     }
 
-    private static List<TemplateInfo> templates(Edition edition) {
+    private static List<Catalog.TemplateInfo> templates(Edition edition) {
         Map<String, List<Page>> wearing = edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
@@ -216,10 +140,10 @@ class CatalogController {
                 .toList();
     }
 
-    private static TemplateInfo template(Template template, List<Page> wearing) {
+    private static Catalog.TemplateInfo template(Template template, List<Page> wearing) {
         List<Section> starters =
                 template.zones().stream().flatMap(z -> z.starters().stream()).toList();
-        return new TemplateInfo(
+        return new Catalog.TemplateInfo(
                 template.id(),
                 template.name(),
                 template.note(),
@@ -231,7 +155,7 @@ class CatalogController {
                 template.retired());
     }
 
-    private static List<KindInfo> kinds(Edition edition, Role role) {
+    private static List<Catalog.KindInfo> kinds(Edition edition, Role role) {
         List<String> offered = edition.all(Template.class)
                 .filter(t -> !t.retired())
                 .map(Template::id)
@@ -239,7 +163,7 @@ class CatalogController {
                 .toList();
         return edition.all(Kind.class)
                 .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
-                .map(k -> new KindInfo(
+                .map(k -> new Catalog.KindInfo(
                         k.id(),
                         k.name(),
                         k.note(),
@@ -253,7 +177,7 @@ class CatalogController {
                         k.offeredFirst(),
                         k.startsIn(),
                         k.retired(),
-                        role == Role.MANAGER || k.changedBy() == Role.EDITOR,
+                        k.mayBeChangedBy(role),
                         k.isPageless(),
                         k.isPageless()
                                 ? edition.entries(k.id()).size()

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -16,7 +17,7 @@ import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.media.Media;
-import venue.core.release.Entry;
+import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
 import venue.demo.DemoPictures;
@@ -25,6 +26,7 @@ import venue.server.app.Origins;
 import venue.server.app.Settings;
 import venue.store.account.Account;
 import venue.store.account.Accounts;
+import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Workspace;
@@ -47,6 +49,7 @@ class DemoLoader implements ApplicationRunner {
     private final PasswordEncoder passwords;
     private final Origins origins;
     private final InstantSource clock;
+    private final boolean loads;
 
     DemoLoader(
             Settings settings,
@@ -63,32 +66,39 @@ class DemoLoader implements ApplicationRunner {
         this.passwords = passwords;
         this.origins = origins;
         this.clock = clock;
+        loads = settings.demoPassword() != null
+                && workspaces.find(KestrelMoor.ID).isEmpty();
+        if (settings.demoFresh() && !loads) {
+            throw new Unfit("The demo in " + settings.data() + " is loaded already and keeps its password."
+                    + " Leave --password out, or begin anew with --fresh.");
+        }
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        String password = settings.demoPassword();
-        if (password == null) {
-            return;
-        }
-        accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, passwords.encode(password), Role.MANAGER));
-        accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", passwords.encode(password), Role.EDITOR));
-        if (workspaces.find(KestrelMoor.ID).isEmpty()) {
-            load();
+        if (loads) {
+            load(passwords.encode(Objects.requireNonNull(settings.demoPassword())));
         }
     }
 
-    private void load() {
+    private void load(String password) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
         List<Item> items = new ArrayList<>(KestrelMoor.items(today));
         DemoPictures.all().forEach((id, picture) -> {
             Media media = intake.take(id, picture.name(), picture.drawn().get());
             items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
         });
-        Workspace workspace = workspaces.begin(KestrelMoor.ID, MANAGER_ID, items);
+        workspaces.begin(KestrelMoor.ID, MANAGER_ID, items, workspace -> {
+            accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, password, Role.MANAGER));
+            accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", password, Role.EDITOR));
+            work(workspace);
+        });
+    }
+
+    private static void work(Workspace workspace) {
         Edition live = workspace.now().live();
         List<String> all = ReleasePlan.of(live, workspace.now().working()).entries().stream()
-                .map(Entry::item)
+                .map(ReleaseEntry::item)
                 .toList();
         workspace.release(MANAGER_ID, "The new site", all);
         KestrelMoor.changesSince().forEach(c -> workspace.run(Asked.of(MANAGER_ID, c)));
@@ -106,6 +116,10 @@ class DemoLoader implements ApplicationRunner {
                 "The site is at {}/",
                 origins.of(workspaces.require(KestrelMoor.ID).now().working().site()));
         LOG.info("Sign in as    {} (manager) or {} (editor)", MANAGER, EDITOR);
-        LOG.info("Password      {}", settings.demoPassword());
+        if (loads) {
+            LOG.info("Password      {}", settings.demoPassword());
+        } else {
+            LOG.info("Password      as it was when the demo was loaded; --fresh begins anew");
+        }
     }
 }

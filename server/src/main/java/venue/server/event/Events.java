@@ -1,88 +1,172 @@
 package venue.server.event;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.security.web.session.HttpSessionDestroyedEvent;
 import org.springframework.stereotype.Component;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.fault.Refusal;
+import venue.store.account.Account;
+import venue.store.workspace.Done;
+import venue.store.workspace.Workspaces;
 
-/** Tells every open window of a site what happens (Server-Sent Events), and knows who is where. */
+/**
+ * Tells every open window of a site what happens (Server-Sent Events), and knows who is where. Telling never waits for a
+ * window. Who is here is told a moment later, once for however many came and went.
+ */
 @Component
 @EnableScheduling
 public class Events {
 
-    private static final long FOREVER = 0L;
     private static final int BREATH_MS = 20_000;
+    private static final int MOMENT_MS = 250;
+    private static final int BETWEEN_MS = 100;
+    private static final int MOST_OF_A_PERSON = 20;
 
-    /** A window of a person; {@code at} is the page or screen it shows. */
-    record Window(String id, String name, String at, SseEmitter emitter) {
+    /** A window of a person in a site. */
+    record Key(String site, String person, String window) {}
+
+    /** {@code at} is the page or screen that the window shows. */
+    private record Window(EventStream stream, String name, String at, String session) {
         Window at(String place) {
-            return new Window(id, name, place, emitter);
+            return new Window(stream, name, place, session);
         }
     }
 
     /** Somebody who is here, and which page or screen they have open. */
-    public record Here(String name, String at) {}
+    public record Presence(String name, String at) {}
 
-    private final Map<String, Map<String, Window>> bySite = new ConcurrentHashMap<>();
+    /** What was done last in a site, and by whom. */
+    private record Step(long step, String name, String who) {}
 
-    SseEmitter open(String site, String id, String name, String at) {
-        SseEmitter emitter = new SseEmitter(FOREVER);
-        Map<String, Window> windows = bySite.computeIfAbsent(site, s -> new ConcurrentHashMap<>());
-        Runnable close = () -> {
-            windows.computeIfPresent(id, (k, w) -> w.emitter() == emitter ? null : w);
-            tellWhoIsHere(site);
-        };
-        emitter.onCompletion(close);
-        emitter.onTimeout(close);
-        emitter.onError(e -> close.run());
-        windows.put(id, new Window(id, name, at, emitter));
-        tellWhoIsHere(site);
-        return emitter;
+    private final Map<Key, Window> windows = new ConcurrentHashMap<>();
+    private final Set<String> cameOrWent = ConcurrentHashMap.newKeySet();
+    private final Map<String, Step> steps = new ConcurrentHashMap<>();
+    private final Map<String, Long> toldAt = new ConcurrentHashMap<>();
+    private final JsonMapper json;
+    private final ScheduledExecutorService teller = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "teller");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    Events(JsonMapper json, Workspaces workspaces) {
+        this.json = json;
+        workspaces.onStep(this::done);
     }
 
-    void moved(String site, String id, String at) {
-        bySite.getOrDefault(site, Map.of()).computeIfPresent(id, (k, w) -> w.at(at));
-        tellWhoIsHere(site);
+    /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */
+    private void done(String site, Done done) {
+        if (steps.put(site, new Step(done.step(), done.name(), done.who())) == null) {
+            teller.schedule(() -> tellStep(site), wait(site), TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private long wait(String site) {
+        long since = System.nanoTime() - toldAt.getOrDefault(site, System.nanoTime() - TimeUnit.SECONDS.toNanos(1));
+        return Math.max(0, BETWEEN_MS - TimeUnit.NANOSECONDS.toMillis(since));
+    }
+
+    private void tellStep(String site) {
+        toldAt.put(site, System.nanoTime());
+        Step last = steps.remove(site);
+        if (last != null) {
+            tell(site, "step", last);
+        }
+    }
+
+    /** Answers a request with a stream; one that the window had open before ends. */
+    void open(Key key, Account who, String at, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        requireRoom(key);
+        EventStream[] opened = new EventStream[1];
+        EventStream stream = EventStream.open(request, response, () -> gone(key, opened[0]));
+        opened[0] = stream;
+        Window before = windows.put(
+                key, new Window(stream, who.name(), at, request.getSession().getId()));
+        if (before != null) {
+            before.stream().close();
+        }
+        cameOrWent.add(key.site());
+    }
+
+    private void requireRoom(Key key) {
+        long open = windows.keySet().stream()
+                .filter(k -> k.person().equals(key.person()) && !k.equals(key))
+                .count();
+        if (open >= MOST_OF_A_PERSON) {
+            throw Refusal.busy(
+                    "too-many-windows",
+                    "You have " + open + " windows open already; this one is not told what others do.",
+                    "Close some of them; this one is told again a moment later.");
+        }
+    }
+
+    private void gone(Key key, @Nullable EventStream stream) {
+        windows.computeIfPresent(key, (k, w) -> w.stream() == stream ? null : w);
+        cameOrWent.add(key.site());
+    }
+
+    void moved(Key key, String at) {
+        windows.computeIfPresent(key, (k, w) -> w.at(at));
+        cameOrWent.add(key.site());
     }
 
     /** Everybody who has a window of the site open. */
-    public List<Here> here(String site) {
-        return bySite.getOrDefault(site, Map.of()).values().stream()
-                .map(w -> new Here(w.name(), w.at()))
+    public List<Presence> here(String site) {
+        return windows.entrySet().stream()
+                .filter(e -> e.getKey().site().equals(site))
+                .map(e -> new Presence(e.getValue().name(), e.getValue().at()))
                 .distinct()
                 .toList();
     }
 
-    private void tellWhoIsHere(String site) {
-        tell(site, "here", here(site));
+    /** Tells all windows of a site. */
+    public void tell(String site, String name, Object what) {
+        byte[] event = EventStream.event(name, json.writeValueAsString(what));
+        windows.forEach((key, window) -> {
+            if (key.site().equals(site)) {
+                window.stream().send(event);
+            }
+        });
     }
 
-    /** Tells all windows of a site; those that are gone are forgotten. */
-    public void tell(String site, String name, Object what) {
-        for (Window window :
-                new CopyOnWriteArrayList<>(bySite.getOrDefault(site, Map.of()).values())) {
-            send(window, SseEmitter.event().name(name).data(what));
+    /** Tells all windows of all sites. */
+    public void tellAll(String name, Object what) {
+        byte[] event = EventStream.event(name, json.writeValueAsString(what));
+        windows.values().forEach(w -> w.stream().send(event));
+    }
+
+    @Scheduled(fixedDelay = MOMENT_MS)
+    void tellWhoIsHere() {
+        for (String site : List.copyOf(cameOrWent)) {
+            cameOrWent.remove(site);
+            tell(site, "here", here(site));
         }
     }
 
-    /** Keeps connections open through whatever lies between, and finds those that are gone. */
     @Scheduled(fixedRate = BREATH_MS)
     void breathe() {
-        bySite.values()
-                .forEach(ws ->
-                        ws.values().forEach(w -> send(w, SseEmitter.event().comment("here"))));
+        windows.values().forEach(w -> w.stream().comment());
     }
 
-    private void send(Window window, SseEmitter.SseEventBuilder event) {
-        try {
-            window.emitter().send(event);
-        } catch (IOException | IllegalStateException e) {
-            bySite.values().forEach(ws -> ws.remove(window.id(), window));
-        }
+    /** Whoever has signed out is told nothing any more. */
+    @EventListener
+    void signedOut(HttpSessionDestroyedEvent ended) {
+        windows.values().stream()
+                .filter(w -> w.session().equals(ended.getId()))
+                .forEach(w -> w.stream().close());
     }
 }

@@ -1,45 +1,67 @@
 package venue.server.event;
 
-import java.security.Principal;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import venue.server.signin.People;
-import venue.store.workspace.Workspaces;
+import venue.core.fault.Refusal;
+import venue.core.text.Letters;
+import venue.server.here.Here;
+import venue.store.account.Account;
 
 /** Opens a stream of events for a window, and hears where the window has gone. */
 @RestController
 @RequestMapping("/api/sites/{site}/events")
 class EventsController {
 
-    private final Events events;
-    private final People people;
-    private final Workspaces workspaces;
+    private static final int LONGEST_WINDOW = 80;
+    private static final int LONGEST_PLACE = 200;
 
-    EventsController(Events events, People people, Workspaces workspaces) {
+    private final Events events;
+
+    EventsController(Events events) {
         this.events = events;
-        this.people = people;
-        this.workspaces = workspaces;
     }
 
-    /** Where a window is. */
-    record WindowPlace(String window, String at) {}
+    /** Where a window is: its id has at most 80 characters, its place at most 200. */
+    record WindowPlace(String window, String at) {
+        WindowPlace {
+            requireShort("window", window, LONGEST_WINDOW);
+            requireShort("at", at, LONGEST_PLACE);
+        }
+    }
+
+    private static void requireShort(String field, String text, int most) {
+        if (text.length() > most) {
+            throw Refusal.badInput(
+                    "too-long",
+                    field,
+                    "“" + field + "” has " + text.length() + " characters; " + most + " fit.",
+                    "Name the window and its screen in few words.");
+        }
+    }
 
     @GetMapping(produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter open(
-            @PathVariable String site, @RequestParam String window, @RequestParam String at, Principal principal) {
-        workspaces.require(site);
-        return events.open(site, window, people.require(principal).name(), at);
+    void open(
+            Here here,
+            @RequestParam String window,
+            @RequestParam String at,
+            HttpServletRequest request,
+            HttpServletResponse response)
+            throws IOException {
+        WindowPlace place = new WindowPlace(window, Letters.clean(at));
+        Account who = here.person();
+        events.open(new Events.Key(here.site(), who.id(), place.window()), who, place.at(), request, response);
     }
 
     @PostMapping("/place")
-    void moved(@PathVariable String site, @RequestBody WindowPlace place) {
-        events.moved(site, place.window(), place.at());
+    void moved(Here here, @RequestBody WindowPlace place) {
+        events.moved(new Events.Key(here.site(), here.person().id(), place.window()), place.at());
     }
 }

@@ -1,6 +1,5 @@
 package venue.server.kind;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -17,35 +16,30 @@ import venue.core.edition.Edition;
 import venue.core.kind.Kind;
 import venue.core.table.EntryTable;
 import venue.core.value.Value;
-import venue.store.workspace.Workspaces;
+import venue.server.here.Here;
+import venue.store.workspace.Standing;
 
 /** The entries of a kind without pages, as rows and as CSV. What is read is looked at before any of it is kept. */
 @RestController
 @RequestMapping("/api/sites/{site}/kinds/{id}")
 class EntriesController {
 
-    private final Workspaces workspaces;
-
-    EntriesController(Workspaces workspaces) {
-        this.workspaces = workspaces;
-    }
-
-    /** An entry. */
-    record EntryRow(String id, String name, Map<String, Value> fields) {}
+    /** An entry, and the hash of its content. */
+    record EntryRow(String id, String revision, String name, Map<String, Value> fields) {}
 
     @GetMapping("/entries")
-    List<EntryRow> entries(@PathVariable String site, @PathVariable String id) {
-        Edition edition = workspaces.require(site).now().working();
-        edition.require(Kind.class, id);
-        return edition.entries(id).stream()
-                .map(e -> new EntryRow(e.id(), e.name(), e.fields()))
+    List<EntryRow> entries(Here here, @PathVariable String id) {
+        Standing now = here.now();
+        now.working().require(Kind.class, id);
+        return now.working().entries(id).stream()
+                .map(e -> new EntryRow(e.id(), now.hashOf(e.id()), e.name(), e.fields()))
                 .toList();
     }
 
     /** RFC 4180, UTF-8, with a heading. */
     @GetMapping("/entries.csv")
-    ResponseEntity<String> csv(@PathVariable String site, @PathVariable String id) {
-        Edition edition = workspaces.require(site).now().working();
+    ResponseEntity<String> csv(Here here, @PathVariable String id) {
+        Edition edition = here.working();
         Kind kind = edition.require(Kind.class, id);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8;header=present"))
@@ -67,36 +61,15 @@ class EntriesController {
     record TableRead(List<String> headings, List<String> columns, List<RowRead> rows) {}
 
     @PostMapping("/entries/read")
-    TableRead read(@PathVariable String site, @PathVariable String id, @RequestBody TableGiven given) {
-        Edition edition = workspaces.require(site).now().working();
+    TableRead read(Here here, @PathVariable String id, @RequestBody TableGiven given) {
+        Edition edition = here.working();
         Kind kind = edition.require(Kind.class, id);
         List<List<String>> cells = EntryTable.cells(given.text());
         List<String> headings = cells.get(0);
-        List<String> columns = given.columns() == null ? guessed(kind, headings) : given.columns();
+        List<String> columns = given.columns() == null ? EntryTable.columns(kind, headings) : given.columns();
         List<RowRead> rows = EntryTable.read(edition, kind, cells, columns).stream()
                 .map(r -> new RowRead(r.number(), r.name(), r.fields(), r.troubles()))
                 .toList();
         return new TableRead(headings, columns, rows);
-    }
-
-    private static List<String> guessed(Kind kind, List<String> headings) {
-        List<String> columns = new ArrayList<>();
-        for (String heading : headings) {
-            String words = heading.strip();
-            columns.add(
-                    words.equalsIgnoreCase("name") || words.equalsIgnoreCase("title")
-                            ? EntryTable.NAME
-                            : kind.fields().stream()
-                                    .filter(f -> f.label().equalsIgnoreCase(words)
-                                            || f.key().equalsIgnoreCase(words))
-                                    .map(f -> f.key())
-                                    .findFirst()
-                                    .orElse(""));
-        }
-        int free = columns.indexOf("");
-        if (!columns.contains(EntryTable.NAME) && free >= 0) {
-            columns.set(free, EntryTable.NAME);
-        }
-        return columns;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.kind.Placement;
 import venue.core.property.Property;
+import venue.core.usage.FieldUse;
 import venue.core.value.Value;
 
 /**

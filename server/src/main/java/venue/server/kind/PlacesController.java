@@ -1,6 +1,5 @@
 package venue.server.kind;
 
-import java.security.Principal;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -15,21 +14,12 @@ import venue.core.edition.Places;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.site.Role;
-import venue.server.signin.People;
-import venue.store.workspace.Workspaces;
+import venue.server.here.Here;
 
 /** Where pages may be made and moved, for whoever asks. */
 @RestController
 @RequestMapping("/api/sites/{site}")
 class PlacesController {
-
-    private final Workspaces workspaces;
-    private final People people;
-
-    PlacesController(Workspaces workspaces, People people) {
-        this.workspaces = workspaces;
-        this.people = people;
-    }
 
     /**
      * Whether a page of a kind may stand in a place.
@@ -43,32 +33,31 @@ class PlacesController {
 
     /** "What may I create here?" for a place, kind by kind; the top when no parent is named. */
     @GetMapping("/places")
-    List<PlaceFor> places(
-            @PathVariable String site, @RequestParam(required = false) @Nullable String parent, Principal principal) {
-        Edition edition = workspaces.require(site).now().working();
+    List<PlaceFor> places(Here here, @RequestParam(required = false) @Nullable String parent) {
+        Edition edition = here.working();
         if (parent != null) {
             edition.require(Page.class, parent);
         }
-        return Places.here(edition, parent, people.role(principal)).stream()
+        return Places.here(edition, parent, here.role()).stream()
                 .map(a -> place(edition, a, parent))
                 .toList();
     }
 
     /** Where a page of a kind may be made: every page of the plan, with the reason where it may not. */
     @GetMapping("/kinds/{kind}/places")
-    List<PlaceFor> placesOf(@PathVariable String site, @PathVariable String kind, Principal principal) {
-        Edition edition = workspaces.require(site).now().working();
+    List<PlaceFor> placesOf(Here here, @PathVariable String kind) {
+        Edition edition = here.working();
         Kind of = edition.require(Kind.class, kind);
-        Role role = people.role(principal);
+        Role role = here.role();
         return everywhere(edition, parent -> Places.answer(edition, of, parent, role));
     }
 
     /** Where a page may be moved: every page of the plan, with the reason where it may not. */
     @GetMapping("/pages/{page}/places")
-    List<PlaceFor> placesFor(@PathVariable String site, @PathVariable String page, Principal principal) {
-        Edition edition = workspaces.require(site).now().working();
+    List<PlaceFor> placesFor(Here here, @PathVariable String page) {
+        Edition edition = here.working();
         Kind of = edition.require(Kind.class, edition.require(Page.class, page).kind());
-        Role role = people.role(principal);
+        Role role = here.role();
         return everywhere(edition, parent -> Places.standing(edition, of, parent, role));
     }
 

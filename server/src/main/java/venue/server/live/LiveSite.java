@@ -12,9 +12,7 @@ import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.PageRenderer;
-import venue.core.render.Paths;
 import venue.core.render.View;
-import venue.core.sitemap.Robots;
 import venue.core.sitemap.Sitemap;
 import venue.store.workspace.Standing;
 
@@ -72,12 +70,25 @@ final class LiveSite {
         }
         View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR);
         if (rawPath.equals("/robots.txt")) {
-            return Reply.text("text/plain; charset=utf-8", Robots.text(origin), Reply.ASK);
+            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(origin), Reply.ASK);
         }
         if (rawPath.startsWith("/sitemap") && rawPath.endsWith(".xml")) {
             return sitemap(view, rawPath);
         }
-        return page(view, decode(rawPath));
+        String path = decode(rawPath);
+        String single = path.replaceAll("[/\\\\]{2,}", "/");
+        return single.equals(path) ? page(view, path) : Reply.moved(own(single));
+    }
+
+    /** A path of this site as a redirect names it: never one that a browser could take for another host. */
+    private static String own(String path) {
+        String encoded = View.encoded(path);
+        return encoded.startsWith("/") && !encoded.startsWith("//") ? encoded : "/";
+    }
+
+    /** What is answered to an address that can't be read: a page of the site's own. */
+    Reply unreadable() {
+        return Reply.page(400, PageRenderer.notFound(View.of(edition, clock.instant(), origin, View.Mode.VISITOR)));
     }
 
     private static String decode(String rawPath) {
@@ -113,7 +124,7 @@ final class LiveSite {
                     .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
         }
         if (path.endsWith("/")) {
-            return Reply.moved(Paths.encode(path.replaceAll("/+$", "")));
+            return Reply.moved(own(path.substring(0, path.length() - 1)));
         }
         Optional<Page> page = edition.plan().pageAt(path).flatMap(edition::page);
         if (page.isPresent()) {

@@ -11,16 +11,13 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Sends films and sounds from the disk, whole or the part that a player asks for (RFC 9110, 14: one range of bytes; several
- * at once are answered with the whole, as the standard allows).
+ * Sends films and sounds from the disk, whole or the part that a player asks for (RFC 9110, 14: one range of bytes of a GET;
+ * several at once are answered with the whole, as the standard allows).
  */
 final class PlayedFiles {
 
     private static final Pattern RANGE = Pattern.compile("bytes=(\\d{0,18})-(\\d{0,18})");
     private static final int PIECE = 64 * 1024;
-
-    /** From the first byte to the last, both included. */
-    record Part(long first, long last) {}
 
     private PlayedFiles() {}
 
@@ -30,18 +27,18 @@ final class PlayedFiles {
         answer.setHeader("Accept-Ranges", "bytes");
         answer.setHeader("ETag", etag);
         answer.setHeader("Cache-Control", Reply.FOR_EVER);
-        answer.setHeader("X-Content-Type-Options", "nosniff");
-        String known = asked.getHeader("If-None-Match");
-        if (known != null && known.contains(etag)) {
+        Replies.safe(answer, Reply.PAGE_POLICY);
+        if (Replies.matches(asked.getHeader("If-None-Match"), etag)) {
             answer.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
             return;
         }
         answer.setContentType(FileTypes.of(file.getFileName().toString()));
-        String wanted = sameFile(asked, etag) ? asked.getHeader("Range") : null;
+        boolean whole = asked.getMethod().equals("HEAD") || !sameFile(asked, etag);
+        String wanted = whole ? null : asked.getHeader("Range");
         Matcher range = RANGE.matcher(wanted == null ? "" : wanted);
-        Part part = new Part(0, size - 1);
+        PlayedPart part = new PlayedPart(0, size - 1);
         if (range.matches()) {
-            Part found = part(range.group(1), range.group(2), size);
+            PlayedPart found = part(range.group(1), range.group(2), size);
             if (found == null) {
                 answer.setStatus(HttpServletResponse.SC_REQUESTED_RANGE_NOT_SATISFIABLE);
                 answer.setHeader("Content-Range", "bytes */" + size);
@@ -64,17 +61,17 @@ final class PlayedFiles {
     }
 
     /** The part meant; absent when the file has no such part. */
-    static @Nullable Part part(String from, String to, long size) {
+    static @Nullable PlayedPart part(String from, String to, long size) {
         if (from.isEmpty()) {
             long last = to.isEmpty() ? 0 : Long.parseLong(to);
-            return last == 0 || size == 0 ? null : new Part(Math.max(0, size - last), size - 1);
+            return last == 0 || size == 0 ? null : new PlayedPart(Math.max(0, size - last), size - 1);
         }
         long first = Long.parseLong(from);
         long last = to.isEmpty() ? size - 1 : Math.min(size - 1, Long.parseLong(to));
-        return first > last ? null : new Part(first, last);
+        return first > last ? null : new PlayedPart(first, last);
     }
 
-    private static void copy(Path file, Part part, HttpServletResponse answer) throws IOException {
+    private static void copy(Path file, PlayedPart part, HttpServletResponse answer) throws IOException {
         try (InputStream in = Files.newInputStream(file)) {
             in.skipNBytes(part.first());
             byte[] piece = new byte[PIECE];

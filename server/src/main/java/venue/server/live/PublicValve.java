@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.stereotype.Component;
 import venue.server.app.Settings;
 import venue.server.proof.Proofs;
@@ -47,15 +48,19 @@ class PublicValve extends ValveBase {
 
     @Override
     public void invoke(Request asked, Response answer) throws IOException, ServletException {
-        String host = asked.getServerName();
-        boolean malformed = answer.isError();
-        if (malformed || settings.isInterface(host)) {
+        String host = Settings.normal(asked.getServerName());
+        if (settings.isInterface(host)) {
             getNext().invoke(asked, answer);
             return;
         }
         Optional<Workspace> workspace = workspaces.servedAt(host);
+        if (answer.isError()) {
+            answer.setSuspended(false);
+        }
         if (workspace.isEmpty()) {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
+        } else if (answer.isError() || !isDecodable(asked)) {
+            Replies.send(asked, answer, sites.of(workspace.get()).unreadable());
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
             Optional<Path> played = files.played(asked.getRequestURI());
             if (played.isPresent()) {
@@ -66,6 +71,15 @@ class PublicValve extends ValveBase {
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");
+        }
+    }
+
+    private static boolean isDecodable(Request asked) {
+        try {
+            asked.getParameterMap();
+            return true;
+        } catch (InvalidParameterException e) {
+            return false;
         }
     }
 
@@ -84,7 +98,7 @@ class PublicValve extends ValveBase {
         }
         return path.startsWith(SENT)
                 ? proofs.sent(workspace.site(), path.substring(SENT.length()))
-                        .map(html -> Reply.page(200, html).kept("no-store"))
+                        .map(page -> Reply.page(200, page).kept("no-store"))
                 : files.find(workspace, path);
     }
 
@@ -92,10 +106,10 @@ class PublicValve extends ValveBase {
         Map<String, String> query = new HashMap<>();
         asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
         return proofs.html(workspace.site(), path, query)
-                .map(html -> Reply.text(
+                .map(proof -> Reply.text(
                         200,
                         "text/html; charset=utf-8",
-                        html,
+                        proof.html(),
                         Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
                         proofs.policy()));
     }

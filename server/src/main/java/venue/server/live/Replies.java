@@ -3,7 +3,9 @@ package venue.server.live;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.server.app.SafeHeaders;
 
 /** Sends finished answers: conditional requests, compression and headers after RFC 9110. */
 final class Replies {
@@ -11,49 +13,88 @@ final class Replies {
     private Replies() {}
 
     static void send(HttpServletRequest asked, HttpServletResponse answer, Reply reply) throws IOException {
-        headers(answer, reply);
+        byte[] gzip = takesGzip(asked.getHeader("Accept-Encoding")) ? reply.gzip() : null;
+        String etag = gzip == null ? reply.etag() : zipped(reply.etag());
+        headers(answer, reply, etag);
         if (reply.location() != null) {
             answer.setHeader("Location", reply.location());
         }
-        if (reply.status() == HttpServletResponse.SC_OK && matches(asked.getHeader("If-None-Match"), reply.etag())) {
+        if (reply.status() == HttpServletResponse.SC_OK && matches(asked.getHeader("If-None-Match"), etag)) {
             answer.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
             return;
         }
         answer.setStatus(reply.status());
         answer.setContentType(reply.type());
-        byte[] body = reply.body();
-        byte[] gzip = reply.gzip();
         if (gzip != null) {
-            answer.setHeader("Vary", "Accept-Encoding");
-            if (takesGzip(asked.getHeader("Accept-Encoding"))) {
-                answer.setHeader("Content-Encoding", "gzip");
-                body = gzip;
-            }
+            answer.setHeader("Content-Encoding", "gzip");
         }
+        byte[] body = gzip == null ? reply.body() : gzip;
         answer.setContentLength(body.length);
         if (!asked.getMethod().equals("HEAD")) {
             answer.getOutputStream().write(body);
         }
     }
 
-    private static void headers(HttpServletResponse answer, Reply reply) {
-        if (!reply.etag().isEmpty()) {
-            answer.setHeader("ETag", reply.etag());
+    /** What is compressed is another representation, and has another tag (RFC 9110, 8.8.3.3). */
+    private static String zipped(String etag) {
+        return etag.isEmpty() ? etag : etag.substring(0, etag.length() - 1) + "-gzip\"";
+    }
+
+    private static void headers(HttpServletResponse answer, Reply reply, String etag) {
+        if (!etag.isEmpty()) {
+            answer.setHeader("ETag", etag);
+        }
+        if (reply.gzip() != null) {
+            answer.setHeader("Vary", "Accept-Encoding");
         }
         answer.setHeader("Cache-Control", reply.kept());
-        answer.setHeader("Content-Security-Policy", reply.policy());
-        answer.setHeader("X-Content-Type-Options", "nosniff");
-        answer.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
+        safe(answer, reply.policy());
+        if (reply.download() != null) {
+            answer.setHeader("Content-Disposition", reply.download());
+        }
         if (reply.type().startsWith("font/") || reply.kept().equals(Reply.FOR_EVER)) {
             answer.setHeader("Access-Control-Allow-Origin", "*");
         }
     }
 
-    private static boolean matches(@Nullable String asked, String etag) {
-        return asked != null && (asked.equals("*") || asked.contains(etag));
+    /** What every answer of a site says of how it may be used. */
+    static void safe(HttpServletResponse answer, String policy) {
+        answer.setHeader("Content-Security-Policy", policy);
+        answer.setHeader("X-Content-Type-Options", "nosniff");
+        answer.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
+        answer.setHeader("Permissions-Policy", SafeHeaders.PERMISSIONS);
+        answer.setHeader("Cross-Origin-Opener-Policy", "same-origin");
     }
 
-    private static boolean takesGzip(@Nullable String accepted) {
-        return accepted != null && accepted.contains("gzip") && !accepted.contains("gzip;q=0");
+    /** Whether one of the tags asked for is this one, compared weakly (RFC 9110, 13.1.2). */
+    static boolean matches(@Nullable String asked, String etag) {
+        if (asked == null || etag.isEmpty()) {
+            return false;
+        }
+        return Stream.of(asked.split(","))
+                .map(String::strip)
+                .map(t -> t.startsWith("W/") ? t.substring(2) : t)
+                .anyMatch(t -> t.equals("*") || t.equals(etag));
+    }
+
+    /** Whether gzip is among what is accepted, by itself or as anything, with a weight above 0 (RFC 9110, 12.5.3). */
+    static boolean takesGzip(@Nullable String accepted) {
+        double any = 0;
+        for (String part : accepted == null ? new String[0] : accepted.split(",")) {
+            String[] coding = part.strip().split("\\s*;\\s*");
+            if (coding[0].equalsIgnoreCase("gzip") || coding[0].equalsIgnoreCase("x-gzip")) {
+                return weight(coding) > 0;
+            }
+            any = coding[0].equals("*") ? weight(coding) : any;
+        }
+        return any > 0;
+    }
+
+    private static double weight(String[] coding) {
+        try {
+            return coding.length < 2 ? 1 : Double.parseDouble(coding[1].replaceFirst("^[qQ]\\s*=\\s*", ""));
+        } catch (NumberFormatException e) {
+            return 0;
+        }
     }
 }

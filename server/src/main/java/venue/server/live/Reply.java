@@ -6,17 +6,19 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HexFormat;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
 import venue.core.item.Hash;
+import venue.core.render.Rendered;
 
 /**
  * A finished answer of the public site: bytes, compressed bytes where that pays, and the headers that go with them.
  *
  * @param location where to, for a redirect
  * @param kept the Cache-Control header
+ * @param download the Content-Disposition header of what is not to be shown in the page's place
  */
 record Reply(
         int status,
@@ -26,11 +28,10 @@ record Reply(
         String etag,
         String kept,
         String policy,
-        @Nullable String location) {
+        @Nullable String location,
+        @Nullable String download) {
 
     private static final int WORTH = 600;
-    private static final Pattern FRAME = Pattern.compile("<iframe src=\"(https://[^/\"]+)");
-    private static final String STYLE = "<style>";
     private static final int ETAG = 20;
 
     /** For what has a hash in its name and so never changes. */
@@ -39,41 +40,30 @@ record Reply(
     /** For pages: kept, but asked about each time. */
     static final String ASK = "no-cache";
 
-    private static final String PAGE_POLICY =
+    static final String PAGE_POLICY =
             "default-src 'none'; img-src 'self'; media-src 'self'; style-src 'self'; font-src 'self';"
                     + " script-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-    static Reply page(int status, String html) {
-        return text(status, "text/html; charset=utf-8", html, ASK, policy(html));
+    static Reply page(int status, Rendered page) {
+        return text(status, "text/html; charset=utf-8", page.html(), ASK, policy(page));
     }
 
-    /** Pages may hold one style element of our own making: the policy names its hash (CSP 3, 2.3.1). */
-    private static String policy(String html) {
-        String policy = PAGE_POLICY + "; frame-src 'self'" + framed(html);
-        int from = html.indexOf(STYLE);
-        if (from < 0) {
+    /** The policy names what the renderer made: the hash of the page's own styles (CSP 3, 2.3.1), and what it frames. */
+    private static String policy(Rendered page) {
+        String policy = PAGE_POLICY + "; frame-src 'self'"
+                + page.frames().stream().map(f -> " " + f).collect(Collectors.joining());
+        if (page.ownStyles().isEmpty()) {
             return policy;
         }
-        String css = html.substring(from + STYLE.length(), html.indexOf("</style>", from));
         String hash = Base64.getEncoder()
-                .encodeToString(HexFormat.of().parseHex(Hash.of(css.getBytes(StandardCharsets.UTF_8))));
+                .encodeToString(HexFormat.of().parseHex(Hash.of(page.ownStyles().getBytes(StandardCharsets.UTF_8))));
         return policy.replace("style-src 'self'", "style-src 'self' 'sha256-" + hash + "'");
-    }
-
-    /** The renderer frames only what the managers allow, so what is framed here is allowed. */
-    private static String framed(String html) {
-        return FRAME.matcher(html)
-                .results()
-                .map(m -> " " + m.group(1))
-                .distinct()
-                .sorted()
-                .collect(Collectors.joining());
     }
 
     static Reply text(int status, String type, String words, String kept, String policy) {
         byte[] body = words.getBytes(StandardCharsets.UTF_8);
         byte[] gzip = body.length >= WORTH ? compress(body) : null;
-        return new Reply(status, type, body, gzip, etag(body), kept, policy, null);
+        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null);
     }
 
     static Reply text(String type, String words, String kept) {
@@ -81,18 +71,27 @@ record Reply(
     }
 
     static Reply file(String type, byte[] body) {
-        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null);
+        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null);
+    }
+
+    /** The same, to be kept by whoever asks under a file name (RFC 6266). */
+    Reply asDownload(String name) {
+        String disposition = ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+        return new Reply(status, type, body, gzip, etag, kept, policy, location, disposition);
     }
 
     /** The same with another Cache-Control. */
     Reply kept(String control) {
-        return new Reply(status, type, body, gzip, etag, control, policy, location);
+        return new Reply(status, type, body, gzip, etag, control, policy, location, download);
     }
 
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
         byte[] body = new byte[0];
-        return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location);
+        return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null);
     }
 
     int weight() {

@@ -6,10 +6,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
@@ -42,10 +44,7 @@ class SiteFiles {
 
     /** The file at a path, or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
-        String key = path.startsWith("/-/style/") || path.startsWith(MARKS) || path.startsWith(OwnHtml.WHERE)
-                ? workspace.site() + path
-                : path;
-        return Optional.ofNullable(known.get(key, k -> make(workspace, path)));
+        return Optional.ofNullable(known.get(workspace.site() + path, k -> make(workspace, path)));
     }
 
     /** Where a film or sound lies that is served at a path. */
@@ -67,7 +66,7 @@ class SiteFiles {
             return ownHtml(workspace, path);
         }
         if (path.equals("/-/media/" + name)) {
-            return media.find(name).map(b -> Reply.file(FileTypes.of(name), b)).orElse(null);
+            return media.find(name).map(b -> kept(workspace, path, name, b)).orElse(null);
         }
         if (path.equals(StyleSheet.FONTS + name) && name.matches("[a-z0-9-]+\\.woff2")) {
             return resource("/venue/fonts/" + name)
@@ -85,11 +84,30 @@ class SiteFiles {
         };
     }
 
-    /** A stylesheet of the live look, or of any that the managers keep and look at. */
+    /** Pictures are shown where they stand; a document is handed over under its name, and never takes a page's place. */
+    private static Reply kept(Workspace workspace, String path, String name, byte[] bytes) {
+        Reply file = Reply.file(FileTypes.of(name), bytes);
+        return file.type().startsWith("image/")
+                ? file
+                : file.asDownload(nameOf(workspace, path).orElse(name));
+    }
+
+    private static Optional<String> nameOf(Workspace workspace, String path) {
+        return Stream.of(workspace.now().live(), workspace.now().working())
+                .flatMap(e -> e.all(Media.class))
+                .filter(m -> m.path().equals(path))
+                .map(m -> m.name() + "." + m.format())
+                .findFirst();
+    }
+
+    /** A stylesheet of a look that is worn, or else of any that the managers keep and look at: only then it is compiled. */
     private static @Nullable Reply style(Workspace workspace, String path) {
+        List<Edition> editions = List.of(workspace.now().live(), workspace.now().working());
         return Stream.concat(
-                        workspace.now().live().all(Theme.class),
-                        workspace.now().working().all(Theme.class))
+                        editions.stream()
+                                .filter(e -> e.find(Site.ID).isPresent())
+                                .map(Edition::theme),
+                        editions.stream().flatMap(e -> e.all(Theme.class)))
                 .map(StyleSheet::of)
                 .filter(s -> s.path().equals(path))
                 .findFirst()

@@ -3,7 +3,6 @@ package venue.server.media;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.Principal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -17,23 +16,23 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import venue.core.edit.Command;
-import venue.core.edit.CutMedia;
-import venue.core.edit.MediaStand;
-import venue.core.edit.MediaUse;
-import venue.core.edit.TakeIn;
+import venue.core.edit.media.MediaCommand;
 import venue.core.edition.Edition;
 import venue.core.item.Hash;
 import venue.core.item.Item;
 import venue.core.media.Cut;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.text.Letters;
+import venue.core.text.Words;
+import venue.core.usage.MediaStand;
+import venue.core.usage.MediaUse;
 import venue.server.event.Events;
-import venue.server.signin.People;
+import venue.server.here.Here;
+import venue.server.intake.Room;
+import venue.store.database.DataFolder;
 import venue.store.media.MediaIntake;
-import venue.store.workspace.Asked;
-import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
+import venue.store.media.SiteBytes;
 
 /** The pictures of a site. */
 @RestController
@@ -41,17 +40,25 @@ import venue.store.workspace.Workspaces;
 class MediaController {
 
     private static final int NAME = 80;
-
-    private final Workspaces workspaces;
     private final MediaIntake intake;
-    private final People people;
-    private final Events events;
+    private final DataFolder folder;
+    private final SiteBytes bytes;
+    private final Room room;
 
-    MediaController(Workspaces workspaces, MediaIntake intake, People people, Events events) {
-        this.workspaces = workspaces;
+    MediaController(MediaIntake intake, Events events, DataFolder folder, SiteBytes bytes, Room room) {
         this.intake = intake;
-        this.people = people;
-        this.events = events;
+        this.folder = folder;
+        this.bytes = bytes;
+        this.room = room;
+        intake.onTurns(count -> events.tellAll("taking-in", count));
+    }
+
+    /** How many bytes the files of a site have, and how many they may have together. */
+    record Rooms(long taken, long most) {}
+
+    @GetMapping("/room")
+    Rooms room(Here here) {
+        return new Rooms(room.taken(here.site()), room.most());
     }
 
     /** A page, template or pattern that uses a file. */
@@ -60,9 +67,8 @@ class MediaController {
     /**
      * A file to choose.
      *
-     * @param sort {@code PICTURE}, {@code FILM}, {@code SOUND} or {@code DOCUMENT}
      * @param bytes its size as it was given, 0 when not known
-     * @param thumb path of a picture's smallest rendition on the site, or empty
+     * @param thumb path of a picture's smallest rendition on the here.site(), or empty
      * @param path path of the file on the site
      * @param cut the part of the whole that is shown; absent while it is whole
      * @param whole path of the whole picture, however it is cut
@@ -70,7 +76,7 @@ class MediaController {
     record MediaInfo(
             String id,
             String name,
-            String sort,
+            Media.Sort sort,
             String format,
             String folder,
             long bytes,
@@ -88,8 +94,8 @@ class MediaController {
             List<Use> uses) {}
 
     @GetMapping
-    List<MediaInfo> all(@PathVariable String site) {
-        Edition edition = workspaces.require(site).now().working();
+    List<MediaInfo> all(Here here) {
+        Edition edition = here.working();
         Map<String, List<Item>> uses = MediaUse.all(edition);
         return edition.all(Media.class)
                 .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
@@ -99,45 +105,38 @@ class MediaController {
 
     /** Where a picture stands, and how it is cut there. */
     @GetMapping("/{id}/stands")
-    List<MediaStand> stands(@PathVariable String site, @PathVariable String id) {
-        Edition edition = workspaces.require(site).now().working();
+    List<MediaStand> stands(Here here, @PathVariable String id) {
+        Edition edition = here.working();
         return MediaStand.of(edition, edition.require(Media.class, id).id());
     }
 
     /** Takes a picture in; the same file a second time is the picture that is there already. */
     @PostMapping
-    MediaInfo take(
-            @PathVariable String site,
-            @RequestParam MultipartFile file,
-            @RequestParam(defaultValue = "") String folder,
-            Principal principal)
+    MediaInfo take(Here here, @RequestParam MultipartFile file, @RequestParam(defaultValue = "") String folder)
             throws IOException {
-        Workspace workspace = workspaces.require(site);
-        Path lies = Files.createTempFile("venue-in", ".part");
+        Path lies = Files.createTempFile(this.folder.incoming(), "in", ".part");
         try {
             file.transferTo(lies);
-            return take(workspace, lies, String.valueOf(file.getOriginalFilename()), folder, principal);
+            return take(here, lies, String.valueOf(file.getOriginalFilename()), folder);
         } finally {
             Files.deleteIfExists(lies);
         }
     }
 
-    private MediaInfo take(Workspace workspace, Path lies, String fileName, String folder, Principal principal)
-            throws IOException {
+    private MediaInfo take(Here here, Path lies, String fileName, String folder) throws IOException {
         String hash = Hash.of(lies);
-        Optional<Media> known = workspace
-                .now()
-                .working()
+        Optional<Media> known = here.working()
                 .all(Media.class)
                 .filter(m -> m.file().equals(hash))
                 .findFirst();
         if (known.isPresent()) {
-            return info(workspace.now().working(), known.get());
+            return info(here.working(), known.get());
         }
         String name = name(fileName);
         Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies).withPlace(name, folder);
-        events.tell(workspace.site(), "step", workspace.run(asked(principal, new TakeIn(name, List.of(media)))));
-        return info(workspace.now().working(), media);
+        here.run(MediaCommand.takeIn(name, List.of(media)));
+        bytes.taken(here.site(), media);
+        return info(here.working(), media);
     }
 
     /** The part of a picture that is to be shown, in percent of the whole. */
@@ -145,22 +144,17 @@ class MediaController {
 
     /** Shows a part of a picture wherever it stands, or the whole again. */
     @PostMapping("/{id}/cut")
-    MediaInfo cut(@PathVariable String site, @PathVariable String id, @RequestBody CutPart part, Principal principal) {
-        Workspace workspace = workspaces.require(site);
-        Media media = workspace.now().working().require(Media.class, id);
+    MediaInfo cut(Here here, @PathVariable String id, @RequestBody CutPart part) {
+        Media media = here.working().require(Media.class, id);
         Media cut = intake.cut(media, part.left(), part.top(), part.wide(), part.high());
-        events.tell(site, "step", workspace.run(asked(principal, new CutMedia(cut))));
-        return info(workspace.now().working(), workspace.now().working().require(Media.class, id));
-    }
-
-    private Asked asked(Principal principal, Command command) {
-        return new Asked(people.require(principal).id(), people.role(principal), command, Map.of(), null, null);
+        here.run(MediaCommand.cutMedia(cut));
+        return info(here.working(), here.working().require(Media.class, id));
     }
 
     private static String name(String file) {
         String plain = file.replaceAll(".*[/\\\\]", "").replaceAll("\\.[A-Za-z0-9]{1,5}$", "");
-        String words = plain.replaceAll("[\\p{Cntrl}_-]+", " ").strip();
-        return words.isEmpty() ? "File" : words.substring(0, Math.min(NAME, words.length()));
+        String words = Letters.line(plain.replaceAll("[_-]+", " "));
+        return Letters.isUnseen(words) ? "File" : Words.shorten(words, NAME);
     }
 
     private static List<Use> uses(List<Item> items) {
@@ -173,7 +167,7 @@ class MediaController {
         return new MediaInfo(
                 media.id(),
                 media.name(),
-                media.sort().name(),
+                media.sort(),
                 media.format(),
                 media.folder(),
                 media.bytes(),

@@ -1,8 +1,6 @@
 package venue.server.page;
 
-import java.security.Principal;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,18 +8,17 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.compare.Compared;
-import venue.core.edit.BringBack;
+import venue.core.edit.page.PageCommand;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
-import venue.server.event.Events;
+import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.journal.Journal;
-import venue.store.workspace.Asked;
 import venue.store.workspace.Done;
 import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** The history of a page: its versions, what differs from now, and bringing one back. */
 @RestController
@@ -29,15 +26,10 @@ import venue.store.workspace.Workspaces;
 class HistoryController {
 
     private static final int MOST = 200;
-
-    private final Workspaces workspaces;
     private final People people;
-    private final Events events;
 
-    HistoryController(Workspaces workspaces, People people, Events events) {
-        this.workspaces = workspaces;
+    HistoryController(People people) {
         this.people = people;
-        this.events = events;
     }
 
     /**
@@ -51,14 +43,15 @@ class HistoryController {
      */
     record Version(String revision, String at, String who, String name, boolean now, boolean live) {}
 
+    /** The latest first; at most 200, without the first {@code from}. */
     @GetMapping
-    List<Version> versions(@PathVariable String site, @PathVariable String id) {
-        Workspace workspace = workspaces.require(site);
+    List<Version> versions(Here here, @PathVariable String id, @RequestParam(defaultValue = "0") int from) {
+        Workspace workspace = here.workspace();
         workspace.now().working().require(Page.class, id);
         String now = workspace.now().hashOf(id);
-        String live = workspace.now().liveHashes().getOrDefault(id, "");
+        String live = workspace.now().liveHashOf(id);
         UnaryOperator<String> names = people.names();
-        return workspace.journal().versions(site, id, MOST).stream()
+        return workspace.journal().versions(here.site(), id, Math.max(0, from), MOST).stream()
                 .map(v -> version(v, names.apply(v.who()), now, live))
                 .toList();
     }
@@ -79,36 +72,24 @@ class HistoryController {
 
     /** The version beside the page as it is now, part by part. */
     @GetMapping("/{revision}")
-    List<Compared.Part> compared(@PathVariable String site, @PathVariable String id, @PathVariable String revision) {
-        Workspace workspace = workspaces.require(site);
-        return Compared.of(
-                past(workspace, id, revision), workspace.now().working().require(Page.class, id));
+    List<Compared.Part> compared(Here here, @PathVariable String id, @PathVariable String revision) {
+        return Compared.of(past(here.workspace(), id, revision), here.working().require(Page.class, id));
     }
 
     /** What shall come back: one section, or everything where none is named. */
     record PartWanted(@Nullable String section) {}
 
     @PostMapping("/{revision}/return")
-    Done bringBack(
-            @PathVariable String site,
-            @PathVariable String id,
-            @PathVariable String revision,
-            @RequestBody PartWanted wanted,
-            Principal principal) {
-        Workspace workspace = workspaces.require(site);
-        BringBack command = new BringBack(past(workspace, id, revision), wanted.section());
-        String who = people.require(principal).id();
-        Done done = workspace.run(new Asked(who, people.role(principal), command, Map.of(), null, null));
-        events.tell(site, "step", done);
-        return done;
+    Done bringBack(Here here, @PathVariable String id, @PathVariable String revision, @RequestBody PartWanted wanted) {
+        return here.run(PageCommand.bringBack(past(here.workspace(), id, revision), wanted.section()));
     }
 
     private static Page past(Workspace workspace, String id, String revision) {
         return workspace
-                .past(revision)
+                .archive()
+                .past(id, revision)
                 .filter(Page.class::isInstance)
                 .map(Page.class::cast)
-                .filter(p -> p.id().equals(id))
                 .orElseThrow(() -> Refusal.unknown("version", revision));
     }
 }

@@ -1,6 +1,5 @@
 package venue.server.page;
 
-import java.security.Principal;
 import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
@@ -10,13 +9,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edit.Fitted;
-import venue.core.edit.ReachSection;
-import venue.core.edit.Segments;
+import venue.core.edit.page.Segments;
+import venue.core.edit.section.ReachEffect;
 import venue.core.edition.Edition;
 import venue.core.edition.Extremes;
 import venue.core.edition.HomeEffects;
 import venue.core.edition.Worn;
+import venue.core.fitting.Fitted;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
@@ -25,48 +24,49 @@ import venue.core.render.View;
 import venue.core.section.Section;
 import venue.core.template.Template;
 import venue.server.app.Origins;
-import venue.server.signin.People;
+import venue.server.here.Here;
 import venue.store.workspace.Standing;
-import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** One page: all that its screen shows, and what its proof is refreshed with. */
 @RestController
 @RequestMapping("/api/sites/{site}")
 class PageController {
-
-    private final Workspaces workspaces;
     private final PageDetails details;
-    private final People people;
     private final Origins origins;
     private final InstantSource clock;
 
-    PageController(Workspaces workspaces, PageDetails details, People people, Origins origins, InstantSource clock) {
-        this.workspaces = workspaces;
+    PageController(PageDetails details, Origins origins, InstantSource clock) {
         this.details = details;
-        this.people = people;
         this.origins = origins;
         this.clock = clock;
     }
 
     @GetMapping("/pages/{id}")
-    PageDetail page(@PathVariable String site, @PathVariable String id, Principal principal) {
-        Workspace workspace = workspaces.require(site);
-        return details.of(workspace, workspace.now().working().require(Page.class, id), people.role(principal));
+    PageDetail page(Here here, @PathVariable String id) {
+        return details.of(here.workspace(), here.working().require(Page.class, id), here.role());
+    }
+
+    /** A page with the HTML of its proof: what its screen needs after a step, in one answer. */
+    record PageSheet(PageDetail page, String html) {}
+
+    @GetMapping("/pages/{id}/sheet")
+    PageSheet sheet(Here here, @PathVariable String id) {
+        return new PageSheet(page(here, id), markup(here, id).html());
     }
 
     /** The page's HTML with marks, for a proof that is open. */
     record Markup(String html) {}
 
     @GetMapping("/pages/{id}/markup")
-    Markup markup(@PathVariable String site, @PathVariable String id) {
-        Standing standing = workspaces.require(site).now();
+    Markup markup(Here here, @PathVariable String id) {
+        Standing standing = here.now();
         View view = View.of(
                 standing.working(),
                 clock.instant(),
                 origins.of(standing.working().site()),
                 View.Mode.MARKED);
-        return new Markup(PageRenderer.render(view, standing.working().require(Page.class, id)));
+        return new Markup(PageRenderer.render(view, standing.working().require(Page.class, id))
+                .html());
     }
 
     /**
@@ -91,8 +91,8 @@ class PageController {
 
     /** The pages of the page's kind that try a template hardest. */
     @GetMapping("/kinds/{kind}/extremes")
-    List<Trial> extremes(@PathVariable String site, @PathVariable String kind) {
-        return Extremes.of(workspaces.require(site).now().working(), kind).stream()
+    List<Trial> extremes(Here here, @PathVariable String kind) {
+        return Extremes.of(here.working(), kind).stream()
                 .map(e -> new Trial(e.what(), e.page().id(), e.page().title()))
                 .toList();
     }
@@ -108,8 +108,8 @@ class PageController {
 
     /** The templates that all of the named pages may wear, and what each would do to them; nothing is changed. */
     @GetMapping("/fitting")
-    List<FitForMany> fittingMany(@PathVariable String site, @RequestParam List<String> pages) {
-        Edition edition = workspaces.require(site).now().working();
+    List<FitForMany> fittingMany(Here here, @RequestParam List<String> pages) {
+        Edition edition = here.working();
         List<Page> all =
                 pages.stream().map(id -> edition.require(Page.class, id)).toList();
         return edition.all(Template.class)
@@ -139,8 +139,8 @@ class PageController {
 
     /** The templates that the page may wear, and what each would do to it; nothing is changed. */
     @GetMapping("/pages/{id}/fitting")
-    List<Fit> fitting(@PathVariable String site, @PathVariable String id) {
-        Edition edition = workspaces.require(site).now().working();
+    List<Fit> fitting(Here here, @PathVariable String id) {
+        Edition edition = here.working();
         Page page = edition.require(Page.class, id);
         Kind kind = edition.require(Kind.class, page.kind());
         Template worn = edition.worn(page).template();
@@ -164,16 +164,15 @@ class PageController {
 
     /** How far a section could reach instead, and what would happen; nothing is changed. */
     @GetMapping("/pages/{id}/sections/{section}/reaches")
-    List<ReachSection.Effect> reaches(
-            @PathVariable String site, @PathVariable String id, @PathVariable String section) {
-        Edition edition = workspaces.require(site).now().working();
-        return ReachSection.effects(edition, edition.require(Page.class, id), section);
+    List<ReachEffect> reaches(Here here, @PathVariable String id, @PathVariable String section) {
+        Edition edition = here.working();
+        return ReachEffect.of(edition, edition.require(Page.class, id), section);
     }
 
     /** What would change if the page became the home page. */
     @GetMapping("/pages/{id}/home-effects")
-    List<String> homeEffects(@PathVariable String site, @PathVariable String id) {
-        Standing standing = workspaces.require(site).now();
+    List<String> homeEffects(Here here, @PathVariable String id) {
+        Standing standing = here.now();
         return HomeEffects.of(
                 standing.working(), standing.live(), standing.working().require(Page.class, id));
     }
@@ -182,11 +181,8 @@ class PageController {
     record Address(String address, String segment, @Nullable String taken) {}
 
     @GetMapping("/addresses")
-    Address address(
-            @PathVariable String site,
-            @RequestParam(required = false) @Nullable String parent,
-            @RequestParam String title) {
-        Standing standing = workspaces.require(site).now();
+    Address address(Here here, @RequestParam(required = false) @Nullable String parent, @RequestParam String title) {
+        Standing standing = here.now();
         String wanted = Segment.fromTitle(title);
         String base = parent == null ? "" : standing.working().plan().address(parent);
         String taken = standing.working()

@@ -3,11 +3,15 @@ package venue.server.page;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.Lineage;
 import venue.core.edition.PageFacts;
+import venue.core.edition.PageState;
+import venue.core.edition.Worn;
 import venue.core.legibility.Legibility;
 import venue.core.property.Property;
 import venue.core.section.Section;
 import venue.core.survey.Finding;
+import venue.core.template.ZoneRole;
 import venue.core.value.Value;
 
 /**
@@ -32,8 +36,8 @@ public record PageDetail(
         String kind,
         String kindName,
         String template,
-        String wornBecause,
-        String state,
+        Worn.Source wornBecause,
+        PageState state,
         boolean withdrawn,
         String searchTitle,
         String description,
@@ -72,7 +76,7 @@ public record PageDetail(
     public record ZoneDetail(
             String key,
             String name,
-            String role,
+            ZoneRole role,
             List<String> accepts,
             List<PlacedSection> fixed,
             List<PlacedSection> sections) {}
@@ -81,7 +85,7 @@ public record PageDetail(
      * A section as it shows on the page.
      *
      * @param section what shows, under the id by which the page knows it
-     * @param reach {@code HERE}, {@code SHARED}, {@code TEMPLATE} or {@code EVERYWHERE}
+     * @param reach how far it reaches, as its screen tells it
      * @param item where it is written: the page, its template or the shared section
      * @param inner its id there
      * @param revision the hash of that item's content
@@ -89,14 +93,23 @@ public record PageDetail(
      */
     public record PlacedSection(
             Section section,
-            String reach,
+            Reaching reach,
             String item,
             String inner,
             String revision,
             long pages,
-            String lineage,
+            Lineage lineage,
             @Nullable String originName,
             @Nullable Legibility hardToRead) {}
+
+    /** How far a section reaches; a template's screen tells those that it fixes from those it copies into new pages. */
+    public enum Reaching {
+        HERE,
+        SHARED,
+        TEMPLATE,
+        STARTER,
+        EVERYWHERE
+    }
 
     /** A menu and whether the page has a line in it; {@code above} is the line it stands beneath, or empty. */
     public record MenuPlace(String menu, String name, boolean there, String above) {}

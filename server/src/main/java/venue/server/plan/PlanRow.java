@@ -2,6 +2,8 @@ package venue.server.plan;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.PageState;
+import venue.core.edition.Worn;
 
 /**
  * A page as the plan shows it.
@@ -12,15 +14,15 @@ import org.jspecify.annotations.Nullable;
  * @param found words of the fields by which the page is found, beside its title
  * @param toFill how many places wait for content
  */
-public record PlanRow(
+record PlanRow(
         String id,
         @Nullable String parent,
         String title,
         String address,
         String kind,
         String template,
-        String wornBecause,
-        String state,
+        Worn.Source wornBecause,
+        PageState state,
         boolean home,
         List<String> menus,
         String sitemap,

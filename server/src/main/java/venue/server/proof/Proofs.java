@@ -13,20 +13,23 @@ import org.springframework.stereotype.Component;
 import venue.core.edit.Change;
 import venue.core.edit.Command;
 import venue.core.edit.Desk;
-import venue.core.edit.RollOutSections;
-import venue.core.edit.TakePattern;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.template.TemplateCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.render.PageRenderer;
+import venue.core.render.Rendered;
 import venue.core.render.Sample;
 import venue.core.render.View;
-import venue.core.rollout.Choice;
+import venue.core.render.Wrapping;
+import venue.core.rollout.Decision;
 import venue.core.section.SharedSection;
 import venue.core.template.Template;
 import venue.server.app.Origins;
 import venue.store.proof.SentProofs;
 import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /**
@@ -41,15 +44,13 @@ import venue.store.workspace.Workspaces;
 @Component
 public class Proofs {
 
-    private static final String MARKS = "<link rel=\"stylesheet\" href=\"/-/proof.css\"></head>";
-    private static final String KEPT_OUT = "<meta name=\"robots\" content=\"noindex\"></head>";
-    private static final String BRIDGE = "<script src=\"/-/proof.js\"></script></body>";
-
-    private static final String DRAWING = "<html class=\"venue-drawing\"";
+    private static final Wrapping PROOF = new Wrapping(null, "/-/proof.css", "/-/proof.js", false);
+    private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", "/-/proof.js", false);
+    private static final Wrapping SENT = new Wrapping(null, null, null, true);
 
     private static final int DRAWINGS = 2_000;
 
-    private final Cache<String, String> drawings =
+    private final Cache<String, Rendered> drawings =
             Caffeine.newBuilder().maximumSize(DRAWINGS).build();
     private final ProofPass passes;
     private final Workspaces workspaces;
@@ -72,7 +73,7 @@ public class Proofs {
     }
 
     /** The proof asked for; empty when the pass is not good for this site, or there is no such thing. */
-    public Optional<String> html(String site, String path, Map<String, String> query) {
+    public Optional<Rendered> html(String site, String path, Map<String, String> query) {
         String[] parts = path.split("/", 3);
         if (parts.length != 3 || passes.open(parts[0]).filter(site::equals).isEmpty()) {
             return Optional.empty();
@@ -80,7 +81,7 @@ public class Proofs {
         Standing standing = workspaces.require(site).now();
         Edition edition = "live".equals(query.get("of"))
                 ? standing.live()
-                : then(site, dressed(standing.working(), query), query.get("at"));
+                : then(workspaces.require(site), dressed(standing.working(), query), parts[2], query.get("at"));
         if (parts[1].equals("page") && edition.page(parts[2]).isPresent()) {
             edition = foreseen(workspaces.require(site).desk().on(edition), parts[2], query);
         }
@@ -88,18 +89,14 @@ public class Proofs {
         if (edition.items().isEmpty()) {
             return Optional.empty();
         }
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
+        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode)
+                .wrapped(PROOF);
         if (!isDrawing(query)) {
-            return proof(view, parts, query);
+            return drawn(view, parts[1], parts[2], query);
         }
         String key = String.join("/", site, parts[1], parts[2], query.get("drawn"));
         return Optional.ofNullable(
-                drawings.get(key, k -> proof(view, parts, query).orElse(null)));
-    }
-
-    private static Optional<String> proof(View view, String[] parts, Map<String, String> query) {
-        return drawn(view, parts[1], parts[2], query)
-                .map(h -> h.replace("</head>", MARKS).replace("</body>", BRIDGE));
+                drawings.get(key, k -> drawn(view, parts[1], parts[2], query).orElse(null)));
     }
 
     /** Whether what is asked for is known by the hash of all it is drawn from, and so never changes. */
@@ -108,21 +105,20 @@ public class Proofs {
     }
 
     /** The edition with one item as it was in an earlier version. */
-    private Edition then(String site, Edition working, @Nullable String revision) {
+    private static Edition then(Workspace workspace, Edition working, String id, @Nullable String revision) {
         return Optional.ofNullable(revision)
-                .flatMap(r -> workspaces.require(site).past(r))
-                .filter(i -> working.find(i.id()).isPresent())
+                .flatMap(r -> workspace.archive().past(id, r))
+                .filter(i -> working.find(id).isPresent())
                 .map(i -> working.with(List.of(i), List.of()))
                 .orElse(working);
     }
 
     /** A page of the working copy as visitors would get it, for whoever holds the link; search engines are kept out. */
-    public Optional<String> sent(String site, String token) {
+    public Optional<Rendered> sent(String site, String token) {
         Edition working = workspaces.require(site).now().working();
-        View view = View.of(working, clock.instant(), origins.of(working.site()), View.Mode.VISITOR);
-        return sent.open(site, token)
-                .flatMap(working::page)
-                .map(p -> PageRenderer.render(view, p).replace("</head>", KEPT_OUT));
+        View view = View.of(working, clock.instant(), origins.of(working.site()), View.Mode.VISITOR)
+                .wrapped(SENT);
+        return sent.open(site, token).flatMap(working::page).map(p -> PageRenderer.render(view, p));
     }
 
     /** The edition as it would be with a pattern taken, or a template's changes rolled out; nothing is changed. */
@@ -130,9 +126,9 @@ public class Proofs {
         Edition edition = desk.edition();
         Command command = null;
         if (edition.find(Pattern.class, query.get("take")).isPresent()) {
-            command = new TakePattern(page, query.get("take"), query.containsKey("instead"));
+            command = SectionCommand.takePattern(page, query.get("take"), query.containsKey("instead"));
         } else if (isOrigin(edition, query.get("rolled"))) {
-            command = new RollOutSections(query.get("rolled"), Map.of(page, choices(query)));
+            command = TemplateCommand.rollOutSections(query.get("rolled"), Map.of(page, choices(query)));
         }
         if (command == null) {
             return edition;
@@ -142,11 +138,11 @@ public class Proofs {
     }
 
     /** What was chosen for the page's strands: {@code KEY:CHOICE}, with commas between; what is not so written is passed over. */
-    private static Map<String, Choice> choices(Map<String, String> query) {
-        Map<String, Choice> choices = new HashMap<>();
+    private static Map<String, Decision> choices(Map<String, String> query) {
+        Map<String, Decision> choices = new HashMap<>();
         for (String written : query.getOrDefault("chosen", "").split(",")) {
             String[] parts = written.split(":", 2);
-            Stream.of(Choice.values())
+            Stream.of(Decision.values())
                     .filter(c -> parts.length == 2 && c.name().equals(parts[1]))
                     .forEach(c -> choices.put(parts[0], c));
         }
@@ -164,31 +160,27 @@ public class Proofs {
                 .orElse(working);
     }
 
-    private static Optional<String> drawn(View view, String sort, String id, Map<String, String> query) {
+    private static Optional<Rendered> drawn(View view, String sort, String id, Map<String, String> query) {
         Edition edition = view.edition();
         View marked = View.of(edition, view.now(), view.origin(), View.Mode.MARKED);
+        View drawing = marked.wrapped(DRAWING);
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));
-            case "pattern" ->
-                edition.find(Pattern.class, id)
-                        .map(p -> PageRenderer.sections(marked, p.sections()).replace("<html", DRAWING));
+            case "pattern" -> edition.find(Pattern.class, id).map(p -> PageRenderer.sections(drawing, p.sections()));
             case "shared" ->
-                edition.find(SharedSection.class, id)
-                        .map(s -> PageRenderer.sections(marked, List.of(s.section()))
-                                .replace("<html", DRAWING));
-            case "template" ->
-                edition.find(Template.class, id).map(t -> template(view.isMarked() ? view : marked, t, query));
+                edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
+            case "template" -> edition.find(Template.class, id).map(t -> template(marked.wrapped(PROOF), t, query));
             default -> Optional.empty();
         };
     }
 
     /** On a page's content, or on what it brings itself and made-up facts. */
-    private static String template(View view, Template template, Map<String, String> query) {
+    private static Rendered template(View view, Template template, Map<String, String> query) {
         Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(view.edition(), template));
         return PageRenderer.renderIn(view, on, template);
     }
 
-    private static String page(View view, Page page, Map<String, String> query) {
+    private static Rendered page(View view, Page page, Map<String, String> query) {
         return view.edition()
                 .find(Template.class, query.get("in"))
                 .map(t -> PageRenderer.renderIn(view, page, t))

@@ -1,6 +1,5 @@
 package venue.server.proof;
 
-import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -13,10 +12,10 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.server.app.Origins;
+import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.proof.SentProofs;
 import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** Links to a page of the working copy, for somebody without an account. */
 @RestController
@@ -24,14 +23,11 @@ import venue.store.workspace.Workspaces;
 class SentProofController {
 
     private static final int LONGEST_DAYS = 60;
-
-    private final Workspaces workspaces;
     private final SentProofs sent;
     private final Origins origins;
     private final People people;
 
-    SentProofController(Workspaces workspaces, SentProofs sent, Origins origins, People people) {
-        this.workspaces = workspaces;
+    SentProofController(SentProofs sent, Origins origins, People people) {
         this.sent = sent;
         this.origins = origins;
         this.people = people;
@@ -41,10 +37,10 @@ class SentProofController {
     record SentProof(String id, String who, String at, String until) {}
 
     @GetMapping
-    List<SentProof> sent(@PathVariable String site, @PathVariable String id) {
-        workspaces.require(site).now().working().require(Page.class, id);
+    List<SentProof> sent(Here here, @PathVariable String id) {
+        here.working().require(Page.class, id);
         UnaryOperator<String> names = people.names();
-        return sent.of(site, id).stream()
+        return sent.of(here.site(), id).stream()
                 .map(l -> new SentProof(l.id(), names.apply(l.who()), l.at(), l.until()))
                 .toList();
     }
@@ -56,8 +52,8 @@ class SentProofController {
     record Made(String address) {}
 
     @PostMapping
-    Made make(@PathVariable String site, @PathVariable String id, @RequestBody ForDays wanted, Principal principal) {
-        Workspace workspace = workspaces.require(site);
+    Made make(Here here, @PathVariable String id, @RequestBody ForDays wanted) {
+        Workspace workspace = here.workspace();
         workspace.now().working().require(Page.class, id);
         if (wanted.days() < 1 || wanted.days() > LONGEST_DAYS) {
             throw Refusal.badInput(
@@ -66,16 +62,16 @@ class SentProofController {
                     "The link would be good for " + wanted.days() + " days; 1 to " + LONGEST_DAYS + " can be.",
                     "Give a number of days within the range.");
         }
-        String who = people.require(principal).id();
-        String token = sent.make(site, id, who, Duration.ofDays(wanted.days()));
+        String who = here.person().id();
+        String token = sent.make(here.site(), id, who, Duration.ofDays(wanted.days()));
         return new Made(origins.of(workspace.now().working().site()) + "/-/sent/" + token);
     }
 
     @PostMapping("/{proof}/withdraw")
-    List<SentProof> withdraw(@PathVariable String site, @PathVariable String id, @PathVariable String proof) {
-        if (!sent.withdraw(site, id, proof)) {
+    List<SentProof> withdraw(Here here, @PathVariable String id, @PathVariable String proof) {
+        if (!sent.withdraw(here.site(), id, proof)) {
             throw Refusal.unknown("proof", proof);
         }
-        return sent(site, id);
+        return sent(here, id);
     }
 }

@@ -1,7 +1,5 @@
 package venue.server.release;
 
-import java.security.Principal;
-import java.time.InstantSource;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -10,20 +8,19 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.item.Item;
-import venue.core.release.Entry;
+import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.survey.Finding;
-import venue.core.survey.Scope;
 import venue.core.survey.Survey;
-import venue.server.event.Events;
+import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.live.Releases;
 import venue.store.workspace.Done;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** What a release would change, releasing it, and the log. */
 @RestController
@@ -32,21 +29,14 @@ class ReleaseController {
 
     private static final int LOG = 200;
     private static final int NOTE = 200;
-
-    private final Workspaces workspaces;
     private final People people;
-    private final Events events;
-    private final InstantSource clock;
 
-    ReleaseController(Workspaces workspaces, People people, Events events, InstantSource clock) {
-        this.workspaces = workspaces;
+    ReleaseController(People people) {
         this.people = people;
-        this.events = events;
-        this.clock = clock;
     }
 
     /** All that stands between the live site and the working copy. */
-    record Waiting(long step, int release, List<Entry> entries) {}
+    record Waiting(long step, int release, List<ReleaseEntry> entries) {}
 
     /** The chosen entries. */
     record Chosen(List<String> items, String note) {}
@@ -64,53 +54,47 @@ class ReleaseController {
     record Preview(List<String> items, List<String> notes, List<FoundAfter> findings) {}
 
     @GetMapping("/waiting")
-    Waiting waiting(@PathVariable String site) {
-        Standing standing = workspaces.require(site).now();
-        ReleasePlan plan = ReleasePlan.of(standing.live(), standing.working());
+    Waiting waiting(Here here) {
+        Standing standing = here.now();
+        ReleasePlan plan = standing.plan();
         return new Waiting(standing.step(), standing.release(), List.copyOf(plan.entries()));
     }
 
     @PostMapping("/preview")
-    Preview preview(@PathVariable String site, @RequestBody Chosen chosen) {
-        Standing standing = workspaces.require(site).now();
-        ReleasePlan.Prepared prepared =
-                ReleasePlan.of(standing.live(), standing.working()).prepare(chosen.items());
-        List<FoundAfter> findings = Survey.of(Scope.released(prepared.live(), clock.instant())).stream()
+    Preview preview(Here here, @RequestBody Chosen chosen) {
+        Standing standing = here.now();
+        ReleasePlan.Prepared prepared = standing.plan().prepare(chosen.items());
+        List<FoundAfter> findings = Survey.ofReleased(prepared.live()).all().stream()
                 .map(f -> new FoundAfter(
                         f, prepared.live().find(f.item()).map(Item::name).orElse(f.item())))
                 .toList();
         return new Preview(prepared.items(), prepared.notes(), findings);
     }
 
+    /** The latest first; at most 200, without the first {@code from}. */
     @GetMapping
-    List<Releases.Logged> log(@PathVariable String site) {
+    List<Releases.Logged> log(Here here, @RequestParam(defaultValue = "0") int from) {
         UnaryOperator<String> names = people.names();
-        return workspaces.require(site).releases().log(site, LOG).stream()
+        return here.workspace().releases().log(here.site(), Math.max(0, from), LOG).stream()
                 .map(r -> r.by(names.apply(r.who())))
                 .toList();
     }
 
     /** Makes the chosen changes live, all at once. */
     @PostMapping
-    Done release(@PathVariable String site, @RequestBody Chosen chosen, Principal principal) {
-        people.requireManager(principal, "release");
-        Workspace workspace = workspaces.require(site);
+    Done release(Here here, @RequestBody Chosen chosen) {
+        here.requireManager("release");
+        Workspace workspace = here.workspace();
         String note = chosen.note() == null ? "" : chosen.note().strip();
-        String who = people.require(principal).id();
+        String who = here.person().id();
         Collection<String> items = chosen.items();
-        return told(site, workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items));
+        return workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items);
     }
 
     /** Goes back to an earlier release; that is a release of its own. */
     @PostMapping("/{number}/return")
-    Done goBack(@PathVariable String site, @PathVariable int number, Principal principal) {
-        people.requireManager(principal, "go back to an earlier release");
-        return told(
-                site, workspaces.require(site).goBack(people.require(principal).id(), number));
-    }
-
-    private Done told(String site, Done done) {
-        events.tell(site, "step", done);
-        return done;
+    Done goBack(Here here, @PathVariable int number) {
+        here.requireManager("go back to an earlier release");
+        return here.workspace().goBack(here.person().id(), number);
     }
 }

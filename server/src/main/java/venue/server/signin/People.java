@@ -10,7 +10,7 @@ import venue.core.site.Role;
 import venue.store.account.Account;
 import venue.store.account.Accounts;
 
-/** Who is signed in, and what they may do: the one place where roles are checked. */
+/** Who is signed in, and what they may do. */
 @Component
 public class People {
 
@@ -41,12 +41,5 @@ public class People {
     /** What somebody may do in this window: as their account says, or less where they look through an editor's eyes. */
     public Role role(Principal principal) {
         return principal instanceof AsEditor ? Role.EDITOR : require(principal).role();
-    }
-
-    /** Refuses what only managers may do. */
-    public void requireManager(Principal principal, String what) {
-        if (role(principal) != Role.MANAGER) {
-            throw Refusal.forbidden("managers-only", "Only managers may " + what + ".", "Ask a manager to do it.");
-        }
     }
 }

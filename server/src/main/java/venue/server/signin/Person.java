@@ -1,4 +1,6 @@
 package venue.server.signin;
 
+import venue.core.site.Role;
+
 /** Somebody who is signed in, as the interface shows them. */
-public record Person(String email, String name, String role) {}
+record Person(String email, String name, Role role) {}

@@ -1,6 +1,8 @@
 package venue.server.signin;
 
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.web.servlet.ServletContextInitializer;
+import org.springframework.boot.web.servlet.ServletListenerRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -14,7 +16,15 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.web.servlet.HandlerExceptionResolver;
+import venue.server.app.SafeHeaders;
+import venue.server.app.Settings;
+import venue.server.intake.Room;
+import venue.server.intake.UploadGate;
 import venue.store.account.Account;
 import venue.store.account.Accounts;
 
@@ -22,31 +32,53 @@ import venue.store.account.Accounts;
 @Configuration
 class Security {
 
-    private static final String POLICY = "default-src 'self'; img-src 'self' data: *; style-src 'self' 'unsafe-inline';"
-            + " frame-src *; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
-
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http, @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
+            HttpSecurity http,
+            @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems,
+            CsrfTokenRepository tokens,
+            SafeHeaders headers,
+            Room room)
             throws Exception {
+        http.addFilterBefore(new UploadGate(room), CsrfFilter.class);
         http.authorizeHttpRequests(r -> r.requestMatchers("/api/sign-in", "/api/me")
                 .permitAll()
                 .requestMatchers("/api/**")
                 .authenticated()
                 .anyRequest()
                 .permitAll());
-        http.csrf(c -> c.spa());
+        http.csrf(c -> c.spa().csrfTokenRepository(tokens));
         http.exceptionHandling(e -> e.authenticationEntryPoint(
                         (request, response, refused) -> problems.resolveException(request, response, null, refused))
                 .accessDeniedHandler(
                         (request, response, refused) -> problems.resolveException(request, response, null, refused)));
         http.logout(l -> l.disable());
         http.requestCache(c -> c.disable());
-        http.headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(POLICY))
+        http.headers(h -> h.addHeaderWriter(headers)
                 .referrerPolicy(r -> r.policy(
                         org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy
                                 .SAME_ORIGIN)));
         return http.build();
+    }
+
+    /** The token that writes carry, in a cookie that our own pages alone send and read. */
+    @Bean
+    CsrfTokenRepository tokens(Settings settings) {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(c -> c.sameSite("Strict").secure(settings.isSecure()));
+        return tokens;
+    }
+
+    /** Where people come over TLS, the session's cookie is never sent without it. */
+    @Bean
+    ServletContextInitializer sessionCookie(Settings settings) {
+        return context -> context.getSessionCookieConfig().setSecure(settings.isSecure());
+    }
+
+    /** Tells of sessions that end, so that what hung on them ends too. */
+    @Bean
+    ServletListenerRegistrationBean<HttpSessionEventPublisher> sessionsEnd() {
+        return new ServletListenerRegistrationBean<>(new HttpSessionEventPublisher());
     }
 
     @Bean

@@ -4,6 +4,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
+import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -13,7 +18,9 @@ import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,25 +38,29 @@ class SignInController {
     private final HttpSessionSecurityContextRepository sessions;
     private final Throttle throttle;
     private final People people;
+    private final CsrfTokenRepository tokens;
+    /** Comparing a password costs on purpose: two at a time, however many ask. */
+    private final ExecutorService comparing = Executors.newFixedThreadPool(2, task -> {
+        Thread thread = new Thread(task, "passwords");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     SignInController(
             AuthenticationManager authentication,
             HttpSessionSecurityContextRepository sessions,
             Throttle throttle,
-            People people) {
+            People people,
+            CsrfTokenRepository tokens) {
         this.authentication = authentication;
         this.sessions = sessions;
         this.throttle = throttle;
         this.people = people;
+        this.tokens = tokens;
     }
 
     /** What somebody types to sign in. */
-    record SignIn(String email, String password) {
-        SignIn {
-            email = email == null ? "" : email;
-            password = password == null ? "" : password;
-        }
-    }
+    record SignIn(String email, String password) {}
 
     /** Who is signed in; 204 when nobody is. Also hands out the CSRF token. */
     @GetMapping("/me")
@@ -58,26 +69,34 @@ class SignInController {
         return principal == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(person(principal));
     }
 
+    /** Answered when it has been looked at: after wrong tries that takes up to eight seconds. */
     @PostMapping("/sign-in")
-    Person signIn(@RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
-        String who = typed.email().strip().toLowerCase(java.util.Locale.ROOT);
-        String from = request.getRemoteAddr() + " " + who;
-        if (throttle.mustWait(from)) {
-            throw Refusal.forbidden(
-                    "wait", "Too many tries for this address.", "Wait a quarter of an hour, then try again.");
-        }
+    CompletableFuture<Person> signIn(
+            @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+        String who = typed.email().strip().toLowerCase(Locale.ROOT);
+        String from = request.getRemoteAddr();
+        throttle.begin(from);
+        return CompletableFuture.supplyAsync(
+                        () -> open(who, typed.password(), from, request, response),
+                        CompletableFuture.delayedExecutor(throttle.waitMs(who, from), TimeUnit.MILLISECONDS, comparing))
+                .whenComplete((person, failure) -> throttle.end(from));
+    }
+
+    private Person open(
+            String who, String password, String from, HttpServletRequest request, HttpServletResponse response) {
         try {
-            Authentication signed = authentication.authenticate(
-                    UsernamePasswordAuthenticationToken.unauthenticated(who, typed.password()));
-            throttle.succeeded(from);
+            Authentication signed =
+                    authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(who, password));
+            throttle.succeeded(who);
             request.getSession(true);
             request.changeSessionId();
             SecurityContext context = SecurityContextHolder.createEmptyContext();
             context.setAuthentication(signed);
             sessions.saveContext(context, request, response);
+            new CsrfAuthenticationStrategy(tokens).onAuthentication(signed, request, response);
             return person(signed);
         } catch (AuthenticationException e) {
-            throttle.failed(from);
+            throttle.failed(who, from);
             throw Refusal.forbidden(
                     "sign-in-failed",
                     "E-mail and password don't belong together.",
@@ -96,6 +115,6 @@ class SignInController {
 
     private Person person(Principal principal) {
         Account account = people.require(principal);
-        return new Person(account.email(), account.name(), account.role().name());
+        return new Person(account.email(), account.name(), account.role());
     }
 }

@@ -3,30 +3,68 @@ package venue.server.signin;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
 import org.springframework.stereotype.Component;
+import venue.core.fault.Refusal;
 
-/** Slows down guessing: after five failures within a quarter of an hour a name or address has to wait. */
+/**
+ * Slows down guessing, by account and by the address that it comes from: after five failures within a quarter of an hour
+ * each further try is looked at later, up to eight seconds. Nobody is locked out: the right password opens, only not at
+ * once. An address has four tries on their way at most.
+ */
 @Component
 class Throttle {
 
     static final int FREE = 5;
+    static final long LONGEST_MS = 8_000;
+    static final int MOST_AT_ONCE = 4;
 
+    private static final long FIRST_MS = 250;
+    private static final int DOUBLINGS = 5;
     private static final Duration MEMORY = Duration.ofMinutes(15);
     private static final int MOST = 100_000;
 
-    private final Cache<String, Integer> failures =
+    private final Cache<String, Integer> ofAccount =
             Caffeine.newBuilder().expireAfterWrite(MEMORY).maximumSize(MOST).build();
+    private final Cache<String, Integer> ofAddress =
+            Caffeine.newBuilder().expireAfterWrite(MEMORY).maximumSize(MOST).build();
+    private final ConcurrentMap<String, Integer> onTheirWay = new ConcurrentHashMap<>();
 
-    boolean mustWait(String key) {
+    /** How long a try has to wait before it is looked at, in ms. */
+    long waitMs(String account, String address) {
+        int failures = Math.max(count(ofAccount, account), count(ofAddress, address));
+        return failures < FREE ? 0 : Math.min(LONGEST_MS, FIRST_MS << Math.min(DOUBLINGS, failures - FREE));
+    }
+
+    private static int count(Cache<String, Integer> failures, String key) {
         Integer count = failures.getIfPresent(key);
-        return count != null && count >= FREE;
+        return count == null ? 0 : count;
     }
 
-    void failed(String key) {
-        failures.asMap().merge(key, 1, Integer::sum);
+    /** Takes a try on its way; refused where as many from there are on theirs. */
+    void begin(String address) {
+        int count = onTheirWay.merge(address, 1, Integer::sum);
+        if (count > MOST_AT_ONCE) {
+            end(address);
+            throw Refusal.busy(
+                    "tries-wait",
+                    "Several tries to sign in from here are being looked at.",
+                    "Wait some seconds, then try again; nobody is locked out.");
+        }
     }
 
-    void succeeded(String key) {
-        failures.invalidate(key);
+    void end(String address) {
+        onTheirWay.computeIfPresent(address, (a, count) -> count == 1 ? null : count - 1);
+    }
+
+    void failed(String account, String address) {
+        ofAccount.asMap().merge(account, 1, Integer::sum);
+        ofAddress.asMap().merge(address, 1, Integer::sum);
+    }
+
+    /** The address stays slow: whoever guesses there may have an account of their own. */
+    void succeeded(String account) {
+        ofAccount.invalidate(account);
     }
 }

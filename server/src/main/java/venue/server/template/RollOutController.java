@@ -12,20 +12,14 @@ import venue.core.rollout.RollOut;
 import venue.core.rollout.Strand;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
+import venue.server.here.Here;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** What carrying a template's or pattern's changes to the pages with copies would do; nothing is changed. */
 @RestController
 @RequestMapping("/api/sites/{site}/roll-outs/{item}")
 class RollOutController {
-
-    private final Workspaces workspaces;
-
-    RollOutController(Workspaces workspaces) {
-        this.workspaces = workspaces;
-    }
 
     /**
      * One section of a template or pattern on one page.
@@ -36,7 +30,7 @@ class RollOutController {
      * @param mine its words as the page has them; nothing for one that would come
      * @param theirs its words as they would be when it follows; nothing for one that would go
      */
-    record RollOutCell(String change, String key, String state, List<String> mine, List<String> theirs) {}
+    record RollOutCell(String change, String key, Strand.State state, List<String> mine, List<String> theirs) {}
 
     /** A page and its cells. */
     record RollOutRow(String page, String title, String address, boolean alone, List<RollOutCell> cells) {}
@@ -45,8 +39,8 @@ class RollOutController {
     record RollOutTable(String name, List<RollOut.Change> changes, List<RollOutRow> rows, int done) {}
 
     @GetMapping
-    RollOutTable rollOut(@PathVariable String site, @PathVariable String item) {
-        Workspace workspace = workspaces.require(site);
+    RollOutTable rollOut(Here here, @PathVariable String item) {
+        Workspace workspace = here.workspace();
         Standing standing = workspace.now();
         Edition edition = standing.working();
         Sectioned origin = edition.require(Sectioned.class, item);
@@ -75,7 +69,7 @@ class RollOutController {
 
     private static RollOutCell cell(Strand strand) {
         return new RollOutCell(
-                strand.origin(), strand.key(), strand.state().name(), words(strand.now()), words(strand.then()));
+                strand.origin(), strand.key(), strand.state(), words(strand.now()), words(strand.then()));
     }
 
     private static List<String> words(@Nullable Section section) {

@@ -14,44 +14,48 @@ import venue.core.render.Sample;
 import venue.core.render.View;
 import venue.core.template.Template;
 import venue.server.app.Origins;
-import venue.store.workspace.Workspaces;
+import venue.server.here.Here;
 
 /** One template on its screen, and what rolling its changes out would do. */
 @RestController
 @RequestMapping("/api/sites/{site}/templates/{id}")
 class TemplateController {
-
-    private final Workspaces workspaces;
     private final Origins origins;
     private final InstantSource clock;
 
-    TemplateController(Workspaces workspaces, Origins origins, InstantSource clock) {
-        this.workspaces = workspaces;
+    TemplateController(Origins origins, InstantSource clock) {
         this.origins = origins;
         this.clock = clock;
     }
 
     @GetMapping
-    TemplateDetail template(@PathVariable String site, @PathVariable String id) {
-        return new TemplateDetails(workspaces.require(site), id).detail();
+    TemplateDetail template(Here here, @PathVariable String id) {
+        return new TemplateDetails(here.workspace(), id).detail();
     }
 
     /** The template's HTML with marks, on made-up content or on a page's; for a proof that is open. */
     record TemplateMarkup(String html) {}
 
     @GetMapping("/markup")
-    TemplateMarkup markup(
-            @PathVariable String site, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
-        Edition edition = workspaces.require(site).now().working();
+    TemplateMarkup markup(Here here, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
+        Edition edition = here.working();
         Template template = edition.require(Template.class, id);
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.MARKED);
         Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
-        return new TemplateMarkup(PageRenderer.renderIn(view, page, template));
+        return new TemplateMarkup(PageRenderer.renderIn(view, page, template).html());
+    }
+
+    /** A template with the HTML of its proof: what its screen needs after a step, in one answer. */
+    record TemplateSheet(TemplateDetail template, String html) {}
+
+    @GetMapping("/sheet")
+    TemplateSheet sheet(Here here, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
+        return new TemplateSheet(template(here, id), markup(here, id, on).html());
     }
 
     /** How the copies of its starter sections stand to it: a merge for each of them, so it is asked for by itself. */
     @GetMapping("/copies")
-    TemplateDetail.Copies copies(@PathVariable String site, @PathVariable String id) {
-        return new TemplateDetails(workspaces.require(site), id).copies();
+    TemplateDetail.Copies copies(Here here, @PathVariable String id) {
+        return new TemplateDetails(here.workspace(), id).copies();
     }
 }

@@ -5,8 +5,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.template.Glyph;
+import venue.core.usage.FieldUse;
 import venue.core.value.Value;
-import venue.server.kind.FieldUse;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**

@@ -4,24 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.edition.Lineage;
 import venue.core.edition.Worn;
 import venue.core.kind.Kind;
 import venue.core.legibility.Legibility;
 import venue.core.page.Page;
-import venue.core.property.OptionAnswer;
-import venue.core.property.Property;
 import venue.core.rollout.RollOut;
-import venue.core.section.Section;
 import venue.core.template.FrameSettings;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.template.Zone;
-import venue.core.value.Value;
-import venue.core.value.Values;
-import venue.server.kind.FieldUse;
+import venue.core.usage.FieldUse;
+import venue.server.page.PageDetail;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
 import venue.server.template.TemplateDetail.Copies;
@@ -59,7 +54,7 @@ final class TemplateDetails {
                 Glyph.of(template),
                 template.frame(),
                 FrameSettings.all(),
-                template.options().stream().map(o -> use(o, wearing)).toList(),
+                FieldUse.of(template, wearing),
                 template.zones().stream().map(z -> zone(z, wearing.size())).toList(),
                 wearing.size(),
                 wearing.stream()
@@ -85,37 +80,11 @@ final class TemplateDetails {
                 .toList();
     }
 
-    /** What pages chose of an option, and the sections that show it or show by it. */
-    private FieldUse use(Property option, List<Page> wearing) {
-        String key = Template.OPTION + option.key();
-        long own = wearing.stream().filter(p -> p.settings().containsKey(key)).count();
-        List<String> places = Stream.concat(
-                        template.zones().stream()
-                                .flatMap(z -> z.sections().stream().map(Zone.Placed::section)),
-                        wearing.stream().flatMap(p -> p.zones().all()))
-                .filter(s -> shows(s, option.key()))
-                .map(s -> "the section " + s.name())
-                .distinct()
-                .limit(NAMED)
-                .toList();
-        return new FieldUse(option, own, wearing.size() - own, places);
-    }
-
-    private static boolean shows(Section section, String option) {
-        boolean by = OptionAnswer.of(Values.text(section.settings(), "option")).stream()
-                .anyMatch(a -> a.option().equals(option));
-        return by
-                || section.elements()
-                        .flatMap(e -> e.props().values().stream())
-                        .anyMatch(v ->
-                                v instanceof Value.Bound bound && bound.source().equals(Template.OPTION + option));
-    }
-
     private ZoneDetail zone(Zone zone, long pages) {
         return new ZoneDetail(
                 zone.key(),
                 zone.name(),
-                zone.role().name(),
+                zone.role(),
                 zone.accepts(),
                 List.of(),
                 zone.sections().stream().map(p -> placed(p, pages)).toList());
@@ -125,7 +94,7 @@ final class TemplateDetails {
         String item = placed.section().sharedFrom().orElse(template.id());
         return new PlacedSection(
                 edition.shown(placed.section()),
-                placed.fixed() ? "TEMPLATE" : "STARTER",
+                placed.fixed() ? PageDetail.Reaching.TEMPLATE : PageDetail.Reaching.STARTER,
                 item,
                 placed.section().sharedFrom().isPresent()
                         ? edition.require(venue.core.section.SharedSection.class, item)
@@ -134,7 +103,7 @@ final class TemplateDetails {
                         : placed.section().id(),
                 standing.hashOf(item),
                 pages,
-                Lineage.OWN.name(),
+                Lineage.OWN,
                 null,
                 Legibility.of(edition, placed.section()).orElse(null));
     }
@@ -168,7 +137,8 @@ final class TemplateDetails {
         Map<Lineage, Long> counted = rows.stream()
                 .flatMap(r -> r.strands().stream())
                 .flatMap(s -> java.util.stream.Stream.ofNullable(s.now()))
-                .collect(Collectors.groupingBy(s -> Lineage.of(edition, s, workspace::past), Collectors.counting()));
+                .collect(Collectors.groupingBy(
+                        s -> Lineage.of(edition, s, workspace.archive()::find), Collectors.counting()));
         return new Copies(
                 counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
                 counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),

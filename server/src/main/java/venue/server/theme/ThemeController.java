@@ -1,14 +1,9 @@
 package venue.server.theme;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
@@ -18,21 +13,15 @@ import venue.core.property.PropertyGroup;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Theme;
 import venue.core.theme.ThemeSettings;
+import venue.core.usage.LookUse;
 import venue.core.value.Value;
-import venue.core.value.Values;
+import venue.server.here.Here;
 import venue.store.workspace.Standing;
-import venue.store.workspace.Workspaces;
 
 /** The theme's screen: settings in order, contrast, looks, and a page of every kind for the contact sheet. */
 @RestController
 @RequestMapping("/api/sites/{site}/theme")
 class ThemeController {
-
-    private final Workspaces workspaces;
-
-    ThemeController(Workspaces workspaces) {
-        this.workspaces = workspaces;
-    }
 
     /** A look that is kept, with the colours by which it is known. */
     record Look(String id, String name, boolean worn, List<String> colours) {}
@@ -54,8 +43,8 @@ class ThemeController {
             Map<String, Long> tones) {}
 
     @GetMapping
-    ThemeDetail theme(@PathVariable String site) {
-        Standing standing = workspaces.require(site).now();
+    ThemeDetail theme(Here here) {
+        Standing standing = here.now();
         Edition edition = standing.working();
         Theme theme = edition.theme();
         return new ThemeDetail(
@@ -69,9 +58,9 @@ class ThemeController {
                         .sorted(Comparator.comparing(Theme::name))
                         .map(t -> look(edition, t))
                         .toList(),
-                sheets(edition),
+                LookUse.samples(edition).stream().map(p -> sheet(edition, p)).toList(),
                 edition.all(Page.class).count(),
-                tones(edition));
+                LookUse.tones(edition));
     }
 
     private static Look look(Edition edition, Theme theme) {
@@ -82,30 +71,11 @@ class ThemeController {
                 List.of(theme.text("colourDeep"), theme.text("colourAccent"), theme.text("colourPage")));
     }
 
-    /** One page for each pair of kind and template, the fullest first among equals. */
-    private static List<Sheet> sheets(Edition edition) {
-        List<Sheet> sheets = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        edition.plan()
-                .inOrder()
-                .map(id -> edition.require(Page.class, id))
-                .filter(p -> !p.withdrawn() && edition.toFill(p).isEmpty())
-                .filter(p ->
-                        seen.add(p.kind() + "/" + edition.worn(p).template().id()))
-                .forEach(p -> sheets.add(new Sheet(
-                        p.id(),
-                        p.title(),
-                        edition.kindOf(p).map(Kind::name).orElse(p.kind()),
-                        edition.worn(p).template().id())));
-        return sheets;
-    }
-
-    private static Map<String, Long> tones(Edition edition) {
-        Map<String, Long> tones = new HashMap<>();
-        edition.all(Page.class).flatMap(p -> p.zones().all()).forEach(s -> {
-            String tone = Values.text(s.settings(), "tone");
-            tones.merge(tone.isEmpty() ? "plain" : tone, 1L, Long::sum);
-        });
-        return tones;
+    private static Sheet sheet(Edition edition, Page page) {
+        return new Sheet(
+                page.id(),
+                page.title(),
+                edition.kindOf(page).map(Kind::name).orElse(page.kind()),
+                edition.worn(page).template().id());
     }
 }

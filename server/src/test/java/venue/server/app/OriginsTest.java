@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.util.unit.DataSize;
 import venue.core.site.Site;
 
 class OriginsTest {
@@ -33,7 +34,8 @@ class OriginsTest {
         "https, 80, https://kestrel-moor.example:80"
     })
     void theUsualPortIsLeftOut(String scheme, int port, String origin) {
-        Origins origins = new Origins(new Settings(Path.of("data"), "venue.example", scheme, port, null));
+        Origins origins = new Origins(
+                new Settings(Path.of("data"), "venue.example", scheme, port, DataSize.ofGigabytes(5), null, false));
         assertThat(origins.of(SITE)).isEqualTo(origin);
         assertThat(origins.ofInterface()).containsExactly(origin.replace("kestrel-moor", "venue"));
     }
@@ -46,7 +48,7 @@ class OriginsTest {
         "localhost, kestrel-moor.localhost, false"
     })
     void theInterfaceAnswersToItsOwnNameOnly(String host, String asked, boolean answers) {
-        Settings settings = new Settings(Path.of("data"), host, "http", 0, null);
+        Settings settings = new Settings(Path.of("data"), host, "http", 0, DataSize.ofGigabytes(5), null, false);
         assertThat(settings.isInterface(asked)).isEqualTo(answers);
     }
 }

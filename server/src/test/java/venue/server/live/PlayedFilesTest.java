@@ -71,7 +71,10 @@ class PlayedFilesTest {
 
     @Test
     void aHeadHasTheHeadersAlone() throws IOException {
-        MockHttpServletResponse head = ask("HEAD");
+        MockHttpServletResponse head = ask("HEAD", "Range", "bytes=0-3");
+        assertThat(head.getStatus()).as("parts are of a GET").isEqualTo(200);
+        assertThat(head.getHeader("Content-Range")).isNull();
+        assertThat(head.getHeader("Content-Security-Policy")).contains("default-src 'none'");
         assertThat(head.getContentLength()).isEqualTo(10);
         assertThat(head.getContentAsByteArray()).isEmpty();
         assertThat(head.getContentType()).startsWith("video/mp4");

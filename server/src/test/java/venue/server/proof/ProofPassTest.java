@@ -11,6 +11,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.mock.web.MockHttpSession;
+import org.springframework.security.web.session.HttpSessionDestroyedEvent;
 
 class ProofPassTest {
 
@@ -18,6 +20,7 @@ class ProofPassTest {
 
     private final InstantSource clock = mock(InstantSource.class);
     private final ProofPass passes = new ProofPass(clock);
+    private final MockHttpSession session = new MockHttpSession();
 
     @BeforeEach
     void atNoon() {
@@ -26,7 +29,7 @@ class ProofPassTest {
 
     @Test
     void aPassOpensItsSiteForHalfAnHourAndNoLonger() {
-        String pass = passes.issue("kestrel-moor");
+        String pass = passes.issue("kestrel-moor", session);
         assertThat(passes.open(pass)).contains("kestrel-moor");
         when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(29)));
         assertThat(passes.open(pass)).contains("kestrel-moor");
@@ -36,23 +39,45 @@ class ProofPassTest {
 
     @Test
     void askedForAgainSoonItIsTheSameSoThatPicturesStayCached() {
-        String pass = passes.issue("kestrel-moor");
+        String pass = passes.issue("kestrel-moor", session);
         when(clock.instant()).thenReturn(NOON.plusSeconds(60));
-        assertThat(passes.issue("kestrel-moor")).isEqualTo(pass);
-        assertThat(passes.issue("loomgate-yard")).isNotEqualTo(pass);
+        assertThat(passes.issue("kestrel-moor", session)).isEqualTo(pass);
+        assertThat(passes.issue("loomgate-yard", session)).isNotEqualTo(pass);
     }
 
     @Test
     void aPassMadeByAnotherProcessOrForAnotherSiteOpensNothing() {
-        String pass = passes.issue("kestrel-moor");
+        String pass = passes.issue("kestrel-moor", session);
         assertThat(new ProofPass(clock).open(pass)).isEmpty();
         assertThat(passes.open(pass.replace("kestrel-moor", "loomgate-yard"))).isEmpty();
         String later = pass.replaceAll("\\.([0-9]+)\\.", ".99999999999.");
         assertThat(passes.open(later)).isEmpty();
     }
 
+    @Test
+    void aPassEndsWithItsSessionAndNotWithAnothers() {
+        MockHttpSession other = new MockHttpSession(null, "id-of-the-session");
+        String pass = passes.issue("kestrel-moor", session);
+        String others = passes.issue("kestrel-moor", other);
+        assertThat(others).isNotEqualTo(pass).doesNotContain(other.getId());
+        passes.ended(new HttpSessionDestroyedEvent(session));
+        assertThat(passes.open(pass)).isEmpty();
+        assertThat(passes.open(others)).contains("kestrel-moor");
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"", ".", "..", "a.b.c", "a.1", "a.99999999999999999999.x", "kestrel-moor.-1.x", "a.1.b.c"})
+    @ValueSource(
+            strings = {
+                "",
+                ".",
+                "..",
+                "a.b.c",
+                "a.1",
+                "a.99999999999999999999.x.y",
+                "kestrel-moor.-1.x.y",
+                "a.1.b.c",
+                "a.1.b.c.d"
+            })
     void whatIsNoPassOpensNothing(String pass) {
         assertThat(passes.open(pass)).isEmpty();
     }

@@ -1,22 +1,52 @@
 package venue.server.signin;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
+import venue.core.fault.Refusal;
 
 class ThrottleTest {
 
     private final Throttle throttle = new Throttle();
 
     @Test
-    void fiveFailuresAreFreeAndOneSuccessForgetsThem() {
-        for (int i = 0; i < Throttle.FREE; i++) {
-            assertThat(throttle.mustWait("maja")).isFalse();
-            throttle.failed("maja");
+    void guessingAtOneAccountFromManyAddressesIsSlowedButNobodyIsLockedOut() {
+        long before = 0;
+        for (int i = 0; i < 1_000; i++) {
+            long wait = throttle.waitMs("maja", "address " + i);
+            assertThat(wait).isBetween(before, Throttle.LONGEST_MS);
+            assertThat(wait > 0).isEqualTo(i >= Throttle.FREE);
+            before = wait;
+            throttle.failed("maja", "address " + i);
         }
-        assertThat(throttle.mustWait("maja")).isTrue();
-        assertThat(throttle.mustWait("tomas")).as("others come in").isFalse();
+        assertThat(before).isEqualTo(Throttle.LONGEST_MS);
+        assertThat(throttle.waitMs("tomas", "elsewhere"))
+                .as("others come in at once")
+                .isZero();
         throttle.succeeded("maja");
-        assertThat(throttle.mustWait("maja")).isFalse();
+        assertThat(throttle.waitMs("maja", "elsewhere")).isZero();
+    }
+
+    @Test
+    void oneAddressTryingManyAccountsIsSlowedAndItsOwnAccountDoesNotHelp() {
+        for (int i = 0; i < 20; i++) {
+            throttle.failed("account " + i, "one");
+        }
+        throttle.succeeded("mine");
+        assertThat(throttle.waitMs("another", "one")).isEqualTo(Throttle.LONGEST_MS);
+        assertThat(throttle.waitMs("another", "two")).isZero();
+    }
+
+    @Test
+    void anAddressHasFewTriesOnTheirWayAtOnce() {
+        for (int i = 0; i < Throttle.MOST_AT_ONCE; i++) {
+            throttle.begin("one");
+        }
+        assertThatThrownBy(() -> throttle.begin("one"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.sort()).isEqualTo(Refusal.Sort.BUSY));
+        throttle.begin("two");
+        throttle.end("one");
+        throttle.begin("one");
     }
 }

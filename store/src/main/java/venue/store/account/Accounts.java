@@ -15,7 +15,7 @@ public final class Accounts {
             """;
     private static final String BY_EMAIL = "select id, email, name, password, role from account where email = :email";
     private static final String BY_ID = "select id, email, name, password, role from account where id = :id";
-    private static final String ALL = "select id, email, name, password, role from account order by name limit 1000";
+    private static final String ALL = "select id, email, name, password, role from account order by name";
 
     private final JdbcClient sql;
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.edit.Command;
+import venue.core.edition.ItemSort;
 import venue.core.item.Hash;
 import venue.core.item.Item;
 import venue.core.merge.Archive;
@@ -48,13 +50,18 @@ public final class Contents implements Archive {
     }
 
     /** An item as it is kept. */
-    private record Written(Item item, ItemType type, String body, String hash) {
+    private record Written(Item item, ItemSort type, String body, String hash) {
 
         static Written of(Item item) {
             String body = ItemJson.write(item);
-            ItemType type = ItemType.of(item);
+            ItemSort type = ItemSort.of(item);
             return new Written(item, type, body, Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8)));
         }
+    }
+
+    /** The hash by which it is known what somebody asked for. */
+    public static String print(Command command) {
+        return Hash.of(ItemJson.write(command).getBytes(StandardCharsets.UTF_8));
     }
 
     @Override
@@ -85,7 +92,7 @@ public final class Contents implements Archive {
         return sql.sql(SELECT)
                 .param("hash", hash)
                 .query((row, n) ->
-                        ItemJson.read(ItemType.valueOf(row.getString("type")).record(), row.getString("body")))
+                        ItemJson.read(ItemSort.valueOf(row.getString("type")).record(), row.getString("body")))
                 .optional()
                 .orElse(null);
     }

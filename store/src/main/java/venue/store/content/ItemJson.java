@@ -34,11 +34,12 @@ public final class ItemJson {
 
     private ItemJson() {}
 
-    static String write(Item item) {
+    /** Canonical JSON of an item, or of what is kept beside items. */
+    public static String write(Object item) {
         return MAPPER.writeValueAsString(item);
     }
 
-    static Item read(Class<? extends Item> type, String json) {
+    public static <T> T read(Class<T> type, String json) {
         return MAPPER.readValue(json, type);
     }
 

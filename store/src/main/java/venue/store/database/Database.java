@@ -45,6 +45,7 @@ public final class Database implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException("can't make the data folder " + folder, e);
         }
+        DataFolder.makeOwn(folder.resolve("venue.db"));
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl("jdbc:sqlite:" + folder.resolve("venue.db"));
         config.setMaximumPoolSize(READERS);
@@ -54,7 +55,8 @@ public final class Database implements AutoCloseable {
         config.addDataSourceProperty("foreign_keys", "true");
         config.addDataSourceProperty("busy_timeout", "5000");
         config.addDataSourceProperty("cache_size", CACHE_KIB);
-        config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
+        // Begun so, a transaction can't fail to begin: the driver would take the connection for one that is within it.
+        config.addDataSourceProperty("transaction_mode", "DEFERRED");
         HikariDataSource source = new HikariDataSource(config);
         Flyway.configure(Database.class.getClassLoader())
                 .dataSource(source)

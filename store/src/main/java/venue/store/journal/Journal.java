@@ -1,12 +1,12 @@
 package venue.store.journal;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import venue.store.database.Database;
@@ -14,32 +14,40 @@ import venue.store.database.Database;
 /** Every step of every site, in order. Undo and redo are read out of it. */
 public final class Journal {
 
-    private static final int LOOK_BACK = 2_000;
-
     private static final String INSERT_STEP = """
-            insert into step (site, at, who, name, kind, step_group, reverses, request)
-            values (:site, :at, :who, :name, :kind, :group, :reverses, :request)
+            insert into step (site, at, who, name, kind, step_group, reverses)
+            values (:site, :at, :who, :name, :kind, :group, :reverses)
             """;
     private static final String INSERT_CHANGE =
             "insert into step_change (step, item, before, after) values (?, ?, ?, ?)";
     private static final String LATEST = "select coalesce(max(id), 0) from step where site = :site";
-    private static final String BY_REQUEST = "select id from step where site = :site and request = :request";
-    private static final String OF_PERSON = """
-            select name, kind, step_group as "group", reverses from step
-            where site = :site and who = :who and kind in ('DO', 'UNDO', 'REDO')
-            order by id desc limit :limit
+    /** The person's steps, the latest first; a group stands where its first step does. */
+    private static final String TURNS = """
+            select kind, step_group as "group" from step s
+            where site = :site and who = :who and kind in ('DO', 'UNDO', 'REDO') and not exists (
+              select 1 from step e where e.site = s.site and e.step_group = s.step_group and e.id < s.id and e.who = s.who)
+            order by id desc
+            """;
+
+    private static final String NAME_OF_GROUP = """
+            select name from step where site = :site and step_group = :group and who = :who order by id desc limit 1
             """;
     private static final String OF_GROUP = """
             select c.item, c.before, c.after from step_change c join step s on s.id = c.step
-            where s.site = :site and s.step_group = :group
-            order by s.id, c.item limit 1000000
+            where s.site = :site and s.step_group = :group and s.who = :who
+            order by s.id, c.item
+            """;
+    private static final String HELD = """
+            select count(*) from (
+              select 1 from step_change c join step s on s.id = c.step
+              where c.item = :item and (c.after = :hash or c.before = :hash) and s.site = :site limit 1)
             """;
     /** In SQLite the columns beside a lone max() are those of the row that has it. */
     private static final String VERSIONS = """
             select c.after as hash, s.at, s.who, s.name, s.kind, max(s.id) as step
             from step_change c join step s on s.id = c.step
             where s.site = :site and c.item = :item and c.after is not null
-            group by s.step_group order by step desc limit :limit
+            group by s.step_group order by step desc limit :limit offset :from
             """;
 
     private static final String LAST_OF_ITEM = """
@@ -56,11 +64,7 @@ public final class Journal {
     /** Who changed an item last, when (ISO 8601) and what they did. */
     public record Last(String who, String at, String name) {}
 
-    private record Past(
-            String name,
-            Step.Kind kind,
-            String group,
-            @Nullable String reverses) {}
+    private record Turn(Step.Kind kind, String group) {}
 
     private final Database database;
     private final JdbcClient sql;
@@ -71,7 +75,7 @@ public final class Journal {
     }
 
     /** Keeps a step with its changes and gives its number. */
-    public long append(Step step, List<Change> changes) {
+    public long append(Step step, List<HashChange> changes) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         sql.sql(INSERT_STEP)
                 .param("site", step.site())
@@ -81,7 +85,6 @@ public final class Journal {
                 .param("kind", step.kind().name())
                 .param("group", step.group())
                 .param("reverses", step.reverses())
-                .param("request", step.request())
                 .update(key);
         long id = java.util.Objects.requireNonNull(key.getKey()).longValue();
         database.each(
@@ -97,81 +100,76 @@ public final class Journal {
         return sql.sql(LATEST).param("site", site).query(Long.class).single();
     }
 
-    /** The step that a request made already. */
-    public Optional<Long> madeBy(String site, String request) {
-        return sql.sql(BY_REQUEST)
-                .param("site", site)
-                .param("request", request)
-                .query(Long.class)
-                .optional();
+    /** Whether an item of the site ever had this content. */
+    public boolean held(String site, String item, String hash) {
+        return sql.sql(HELD)
+                        .param("site", site)
+                        .param("item", item)
+                        .param("hash", hash)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
-    /** What the person would take back next. */
+    /** What the person would take back next: what they did last and have not taken back, however long ago. */
     public Optional<Group> undoable(String site, String who) {
-        return Optional.ofNullable(stacks(site, who).undo().peek());
+        return open(site, who, Set.of(Step.Kind.DO, Step.Kind.REDO), Set.of(Step.Kind.UNDO));
     }
 
-    /** What the person would do again next. */
+    /** What the person would do again next: what they took back last, unless they have done something since. */
     public Optional<Group> redoable(String site, String who) {
-        return Optional.ofNullable(stacks(site, who).redo().peek());
+        return open(site, who, Set.of(Step.Kind.UNDO), Set.of(Step.Kind.REDO));
     }
 
-    private record Stacks(Deque<Group> undo, Deque<Group> redo) {}
+    /**
+     * Walks back to the latest step of a kind that {@code opens} and that none of the kinds that {@code close} has answered;
+     * a step of any other kind ends the walk.
+     */
+    private Optional<Group> open(String site, String who, Set<Step.Kind> opens, Set<Step.Kind> close) {
+        int answered = 0;
+        try (Stream<Turn> turns = sql.sql(TURNS).param("site", site).param("who", who).query(Turn.class).stream()) {
+            for (Iterator<Turn> each = turns.iterator(); each.hasNext(); ) {
+                Turn turn = each.next();
+                if (close.contains(turn.kind())) {
+                    answered++;
+                } else if (!opens.contains(turn.kind())) {
+                    return Optional.empty();
+                } else if (answered-- == 0) {
+                    return Optional.of(new Group(turn.group(), name(site, who, turn.group())));
+                }
+            }
+        }
+        return Optional.empty();
+    }
 
-    /** Plays the person's steps again: each undo moves the last group to the other stack, each redo brings it back. */
-    private Stacks stacks(String site, String who) {
-        Stacks stacks = new Stacks(new ArrayDeque<>(), new ArrayDeque<>());
-        List<Past> past = sql.sql(OF_PERSON)
+    private String name(String site, String who, String group) {
+        return sql.sql(NAME_OF_GROUP)
                 .param("site", site)
                 .param("who", who)
-                .param("limit", LOOK_BACK)
-                .query(Past.class)
-                .list();
-        Map<String, Past> groups = new LinkedHashMap<>();
-        for (int i = past.size() - 1; i >= 0; i--) {
-            groups.merge(past.get(i).group(), past.get(i), (first, later) -> later);
-        }
-        for (Past step : groups.values()) {
-            play(stacks, step);
-        }
-        return stacks;
+                .param("group", group)
+                .query(String.class)
+                .single();
     }
 
-    private static void play(Stacks stacks, Past step) {
-        Group group = new Group(step.group(), step.name());
-        switch (step.kind()) {
-            case UNDO -> {
-                stacks.undo().poll();
-                stacks.redo().push(group);
-            }
-            case REDO -> {
-                stacks.redo().poll();
-                stacks.undo().push(group);
-            }
-            default -> {
-                stacks.undo().push(group);
-                stacks.redo().clear();
-            }
-        }
-    }
-
-    /** What a group did in all: for each item the content before its first step and after its last. */
-    public List<Change> changes(String site, String group) {
-        Map<String, Change> all = new LinkedHashMap<>();
+    /** What a person's group did in all: for each item the content before its first step and after its last. */
+    public List<HashChange> changes(String site, String who, String group) {
+        Map<String, HashChange> all = new LinkedHashMap<>();
         sql.sql(OF_GROUP)
                 .param("site", site)
                 .param("group", group)
-                .query(Change.class)
+                .param("who", who)
+                .query(HashChange.class)
                 .list()
-                .forEach(c -> all.merge(c.item(), c, (a, b) -> new Change(a.item(), a.before(), b.after())));
+                .forEach(c -> all.merge(c.item(), c, (a, b) -> new HashChange(a.item(), a.before(), b.after())));
         return List.copyOf(all.values());
     }
 
-    /** The versions of an item, the latest first; steps of one group count as one. */
-    public List<Version> versions(String site, String item, int limit) {
+    /** The versions of an item, the latest first without the first {@code from}; steps of one group count as one. */
+    public List<Version> versions(String site, String item, int from, int limit) {
         return sql.sql(VERSIONS)
                 .param("site", site)
                 .param("item", item)
+                .param("from", from)
                 .param("limit", limit)
                 .query(Version.class)
                 .list();

@@ -8,7 +8,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param group steps of one group are undone together
  * @param reverses the group that this step takes back, for an undo or redo
- * @param request the request that asked for it; the same request is kept once
  */
 public record Step(
         String site,
@@ -17,8 +16,7 @@ public record Step(
         String name,
         Kind kind,
         String group,
-        @Nullable String reverses,
-        @Nullable String request) {
+        @Nullable String reverses) {
 
     /** What a step is. */
     public enum Kind {

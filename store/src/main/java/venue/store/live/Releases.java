@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.store.journal.Change;
+import venue.store.journal.HashChange;
 
 /** The releases of each site, and the live map that they made. */
 public final class Releases {
@@ -26,17 +26,16 @@ public final class Releases {
     private static final String LOG = """
             select r.number, r.at, r.who, r.note,
               (select count(*) from release_change c where c.site = r.site and c.number = r.number) as changes
-            from release r where r.site = :site order by r.number desc limit :limit
+            from release r where r.site = :site order by r.number desc limit :limit offset :from
             """;
-    private static final String MAP =
-            "select item, hash, changed_at from live where site = :site order by item limit 1000000";
+    private static final String MAP = "select item, hash, changed_at from live where site = :site order by item";
     private static final String CHANGES = """
             select item, before, after from release_change
-            where site = :site and number = :number order by item limit 1000000
+            where site = :site and number = :number order by item
             """;
     private static final String CHANGES_SINCE = """
             select item, before, after from release_change
-            where site = :site and number > :number order by number desc, item limit 1000000
+            where site = :site and number > :number order by number desc, item
             """;
 
     /** A release as the log has it; {@code at} is ISO 8601. */
@@ -65,20 +64,21 @@ public final class Releases {
         return sql.sql(LATEST).param("site", site).query(Integer.class).single();
     }
 
-    /** The latest releases, newest first, at most {@code limit}. */
-    public List<Logged> log(String site, int limit) {
+    /** The latest releases, newest first without the first {@code from}, at most {@code limit}. */
+    public List<Logged> log(String site, int from, int limit) {
         return sql.sql(LOG)
                 .param("site", site)
+                .param("from", from)
                 .param("limit", limit)
                 .query(Logged.class)
                 .list();
     }
 
-    public List<Change> changes(String site, int number) {
+    public List<HashChange> changes(String site, int number) {
         return sql.sql(CHANGES)
                 .param("site", site)
                 .param("number", number)
-                .query(Change.class)
+                .query(HashChange.class)
                 .list();
     }
 
@@ -89,7 +89,7 @@ public final class Releases {
         sql.sql(CHANGES_SINCE)
                 .param("site", site)
                 .param("number", number)
-                .query(Change.class)
+                .query(HashChange.class)
                 .list()
                 .forEach(c -> set(map, c.item(), c.before()));
         return map;
@@ -104,7 +104,7 @@ public final class Releases {
     }
 
     /** Keeps a release and makes its changes to the live map; to be called within one transaction. */
-    public int append(String site, Instant at, String who, String note, List<Change> changes) {
+    public int append(String site, Instant at, String who, String note, List<HashChange> changes) {
         int number = latest(site) + 1;
         sql.sql(INSERT)
                 .param("site", site)
@@ -113,7 +113,7 @@ public final class Releases {
                 .param("who", who)
                 .param("note", note)
                 .update();
-        for (Change change : changes) {
+        for (HashChange change : changes) {
             sql.sql(INSERT_CHANGE)
                     .param("site", site)
                     .param("number", number)
@@ -126,7 +126,7 @@ public final class Releases {
         return number;
     }
 
-    private void apply(String site, Instant at, Change change) {
+    private void apply(String site, Instant at, HashChange change) {
         if (change.after() == null) {
             sql.sql(REMOVE).param("site", site).param("item", change.item()).update();
         } else {

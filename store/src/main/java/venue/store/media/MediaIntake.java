@@ -10,12 +10,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntConsumer;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
@@ -32,23 +34,29 @@ public final class MediaIntake {
     /** The most bytes a picture may have. */
     public static final int MOST_BYTES = 25 * 1024 * 1024;
 
+    /** The most bytes a drawing may have. */
+    public static final int MOST_DRAWING_BYTES = 5 * 1024 * 1024;
+
     /** The most bytes a film or a sound may have. */
     public static final long MOST_FILM_BYTES = 500L * 1024 * 1024;
-
-    /** The most pixels a picture may have. */
-    public static final long MOST_PIXELS = 50_000_000;
 
     private static final int HEAD = 4_096;
     private static final long MEGABYTE = 1024 * 1024;
     private static final int ALL = 100;
     private static final int WIDEST = 2_400;
     private static final int[] WIDTHS = {480, 960, 1_600};
-    private static final double QUALITY = 0.82;
+    private static final float QUALITY = 0.82f;
 
     private final MediaFiles files;
+    private final Turns turns = new Turns();
 
     public MediaIntake(MediaFiles files) {
         this.files = files;
+    }
+
+    /** Tells from now on how many files are being taken in, those that wait among them, whenever that changes. */
+    public void onTurns(IntConsumer told) {
+        turns.onChange(told);
     }
 
     /**
@@ -59,7 +67,7 @@ public final class MediaIntake {
         Optional<String> played = FileSort.of(name, head(from)).filter(f -> Media.isPlayed(f));
         if (played.isEmpty()) {
             requireBytes(name, Files.size(from), MOST_BYTES);
-            return take(id, name, Files.readAllBytes(from));
+            return turns.take(() -> take(id, name, Files.readAllBytes(from)));
         }
         requireBytes(name, Files.size(from), MOST_FILM_BYTES);
         Media media = Media.file(id, name, Hash.of(from), played.get(), Files.size(from));
@@ -92,12 +100,7 @@ public final class MediaIntake {
         if (sort.isPresent()) {
             return sort.get().equals("svg") ? drawing(id, name, bytes) : file(id, name, bytes, sort.get());
         }
-        boolean alpha = inspect(name, bytes);
-        try {
-            return keep(id, name, bytes, alpha);
-        } catch (IOException | IllegalArgumentException e) {
-            throw noPicture(name);
-        }
+        return picture(id, name, bytes);
     }
 
     private Media file(String id, String name, byte[] bytes, String format) {
@@ -107,8 +110,9 @@ public final class MediaIntake {
     }
 
     private Media drawing(String id, String name, byte[] bytes) {
-        SvgCleaner.Drawing drawing =
-                SvgCleaner.clean(new String(bytes, StandardCharsets.UTF_8)).orElseThrow(() -> noPicture(name));
+        requireBytes(name, bytes.length, MOST_DRAWING_BYTES);
+        SvgCleaner.Drawing drawing = SvgCleaner.clean(new String(bytes, StandardCharsets.UTF_8))
+                .orElseThrow(() -> PictureReader.noPicture(name));
         Media media = Media.picture(
                         id, name, Hash.of(bytes), "svg", drawing.width(), drawing.height(), List.of(drawing.width()))
                 .withWeight(bytes.length, List.of());
@@ -116,52 +120,19 @@ public final class MediaIntake {
         return media;
     }
 
-    /** Reads the head of the file alone: what it is, how large, whether it is see-through. */
-    private static boolean inspect(String name, byte[] bytes) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw noPicture(name);
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in, true, true);
-                requireSize(name, reader.getWidth(0), reader.getHeight(0));
-                return !reader.getFormatName().equalsIgnoreCase("jpeg");
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException | IndexOutOfBoundsException e) {
-            throw noPicture(name);
+    private Media picture(String id, String name, byte[] bytes) {
+        PictureReader.Picture read = PictureReader.read(name, bytes);
+        BufferedImage image = read.image();
+        String format = read.maybeAlpha() && image.getColorModel().hasAlpha() ? "png" : "jpg";
+        try {
+            return renditions(id, name, Hash.of(bytes), format, image, bytes.length);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
-    private static void requireSize(String name, long width, long height) {
-        if (width * height > MOST_PIXELS) {
-            throw Refusal.badInput(
-                    "picture-too-large",
-                    "file",
-                    "“" + name + "” is " + width + " × " + height + " pixels; 50 million fit.",
-                    "Save it smaller, for example 2400 pixels wide.");
-        }
-    }
-
-    private static Refusal noPicture(String name) {
-        return Refusal.badInput(
-                "not-a-picture",
-                "file",
-                "“" + name + "” is no file that can be kept.",
-                "Give a JPEG, PNG, GIF or SVG picture, a PDF, an mp4 or webm film, or an mp3, m4a, ogg or wav sound.");
-    }
-
-    private Media keep(String id, String name, byte[] bytes, boolean maybeAlpha) throws IOException {
-        BufferedImage image =
-                Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
-        String format = maybeAlpha && image.getColorModel().hasAlpha() ? "png" : "jpg";
-        return renditions(id, name, Hash.of(bytes), format, image).withWeight(bytes.length, Shades.of(image));
-    }
-
-    private Media renditions(String id, String name, String hash, String format, BufferedImage image)
+    /** Each width is made from the next wider one, so that the picture as it came is gone through once. */
+    private Media renditions(String id, String name, String hash, String format, BufferedImage image, long weight)
             throws IOException {
         int whole = Math.min(WIDEST, image.getWidth());
         int height = Math.max(1, Math.round((float) image.getHeight() * whole / image.getWidth()));
@@ -173,10 +144,13 @@ public final class MediaIntake {
         }
         widths.add(whole);
         Media media = Media.picture(id, name, hash, format, whole, height, widths);
-        for (int width : widths) {
-            files.put(fileName(media.path(width)), encode(image, width, media.heightAt(width), format));
+        BufferedImage wider = image;
+        for (int i = widths.size() - 1; i >= 0; i--) {
+            int width = widths.get(i);
+            wider = narrowed(wider, width, media.heightAt(width), format);
+            files.put(fileName(media.path(width)), encode(wider, format));
         }
-        return media;
+        return media.withWeight(weight, Shades.of(wider));
     }
 
     /** The picture with only a part of it shown; the whole stays, so that another part can be shown later. */
@@ -192,19 +166,22 @@ public final class MediaIntake {
                         "“" + media.name() + "” is a drawing; only photographs can be cut.",
                         "Choose its shape where it stands, and set its focal point."));
         try {
-            BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
-            if (cut.isWhole()) {
-                return whole.withWeight(media.bytes(), Shades.of(image));
-            }
-            BufferedImage part = part(image, cut);
-            String hash =
-                    Hash.of((cut.file() + left + "," + top + "," + wide + "," + high).getBytes(StandardCharsets.UTF_8));
-            return renditions(media.id(), media.name(), hash, media.format(), part)
-                    .withWeight(media.bytes(), Shades.of(part))
-                    .withCut(cut);
+            return turns.take(() -> cut(media, cut, whole, bytes));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private Media cut(Media media, Cut cut, Media whole, byte[] bytes) throws IOException {
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
+        if (cut.isWhole()) {
+            return whole.withWeight(media.bytes(), Shades.of(image));
+        }
+        BufferedImage part = part(image, cut);
+        String where = cut.left() + "," + cut.top() + "," + cut.wide() + "," + cut.high();
+        String hash = Hash.of((cut.file() + where).getBytes(StandardCharsets.UTF_8));
+        return renditions(media.id(), media.name(), hash, media.format(), part, media.bytes())
+                .withCut(cut);
     }
 
     private static BufferedImage part(BufferedImage image, Cut cut) {
@@ -219,15 +196,26 @@ public final class MediaIntake {
         return path.substring(path.lastIndexOf('/') + 1);
     }
 
-    private static byte[] encode(BufferedImage image, int width, int height, String format) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private static BufferedImage narrowed(BufferedImage image, int width, int height, String format)
+            throws IOException {
         int type = format.equals("jpg") ? BufferedImage.TYPE_INT_RGB : BufferedImage.TYPE_INT_ARGB;
-        Thumbnails.of(image)
-                .forceSize(width, height)
-                .imageType(type)
-                .outputFormat(format)
-                .outputQuality(QUALITY)
-                .toOutputStream(out);
-        return out.toByteArray();
+        return Thumbnails.of(image).forceSize(width, height).imageType(type).asBufferedImage();
+    }
+
+    private static byte[] encode(BufferedImage image, String format) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName(format).next();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            ImageWriteParam param = writer.getDefaultWriteParam();
+            if (format.equals("jpg")) {
+                param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+                param.setCompressionQuality(QUALITY);
+            }
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(image, null, null), param);
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
     }
 }

@@ -15,7 +15,6 @@ import venue.store.database.Database;
 public final class SentProofs {
 
     private static final int TOKEN_BYTES = 18;
-    private static final int MOST = 100;
 
     private static final String INSERT = """
             insert into sent_proof (token_hash, site, page, made_by, made_at, until)
@@ -23,7 +22,7 @@ public final class SentProofs {
             """;
     private static final String OF_PAGE = """
             select token_hash as id, page, made_by as who, made_at as at, until from sent_proof
-            where site = :site and page = :page and until > :now order by made_at desc limit :limit
+            where site = :site and page = :page and until > :now order by made_at desc
             """;
     private static final String FIND = """
             select token_hash as id, page, made_by as who, made_at as at, until from sent_proof
@@ -69,7 +68,6 @@ public final class SentProofs {
                 .param("site", site)
                 .param("page", page)
                 .param("now", clock.instant().toString())
-                .param("limit", MOST)
                 .query(Sent.class)
                 .list();
     }

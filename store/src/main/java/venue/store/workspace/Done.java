@@ -1,10 +1,15 @@
 package venue.store.workspace;
 
-import java.util.List;
+import java.util.Map;
 
 /**
  * What a step did.
  *
- * @param items ids of what was made, changed or removed
+ * @param revisions the hash of each item that was made or changed; an empty text for one that was removed
  */
-public record Done(long step, String name, String who, List<String> items) {}
+public record Done(long step, String name, String who, Map<String, String> revisions) {
+
+    public Done {
+        revisions = revisions == null ? Map.of() : Map.copyOf(revisions);
+    }
+}

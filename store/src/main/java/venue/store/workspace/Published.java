@@ -3,15 +3,17 @@ package venue.store.workspace;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import kotlinx.collections.immutable.PersistentMap;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.release.ReleasePlan;
 import venue.store.content.Contents;
-import venue.store.journal.Change;
+import venue.store.journal.HashChange;
 
 /** Works out what a release does to the two maps of a site. */
 final class Published {
@@ -20,14 +22,14 @@ final class Published {
     private final Contents contents;
     private final List<Item> put = new ArrayList<>();
     private final List<String> removed = new ArrayList<>();
-    private final Map<String, String> hashes;
-    private final Map<String, String> liveHashes;
+    private final PersistentMap.Builder<String, String> hashes;
+    private final PersistentMap.Builder<String, String> liveHashes;
 
     Published(Standing before, Contents contents) {
         this.before = before;
         this.contents = contents;
-        hashes = new HashMap<>(before.hashes());
-        liveHashes = new HashMap<>(before.liveHashes());
+        hashes = before.hashes().builder();
+        liveHashes = before.liveHashes().builder();
     }
 
     /** Finds what differs between the live site and what it will be. */
@@ -48,28 +50,28 @@ final class Published {
     }
 
     /** The redirects made and dropped, put into the working copy too; within the transaction. */
-    List<Change> putRedirects(ReleasePlan.Prepared prepared) {
-        List<Change> changes = new ArrayList<>();
+    List<HashChange> putRedirects(ReleasePlan.Prepared prepared) {
+        List<HashChange> changes = new ArrayList<>();
         prepared.redirects().forEach(r -> {
             String hash = contents.put(r);
             if (!hash.equals(hashes.put(r.id(), hash))) {
-                changes.add(new Change(r.id(), before.hashes().get(r.id()), hash));
+                changes.add(new HashChange(r.id(), before.hashes().get(r.id()), hash));
             }
         });
         prepared.dropped().stream().filter(hashes::containsKey).forEach(id -> {
-            changes.add(new Change(id, hashes.remove(id), null));
+            changes.add(new HashChange(id, hashes.remove(id), null));
         });
         return changes;
     }
 
     /** What the release does to the live map; within the transaction. */
-    List<Change> changes() {
-        List<Change> changes = new ArrayList<>();
+    List<HashChange> changes() {
+        List<HashChange> changes = new ArrayList<>();
         for (Item item : put) {
             String hash = contents.put(item);
-            changes.add(new Change(item.id(), liveHashes.put(item.id(), hash), hash));
+            changes.add(new HashChange(item.id(), liveHashes.put(item.id(), hash), hash));
         }
-        removed.forEach(id -> changes.add(new Change(id, liveHashes.remove(id), null)));
+        removed.forEach(id -> changes.add(new HashChange(id, liveHashes.remove(id), null)));
         return changes;
     }
 
@@ -77,13 +79,17 @@ final class Published {
         Map<String, Instant> changed = new HashMap<>(before.changed());
         put.forEach(i -> changed.put(i.id(), at));
         removed.forEach(changed::remove);
-        return new Standing(
-                before.working().with(prepared.redirects(), prepared.dropped()),
-                hashes,
+        Set<String> touched = new HashSet<>(removed);
+        put.forEach(i -> touched.add(i.id()));
+        prepared.redirects().forEach(r -> touched.add(r.id()));
+        touched.addAll(prepared.dropped());
+        Edition working = before.working().with(prepared.redirects(), prepared.dropped());
+        return before.released(
+                new Standing.Copy(working, hashes.build()),
+                new Standing.Copy(prepared.live(), liveHashes.build()),
                 step,
-                prepared.live(),
-                liveHashes,
                 number,
-                changed);
+                changed,
+                touched);
     }
 }

@@ -1,27 +1,231 @@
 package venue.store.workspace;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentMap;
+import kotlinx.collections.immutable.PersistentSet;
+import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.edition.Tally;
+import venue.core.edition.Touched;
+import venue.core.entry.Entry;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.release.ReleasePlan;
+import venue.core.survey.Survey;
 
 /**
- * A site at one moment: working copy and live release, each with the hashes of its contents. Immutable.
- *
- * @param step the number of the latest step
- * @param release the number of the live release, 0 before the first
- * @param changed when each live item was last released with a change
+ * A site at one moment: working copy and live release, each with the hashes of its contents. Immutable. What is derived from
+ * both is worked out when it is first asked for, and carried on from there.
  */
-public record Standing(
-        Edition working,
-        Map<String, String> hashes,
-        long step,
-        Edition live,
-        Map<String, String> liveHashes,
-        int release,
-        Map<String, Instant> changed) {
+public final class Standing {
+
+    private final Copy working;
+    private final Copy live;
+    private final long step;
+    private final int release;
+    private final PersistentSet<String> waiting;
+    private final Map<String, Instant> changed;
+    /** What the step that led here may matter to; absent when that is everything. */
+    private final @Nullable Set<String> touched;
+    /** The step that last changed more than what pages say. */
+    private final long shaped;
+
+    private volatile @Nullable Survey survey;
+    private volatile @Nullable Tally tally;
+
+    /** An edition with the hashes of its contents. */
+    record Copy(Edition edition, PersistentMap<String, String> hashes) {}
+
+    private Standing(
+            Copy working,
+            Copy live,
+            long step,
+            int release,
+            PersistentSet<String> waiting,
+            Map<String, Instant> changed) {
+        this.working = working;
+        this.live = live;
+        this.step = step;
+        this.release = release;
+        this.waiting = waiting;
+        this.changed = changed;
+        touched = null;
+        shaped = step;
+    }
+
+    /** How it stands after some items have changed, with what the standing before knew. */
+    private Standing(
+            Standing before,
+            Copy working,
+            Copy live,
+            long step,
+            int release,
+            Map<String, Instant> changed,
+            Collection<String> ids) {
+        this.working = working;
+        this.live = live;
+        this.step = step;
+        this.release = release;
+        this.changed = changed;
+        waiting = waiting(before.waiting, ids, working, live);
+        shaped = isShaping(before.working(), working(), ids) ? step : before.shaped;
+        Survey surveyed = before.survey;
+        survey = surveyed == null ? null : surveyed.after(working(), live(), ids);
+        Tally told = before.tally;
+        tally = told == null ? null : told.after(before.working(), before.live(), working(), live(), ids);
+        touched = touched(before, ids);
+    }
+
+    private @Nullable Set<String> touched(Standing before, Collection<String> ids) {
+        Survey surveyed = survey;
+        if (surveyed == null || Touched.isEverything(before.working(), working(), ids)) {
+            return null;
+        }
+        Set<String> all = new HashSet<>(surveyed.news());
+        all.addAll(Touched.by(before.working(), working(), ids));
+        if (live != before.live) {
+            all.addAll(Touched.by(before.live(), live(), ids));
+        }
+        return all;
+    }
+
+    /** Whether more changes than what pages and entries say: what there is to choose from may be something else then. */
+    private static boolean isShaping(Edition before, Edition after, Collection<String> ids) {
+        return ids.stream().anyMatch(id -> {
+            Item was = before.find(id).orElse(null);
+            Item is = after.find(id).orElse(null);
+            return !(was instanceof Entry && is instanceof Entry)
+                    && !(was instanceof Page one
+                            && is instanceof Page other
+                            && isShapedAlike(before, one, after, other));
+        });
+    }
+
+    private static boolean isShapedAlike(Edition before, Page one, Edition after, Page other) {
+        return one.kind().equals(other.kind())
+                && Objects.equals(one.template(), other.template())
+                && before.facts(one).shared().equals(after.facts(other).shared());
+    }
+
+    /**
+     * @param step the number of the latest step
+     * @param release the number of the live release, 0 before the first
+     * @param changed when each live item was last released with a change
+     */
+    static Standing of(Copy working, Copy live, long step, int release, Map<String, Instant> changed) {
+        Set<String> all = new HashSet<>(working.hashes().keySet());
+        all.addAll(live.hashes().keySet());
+        return new Standing(
+                working, live, step, release, waiting(ExtensionsKt.persistentHashSetOf(), all, working, live), changed);
+    }
+
+    /** How it stands after a step that changes some items of the working copy. */
+    Standing worked(Copy now, long number, Collection<String> ids) {
+        return new Standing(this, now, live, number, release, changed, ids);
+    }
+
+    /** How it stands after a release, which changes some items of either. */
+    Standing released(
+            Copy now, Copy out, long number, int releaseNow, Map<String, Instant> changedNow, Collection<String> ids) {
+        return new Standing(this, now, out, number, releaseNow, changedNow, ids);
+    }
+
+    public Edition working() {
+        return working.edition();
+    }
+
+    public Edition live() {
+        return live.edition();
+    }
+
+    PersistentMap<String, String> hashes() {
+        return working.hashes();
+    }
+
+    PersistentMap<String, String> liveHashes() {
+        return live.hashes();
+    }
+
+    PersistentSet<String> waiting() {
+        return waiting;
+    }
+
+    public long step() {
+        return step;
+    }
+
+    public int release() {
+        return release;
+    }
+
+    /** When each live item was last released with a change. */
+    public Map<String, Instant> changed() {
+        return changed;
+    }
+
+    /** The items that the step which led here may matter to; empty when that is everything, or nobody had asked before. */
+    public Optional<Set<String>> touched() {
+        return Optional.ofNullable(touched);
+    }
+
+    /** The step that last changed more than what pages say: since then, there is the same to choose from. */
+    public long shaped() {
+        return shaped;
+    }
 
     /** The hash of an item's content in the working copy; empty when it is not there. */
     public String hashOf(String item) {
-        return hashes.getOrDefault(item, "");
+        return working.hashes().getOrDefault(item, "");
+    }
+
+    /** The hash of an item's content in the live release; empty when it is not there. */
+    public String liveHashOf(String item) {
+        return live.hashes().getOrDefault(item, "");
+    }
+
+    /** What stands between the live release and the working copy. */
+    public ReleasePlan plan() {
+        return ReleasePlan.of(live(), working(), waiting);
+    }
+
+    /** What the survey finds on the working copy. */
+    public Survey survey() {
+        Survey known = survey;
+        if (known == null) {
+            known = Survey.of(working(), live());
+            survey = known;
+        }
+        return known;
+    }
+
+    /** How the working copy stands to the live site, in numbers. */
+    public Tally tally() {
+        Tally known = tally;
+        if (known == null) {
+            known = Tally.of(working(), live());
+            tally = known;
+        }
+        return known;
+    }
+
+    /** The ids of items whose content differs between two copies, where only some may have come to differ or to agree. */
+    private static PersistentSet<String> waiting(
+            PersistentSet<String> before, Collection<String> changed, Copy working, Copy live) {
+        PersistentSet.Builder<String> now = before.builder();
+        for (String id : changed) {
+            if (Objects.equals(working.hashes().get(id), live.hashes().get(id))) {
+                now.remove(id);
+            } else {
+                now.add(id);
+            }
+        }
+        return now.build();
     }
 }

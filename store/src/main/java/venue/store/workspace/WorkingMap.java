@@ -7,14 +7,14 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.store.database.Database;
-import venue.store.journal.Change;
+import venue.store.journal.HashChange;
 
 /** The working copies' maps from item to content, and the list of sites. */
 final class WorkingMap {
 
-    private static final String SITES = "select id from site order by created_at, id limit 10000";
+    private static final String SITES = "select id from site order by created_at, id";
     private static final String ADD_SITE = "insert into site (id, created_at) values (:id, :at)";
-    private static final String ALL = "select item, hash from working where site = :site order by item limit 1000000";
+    private static final String ALL = "select item, hash from working where site = :site order by item";
     private static final String PUT = """
             insert into working (site, item, hash) values (?, ?, ?)
             on conflict (site, item) do update set hash = excluded.hash
@@ -45,10 +45,10 @@ final class WorkingMap {
         return map;
     }
 
-    void apply(String site, List<Change> changes) {
+    void apply(String site, List<HashChange> changes) {
         List<Object[]> put = new ArrayList<>();
         List<Object[]> removed = new ArrayList<>();
-        for (Change change : changes) {
+        for (HashChange change : changes) {
             if (change.after() == null) {
                 removed.add(new Object[] {site, change.item()});
             } else {

@@ -9,19 +9,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
+import venue.core.edit.Command;
 import venue.core.edit.Desk;
 import venue.core.edit.Editor;
-import venue.core.edit.TakeIn;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
+import venue.core.merge.Archive;
 import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
 import venue.store.content.Contents;
+import venue.store.content.ItemJson;
 import venue.store.database.Database;
-import venue.store.journal.Change;
+import venue.store.journal.HashChange;
 import venue.store.journal.Journal;
 import venue.store.journal.Step;
 import venue.store.live.Releases;
@@ -36,24 +41,36 @@ public final class Workspace {
     private final Database database;
     private final Contents contents;
     private final Journal journal;
+    private final Requests requests;
+    private final SiteArchive archive;
     private final Releases releases;
     private final WorkingMap workingMap;
     private final Editor editor;
     private final InstantSource clock;
     private final RandomGenerator chance;
+    private final Consumer<Done> told;
     private final Object writing = new Object();
     private volatile Standing now;
 
-    Workspace(String site, Database database, Contents contents, InstantSource clock, RandomGenerator chance) {
+    Workspace(
+            String site,
+            Database database,
+            Contents contents,
+            InstantSource clock,
+            RandomGenerator chance,
+            Consumer<Done> told) {
         this.site = site;
         this.database = database;
         this.contents = contents;
         this.clock = clock;
         this.chance = chance;
+        this.told = told;
         journal = new Journal(database);
+        requests = new Requests(database.sql());
+        archive = new SiteArchive(site, contents, journal);
         releases = new Releases(database.sql());
         workingMap = new WorkingMap(database);
-        editor = new Editor(contents);
+        editor = new Editor(archive);
         now = load();
     }
 
@@ -65,9 +82,9 @@ public final class Workspace {
         return now;
     }
 
-    /** Finds a content by its hash, as far back as the journal goes. */
-    public Optional<Item> past(String hash) {
-        return contents.find(hash);
+    /** What the site's items were, as far back as its journal goes. */
+    public Archive archive() {
+        return archive;
     }
 
     public Journal journal() {
@@ -79,21 +96,19 @@ public final class Workspace {
     }
 
     private Standing load() {
-        Map<String, String> hashes = workingMap.load(site);
-        Map<String, String> liveHashes = new HashMap<>();
+        PersistentMap<String, String> hashes = ExtensionsKt.toPersistentHashMap(workingMap.load(site));
+        PersistentMap.Builder<String, String> live =
+                ExtensionsKt.<String, String>persistentHashMapOf().builder();
         Map<String, Instant> changed = new HashMap<>();
         releases.map(site).forEach(p -> {
-            liveHashes.put(p.item(), p.hash());
+            live.put(p.item(), p.hash());
             changed.put(p.item(), Instant.parse(p.changedAt()));
         });
-        return new Standing(
-                edition(hashes),
-                hashes,
-                journal.latest(site),
-                edition(liveHashes),
-                liveHashes,
-                releases.latest(site),
-                changed);
+        return Standing.of(copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
+    }
+
+    private Standing.Copy copy(PersistentMap<String, String> hashes) {
+        return new Standing.Copy(edition(hashes), hashes);
     }
 
     private Edition edition(Map<String, String> hashes) {
@@ -107,33 +122,32 @@ public final class Workspace {
 
     private Desk desk(Role role) {
         Standing at = now;
-        return new Desk(at.working(), at.live(), at::hashOf, contents, chance, role);
+        return new Desk(at.working(), at.live(), at::hashOf, archive, chance, role);
     }
 
     /** Does what was asked. The same request a second time is answered without doing it again. */
     public Done run(Asked asked) {
         synchronized (writing) {
-            String request = asked.request();
-            if (request != null) {
-                Optional<Long> earlier = journal.madeBy(site, request);
-                if (earlier.isPresent()) {
-                    return new Done(earlier.get(), "", asked.who(), List.of());
-                }
+            Optional<Requests.Request> request = Optional.ofNullable(asked.request())
+                    .map(id -> new Requests.Request(site, id, asked.who(), Contents.print(asked.command())));
+            Optional<Done> before = request.flatMap(requests::answered).map(a -> ItemJson.read(Done.class, a));
+            if (before.isPresent()) {
+                return before.get();
             }
             Editor.Edited edited = editor.run(desk(asked.role()), asked.command(), asked.seen());
             String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
-            Step step = new Step(
-                    site, clock.instant(), asked.who(), edited.change().name(), Step.Kind.DO, group, null, request);
-            return keep(step, edited);
+            Step step =
+                    new Step(site, clock.instant(), asked.who(), edited.change().name(), Step.Kind.DO, group, null);
+            return keep(step, edited, done -> request.ifPresent(r -> requests.keep(r, ItemJson.write(done))));
         }
     }
 
     /** Begins the site with these items; that can't be undone. */
-    void begin(String who, TakeIn items) {
+    void begin(String who, Command items) {
         synchronized (writing) {
             Editor.Edited edited = editor.run(desk(), items, Map.of());
             String name = edited.change().name();
-            keep(new Step(site, clock.instant(), who, name, Step.Kind.SYSTEM, "begin", null, null), edited);
+            keep(new Step(site, clock.instant(), who, name, Step.Kind.SYSTEM, "begin", null), edited, done -> {});
         }
     }
 
@@ -158,50 +172,57 @@ public final class Workspace {
     }
 
     private Done reverse(String who, Role role, Journal.Group group, Step.Kind kind) {
-        List<Editor.Reversal> steps = journal.changes(site, group.id()).stream()
+        List<Editor.Reversal> steps = journal.changes(site, who, group.id()).stream()
                 .map(c -> new Editor.Reversal(c.item(), item(c.before()), item(c.after())))
                 .toList();
         Editor.Edited edited = editor.reverse(desk(role), group.name(), steps);
         String own = UUID.randomUUID().toString();
-        return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id(), null), edited);
+        return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id()), edited, done -> {});
     }
 
     private @Nullable Item item(@Nullable String hash) {
         return hash == null ? null : contents.require(hash);
     }
 
-    private Done keep(Step step, Editor.Edited edited) {
+    /** Keeps a step, and with it in one transaction what is to be remembered of its answer. */
+    private Done keep(Step step, Editor.Edited edited, Consumer<Done> remember) {
         venue.core.edit.Change change = edited.change();
         Standing before = now;
-        Map<String, String> hashes = new HashMap<>(before.hashes());
-        long number = database.write(() -> {
-            List<Change> changes = changes(before.hashes(), change.put(), change.removed());
+        PersistentMap.Builder<String, String> hashes = before.hashes().builder();
+        Map<String, String> revisions = new HashMap<>();
+        Done done = database.write(() -> {
+            List<HashChange> changes = changes(before.hashes(), change.put(), change.removed());
             changes.forEach(c -> set(hashes, c));
             workingMap.apply(site, changes);
-            return changes.isEmpty() ? before.step() : journal.append(step, changes);
+            change.put().forEach(i -> revisions.put(i.id(), hashes.get(i.id())));
+            change.removed().forEach(id -> revisions.put(id, ""));
+            long number = changes.isEmpty() ? before.step() : journal.append(step, changes);
+            Done kept = new Done(number, step.name(), step.who(), revisions);
+            remember.accept(kept);
+            return kept;
         });
-        now = new Standing(
-                edited.after(), hashes, number, before.live(), before.liveHashes(), before.release(), before.changed());
-        List<String> items = new ArrayList<>(change.removed());
-        change.put().forEach(i -> items.add(i.id()));
-        return new Done(number, step.name(), step.who(), items);
+        now = before.worked(new Standing.Copy(edited.after(), hashes.build()), done.step(), revisions.keySet());
+        told.accept(done);
+        return done;
     }
 
-    private List<Change> changes(Map<String, String> before, Collection<Item> put, Collection<String> removed) {
-        List<Change> changes = new ArrayList<>();
+    private List<HashChange> changes(Map<String, String> before, Collection<Item> put, Collection<String> removed) {
+        List<HashChange> changes = new ArrayList<>();
         List<Item> items = List.copyOf(put);
         List<String> hashes = contents.put(items);
         for (int i = 0; i < items.size(); i++) {
             String id = items.get(i).id();
             if (!hashes.get(i).equals(before.get(id))) {
-                changes.add(new Change(id, before.get(id), hashes.get(i)));
+                changes.add(new HashChange(id, before.get(id), hashes.get(i)));
             }
         }
-        removed.stream().filter(before::containsKey).forEach(id -> changes.add(new Change(id, before.get(id), null)));
+        removed.stream()
+                .filter(before::containsKey)
+                .forEach(id -> changes.add(new HashChange(id, before.get(id), null)));
         return changes;
     }
 
-    private static void set(Map<String, String> hashes, Change change) {
+    private static void set(Map<String, String> hashes, HashChange change) {
         if (change.after() == null) {
             hashes.remove(change.item());
         } else {
@@ -212,8 +233,7 @@ public final class Workspace {
     /** Releases the chosen changes with all that must come along: all of it goes live at once, or nothing. */
     public Done release(String who, String note, Collection<String> chosen) {
         synchronized (writing) {
-            ReleasePlan.Prepared prepared =
-                    ReleasePlan.of(now.live(), now.working()).prepare(chosen);
+            ReleasePlan.Prepared prepared = now.plan().prepare(chosen);
             return goLive(who, note, prepared, "release");
         }
     }
@@ -236,14 +256,16 @@ public final class Workspace {
         published.bring(prepared);
         int[] number = new int[1];
         long step = database.write(() -> {
-            List<Change> redirects = published.putRedirects(prepared);
+            List<HashChange> redirects = published.putRedirects(prepared);
             workingMap.apply(site, redirects);
             number[0] = releases.append(site, at, who, note, published.changes());
-            Step kept = new Step(
-                    site, at, who, "release " + number[0], Step.Kind.SYSTEM, group + "-" + number[0], null, null);
+            Step kept =
+                    new Step(site, at, who, "release " + number[0], Step.Kind.SYSTEM, group + "-" + number[0], null);
             return journal.append(kept, redirects);
         });
         now = published.standing(prepared, step, number[0], at);
-        return new Done(step, "release " + number[0], who, List.of());
+        Done done = new Done(step, "release " + number[0], who, Map.of());
+        told.accept(done);
+        return done;
     }
 }

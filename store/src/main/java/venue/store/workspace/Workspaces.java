@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
-import venue.core.edit.TakeIn;
+import venue.core.edit.media.MediaCommand;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
 import venue.core.item.Item;
@@ -23,6 +26,7 @@ public final class Workspaces {
     private final Contents contents;
     private final InstantSource clock;
     private final RandomGenerator chance;
+    private final List<BiConsumer<String, Done>> listeners = new CopyOnWriteArrayList<>();
     private final Map<String, Workspace> byHost = new ConcurrentHashMap<>();
     private final Map<String, Workspace> bySite = Collections.synchronizedMap(new LinkedHashMap<>());
 
@@ -35,11 +39,22 @@ public final class Workspaces {
     }
 
     private Workspace workspace(String site) {
-        return new Workspace(site, database, contents, clock, chance);
+        return new Workspace(
+                site, database, contents, clock, chance, done -> listeners.forEach(l -> l.accept(site, done)));
+    }
+
+    /** Tells of each step from now on, with its site, in the thread of whoever did it: it must not wait. */
+    public void onStep(BiConsumer<String, Done> listener) {
+        listeners.add(listener);
     }
 
     /** A new site that begins with these items; nothing of it is live yet. */
     public Workspace begin(String site, String who, List<Item> items) {
+        return begin(site, who, items, made -> {});
+    }
+
+    /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
+    public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
         Ids.check(site, "site");
         if (bySite.containsKey(site)) {
             throw Refusal.conflict(
@@ -48,7 +63,8 @@ public final class Workspaces {
         Workspace workspace = database.write(() -> {
             new WorkingMap(database).addSite(site, clock.instant());
             Workspace made = workspace(site);
-            made.begin(who, new TakeIn(site, items));
+            made.begin(who, MediaCommand.takeIn(site, items));
+            first.accept(made);
             return made;
         });
         bySite.put(site, workspace);

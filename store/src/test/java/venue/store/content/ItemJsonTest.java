@@ -62,7 +62,7 @@ class ItemJsonTest {
     @ParameterizedTest
     @MethodSource("older")
     void kindsOfOlderContentAreRead(String json, boolean first, Placement beneath) {
-        Kind kind = (Kind) ItemJson.read(Kind.class, json);
+        Kind kind = ItemJson.read(Kind.class, json);
         assertThat(kind.offeredFirst()).isEqualTo(first);
         assertThat(kind.beneath()).isEqualTo(beneath);
         assertThat(kind.madeBy()).isEqualTo(Role.EDITOR);

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
+import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -36,7 +39,7 @@ class JournalTest {
 
     private void step(String who, Step.Kind kind, String group, @Nullable String reverses) {
         Instant at = Instant.parse("2026-11-23T12:00:00Z");
-        journal.append(new Step("yard", at, who, "step " + group, kind, group, reverses, null), List.of());
+        journal.append(new Step("yard", at, who, "step " + group, kind, group, reverses), List.of());
     }
 
     private @Nullable String undo() {
@@ -81,5 +84,46 @@ class JournalTest {
         step("maja", Step.Kind.UNDO, "u", "typing");
         assertThat(undo()).isNull();
         assertThat(redo()).isEqualTo("u");
+    }
+
+    /** Two stacks, as anybody would draw them on paper. */
+    @Test
+    void howeverLongTheHistoryUndoAndRedoAreWhatTwoStacksWouldHold() {
+        Deque<String> undo = new ArrayDeque<>();
+        Deque<String> redo = new ArrayDeque<>();
+        Random chance = new Random(7);
+        for (int i = 0; i < 3_000; i++) {
+            int turn = chance.nextInt(10);
+            if (turn < 4 && !undo.isEmpty()) {
+                step("maja", Step.Kind.UNDO, "u" + i, undo.pop());
+                redo.push("u" + i);
+            } else if (turn < 7 && !redo.isEmpty()) {
+                step("maja", Step.Kind.REDO, "r" + i, redo.pop());
+                undo.push("r" + i);
+            } else {
+                step("maja", Step.Kind.DO, "d" + i, null);
+                undo.push("d" + i);
+                redo.clear();
+                if (turn == 9) {
+                    step("maja", Step.Kind.DO, "d" + i, null);
+                }
+            }
+            if (i % 50 == 0 || i > 2_950) {
+                assertThat(undo()).isEqualTo(undo.peek());
+                assertThat(redo()).isEqualTo(redo.peek());
+            }
+        }
+    }
+
+    @Test
+    void whatWasDoneLongAgoCanStillBeUndone() {
+        step("maja", Step.Kind.DO, "first", null);
+        for (int i = 0; i < 1_500; i++) {
+            step("maja", Step.Kind.DO, "d" + i, null);
+        }
+        for (int i = 1_499; i >= 0; i--) {
+            step("maja", Step.Kind.UNDO, "u" + i, "d" + i);
+        }
+        assertThat(undo()).isEqualTo("first");
     }
 }

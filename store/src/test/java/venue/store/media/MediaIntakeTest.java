@@ -11,6 +11,15 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -64,6 +73,9 @@ class MediaIntakeTest {
         refuses("not-a-picture", new byte[0]);
         refuses("file-too-large", new byte[60 * 1024 * 1024]);
         refuses("picture-too-large", bomb(30_000, 30_000));
+        refuses("picture-too-large", bomb(40_000, 10));
+        byte[] drawing = ("<svg>" + " ".repeat(6_000_000) + "</svg>").getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> intake.take("a", "Dome.svg", drawing)).hasMessageContaining("5 fit");
         assertThat(folder).isEmptyDirectory();
     }
 
@@ -165,5 +177,57 @@ class MediaIntakeTest {
                 .put(chunk.array())
                 .putInt((int) crc.getValue())
                 .array();
+    }
+
+    /** Blank, 49 million pixels in some 140 kB: what is read of it is what is kept of it. */
+    @Test
+    void aPictureOfManyPixelsIsReadAsSmallAsItIsKept() throws IOException {
+        byte[] many = picture("png", 7_000, 7_050);
+        assertThat(many.length).isLessThan(200_000);
+        PictureReader.Picture read = PictureReader.read("Many", many);
+        assertThat((long) read.image().getWidth() * read.image().getHeight()).isLessThan(16_000_000);
+        assertThat(read.image().getWidth()).isGreaterThan(2_400);
+        assertThat(intake.take("a", "Many", many).widths()).containsExactly(480, 960, 1600, 2400);
+    }
+
+    @Test
+    void filesAreReadOneAfterAnotherAndHowManyWaitIsTold() throws Exception {
+        Turns turns = new Turns();
+        Set<Integer> told = ConcurrentHashMap.newKeySet();
+        turns.onChange(told::add);
+        AtomicInteger working = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch free = new CountDownLatch(1);
+        ExecutorService people = Executors.newFixedThreadPool(17);
+        List<Future<Integer>> taken = new ArrayList<>();
+        for (int i = 0; i < 16; i++) {
+            taken.add(people.submit(() -> turns.take(() -> {
+                most.accumulateAndGet(working.incrementAndGet(), Math::max);
+                begun.countDown();
+                await(free);
+                return working.decrementAndGet();
+            })));
+        }
+        begun.await();
+        while (!told.contains(16)) {
+            Thread.onSpinWait();
+        }
+        assertThatThrownBy(() -> turns.take(() -> 0))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.sort()).isEqualTo(Refusal.Sort.BUSY));
+        free.countDown();
+        for (Future<Integer> one : taken) {
+            assertThat(one.get()).isZero();
+        }
+        assertThat(most).hasValue(1);
+        people.shutdown();
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 }

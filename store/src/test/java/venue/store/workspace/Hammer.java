@@ -2,7 +2,7 @@ package venue.store.workspace;
 
 import java.nio.file.Path;
 import java.util.List;
-import venue.core.edit.SetTitle;
+import venue.core.edit.page.PageCommand;
 import venue.store.database.Database;
 
 /** A process that edits and releases without end, saying what has been acknowledged, until it is killed. */
@@ -14,8 +14,8 @@ final class Hammer {
         Database database = Yard.database(Path.of(args[0]));
         Workspace yard = Yard.open(database).require("yard");
         for (int n = 1; ; n++) {
-            yard.run(Asked.of("Ana", new SetTitle("home", "Title " + n)));
-            yard.run(Asked.of("Ana", new SetTitle("other", "Title " + n)));
+            yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Title " + n)));
+            yard.run(Asked.of("Ana", PageCommand.setTitle("other", "Title " + n)));
             System.out.println("kept " + n);
             yard.release("Ana", "n" + n, List.of("home", "other"));
             System.out.println("live " + n);

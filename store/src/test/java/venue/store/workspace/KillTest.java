@@ -11,7 +11,7 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.page.Page;
-import venue.core.release.Entry;
+import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.rollout.RollOut;
 import venue.core.site.Role;
@@ -30,7 +30,7 @@ class KillTest {
                     "Ana",
                     "",
                     ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
-                            .map(Entry::item)
+                            .map(ReleaseEntry::item)
                             .toList());
         }
         Map<String, Integer> said = killed(Hammer.class, 40 + 37 * round.getCurrentRepetition());

@@ -7,13 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import venue.core.edit.Command;
-import venue.core.edit.MakePages;
-import venue.core.edit.MakeTemplate;
-import venue.core.edit.PlaceElement;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.RollOutSections;
-import venue.core.edit.SetValue;
-import venue.core.rollout.Choice;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.edit.value.ValueCommand;
+import venue.core.rollout.Decision;
 import venue.core.rollout.RollOut;
 import venue.core.site.Role;
 import venue.core.template.Template;
@@ -37,13 +36,16 @@ final class Roller {
 
     /** Pages that wear the template, some adapted, and a template that has changed since. */
     static void prepare(Workspace yard) {
-        give(yard, new MakeTemplate(T, "Leaflet", "plain", null));
-        give(yard, new PlaceSection(T, "main", 0, "lead", null, null, List.of(12)));
-        give(yard, new PlaceElement(T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))));
-        List<MakePages.NewPage> pages = IntStream.range(0, PAGES)
-                .mapToObj(n -> new MakePages.NewPage("leaf" + n, "Leaf " + n))
+        give(yard, TemplateCommand.makeTemplate(T, "Leaflet", "plain", null));
+        give(yard, SectionCommand.placeSection(T, "main", 0, "lead", null, null, List.of(12)));
+        give(
+                yard,
+                SectionCommand.placeElement(
+                        T, "lead", "c1", 0, "words", "text", Map.of("text", Value.of("<p>Lead</p>"))));
+        List<NewPage> pages = IntStream.range(0, PAGES)
+                .mapToObj(n -> new NewPage("leaf" + n, "Leaf " + n))
                 .toList();
-        give(yard, new MakePages(null, null, "standard", T, pages, null, List.of(), Map.of()));
+        give(yard, PageCommand.makePages(null, null, "standard", T, pages, null, List.of(), Map.of()));
         for (int n = 0; n < PAGES; n += 3) {
             String copy = yard.now()
                     .working()
@@ -52,10 +54,10 @@ final class Roller {
                     .in("main")
                     .get(0)
                     .id();
-            give(yard, new SetValue("leaf" + n, copy, "words", "text", Value.of("<p>Own " + n + "</p>")));
+            give(yard, ValueCommand.setValue("leaf" + n, copy, "words", "text", Value.of("<p>Own " + n + "</p>")));
         }
-        give(yard, new SetValue(T, "lead", "words", "text", Value.of("<p>Newer</p>")));
-        give(yard, new PlaceSection(T, "main", 1, "fresh", null, null, List.of(6, 6)));
+        give(yard, ValueCommand.setValue(T, "lead", "words", "text", Value.of("<p>Newer</p>")));
+        give(yard, SectionCommand.placeSection(T, "main", 1, "fresh", null, null, List.of(6, 6)));
     }
 
     static RollOut of(Workspace yard) {
@@ -73,18 +75,18 @@ final class Roller {
                 .map(r -> r.page().id())
                 .toList());
         for (int at = 0; at < open.size(); at += AT_ONCE) {
-            Map<String, Map<String, Choice>> pages = new HashMap<>();
+            Map<String, Map<String, Decision>> pages = new HashMap<>();
             open.subList(at, Math.min(open.size(), at + AT_ONCE)).forEach(p -> pages.put(p, follow(yard, p)));
-            yard.run(new Asked("Ana", Role.MANAGER, new RollOutSections(T, pages), Map.of(), "roll", null));
+            yard.run(new Asked("Ana", Role.MANAGER, TemplateCommand.rollOutSections(T, pages), Map.of(), "roll", null));
             System.out.println("kept " + at);
         }
     }
 
-    static Map<String, Choice> follow(Workspace yard, String page) {
-        Map<String, Choice> choices = new HashMap<>();
+    static Map<String, Decision> follow(Workspace yard, String page) {
+        Map<String, Decision> choices = new HashMap<>();
         of(yard).row(yard.now().working().require(venue.core.page.Page.class, page))
                 .strands()
-                .forEach(s -> choices.put(s.key(), Choice.FOLLOW));
+                .forEach(s -> choices.put(s.key(), Decision.FOLLOW));
         return choices;
     }
 

@@ -12,19 +12,17 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.edit.Command;
-import venue.core.edit.CopySection;
-import venue.core.edit.MakePages;
-import venue.core.edit.MoveSection;
-import venue.core.edit.PlaceSection;
-import venue.core.edit.RemovePage;
-import venue.core.edit.RemoveSection;
-import venue.core.edit.SetTitle;
-import venue.core.edit.SetValue;
+import venue.core.edit.page.NewPage;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.section.SectionCommand;
+import venue.core.edit.value.ValueCommand;
+import venue.core.edition.Tally;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
-import venue.core.release.Entry;
+import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
+import venue.core.survey.Survey;
 import venue.core.value.Value;
 import venue.store.database.Database;
 
@@ -49,7 +47,7 @@ class WorkspaceTest {
 
     @Test
     void whatWasDoneIsThereAfterARestart() {
-        yard.run(Asked.of("Ana", new SetTitle("home", "Come in")));
+        yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Come in")));
         releaseAll();
         yard.run(Asked.of("Ana", write("home", "s1", "third")));
         Standing before = yard.now();
@@ -88,22 +86,17 @@ class WorkspaceTest {
     private static Command step(Random chance, int i) {
         String section = chance.nextBoolean() ? "s1" : "s2";
         return switch (chance.nextInt(7)) {
-            case 0 -> new PlaceSection("home", "main", chance.nextInt(3), "n" + i, "three-features", null, List.of());
-            case 1 -> new MoveSection("home", section, "main", chance.nextInt(3));
-            case 2 -> new CopySection("home", section, "c" + i);
-            case 3 -> new RemoveSection("home", section);
+            case 0 ->
+                SectionCommand.placeSection(
+                        "home", "main", chance.nextInt(3), "n" + i, "three-features", null, List.of());
+            case 1 -> SectionCommand.moveSection("home", section, "main", chance.nextInt(3));
+            case 2 -> SectionCommand.copySection("home", section, "c" + i);
+            case 3 -> SectionCommand.removeSection("home", section);
             case 4 -> write("home", section, "words " + i);
             case 5 ->
-                new MakePages(
-                        null,
-                        null,
-                        "standard",
-                        null,
-                        List.of(new MakePages.NewPage("p" + i, "Page")),
-                        null,
-                        List.of(),
-                        Map.of());
-            default -> new SetTitle("home", "Title " + i);
+                PageCommand.makePages(
+                        null, null, "standard", null, List.of(new NewPage("p" + i, "Page")), null, List.of(), Map.of());
+            default -> PageCommand.setTitle("home", "Title " + i);
         };
     }
 
@@ -159,15 +152,16 @@ class WorkspaceTest {
     void aReleaseIsWholeAndCanBeGoneBackTo() {
         releaseAll();
         Map<String, String> first = yard.now().liveHashes();
-        yard.run(Asked.of("Ana", new SetTitle("home", "Second")));
-        yard.run(Asked.of("Ana", new RemovePage("other")));
+        yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Second")));
+        yard.run(Asked.of("Ana", PageCommand.removePage("other")));
         releaseAll();
         assertThat(yard.now().live().page("other")).isEmpty();
         yard.goBack("Ana", 1);
         assertThat(yard.now().liveHashes()).isEqualTo(first);
         assertThat(yard.now().release()).isEqualTo(3);
         assertThat(yard.now().working().require(Page.class, "home").title()).isEqualTo("Second");
-        assertThat(yard.releases().log("yard", 10)).extracting("number").containsExactly(3, 2, 1);
+        assertThat(yard.releases().log("yard", 0, 2)).extracting("number").containsExactly(3, 2);
+        assertThat(yard.releases().log("yard", 2, 2)).extracting("number").containsExactly(1);
         assertThatThrownBy(() -> yard.goBack("Ana", 9)).isInstanceOf(Refusal.class);
     }
 
@@ -176,12 +170,12 @@ class WorkspaceTest {
                 "Ana",
                 "",
                 ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
-                        .map(Entry::item)
+                        .map(ReleaseEntry::item)
                         .toList());
     }
 
-    private static SetValue write(String page, String section, String words) {
-        return new SetValue(page, section, "e1", "text", Value.of(words));
+    private static ValueCommand write(String page, String section, String words) {
+        return ValueCommand.setValue(page, section, "e1", "text", Value.of(words));
     }
 
     private String words(String section) {
@@ -196,5 +190,118 @@ class WorkspaceTest {
                 .props()
                 .get("text");
         return ((Value.Text) java.util.Objects.requireNonNull(text)).text();
+    }
+
+    /** What is carried on from step to step is what would be worked out anew. */
+    private void waitsAsAnew() {
+        Standing now = yard.now();
+        assertThat(now.plan().entries())
+                .containsExactlyElementsOf(
+                        ReleasePlan.of(now.live(), now.working()).entries());
+        assertThat(now.survey().all())
+                .isEqualTo(Survey.of(now.working(), now.live()).all());
+        assertThat(now.tally()).isEqualTo(Tally.of(now.working(), now.live()));
+        database.close();
+        database = Yard.database(folder);
+        yard = Yard.open(database).require("yard");
+        assertThat(yard.now().waiting()).isEqualTo(now.waiting());
+        assertThat(yard.now().hashes()).isEqualTo(now.hashes());
+        assertThat(yard.now().liveHashes()).isEqualTo(now.liveHashes());
+    }
+
+    @Test
+    void whatWaitsToBeReleasedIsCarriedOnThroughStepsReleasesAndGoingBack() {
+        Random chance = new Random(11);
+        for (int i = 0; i < 60; i++) {
+            yard.now().survey();
+            yard.now().tally();
+            tried(step(chance, i));
+            if (i % 10 == 4) {
+                yard.now().plan().entries().stream()
+                        .skip(chance.nextInt(2))
+                        .findFirst()
+                        .ifPresent(e -> yard.release("Ana", "some", List.of(e.item())));
+            }
+            if (i % 20 == 19) {
+                yard.goBack("Ana", 1);
+            }
+            if (i % 6 == 0) {
+                waitsAsAnew();
+            }
+        }
+        releaseAll();
+        assertThat(yard.now().plan().entries()).isEmpty();
+        waitsAsAnew();
+    }
+
+    private static Asked asked(String who, Command command, String request) {
+        return new Asked(who, Role.MANAGER, command, Map.of(), null, request);
+    }
+
+    @Test
+    void theSameRequestAgainIsAnsweredAsTheFirstTimeAndDoneOnce() {
+        Done first = yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
+        yard.run(Asked.of("Ben", PageCommand.setTitle("home", "Welcome")));
+        long step = yard.now().step();
+        database.close();
+        database = Yard.database(folder);
+        Workspace again = Yard.open(database).require("yard");
+        assertThat(again.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1")))
+                .isEqualTo(first);
+        assertThat(first.name()).isEqualTo("title of home");
+        assertThat(first.revisions()).containsOnlyKeys("home");
+        assertThat(again.now().step()).isEqualTo(step);
+        assertThat(again.now().working().require(Page.class, "home").title()).isEqualTo("Welcome");
+    }
+
+    @Test
+    void aRequestIdUsedForSomethingElseIsRefusedAndNothingIsDone() {
+        yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
+        Map<String, String> before = yard.now().hashes();
+        for (Asked other : List.of(
+                asked("Ben", PageCommand.setTitle("home", "Come in"), "r1"),
+                asked("Ana", PageCommand.setTitle("other", "Come in"), "r1"),
+                asked("Ana", PageCommand.removePage("other"), "r1"))) {
+            assertThatThrownBy(() -> yard.run(other))
+                    .isInstanceOfSatisfying(
+                            Refusal.class, r -> assertThat(r.code()).isEqualTo("request-used"));
+        }
+        assertThatThrownBy(() -> yard.run(asked("Ana", PageCommand.setTitle("home", "x"), "r".repeat(81))))
+                .isInstanceOf(Refusal.class);
+        assertThat(yard.now().hashes()).isEqualTo(before);
+    }
+
+    @Test
+    void whatARequestFoundDoneAlreadyIsAnsweredAgainToo() {
+        Done nothing = yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1"));
+        yard.run(Asked.of("Ben", PageCommand.setTitle("home", "Welcome")));
+        assertThat(yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1")))
+                .isEqualTo(nothing);
+        assertThat(yard.now().working().require(Page.class, "home").title()).isEqualTo("Welcome");
+    }
+
+    @Test
+    void aSiteWhoseFirstWorkFailsIsNotThereAtAll() {
+        Workspaces sites = Yard.open(database);
+        assertThatThrownBy(() -> sites.begin("half", "Ana", Yard.items(), made -> {
+                    made.run(Asked.of("Ana", PageCommand.setTitle("home", "Come in")));
+                    throw new IllegalStateException("killed here");
+                }))
+                .hasMessage("killed here");
+        assertThat(sites.find("half")).isEmpty();
+        assertThat(Yard.open(database).find("half")).isEmpty();
+        sites.begin("half", "Ana", Yard.items());
+    }
+
+    @Test
+    void theContentOfAnotherSitesItemIsNoneThatThisOneEverHad() {
+        Workspace other = Yard.open(database).begin("other-yard", "Ben", Yard.items());
+        other.run(Asked.of("Ben", PageCommand.setTitle("home", "Theirs")));
+        String theirs = other.now().hashOf("home");
+        assertThat(yard.archive().past("home", theirs)).isEmpty();
+        assertThat(other.archive().past("home", theirs)).isPresent();
+        assertThatThrownBy(() -> yard.run(new Asked(
+                        "Ana", Role.MANAGER, PageCommand.setTitle("home", "Mine"), Map.of("home", theirs), null, null)))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("unknown-revision"));
     }
 }

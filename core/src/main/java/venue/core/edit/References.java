@@ -1,0 +1,55 @@
+package venue.core.edit;
+
+import java.util.List;
+import java.util.Map;
+import venue.core.edition.Edition;
+import venue.core.kind.Kind;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.value.Value;
+
+/** Values that name other items, by the type that is declared of them: what they name must be there, within lists too. */
+public final class References {
+
+    private References() {}
+
+    /** The value as the property takes it; refused where it does not fit, or names what is not there. */
+    public static Value checked(Edition edition, Property property, Value value, String path) {
+        Value clean = PropertyCheck.one(property, value, path);
+        require(edition, property, clean);
+        return clean;
+    }
+
+    /** The same for every value. */
+    public static Map<String, Value> checked(
+            Edition edition, List<Property> declared, Map<String, Value> values, String path) {
+        Map<String, Value> clean = PropertyCheck.all(declared, values, path);
+        requireAll(edition, declared, clean);
+        return clean;
+    }
+
+    private static void requireAll(Edition edition, List<Property> declared, Map<String, Value> values) {
+        declared.stream()
+                .filter(p -> values.containsKey(p.key()))
+                .forEach(p -> require(edition, p, values.get(p.key())));
+    }
+
+    private static void require(Edition edition, Property property, Value value) {
+        if (value instanceof Value.Many many) {
+            many.groups().forEach(g -> requireAll(edition, property.entries(), g));
+        }
+        if (!(value instanceof Value.Text text) || text.text().isEmpty()) {
+            return;
+        }
+        switch (property.type()) {
+            case PICTURE, FILE -> edition.require(Media.class, text.text());
+            case PAGE -> edition.require(Page.class, text.text());
+            case KIND -> edition.require(Kind.class, text.text());
+            case LINK -> new Link(text.text()).pageId().ifPresent(id -> edition.require(Page.class, id));
+            default -> {}
+        }
+    }
+}

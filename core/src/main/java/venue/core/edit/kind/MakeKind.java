@@ -1,0 +1,45 @@
+package venue.core.edit.kind;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.Names;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Ids;
+import venue.core.kind.Kind;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+
+/**
+ * Makes a kind: with the two fields that listings and shared links show, or as a copy.
+ *
+ * @param from the kind to copy
+ */
+@JsonTypeName("make-kind")
+record MakeKind(String id, String name, @Nullable String from) implements KindCommand {
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        Ids.check(id, "id");
+        if (edition.find(id).isPresent()) {
+            throw Refusal.conflict("id-taken", "id", "This kind has been made already.", "Reload to see it.");
+        }
+        String words = Names.check(edition, Kind.class, id, name);
+        Kind made = from == null
+                ? Kind.named(id, words, "", bare())
+                : edition.require(Kind.class, from).copy(id, words);
+        return Change.of("make the kind " + words, made);
+    }
+
+    private static List<Property> bare() {
+        return List.of(
+                Property.of("summary", "Summary", PropertyType.LINES)
+                        .help("Shown in listings, and when the page is shared."),
+                Property.of("picture", "Picture", PropertyType.PICTURE)
+                        .help("Shown in listings and behind the title."));
+    }
+}

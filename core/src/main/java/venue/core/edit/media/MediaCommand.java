@@ -1,0 +1,34 @@
+package venue.core.edit.media;
+
+import java.util.List;
+import venue.core.edit.Command;
+import venue.core.item.Item;
+import venue.core.media.Media;
+
+/** What is done to pictures and files. */
+public sealed interface MediaCommand extends Command
+        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, RemoveMedia, CutMedia, TakeIn {
+    static MediaCommand fileMedia(String media, String name, String folder) {
+        return new FileMedia(media, name, folder);
+    }
+
+    static MediaCommand focusMedia(String media, int x, int y) {
+        return new FocusMedia(media, x, y);
+    }
+
+    static MediaCommand replaceMedia(String media, String by) {
+        return new ReplaceMedia(media, by);
+    }
+
+    static MediaCommand removeMedia(String media, boolean anyway) {
+        return new RemoveMedia(media, anyway);
+    }
+
+    static MediaCommand cutMedia(Media part) {
+        return new CutMedia(part);
+    }
+
+    static MediaCommand takeIn(String source, List<Item> items) {
+        return new TakeIn(source, items);
+    }
+}

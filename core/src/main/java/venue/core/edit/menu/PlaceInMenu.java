@@ -1,0 +1,29 @@
+package venue.core.edit.menu;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.ForEditors;
+import venue.core.fault.Refusal;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+
+/** Gives a page a line in a menu: beneath the line of the page above it where there is one, else at the end. */
+@JsonTypeName("place-in-menu")
+record PlaceInMenu(String menu, String page, String id) implements MenuCommand, ForEditors {
+
+    @Override
+    public Change on(Desk desk) {
+        Menu target = desk.edition().require(Menu.class, menu);
+        Page placed = desk.edition().require(Page.class, page);
+        if (target.lineTo(page).isPresent()) {
+            throw Refusal.conflict(
+                    "in-menu",
+                    "page",
+                    "“" + placed.title() + "” stands in the menu " + target.name() + " already.",
+                    "Nothing needs doing.");
+        }
+        return Change.of(
+                "place " + placed.title() + " in " + target.name(), target.withPage(page, placed.parent(), id));
+    }
+}

@@ -1,0 +1,48 @@
+package venue.core.edit.page;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.ForEditors;
+import venue.core.edition.Edition;
+import venue.core.edition.Worn;
+import venue.core.fault.Refusal;
+import venue.core.fitting.Arranged;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+import venue.core.template.Template;
+import venue.core.text.Words;
+
+/**
+ * Chooses the template of pages. Sections keep their zone by name, role or order; those without one wait on the shelf.
+ *
+ * @param template absent for "as its kind says"
+ */
+@JsonTypeName("choose-template")
+record ChooseTemplate(List<String> pages, @Nullable String template) implements PageCommand, ForEditors {
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        List<Item> put = new ArrayList<>();
+        for (String id : pages) {
+            Page page = edition.require(Page.class, id);
+            Kind kind = edition.require(Kind.class, page.kind());
+            Template chosen = template == null ? Worn.ofNew(edition, kind) : edition.require(Template.class, template);
+            if (!kind.mayWear(chosen.id())) {
+                throw Refusal.badInput(
+                        "template-not-allowed",
+                        "template",
+                        kind.pages() + " may not wear the template " + chosen.name() + ".",
+                        "Choose one that the kind allows.");
+            }
+            put.add(Arranged.of(edition, page, template, chosen));
+        }
+        String name = put.size() == 1 ? put.get(0).name() : Words.count(put.size(), "page");
+        return new Change("template of " + name, put, List.of());
+    }
+}

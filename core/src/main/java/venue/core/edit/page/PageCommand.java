@@ -1,0 +1,84 @@
+package venue.core.edit.page;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Command;
+import venue.core.page.Page;
+import venue.core.value.Value;
+
+/** What is done to pages themselves: made, named, placed, taken off, dressed. */
+public sealed interface PageCommand extends Command
+        permits SetTitle,
+                SetSegment,
+                MakePages,
+                MovePage,
+                RemovePage,
+                WithdrawPage,
+                ChooseTemplate,
+                MakeHome,
+                BringBack {
+    static PageCommand setTitle(String page, String title) {
+        return new SetTitle(page, title);
+    }
+
+    static PageCommand setSegment(String page, String segment) {
+        return new SetSegment(page, segment);
+    }
+
+    static PageCommand makePages(
+            @Nullable String parent,
+            @Nullable String before,
+            String kind,
+            @Nullable String template,
+            List<NewPage> pages,
+            @Nullable String segment,
+            List<String> menus,
+            Map<String, Value> settings,
+            @Nullable Boolean evenSo) {
+        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo);
+    }
+
+    /** Pages made where the rules of placement allow it. */
+    static PageCommand makePages(
+            @Nullable String parent,
+            @Nullable String before,
+            String kind,
+            @Nullable String template,
+            List<NewPage> pages,
+            @Nullable String segment,
+            List<String> menus,
+            Map<String, Value> settings) {
+        return makePages(parent, before, kind, template, pages, segment, menus, settings, null);
+    }
+
+    static PageCommand movePage(
+            String page, @Nullable String parent, @Nullable String before, @Nullable Boolean evenSo) {
+        return new MovePage(page, parent, before, evenSo);
+    }
+
+    /** Moved where the rules of placement allow it. */
+    static PageCommand movePage(String page, @Nullable String parent, @Nullable String before) {
+        return movePage(page, parent, before, null);
+    }
+
+    static PageCommand removePage(String page) {
+        return new RemovePage(page);
+    }
+
+    static PageCommand withdrawPage(String page, boolean withdrawn) {
+        return new WithdrawPage(page, withdrawn);
+    }
+
+    static PageCommand chooseTemplate(List<String> pages, @Nullable String template) {
+        return new ChooseTemplate(pages, template);
+    }
+
+    static PageCommand makeHome(String page) {
+        return new MakeHome(page);
+    }
+
+    static PageCommand bringBack(Page then, @Nullable String section) {
+        return new BringBack(then, section);
+    }
+}

@@ -1,0 +1,50 @@
+package venue.core.edit.page;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.ForEditors;
+import venue.core.edition.Edition;
+import venue.core.edition.Homes;
+import venue.core.item.Item;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.text.Words;
+
+/** Removes a page, everything beneath it, and the menu lines that lead there. The home page can't be removed. */
+@JsonTypeName("remove-page")
+record RemovePage(String page) implements PageCommand, ForEditors {
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        Page top = edition.require(Page.class, page);
+        List<String> going = edition.plan().subtree(page).toList();
+        Homes.requireNotAmong(edition, going, "removed");
+        Set<String> gone = Set.copyOf(going);
+        List<Item> menus = edition.all(Menu.class)
+                .map(m -> without(m, gone))
+                .filter(m -> !m.equals(edition.require(Menu.class, m.id())))
+                .collect(Collectors.toList());
+        String more = going.size() == 1 ? "" : " and " + Words.count(going.size() - 1L, "page") + " beneath it";
+        return new Change("remove " + top.title() + more, menus, going);
+    }
+
+    private static Menu without(Menu menu, Set<String> gone) {
+        Menu left = menu;
+        List<String> lines = menu.all()
+                .filter(l -> l.link().pageId().filter(gone::contains).isPresent())
+                .map(Line::id)
+                .toList();
+        for (String line : lines) {
+            if (left.all().anyMatch(l -> l.id().equals(line))) {
+                left = left.remove(line);
+            }
+        }
+        return left;
+    }
+}

@@ -1,0 +1,27 @@
+package venue.core.edit.template;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.List;
+import java.util.Set;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.kind.Declared;
+import venue.core.property.Property;
+import venue.core.template.Template;
+
+/** Gives a template these options in this order. What pages chose for one that goes is kept, and comes back with it. */
+@JsonTypeName("set-options")
+record SetOptions(String template, List<Property> options) implements TemplateCommand {
+
+    SetOptions {
+        options = List.copyOf(options);
+    }
+
+    @Override
+    public Change on(Desk desk) {
+        Template target = desk.edition().require(Template.class, template);
+        return Change.of(
+                "options of the template " + target.name(),
+                target.withOptions(Declared.check(options, "options", Set.of())));
+    }
+}

@@ -1,0 +1,12 @@
+package venue.core.edit.template;
+
+import java.util.List;
+import venue.core.template.ZoneRole;
+
+/** A zone of a template as it is to be; one with a new key is made. */
+record WantedZone(String key, String name, ZoneRole role, List<String> accepts) {
+
+    public WantedZone {
+        accepts = accepts == null ? List.of() : List.copyOf(accepts);
+    }
+}

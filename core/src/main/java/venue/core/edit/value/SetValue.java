@@ -1,0 +1,117 @@
+package venue.core.edit.value;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import venue.core.edit.Change;
+import venue.core.edit.Desk;
+import venue.core.edit.References;
+import venue.core.edit.WritesIn;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+import venue.core.page.PageSettings;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.property.Settable;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.SectionSettings;
+import venue.core.section.Sectioned;
+import venue.core.site.Role;
+import venue.core.template.Template;
+import venue.core.value.Value;
+
+/**
+ * Sets one declared property: of an element, of a section, of a page (its settings, its kind's fields, its template's
+ * options), of a template's frame, of a kind, of a theme, or a fact of the site.
+ *
+ * @param value absent to reset to what is inherited
+ */
+@JsonTypeName("set-value")
+record SetValue(
+        String item,
+        @Nullable String section,
+        @Nullable String element,
+        String key,
+        @Nullable Value value) implements ValueCommand, WritesIn {
+
+    /** Some kinds of element are the managers' own. */
+    @Override
+    public Role needs(Edition edition) {
+        boolean managersOnly = element != null
+                && section != null
+                && edition.page(item)
+                        .flatMap(p -> p.zones().find(section))
+                        .flatMap(s -> s.section().element(element))
+                        .filter(e -> Elements.require(e.kind()).isManagersOnly())
+                        .isPresent();
+        return managersOnly ? Role.MANAGER : WritesIn.super.needs(edition);
+    }
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        Item found = edition.find(item).orElseThrow(() -> Refusal.unknown("item", item));
+        if (section != null && found instanceof Sectioned sectioned) {
+            return onSection(edition, sectioned, section);
+        }
+        if (found instanceof Page page) {
+            return onPage(edition, page);
+        }
+        if (found instanceof Settable settable) {
+            Property setting = settable.setting(key);
+            return Change.of(lower(setting) + " of " + settable.told(), settable.with(key, checked(edition, setting)));
+        }
+        throw Refusal.badInput(
+                "nothing-to-set", "item", "“" + found.name() + "” has no such property.", "Choose a page or a look.");
+    }
+
+    private Change onPage(Edition edition, Page page) {
+        boolean general = PageSettings.all().stream().anyMatch(p -> p.key().equals(key));
+        if (general) {
+            Property setting = PropertyCheck.require(PageSettings.all(), key, key);
+            return Change.of(lower(setting) + " of " + page.title(), page.withSetting(key, checked(edition, setting)));
+        }
+        if (key.startsWith(Template.OPTION)) {
+            Template worn = edition.worn(page).template();
+            Property option = PropertyCheck.require(worn.options(), key.substring(Template.OPTION.length()), key);
+            return Change.of(lower(option) + " of " + page.title(), page.withSetting(key, checked(edition, option)));
+        }
+        Kind kind = edition.require(Kind.class, page.kind());
+        Property field = PropertyCheck.require(kind.fields(), key, key);
+        return Change.of(lower(field) + " of " + page.title(), page.withField(key, checked(edition, field)));
+    }
+
+    private Change onSection(Edition edition, Sectioned target, String sectionId) {
+        Section at = target.body().require(sectionId).section();
+        if (element == null) {
+            Property setting = PropertyCheck.require(SectionSettings.all(), key, key);
+            Value checked = checked(edition, setting);
+            return Change.of(
+                    lower(setting) + " of " + at.name(),
+                    target.withBody(target.body().change(sectionId, s -> s.with(key, checked))));
+        }
+        Element found = at.element(element).orElseThrow(() -> Refusal.unknown("element", element));
+        Property property =
+                PropertyCheck.require(Elements.require(found.kind()).properties(), key, found.kind() + "." + key);
+        Value checked = checked(edition, property);
+        return Change.of(
+                lower(property) + " in " + at.name(),
+                target.withBody(target.body()
+                        .change(
+                                sectionId,
+                                s -> s.mapElements(e -> e.id().equals(element) ? e.with(key, checked) : e))));
+    }
+
+    private @Nullable Value checked(Edition edition, Property property) {
+        return value == null ? null : References.checked(edition, property, value, key);
+    }
+
+    private static String lower(Property property) {
+        return property.label().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,67 @@
+package venue.core.edition;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import venue.core.entry.Entry;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.media.Media;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.redirect.Redirect;
+import venue.core.section.SharedSection;
+import venue.core.site.Site;
+import venue.core.template.Template;
+import venue.core.theme.Theme;
+
+/** The sorts of item, each with its record, in the order in which people are told of them. */
+public enum ItemSort {
+    SITE(Site.class),
+    PAGE(Page.class),
+    ENTRY(Entry.class),
+    MENU(Menu.class),
+    THEME(Theme.class),
+    TEMPLATE(Template.class),
+    KIND(Kind.class),
+    PATTERN(Pattern.class),
+    SHARED(SharedSection.class, "shared section"),
+    MEDIA(Media.class),
+    REDIRECT(Redirect.class);
+
+    private final Class<? extends Item> record;
+    private final String noun;
+
+    ItemSort(Class<? extends Item> record) {
+        this.record = record;
+        noun = name().toLowerCase(Locale.ROOT);
+    }
+
+    ItemSort(Class<? extends Item> record, String noun) {
+        this.record = record;
+        this.noun = noun;
+    }
+
+    public Class<? extends Item> record() {
+        return record;
+    }
+
+    /** What people call one of them, within a sentence. */
+    public String noun() {
+        return noun;
+    }
+
+    public static ItemSort of(Item item) {
+        return find(item.getClass()).orElseThrow(() -> new IllegalArgumentException("no sort for " + item.getClass()));
+    }
+
+    /** What people call an item of a class, which may be one that several sorts have in common. */
+    public static String nounOf(Class<? extends Item> type) {
+        return find(type).map(ItemSort::noun).orElse("item");
+    }
+
+    private static Optional<ItemSort> find(Class<?> type) {
+        return Arrays.stream(values()).filter(s -> s.record == type).findFirst();
+    }
+}

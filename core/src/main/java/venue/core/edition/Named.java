@@ -1,0 +1,57 @@
+package venue.core.edition;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.section.Sectioned;
+import venue.core.section.SharedSection;
+import venue.core.template.Template;
+
+/**
+ * What one item names.
+ *
+ * @param paths addresses on this site that are written out
+ */
+record Named(Set<String> pages, Set<String> menuPages, Set<String> listed, Set<String> shared, Set<String> paths) {
+
+    private static final Named NOTHING = new Named(Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
+
+    static Named of(@Nullable Item item, FactsCache facts) {
+        if (item instanceof Template template) {
+            return of(
+                    template.id(),
+                    template.zones().stream()
+                            .map(z -> PageFacts.of(z.fixed(), Map.of()))
+                            .toList());
+        }
+        if (item instanceof Page || item instanceof SharedSection) {
+            return of(item.id(), List.of(facts.of((Sectioned) item)));
+        }
+        return item instanceof Menu menu ? new Named(Set.of(), pages(menu), Set.of(), Set.of(), Set.of()) : NOTHING;
+    }
+
+    private static Named of(String id, List<PageFacts> all) {
+        Set<String> pages = new TreeSet<>();
+        Set<String> listed = new TreeSet<>();
+        Set<String> shared = new TreeSet<>();
+        Set<String> paths = new TreeSet<>();
+        all.forEach(facts -> {
+            pages.addAll(facts.pages());
+            listed.addAll(facts.listed());
+            shared.addAll(facts.shared().values());
+            facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
+        });
+        pages.remove(id);
+        return new Named(pages, Set.of(), listed, shared, paths);
+    }
+
+    private static Set<String> pages(Menu menu) {
+        return menu.all().flatMap(l -> l.link().pageId().stream()).collect(Collectors.toSet());
+    }
+}

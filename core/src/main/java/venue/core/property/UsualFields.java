@@ -1,0 +1,16 @@
+package venue.core.property;
+
+import java.util.Set;
+
+/** Keys of fields that mean the same in every kind: listings, search engines and title bands look for them by name. */
+public final class UsualFields {
+
+    public static final String SUMMARY = "summary";
+    public static final String PICTURE = "picture";
+    public static final String DATE = "date";
+
+    /** Those that a listing shows in places of their own. */
+    public static final Set<String> IN_LISTINGS = Set.of(SUMMARY, PICTURE, DATE);
+
+    private UsualFields() {}
+}

@@ -1,0 +1,25 @@
+package venue.core.release;
+
+import java.util.List;
+import venue.core.edition.ItemSort;
+
+/**
+ * One thing that a release would change.
+ *
+ * @param item its id
+ * @param says what changes, as short sentences
+ * @param needs ids of other entries that must come along
+ */
+public record ReleaseEntry(String item, ItemSort sort, String name, Fate fate, List<String> says, List<String> needs) {
+
+    /** What becomes of it on the live site. */
+    public enum Fate {
+        NEW,
+        CHANGED,
+        GONE
+    }
+
+    ReleaseEntry withNeeds(List<String> ids) {
+        return new ReleaseEntry(item, sort, name, fate, says, ids);
+    }
+}

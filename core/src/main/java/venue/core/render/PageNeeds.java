@@ -1,0 +1,37 @@
+package venue.core.render;
+
+import java.net.URI;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/** What the parts of a page need of it: rules of its own, frames from elsewhere, the small script. */
+final class PageNeeds {
+
+    private final PageRules rules = new PageRules();
+    private final SortedSet<String> frames = new TreeSet<>();
+    private boolean script;
+
+    PageRules rules() {
+        return rules;
+    }
+
+    /** The origin of what is shown from an address must be let into the page. */
+    void frame(String address) {
+        URI uri = URI.create(address.replace(" ", "%20"));
+        frames.add(uri.getScheme() + "://" + uri.getAuthority());
+    }
+
+    List<String> frames() {
+        return List.copyOf(frames);
+    }
+
+    /** Something here is better with the small script of the public site, though it can be read without. */
+    void needScript() {
+        script = true;
+    }
+
+    boolean needsScript() {
+        return script;
+    }
+}

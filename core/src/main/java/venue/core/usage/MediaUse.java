@@ -1,0 +1,52 @@
+package venue.core.usage;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import venue.core.edition.Edition;
+import venue.core.edition.PageFacts;
+import venue.core.entry.Entry;
+import venue.core.item.Item;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.section.SharedSection;
+import venue.core.template.Template;
+
+/** Where the files of a site are used: in pages and on their shelves, in templates, patterns and shared sections. */
+public final class MediaUse {
+
+    private MediaUse() {}
+
+    /** The items that show the file or lead to it. */
+    public static List<Item> of(Edition edition, String media) {
+        return all(edition).getOrDefault(media, List.of());
+    }
+
+    /** For each file that is used, by id, the items that use it. */
+    public static Map<String, List<Item>> all(Edition edition) {
+        Map<String, List<Item>> all = new HashMap<>();
+        edition.all(Page.class)
+                .forEach(p -> note(edition, p, all, edition.facts(p), PageFacts.of(p.shelf(), p.settings())));
+        Stream.of(Template.class, Pattern.class, SharedSection.class)
+                .flatMap(edition::all)
+                .forEach(i -> note(edition, i, all, edition.facts(i)));
+        edition.all(Entry.class).forEach(e -> note(edition, e, all, PageFacts.of(List.of(), e.fields())));
+        return all;
+    }
+
+    private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
+        Set<String> named = new LinkedHashSet<>();
+        for (PageFacts some : facts) {
+            named.addAll(some.mentions());
+            some.elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
+        }
+        named.stream()
+                .filter(id -> edition.find(Media.class, id).isPresent())
+                .forEach(id -> all.computeIfAbsent(id, k -> new ArrayList<>()).add(user));
+    }
+}

@@ -1,0 +1,43 @@
+package venue.server.app;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.stream.Collectors;
+import org.springframework.security.web.header.HeaderWriter;
+import org.springframework.stereotype.Component;
+import venue.store.workspace.Workspaces;
+
+/** What the interface's answers say of how they may be used: pictures, films and frames come from its own sites alone. */
+@Component
+public final class SafeHeaders implements HeaderWriter {
+
+    /** What no page of ours needs (Permissions Policy). */
+    public static final String PERMISSIONS =
+            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), midi=(), serial=(), display-capture=()";
+
+    private final Workspaces workspaces;
+    private final Origins origins;
+
+    SafeHeaders(Workspaces workspaces, Origins origins) {
+        this.workspaces = workspaces;
+        this.origins = origins;
+    }
+
+    @Override
+    public void writeHeaders(HttpServletRequest request, HttpServletResponse response) {
+        response.setHeader("Content-Security-Policy", policy());
+        response.setHeader("Permissions-Policy", PERMISSIONS);
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+    }
+
+    private String policy() {
+        String sites = workspaces.all().stream()
+                .map(w -> " " + origins.of(w.now().working().site()))
+                .distinct()
+                .collect(Collectors.joining());
+        return "default-src 'self'; img-src 'self' data:" + sites + "; media-src"
+                + (sites.isEmpty() ? " 'none'" : sites)
+                + "; style-src 'self' 'unsafe-inline'; frame-src" + (sites.isEmpty() ? " 'none'" : sites)
+                + "; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
+    }
+}

@@ -1,0 +1,45 @@
+package venue.server.here;
+
+import java.util.Map;
+import venue.core.edit.Command;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.site.Role;
+import venue.store.account.Account;
+import venue.store.workspace.Asked;
+import venue.store.workspace.Done;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+
+/**
+ * The site that a request names, and whom it comes from.
+ *
+ * @param role what the person may do there, or less where they look through an editor's eyes
+ */
+public record Here(Workspace workspace, Account person, Role role) {
+
+    public String site() {
+        return workspace.site();
+    }
+
+    public Standing now() {
+        return workspace.now();
+    }
+
+    /** The working copy. */
+    public Edition working() {
+        return now().working();
+    }
+
+    /** Does what the server itself has made of a request, as the person's. */
+    public Done run(Command command) {
+        return workspace.run(new Asked(person.id(), role, command, Map.of(), null, null));
+    }
+
+    /** Refuses what only managers may do. */
+    public void requireManager(String what) {
+        if (role != Role.MANAGER) {
+            throw Refusal.forbidden("managers-only", "Only managers may " + what + ".", "Ask a manager to do it.");
+        }
+    }
+}

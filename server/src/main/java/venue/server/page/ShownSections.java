@@ -1,0 +1,71 @@
+package venue.server.page;
+
+import java.util.List;
+import venue.core.edition.Edition;
+import venue.core.edition.Lineage;
+import venue.core.edition.SectionPlace;
+import venue.core.item.Item;
+import venue.core.legibility.Legibility;
+import venue.core.page.Page;
+import venue.core.section.Section;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.server.page.PageDetail.PlacedSection;
+import venue.server.page.PageDetail.ZoneDetail;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+
+/** The page's sections as its screen shows them. */
+record ShownSections(Workspace workspace, Standing standing, Page page) {
+
+    List<ZoneDetail> zones() {
+        Template worn = edition().worn(page).template();
+        return worn.zones().stream()
+                .map(z -> new ZoneDetail(z.key(), z.name(), z.role(), z.accepts(), fixed(worn, z), own(z)))
+                .toList();
+    }
+
+    List<PlacedSection> everywhere() {
+        return edition().site().foot().stream()
+                .flatMap(id -> SectionPlace.everywhere(edition(), id).stream())
+                .map(this::placed)
+                .toList();
+    }
+
+    private List<PlacedSection> fixed(Template worn, Zone zone) {
+        return zone.fixed().stream()
+                .flatMap(s -> SectionPlace.fixed(edition(), worn, s.id()).stream())
+                .map(this::placed)
+                .toList();
+    }
+
+    private List<PlacedSection> own(Zone zone) {
+        return page.zones().in(zone.key()).stream()
+                .map(s -> placed(SectionPlace.own(edition(), page, page.zones().require(s.id()))))
+                .toList();
+    }
+
+    private PlacedSection placed(SectionPlace at) {
+        Section section = at.content();
+        Lineage lineage = at.reach() == SectionPlace.Reach.HERE
+                ? Lineage.of(edition(), section, workspace.archive()::find)
+                : Lineage.OWN;
+        String origin = section.origin() == null
+                ? null
+                : edition().find(section.origin().item()).map(Item::name).orElse(null);
+        return new PlacedSection(
+                section,
+                PageDetail.Reaching.valueOf(at.reach().name()),
+                at.written().id(),
+                at.inner(),
+                standing.hashOf(at.written().id()),
+                at.pages(edition(), page),
+                lineage,
+                origin,
+                Legibility.of(edition(), section).orElse(null));
+    }
+
+    private Edition edition() {
+        return standing.working();
+    }
+}

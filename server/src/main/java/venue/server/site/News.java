@@ -1,0 +1,68 @@
+package venue.server.site;
+
+import jakarta.servlet.http.HttpSession;
+import org.springframework.stereotype.Component;
+import venue.core.edition.Edition;
+import venue.core.edition.Tally;
+import venue.core.page.Page;
+import venue.core.survey.Severity;
+import venue.core.survey.Survey;
+import venue.server.app.Origins;
+import venue.server.event.Events;
+import venue.server.here.Here;
+import venue.server.plan.PlanRows;
+import venue.server.proof.ProofPass;
+import venue.store.journal.Journal;
+import venue.store.workspace.Standing;
+
+/** What a window needs to know after a step, wherever it asks for it: its bytes don't grow with the site. */
+@Component
+public class News {
+
+    private final Origins origins;
+    private final ProofPass passes;
+    private final Events events;
+    private final PlanRows rows;
+
+    News(Origins origins, ProofPass passes, Events events, PlanRows rows) {
+        this.origins = origins;
+        this.passes = passes;
+        this.events = events;
+        this.rows = rows;
+    }
+
+    /** What differs since a step that the window knows; -1 for the whole plan. */
+    public SiteNews since(Here here, long step, HttpSession session) {
+        return new SiteNews(standing(here, session), rows.since(here.site(), step));
+    }
+
+    SiteStanding standing(Here here, HttpSession session) {
+        String site = here.site();
+        String who = here.person().id();
+        Journal journal = here.workspace().journal();
+        Standing standing = here.now();
+        Edition working = standing.working();
+        String origin = origins.of(working.site());
+        Survey survey = standing.survey();
+        Tally tally = standing.tally();
+        return new SiteStanding(
+                site,
+                working.site().name(),
+                origin,
+                origin + "/-/proof/" + passes.issue(site, session) + "/",
+                standing.step(),
+                standing.shaped(),
+                standing.release(),
+                working.site().home(),
+                working.home().map(Page::title).orElse("none"),
+                tally.pages(),
+                tally.toFill(),
+                survey.count(Severity.MUST_FIX),
+                survey.count(Severity.SHOULD_FIX),
+                survey.count(Severity.NOTE),
+                standing.plan().entries().size(),
+                journal.undoable(site, who).map(Journal.Group::name).orElse(null),
+                journal.redoable(site, who).map(Journal.Group::name).orElse(null),
+                events.here(site));
+    }
+}

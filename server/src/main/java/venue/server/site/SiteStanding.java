@@ -1,0 +1,34 @@
+package venue.server.site;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.PageState;
+import venue.server.event.Events;
+
+/**
+ * How a site stands.
+ *
+ * @param proofs where proofs are served, ending with a slash; good for half an hour
+ * @param shaped the step that last changed what there is to choose from (the catalog)
+ * @param undo what would be taken back next; absent for nothing
+ */
+record SiteStanding(
+        String id,
+        String name,
+        String origin,
+        String proofs,
+        long step,
+        long shaped,
+        int release,
+        @Nullable String homeId,
+        String homeTitle,
+        Map<PageState, Integer> pages,
+        long toFill,
+        long mustFix,
+        long shouldFix,
+        long notes,
+        int changes,
+        @Nullable String undo,
+        @Nullable String redo,
+        List<Events.Presence> here) {}

@@ -1,0 +1,94 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** What a window is told after a step: what differs, and no more. */
+@ServerTest
+class NewsTest {
+
+    private static final String SITE = "/api/sites/kestrel-moor";
+    private static final int FEW = 4_000;
+
+    @LocalServerPort
+    private int port;
+
+    private Client maja;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+    }
+
+    private JsonNode news(long since) {
+        return json(maja.get(SITE + "/news?since=" + since));
+    }
+
+    private JsonNode given(String command, long since) {
+        String body = "{\"command\":" + command + ",\"seen\":{},\"request\":\"" + java.util.UUID.randomUUID()
+                + "\",\"since\":" + since + "}";
+        return json(maja.post(SITE + "/commands", body)).get("news");
+    }
+
+    private static List<String> ids(JsonNode plan) {
+        return plan.get("rows").valueStream().map(r -> r.get("id").asString()).toList();
+    }
+
+    @Test
+    void theFirstNewsHasTheWholePlanInItsOrder() {
+        JsonNode plan = news(-1).get("plan");
+        assertThat(plan.get("whole").asBoolean()).isTrue();
+        assertThat(ids(plan))
+                .hasSizeGreaterThan(45)
+                .isEqualTo(
+                        plan.get("order").valueStream().map(JsonNode::asString).toList());
+    }
+
+    @Test
+    void aStepsAnswerTellsWhatItChangedAndItsBytesAreFew() {
+        JsonNode before = news(-1).get("standing");
+        JsonNode told = given(
+                "{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"Come and see\"}",
+                before.get("step").asLong());
+        assertThat(ids(told.get("plan"))).containsExactly("visit");
+        assertThat(told.get("plan").has("order")).isFalse();
+        assertThat(told.toString().length()).isLessThan(FEW);
+        assertThat(told.get("standing").get("shaped").asLong())
+                .as("there is the same to choose from")
+                .isEqualTo(before.get("shaped").asLong());
+        JsonNode later = news(told.get("standing").get("step").asLong()).get("plan");
+        assertThat(ids(later)).isEmpty();
+    }
+
+    @Test
+    void whatChangesTheTreeTellsTheOrderAndWhatChangesATemplateTellsToChooseAnew() {
+        long step = news(-1).get("standing").get("step").asLong();
+        JsonNode moved = given("{\"verb\":\"move-page\",\"page\":\"glossary\",\"parent\":\"visit\"}", step);
+        assertThat(moved.get("plan").has("order")).isTrue();
+        assertThat(ids(moved.get("plan"))).contains("glossary");
+        JsonNode named = given(
+                "{\"verb\":\"describe-template\",\"template\":\"wide\",\"name\":\"Wide band\",\"note\":\"\"}",
+                moved.get("standing").get("step").asLong());
+        assertThat(named.get("standing").get("shaped").asLong())
+                .isEqualTo(named.get("standing").get("step").asLong());
+    }
+
+    @Test
+    void aPageComesWithItsProofAndATemplateToo() {
+        JsonNode sheet = json(maja.get(SITE + "/pages/visit/sheet"));
+        assertThat(sheet.get("page").get("id").asString()).isEqualTo("visit");
+        assertThat(sheet.get("html").asString())
+                .isEqualTo(
+                        json(maja.get(SITE + "/pages/visit/markup")).get("html").asString());
+        assertThat(json(maja.get(SITE + "/templates/wide/sheet?on=visit"))
+                        .get("html")
+                        .asString())
+                .contains("<main");
+    }
+}

@@ -1,0 +1,36 @@
+package venue.store.workspace;
+
+import java.util.Optional;
+import venue.core.item.Item;
+import venue.core.merge.Archive;
+import venue.store.content.Contents;
+import venue.store.journal.Journal;
+
+/** What the items of one site were: contents are kept for all sites together, and only its journal says which were its. */
+record SiteArchive(String site, Contents contents, Journal journal) implements Archive {
+
+    @Override
+    public Object tree(Item item) {
+        return contents.tree(item);
+    }
+
+    @Override
+    public Item item(Class<? extends Item> type, Object tree) {
+        return contents.item(type, tree);
+    }
+
+    @Override
+    public Optional<Item> find(String hash) {
+        return contents.find(hash);
+    }
+
+    @Override
+    public Optional<Item> past(String id, String hash) {
+        return journal.held(site, id, hash) ? contents.find(hash) : Optional.empty();
+    }
+
+    @Override
+    public String hashOf(Item item) {
+        return contents.hashOf(item);
+    }
+}

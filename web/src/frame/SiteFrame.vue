@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import FindPalette from './FindPalette.vue'
+import KeysSheet from './KeysSheet.vue'
+import NoticeLine from './NoticeLine.vue'
+import RunningHead from './RunningHead.vue'
+import StandingLine from './StandingLine.vue'
+import { useGlobalKeys } from '@/site/useGlobalKeys'
+import ConflictSheet from '@/edit/ConflictSheet.vue'
+import AsEditorLine from './AsEditorLine.vue'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+
+const route = useRoute()
+const site = useSite()
+const session = useSession()
+const ready = ref(false)
+const finding = ref(false)
+const keys = ref(false)
+
+const place = () => String(route.params.page ?? route.name ?? '')
+
+async function open() {
+  ready.value = false
+  await site.open(String(route.params.site), place())
+  ready.value = true
+}
+
+useGlobalKeys({ find: () => (finding.value = true), keys: () => (keys.value = true) })
+onMounted(open)
+onBeforeUnmount(site.close)
+watch(() => route.params.site, open)
+watch(
+  () => route.fullPath,
+  () => site.at(place()),
+)
+</script>
+
+<template>
+  <div v-if="site.missing" class="gone">
+    <h1>No such site</h1>
+    <p class="quiet">There is no site under this address. <a href="/">Go to your sites</a></p>
+  </div>
+  <div v-else-if="ready && site.standing" class="frame">
+    <RunningHead @find="finding = true" @keys="keys = true" />
+    <AsEditorLine v-if="session.asEditor && session.mayAll" />
+    <main class="room"><router-view /></main>
+    <NoticeLine />
+    <StandingLine />
+    <FindPalette v-model="finding" />
+    <KeysSheet v-model="keys" />
+    <ConflictSheet />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+.room {
+  flex: 1;
+  min-height: 0;
+  position: relative;
+}
+.gone {
+  padding: 80px;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { counted } from '@/words/counted'
+import { useNow } from '@vueuse/core'
+import { computed } from 'vue'
+import { useEdits } from '@/edit/useEdits'
+import { useSite } from '@/site/useSite'
+import { said } from '@/api/said'
+
+const site = useSite()
+const edits = useEdits()
+useNow({ interval: 30000 })
+
+const count = (n: number | undefined) => (n ?? 0).toLocaleString('en-GB')
+const stands = computed(() => site.standing)
+/** Why nothing can be kept, in a few words; the whole is told when one points at it. */
+const WHY: Record<string, string> = {
+  'disk-full': 'The server’s disk is full',
+  'not-writable': 'The server can’t write',
+  'storage-busy': 'The server’s disk is busy',
+  'database-damaged': 'The server’s database is damaged',
+}
+const held = computed(() => (edits.waiting ? edits.held : null))
+const kept = computed(() => {
+  const waiting = counted(edits.waiting, 'edit waits', 'edits wait')
+  if (held.value) return `${WHY[held.value.code] ?? 'Not connected'} · ${waiting} here`
+  if (edits.waiting && !site.connected) return `Not connected · ${waiting} here`
+  if (!site.connected) return 'Not connected · trying again'
+  if (site.untold) return 'Too many windows open · others’ work shows late'
+  if (edits.waiting) return 'Keeping…'
+  return edits.keptAt
+    ? `All changes kept · ${edits.keptAt.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
+    : 'All changes kept'
+})
+const trouble = computed(() => !site.connected || site.untold || held.value !== null)
+const whole = computed(() => {
+  if (held.value) return `${said(held.value)} What you wrote is kept in this browser meanwhile.`
+  return site.untold ? 'Close some of your windows; this one is told again a moment later.' : undefined
+})
+const releaseWords = computed(() => {
+  const n = stands.value?.changes ?? 0
+  return n === 0 ? 'Nothing to release' : `Release ${count(n)} ${n === 1 ? 'change' : 'changes'}…`
+})
+</script>
+
+<template>
+  <footer v-if="stands" class="stand" aria-label="How the site stands">
+    <router-link class="part" :to="{ name: 'plan', params: { page: stands.homeId } }">
+      <b>Home</b> <span class="cut home">{{ stands.homeTitle }}</span>
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'LIVE' } }">
+      <b class="state LIVE">{{ count(stands.pages.LIVE) }}</b> live
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'CHANGED' } }">
+      <b class="state CHANGED">{{ count(stands.pages.CHANGED) }}</b> changed
+    </router-link>
+    <router-link class="part" :to="{ name: 'plan', query: { state: 'DRAFT' } }">
+      <b class="state DRAFT">{{ count(stands.pages.DRAFT) }}</b> draft
+    </router-link>
+    <router-link class="part" :to="{ name: 'survey', query: { rule: 'to-fill' } }">
+      <b>{{ count(stands.toFill) }}</b> to fill
+    </router-link>
+    <router-link class="part" :to="{ name: 'survey' }">
+      <b class="must">{{ count(stands.mustFix) }}</b> must fix
+      <b class="should">{{ count(stands.shouldFix) }}</b> should fix
+    </router-link>
+    <router-link class="part last" :to="{ name: 'releases' }"
+      >release <b>{{ stands.release }}</b></router-link
+    >
+    <div class="right">
+      <span :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{ kept }}</span>
+      <v-btn class="strong" :to="{ name: 'releases' }" :disabled="stands.changes === 0">{{
+        releaseWords
+      }}</v-btn>
+    </div>
+  </footer>
+</template>
+
+<style scoped>
+.stand {
+  height: 40px;
+  flex: none;
+  border-top: 1px solid var(--ink);
+  background: var(--sheet);
+  display: flex;
+  align-items: center;
+  padding: 0 12px 0 20px;
+  font-size: 13px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.part {
+  padding: 0 14px;
+  border-right: 1px solid var(--line);
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  color: inherit;
+  text-decoration: none;
+}
+.part:hover {
+  text-decoration: underline;
+}
+.part:first-child {
+  padding-left: 0;
+}
+.last {
+  border: 0;
+}
+.home {
+  max-width: 170px;
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  color: var(--quiet);
+  padding-left: 12px;
+}
+@media (max-width: 1180px) {
+  .last {
+    display: none;
+  }
+  .home {
+    max-width: 90px;
+  }
+  .part {
+    padding: 0 9px;
+  }
+}
+</style>

@@ -1,0 +1,126 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { useNotices } from '@/edit/useNotices'
+import SignInForm from '@/session/SignInForm.vue'
+import { useSession } from '@/session/useSession'
+import { moor, mounting, press, row } from '@/test/moor'
+import FindPalette from './FindPalette.vue'
+import NoticeLine from './NoticeLine.vue'
+
+const pushed = vi.fn()
+const route = { name: 'plan' }
+vi.mock('vue-router', () => ({ useRouter: () => ({ push: pushed }), useRoute: () => route }))
+beforeEach(() => pushed.mockClear())
+const global = mounting
+
+describe('finding', () => {
+  const ROWS = [row('visit', { found: 'Ashcombe Cross' }), row('revisit'), row('cafe', { title: 'Café' })]
+  function open() {
+    moor(ROWS)
+    const wrapper = mount(FindPalette, { props: { modelValue: true }, global })
+    const names = () => wrapper.findAll('li .grow').map((n) => n.text())
+    return { wrapper, names, write: (words: string) => wrapper.get('input').setValue(words) }
+  }
+
+  it('begins with the screens, then finds pages by name, address and what they hold', async () => {
+    const { names, write } = open()
+    expect(names().slice(0, 2)).toEqual(['Plan', 'New page'])
+    await write('vis')
+    expect(names()).toEqual(['Visit', 'Revisit'])
+    await write('ashcombe')
+    expect(names()).toEqual(['Visit'])
+    await write('cafe')
+    expect(names()).toEqual(['Café'])
+  })
+
+  it('goes where Enter says, one further with each arrow', async () => {
+    const { wrapper, write } = open()
+    await write('vis')
+    await wrapper.get('input').trigger('keydown', { key: 'ArrowDown' })
+    await wrapper.get('input').trigger('keydown', { key: 'ArrowDown' })
+    await wrapper.get('input').trigger('keydown', { key: 'Enter' })
+    expect(pushed).toHaveBeenCalledWith({ name: 'page', params: { page: 'revisit' } })
+    expect(wrapper.emitted('update:modelValue')).toEqual([[false]])
+  })
+
+  it('says that nothing is called so, and goes nowhere', async () => {
+    const { wrapper, write } = open()
+    await write('nowhere at all')
+    expect(wrapper.text()).toContain('Nothing is called so.')
+    await wrapper.get('input').trigger('keydown', { key: 'Enter' })
+    expect(pushed).not.toHaveBeenCalled()
+  })
+
+  it('finds templates and kinds for managers alone', async () => {
+    const { names, write } = open()
+    await write('wide')
+    expect(names()).toEqual(['Wide picture'])
+    useSession().person = { id: 'tomas', name: 'Tomás', role: 'EDITOR' } as never
+    await nextTick()
+    expect(names()).toEqual([])
+  })
+})
+
+describe('what was refused', () => {
+  it('is said with the way out, told apart from what went well, and closed', async () => {
+    moor()
+    const wrapper = mount(NoticeLine, { global })
+    useNotices().say('It can’t be moved there.', 'Choose another place.')
+    useNotices().tell('It has been copied.')
+    await nextTick()
+    const [refused, told] = wrapper.findAll('.notice')
+    expect(refused!.text()).toContain('It can’t be moved there. Choose another place.')
+    expect([refused!.classes('told'), told!.classes('told')]).toEqual([false, true])
+    await press(wrapper, 'Close')
+    expect(wrapper.findAll('.notice')).toHaveLength(1)
+  })
+})
+
+describe('signing in', () => {
+  function form(status: number, body: object, again = false) {
+    moor()
+    useSession().person = null
+    const sent: string[] = []
+    vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
+      if (init?.method === 'POST') sent.push(String(init.body))
+      const answer = path.endsWith('/sign-in')
+        ? new Response(JSON.stringify(body), { status })
+        : new Response('null')
+      return Promise.resolve(answer)
+    })
+    const wrapper = mount(SignInForm, { props: { again }, global })
+    const submit = async () => {
+      await wrapper.get('#email').setValue('maja@kestrel-moor.example')
+      await wrapper.get('#password').setValue('dark-sky-friday')
+      await wrapper.get('form').trigger('submit')
+      await flushPromises()
+    }
+    return { wrapper, sent, submit }
+  }
+
+  it('lets in, and knows who it is', async () => {
+    const { wrapper, sent, submit } = form(200, { id: 'maja', name: 'Maja', role: 'MANAGER' })
+    await submit()
+    expect(sent).toEqual(['{"email":"maja@kestrel-moor.example","password":"dark-sky-friday"}'])
+    expect([wrapper.emitted('done')?.length, useSession().manager]).toEqual([1, true])
+  })
+
+  it('says what is wrong, and keeps what was written', async () => {
+    const { wrapper, submit } = form(403, {
+      code: 'wrong',
+      detail: 'These don’t belong together.',
+      fix: 'Try again.',
+    })
+    await submit()
+    expect(wrapper.get('[role=alert]').text()).toContain('These don’t belong together.')
+    expect((wrapper.get('#email').element as HTMLInputElement).value).toBe('maja@kestrel-moor.example')
+    expect(wrapper.emitted('done')).toBeUndefined()
+  })
+
+  it('says that what was written is kept, where the session has ended', () => {
+    expect(form(200, {}, true).wrapper.text()).toContain(
+      'What you wrote is kept, and sent as soon as you are back.',
+    )
+  })
+})

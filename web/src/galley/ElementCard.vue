@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Property, SectionElement } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import { useSession } from '@/session/useSession'
+import BindMenu from './BindMenu.vue'
+import PropertyInput from '@/property/PropertyInput.vue'
+import SiteFactsInput from './SiteFactsInput.vue'
+import { summed } from './summed'
+import { useGalley } from './useGalley'
+import { matters } from '@/property/values'
+
+const props = defineProps<{
+  section: string
+  element: SectionElement
+  column: string
+  index: number
+  count: number
+  /** The width of its column, in twelfths. */
+  span: number
+}>()
+const site = useSite()
+const galley = useGalley()
+const session = useSession()
+const more = ref(false)
+
+const info = computed(() => site.catalog?.elements.find((e) => e.key === props.element.kind))
+const isFront = (p: Property) => info.value?.inPlace.includes(p.key) || (p.key === 'caption' && more.value)
+const front = computed(() => (info.value?.properties ?? []).filter(isFront))
+const rest = computed(() =>
+  (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, props.element.props)),
+)
+/** On a template, what an element shows can come from the page, the site or an option. */
+const BINDABLE = ['WORDS', 'LINES', 'RICH', 'PICTURE']
+const bindable = computed(() =>
+  session.manager && galley.sheet.value?.sort === 'template'
+    ? front.value.find((p) => BINDABLE.includes(p.type))
+    : undefined,
+)
+const sum = computed(() => summed(info.value, props.element.props, (id) => site.kinds.get(id)?.name))
+/** What is neither written here nor summed up says what it does. */
+const silent = computed(() => !sum.value && !front.value.length && !info.value?.siteFacts.length)
+
+const WHOLE = 12
+const room = computed(() => ((site.catalog?.type.pageWidth ?? 0) * props.span) / WHOLE)
+/** The proportion that a neighbouring choice gives the picture. */
+function shapeOf(property: Property): string {
+  const key = property.slot?.shapeFrom
+  const choice = info.value?.properties.find((p) => p.key === key)
+  const value = props.element.props[key ?? ''] ?? choice?.fallback
+  if (!key || value === choice?.fallback) return ''
+  return choice?.choices.find((c) => c.value === value)?.label.toLowerCase() ?? ''
+}
+
+function move(by: number) {
+  void galley.write(props.section, (at) => ({
+    verb: 'move-element',
+    ...at,
+    element: props.element.id,
+    column: props.column,
+    index: props.index + by,
+  }))
+}
+function remove() {
+  void galley.write(props.section, (at) => ({
+    verb: 'remove-element',
+    ...at,
+    element: props.element.id,
+  }))
+}
+</script>
+
+<template>
+  <div class="element" :class="element.kind" :data-element="element.id">
+    <div class="head">
+      <span class="label grow cut">{{ info?.name ?? element.kind }}</span>
+      <BindMenu
+        v-if="bindable"
+        :property="bindable"
+        :value="element.props[bindable.key]"
+        @change="(v) => galley.set(section, element.id, bindable!.key, v)"
+      />
+      <span class="acts">
+        <button
+          type="button"
+          :disabled="index === 0"
+          title="Move up"
+          :aria-label="`Move ${info?.name} up`"
+          @click="move(-1)"
+        >
+          ↑
+        </button>
+        <button
+          type="button"
+          :disabled="index === count - 1"
+          title="Move down"
+          :aria-label="`Move ${info?.name} down`"
+          @click="move(1)"
+        >
+          ↓
+        </button>
+        <button
+          v-if="rest.length"
+          type="button"
+          :aria-expanded="more"
+          :aria-label="`More of ${info?.name}`"
+          title="More"
+          @click="more = !more"
+        >
+          ⋯
+        </button>
+        <button type="button" title="Remove" :aria-label="`Remove ${info?.name}`" @click="remove">×</button>
+      </span>
+    </div>
+    <p v-if="sum" class="says">{{ sum }}</p>
+    <p v-if="silent" class="quiet">{{ info?.note }}</p>
+    <SiteFactsInput v-if="info?.siteFacts.length" :keys="info.siteFacts" />
+    <PropertyInput
+      v-for="p in front"
+      :key="p.key"
+      plain
+      :class="[`as-${element.kind}`, { lead: element.props.size === 'lead' }]"
+      :property="p"
+      :value="element.props[p.key]"
+      :room="room"
+      :shape="shapeOf(p)"
+      @change="(v) => galley.set(section, element.id, p.key, v)"
+      @leave="galley.leave()"
+    />
+    <div v-if="more" class="rest">
+      <PropertyInput
+        v-for="p in rest"
+        :key="p.key"
+        :property="p"
+        :value="element.props[p.key]"
+        @change="(v) => galley.set(section, element.id, p.key, v)"
+        @leave="galley.leave()"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.element {
+  border-left: 2px solid var(--line2);
+  padding-left: 12px;
+  min-width: 0;
+}
+.head {
+  display: flex;
+  height: 18px;
+}
+.head {
+  position: relative;
+}
+.element:hover .head,
+.element:focus-within .head {
+  padding-right: 90px;
+}
+.acts {
+  position: absolute;
+  right: 0;
+  opacity: 0;
+  white-space: nowrap;
+  background: var(--sheet);
+}
+.element:hover .acts,
+.element:focus-within .acts {
+  opacity: 1;
+}
+.acts button {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  width: 20px;
+  line-height: 16px;
+}
+.acts button:hover {
+  color: var(--ink);
+}
+.as-heading {
+  font: 600 21px/28px var(--site-heading);
+}
+.as-text,
+.as-quote,
+.as-questions {
+  font: 16px/24px var(--site-body);
+}
+.as-text.lead {
+  font-size: 18px;
+  line-height: 26px;
+}
+.rest {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 10px;
+  background: var(--juniper-wash);
+  padding: 10px;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PlacedSection } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { reachOf } from '@/words/reachWords'
+import SectionCard from './SectionCard.vue'
+
+/** A section that is written elsewhere: slim until a manager unfolds it to write in it here. */
+defineProps<{ own: PlacedSection }>()
+const session = useSession()
+const open = ref(false)
+const manager = computed(() => session.manager)
+</script>
+
+<template>
+  <SectionCard v-if="open" class="open" :own="own" @fold="open = false" />
+  <div v-else class="far" :data-section="own.section.id">
+    <span aria-hidden="true">{{ own.reach === 'TEMPLATE' ? '▣' : '◈' }}</span> <b>{{ own.section.name }}</b>
+    <span class="quiet grow">{{ reachOf(own).chip }}</span>
+    <button v-if="manager" type="button" class="textlink" @click="open = true">Write in it</button>
+    <span v-else class="quiet">managers write it</span>
+  </div>
+</template>
+
+<style scoped>
+.open {
+  margin-bottom: 6px;
+}
+.far {
+  border: 1px dashed var(--line);
+  border-radius: 3px;
+  padding: 7px 12px;
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  margin-bottom: 6px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+</style>

@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import { counted } from '@/words/counted'
+import { computed, ref } from 'vue'
+import FactsCard from './FactsCard.vue'
+import FarSection from './FarSection.vue'
+import SectionCard from './SectionCard.vue'
+import type { ZoneDetail } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import { useGalley } from './useGalley'
+
+const galley = useGalley()
+const site = useSite()
+const session = useSession()
+const manager = computed(() => session.manager)
+const page = computed(() => galley.sheet.value!)
+const dragged = ref<string | null>(null)
+const armed = ref<string | null>(null)
+const over = ref<{ zone: string; index: number } | null>(null)
+/** While a section is dragged the cards fold to their heads, so that every place is in reach. */
+const folded = ref(false)
+
+/** Only a card's head is a handle; elsewhere the mouse selects text. */
+function arm(event: MouseEvent, section: string) {
+  const target = event.target as HTMLElement
+  armed.value = target.closest('header') && !target.closest('input, button') ? section : null
+}
+function begin(section: string) {
+  dragged.value = section
+  window.setTimeout(() => (folded.value = dragged.value !== null))
+}
+function drop() {
+  const section = dragged.value
+  const to = over.value
+  letGo()
+  if (!section || !to) return
+  const from = galley.place(section)
+  const index = from?.zone === to.zone && from.index < to.index ? to.index - 1 : to.index
+  if (from?.zone === to.zone && from.index === index) return
+  void galley.give({ verb: 'move-section', item: galley.id(), section, zone: to.zone, index })
+}
+function letGo() {
+  dragged.value = null
+  over.value = null
+  folded.value = false
+}
+function hover(event: DragEvent, zone: ZoneDetail, index: number) {
+  if (!dragged.value) return
+  if (refusal(zone)) return void (over.value = null)
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  const below = event.clientY > box.top + box.height / 2
+  over.value = { zone: zone.key, index: below ? index + 1 : index }
+}
+function hoverEnd(zone: ZoneDetail) {
+  over.value = refusal(zone) ? null : { zone: zone.key, index: zone.sections.length }
+}
+/** Why what is being dragged can't be dropped into a zone. */
+function refusal(zone: ZoneDetail): string {
+  return dragged.value ? galley.whyNot(zone, dragged.value) : ''
+}
+function takes(zone: ZoneDetail): string {
+  const name = (key: string) => site.catalog?.elements.find((e) => e.key === key)?.name.toLowerCase() ?? key
+  return `Takes ${zone.accepts.map(name).join(', ')}`
+}
+function isOver(zone: string, index: number) {
+  return over.value?.zone === zone && over.value.index === index
+}
+function bringBack(section: string) {
+  const zone = page.value.zones.find((z) => z.role === 'MAIN') ?? page.value.zones[0]
+  if (zone)
+    void galley.give({
+      verb: 'move-section',
+      item: galley.id(),
+      section,
+      zone: zone.key,
+      index: zone.sections.length,
+    })
+}
+const plans: Record<string, [number, number, number, number]> = {
+  TOP: [1, 4, 24, 5],
+  LEFT: [1, 5, 7, 12],
+  MAIN: [1, 5, 24, 10],
+  RIGHT: [18, 5, 7, 12],
+  FOOT: [1, 14, 24, 3],
+}
+</script>
+
+<template>
+  <section class="galley" :class="{ folded }" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
+    <FactsCard v-if="galley.page.value" />
+    <div v-for="zone in page.zones" :key="zone.key" class="zone">
+      <div class="zone-head">
+        <svg width="26" height="19" viewBox="0 0 26 19" aria-hidden="true">
+          <rect x="0.5" y="0.5" width="25" height="18" rx="1" fill="none" stroke="currentColor" />
+          <rect
+            :x="plans[zone.role]?.[0]"
+            :y="plans[zone.role]?.[1]"
+            :width="plans[zone.role]?.[2]"
+            :height="plans[zone.role]?.[3]"
+            fill="var(--juniper)"
+          />
+        </svg>
+        <b>{{ zone.name }}</b>
+        <span class="quiet">
+          {{ counted(zone.sections.length, 'section')
+          }}<template v-if="galley.page.value"> of this page</template
+          ><template v-if="zone.fixed.length"> · {{ zone.fixed.length }} fixed in the template</template>
+          <span v-if="zone.accepts.length" :title="takes(zone)">
+            · takes {{ zone.accepts.length }} kinds of element</span
+          >
+        </span>
+      </div>
+      <p v-if="refusal(zone)" class="refused" role="status">{{ refusal(zone) }}</p>
+      <FarSection v-for="f in zone.fixed" :key="f.section.id" :own="f" />
+      <template v-for="(own, i) in zone.sections" :key="own.section.id">
+        <button
+          type="button"
+          class="insert"
+          :class="{ target: isOver(zone.key, i) }"
+          :aria-label="`Place a section before ${own.section.name}`"
+          @click="galley.openTray(zone.key, i)"
+        >
+          <span>+ section here</span>
+        </button>
+        <component
+          :is="own.reach === 'SHARED' && !manager ? FarSection : SectionCard"
+          :own="own"
+          :draggable="armed === own.section.id"
+          @mousedown="arm($event, own.section.id)"
+          @dragstart="begin(own.section.id)"
+          @dragend="letGo"
+          @dragover.prevent="hover($event, zone, i)"
+        />
+      </template>
+      <button
+        type="button"
+        class="insert last"
+        :class="{ target: isOver(zone.key, zone.sections.length) }"
+        @click="galley.openTray(zone.key, zone.sections.length)"
+        @dragover.prevent="hoverEnd(zone)"
+      >
+        <span>+ section here<span class="kbd">I</span></span>
+      </button>
+    </div>
+    <div v-if="page.everywhere.length" class="zone">
+      <div class="zone-head"><b>On every page</b><span class="quiet">above the footer</span></div>
+      <FarSection v-for="f in page.everywhere" :key="f.section.id" :own="f" />
+    </div>
+    <div v-if="page.shelf.length" class="zone">
+      <div class="zone-head">
+        <b>Shelf</b><span class="quiet">without a place in this template; visitors don’t see them</span>
+      </div>
+      <div v-for="s in page.shelf" :key="s.id" class="fixed">
+        <b>{{ s.name }}</b><span class="grow" />
+        <v-btn @click="bringBack(s.id)">Bring it back to the page</v-btn>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.galley {
+  overflow-y: auto;
+  padding: 16px 20px 60px;
+  border-right: 1px solid var(--line);
+  scrollbar-width: thin;
+}
+.galley.folded :deep(.card > :not(header)) {
+  display: none;
+}
+.zone {
+  margin-bottom: 18px;
+}
+.zone-head {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  margin-bottom: 8px;
+  color: var(--ink);
+}
+.fixed {
+  border: 1px dashed var(--line);
+  border-radius: 3px;
+  padding: 7px 12px;
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  margin-bottom: 6px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.refused {
+  color: var(--brick);
+  font-size: 13px;
+  margin-bottom: 6px;
+}
+.insert {
+  display: flex;
+  align-items: center;
+  width: 100%;
+  height: 16px;
+  border: 0;
+  background: none;
+  color: var(--juniper);
+  font: 13px/16px var(--text);
+  opacity: 0;
+  padding: 0;
+}
+.insert::before,
+.insert::after {
+  content: '';
+  flex: 1;
+  border-top: 1px solid var(--juniper);
+}
+.insert span {
+  padding: 0 10px;
+}
+.insert.last {
+  opacity: 1;
+  height: 30px;
+}
+.insert.last::before,
+.insert.last::after {
+  border-color: var(--line);
+}
+.insert:hover,
+.insert:focus-visible,
+.insert.target {
+  opacity: 1;
+}
+.insert.target {
+  background: var(--juniper-wash);
+}
+</style>

@@ -1,0 +1,276 @@
+<script setup lang="ts">
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { computed, nextTick, onMounted, ref } from 'vue'
+import { freshId } from '@/api/client'
+import type { PatternInfo, SharedInfo } from '@/api/types'
+import { counted } from '@/words/counted'
+import FilterTabs from '@/look/FilterTabs.vue'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSite } from '@/site/useSite'
+import { COLUMN_SHAPES } from './columnShapes'
+import TakePageSheet from './TakePageSheet.vue'
+import { useGalley } from './useGalley'
+import { whyNotIn } from './whyNotIn'
+
+const site = useSite()
+const galley = useGalley()
+const search = ref('')
+const group = ref('All')
+const box = ref<HTMLElement | null>(null)
+const spot = computed(() => galley.spot.value!)
+const purposes = computed(() => site.catalog?.patternGroups ?? [])
+const rank = (p: PatternInfo) => purposes.value.indexOf(p.group)
+const recent = useLocalStorage<string[]>(`venue-recent-${site.id}`, [])
+const RECENT = 8
+const patterns = computed(() => site.catalog?.patterns ?? [])
+const groups = computed(() => {
+  return [
+    'All',
+    ...(recent.value.length ? ['Used lately'] : []),
+    ...purposes.value,
+    ...(site.catalog?.shared.length ? ['Shared'] : []),
+    'Empty',
+  ]
+})
+const tabs = computed(() => groups.value.map((name) => ({ key: name, name })))
+const zone = computed(() => galley.sheet.value?.zones.find((z) => z.key === spot.value.zone))
+const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
+const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
+const fits = (p: PatternInfo) => takes(p.kinds) && (!narrow.value || (p.sections === 1 && p.columns === 1))
+const shared = computed(() => (site.catalog?.shared ?? []).filter((s) => takes(s.kinds)))
+const everything = ref(false)
+const onPage = computed(() => galley.sheet.value?.sort === 'page')
+const shown = computed(() => {
+  const words = search.value.trim().toLowerCase()
+  return patterns.value
+    .filter((p) => group.value === 'All' || inGroup(p))
+    .filter((p) => `${p.name} ${p.group}`.toLowerCase().includes(words))
+    .filter((p) => takes(p.kinds) && (everything.value || fits(p)) && (onPage.value || p.sections === 1))
+    .sort((a, b) => rank(a) - rank(b))
+})
+const left = computed(() =>
+  everything.value ? 0 : patterns.value.filter((p) => takes(p.kinds) && !fits(p)).length,
+)
+function inGroup(p: PatternInfo): boolean {
+  return group.value === 'Used lately' ? recent.value.includes(p.id) : p.group === group.value
+}
+
+/** A whole page goes in at once where there is nothing yet; else it is looked at first. */
+const asked = ref<PatternInfo | null>(null)
+function choose(pattern: PatternInfo) {
+  const mine = galley.sheet.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
+  if (pattern.sections > 1 && mine) asked.value = pattern
+  else if (pattern.sections > 1) void takePage(pattern, false)
+  else place(pattern)
+}
+async function takePage(pattern: PatternInfo, instead: boolean) {
+  asked.value = null
+  used(pattern)
+  close()
+  await galley.give({ verb: 'take-pattern', page: galley.id(), pattern: pattern.id, instead })
+}
+function used(pattern: PatternInfo) {
+  recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
+}
+async function put(what: { pattern?: string; shared?: string; spans: number[] }) {
+  const id = freshId()
+  const { zone, index } = spot.value
+  close()
+  const answer = await galley.give({ verb: 'place-section', item: galley.id(), zone, index, id, ...what })
+  if (answer.ok) galley.chosen.value = id
+}
+function place(pattern: PatternInfo) {
+  used(pattern)
+  void put({ pattern: pattern.id, spans: [] })
+}
+function share(section: SharedInfo) {
+  void put({ shared: section.id, spans: [] })
+}
+function close() {
+  galley.spot.value = null
+}
+onMounted(async () => {
+  await nextTick()
+  box.value?.querySelector<HTMLElement>('.patterns button')?.focus()
+})
+useEventListener(
+  window,
+  'keydown',
+  (event: KeyboardEvent) => {
+    if (event.key === 'Escape' && !asked.value) {
+      event.stopImmediatePropagation()
+      close()
+    }
+  },
+  { capture: true },
+)
+</script>
+
+<template>
+  <section ref="box" class="tray" aria-label="Pattern tray">
+    <header>
+      <b class="disp">Place a section</b>
+      <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zone?.name }}</span>
+      <span class="grow" />
+      <input v-model="search" type="search" placeholder="Search patterns" aria-label="Search patterns" />
+      <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
+    </header>
+    <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />
+    <div v-if="group === 'Empty'" class="shapes patterns">
+      <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
+        <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
+        <b>{{ s.name }}</b>
+      </button>
+    </div>
+    <div v-else-if="group === 'Shared'" class="patterns">
+      <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
+        <span class="frame">
+          <ProofFrame
+            class="drawing"
+            :path="`shared/${s.id}`"
+            :query="`drawn=${s.drawn}`"
+            :width="1100"
+            still
+            fit
+            :label="s.name"
+          />
+        </span>
+        <span class="name"
+          ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
+        >
+      </button>
+      <p v-if="shared.length === 0" class="quiet">This zone takes none of the shared sections.</p>
+    </div>
+    <div v-else class="patterns">
+      <button
+        v-for="p in shown"
+        :key="p.id"
+        type="button"
+        :aria-label="`${p.name}, ${p.toFill} to fill`"
+        @click="choose(p)"
+      >
+        <span class="frame">
+          <ProofFrame
+            class="drawing"
+            :path="`pattern/${p.id}`"
+            :query="`drawn=${p.drawn}`"
+            :width="1100"
+            still
+            fit
+            :label="p.name"
+          />
+        </span>
+        <span class="name"
+          ><b>{{ p.name }}</b>
+          <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span
+        >
+      </button>
+      <p v-if="shown.length === 0" class="quiet">
+        No pattern is called so. Try another purpose, or place an empty section.
+      </p>
+      <button v-if="left" type="button" class="textlink" @click="everything = true">
+        {{ left }} more are wider than this zone. Show them too
+      </button>
+    </div>
+    <TakePageSheet
+      v-if="asked"
+      :pattern="asked"
+      @take="(instead) => takePage(asked!, instead)"
+      @close="asked = null"
+    />
+  </section>
+</template>
+
+<style scoped>
+.tray {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  height: 54%;
+  background: var(--sheet);
+  border-top: 2px solid var(--juniper);
+  z-index: 20;
+  display: flex;
+  flex-direction: column;
+  animation: rise 0.16s ease-out;
+}
+@keyframes rise {
+  from {
+    transform: translateY(30px);
+    opacity: 0;
+  }
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 9px 20px;
+  white-space: nowrap;
+}
+.tabs {
+  padding: 0 20px 8px;
+}
+input {
+  width: 130px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  font: 13px/26px var(--text);
+  padding: 0 8px;
+  background: var(--paper);
+  color: inherit;
+}
+.patterns {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 4px 20px 20px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 16px 14px;
+  align-content: start;
+}
+.patterns > button:not(.textlink) {
+  display: flex;
+  flex-direction: column;
+  align-self: start;
+}
+.patterns button {
+  border: 0;
+  background: none;
+  padding: 0;
+  text-align: left;
+  font: inherit;
+  color: inherit;
+}
+.frame {
+  display: block;
+  max-height: 190px;
+  overflow: hidden;
+  border: 1px solid var(--line);
+}
+button:hover .frame,
+button:focus-visible .frame,
+button:hover .shape {
+  border-color: var(--juniper);
+  box-shadow: 0 0 0 1px var(--juniper);
+}
+.name {
+  display: block;
+  margin-top: 5px;
+}
+.shapes {
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+}
+.shape {
+  display: flex;
+  gap: 4px;
+  height: 70px;
+  border: 1px solid var(--line);
+  padding: 8px;
+  margin-bottom: 6px;
+}
+.shape i {
+  background: var(--juniper-wash);
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get } from '@/api/client'
+import type { PlacedSection, ReachEffect } from '@/api/types'
+import { said } from '@/api/said'
+import { useSite } from '@/site/useSite'
+import { REACHES, reachOf } from '@/words/reachWords'
+import { useGalley } from './useGalley'
+
+/** How far a section reaches, and what each other reach would do, told before it is done. */
+const props = defineProps<{ own: PlacedSection }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const galley = useGalley()
+const effects = ref<ReachEffect[]>([])
+const trouble = ref('')
+
+onMounted(async () => {
+  const path = `/sites/${site.id}/pages/${galley.id()}/sections/${props.own.section.id}/reaches`
+  const answer = await get<ReachEffect[]>(path)
+  if (answer.ok) effects.value = answer.value
+  else trouble.value = said(answer.problem)
+})
+const says = (key: string) => effects.value.find((e) => e.to === key)?.says ?? ''
+
+const busy = ref(false)
+async function choose(to: ReachEffect['to']) {
+  if (busy.value) return
+  busy.value = true
+  const answer = await galley.give({
+    verb: 'reach-section',
+    page: galley.id(),
+    section: props.own.section.id,
+    to,
+  })
+  busy.value = false
+  if (answer.ok) emit('close')
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="540" @update:model-value="emit('close')">
+    <div class="sheet">
+      <h2>How far “{{ own.section.name }}” reaches</h2>
+      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+      <ul>
+        <li v-for="r in REACHES" :key="r.key" :class="{ now: r.key === own.reach }">
+          <div class="grow">
+            <b>{{ r.name }}</b>
+            <span v-if="r.key === own.reach" class="label"> as it is now</span>
+            <p v-if="r.key === own.reach" class="quiet">
+              {{ reachOf(own).warning || 'It belongs to this page alone.' }}
+            </p>
+            <p v-else class="quiet">{{ says(r.key) }}</p>
+          </div>
+          <v-btn v-if="r.key !== own.reach && says(r.key)" @click="choose(r.key)">Make it so</v-btn>
+        </li>
+      </ul>
+      <div class="row-flex foot">
+        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 12px 0;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 10px 0;
+  border-top: 1px solid var(--line2);
+}
+li.now b {
+  color: var(--juniper);
+}
+p {
+  margin: 2px 0 0;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Section } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import ColumnsInput from './ColumnsInput.vue'
+import PropertyInput from '@/property/PropertyInput.vue'
+import { asChoice } from './optionAnswers'
+import { useGalley } from './useGalley'
+import { matters } from '@/property/values'
+
+/** The settings of a section, in groups; the first is open, the others say what in them is not as usual. */
+const props = defineProps<{ section: Section }>()
+const site = useSite()
+const galley = useGalley()
+const open = ref(new Set(['ground']))
+const groups = computed(() =>
+  (site.catalog?.sectionSettings ?? []).map((g) => ({
+    ...g,
+    shown: g.settings
+      .filter((p) => matters(p, props.section.settings))
+      .flatMap((p) => asChoice(p, galley.sheet.value?.options ?? [], props.section.settings) ?? []),
+    set: g.settings.filter((p) => p.key in props.section.settings),
+  })),
+)
+
+function toggle(key: string) {
+  const next = new Set(open.value)
+  if (!next.delete(key)) next.add(key)
+  open.value = next
+}
+</script>
+
+<template>
+  <div class="settings">
+    <div v-for="g in groups" :key="g.key" class="group">
+      <button type="button" class="head" :aria-expanded="open.has(g.key)" @click="toggle(g.key)">
+        <span aria-hidden="true">{{ open.has(g.key) ? '▾' : '▸' }}</span> {{ g.label }}
+        <span v-if="!open.has(g.key) && g.set.length" class="quiet">
+          {{ g.set.map((p) => p.label.toLowerCase()).join(', ') }}
+        </span>
+      </button>
+      <div v-if="open.has(g.key)" class="inputs">
+        <ColumnsInput v-if="g.key === 'shape'" :section="section" />
+        <PropertyInput
+          v-for="p in g.shown"
+          :key="p.key"
+          :property="p"
+          :value="section.settings[p.key]"
+          @change="(v) => galley.set(section.id, null, p.key, p.key === 'option' && v === '' ? undefined : v)"
+          @leave="galley.leave()"
+        />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  background: var(--juniper-wash);
+}
+.group + .group {
+  border-top: 1px solid var(--line);
+}
+.head {
+  display: flex;
+  gap: 8px;
+  width: 100%;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: 600 13px/20px var(--text);
+  padding: 6px 13px;
+  text-align: left;
+}
+.head .quiet {
+  font-weight: 400;
+}
+.inputs {
+  padding: 2px 13px 12px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px 12px;
+  align-items: start;
+}
+</style>

@@ -1,0 +1,26 @@
+import type { PageDetail, TemplateDetail } from '@/api/types'
+
+/** What the galley is written on: a page, or a template. */
+export interface Sheet extends Pick<
+  PageDetail,
+  'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address' | 'options'
+> {
+  sort: 'page' | 'template'
+  /** Where its proof is served, and what it shows now. */
+  proof: { path: string; query: string; html: string }
+}
+
+export function pageSheet(page: PageDetail | null, html: string): Sheet | null {
+  if (!page) return null
+  const proof = { path: `page/${page.id}`, query: '', html }
+  return { ...page, sort: 'page', proof }
+}
+
+/** @param on the page on whose content it is looked at; empty for made-up content */
+export function templateSheet(template: TemplateDetail | null, html: string, on: string): Sheet | null {
+  if (!template) return null
+  const { id, zones } = template
+  const options = template.options.map((use) => use.field)
+  const proof = { path: `template/${id}`, query: on ? `on=${on}` : '', html }
+  return { id, zones, options, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
+}

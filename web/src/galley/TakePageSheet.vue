@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PatternInfo } from '@/api/types'
+import { counted } from '@/words/counted'
+import ProofFrame from '@/proof/ProofFrame.vue'
+import { useGalley } from './useGalley'
+
+/** A pattern of a whole page, looked at before it is taken onto a page that has sections of its own. */
+defineProps<{ pattern: PatternInfo }>()
+const emit = defineEmits<{ take: [instead: boolean]; close: [] }>()
+const galley = useGalley()
+const mine = computed(
+  () => galley.sheet.value?.zones.filter((z) => z.role === 'MAIN').flatMap((z) => z.sections).length ?? 0,
+)
+const words = computed(() => (mine.value === 1 ? 'The one section' : `The ${mine.value} sections`))
+const WAYS = [
+  { name: 'After mine', instead: false },
+  { name: 'Instead of mine', instead: true },
+]
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="1080" @update:model-value="emit('close')">
+    <div class="sheet">
+      <div class="row-flex">
+        <h2 class="grow">{{ pattern.name }}</h2>
+        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+      <p class="quiet">
+        {{ counted(pattern.sections, 'section') }}, {{ counted(pattern.toFill, 'place') }} to fill. This page
+        has sections already; it would look so:
+      </p>
+      <div class="two">
+        <section v-for="way in WAYS" :key="way.name">
+          <div class="look">
+            <ProofFrame
+              :path="`page/${galley.id()}`"
+              :query="`take=${pattern.id}${way.instead ? '&instead=1' : ''}&marks=1`"
+              :width="1100"
+              still
+              fit
+              :label="way.name"
+            />
+          </div>
+          <v-btn :class="{ yes: !way.instead }" @click="emit('take', way.instead)">{{ way.name }}</v-btn>
+          <p class="quiet">
+            {{
+              way.instead
+                ? `${words} of this page go to the shelf, and can come back.`
+                : `${words} of this page stay as they are.`
+            }}
+          </p>
+        </section>
+      </div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 20px;
+  margin-top: 12px;
+}
+.look {
+  height: 50vh;
+  overflow-y: auto;
+  border: 1px solid var(--line);
+  margin-bottom: 10px;
+}
+.two p {
+  margin-top: 6px;
+}
+</style>

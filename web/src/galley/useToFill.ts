@@ -1,0 +1,56 @@
+import { useEventListener } from '@vueuse/core'
+import { hasSheet } from '@/site/useGlobalKeys'
+import type { Galley } from './useGalley'
+
+const MOST_FRAMES = 30
+const WRITABLE = 'textarea, input, [contenteditable=true], .picture'
+
+/** The places in the galley that wait to be filled, in reading order. */
+function waiting(): HTMLElement[] {
+  return [...document.querySelectorAll<HTMLElement>('[data-to-fill]')]
+}
+
+/** Where one writes; an editor that was far from the screen comes about once it is near. */
+async function writable(place: HTMLElement): Promise<HTMLElement | null> {
+  for (let frame = 0; frame < MOST_FRAMES; frame++) {
+    const input = place.querySelector<HTMLElement>(WRITABLE)
+    if (input) return input
+    await new Promise(requestAnimationFrame)
+  }
+  return null
+}
+
+/** Walks from one place to fill to the next; Tab does so from within one. */
+export function useToFill(galley: Galley) {
+  /** The place one has come to write in; it stays one's place while it is being filled. */
+  let here: Element | null = null
+
+  function next(by: 1 | -1): HTMLElement | undefined {
+    const places = waiting().filter((p) => p !== here)
+    const from = here
+    if (!from) return places.at(by > 0 ? 0 : -1)
+    const follows = (p: Element) => from.compareDocumentPosition(p) & Node.DOCUMENT_POSITION_FOLLOWING
+    const on = by > 0 ? places.find(follows) : places.findLast((p) => !follows(p))
+    return on ?? places.at(by > 0 ? 0 : -1)
+  }
+
+  function go(by: 1 | -1) {
+    const place = next(by)
+    if (!place) return false
+    galley.chosen.value = place.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
+    place.scrollIntoView({ block: 'center' })
+    void writable(place).then((input) => input?.focus({ preventScroll: true }))
+    return true
+  }
+
+  useEventListener(document, 'focusin', (event: FocusEvent) => {
+    const target = event.target as Element
+    if (!here?.contains(target)) here = target.closest('[data-to-fill]')
+  })
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    if (event.key !== 'Tab' || hasSheet() || !here?.contains(event.target as Node)) return
+    if (go(event.shiftKey ? -1 : 1)) event.preventDefault()
+  })
+
+  return { go }
+}

@@ -1,0 +1,21 @@
+/** Where the describing of a page begins. */
+export interface Start {
+  parent: string | null
+  after: string | null
+  several: boolean
+  kind: string | null
+}
+
+/** A page, or several, as they are being described. */
+export interface Form extends Omit<Start, 'kind'> {
+  kind: string
+  template: string
+  name: string
+  names: string
+  menus: string[]
+  description: string
+}
+
+export function blank(start: Start): Form {
+  return { ...start, kind: start.kind ?? '', template: '', name: '', names: '', menus: [], description: '' }
+}

@@ -1,0 +1,49 @@
+import { computed, ref, watch } from 'vue'
+import { get } from '@/api/client'
+import type { PlaceFor } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import type { Form, Start } from './form'
+
+/** The kind that most pages beside it have, of those that fit; else the first. */
+function usual(rows: Iterable<{ parent?: string; kind: string }>, parent: string | null, fits: string[]) {
+  const beside = [...rows].filter((r) => (r.parent ?? null) === parent).map((r) => r.kind)
+  const count = (kind: string) => beside.filter((k) => k === kind).length
+  return [...fits].sort((a, b) => count(b) - count(a))[0] ?? ''
+}
+
+/** What may be made where: the place first and then the kind, or the other way round. */
+export function makePlaces(start: Start, form: Form) {
+  const site = useSite()
+  const here = ref<PlaceFor[]>([])
+  /** The places for a kind that was chosen before the place; none where the place comes first. */
+  const places = ref<PlaceFor[]>([])
+  const whyNot = computed(() => new Map(here.value.map((p) => [p.kind, p.whyNot ?? ''])))
+  /** Kinds that may be made here, though the rules say otherwise for a manager. */
+  const may = computed(() => new Set(here.value.filter((p) => p.may).map((p) => p.kind)))
+  const nothingFits = computed(() => here.value.length > 0 && here.value.every((p) => p.whyNot))
+  const fitting = computed(() => places.value.filter((p) => !p.whyNot && p.may))
+  const evenSo = computed(() => !!whyNot.value.get(form.kind) && may.value.has(form.kind))
+
+  async function loadPlaces() {
+    const query = form.parent ? `?parent=${form.parent}` : ''
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
+    if (!answer.ok) return
+    here.value = answer.value
+    if (start.kind || (form.kind && !whyNot.value.get(form.kind))) return
+    const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id)).map((k) => k.id)
+    form.kind = usual(site.rows.values(), form.parent, fits)
+  }
+
+  async function loadPlacesOfKind() {
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${start.kind}/places`)
+    if (!answer.ok) return
+    places.value = answer.value
+    const fits = fitting.value
+    if (fits.length && !fits.some((p) => (p.parent ?? null) === form.parent))
+      form.parent = fits[0]?.parent ?? null
+  }
+
+  if (start.kind) void loadPlacesOfKind()
+  watch(() => form.parent, loadPlaces, { immediate: true })
+  return { places, fitting, whyNot, may, evenSo, nothingFits }
+}

@@ -1,0 +1,132 @@
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { createApp, nextTick } from 'vue'
+import { moor, row } from '@/test/moor'
+import { useNewPage } from './useNewPage'
+
+const ROWS = [row('home'), row('news', { kind: 'night' }), row('first', { parent: 'news', kind: 'night' })]
+const START: Parameters<typeof useNewPage>[0] = { parent: null, after: null, several: false, kind: null }
+
+let shown: ReturnType<typeof moor>
+/** Why a kind may not be made, by the kind; and whether a manager may do it even so. */
+let whyNot: Record<string, string>
+let may: boolean
+
+/** A page that is being described, with what has been asked for answered. */
+async function describing(start: Partial<typeof START> = {}) {
+  shown = moor(ROWS, (path) => {
+    if (path.includes('/addresses')) return { address: '/found', taken: false }
+    if (path.includes('/kinds/')) return ROWS.map((r) => ({ parent: r.id, whyNot: whyNot[r.id], may }))
+    if (path.includes('/news'))
+      return { standing: { id: 'moor', step: 1, shaped: 0 }, plan: { step: 1, rows: [] } }
+    return ['standard', 'night'].map((kind) => ({ kind, whyNot: whyNot[kind], may }))
+  })
+  let made!: ReturnType<typeof useNewPage>
+  createApp({
+    setup() {
+      made = useNewPage({ ...START, ...start })
+      return () => null
+    },
+  }).mount(document.createElement('div'))
+  await flushPromises()
+  return made
+}
+
+beforeEach(() => {
+  whyNot = {}
+  may = true
+})
+
+describe('a new page', () => {
+  it('takes the kind that most pages beside it have, of those that fit', async () => {
+    expect((await describing()).form.kind).toBe('standard')
+    expect((await describing({ parent: 'news' })).form.kind).toBe('night')
+    whyNot = { night: 'stand elsewhere' }
+    expect((await describing({ parent: 'news' })).form.kind).toBe('standard')
+  })
+
+  it('says what it lacks, one thing at a time', async () => {
+    const page = await describing()
+    expect(page.lacks.value).toBe('Give it a name')
+    page.form.name = '  '
+    expect(page.lacks.value).toBe('Give it a name')
+    page.form.name = 'Winter'
+    expect(page.lacks.value).toBe('')
+    page.form.several = true
+    expect(page.lacks.value).toBe('Write a name on each line')
+  })
+
+  it('is asked for its address while it is one', async () => {
+    vi.useFakeTimers()
+    const page = await describing({ parent: 'news' })
+    page.form.name = 'Winter hours'
+    await vi.advanceTimersByTimeAsync(300)
+    expect(shown.asked.at(-1)).toContain('/addresses?title=Winter+hours&parent=news')
+    expect(page.address.value).toMatchObject({ address: '/found' })
+    page.form.several = true
+    await vi.advanceTimersByTimeAsync(300)
+    expect(page.address.value).toBeNull()
+    vi.useRealTimers()
+  })
+
+  it('is made where it was begun, once', async () => {
+    const page = await describing({ parent: null, after: 'home' })
+    page.form.name = ' Winter '
+    page.form.menus = ['main']
+    page.form.description = ' Cold nights '
+    const [id, again] = await Promise.all([page.make(), page.make()])
+    expect(again).toBeNull()
+    expect(shown.given).toEqual([
+      {
+        verb: 'make-pages',
+        before: 'news',
+        kind: 'standard',
+        pages: [{ id, title: 'Winter' }],
+        menus: ['main'],
+        settings: { searchDescription: 'Cold nights' },
+      },
+    ])
+  })
+
+  it('names its template only where it is not the kind’s own', async () => {
+    const page = await describing()
+    page.form.name = 'Winter'
+    page.form.kind = 'night'
+    await nextTick()
+    expect(page.form.template).toBe('wide')
+    page.form.template = 'plain'
+    await page.make()
+    expect(shown.given[0]).toMatchObject({ kind: 'night', template: 'plain' })
+  })
+
+  it('may be several, a line each', async () => {
+    const page = await describing({ several: true })
+    page.form.names = 'One\n\n  Two  \n'
+    await page.make()
+    expect(shown.given[0]).toMatchObject({ pages: [{ title: 'One' }, { title: 'Two' }] })
+  })
+
+  it('is held to where its kind may stand; a manager may pass over it', async () => {
+    whyNot = { standard: 'stand beneath News only', night: 'stand beneath News only' }
+    const page = await describing({ kind: null })
+    page.form.kind = 'standard'
+    page.form.name = 'Winter'
+    await nextTick()
+    expect([page.nothingFits.value, page.evenSo.value, page.lacks.value]).toEqual([true, true, ''])
+    await page.make()
+    expect(shown.given[0]).toMatchObject({ evenSo: true })
+    may = false
+    const held = await describing()
+    held.form.kind = 'standard'
+    held.form.name = 'Winter'
+    expect(held.lacks.value).toBe('Standard pages stand beneath News only')
+    expect(await held.make()).toBeNull()
+  })
+
+  it('of a kind that was chosen first goes to a place that fits', async () => {
+    whyNot = { home: 'no', first: 'no' }
+    const page = await describing({ kind: 'night' })
+    expect(page.fitting.value.map((p) => p.parent)).toEqual(['news'])
+    expect([page.form.kind, page.form.parent]).toEqual(['night', 'news'])
+  })
+})

@@ -1,0 +1,102 @@
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { useNotices } from '@/edit/useNotices'
+import { moor, row } from '@/test/moor'
+import { usePlanMoves } from './usePlanMoves'
+
+const ROWS = [
+  row('home'),
+  row('visit'),
+  row('hours', { parent: 'visit' }),
+  row('winter', { parent: 'visit' }),
+  row('news'),
+]
+
+/** The Plan while a page is dragged that may not stand beneath some. */
+async function dragging(id: string, whyNot: Record<string, string> = {}, managers = true) {
+  const places = ['', ...ROWS.map((r) => r.id)].map((parent) => ({
+    parent: parent || undefined,
+    whyNot: whyNot[parent],
+    may: managers,
+  }))
+  const plan = moor(ROWS, (path) => (path.endsWith('/places') ? places : {}))
+  const moves = usePlanMoves()
+  const find = (page: string) => ROWS.find((r) => r.id === page)!
+  await moves.begin(find(id))
+  const drop = async (over: string, share: number) => {
+    moves.over(find(over), share)
+    await moves.finish()
+    await flushPromises()
+  }
+  return { ...plan, moves, drop, find }
+}
+
+let notices: () => string[]
+beforeEach(() => {
+  notices = () => useNotices().list.map((n) => n.says)
+})
+
+describe('dragging a page', () => {
+  it.each([
+    ['before another', 'visit', 0.1, { parent: undefined, before: 'visit' }],
+    ['after another', 'visit', 0.9, { parent: undefined, before: 'news' }],
+    ['beneath another', 'visit', 0.5, { parent: 'visit', before: undefined }],
+    ['to the end', 'news', 0.9, { parent: undefined, before: undefined }],
+    ['between those beneath another', 'hours', 0.9, { parent: 'visit', before: 'winter' }],
+  ])('puts it %s', async (_, over, share, to) => {
+    const { given, drop } = await dragging('home')
+    await drop(over, share)
+    expect(given).toHaveLength(1)
+    expect(given[0]).toMatchObject({ verb: 'move-page', page: 'home' })
+    expect(given[0]).toMatchObject(Object.fromEntries(Object.entries(to).filter(([, v]) => v)))
+  })
+
+  it('says while it is over a place why it may not go there', async () => {
+    const { moves, find } = await dragging('visit', { news: 'stand at the top only' })
+    moves.over(find('news'), 0.5)
+    expect(moves.drop.value).toEqual({
+      over: 'news',
+      where: 'inside',
+      whyNot: 'Standard pages stand at the top only',
+    })
+    moves.over(find('winter'), 0.5)
+    expect(moves.drop.value?.whyNot).toBe('A page can’t stand beneath itself')
+    moves.over(find('home'), 0.9)
+    expect(moves.drop.value?.whyNot).toBe('')
+  })
+
+  it('moves nothing where it would stand beneath itself, and says so', async () => {
+    const { given, drop } = await dragging('visit')
+    await drop('winter', 0.5)
+    expect(given).toEqual([])
+    expect(notices()).toEqual(['Not there: A page can’t stand beneath itself.'])
+  })
+
+  it('asks a manager whether to do it even so', async () => {
+    const { given, drop, moves } = await dragging('home', { visit: 'stand at the top only' })
+    await drop('visit', 0.5)
+    expect(given).toEqual([])
+    expect(moves.asking.value).toMatchObject({
+      page: 'home',
+      parent: 'visit',
+      why: 'Standard pages stand at the top only',
+    })
+    moves.answer(true)
+    await flushPromises()
+    expect(given).toEqual([{ verb: 'move-page', page: 'home', parent: 'visit', evenSo: true }])
+    expect(moves.asking.value).toBeNull()
+  })
+
+  it('does not ask an editor', async () => {
+    const { given, drop, moves } = await dragging('home', { visit: 'stand at the top only' }, false)
+    await drop('visit', 0.5)
+    expect([given, moves.asking.value]).toEqual([[], null])
+    expect(notices()[0]).toContain('Not there')
+  })
+
+  it('ends where it began without a step', async () => {
+    const { given, drop } = await dragging('home')
+    await drop('home', 0.5)
+    expect(given).toEqual([])
+  })
+})

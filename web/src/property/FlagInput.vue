@@ -1,0 +1,15 @@
+<script setup lang="ts">
+import type { Asked, Told } from './asked'
+
+/** Yes or no. */
+defineProps<Asked>()
+const emit = defineEmits<Told>()
+</script>
+
+<template>
+  <v-checkbox
+    :model-value="(value ?? property.fallback) === true"
+    :label="plain ? property.label : 'Yes'"
+    @update:model-value="(v: unknown) => emit('change', v === true)"
+  />
+</template>

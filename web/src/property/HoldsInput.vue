@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Value } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import { kindsIn } from '@/words/placementWords'
+
+/** What may stand beneath: as inherited, nothing, or these kinds. */
+defineOptions({ inheritAttrs: false })
+const props = defineProps<{ value: unknown; inherited?: string }>()
+const emit = defineEmits<{ change: [value: Value | undefined] }>()
+const site = useSite()
+const chosen = computed(() => kindsIn(props.value))
+const way = computed(() => (chosen.value === null ? 'inherited' : chosen.value.length ? 'these' : 'nothing'))
+const kinds = computed(() =>
+  (site.catalog?.kinds ?? []).filter((k) => !k.retired || chosen.value?.includes(k.id)),
+)
+
+function give(ids: string[]) {
+  emit(
+    'change',
+    ids.map((kind) => ({ kind })),
+  )
+}
+function choose(next: string | null) {
+  if (next === 'inherited') emit('change', undefined)
+  else if (next === 'nothing') give([])
+  else give(kinds.value.map((k) => k.id))
+}
+function toggle(id: string, yes: boolean) {
+  const others = (chosen.value ?? []).filter((k) => k !== id)
+  give(yes ? [...others, id] : others)
+}
+</script>
+
+<template>
+  <div>
+    <v-radio-group :model-value="way" aria-label="What may stand beneath" @update:model-value="choose">
+      <v-radio value="inherited" :label="inherited ?? 'As inherited'" />
+      <v-radio value="nothing" label="Nothing" />
+      <v-radio value="these" label="These kinds only" />
+    </v-radio-group>
+    <div v-if="way === 'these'" class="kinds">
+      <v-checkbox
+        v-for="k in kinds"
+        :key="k.id"
+        :model-value="chosen?.includes(k.id)"
+        :label="k.name"
+        @update:model-value="(v: unknown) => toggle(k.id, v === true)"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.kinds {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  padding-left: 30px;
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { fold } from '@/words/fold'
+import { useSite } from '@/site/useSite'
+
+const props = defineProps<{ value: string }>()
+const emit = defineEmits<{ take: [target: string | null]; close: [] }>()
+const site = useSite()
+const words = ref(
+  props.value.startsWith('page:') ? (site.rows.get(props.value.slice(5))?.title ?? '') : props.value,
+)
+const MOST = 8
+
+const isAddress = computed(() => /^(https?:\/\/|mailto:|tel:|\/|#)/i.test(words.value.trim()))
+const pages = computed(() => {
+  const wanted = fold(words.value.trim())
+  return [...site.rows.values()]
+    .filter((r) => fold(`${r.title} ${r.address}`).includes(wanted))
+    .slice(0, MOST)
+})
+
+function submit() {
+  const first = pages.value[0]
+  if (isAddress.value) emit('take', words.value.trim())
+  else if (first) emit('take', `page:${first.id}`)
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
+    <form class="sheet" @submit.prevent="submit">
+      <h2>Lead to</h2>
+      <v-text-field
+        v-model="words"
+        v-focus
+        class="gap"
+        aria-label="A page’s name, or an address"
+        placeholder="A page’s name, or https://…"
+      />
+      <button v-if="isAddress" type="submit" class="hit">
+        The address <span class="mono">{{ words }}</span>
+      </button>
+      <button v-for="p in pages" :key="p.id" type="button" class="hit" @click="emit('take', `page:${p.id}`)">
+        <span class="grow cut">{{ p.title }}</span><span class="mono cut">{{ p.address }}</span>
+      </button>
+      <p v-if="!isAddress && pages.length === 0" class="quiet">
+        No page is called so. An address begins with https://
+      </p>
+      <div class="row-flex gap">
+        <v-btn v-if="value" class="danger" @click="emit('take', null)">Take the link away</v-btn>
+        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.gap {
+  margin: 10px 0;
+}
+.hit {
+  display: flex;
+  gap: 10px;
+  width: 100%;
+  border: 0;
+  border-bottom: 1px solid var(--line2);
+  background: none;
+  padding: 6px 4px;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+}
+.hit:hover,
+.hit:focus-visible {
+  background: var(--juniper-wash);
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import MediaSheet from '@/media/MediaSheet.vue'
+import { useMedia } from '@/media/useMedia'
+import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
+import { useSite } from '@/site/useSite'
+import type { Asked, Told } from './asked'
+import { isBound, promptOf, textOf } from './values'
+
+/** A picture or a file. */
+const props = defineProps<Asked>()
+const emit = defineEmits<Told>()
+const site = useSite()
+const id = computed(() => textOf(props.value))
+const prompt = computed(() => promptOf(props.value))
+const file = computed(() => props.property.type === 'FILE')
+/** How wide a picture should be to look sharp here, in pixels. */
+const least = computed(() => {
+  const slot = props.property.slot
+  return slot ? slot.pixels || Math.round(props.room ?? site.catalog?.type.pageWidth ?? 0) : 0
+})
+/** What the place wants, in words. */
+const slotWords = computed(() => {
+  const shape = props.shape || props.property.slot?.shape
+  return least.value ? `${least.value} px wide or more${shape ? `, ${shape}` : ''}` : ''
+})
+const choosing = ref(false)
+const files = useMedia()
+const media = computed(() => files.byId.get(id.value))
+const language = useLanguage()
+const undescribed = computed(() => media.value?.thumb && !isDescribed(media.value, language.value))
+const small = computed(() => {
+  const width = media.value?.width ?? 0
+  return media.value?.format !== 'svg' && width > 0 && width < least.value
+})
+
+watch(id, files.need, { immediate: true })
+
+function take(chosen: string | null) {
+  choosing.value = false
+  emit('change', chosen ?? undefined)
+}
+</script>
+
+<template>
+  <p v-if="isBound(value)" class="quiet">{{ prompt }}</p>
+  <button v-else type="button" class="picture" :class="{ empty: !id }" @click="choosing = true">
+    <img v-if="media?.thumb" :src="site.standing?.origin + media.thumb" :alt="media.alt ?? ''" />
+    <span class="said">
+      <span>{{ media ? media.name : prompt || (file ? 'Choose a file' : 'Choose a picture') }}</span>
+      <span v-if="small" class="should label"
+        >◇ {{ media?.width }} px wide; it will look soft where {{ least }} are shown</span
+      >
+      <span v-else-if="slotWords && !media" class="label">Wants {{ slotWords }}</span>
+      <span v-if="undescribed" class="should label">◇ no words yet{{ inLanguage(language) }}</span>
+    </span>
+  </button>
+  <MediaSheet
+    v-if="choosing"
+    :value="id"
+    :files="file"
+    :slot-words="slotWords"
+    :least="least"
+    @take="take"
+    @close="choosing = false"
+  />
+</template>
+
+<style scoped>
+.picture {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+  padding: 5px;
+  font: 13px/18px var(--text);
+  color: var(--quiet);
+  text-align: left;
+}
+.picture img {
+  width: 84px;
+  height: 52px;
+  object-fit: cover;
+  flex: none;
+}
+.said {
+  display: flex;
+  flex-direction: column;
+}
+.empty {
+  border: 1px dashed var(--ochre);
+  background: var(--ochre-wash);
+  color: var(--ochre-ink);
+  padding: 12px;
+}
+</style>

@@ -1,0 +1,241 @@
+<script setup lang="ts">
+import { EditorContent, useEditor } from '@tiptap/vue-3'
+import { nextTick, ref, watch } from 'vue'
+import { looksLikeMarkdown } from './looksLikeMarkdown'
+import { useTyping } from '@/edit/useTyping'
+import { TEXT_EXTENSIONS } from './textExtensions'
+import LinkSheet from './LinkSheet.vue'
+
+const props = defineProps<{ value: string; prompt?: string; label: string; flush?: boolean }>()
+const emit = defineEmits<{ change: [html: string]; leave: [] }>()
+const linking = ref(false)
+const focused = ref(false)
+const { typed, writing, write, left } = useTyping(
+  () => props.value,
+  (words) => emit('change', words),
+)
+const html = () => (editor.value?.isEmpty ? '' : (editor.value?.getHTML() ?? ''))
+
+const editor = useEditor({
+  content: props.value,
+  extensions: TEXT_EXTENSIONS,
+  editorProps: {
+    attributes: { 'aria-label': props.label, role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
+    handleKeyDown: (_, event) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'l') {
+        event.preventDefault()
+        linking.value = true
+        return true
+      }
+      return false
+    },
+    handlePaste: (_, event) => {
+      const words = event.clipboardData?.getData('text/plain') ?? ''
+      if (event.clipboardData?.getData('text/html') || !looksLikeMarkdown(words)) return false
+      return editor.value?.commands.insertContent(words, { contentType: 'markdown' }) ?? false
+    },
+  },
+  onUpdate: () => write(html()),
+  onFocus: () => (focused.value = writing.value = true),
+  onBlur: () => {
+    focused.value = false
+    left()
+    emit('leave')
+  },
+})
+
+watch(typed, (words) => {
+  if (words !== html()) editor.value?.commands.setContent(words, { emitUpdate: false })
+})
+
+/** The text as Markdown (CommonMark, with tables), while it is written so. */
+const markdown = ref<string | null>(null)
+const source = ref<HTMLTextAreaElement | null>(null)
+async function asMarkdown() {
+  markdown.value = editor.value?.getMarkdown() ?? ''
+  await nextTick()
+  source.value?.focus()
+  writing.value = true
+}
+function wroteMarkdown() {
+  editor.value?.commands.setContent(markdown.value ?? '', { contentType: 'markdown', emitUpdate: true })
+}
+function leftMarkdown() {
+  markdown.value = null
+  left()
+  emit('leave')
+}
+
+const tools = [
+  { label: 'B', name: 'Bold', on: 'bold', run: () => editor.value?.chain().focus().toggleBold().run() },
+  { label: 'I', name: 'Italic', on: 'italic', run: () => editor.value?.chain().focus().toggleItalic().run() },
+  {
+    label: 'Heading',
+    name: 'Small heading',
+    on: 'heading',
+    run: () => editor.value?.chain().focus().toggleHeading({ level: 3 }).run(),
+  },
+  {
+    label: 'List',
+    name: 'List',
+    on: 'bulletList',
+    run: () => editor.value?.chain().focus().toggleBulletList().run(),
+  },
+  {
+    label: '1. 2.',
+    name: 'Numbered list',
+    on: 'orderedList',
+    run: () => editor.value?.chain().focus().toggleOrderedList().run(),
+  },
+  {
+    label: 'Quote',
+    name: 'Quote',
+    on: 'blockquote',
+    run: () => editor.value?.chain().focus().toggleBlockquote().run(),
+  },
+]
+
+function link(target: string | null) {
+  linking.value = false
+  const chain = editor.value?.chain().focus().extendMarkRange('link')
+  if (target) chain?.setLink({ href: target }).run()
+  else chain?.unsetLink().run()
+}
+</script>
+
+<template>
+  <div class="rich" :class="{ focused, empty: !value }" :data-prompt="prompt">
+    <div v-show="focused || linking" class="tools" role="toolbar" aria-label="Text">
+      <button
+        v-for="t in tools"
+        :key="t.name"
+        type="button"
+        :title="t.name"
+        :aria-label="t.name"
+        :aria-pressed="editor?.isActive(t.on)"
+        @mousedown.prevent="t.run()"
+      >
+        {{ t.label }}
+      </button>
+      <button
+        type="button"
+        title="Link (Ctrl L)"
+        aria-label="Link"
+        :aria-pressed="editor?.isActive('link')"
+        @mousedown.prevent="linking = true"
+      >
+        Link
+      </button>
+      <button
+        type="button"
+        title="Write it as Markdown"
+        aria-label="Write it as Markdown"
+        @mousedown.prevent="asMarkdown"
+      >
+        Markdown
+      </button>
+    </div>
+    <textarea
+      v-if="markdown !== null"
+      ref="source"
+      v-model="markdown"
+      class="source mono"
+      rows="4"
+      dir="auto"
+      spellcheck="false"
+      :aria-label="`${label} as Markdown`"
+      @input="wroteMarkdown"
+      @keydown.esc.stop="source?.blur()"
+      @blur="leftMarkdown"
+    />
+    <EditorContent v-show="markdown === null" :editor="editor" class="words" />
+    <LinkSheet
+      v-if="linking"
+      :value="String(editor?.getAttributes('link').href ?? '')"
+      @take="link"
+      @close="linking = false"
+    />
+  </div>
+</template>
+
+<style scoped>
+.rich {
+  position: relative;
+}
+.tools {
+  position: absolute;
+  bottom: calc(100% + 4px);
+  left: -6px;
+  z-index: 5;
+  display: flex;
+  flex-wrap: wrap;
+  max-width: 100%;
+  background: var(--ink);
+  border-radius: 3px;
+  padding: 2px;
+}
+.tools button {
+  border: 0;
+  background: none;
+  color: var(--sheet);
+  font: 500 12px/22px var(--text);
+  padding: 0 8px;
+  border-radius: 2px;
+}
+.tools button[aria-pressed='true'] {
+  background: var(--juniper);
+}
+.source {
+  width: 100%;
+  field-sizing: content;
+  max-height: 60vh;
+  border: 0;
+  border-left: 3px solid var(--juniper);
+  background: var(--paper);
+  color: inherit;
+  font-size: 13px;
+  line-height: 20px;
+  padding: 6px 9px;
+  resize: vertical;
+}
+.words :deep(.ProseMirror) {
+  outline: 0;
+  min-height: 1.5em;
+}
+.focused .words {
+  box-shadow: -3px 0 0 var(--juniper);
+}
+.empty::before {
+  content: attr(data-prompt);
+  position: absolute;
+  color: var(--ochre-ink);
+  background: var(--ochre-wash);
+  border-bottom: 1px dashed var(--ochre);
+  padding: 0 4px;
+  pointer-events: none;
+}
+.focused.empty::before {
+  opacity: 0.45;
+}
+.words :deep(p + p),
+.words :deep(ul),
+.words :deep(ol),
+.words :deep(table),
+.words :deep(h3) {
+  margin-top: 0.6em;
+}
+.words :deep(ul),
+.words :deep(ol) {
+  padding-left: 1.3em;
+}
+.words :deep(blockquote) {
+  border-left: 3px solid var(--line);
+  padding-left: 0.8em;
+}
+.words :deep(td),
+.words :deep(th) {
+  border-bottom: 1px solid var(--line);
+  padding: 2px 10px 2px 0;
+  text-align: left;
+}
+</style>

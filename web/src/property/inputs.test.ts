@@ -1,0 +1,238 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { Property } from '@/api/types'
+import { moor, mounting, row } from '@/test/moor'
+import ChoiceInput from './ChoiceInput.vue'
+import FlagInput from './FlagInput.vue'
+import HoldsInput from './HoldsInput.vue'
+import { newField } from './fields'
+import { inputFor } from './inputs'
+import LinkInput from './LinkInput.vue'
+import ManyInput from './ManyInput.vue'
+import PageInput from './PageInput.vue'
+import PictureInput from './PictureInput.vue'
+import PropertyInput from './PropertyInput.vue'
+import RichInput from './RichInput.vue'
+import TypedInput from './TypedInput.vue'
+
+const property = (type: string, more: Partial<Property> = {}) =>
+  ({ ...newField('Thing', '', []), type, ...more }) as Property
+const CHOICES = [
+  { value: 'calm', label: 'Calm' },
+  { value: 'loud', label: 'Loud' },
+]
+let answers: (path: string) => unknown
+function input(of: Property, value?: unknown, more: object = {}) {
+  const wrapper = mount(PropertyInput, { props: { property: of, value, ...more }, global: mounting })
+  return { wrapper, told: () => wrapper.emitted('change')?.map((e) => e[0]) ?? [] }
+}
+beforeEach(() => {
+  answers = () => []
+  moor([row('home'), row('visit')], (path) => answers(path))
+})
+
+describe('the input of a property', () => {
+  it.each([
+    ['WORDS', TypedInput],
+    ['LINES', TypedInput],
+    ['NUMBER', TypedInput],
+    ['DATE', TypedInput],
+    ['RICH', RichInput],
+    ['PICTURE', PictureInput],
+    ['FILE', PictureInput],
+    ['LINK', LinkInput],
+    ['PAGE', PageInput],
+    ['YES_NO', FlagInput],
+    ['CHOICE', ChoiceInput],
+    ['KIND', ChoiceInput],
+    ['MANY', ManyInput],
+  ])('of type %s is found by its type', (type, component) => {
+    expect(inputFor(property(type))).toBe(component)
+  })
+
+  it('of a list of kinds is the one that says what may be held', () => {
+    expect(inputFor(property('MANY', { entries: [property('KIND', { key: 'kind' })] }))).toBe(HoldsInput)
+  })
+
+  it('has its label, unit and help around it; in place, it has none of them', () => {
+    const of = property('NUMBER', {
+      label: 'Aperture',
+      unit: 'mm',
+      help: 'Of the first mirror.',
+      required: true,
+    })
+    const words = input(of, 3).wrapper.text().replace(/\s+/g, ' ')
+    expect(words).toBe('Aperture · mm · asked for Of the first mirror.')
+    expect(input(of, 3, { plain: true }).wrapper.text()).toBe('')
+  })
+
+  it('is marked while it is a place to fill, and shows the prompt', () => {
+    const { wrapper } = input(property('WORDS'), { toFill: 'Name of the night' })
+    expect(wrapper.find('[data-to-fill]').exists()).toBe(true)
+    expect(wrapper.get('input').attributes('placeholder')).toBe('Name of the night')
+    expect(wrapper.get('input').classes()).toContain('fill')
+  })
+
+  it('gives numbers as numbers, nothing for an empty one, and dates by the browser’s own', async () => {
+    const { wrapper, told } = input(property('NUMBER'))
+    expect(wrapper.get('input').attributes('type')).toBe('number')
+    await wrapper.get('input').setValue('12.5')
+    expect(told()).toEqual([12.5])
+    const emptied = input(property('NUMBER'), 3)
+    await emptied.wrapper.get('input').setValue('')
+    await emptied.wrapper.get('input').trigger('blur')
+    expect(emptied.told()).toEqual([undefined])
+    expect(input(property('DATE_TIME')).wrapper.get('input').attributes('type')).toBe('datetime-local')
+  })
+})
+
+describe('choosing', () => {
+  it('is among the property’s own, with what holds otherwise shown', async () => {
+    const { wrapper, told } = input(property('CHOICE', { choices: CHOICES, fallback: 'calm' as never }))
+    expect((wrapper.get('select').element as HTMLSelectElement).value).toBe('calm')
+    await wrapper.get('select').setValue('loud')
+    expect(told()).toEqual(['loud'])
+  })
+
+  it('is among the site’s kinds, or its pages', async () => {
+    const kinds = input(property('KIND'))
+    expect(kinds.wrapper.findAll('option').map((o) => o.text())).toEqual(['Standard page', 'Open night'])
+    const pages = input(property('PAGE'), 'home')
+    await pages.wrapper.get('select').setValue('visit')
+    await pages.wrapper.get('select').setValue('')
+    expect(pages.told()).toEqual(['visit', undefined])
+  })
+
+  it('is yes or no', async () => {
+    const { wrapper, told } = input(property('YES_NO', { fallback: true as never }))
+    expect((wrapper.get('input').element as HTMLInputElement).checked).toBe(true)
+    await wrapper.get('input').setValue(false)
+    expect(told()).toEqual([false])
+  })
+})
+
+describe('several of something', () => {
+  const links = property('MANY', {
+    entries: [
+      property('WORDS', { key: 'label', label: 'Label' }),
+      property('CHOICE', { key: 'weight', choices: CHOICES }),
+    ],
+  })
+  const two = [{ label: 'One' }, { label: 'Two' }]
+
+  it('are written one by one, and named for those who don’t see them', async () => {
+    const { wrapper, told } = input(links, two)
+    const second = wrapper.get('[aria-label="Label 2"]')
+    await second.setValue('Second')
+    expect(told()).toEqual([[{ label: 'One' }, { label: 'Second' }]])
+  })
+
+  it('are added, moved up and removed', async () => {
+    const { wrapper, told } = input(links, two)
+    expect(wrapper.get('[aria-label="Move 1 up"]').attributes('disabled')).toBeDefined()
+    await wrapper.get('[aria-label="Move 2 up"]').trigger('click')
+    await wrapper.get('[aria-label="Remove 1"]').trigger('click')
+    await wrapper.get('.textlink').trigger('click')
+    expect(told()).toEqual([[two[1], two[0]], [two[1]], [...two, {}]])
+  })
+
+  it('lose a value that is taken back, and keep the others', async () => {
+    const { wrapper, told } = input(links, [{ label: { toFill: 'Say it' }, weight: 'loud' }])
+    await wrapper.get('[aria-label="Label 1"]').setValue('x')
+    await wrapper.get('[aria-label="Label 1"]').setValue('')
+    await wrapper.get('[aria-label="Label 1"]').trigger('blur')
+    expect(told()).toEqual([[{ label: 'x', weight: 'loud' }], [{ weight: 'loud' }]])
+  })
+})
+
+describe('a link', () => {
+  it.each([
+    [undefined, 'Choose where it leads'],
+    ['page:visit#hours', '→ Visit'],
+    ['page:gone', 'A page that is gone'],
+    ['https://elsewhere.example/', 'https://elsewhere.example/'],
+  ])('%s reads “%s”', (value, words) => {
+    expect(input(property('LINK'), value).wrapper.get('button').text()).toBe(words)
+  })
+
+  it('leads where it is told to, by a page’s name or an address', async () => {
+    const { wrapper, told } = input(property('LINK'), 'page:home')
+    await wrapper.get('button').trigger('click')
+    await wrapper.get('form input').setValue('vís')
+    expect(wrapper.findAll('.hit').map((h) => h.text())).toEqual(['Visit/visit'])
+    await wrapper.get('form').trigger('submit')
+    expect(told()).toEqual(['page:visit'])
+    await wrapper.get('button').trigger('click')
+    await wrapper.get('form input').setValue(' https://elsewhere.example/ ')
+    await wrapper.get('form').trigger('submit')
+    expect(told().at(-1)).toBe('https://elsewhere.example/')
+  })
+
+  it('says that no page is called so, and can be taken away', async () => {
+    const { wrapper, told } = input(property('LINK'), 'page:home')
+    await wrapper.get('button').trigger('click')
+    await wrapper.get('form input').setValue('nowhere')
+    expect(wrapper.text()).toContain('No page is called so.')
+    await wrapper.get('form').trigger('submit')
+    expect(told()).toEqual([])
+    await wrapper.get('.danger').trigger('click')
+    expect(told()).toEqual([undefined])
+  })
+})
+
+describe('a picture', () => {
+  const slot = { pixels: 1600, shape: '16 : 9', shapeFrom: '' }
+  const picture = (more: object) => ({
+    id: 'trails',
+    name: 'Star trails',
+    sort: 'PICTURE',
+    width: 900,
+    format: 'jpeg',
+    thumb: '/t.jpg',
+    altIn: {},
+    ...more,
+  })
+
+  it('says what its place wants while there is none', () => {
+    const { wrapper } = input(property('PICTURE', { slot }))
+    expect(wrapper.text()).toContain('Choose a picture')
+    expect(wrapper.text()).toContain('Wants 1600 px wide or more, 16 : 9')
+    expect(input(property('FILE')).wrapper.text()).toContain('Choose a file')
+  })
+
+  it('says when it will look soft, and when nobody has said what it shows', async () => {
+    answers = (path) => (path.includes('/media') ? [picture({})] : {})
+    const { wrapper } = input(property('PICTURE', { slot }), 'trails')
+    await flushPromises()
+    expect(wrapper.text()).toContain('900 px wide; it will look soft where 1600 are shown')
+    expect(wrapper.text()).toContain('no words yet')
+  })
+
+  it('that is bound says so, and is not chosen here', () => {
+    const { wrapper } = input(property('PICTURE'), { bound: 'page.picture' })
+    expect(wrapper.find('.picture').exists()).toBe(false)
+  })
+})
+
+describe('what may be held', () => {
+  const holds = (value: unknown) => {
+    const wrapper = mount(HoldsInput, { props: { value, inherited: 'Anything' }, global: mounting })
+    return { wrapper, told: () => wrapper.emitted('change')?.map((e) => e[0]) ?? [] }
+  }
+
+  it('is inherited, nothing, or some kinds', async () => {
+    const { wrapper, told } = holds(undefined)
+    expect(wrapper.text()).toContain('Anything')
+    for (const value of ['nothing', 'these', 'inherited'])
+      await wrapper.get(`input[value=${value}]`).trigger('change')
+    expect(told()).toEqual([[], [{ kind: 'standard' }, { kind: 'night' }], undefined])
+  })
+
+  it('changes kind by kind', async () => {
+    const { wrapper, told } = holds([{ kind: 'night' }])
+    const [standard, night] = wrapper.findAll('.kinds input')
+    await standard!.setValue(true)
+    await night!.setValue(false)
+    expect(told()).toEqual([[{ kind: 'night' }, { kind: 'standard' }], []])
+  })
+})

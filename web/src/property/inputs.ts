@@ -1,0 +1,29 @@
+import type { Component } from 'vue'
+import type { Property } from '@/api/types'
+import ChoiceInput from './ChoiceInput.vue'
+import FlagInput from './FlagInput.vue'
+import HoldsInput from './HoldsInput.vue'
+import LinkInput from './LinkInput.vue'
+import ManyInput from './ManyInput.vue'
+import PageInput from './PageInput.vue'
+import PictureInput from './PictureInput.vue'
+import RichInput from './RichInput.vue'
+import TypedInput from './TypedInput.vue'
+
+const INPUTS: Record<string, Component> = {
+  RICH: RichInput,
+  PICTURE: PictureInput,
+  FILE: PictureInput,
+  LINK: LinkInput,
+  PAGE: PageInput,
+  MANY: ManyInput,
+  YES_NO: FlagInput,
+  CHOICE: ChoiceInput,
+  KIND: ChoiceInput,
+}
+
+/** The input for a declared property: one for each type, and one for lists of kinds. */
+export function inputFor(property: Property): Component {
+  if (property.type === 'MANY' && property.entries[0]?.type === 'KIND') return HoldsInput
+  return INPUTS[property.type as string] ?? TypedInput
+}

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Logged } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { counted } from '@/words/counted'
+
+/** The releases so far, the latest first, and going back to one of them. */
+defineProps<{ log: Logged[]; more: boolean }>()
+const emit = defineEmits<{ back: [number: number]; earlier: [] }>()
+const manager = computed(() => useSession().manager)
+const returning = ref<number | null>(null)
+
+function goBack() {
+  if (returning.value !== null) emit('back', returning.value)
+  returning.value = null
+}
+const when = (at: string) =>
+  new Date(at).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+</script>
+
+<template>
+  <div>
+    <h2 class="log">Releases so far</h2>
+    <p v-if="log.length === 0" class="quiet">None yet. Visitors see nothing before the first.</p>
+    <table v-else>
+      <tbody>
+        <tr v-for="(r, i) in log" :key="r.number">
+          <td>
+            <b>{{ r.number }}</b>
+          </td>
+          <td>{{ r.note || 'Without a note' }}</td>
+          <td class="quiet">{{ counted(r.changes, 'change') }}</td>
+          <td class="quiet">{{ r.who }}</td>
+          <td class="quiet">{{ when(r.at) }}</td>
+          <td class="back">
+            <span v-if="i === 0" class="state LIVE">● live</span>
+            <v-btn v-else-if="manager" @click="returning = r.number">Go back to it…</v-btn>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <v-btn v-if="more" @click="emit('earlier')">Earlier releases…</v-btn>
+    <v-dialog :model-value="returning !== null" max-width="480" @update:model-value="returning = null">
+      <div class="sheet">
+        <h2>Go back to release {{ returning }}</h2>
+        <p class="gap">
+          Visitors get the whole site as it was then. That is a release of its own, and the working copy keeps
+          every change made since.
+        </p>
+        <div class="row-flex">
+          <v-btn class="strong" @click="goBack">Go back</v-btn
+          ><v-btn @click="returning = null">Leave it</v-btn>
+        </div>
+      </div>
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.log {
+  margin: 26px 0 6px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+td {
+  border-bottom: 1px solid var(--line2);
+  padding: 6px 12px 6px 0;
+  height: 42px;
+}
+.back {
+  text-align: right;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,173 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { useNotices } from '@/edit/useNotices'
+import { useSession } from '@/session/useSession'
+import { moor, mounting, press } from '@/test/moor'
+import ReleaseScreen from './ReleaseScreen.vue'
+
+const entry = (item: string, name: string, fate = 'CHANGED', sort = 'PAGE') => ({
+  item,
+  name,
+  fate,
+  sort,
+  says: ['title'],
+})
+const ENTRIES = [
+  entry('visit', 'Visit'),
+  entry('hours', 'Opening times', 'NEW'),
+  entry('main', 'Main', 'CHANGED', 'MENU'),
+]
+const LOG = [
+  { number: 2, note: 'Winter', changes: 3, who: 'Maja', at: '2026-11-20T10:00:00Z' },
+  { number: 1, note: '', changes: 49, who: 'Maja', at: '2026-11-01T10:00:00Z' },
+]
+const NEWS = {
+  standing: { id: 'moor', step: 9, release: 2, shaped: 1 },
+  plan: { step: 9, whole: false, rows: [] },
+}
+const finding = (severity: string, says: string) => ({
+  name: 'Visit',
+  finding: { severity, says, mends: [] },
+})
+
+let sent: { path: string; body: { items: string[]; note: string } | null }[]
+let waiting: object[]
+let preview: (items: string[]) => object
+let refusal: object | null
+
+/** The screen as it stands once the server has answered. */
+async function screen() {
+  const { site } = moor([], () => ({}))
+  sent = []
+  vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
+    const body = init?.body ? (JSON.parse(String(init.body)) as { items: string[]; note: string }) : null
+    if (init?.method === 'POST') sent.push({ path, body })
+    const problem = path.endsWith('/releases') && body && refusal
+    if (problem) return Promise.resolve(new Response(JSON.stringify(problem), { status: 409 }))
+    const answer = path.endsWith('/waiting')
+      ? { step: 9, release: 2, entries: waiting }
+      : path.endsWith('/preview')
+        ? preview(body!.items)
+        : path.includes('/releases')
+          ? LOG
+          : path.includes('/news')
+            ? NEWS
+            : {}
+    return Promise.resolve(new Response(JSON.stringify(answer)))
+  })
+  site.standing = { release: 2, origin: 'http://moor.localhost', step: 9 } as never
+  const wrapper = mount(ReleaseScreen, {
+    global: { ...mounting, stubs: { ...mounting.stubs, ProofFrame: true } },
+  })
+  await settled()
+  return wrapper
+}
+async function settled() {
+  await vi.advanceTimersByTimeAsync(200)
+  await flushPromises()
+}
+const words = (wrapper: Awaited<ReturnType<typeof screen>>) => wrapper.text().replace(/\s+/g, ' ')
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  waiting = ENTRIES
+  refusal = null
+  preview = (items) => ({ items, notes: [], findings: [] })
+})
+afterEach(() => vi.useRealTimers())
+
+describe('the releases', () => {
+  it('say what waits, in words, and what would go live', async () => {
+    const wrapper = await screen()
+    expect(words(wrapper)).toContain('3 changes wait since release 2')
+    expect(words(wrapper)).toContain('3 changes go live at once, or none of them.')
+    expect(words(wrapper)).toContain('+ new Opening times')
+    expect(words(wrapper)).toContain('Nothing to fix.')
+  })
+
+  it('say that nothing waits', async () => {
+    waiting = []
+    const wrapper = await screen()
+    expect(words(wrapper)).toContain('visitors see release 2, and nothing waits')
+    expect(wrapper.find('aside').exists()).toBe(false)
+  })
+
+  it('leave out what is not ticked, but for what another change needs', async () => {
+    preview = (items) => ({
+      items: [...new Set([...items, 'hours'])],
+      notes: ['/old leads to /visit.'],
+      findings: [],
+    })
+    const wrapper = await screen()
+    const [visit, hours] = wrapper.findAll('li input[type=checkbox]')
+    await visit!.setValue(false)
+    await hours!.setValue(false)
+    await settled()
+    expect(sent.at(-1)?.body?.items).toEqual(['main'])
+    expect(words(wrapper)).toContain('1 you left out must come along: Opening times.')
+    expect(words(wrapper)).toContain('/old leads to /visit.')
+    expect(words(wrapper)).toContain('Release 2 changes')
+  })
+
+  it('show the gravest of what the survey would find, and lead to the rest', async () => {
+    const many = Array.from({ length: 8 }, (_, i) => finding('SHOULD_FIX', `Thing ${i}.`))
+    preview = (items) => ({
+      items,
+      notes: [],
+      findings: [finding('MUST_FIX', 'A link leads nowhere.'), ...many],
+    })
+    const wrapper = await screen()
+    expect(wrapper.get('.must-box').text()).toContain('A link leads nowhere.')
+    expect(wrapper.findAll('.note-box')).toHaveLength(7)
+    expect(words(wrapper)).toContain('2 more in the survey')
+  })
+
+  it('go live once, with a note', async () => {
+    const wrapper = await screen()
+    await wrapper.get('#note').setValue('Winter hours')
+    const go = wrapper.findAll('button').find((b) => b.text().startsWith('Release 3'))!
+    await Promise.all([go.trigger('click'), go.trigger('click')])
+    await settled()
+    const released = sent.filter((s) => s.path.endsWith('/releases'))
+    expect(released.map((s) => s.body)).toEqual([{ items: ['visit', 'hours', 'main'], note: 'Winter hours' }])
+    expect(words(wrapper)).toContain('Release 2 is live.')
+  })
+
+  it('stay where they are when they are refused, and say why', async () => {
+    refusal = { code: 'nothing-chosen', detail: 'Somebody released it meanwhile.', fix: 'Look again.' }
+    const wrapper = await screen()
+    await press(wrapper, 'Release 3 changes')
+    await settled()
+    expect(useNotices().list.map((n) => n.says)).toEqual(['Somebody released it meanwhile.'])
+    expect(words(wrapper)).not.toContain('is live.')
+  })
+
+  it('are gone back to by managers, after they have been told what that means', async () => {
+    const wrapper = await screen()
+    await press(wrapper, 'Go back to it…')
+    expect(words(wrapper)).toContain('the working copy keeps every change made since')
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'Go back')!
+      .trigger('click')
+    await settled()
+    expect(sent.map((s) => s.path)).toContain('/api/sites/moor/releases/1/return')
+    expect(words(wrapper)).toContain('The site is back as it was in release 1.')
+  })
+
+  it('are only looked at by editors', async () => {
+    const wrapper = await screen()
+    useSession().person = { id: 'tomas', name: 'Tomás', role: 'EDITOR' } as never
+    await settled()
+    expect(words(wrapper)).toContain('Only managers release.')
+    expect(wrapper.findAll('button').some((b) => b.text().includes('Go back'))).toBe(false)
+  })
+
+  it('show a page before and after, one at a time', async () => {
+    const wrapper = await screen()
+    await press(wrapper, 'Before and after')
+    expect(wrapper.findAll('.compare figure')).toHaveLength(2)
+    await press(wrapper, 'Close')
+    expect(wrapper.find('.compare').exists()).toBe(false)
+  })
+})

@@ -1,0 +1,28 @@
+import { computed, shallowRef } from 'vue'
+import { get } from '@/api/client'
+import type { Catalog } from '@/api/types'
+
+/** What can be chosen from; it is asked for again only when a step has changed it. */
+export function makeCatalog(site: () => string) {
+  const catalog = shallowRef<Catalog | null>(null)
+  const templates = computed(() => new Map((catalog.value?.templates ?? []).map((t) => [t.id, t])))
+  const kinds = computed(() => new Map((catalog.value?.kinds ?? []).map((k) => [k.id, k])))
+  let known = ''
+
+  /** @param shaped the step that last changed what there is to choose from */
+  async function need(shaped: number) {
+    const wanted = `${site()} ${shaped}`
+    if (wanted === known) return
+    known = wanted
+    const answer = await get<Catalog>(`/sites/${site()}/catalog`)
+    if (wanted !== known) return
+    if (answer.ok) catalog.value = answer.value
+    else known = ''
+  }
+
+  /** Whether whoever works here may change a page of this kind. */
+  function mayChange(row?: { kind: string }): boolean {
+    return !row || (kinds.value.get(row.kind)?.changeable ?? true)
+  }
+  return { catalog, templates, kinds, need, mayChange }
+}

@@ -1,0 +1,37 @@
+import { useEventListener } from '@vueuse/core'
+import { useEdits } from '@/edit/useEdits'
+import { useSite } from './useSite'
+
+/** Whether keys go to something that is being written in. */
+export function isWriting(event: KeyboardEvent): boolean {
+  const target = event.target
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  )
+}
+
+/** Whether some sheet or menu lies over the screen and has the keys. */
+export function hasSheet(): boolean {
+  return document.querySelector('.v-overlay--active, .tray') !== null
+}
+
+/** Keys that work on every screen: Ctrl K, Ctrl Z, Ctrl Shift Z, ?. */
+export function useGlobalKeys(to: { find: () => void; keys: () => void }) {
+  const edits = useEdits()
+  const site = useSite()
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const ctrl = event.ctrlKey || event.metaKey
+    const key = event.key.toLowerCase()
+    if (ctrl && key === 'k') {
+      event.preventDefault()
+      to.find()
+    } else if (ctrl && key === 'z' && !isWriting(event)) {
+      event.preventDefault()
+      void edits.turn(site.id, event.shiftKey ? 'redo' : 'undo')
+    } else if (key === '?' && !isWriting(event)) {
+      event.preventDefault()
+      to.keys()
+    }
+  })
+}

@@ -1,0 +1,11 @@
+import { computed } from 'vue'
+import { useSite } from './useSite'
+
+/** The site's own type, for writing in it. */
+export function useSiteType() {
+  const site = useSite()
+  return computed(() => ({
+    '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
+    '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
+  }))
+}

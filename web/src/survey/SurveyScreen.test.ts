@@ -1,0 +1,123 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { moor, mounting, press } from '@/test/moor'
+import SitemapPane from './SitemapPane.vue'
+import SurveyScreen from './SurveyScreen.vue'
+
+const route = { query: {} as Record<string, string> }
+const pushed = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push: pushed }), useRoute: () => route }))
+
+const rule = (key: string, name: string, severity: string) => ({ key, name, severity, why: 'It matters.' })
+const RULES = [
+  rule('broken-link', 'Broken link', 'MUST_FIX'),
+  rule('contrast', 'Colours too close', 'SHOULD_FIX'),
+  rule('orphan', 'Page nothing leads to', 'SHOULD_FIX'),
+]
+const MEND = {
+  label: 'Take #101010',
+  command: { verb: 'set-value', item: 'dusk', key: 'colourWords', value: '#101010' },
+}
+const found = (key: string, item: string, page: boolean, more: object = {}) => ({
+  finding: { rule: key, item, severity: 'MUST_FIX', says: 'It is so.', mends: [], ...more },
+  name: item,
+  address: page ? `/${item}` : '',
+  page,
+})
+const FINDINGS = {
+  rules: RULES,
+  findings: [
+    found('broken-link', 'visit', true, { section: 's1' }),
+    found('contrast', 'dusk', false, { mends: [MEND] }),
+  ],
+  mustFix: 1,
+  shouldFix: 1,
+  notes: 0,
+}
+const TABLE = {
+  address: 'http://moor.localhost/sitemap.xml',
+  held: 1,
+  rows: [
+    {
+      page: 'visit',
+      title: 'Visit',
+      address: '/visit',
+      state: 'LIVE',
+      menus: ['Main'],
+      lastChanged: '2026-11-20T10:00:00Z',
+    },
+    {
+      page: 'draft',
+      title: 'Draft',
+      address: '/draft',
+      state: 'DRAFT',
+      menus: [],
+      whyNot: 'a draft, not released yet',
+    },
+  ],
+}
+let shown: ReturnType<typeof moor>
+beforeEach(() => {
+  route.query = {}
+  pushed.mockClear()
+  shown = moor([], (path) => (path.endsWith('/survey') ? FINDINGS : TABLE))
+})
+async function open(part: typeof SurveyScreen | typeof SitemapPane = SurveyScreen) {
+  const wrapper = mount(part, { global: mounting })
+  await flushPromises()
+  return wrapper
+}
+
+describe('the survey', () => {
+  it('goes rule by rule, and says which found nothing', async () => {
+    const wrapper = await open()
+    expect(wrapper.findAll('h2').map((h) => h.text())).toEqual(['◆ Broken link', '◇ Colours too close'])
+    expect(wrapper.get('.clean').text()).toBe('● Nothing found by: page nothing leads to.')
+  })
+
+  it('mends in one click, and leads to where it is', async () => {
+    const wrapper = await open()
+    await press(wrapper, 'Take #101010')
+    expect(shown.given).toEqual([MEND.command])
+    const [visit, dusk] = wrapper.findAll('.name')
+    await visit!.trigger('click')
+    await dusk!.trigger('click')
+    expect(pushed.mock.calls.map(([to]) => to as object)).toEqual([
+      { name: 'page', params: { page: 'visit' }, query: { section: 's1' } },
+      { name: 'theme' },
+    ])
+  })
+
+  it('shows one rule alone where it is asked for', async () => {
+    route.query = { rule: 'contrast' }
+    const wrapper = await open()
+    expect(wrapper.findAll('h2').map((h) => h.text())).toEqual(['◇ Colours too close'])
+    expect(wrapper.text()).toContain('Show all rules')
+  })
+
+  it('looks again after each step', async () => {
+    await open()
+    shown.site.step = 9
+    await flushPromises()
+    expect(shown.asked.filter((path) => path.endsWith('/survey'))).toHaveLength(2)
+  })
+})
+
+describe('the sitemap', () => {
+  it('tells what it leaves out first, and why', async () => {
+    const wrapper = await open(SitemapPane)
+    expect(wrapper.text()).toContain('holds 1 addresses and leaves out')
+    const rows = wrapper.findAll('tbody tr').map((r) => r.text().replace(/\s+/g, ' '))
+    expect(rows[0]).toContain('left out: a draft, not released yet')
+    expect(rows[1]).toContain('last changed 20 Nov 2026')
+  })
+
+  it('is shown as search engines get it', async () => {
+    const wrapper = await open(SitemapPane)
+    await press(wrapper, 'As XML')
+    expect(shown.asked.at(-1)).toBe('/api/sites/moor/sitemap.xml')
+    expect(wrapper.find('pre').exists()).toBe(true)
+    await press(wrapper, 'As a table')
+    expect(wrapper.find('table').exists()).toBe(true)
+  })
+})

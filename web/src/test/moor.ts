@@ -1,0 +1,170 @@
+import { flushPromises } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { vi } from 'vitest'
+import type { Catalog, Command, PlanRow } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+
+/** A row of the plan, as little of it as a test needs. */
+export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
+  id,
+  title: id[0]!.toUpperCase() + id.slice(1),
+  address: `/${id}`,
+  kind: 'standard',
+  template: 'plain',
+  wornBecause: 'KIND',
+  state: 'LIVE',
+  home: false,
+  menus: [],
+  sitemap: 'in',
+  sitemapWhy: '',
+  toFill: 0,
+  mustFix: 0,
+  shouldFix: 0,
+  notes: 0,
+  found: '',
+  ...more,
+})
+
+const CATALOG = {
+  elements: [
+    {
+      key: 'heading',
+      name: 'Heading',
+      note: 'A line above',
+      properties: [],
+      siteFacts: [],
+      inPlace: [],
+      summary: [],
+      managersOnly: false,
+    },
+    {
+      key: 'text',
+      name: 'Text',
+      note: 'Paragraphs',
+      properties: [],
+      siteFacts: [],
+      inPlace: [],
+      summary: [],
+      managersOnly: false,
+    },
+    {
+      key: 'quote',
+      name: 'Quote',
+      note: 'What somebody said',
+      properties: [],
+      siteFacts: [],
+      inPlace: [],
+      summary: [],
+      managersOnly: false,
+    },
+  ],
+  kinds: [
+    { id: 'standard', name: 'Standard page', changeable: true, template: 'plain', retired: false },
+    { id: 'night', name: 'Open night', changeable: false, template: 'wide', retired: false },
+  ],
+  templates: [
+    { id: 'plain', name: 'Plain' },
+    { id: 'wide', name: 'Wide picture' },
+  ],
+  menus: [{ id: 'main', name: 'Main', place: 'main' }],
+  pageSettings: [],
+  type: { pageWidth: 1200 },
+  language: 'en-GB',
+}
+
+/** Kestrel Moor with a few pages, worked on by a manager; what is given is kept instead of being sent. */
+export function moor(rows: PlanRow[] = [], answers: (path: string) => unknown = () => ({})) {
+  localStorage.clear()
+  setActivePinia(createPinia())
+  const given: Command[] = []
+  const upon: Record<string, string>[] = []
+  const asked: string[] = []
+  vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
+    asked.push(path)
+    if (init?.method === 'POST' && path.endsWith('/commands')) {
+      const body = JSON.parse(String(init.body)) as { command: Command; seen: Record<string, string> }
+      given.push(body.command)
+      upon.push(body.seen)
+      const done = { step: given.length, name: 'it', items: [], revisions: {} }
+      return Promise.resolve(new Response(JSON.stringify(done)))
+    }
+    return Promise.resolve(new Response(JSON.stringify(answers(path))))
+  })
+  const site = useSite()
+  site.id = 'moor'
+  site.catalog = CATALOG as unknown as Catalog
+  site.rows = new Map(rows.map((r) => [r.id, r]))
+  site.order = rows.map((r) => r.id)
+  useSession().person = { id: 'maja', name: 'Maja', role: 'MANAGER' } as never
+  return { site, given, upon, asked }
+}
+
+/** Vuetify's parts by what they do, so that a test sees the screen and not the library. */
+export const stubs = {
+  'v-dialog': { props: ['modelValue'], template: '<div v-if="modelValue" role="dialog"><slot /></div>' },
+  'v-btn': { template: '<button type="button"><slot /></button>' },
+  'v-menu': { template: '<div><slot name="activator" :props="{}" /><slot /></div>' },
+  'v-checkbox': {
+    props: ['modelValue', 'label'],
+    emits: ['update:modelValue'],
+    template:
+      '<label><input type="checkbox" :checked="modelValue" @change="$emit(\'update:modelValue\', $event.target.checked)" />{{ label }}</label>',
+  },
+  'v-select': {
+    props: ['modelValue', 'items'],
+    emits: ['update:modelValue'],
+    template:
+      '<select :value="modelValue" @change="$emit(\'update:modelValue\', $event.target.value)"><option v-for="i in items" :key="i.value" :value="i.value">{{ i.title }}</option></select>',
+  },
+  'v-autocomplete': {
+    props: ['modelValue', 'items', 'multiple'],
+    emits: ['update:modelValue'],
+    template:
+      '<select :value="modelValue" @change="$emit(\'update:modelValue\', multiple !== undefined ? [$event.target.value] : $event.target.value)"><option value=""></option><option v-for="i in items" :key="i.value" :value="i.value">{{ i.title }}</option></select>',
+  },
+  'v-radio-group': {
+    props: ['modelValue'],
+    emits: ['update:modelValue'],
+    template:
+      '<div role="radiogroup" @change="$emit(\'update:modelValue\', $event.target.value)"><slot /></div>',
+  },
+  'v-radio': {
+    props: ['value', 'label'],
+    template: '<label><input type="radio" :value="value" />{{ label }}</label>',
+  },
+  'v-text-field': {
+    props: ['modelValue'],
+    emits: ['update:modelValue'],
+    template: '<input :value="modelValue" @input="$emit(\'update:modelValue\', $event.target.value)" />',
+  },
+  TemplateGlyph: true,
+  ProofFrame: true,
+  'v-list': { template: '<div><slot /></div>' },
+  'v-list-subheader': { template: '<h4><slot /></h4>' },
+  'v-list-item': {
+    props: ['title', 'subtitle'],
+    template: '<button type="button">{{ title }}<i>{{ subtitle }}</i></button>',
+  },
+  'router-link': { props: ['to'], template: '<a><slot /></a>' },
+}
+export const mounting = { stubs, directives: { focus: () => {} } }
+
+interface Found {
+  text: () => string
+  trigger: (event: string) => Promise<void>
+}
+
+/** Presses the button that says so, and waits for what comes of it. */
+export async function press(wrapper: { findAll: (what: string) => Found[] }, words: string) {
+  const found = wrapper.findAll('button').find((b) => b.text().includes(words))
+  if (!found)
+    throw new Error(
+      `no button says “${words}”: ${wrapper
+        .findAll('button')
+        .map((b) => b.text())
+        .join(' | ')}`,
+    )
+  await found.trigger('click')
+  await flushPromises()
+}

@@ -1,0 +1,43 @@
+import type { PlacedSection } from '@/api/types'
+import { counted } from './counted'
+
+type Reaching = Pick<PlacedSection, 'reach' | 'pages'>
+
+/** How far a section reaches, as its card says it: short, and as what writing in it does. */
+export function reachOf(own: Reaching): { chip: string; warning: string; turn?: string } {
+  const pages = counted(own.pages, 'page')
+  switch (own.reach) {
+    case 'SHARED':
+      return {
+        chip: `shared · ${pages}`,
+        warning: `Shared: the same on ${pages}. What you write here changes ${own.pages > 1 ? 'all of them' : 'it there'}.`,
+      }
+    case 'TEMPLATE':
+      return {
+        chip: `fixed · ${pages}`,
+        warning: `Fixed in the template. What you write here shows on ${own.pages === 1 ? 'the one page' : `all ${pages}`} wearing it.`,
+        turn: 'On every page that wears the template. Make it a starter: copied into new pages',
+      }
+    case 'STARTER':
+      return {
+        chip: 'starter',
+        warning: '',
+        turn: 'Copied into new pages. Make it fixed: on every page that wears the template',
+      }
+    case 'EVERYWHERE':
+      return {
+        chip: 'on every page',
+        warning: `On every page. What you write here shows on all ${pages}.`,
+      }
+    default:
+      return { chip: 'on this page', warning: '' }
+  }
+}
+
+/** The reaches in the order in which they are offered, with what each is called. */
+export const REACHES = [
+  { key: 'HERE', name: 'On this page' },
+  { key: 'SHARED', name: 'Shared between pages' },
+  { key: 'TEMPLATE', name: 'Fixed in the template' },
+  { key: 'EVERYWHERE', name: 'On every page' },
+] as const
