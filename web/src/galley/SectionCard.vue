@@ -51,7 +51,8 @@ function changeReach() {
 
 watch(chosen, async (is) => {
   await nextTick()
-  if (is && !card.value?.contains(document.activeElement))
+  // What is under a pressed pointer stays there, or the press would end beside it.
+  if (is && !card.value?.matches(':active') && !card.value?.contains(document.activeElement))
     card.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
 })
 

@@ -68,3 +68,19 @@ it('never puts older words over those written since they were asked for', async 
   })
   scope.stop()
 })
+
+it('asks again for what could not be had over a lost connection', async () => {
+  let lost = true
+  const given = () => new Response(JSON.stringify({ words: 'there', revision: 'r0' }))
+  vi.stubGlobal('fetch', () => (lost ? Promise.reject(new TypeError()) : Promise.resolve(given())))
+  const scope = effectScope()
+  await scope.run(async () => {
+    const item = useItem<Words>(() => 'pages/visit')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(item.problem.value?.code).toBe('offline')
+    lost = false
+    await vi.advanceTimersByTimeAsync(2100)
+    expect([item.problem.value, item.value.value?.words]).toEqual([null, 'there'])
+  })
+  scope.stop()
+})

@@ -1,10 +1,11 @@
-import { useThrottleFn } from '@vueuse/core'
+import { useThrottleFn, useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch } from 'vue'
-import { get, type Problem } from '@/api/client'
+import { get, isPassing, type Problem } from '@/api/client'
 import { useSite } from './useSite'
 import { useEdits } from '@/edit/useEdits'
 
 const SETTLE_MS = 60
+const AGAIN_MS = 2000
 
 interface Content {
   item: string
@@ -20,7 +21,8 @@ const watchSent = (then: () => void) =>
 
 /**
  * An item as the server has it, fetched anew after each step. An answer that was asked for before something was written here is
- * not shown, for what was written would be gone from the screen, and lost if one went on from there: a newer one follows.
+ * not shown, for what was written would be gone from the screen, and lost if one went on from there: a newer one follows. What
+ * could not be asked for is asked for again: no later step may come to bring it.
  *
  * @param still whether steps are of no interest now, because many are to come
  */
@@ -46,13 +48,14 @@ export function useItem<T>(
     if (shown === from && overtaken()) return again()
     behind = false
     problem.value = answer.ok ? null : answer.problem
-    if (!answer.ok) return
+    if (!answer.ok) return void (isPassing(answer.problem) && later())
     shown = from
     value.value = answer.value
     if (overtaken()) again()
     else contents(answer.value).forEach((c) => edits.know(c.item, c.revision))
   }
 
+  const { start: later } = useTimeoutFn(load, AGAIN_MS, { immediate: false })
   const soon = useThrottleFn(load, SETTLE_MS, true, true)
   function again() {
     if (edits.waiting === 0) void soon()

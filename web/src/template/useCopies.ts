@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch, type Ref } from 'vue'
 import { get } from '@/api/client'
 import type { Copies } from '@/api/types'
@@ -18,7 +18,7 @@ export function useCopies(id: Ref<string>) {
     if (of === id.value) copies.value = answer.ok ? answer.value : null
   }
 
-  const soon = useDebounceFn(load, SETTLE_MS)
+  const { start: soon } = useTimeoutFn(load, SETTLE_MS, { immediate: false })
   watch(
     id,
     () => {
@@ -27,6 +27,9 @@ export function useCopies(id: Ref<string>) {
     },
     { immediate: true },
   )
-  watch(() => site.step, soon)
+  watch(
+    () => site.step,
+    () => soon(),
+  )
   return copies
 }

@@ -14,6 +14,7 @@ import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import venue.core.fault.Refusal;
 import venue.server.signin.People;
+import venue.store.account.Account;
 import venue.store.workspace.Workspaces;
 
 /** Hands controllers the site that the request's path names. */
@@ -51,6 +52,7 @@ class HereResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         if (principal == null) {
             throw Refusal.forbidden("not-signed-in", "Nobody is signed in.", "Sign in first.");
         }
-        return new Here(workspaces.require(site), people.require(principal), people.role(principal));
+        Account person = people.require(principal);
+        return new Here(workspaces.require(site), person, People.role(principal, person));
     }
 }

@@ -1,27 +1,16 @@
 package venue.server.live;
 
-import java.util.Map;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.MediaType;
+import org.springframework.http.MediaTypeFactory;
 
-/** The media types (RFC 6838) of the files that a site keeps. */
+/** The media types (RFC 6838) of the files that a site keeps; texts among them are in UTF-8. */
 final class FileTypes {
-
-    private static final Map<String, String> BY_ENDING = Map.ofEntries(
-            Map.entry("jpg", "image/jpeg"),
-            Map.entry("png", "image/png"),
-            Map.entry("svg", "image/svg+xml"),
-            Map.entry("mp4", "video/mp4"),
-            Map.entry("webm", "video/webm"),
-            Map.entry("mp3", "audio/mpeg"),
-            Map.entry("m4a", "audio/mp4"),
-            Map.entry("ogg", "audio/ogg"),
-            Map.entry("wav", "audio/wav"),
-            Map.entry("pdf", "application/pdf"),
-            Map.entry("txt", "text/plain; charset=utf-8"),
-            Map.entry("csv", "text/csv; charset=utf-8"));
 
     private FileTypes() {}
 
     static String of(String name) {
-        return BY_ENDING.getOrDefault(name.substring(name.lastIndexOf('.') + 1), "application/octet-stream");
+        MediaType type = MediaTypeFactory.getMediaType(name).orElse(MediaType.APPLICATION_OCTET_STREAM);
+        return (type.getType().equals("text") ? new MediaType(type, StandardCharsets.UTF_8) : type).toString();
     }
 }

@@ -36,14 +36,22 @@ class PublicValve extends ValveBase {
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
+    private final PlayedFiles playedFiles;
 
-    PublicValve(Settings settings, Workspaces workspaces, LiveSites sites, SiteFiles files, Proofs proofs) {
+    PublicValve(
+            Settings settings,
+            Workspaces workspaces,
+            LiveSites sites,
+            SiteFiles files,
+            Proofs proofs,
+            PlayedFiles playedFiles) {
         super(true);
         this.settings = settings;
         this.workspaces = workspaces;
         this.sites = sites;
         this.files = files;
         this.proofs = proofs;
+        this.playedFiles = playedFiles;
     }
 
     @Override
@@ -64,7 +72,7 @@ class PublicValve extends ValveBase {
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
             Optional<Path> played = files.played(asked.getRequestURI());
             if (played.isPresent()) {
-                PlayedFiles.send(asked, answer, played.get());
+                playedFiles.send(asked, answer, played.get());
             } else {
                 Replies.send(asked, answer, reply(workspace.get(), asked));
             }

@@ -3,8 +3,8 @@ package venue.server.live;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.context.request.ServletWebRequest;
 import venue.server.app.SafeHeaders;
 
 /** Sends finished answers: conditional requests, compression and headers after RFC 9110. */
@@ -19,8 +19,9 @@ final class Replies {
         if (reply.location() != null) {
             answer.setHeader("Location", reply.location());
         }
-        if (reply.status() == HttpServletResponse.SC_OK && matches(asked.getHeader("If-None-Match"), etag)) {
-            answer.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
+        if (reply.status() == HttpServletResponse.SC_OK
+                && !etag.isEmpty()
+                && new ServletWebRequest(asked, answer).checkNotModified(etag)) {
             return;
         }
         answer.setStatus(reply.status());
@@ -64,17 +65,6 @@ final class Replies {
         answer.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
         answer.setHeader("Permissions-Policy", SafeHeaders.PERMISSIONS);
         answer.setHeader("Cross-Origin-Opener-Policy", "same-origin");
-    }
-
-    /** Whether one of the tags asked for is this one, compared weakly (RFC 9110, 13.1.2). */
-    static boolean matches(@Nullable String asked, String etag) {
-        if (asked == null || etag.isEmpty()) {
-            return false;
-        }
-        return Stream.of(asked.split(","))
-                .map(String::strip)
-                .map(t -> t.startsWith("W/") ? t.substring(2) : t)
-                .anyMatch(t -> t.equals("*") || t.equals(etag));
     }
 
     /** Whether gzip is among what is accepted, by itself or as anything, with a weight above 0 (RFC 9110, 12.5.3). */

@@ -39,7 +39,7 @@ public class People {
     }
 
     /** What somebody may do in this window: as their account says, or less where they look through an editor's eyes. */
-    public Role role(Principal principal) {
-        return principal instanceof AsEditor ? Role.EDITOR : require(principal).role();
+    public static Role role(Principal principal, Account account) {
+        return principal instanceof AsEditor ? Role.EDITOR : account.role();
     }
 }

@@ -25,18 +25,4 @@ class RepliesTest {
     void gzipIsTakenByItsWeight(String accepted, boolean taken) {
         assertThat(Replies.takesGzip(accepted)).isEqualTo(taken);
     }
-
-    @ParameterizedTest
-    @CsvSource({
-        "'\"a\"', true",
-        "'W/\"a\"', true",
-        "'\"b\", \"a\"', true",
-        "*, true",
-        "'\"a-gzip\"', false",
-        "'\"aa\"', false",
-        "a, false"
-    })
-    void oneTagOfAListMatchesWhole(String asked, boolean matches) {
-        assertThat(Replies.matches(asked, "\"a\"")).isEqualTo(matches);
-    }
 }

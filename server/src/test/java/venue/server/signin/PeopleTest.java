@@ -36,15 +36,16 @@ class PeopleTest {
     @Test
     void lookingAsAnEditorTakesRightsAwayAndNeverGivesAny() {
         is(Role.MANAGER);
-        assertThat(people.role(somebody)).isEqualTo(Role.MANAGER);
-        assertThat(people.role(new AsEditor(somebody))).isEqualTo(Role.EDITOR);
+        assertThat(People.role(somebody, people.require(somebody))).isEqualTo(Role.MANAGER);
+        assertThat(People.role(new AsEditor(somebody), people.require(somebody)))
+                .isEqualTo(Role.EDITOR);
         is(Role.EDITOR);
-        assertThat(people.role(somebody)).isEqualTo(Role.EDITOR);
+        assertThat(People.role(somebody, people.require(somebody))).isEqualTo(Role.EDITOR);
     }
 
     @Test
     void anAccountThatIsGoneHasNoRightsLeft() {
-        assertThatThrownBy(() -> people.role(somebody))
+        assertThatThrownBy(() -> people.require(somebody))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("no-account"));
     }
 
