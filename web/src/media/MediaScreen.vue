@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { MediaInfo } from '@/api/types'
 import FilterTabs from '@/look/FilterTabs.vue'
@@ -22,7 +22,7 @@ const over = ref(false)
 const folder = computed(() => (route.query.folder === undefined ? null : String(route.query.folder)))
 const intake = useIntake(() => folder.value ?? '', media.load)
 
-watch(() => site.step, media.load, { immediate: true })
+media.watchAll()
 
 const LENSES = [
   { key: '', name: 'all', test: () => true },

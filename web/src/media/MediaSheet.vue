@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
@@ -28,7 +28,7 @@ const busy = ref('')
 const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
 const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt`
 
-onMounted(media.load)
+media.watchAll()
 
 function choose(file: MediaInfo) {
   if (file.sort !== 'PICTURE' || isDescribed(file, language.value)) return emit('take', file.id)
@@ -48,7 +48,6 @@ async function described() {
       decorative: decorative.value,
       language: language.value || undefined,
     })
-    await media.load()
   }
   emit('take', file.id)
 }

@@ -1,41 +1,44 @@
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
-import { get } from '@/api/client'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import type { MediaInfo } from '@/api/types'
+import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 
-/** The files of the site, asked for once by whoever needs them first and shared by all who show them. */
+/** The files of the site, asked for by whoever needs them first and shared by all who show them; fresh while somebody watches. */
 export const useMedia = defineStore('media', () => {
   const site = useSite()
-  const all = ref<MediaInfo[]>([])
-  const loaded = ref(false)
+  /** The site whose files somebody has needed. */
+  const needed = ref('')
+  const watching = ref(0)
+  const { value, load } = useItem<MediaInfo[]>(
+    () => (needed.value === site.id ? 'media' : ''),
+    () => [],
+    () => watching.value === 0,
+  )
+  const all = computed(() => value.value ?? [])
   const byId = computed(() => new Map(all.value.map((m) => [m.id, m])))
-  let asking: Promise<void> | null = null
 
-  async function ask() {
-    const answer = await get<MediaInfo[]>(`/sites/${site.id}/media`)
-    if (answer.ok) all.value = answer.value
-    loaded.value = answer.ok
+  /** Asks for them, and again after each step for as long as who asks is there. */
+  function watchAll() {
+    watching.value++
+    onScopeDispose(() => watching.value--)
+    if (needed.value === site.id) void load()
+    else needed.value = site.id
   }
 
-  /** Asks anew; those who ask meanwhile get the same answer. */
-  function load(): Promise<void> {
-    asking ??= ask().finally(() => (asking = null))
-    return asking
-  }
-
-  /** Asks unless the file is known already. */
-  async function need(id: string) {
-    if (id && !byId.value.has(id)) await load()
+  /** Asks unless the file is known already; those who ask while an answer is awaited wait for that one. */
+  let known = ''
+  function need(id: string) {
+    if (!id || byId.value.has(id)) return
+    if (needed.value !== site.id) needed.value = site.id
+    else if (value.value && known !== id) void load()
+    known = id
   }
 
   watch(
     () => site.id,
-    () => {
-      all.value = []
-      loaded.value = false
-    },
+    () => (value.value = null),
   )
 
-  return { all, loaded, byId, load, need }
+  return { all, loaded: computed(() => value.value !== null), byId, load, need, watchAll }
 })

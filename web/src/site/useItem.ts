@@ -24,6 +24,7 @@ const watchSent = (then: () => void) =>
  * not shown, for what was written would be gone from the screen, and lost if one went on from there: a newer one follows. What
  * could not be asked for is asked for again: no later step may come to bring it.
  *
+ * @param path where it is, after the site's; nothing for as long as it isn't wanted
  * @param still whether steps are of no interest now, because many are to come
  */
 export function useItem<T>(
@@ -42,6 +43,7 @@ export function useItem<T>(
   async function load() {
     const mine = ++asked
     const from = path()
+    if (!from) return
     const overtaken = edits.asking()
     const answer = await get<T>(`/sites/${site.id}/${from}`)
     if (mine !== asked) return

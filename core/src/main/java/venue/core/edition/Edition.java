@@ -69,7 +69,8 @@ public final class Edition {
         Plan tree = plan;
         after.plan = tree == null ? null : tree.after(turns).orElse(null);
         Inbound links = inbound;
-        after.inbound = links == null ? null : links.after(turns, facts);
+        after.inbound =
+                links == null || turns.stream().anyMatch(Turn::isOfFields) ? null : links.after(turns, this, after);
         lists.forEach((type, list) -> {
             if (turns.stream().noneMatch(t -> type.isInstance(t.before()) || type.isInstance(t.after()))) {
                 after.lists.put(type, list);
@@ -235,28 +236,37 @@ public final class Edition {
 
     /** What an item's own content links to, shows and leaves to fill. */
     public PageFacts facts(Sectioned item) {
-        return facts.of(item);
+        return facts.of(item, item instanceof Page page ? fields(page.kind()) : List.of());
+    }
+
+    /** What an entry's fields link to and show. */
+    public PageFacts facts(Entry entry) {
+        return PageFacts.of(List.of(), fields(entry.kind()), entry.fields());
+    }
+
+    private List<Property> fields(String kind) {
+        return find(Kind.class, kind).map(Kind::fields).orElse(List.of());
     }
 
     /** The facts of a page's own content, then those of the shared sections on it. */
     public Stream<PageFacts> allFacts(Page page) {
-        PageFacts own = facts.of(page);
+        PageFacts own = facts(page);
         return Stream.concat(
                 Stream.of(own),
                 own.shared().values().stream()
                         .flatMap(id -> find(SharedSection.class, id).stream())
-                        .map(facts::of));
+                        .map(this::facts));
     }
 
     /** The places still to fill on a page, in its own content and in the shared sections on it. */
     public List<PageFacts.ToFill> toFill(Page page) {
-        PageFacts own = facts.of(page);
+        PageFacts own = facts(page);
         if (own.shared().isEmpty()) {
             return own.places();
         }
         Stream<PageFacts.ToFill> shared = own.shared().entrySet().stream()
                 .flatMap(e -> find(SharedSection.class, e.getValue()).stream()
-                        .flatMap(s -> facts.of(s).places().stream())
+                        .flatMap(s -> facts(s).places().stream())
                         .map(p -> p.in(e.getKey())));
         return Stream.concat(own.places().stream(), shared).toList();
     }
@@ -277,16 +287,11 @@ public final class Edition {
                 .toList();
     }
 
-    /** What an item names. */
-    Named names(@Nullable Item item) {
-        return Named.of(item, facts);
-    }
-
     /** Who links to a page. */
     public Inbound inbound() {
         Inbound known = inbound;
         if (known == null) {
-            known = Inbound.of(this, facts);
+            known = Inbound.of(this);
             inbound = known;
         }
         return known;

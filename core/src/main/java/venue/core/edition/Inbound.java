@@ -34,23 +34,23 @@ public final class Inbound {
         return ExtensionsKt.persistentHashMapOf();
     }
 
-    static Inbound of(Edition edition, FactsCache facts) {
+    static Inbound of(Edition edition) {
         return EMPTY.after(
-                edition.items().stream().map(item -> new Turn(null, item)).toList(), facts);
+                edition.items().stream().map(item -> new Turn(null, item)).toList(), edition, edition);
     }
 
-    Inbound after(Collection<Turn> turns, FactsCache facts) {
+    Inbound after(Collection<Turn> turns, Edition before, Edition after) {
         Inbound now = this;
         for (Turn turn : turns) {
-            now = now.after(turn, facts);
+            now = now.after(turn, before, after);
         }
         return now;
     }
 
-    private Inbound after(Turn turn, FactsCache facts) {
+    private Inbound after(Turn turn, Edition before, Edition after) {
         Item named = turn.before() == null ? turn.after() : turn.before();
-        Named was = Named.of(turn.before(), facts);
-        Named is = Named.of(turn.after(), facts);
+        Named was = Named.of(turn.before(), before);
+        Named is = Named.of(turn.after(), after);
         if (named == null || was.equals(is)) {
             return this;
         }

@@ -1,7 +1,6 @@
 package venue.core.edition;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -22,16 +21,14 @@ record Named(Set<String> pages, Set<String> menuPages, Set<String> listed, Set<S
 
     private static final Named NOTHING = new Named(Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
 
-    static Named of(@Nullable Item item, FactsCache facts) {
+    static Named of(@Nullable Item item, Edition edition) {
         if (item instanceof Template template) {
             return of(
                     template.id(),
-                    template.zones().stream()
-                            .map(z -> PageFacts.of(z.fixed(), Map.of()))
-                            .toList());
+                    template.zones().stream().map(z -> PageFacts.of(z.fixed())).toList());
         }
         if (item instanceof Page || item instanceof SharedSection) {
-            return of(item.id(), List.of(facts.of((Sectioned) item)));
+            return of(item.id(), List.of(edition.facts((Sectioned) item)));
         }
         return item instanceof Menu menu ? new Named(Set.of(), pages(menu), Set.of(), Set.of(), Set.of()) : NOTHING;
     }

@@ -82,8 +82,8 @@ public final class Touched {
 
     /** What it names now and did not before, or the other way round. */
     private void names(@Nullable Item was, @Nullable Item is) {
-        Named then = before.names(was);
-        Named now = after.names(is);
+        Named then = Named.of(was, before);
+        Named now = Named.of(is, after);
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.menuPages(), now.menuPages()).forEach(ids::add);
         differing(then.shared(), now.shared()).forEach(ids::add);
@@ -112,7 +112,7 @@ public final class Touched {
     }
 
     private static boolean shows(PageFacts facts, String media) {
-        return facts.mentions().contains(media)
+        return facts.media().contains(media)
                 || facts.elsewhere().stream()
                         .anyMatch(l -> l.mediaId().filter(media::equals).isPresent());
     }
@@ -152,7 +152,7 @@ public final class Touched {
         ids.add(id);
         in(e -> e.inbound().pagesTo(id).stream());
         in(e -> e.inbound().menusTo(id).stream());
-        in(e -> e.names(e.find(id).orElse(null)).shared().stream());
+        in(e -> Named.of(e.find(id).orElse(null), e).shared().stream());
         ids.addAll(pathsTo(address(before, id)));
         ids.addAll(pathsTo(address(after, id)));
     }

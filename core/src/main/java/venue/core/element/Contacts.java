@@ -2,6 +2,7 @@ package venue.core.element;
 
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
+import venue.core.text.Phrase;
 
 /** E-mail and telephone as links, in words or as signs that say what they are to those who don't see them. */
 final class Contacts {

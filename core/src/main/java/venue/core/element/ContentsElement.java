@@ -2,6 +2,7 @@ package venue.core.element;
 
 import java.util.List;
 import venue.core.html.HtmlWriter;
+import venue.core.text.Phrase;
 
 /** The headings of the page as a list that leads to them. */
 final class ContentsElement extends DeclaredKind {

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
+import venue.core.text.Phrase;
 
 /** How long until something begins, and what to say once it has. */
 final class CountdownElement extends DeclaredKind {

@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
+import venue.core.text.Phrase;
 
 /** What is shown from elsewhere within a page: only from hosts that the managers have put on the site's list. */
 final class Frames {

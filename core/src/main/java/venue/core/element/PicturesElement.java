@@ -9,6 +9,7 @@ import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
+import venue.core.text.Phrase;
 
 /** Any number of pictures together; each opens large. There is never an empty frame. */
 final class PicturesElement extends DeclaredKind {

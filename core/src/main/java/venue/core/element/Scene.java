@@ -8,6 +8,7 @@ import venue.core.link.Link;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.Property;
+import venue.core.text.Phrase;
 import venue.core.text.SafeHtml;
 import venue.core.value.Value;
 

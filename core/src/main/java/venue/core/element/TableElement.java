@@ -11,6 +11,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
+import venue.core.text.Phrase;
 import venue.core.value.Value;
 
 /** A table, kept as comma-separated values (RFC 4180); tabs, as spreadsheets paste them, do as well. */

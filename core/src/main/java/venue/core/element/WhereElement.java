@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
+import venue.core.text.Phrase;
 
 /** Where it is: coordinates (WGS 84), a {@code geo:} link (RFC 5870), and a small drawn map. */
 final class WhereElement extends DeclaredKind {

@@ -11,6 +11,7 @@ import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.page.PageSettings;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
@@ -42,11 +43,10 @@ final class Needs {
         }
         if (item instanceof venue.core.entry.Entry entry) {
             return Stream.concat(
-                    Stream.of(entry.kind()).filter(n -> live.find(n).isEmpty()),
-                    missing(PageFacts.of(List.of(), entry.fields())));
+                    Stream.of(entry.kind()).filter(n -> live.find(n).isEmpty()), missing(working.facts(entry)));
         }
         if (item instanceof Template template) {
-            return template.zones().stream().flatMap(z -> missing(PageFacts.of(z.fixed(), java.util.Map.of())));
+            return template.zones().stream().flatMap(z -> missing(PageFacts.of(z.fixed())));
         }
         if (item instanceof SharedSection shared) {
             return missing(working.facts(shared));
@@ -67,13 +67,18 @@ final class Needs {
         Worn worn = working.worn(page);
         needs.add(worn.template().id());
         Stream<String> site = page.withdrawn() ? liveHome(page.id()) : Stream.empty();
-        return Stream.concat(
-                site, Stream.concat(needs.stream().filter(n -> live.find(n).isEmpty()), missing(working.facts(page))));
+        PageFacts settings = PageFacts.of(List.of(), PageSettings.all(), page.settings());
+        return Stream.of(
+                        site,
+                        needs.stream().filter(n -> live.find(n).isEmpty()),
+                        missing(working.facts(page)),
+                        missing(settings))
+                .flatMap(s -> s);
     }
 
     private Stream<String> missing(PageFacts facts) {
         return Stream.concat(
-                        facts.mentions().stream()
+                        facts.media().stream()
                                 .filter(m -> working.find(Media.class, m).isPresent()),
                         facts.shared().values().stream())
                 .filter(m -> live.find(m).isEmpty());

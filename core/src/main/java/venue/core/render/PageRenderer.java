@@ -13,6 +13,7 @@ import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.core.template.ZoneRole;
+import venue.core.text.Phrase;
 import venue.core.value.Value;
 
 /** Writes one page of a view as an HTML document: the same for visitors, proofs and drawings of patterns. */
@@ -36,20 +37,12 @@ public final class PageRenderer {
 
     /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
     public static Rendered notFound(View view) {
-        return notice(
-                view,
-                "There is no page here",
-                "<p>The address may have been mistyped, or the page taken off. <a href=\"/\">Begin at the home page</a>"
-                        + " or choose from the menu.</p>");
+        return notice(view, Phrase.NOT_FOUND, Phrase.NOT_FOUND_WORDS);
     }
 
     /** What visitors get under the address of a page that was taken off. */
     public static Rendered gone(View view) {
-        return notice(
-                view,
-                "This page was taken off",
-                "<p>It is not coming back under this address. <a href=\"/\">Begin at the home page</a> or choose from"
-                        + " the menu.</p>");
+        return notice(view, Phrase.GONE, Phrase.GONE_WORDS);
     }
 
     /** Sections alone in the site's look, without header and footer: for drawing patterns. */
@@ -89,7 +82,11 @@ public final class PageRenderer {
         body.end();
     }
 
-    private static Rendered notice(View view, String title, String words) {
+    private static Rendered notice(View view, Phrase says, Phrase because) {
+        String language = view.edition().site().language();
+        String title = says.in(language);
+        String words = "<p>" + because.in(language) + " <a href=\"/\">" + Phrase.BEGIN_AT_HOME.in(language) + "</a> "
+                + Phrase.OR_FROM_MENU.in(language) + "</p>";
         Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
         Section section = Section.empty("notice", title, List.of(12));
         Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));
@@ -134,11 +131,11 @@ public final class PageRenderer {
         boolean right = holds(template.zones(ZoneRole.RIGHT), page, sections);
         if (left || right) {
             out.start("div", "page" + (left ? " has-left" : "") + (right ? " has-right" : ""));
-            side(left, "Left column", template.zones(ZoneRole.LEFT), page, sections, out);
+            side(left, scene.say(Phrase.LEFT_COLUMN), template.zones(ZoneRole.LEFT), page, sections, out);
             out.start("div", "main");
             write(template.zones(ZoneRole.MAIN), page, sections);
             out.end();
-            side(right, "Side column", template.zones(ZoneRole.RIGHT), page, sections, out);
+            side(right, scene.say(Phrase.SIDE_COLUMN), template.zones(ZoneRole.RIGHT), page, sections, out);
             out.end();
         } else {
             write(template.zones(ZoneRole.MAIN), page, sections);

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import venue.core.element.Headings;
 import venue.core.element.ListingQuery;
 import venue.core.element.Outline;
-import venue.core.element.Phrase;
 import venue.core.element.Scene;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
@@ -23,6 +22,7 @@ import venue.core.property.PropertyType;
 import venue.core.redirect.Redirect;
 import venue.core.template.Template;
 import venue.core.text.HtmlCleaner;
+import venue.core.text.Phrase;
 import venue.core.text.SafeHtml;
 import venue.core.value.Value;
 

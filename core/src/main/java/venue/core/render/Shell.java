@@ -12,6 +12,7 @@ import venue.core.page.Page;
 import venue.core.property.UsualFields;
 import venue.core.site.Site;
 import venue.core.template.Template;
+import venue.core.text.Phrase;
 import venue.core.theme.Theme;
 import venue.core.value.Window;
 
@@ -31,7 +32,7 @@ final class Shell {
     }
 
     void top(Template template) {
-        out.start("a", "skip").attr("href", "#main").text("Skip to the content").end();
+        out.start("a", "skip").attr("href", "#main").text(say(Phrase.SKIP)).end();
         if (template.shows("notice")) {
             notice();
         }
@@ -40,12 +41,16 @@ final class Shell {
         }
     }
 
+    private String say(Phrase phrase) {
+        return scene.say(phrase);
+    }
+
     private void notice() {
         Theme theme = view.edition().theme();
         boolean over =
                 Window.until(theme.text("noticeUntil")).isOver(view.localTime().toString());
         if (theme.flag("noticeShown") && !theme.text("noticeWords").isBlank() && !over) {
-            out.start("aside", "notice t-deep").attr("aria-label", "Notice");
+            out.start("aside", "notice t-deep").attr("aria-label", say(Phrase.NOTICE));
             out.start("div", "in").text(theme.text("noticeWords")).end();
             out.end();
         }
@@ -65,7 +70,7 @@ final class Shell {
         out.start("button", "menu-button")
                 .attr("type", "button")
                 .attr("popovertarget", "menu")
-                .text("Menu")
+                .text(say(Phrase.MENU))
                 .end();
         out.start("nav").attr("id", "menu").attr("aria-label", menu.name()).attr("popover");
         list(menu.lines());
@@ -152,7 +157,7 @@ final class Shell {
         if (above.isEmpty() || !view.edition().theme().flag("breadcrumb")) {
             return;
         }
-        out.start("nav", "crumbs").attr("aria-label", "Breadcrumb").start("ol");
+        out.start("nav", "crumbs").attr("aria-label", say(Phrase.BREADCRUMB)).start("ol");
         for (int i = above.size() - 1; i >= 0; i--) {
             out.start("li")
                     .start("a")

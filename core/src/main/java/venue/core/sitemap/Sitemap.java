@@ -80,7 +80,7 @@ public final class Sitemap {
     private static List<String> pictures(View view, Page page) {
         return view.edition()
                 .allFacts(page)
-                .flatMap(f -> f.mentions().stream())
+                .flatMap(f -> f.media().stream())
                 .sorted()
                 .distinct()
                 .map(view.edition()::media)

@@ -11,8 +11,10 @@ import venue.core.edition.Edition;
 import venue.core.edition.PageFacts;
 import venue.core.entry.Entry;
 import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.section.SharedSection;
 import venue.core.template.Template;
@@ -30,19 +32,27 @@ public final class MediaUse {
     /** For each file that is used, by id, the items that use it. */
     public static Map<String, List<Item>> all(Edition edition) {
         Map<String, List<Item>> all = new HashMap<>();
-        edition.all(Page.class)
-                .forEach(p -> note(edition, p, all, edition.facts(p), PageFacts.of(p.shelf(), p.settings())));
+        edition.all(Page.class).forEach(p -> note(edition, p, all, edition.facts(p), aside(p), putAway(edition, p)));
         Stream.of(Template.class, Pattern.class, SharedSection.class)
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
-        edition.all(Entry.class).forEach(e -> note(edition, e, all, PageFacts.of(List.of(), e.fields())));
+        edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.facts(e)));
         return all;
+    }
+
+    private static PageFacts aside(Page page) {
+        return PageFacts.of(page.shelf(), PageSettings.all(), page.settings());
+    }
+
+    /** What is kept in fields that are off the form comes back with them. */
+    private static PageFacts putAway(Edition edition, Page page) {
+        return PageFacts.of(List.of(), edition.require(Kind.class, page.kind()).putAway(), page.fields());
     }
 
     private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
         Set<String> named = new LinkedHashSet<>();
         for (PageFacts some : facts) {
-            named.addAll(some.mentions());
+            named.addAll(some.media());
             some.elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
         }
         named.stream()

@@ -1,0 +1,71 @@
+package venue.core.edition;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import venue.core.link.Link;
+import venue.core.property.Property;
+import venue.core.value.Value;
+
+/** Gathers what values name, each by the type that is declared of it; texts that only look like an id or a link name nothing. */
+final class Mentions {
+
+    private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
+
+    private final Set<Link> links = new LinkedHashSet<>();
+    private final Set<String> media = new TreeSet<>();
+    private final Set<String> kinds = new TreeSet<>();
+
+    void add(List<Property> declared, Map<String, Value> values) {
+        if (!values.isEmpty()) {
+            declared.stream().filter(p -> values.containsKey(p.key())).forEach(p -> add(p, values.get(p.key())));
+        }
+    }
+
+    private void add(Property property, Value value) {
+        if (value instanceof Value.Many many) {
+            many.groups().forEach(g -> add(property.entries(), g));
+        } else if (value instanceof Value.Text text && !text.text().isEmpty()) {
+            add(property, text.text());
+        }
+    }
+
+    private void add(Property property, String text) {
+        switch (property.type()) {
+            case RICH -> {
+                Matcher href = HREF.matcher(text);
+                while (href.find()) {
+                    Link.find(href.group(1).replace("&amp;", "&")).ifPresent(links::add);
+                }
+            }
+            case LINK -> Link.find(text).ifPresent(links::add);
+            case PICTURE, FILE -> media.add(text);
+            case KIND -> kinds.add(text);
+            default -> {}
+        }
+    }
+
+    /** Ids of the site's pages that are linked to. */
+    Set<String> pages() {
+        Set<String> pages = new TreeSet<>();
+        links.forEach(l -> l.pageId().ifPresent(pages::add));
+        return Set.copyOf(pages);
+    }
+
+    /** Links to anything else, in reading order. */
+    List<Link> elsewhere() {
+        return links.stream().filter(l -> l.pageId().isEmpty()).toList();
+    }
+
+    Set<String> media() {
+        return Set.copyOf(media);
+    }
+
+    Set<String> kinds() {
+        return Set.copyOf(kinds);
+    }
+}
