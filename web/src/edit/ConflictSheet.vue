@@ -1,25 +1,17 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useEdits } from './useEdits'
 
 const edits = useEdits()
 </script>
 
 <template>
-  <v-dialog :model-value="edits.conflict !== null" persistent max-width="480">
-    <div v-if="edits.conflict" class="sheet">
-      <h2>Two of you changed the same thing</h2>
-      <p class="gap">{{ edits.conflict.detail }}</p>
-      <p class="quiet">Other changes, yours and theirs, are both kept.</p>
-      <div class="row-flex gap">
-        <v-btn class="yes" @click="edits.conflict?.keepMine()">Keep mine</v-btn>
-        <v-btn @click="edits.conflict?.takeTheirs()">Keep theirs</v-btn>
-      </div>
+  <SheetDialog v-if="edits.conflict !== null" title="Two of you changed the same thing" size="narrow" stays>
+    <p class="gap">{{ edits.conflict.detail }}</p>
+    <p class="quiet">Other changes, yours and theirs, are both kept.</p>
+    <div class="row-flex gap">
+      <v-btn class="yes" @click="edits.conflict?.keepMine()">Keep mine</v-btn>
+      <v-btn @click="edits.conflict?.takeTheirs()">Keep theirs</v-btn>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
-
-<style scoped>
-.gap {
-  margin: 10px 0;
-}
-</style>

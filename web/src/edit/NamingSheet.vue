@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { ref } from 'vue'
 import type { Outcome } from '@/api/client'
 import type { Answer } from '@/api/types'
@@ -29,35 +30,30 @@ async function make() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
-    <form class="sheet" @submit.prevent="make">
-      <h2>{{ heading }}</h2>
-      <slot name="note" />
-      <label class="label" for="naming">Name</label>
-      <v-text-field
-        id="naming"
-        v-model="name"
-        v-focus
-        dir="auto"
-        :placeholder="placeholder"
-        :error-messages="trouble"
-        @update:model-value="trouble = ''"
-      />
-      <slot />
-      <div class="row-flex foot">
-        <v-btn type="submit" class="yes" :disabled="!name.trim() || lacks || busy">{{ act }}</v-btn>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
-    </form>
-  </v-dialog>
+  <SheetDialog :title="heading" size="narrow" form @submit="make" @close="emit('close')">
+    <slot name="note" />
+    <label class="label" for="naming">Name</label>
+    <v-text-field
+      id="naming"
+      v-model="name"
+      v-focus
+      dir="auto"
+      :placeholder="placeholder"
+      :error-messages="trouble"
+      @update:model-value="trouble = ''"
+    />
+    <slot />
+    <div class="row-flex foot">
+      <v-btn type="submit" class="yes" :disabled="!name.trim() || lacks || busy">{{ act }}</v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.sheet :deep(.label) {
+.label,
+:slotted(.label) {
   display: block;
   margin: 12px 0 3px;
-}
-.foot {
-  margin-top: 16px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import type { FitForMany } from '@/api/types'
@@ -37,58 +38,55 @@ function words(fit: FitForMany) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="1000" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>A template for {{ counted(pages.length, 'page') }}</h2>
-      <p class="quiet">
-        Those that all of them may wear. Nothing changes until one is taken; it is undone in one step.
-      </p>
-      <p v-if="fits && !fits.length" class="gap">
-        No template may be worn by all of them. Choose pages of fewer kinds, or allow their kinds more.
-      </p>
-      <div class="split">
-        <ul>
-          <li v-for="fit in fits ?? []" :key="fit.template" :class="{ on: fit.template === looked }">
-            <button
-              type="button"
-              class="one"
-              :aria-pressed="fit.template === looked"
-              @click="looked = fit.template"
-            >
-              <TemplateGlyph :template="fit.template" :wide="30" />
-              <span class="grow">
-                <b>{{ site.templates.get(fit.template)?.name }}</b>
-                <span class="label">{{ words(fit) }}</span>
-              </span>
-            </button>
-            <v-btn class="ink" :disabled="fit.worn === pages.length" @click="take(fit.template)"
-              >Take this</v-btn
-            >
-          </li>
-        </ul>
-        <div v-if="looked">
-          <v-autocomplete v-model="on" :items="choices" aria-label="Page to look at" />
-          <ProofFrame
-            :key="`${looked}/${on}`"
-            class="proof"
-            :path="`page/${on}`"
-            :query="`in=${looked}`"
-            :width="1280"
-            still
-            :label="`In ${site.templates.get(looked)?.name}`"
-          />
-        </div>
-      </div>
-      <div class="row-flex gap">
-        <v-btn @click="take()">As their kinds say</v-btn>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+  <SheetDialog :title="`A template for ${counted(pages.length, 'page')}`" size="large" @close="emit('close')">
+    <p class="quiet">
+      Those that all of them may wear. Nothing changes until one is taken; it is undone in one step.
+    </p>
+    <p v-if="fits && !fits.length" class="gap">
+      No template may be worn by all of them. Choose pages of fewer kinds, or allow their kinds more.
+    </p>
+    <div class="sides">
+      <ul>
+        <li v-for="fit in fits ?? []" :key="fit.template" :class="{ on: fit.template === looked }">
+          <button
+            type="button"
+            class="one"
+            :aria-pressed="fit.template === looked"
+            @click="looked = fit.template"
+          >
+            <TemplateGlyph :template="fit.template" :wide="30" />
+            <span class="grow">
+              <b>{{ site.templates.get(fit.template)?.name }}</b>
+              <span class="label">{{ words(fit) }}</span>
+            </span>
+          </button>
+          <v-btn class="ink" :disabled="fit.worn === pages.length" @click="take(fit.template)"
+            >Take this</v-btn
+          >
+        </li>
+      </ul>
+      <div v-if="looked">
+        <v-autocomplete v-model="on" :items="choices" aria-label="Page to look at" />
+        <ProofFrame
+          :key="`${looked}/${on}`"
+          class="proof"
+          :path="`page/${on}`"
+          :query="`in=${looked}`"
+          :width="1280"
+          still
+          :label="`In ${site.templates.get(looked)?.name}`"
+        />
       </div>
     </div>
-  </v-dialog>
+    <div class="row-flex gap">
+      <v-btn @click="take()">As their kinds say</v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.split {
+.sides {
   display: grid;
   grid-template-columns: 1fr 400px;
   gap: 20px;
@@ -130,8 +128,5 @@ li.on {
   height: 340px;
   border: 1px solid var(--line);
   margin-top: 10px;
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref, toRef } from 'vue'
 import { get } from '@/api/client'
 import type { Fit, Trial, Value } from '@/api/types'
@@ -65,68 +66,65 @@ async function take(fit: Fit) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="1180" @update:model-value="emit('close')">
-    <div class="sheet">
-      <div class="row-flex">
-        <h2 class="grow cut">Fitting: {{ site.rows.get(page)?.title }}</h2>
-        <v-btn v-if="fits.length > SIDE" :disabled="from === 0" @click="from--">◂ Before</v-btn>
-        <v-btn v-if="fits.length > SIDE" :disabled="from + SIDE >= fits.length" @click="from++">Next ▸</v-btn>
-        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
-      </div>
-      <p class="quiet">
-        The templates its kind may wear, on this page’s own content. Nothing changes until one is taken.
-      </p>
-      <div v-if="trials.length" class="row-flex on" role="group" aria-label="Shown with">
-        <span class="label">Shown with</span>
-        <button type="button" :aria-pressed="on === page" @click="on = page">this page</button>
-        <button
-          v-for="t in trials"
-          :key="t.what"
-          type="button"
-          :aria-pressed="on === t.page"
-          :title="t.title"
-          @click="on = t.page"
-        >
-          {{ t.what }}
-        </button>
-      </div>
-      <div class="fits">
-        <section v-for="fit in shown" :key="fit.template" :class="{ worn: fit.worn }">
-          <ProofFrame
-            :key="on"
-            class="proof"
-            :path="`page/${on}`"
-            :query="`in=${fit.template}`"
-            :width="1280"
-            :still="!fit.worn"
-            :markup="fit.worn ? `pages/${on}/markup` : undefined"
-            :label="`In ${site.templates.get(fit.template)?.name}`"
-          />
-          <div class="row-flex">
-            <TemplateGlyph :template="fit.template" />
-            <b class="grow">{{ site.templates.get(fit.template)?.name }}</b>
-            <span v-if="fit.worn" class="quiet">worn now</span>
-            <v-btn v-else class="ink" @click="take(fit)">Take this</v-btn>
-          </div>
-          <div v-if="fit.worn && detail" class="options">
-            <FormFields
-              v-if="detail.options.length"
-              :fields="detail.options"
-              :values="optionValues"
-              one="The template"
-              @change="setOption"
-            />
-            <p v-else class="label">This template has no options.</p>
-          </div>
-          <ul class="label">
-            <li v-if="fit.kindsOwn">As its kind says.</li>
-            <li v-for="words in effects(fit)" :key="words">{{ words }}</li>
-            <li v-if="!fit.shelved.length">Every section keeps a place.</li>
-          </ul>
-        </section>
-      </div>
+  <SheetDialog :title="`Fitting: ${site.rows.get(page)?.title}`" size="large" @close="emit('close')">
+    <template #beside>
+      <v-btn v-if="fits.length > SIDE" :disabled="from === 0" @click="from--">◂ Before</v-btn>
+      <v-btn v-if="fits.length > SIDE" :disabled="from + SIDE >= fits.length" @click="from++">Next ▸</v-btn>
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <p class="quiet">
+      The templates its kind may wear, on this page’s own content. Nothing changes until one is taken.
+    </p>
+    <div v-if="trials.length" class="row-flex on" role="group" aria-label="Shown with">
+      <span class="label">Shown with</span>
+      <button type="button" :aria-pressed="on === page" @click="on = page">this page</button>
+      <button
+        v-for="t in trials"
+        :key="t.what"
+        type="button"
+        :aria-pressed="on === t.page"
+        :title="t.title"
+        @click="on = t.page"
+      >
+        {{ t.what }}
+      </button>
     </div>
-  </v-dialog>
+    <div class="fits">
+      <section v-for="fit in shown" :key="fit.template" :class="{ worn: fit.worn }">
+        <ProofFrame
+          :key="on"
+          class="proof"
+          :path="`page/${on}`"
+          :query="`in=${fit.template}`"
+          :width="1280"
+          :still="!fit.worn"
+          :markup="fit.worn ? `pages/${on}/markup` : undefined"
+          :label="`In ${site.templates.get(fit.template)?.name}`"
+        />
+        <div class="row-flex">
+          <TemplateGlyph :template="fit.template" />
+          <b class="grow">{{ site.templates.get(fit.template)?.name }}</b>
+          <span v-if="fit.worn" class="quiet">worn now</span>
+          <v-btn v-else class="ink" @click="take(fit)">Take this</v-btn>
+        </div>
+        <div v-if="fit.worn && detail" class="options">
+          <FormFields
+            v-if="detail.options.length"
+            :fields="detail.options"
+            :values="optionValues"
+            one="The template"
+            @change="setOption"
+          />
+          <p v-else class="label">This template has no options.</p>
+        </div>
+        <ul class="label">
+          <li v-if="fit.kindsOwn">As its kind says.</li>
+          <li v-for="words in effects(fit)" :key="words">{{ words }}</li>
+          <li v-if="!fit.shelved.length">Every section keeps a place.</li>
+        </ul>
+      </section>
+    </div>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 const open = defineModel<boolean>({ required: true })
 const groups = [
   {
@@ -45,27 +46,24 @@ const groups = [
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760">
-    <div class="sheet">
-      <div class="row-flex">
-        <h2 class="grow">Keys</h2>
-        <v-btn @click="open = false">Close<span class="kbd">Esc</span></v-btn>
-      </div>
-      <div class="columns">
-        <section v-for="g in groups" :key="g.name">
-          <h3>{{ g.name }}</h3>
-          <dl>
-            <template v-for="[key, what] in g.keys" :key="key">
-              <dt>
-                <span class="kbd">{{ key }}</span>
-              </dt>
-              <dd>{{ what }}</dd>
-            </template>
-          </dl>
-        </section>
-      </div>
+  <SheetDialog v-if="open" title="Keys" size="wide" @close="open = false">
+    <template #beside>
+      <v-btn @click="open = false">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <div class="columns">
+      <section v-for="g in groups" :key="g.name">
+        <h3>{{ g.name }}</h3>
+        <dl>
+          <template v-for="[key, what] in g.keys" :key="key">
+            <dt>
+              <span class="kbd">{{ key }}</span>
+            </dt>
+            <dd>{{ what }}</dd>
+          </template>
+        </dl>
+      </section>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -84,7 +82,7 @@ dl {
   gap: 5px;
   margin-top: 6px;
 }
-.kbd {
+dt .kbd {
   margin: 0;
 }
 </style>

@@ -192,10 +192,10 @@ nav a.on {
   border-radius: 50%;
   text-align: center;
   color: #fff;
-  background: #1f5e5b;
+  background: var(--deed);
 }
 .who.other {
-  background: #7a5600;
+  background: var(--held);
   margin-right: -6px;
 }
 @media (max-width: 1100px) {

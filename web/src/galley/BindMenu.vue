@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import type { Property, PropertyType, Value } from '@/api/types'
 import { useSite } from '@/site/useSite'
@@ -109,17 +110,21 @@ function keepPrompt() {
       </template>
     </v-list>
   </v-menu>
-  <v-dialog v-if="prompting" :model-value="true" max-width="440" @update:model-value="prompting = false">
-    <form class="sheet" @submit.prevent="keepPrompt">
-      <h2>What is to be filled in</h2>
-      <label class="label" for="bind-prompt"
-        >Whoever writes a page reads this in its place; visitors never do.</label
-      >
-      <v-text-field id="bind-prompt" v-model="prompt" v-focus placeholder="What happened, in one sentence" />
-      <v-btn type="submit" class="yes gap" :disabled="!prompt.trim()">Keep it</v-btn>
-      <v-btn class="gap" @click="prompting = false">Leave it<span class="kbd">Esc</span></v-btn>
-    </form>
-  </v-dialog>
+  <SheetDialog
+    v-if="prompting"
+    title="What is to be filled in"
+    size="narrow"
+    form
+    @submit="keepPrompt"
+    @close="prompting = false"
+  >
+    <label class="label" for="bind-prompt"
+      >Whoever writes a page reads this in its place; visitors never do.</label
+    >
+    <v-text-field id="bind-prompt" v-model="prompt" v-focus placeholder="What happened, in one sentence" />
+    <v-btn type="submit" class="yes gap" :disabled="!prompt.trim()">Keep it</v-btn>
+    <v-btn class="gap" @click="prompting = false">Leave it<span class="kbd">Esc</span></v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -133,8 +138,5 @@ function keepPrompt() {
 }
 .bind.is {
   color: var(--juniper);
-}
-.gap {
-  margin: 14px 8px 0 0;
 }
 </style>

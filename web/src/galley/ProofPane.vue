@@ -206,7 +206,7 @@ function left() {
   position: absolute;
   top: 4px;
   transform: translateX(-100%);
-  background: #1f5e5b;
+  background: var(--deed);
   color: #fff;
   border: 0;
   border-radius: 3px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import type { PlacedSection, ReachEffect } from '@/api/types'
@@ -39,28 +40,25 @@ async function choose(to: ReachEffect['to']) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="540" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>How far “{{ own.section.name }}” reaches</h2>
-      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-      <ul>
-        <li v-for="r in REACHES" :key="r.key" :class="{ now: r.key === own.reach }">
-          <div class="grow">
-            <b>{{ r.name }}</b>
-            <span v-if="r.key === own.reach" class="label"> as it is now</span>
-            <p v-if="r.key === own.reach" class="quiet">
-              {{ reachOf(own).warning || 'It belongs to this page alone.' }}
-            </p>
-            <p v-else class="quiet">{{ says(r.key) }}</p>
-          </div>
-          <v-btn v-if="r.key !== own.reach && says(r.key)" @click="choose(r.key)">Make it so</v-btn>
-        </li>
-      </ul>
-      <div class="row-flex foot">
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
+  <SheetDialog :title="`How far “${own.section.name}” reaches`" @close="emit('close')">
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <ul>
+      <li v-for="r in REACHES" :key="r.key" :class="{ now: r.key === own.reach }">
+        <div class="grow">
+          <b>{{ r.name }}</b>
+          <span v-if="r.key === own.reach" class="label"> as it is now</span>
+          <p v-if="r.key === own.reach" class="quiet">
+            {{ reachOf(own).warning || 'It belongs to this page alone.' }}
+          </p>
+          <p v-else class="quiet">{{ says(r.key) }}</p>
+        </div>
+        <v-btn v-if="r.key !== own.reach && says(r.key)" @click="choose(r.key)">Make it so</v-btn>
+      </li>
+    </ul>
+    <div class="row-flex foot">
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { PatternInfo } from '@/api/types'
 import { counted } from '@/words/counted'
@@ -20,40 +21,37 @@ const WAYS = [
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="1080" @update:model-value="emit('close')">
-    <div class="sheet">
-      <div class="row-flex">
-        <h2 class="grow">{{ pattern.name }}</h2>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
-      <p class="quiet">
-        {{ counted(pattern.sections, 'section') }}, {{ counted(pattern.toFill, 'place') }} to fill. This page
-        has sections already; it would look so:
-      </p>
-      <div class="two">
-        <section v-for="way in WAYS" :key="way.name">
-          <div class="look">
-            <ProofFrame
-              :path="`page/${galley.id()}`"
-              :query="`take=${pattern.id}${way.instead ? '&instead=1' : ''}&marks=1`"
-              :width="1100"
-              still
-              fit
-              :label="way.name"
-            />
-          </div>
-          <v-btn :class="{ yes: !way.instead }" @click="emit('take', way.instead)">{{ way.name }}</v-btn>
-          <p class="quiet">
-            {{
-              way.instead
-                ? `${words} of this page go to the shelf, and can come back.`
-                : `${words} of this page stay as they are.`
-            }}
-          </p>
-        </section>
-      </div>
+  <SheetDialog :title="pattern.name" size="large" @close="emit('close')">
+    <template #beside>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+    </template>
+    <p class="quiet">
+      {{ counted(pattern.sections, 'section') }}, {{ counted(pattern.toFill, 'place') }} to fill. This page
+      has sections already; it would look so:
+    </p>
+    <div class="two">
+      <section v-for="way in WAYS" :key="way.name">
+        <div class="look">
+          <ProofFrame
+            :path="`page/${galley.id()}`"
+            :query="`take=${pattern.id}${way.instead ? '&instead=1' : ''}&marks=1`"
+            :width="1100"
+            still
+            fit
+            :label="way.name"
+          />
+        </div>
+        <v-btn :class="{ yes: !way.instead }" @click="emit('take', way.instead)">{{ way.name }}</v-btn>
+        <p class="quiet">
+          {{
+            way.instead
+              ? `${words} of this page go to the shelf, and can come back.`
+              : `${words} of this page stay as they are.`
+          }}
+        </p>
+      </section>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -53,7 +53,7 @@ watch(
   <div v-else-if="kind" class="screen">
     <KindStrip :kind="kind" />
     <p v-if="kind.retired" class="told">Retired: what there is stays, and no more are made.</p>
-    <div class="split" :class="{ entries: pageless }">
+    <div class="split halves" :class="{ entries: pageless }">
       <div class="side" role="region" aria-label="Fields">
         <FormBuilder
           :uses="kind.fields"
@@ -88,9 +88,6 @@ watch(
 
 <style scoped>
 .split {
-  flex: 1;
-  min-height: 0;
-  display: grid;
   grid-template-columns: minmax(400px, 46%) minmax(0, 1fr);
 }
 .split.entries {

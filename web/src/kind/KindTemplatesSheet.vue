@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { KindDetail } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -32,38 +33,37 @@ function makeUsual(id: string) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="620" @update:model-value="emit('close')">
-    <div class="sheet" :inert="!session.manager || undefined">
-      <h2>Templates of {{ pagesOf(kind.name) }}</h2>
-      <p class="quiet">
-        {{ counted(kind.following, 'page follows', 'pages follow') }} the usual one, {{ kind.chosen }} chose
-        their own. Changing it changes those that follow.
-      </p>
-      <v-checkbox
-        :model-value="!kind.allowed"
-        label="They may wear any template"
-        @update:model-value="(v: unknown) => all(v === true)"
-      />
-      <ul>
-        <li v-for="t in templates" :key="t.id">
-          <TemplateGlyph :template="t.id" :wide="30" />
-          <b class="grow cut">{{ t.name }}<span v-if="t.retired" class="quiet"> · retired</span></b>
-          <span v-if="t.id === kind.usual" class="usual">● the usual one</span>
-          <button v-else type="button" class="textlink" @click="makeUsual(t.id)">
-            make it the usual one
-          </button>
-          <v-checkbox
-            v-if="kind.allowed"
-            :model-value="may(t.id)"
-            :disabled="t.id === kind.usual"
-            :aria-label="`They may wear ${t.name}`"
-            @update:model-value="(v: unknown) => allow(t.id, v === true)"
-          />
-        </li>
-      </ul>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog
+    :title="`Templates of ${pagesOf(kind.name)}`"
+    :inert="!session.manager || undefined"
+    @close="emit('close')"
+  >
+    <p class="quiet">
+      {{ counted(kind.following, 'page follows', 'pages follow') }} the usual one, {{ kind.chosen }} chose
+      their own. Changing it changes those that follow.
+    </p>
+    <v-checkbox
+      :model-value="!kind.allowed"
+      label="They may wear any template"
+      @update:model-value="(v: unknown) => all(v === true)"
+    />
+    <ul>
+      <li v-for="t in templates" :key="t.id">
+        <TemplateGlyph :template="t.id" :wide="30" />
+        <b class="grow cut">{{ t.name }}<span v-if="t.retired" class="quiet"> · retired</span></b>
+        <span v-if="t.id === kind.usual" class="usual">● the usual one</span>
+        <button v-else type="button" class="textlink" @click="makeUsual(t.id)">make it the usual one</button>
+        <v-checkbox
+          v-if="kind.allowed"
+          :model-value="may(t.id)"
+          :disabled="t.id === kind.usual"
+          :aria-label="`They may wear ${t.name}`"
+          @update:model-value="(v: unknown) => allow(t.id, v === true)"
+        />
+      </li>
+    </ul>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -81,8 +81,5 @@ li {
 }
 .usual {
   color: var(--juniper);
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { KindDetail, Value } from '@/api/types'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -25,23 +26,25 @@ function set(key: string, value: Value | undefined) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
-    <div class="sheet" :inert="!session.manager || undefined">
-      <h2>How {{ pageless ? `entries of ${kind.name}` : pagesOf(kind.name) }} are made</h2>
-      <label class="label" for="kind-note">What they are, in a line</label>
-      <WrittenInput
-        id="kind-note"
-        class="boxed"
-        :value="kind.note"
-        maxlength="200"
-        @written="(note) => emit('note', note)"
-      />
-      <div v-for="s in settings" :key="s.key" class="one">
-        <PropertyInput :property="s" :value="kind.settings[s.key]" @change="(v) => set(s.key, v)" />
-      </div>
-      <v-btn class="one" @click="emit('close')">Done</v-btn>
+  <SheetDialog
+    :title="`How ${pageless ? `entries of ${kind.name}` : pagesOf(kind.name)} are made`"
+    size="narrow"
+    :inert="!session.manager || undefined"
+    @close="emit('close')"
+  >
+    <label class="label" for="kind-note">What they are, in a line</label>
+    <WrittenInput
+      id="kind-note"
+      class="boxed"
+      :value="kind.note"
+      maxlength="200"
+      @written="(note) => emit('note', note)"
+    />
+    <div v-for="s in settings" :key="s.key" class="one">
+      <PropertyInput :property="s" :value="kind.settings[s.key]" @change="(v) => set(s.key, v)" />
     </div>
-  </v-dialog>
+    <v-btn class="one" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import type { KindDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
@@ -45,49 +46,47 @@ function chooseIds(next: string[]) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
-    <div class="sheet" :inert="!session.manager || undefined">
-      <h2>Where {{ pagesOf(kind.name) }} stand</h2>
-      <v-radio-group :model-value="where" aria-label="Where they stand" @update:model-value="chooseWay">
-        <v-radio v-for="w in WAYS" :key="w.value" :value="w.value" :label="w.label" />
-      </v-radio-group>
-      <v-autocomplete
-        v-if="where !== 'ANYWHERE'"
-        :model-value="ids"
-        :items="choices"
-        multiple
-        chips
-        closable-chips
-        :aria-label="where === 'BENEATH_PAGES' ? 'Pages' : 'Kinds'"
-        :placeholder="where === 'BENEATH_PAGES' ? 'Name a page' : 'Name a kind'"
-        @update:model-value="chooseIds"
-      />
-      <p v-if="waiting" class="label should" aria-live="polite">
-        Name at least one; until then nothing changes.
-      </p>
-      <p class="label">
-        Editors are held to it. Managers may pass over it, and the survey says so of the page.
-      </p>
-      <h3>What may stand beneath them</h3>
-      <HoldsInput
-        :value="kind.settings.mayHold"
-        inherited="Anything"
-        @change="
-          (v) => site.give({ verb: 'set-value', item: kind.id, key: 'mayHold', value: v as never }, kind.id)
-        "
-      />
-      <p class="label">A template, or a page itself, may say otherwise.</p>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog
+    :title="`Where ${pagesOf(kind.name)} stand`"
+    :inert="!session.manager || undefined"
+    @close="emit('close')"
+  >
+    <v-radio-group :model-value="where" aria-label="Where they stand" @update:model-value="chooseWay">
+      <v-radio v-for="w in WAYS" :key="w.value" :value="w.value" :label="w.label" />
+    </v-radio-group>
+    <v-autocomplete
+      v-if="where !== 'ANYWHERE'"
+      :model-value="ids"
+      :items="choices"
+      multiple
+      chips
+      closable-chips
+      :aria-label="where === 'BENEATH_PAGES' ? 'Pages' : 'Kinds'"
+      :placeholder="where === 'BENEATH_PAGES' ? 'Name a page' : 'Name a kind'"
+      @update:model-value="chooseIds"
+    />
+    <p v-if="waiting" class="label should" aria-live="polite">
+      Name at least one; until then nothing changes.
+    </p>
+    <p class="label">
+      Editors are held to it. Managers may pass over it, and the survey says so of the page.
+    </p>
+    <h3>What may stand beneath them</h3>
+    <HoldsInput
+      :value="kind.settings.mayHold"
+      inherited="Anything"
+      @change="
+        (v) => site.give({ verb: 'set-value', item: kind.id, key: 'mayHold', value: v as never }, kind.id)
+      "
+    />
+    <p class="label">A template, or a page itself, may say otherwise.</p>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
 h3 {
   font: 600 16px/22px var(--display);
   margin: 16px 0 2px;
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

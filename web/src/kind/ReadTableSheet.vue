@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { freshId, post, type Problem } from '@/api/client'
@@ -82,53 +83,49 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="820" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Read a table into {{ kind.name }}</h2>
-      <p class="quiet">
-        Paste rows from a spreadsheet, headings first, or choose a CSV file. Nothing is kept before you say
-        so.
-      </p>
-      <textarea v-model="text" rows="5" class="mono" aria-label="The table" spellcheck="false" dir="auto" />
-      <label class="file"
-        ><span class="textlink">Choose a CSV file…</span
-        ><input type="file" accept=".csv,.tsv,.txt,text/csv" class="unseen" @change="file"
-      /></label>
-      <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
-      <template v-if="read">
-        <h3>Which column is what</h3>
-        <div class="map">
-          <label v-for="(heading, i) in read.headings" :key="i">
-            <span class="label cut">{{ heading || `Column ${i + 1}` }}</span>
-            <v-select
-              :model-value="columns?.[i] ?? ''"
-              :items="choices"
-              :aria-label="`What “${heading}” is`"
-              @update:model-value="(v: unknown) => map(i, String(v))"
-            />
-          </label>
-        </div>
-        <p class="report" role="status">
-          <b>{{ counted(fit.length, 'row fits', 'rows fit') }}</b><template v-if="unfit.length"
-            >, {{ counted(unfit.length, 'row does', 'rows do') }} not:</template
-          >
-        </p>
-        <ul v-if="unfit.length" class="unfit">
-          <li v-for="r in unfit.slice(0, FIRST)" :key="r.number">
-            <b>Row {{ r.number }}</b> {{ r.name }} <span class="should">{{ r.troubles.join(' ') }}</span>
-          </li>
-          <li v-if="unfit.length > FIRST" class="quiet">and {{ unfit.length - FIRST }} more</li>
-        </ul>
-      </template>
-      <p v-if="kept" role="status">{{ kept }}</p>
-      <div class="row-flex foot">
-        <v-btn class="yes" :disabled="!fit.length || busy || !!kept" @click="keep"
-          >Keep {{ counted(fit.length, 'entry', 'entries') }}</v-btn
-        >
-        <v-btn @click="emit('close')">{{ kept ? 'Done' : 'Leave it' }}<span class="kbd">Esc</span></v-btn>
+  <SheetDialog :title="`Read a table into ${kind.name}`" size="wide" @close="emit('close')">
+    <p class="quiet">
+      Paste rows from a spreadsheet, headings first, or choose a CSV file. Nothing is kept before you say so.
+    </p>
+    <textarea v-model="text" rows="5" class="mono" aria-label="The table" spellcheck="false" dir="auto" />
+    <label class="file"
+      ><span class="textlink">Choose a CSV file…</span
+      ><input type="file" accept=".csv,.tsv,.txt,text/csv" class="unseen" @change="file"
+    /></label>
+    <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
+    <template v-if="read">
+      <h3>Which column is what</h3>
+      <div class="map">
+        <label v-for="(heading, i) in read.headings" :key="i">
+          <span class="label cut">{{ heading || `Column ${i + 1}` }}</span>
+          <v-select
+            :model-value="columns?.[i] ?? ''"
+            :items="choices"
+            :aria-label="`What “${heading}” is`"
+            @update:model-value="(v: unknown) => map(i, String(v))"
+          />
+        </label>
       </div>
+      <p class="report" role="status">
+        <b>{{ counted(fit.length, 'row fits', 'rows fit') }}</b><template v-if="unfit.length"
+          >, {{ counted(unfit.length, 'row does', 'rows do') }} not:</template
+        >
+      </p>
+      <ul v-if="unfit.length" class="unfit">
+        <li v-for="r in unfit.slice(0, FIRST)" :key="r.number">
+          <b>Row {{ r.number }}</b> {{ r.name }} <span class="should">{{ r.troubles.join(' ') }}</span>
+        </li>
+        <li v-if="unfit.length > FIRST" class="quiet">and {{ unfit.length - FIRST }} more</li>
+      </ul>
+    </template>
+    <p v-if="kept" role="status">{{ kept }}</p>
+    <div class="row-flex foot">
+      <v-btn class="yes" :disabled="!fit.length || busy || !!kept" @click="keep"
+        >Keep {{ counted(fit.length, 'entry', 'entries') }}</v-btn
+      >
+      <v-btn @click="emit('close')">{{ kept ? 'Done' : 'Leave it' }}<span class="kbd">Esc</span></v-btn>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -167,8 +164,5 @@ h3 {
   list-style: none;
   max-height: 180px;
   overflow-y: auto;
-}
-.foot {
-  margin-top: 14px;
 }
 </style>

@@ -1,42 +1,21 @@
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 import 'vuetify/styles'
+import { COLOURS, coloursOf, type Scheme } from './colours'
 
-const shared = { ember: '#B4521E', juniper: '#1F5E5B' }
+function theme(scheme: Scheme) {
+  const own = coloursOf(scheme)
+  const { paper, sheet, ink, juniper, quiet, brick, ochre } = own
+  const roles = { background: paper, surface: sheet, 'on-surface': ink, primary: juniper, secondary: quiet }
+  return { dark: scheme === 'dark', colors: { ...own, ...roles, error: brick, warning: ochre } }
+}
 
 /** Vuetify as the mechanism: flat, hairlines, three-pixel corners, compact. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'system',
-    themes: {
-      light: {
-        dark: false,
-        colors: {
-          background: '#F7F5EF',
-          surface: '#FFFFFF',
-          'on-surface': '#20262B',
-          primary: shared.juniper,
-          secondary: '#5B6670',
-          error: '#A3292B',
-          warning: '#8A6100',
-          ...shared,
-        },
-      },
-      dark: {
-        dark: true,
-        colors: {
-          background: '#171B1E',
-          surface: '#1F2529',
-          'on-surface': '#ECE8DE',
-          primary: '#7FC0B6',
-          secondary: '#A9B2B8',
-          error: '#F09A94',
-          warning: '#DDB55B',
-          ...shared,
-        },
-      },
-    },
+    themes: { light: theme('light'), dark: theme('dark') },
   },
   defaults: {
     global: { ripple: false },
@@ -49,6 +28,6 @@ export const vuetify = createVuetify({
     VRadioGroup: { density: 'compact', hideDetails: true },
     VRadio: { density: 'compact', color: 'primary' },
     VChip: { label: true, rounded: 'sm', variant: 'outlined', size: 'small' },
-    VDialog: { maxWidth: 640, scrim: '#20262B' },
+    VDialog: { maxWidth: 640, scrim: COLOURS.ink.light },
   },
 })

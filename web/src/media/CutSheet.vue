@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { post } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
@@ -85,56 +86,45 @@ async function cut(part: CutBox) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="760" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Cut {{ media.name }}</h2>
-      <p class="quiet">Shown so wherever it stands. The whole picture is kept.</p>
-      <div class="shapes" role="group" aria-label="Shape">
-        <button
-          v-for="s in SHAPES"
-          :key="s.key"
-          type="button"
-          :aria-pressed="shape === s.key"
-          @click="choose(s.key)"
-        >
-          {{ s.name }}
-        </button>
-        <span class="grow" />
-        <span class="mono label">{{ size }}</span>
-      </div>
-      <div
-        ref="stage"
-        class="stage"
-        @pointermove="drag"
-        @pointerup="from = null"
-        @pointercancel="from = null"
+  <SheetDialog :title="`Cut ${media.name}`" size="wide" @close="emit('close')">
+    <p class="quiet">Shown so wherever it stands. The whole picture is kept.</p>
+    <div class="shapes" role="group" aria-label="Shape">
+      <button
+        v-for="s in SHAPES"
+        :key="s.key"
+        type="button"
+        :aria-pressed="shape === s.key"
+        @click="choose(s.key)"
       >
-        <img :src="site.standing?.origin + media.whole" alt="" draggable="false" />
-        <div
-          class="part"
-          tabindex="0"
-          role="slider"
-          aria-label="The part that is shown"
-          :aria-valuenow="box.left"
-          :aria-valuetext="`${box.wide} by ${box.high} percent, from ${box.left} and ${box.top}`"
-          title="Drag it, or its corners; arrow keys do as well, with Shift for its size"
-          :style="{ left: `${box.left}%`, top: `${box.top}%`, width: `${box.wide}%`, height: `${box.high}%` }"
-          @pointerdown.prevent="grab($event, 'move')"
-          @keydown="byKey"
-        >
-          <i v-for="g in GRIPS" :key="g" :class="g" @pointerdown.prevent.stop="grab($event, g)" />
-        </div>
-      </div>
-      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-      <div class="row-flex foot">
-        <v-btn class="yes" :disabled="busy" @click="cut(box)">{{
-          busy ? 'Cutting…' : 'Show this part'
-        }}</v-btn>
-        <v-btn v-if="media.cut" :disabled="busy" @click="cut(WHOLE)">Show the whole again</v-btn>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+        {{ s.name }}
+      </button>
+      <span class="grow" />
+      <span class="mono label">{{ size }}</span>
+    </div>
+    <div ref="stage" class="stage" @pointermove="drag" @pointerup="from = null" @pointercancel="from = null">
+      <img :src="site.standing?.origin + media.whole" alt="" draggable="false" />
+      <div
+        class="part"
+        tabindex="0"
+        role="slider"
+        aria-label="The part that is shown"
+        :aria-valuenow="box.left"
+        :aria-valuetext="`${box.wide} by ${box.high} percent, from ${box.left} and ${box.top}`"
+        title="Drag it, or its corners; arrow keys do as well, with Shift for its size"
+        :style="{ left: `${box.left}%`, top: `${box.top}%`, width: `${box.wide}%`, height: `${box.high}%` }"
+        @pointerdown.prevent="grab($event, 'move')"
+        @keydown="byKey"
+      >
+        <i v-for="g in GRIPS" :key="g" :class="g" @pointerdown.prevent.stop="grab($event, g)" />
       </div>
     </div>
-  </v-dialog>
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <div class="row-flex foot">
+      <v-btn class="yes" :disabled="busy" @click="cut(box)">{{ busy ? 'Cutting…' : 'Show this part' }}</v-btn>
+      <v-btn v-if="media.cut" :disabled="busy" @click="cut(WHOLE)">Show the whole again</v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -204,8 +194,5 @@ async function cut(part: CutBox) {
   right: -8px;
   bottom: -8px;
   cursor: nwse-resize;
-}
-.foot {
-  margin-top: 14px;
 }
 </style>

@@ -53,7 +53,7 @@ function askRemove() {
 </script>
 
 <template>
-  <aside class="card" :aria-label="media.name">
+  <aside class="card side-pane" :aria-label="media.name">
     <FocalPoint
       v-if="picture"
       :src="url"
@@ -129,12 +129,7 @@ function askRemove() {
 
 <style scoped>
 .card {
-  width: 340px;
-  flex: none;
-  border-left: 1px solid var(--line);
-  background: var(--sheet);
-  padding: 16px 20px 40px;
-  overflow-y: auto;
+  --side: 340px;
 }
 .label {
   display: block;

@@ -174,11 +174,6 @@ function walk(event: KeyboardEvent, by: number) {
 .bring:focus-within {
   outline: 2px solid var(--juniper);
 }
-.split {
-  flex: 1;
-  min-height: 0;
-  display: flex;
-}
 .folders {
   width: 190px;
   flex: none;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
@@ -71,73 +72,64 @@ async function bring(files: FileList | null | undefined) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="860" @update:model-value="emit('close')">
-    <div class="sheet" @dragover.prevent @drop.prevent="bring($event.dataTransfer?.files)">
-      <div class="row-flex">
-        <h2 class="grow">
-          {{
-            describing
-              ? `What does it show${inLanguage(language)}?`
-              : files
-                ? 'Choose a file'
-                : 'Choose a picture'
-          }}
-        </h2>
-        <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)">Take it away</v-btn>
-        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
-      </div>
-      <form v-if="describing" class="describe" @submit.prevent="described">
-        <img :src="site.standing?.origin + describing.thumb" alt="" />
-        <div>
-          <label class="label" for="alt">For those who don’t see it, in a sentence</label>
-          <v-textarea id="alt" v-model="alt" v-focus :disabled="decorative" counter="500" />
-          <v-checkbox v-model="decorative" label="It only decorates" />
-          <div class="row-flex">
-            <v-btn type="submit" class="yes">Use the picture</v-btn>
-            <span v-if="!alt.trim() && !decorative" class="should"
-              >◇ The survey will remind you of the words.</span
-            >
-          </div>
-        </div>
-      </form>
-      <template v-else>
-        <label class="bring">
-          <input
-            type="file"
-            :accept="files ? FILES : PICTURES"
-            multiple
-            class="unseen"
-            @change="bring(($event.target as HTMLInputElement).files)"
-          />
-          {{ busy || 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.' }}
-        </label>
-        <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
-        <div class="all">
-          <button
-            v-for="m in all"
-            :key="m.id"
-            type="button"
-            :class="{ on: m.id === value }"
-            @click="choose(m)"
+  <SheetDialog
+    :title="
+      describing ? `What does it show${inLanguage(language)}?` : files ? 'Choose a file' : 'Choose a picture'
+    "
+    size="wide"
+    @dragover.prevent
+    @drop.prevent="bring($event.dataTransfer?.files)"
+    @close="emit('close')"
+  >
+    <template #beside>
+      <v-btn v-if="value && !describing" class="danger" @click="emit('take', null)">Take it away</v-btn>
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <form v-if="describing" class="describe" @submit.prevent="described">
+      <img :src="site.standing?.origin + describing.thumb" alt="" />
+      <div>
+        <label class="label" for="alt">For those who don’t see it, in a sentence</label>
+        <v-textarea id="alt" v-model="alt" v-focus :disabled="decorative" counter="500" />
+        <v-checkbox v-model="decorative" label="It only decorates" />
+        <div class="row-flex">
+          <v-btn type="submit" class="yes">Use the picture</v-btn>
+          <span v-if="!alt.trim() && !decorative" class="should"
+            >◇ The survey will remind you of the words.</span
           >
-            <img v-if="m.thumb" :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
-            <span v-else class="sort mono">{{ m.format }}</span>
-            <span class="cut">{{ m.name }}</span>
-            <span class="label"
-              >{{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
-              {{ m.uses.length ? `on ${m.uses.length}` : 'not used' }}</span
-            >
-            <span v-if="least && m.format !== 'svg' && m.width && m.width < least" class="label should"
-              >◇ small for this place</span
-            >
-            <span v-if="m.thumb && !isDescribed(m, language)" class="label should"
-              >◇ no words yet{{ inLanguage(language) }}</span
-            >
-          </button>
         </div>
-      </template>
-    </div>
-  </v-dialog>
+      </div>
+    </form>
+    <template v-else>
+      <label class="bring">
+        <input
+          type="file"
+          :accept="files ? FILES : PICTURES"
+          multiple
+          class="unseen"
+          @change="bring(($event.target as HTMLInputElement).files)"
+        />
+        {{ busy || 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.' }}
+      </label>
+      <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
+      <div class="all">
+        <button v-for="m in all" :key="m.id" type="button" :class="{ on: m.id === value }" @click="choose(m)">
+          <img v-if="m.thumb" :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
+          <span v-else class="sort mono">{{ m.format }}</span>
+          <span class="cut">{{ m.name }}</span>
+          <span class="label"
+            >{{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
+            {{ m.uses.length ? `on ${m.uses.length}` : 'not used' }}</span
+          >
+          <span v-if="least && m.format !== 'svg' && m.width && m.width < least" class="label should"
+            >◇ small for this place</span
+          >
+          <span v-if="m.thumb && !isDescribed(m, language)" class="label should"
+            >◇ no words yet{{ inLanguage(language) }}</span
+          >
+        </button>
+      </div>
+    </template>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
@@ -24,20 +25,17 @@ async function replace() {
     @take="(id) => (by = id)"
     @close="emit('close')"
   />
-  <v-dialog v-else :model-value="true" max-width="440" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Replace “{{ media.name }}” everywhere</h2>
-      <p class="words">
-        The other file will show in its place in the working copy, in {{ media.uses.length }}
-        {{ media.uses.length === 1 ? 'place' : 'places' }}. Name, folder, words and focal point stay. It can
-        be undone.
-      </p>
-      <div class="row-flex">
-        <v-btn class="yes" @click="replace">Replace it</v-btn>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
+  <SheetDialog v-else :title="`Replace “${media.name}” everywhere`" size="narrow" @close="emit('close')">
+    <p class="words">
+      The other file will show in its place in the working copy, in {{ media.uses.length }}
+      {{ media.uses.length === 1 ? 'place' : 'places' }}. Name, folder, words and focal point stay. It can be
+      undone.
+    </p>
+    <div class="row-flex">
+      <v-btn class="yes" @click="replace">Replace it</v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

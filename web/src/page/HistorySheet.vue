@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, post } from '@/api/client'
@@ -47,104 +48,91 @@ async function bringBack(section?: string) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="1180" @update:model-value="emit('close')">
-    <div class="sheet">
-      <div class="row-flex">
-        <h2 class="grow">History of {{ galley.page.value?.title }}</h2>
-        <div class="as" role="group" aria-label="Compare as">
-          <button type="button" :aria-pressed="as === 'proofs'" @click="as = 'proofs'">Proofs</button>
-          <button type="button" :aria-pressed="as === 'words'" @click="as = 'words'">Words</button>
-        </div>
-        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+  <SheetDialog :title="`History of ${galley.page.value?.title}`" size="large" @close="emit('close')">
+    <template #beside>
+      <div class="as" role="group" aria-label="Compare as">
+        <button type="button" :aria-pressed="as === 'proofs'" @click="as = 'proofs'">Proofs</button>
+        <button type="button" :aria-pressed="as === 'words'" @click="as = 'words'">Words</button>
       </div>
-      <div class="split">
-        <ol class="versions" aria-label="Versions, the latest first">
-          <li v-for="v in versions" :key="v.at + v.revision">
-            <button type="button" :class="{ on: v.revision === chosen }" @click="chosen = v.revision">
-              <b class="cut">{{ v.name }}</b>
-              <span class="quiet">{{ whenWords(v.at) }} · {{ v.who }}</span>
-              <span v-if="v.now || v.live" class="label live">{{
-                v.now ? (v.live ? 'now, and live' : 'now') : 'live'
-              }}</span>
-            </button>
-          </li>
-          <li v-if="more"><v-btn @click="earlier">Earlier versions…</v-btn></li>
-        </ol>
-        <div v-if="version" class="look">
-          <div v-if="as === 'proofs'" class="proofs">
-            <figure>
-              <figcaption class="label">{{ whenWords(version.at) }}</figcaption>
-              <ProofFrame
-                :path="`page/${galley.id()}`"
-                :query="`at=${version.revision}`"
-                :width="1100"
-                still
-                label="As it was"
-              />
-            </figure>
-            <figure>
-              <figcaption class="label">Now</figcaption>
-              <ProofFrame
-                :path="`page/${galley.id()}`"
-                :markup="`pages/${galley.id()}/markup`"
-                :width="1100"
-                label="Now"
-              />
-            </figure>
-          </div>
-          <div v-else class="words">
-            <p v-if="!differing.length" class="quiet">Nothing differs.</p>
-            <section v-for="p in differing" :key="p.section ?? 'facts'">
-              <div class="row-flex">
-                <h3 class="grow">
-                  {{ p.name }} <span class="quiet">{{ WORDS[p.state] }}</span>
-                </h3>
-                <v-btn v-if="p.section && p.state !== 'ADDED'" @click="bringBack(p.section)"
-                  >Bring it back</v-btn
-                >
-              </div>
-              <p v-if="sameWords(p)" class="quiet">
-                The words are the same; its pictures, links or settings differ.
-              </p>
-              <div v-else class="pair">
-                <div>
-                  <p
-                    v-for="(w, i) in p.before"
-                    :key="i"
-                    dir="auto"
-                    :class="{ differs: !p.after.includes(w) }"
-                  >
-                    {{ w }}
-                  </p>
-                </div>
-                <div>
-                  <p
-                    v-for="(w, i) in p.after"
-                    :key="i"
-                    dir="auto"
-                    :class="{ differs: !p.before.includes(w) }"
-                  >
-                    {{ w }}
-                  </p>
-                </div>
-              </div>
-            </section>
-          </div>
-          <div class="row-flex foot">
-            <v-btn class="yes" :disabled="version.now" @click="bringBack()">Bring all of it back</v-btn>
-            <span class="quiet">
-              {{
-                version.now
-                  ? 'The page is like this now.'
-                  : `${counted(differing.length, 'part differs', 'parts differ')} from now. Its address and place stay; it can be undone.`
-              }}
-            </span>
-          </div>
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <div class="sides">
+      <ol class="versions" aria-label="Versions, the latest first">
+        <li v-for="v in versions" :key="v.at + v.revision">
+          <button type="button" :class="{ on: v.revision === chosen }" @click="chosen = v.revision">
+            <b class="cut">{{ v.name }}</b>
+            <span class="quiet">{{ whenWords(v.at) }} · {{ v.who }}</span>
+            <span v-if="v.now || v.live" class="label live">{{
+              v.now ? (v.live ? 'now, and live' : 'now') : 'live'
+            }}</span>
+          </button>
+        </li>
+        <li v-if="more"><v-btn @click="earlier">Earlier versions…</v-btn></li>
+      </ol>
+      <div v-if="version" class="look">
+        <div v-if="as === 'proofs'" class="proofs">
+          <figure>
+            <figcaption class="label">{{ whenWords(version.at) }}</figcaption>
+            <ProofFrame
+              :path="`page/${galley.id()}`"
+              :query="`at=${version.revision}`"
+              :width="1100"
+              still
+              label="As it was"
+            />
+          </figure>
+          <figure>
+            <figcaption class="label">Now</figcaption>
+            <ProofFrame
+              :path="`page/${galley.id()}`"
+              :markup="`pages/${galley.id()}/markup`"
+              :width="1100"
+              label="Now"
+            />
+          </figure>
         </div>
-        <p v-else class="quiet">There is no earlier version yet.</p>
+        <div v-else class="words">
+          <p v-if="!differing.length" class="quiet">Nothing differs.</p>
+          <section v-for="p in differing" :key="p.section ?? 'facts'">
+            <div class="row-flex">
+              <h3 class="grow">
+                {{ p.name }} <span class="quiet">{{ WORDS[p.state] }}</span>
+              </h3>
+              <v-btn v-if="p.section && p.state !== 'ADDED'" @click="bringBack(p.section)"
+                >Bring it back</v-btn
+              >
+            </div>
+            <p v-if="sameWords(p)" class="quiet">
+              The words are the same; its pictures, links or settings differ.
+            </p>
+            <div v-else class="pair">
+              <div>
+                <p v-for="(w, i) in p.before" :key="i" dir="auto" :class="{ differs: !p.after.includes(w) }">
+                  {{ w }}
+                </p>
+              </div>
+              <div>
+                <p v-for="(w, i) in p.after" :key="i" dir="auto" :class="{ differs: !p.before.includes(w) }">
+                  {{ w }}
+                </p>
+              </div>
+            </div>
+          </section>
+        </div>
+        <div class="row-flex foot">
+          <v-btn class="yes" :disabled="version.now" @click="bringBack()">Bring all of it back</v-btn>
+          <span class="quiet">
+            {{
+              version.now
+                ? 'The page is like this now.'
+                : `${counted(differing.length, 'part differs', 'parts differ')} from now. Its address and place stay; it can be undone.`
+            }}
+          </span>
+        </div>
       </div>
+      <p v-else class="quiet">There is no earlier version yet.</p>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -159,7 +147,7 @@ async function bringBack(section?: string) {
   border-color: var(--juniper);
   box-shadow: inset 0 0 0 1px var(--juniper);
 }
-.split {
+.sides {
   display: grid;
   grid-template-columns: 270px minmax(0, 1fr);
   gap: 20px;
@@ -236,8 +224,5 @@ figure :deep(.proof) {
 .differs {
   background: var(--ochre-wash);
   border-left: 2px solid var(--ochre);
-}
-.foot {
-  padding-top: 12px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { PageDetail, PlaceFor } from '@/api/types'
 import { get } from '@/api/client'
@@ -38,32 +39,29 @@ watch(
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>What may stand beneath “{{ page.title }}”</h2>
-      <p>{{ says }}</p>
-      <HoldsInput
-        v-if="session.manager"
-        :value="page.settings.mayHold"
-        :inherited="inherited"
-        @change="
-          (v) => site.give({ verb: 'set-value', item: page.id, key: 'mayHold', value: v as never }, page.id)
-        "
-      />
-      <h3>What can be made here</h3>
-      <p v-if="here.length && !here.some((p) => p.editors)" class="should" role="status">
-        ◇ Editors can make nothing beneath this page.
-      </p>
-      <ul>
-        <li v-for="p in here" :key="p.kind" :class="{ no: p.whyNot }">
-          <b>{{ p.whyNot ? '×' : '✓' }} {{ name(p.kind) }}</b>
-          <span v-if="p.whyNot" class="quiet">{{ p.whyNot }}</span>
-          <span v-else-if="!p.editors" class="quiet">by managers only</span>
-        </li>
-      </ul>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog :title="`What may stand beneath “${page.title}”`" @close="emit('close')">
+    <p>{{ says }}</p>
+    <HoldsInput
+      v-if="session.manager"
+      :value="page.settings.mayHold"
+      :inherited="inherited"
+      @change="
+        (v) => site.give({ verb: 'set-value', item: page.id, key: 'mayHold', value: v as never }, page.id)
+      "
+    />
+    <h3>What can be made here</h3>
+    <p v-if="here.length && !here.some((p) => p.editors)" class="should" role="status">
+      ◇ Editors can make nothing beneath this page.
+    </p>
+    <ul>
+      <li v-for="p in here" :key="p.kind" :class="{ no: p.whyNot }">
+        <b>{{ p.whyNot ? '×' : '✓' }} {{ name(p.kind) }}</b>
+        <span v-if="p.whyNot" class="quiet">{{ p.whyNot }}</span>
+        <span v-else-if="!p.editors" class="quiet">by managers only</span>
+      </li>
+    </ul>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -88,8 +86,5 @@ li b {
 }
 .no b {
   color: var(--quiet);
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
 import { useGalley } from '@/galley/useGalley'
@@ -16,24 +17,15 @@ function set(menu: string, there: boolean) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="420" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>In menus</h2>
-      <v-checkbox
-        v-for="m in page.menus"
-        :key="m.menu"
-        :model-value="m.there"
-        :label="m.above ? `${m.name}, beneath ${m.above}` : m.name"
-        @update:model-value="(v: unknown) => set(m.menu, v === true)"
-      />
-      <p v-if="page.state === 'DRAFT'" class="quiet gap">Visitors see the line once the page is released.</p>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog title="In menus" size="narrow" @close="emit('close')">
+    <v-checkbox
+      v-for="m in page.menus"
+      :key="m.menu"
+      :model-value="m.there"
+      :label="m.above ? `${m.name}, beneath ${m.above}` : m.name"
+      @update:model-value="(v: unknown) => set(m.menu, v === true)"
+    />
+    <p v-if="page.state === 'DRAFT'" class="quiet gap">Visitors see the line once the page is released.</p>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
-
-<style scoped>
-.gap {
-  margin-top: 10px;
-}
-</style>

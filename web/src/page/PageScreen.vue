@@ -57,7 +57,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
     <p v-if="!page.changeable" class="told" role="status">
       {{ pagesOf(page.kindName) }} are changed by managers. You can look at it here, and ask one of them.
     </p>
-    <div class="split" :class="{ alone: !page.changeable }">
+    <div class="split halves" :class="{ alone: !page.changeable }">
       <FormPane v-if="page.changeable && asForm" />
       <GalleyPane v-else-if="page.changeable" />
       <ProofPane v-model:marks="marks" />
@@ -68,9 +68,6 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
 
 <style scoped>
 .split {
-  flex: 1;
-  min-height: 0;
-  display: grid;
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
 }
 .alone {

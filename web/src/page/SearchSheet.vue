@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { useSite } from '@/site/useSite'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -23,37 +24,34 @@ async function readdress() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Search text and address</h2>
-      <div class="found">
-        <div class="mono">{{ site.standing?.origin }}{{ page.address }}</div>
-        <b>{{ page.searchTitle }}</b>
-        <p>{{ page.description || 'No description yet: search engines will pick words of their own.' }}</p>
-      </div>
-      <PropertyInput
-        v-for="p in site.catalog?.pageSettings ?? []"
-        :key="p.key"
-        class="gap"
-        :property="p"
-        :value="page.settings[p.key]"
-        @change="(v) => galley.set(null, null, p.key, v === '' ? undefined : v)"
-        @leave="galley.leave()"
-      />
-      <label class="label" for="segment">Last part of the address</label>
-      <v-text-field
-        id="segment"
-        v-model="segment"
-        :error-messages="trouble"
-        @blur="readdress"
-        @keydown.enter="readdress"
-      />
-      <p v-if="page.liveAddress" class="label">
-        From the next release on, {{ page.liveAddress }} redirects to the new address.
-      </p>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  <SheetDialog title="Search text and address" @close="emit('close')">
+    <div class="found">
+      <div class="mono">{{ site.standing?.origin }}{{ page.address }}</div>
+      <b>{{ page.searchTitle }}</b>
+      <p>{{ page.description || 'No description yet: search engines will pick words of their own.' }}</p>
     </div>
-  </v-dialog>
+    <PropertyInput
+      v-for="p in site.catalog?.pageSettings ?? []"
+      :key="p.key"
+      class="gap"
+      :property="p"
+      :value="page.settings[p.key]"
+      @change="(v) => galley.set(null, null, p.key, v === '' ? undefined : v)"
+      @leave="galley.leave()"
+    />
+    <label class="label" for="segment">Last part of the address</label>
+    <v-text-field
+      id="segment"
+      v-model="segment"
+      :error-messages="trouble"
+      @blur="readdress"
+      @keydown.enter="readdress"
+    />
+    <p v-if="page.liveAddress" class="label">
+      From the next release on, {{ page.liveAddress }} redirects to the new address.
+    </p>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -62,8 +60,5 @@ async function readdress() {
   padding: 10px 12px;
   margin: 10px 0;
   overflow-wrap: anywhere;
-}
-.gap {
-  margin: 10px 0;
 }
 </style>

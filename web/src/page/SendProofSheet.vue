@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
 import { get, post } from '@/api/client'
 import type { SentProof } from '@/api/types'
@@ -52,43 +53,40 @@ async function withdraw(id: string) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
-    <div class="sheet">
-      <div class="row-flex">
-        <h2 class="grow">Send a proof</h2>
-        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
-      </div>
-      <p class="quiet words">
-        Whoever has the link sees this page as it is in the working copy, with later changes, and nothing
-        else. No account is needed; search engines are kept out.
-      </p>
-      <form class="row-flex" @submit.prevent="make">
-        <label for="sent-days">Good for</label>
-        <v-select id="sent-days" v-model="days" :items="CHOICES" class="days" />
-        <v-btn type="submit" class="yes">Make a link</v-btn>
-      </form>
-      <p v-if="address" class="made" role="status">
-        <input
-          :value="address"
-          readonly
-          aria-label="The link"
-          @focus="($event.target as HTMLInputElement).select()"
-        />
-        <span class="label">{{
-          copied ? 'Copied. It is told this once.' : 'Copy it now: it is told this once.'
-        }}</span>
-      </p>
-      <ul v-if="sent.length">
-        <li v-for="s in sent" :key="s.id" class="row-flex">
-          <span class="grow"
-            >Sent by {{ s.who }}, {{ whenWords(s.at) }} · good until {{ whenWords(s.until) }}</span
-          >
-          <button type="button" class="textlink" @click="withdraw(s.id)">Withdraw</button>
-        </li>
-      </ul>
-      <p v-else class="quiet">No link to this page is out.</p>
-    </div>
-  </v-dialog>
+  <SheetDialog title="Send a proof" @close="emit('close')">
+    <template #beside>
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <p class="quiet words">
+      Whoever has the link sees this page as it is in the working copy, with later changes, and nothing else.
+      No account is needed; search engines are kept out.
+    </p>
+    <form class="row-flex" @submit.prevent="make">
+      <label for="sent-days">Good for</label>
+      <v-select id="sent-days" v-model="days" :items="CHOICES" class="days" />
+      <v-btn type="submit" class="yes">Make a link</v-btn>
+    </form>
+    <p v-if="address" class="made" role="status">
+      <input
+        :value="address"
+        readonly
+        aria-label="The link"
+        @focus="($event.target as HTMLInputElement).select()"
+      />
+      <span class="label">{{
+        copied ? 'Copied. It is told this once.' : 'Copy it now: it is told this once.'
+      }}</span>
+    </p>
+    <ul v-if="sent.length">
+      <li v-for="s in sent" :key="s.id" class="row-flex">
+        <span class="grow"
+          >Sent by {{ s.who }}, {{ whenWords(s.at) }} · good until {{ whenWords(s.until) }}</span
+        >
+        <button type="button" class="textlink" @click="withdraw(s.id)">Withdraw</button>
+      </li>
+    </ul>
+    <p v-else class="quiet">No link to this page is out.</p>
+  </SheetDialog>
 </template>
 
 <style scoped>

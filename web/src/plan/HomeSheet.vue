@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import { useSite } from '@/site/useSite'
 
@@ -7,6 +8,7 @@ const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const effects = ref<string[]>([])
+const isHome = computed(() => site.standing?.homeId === props.page)
 
 onMounted(async () => {
   const answer = await get<string[]>(`/sites/${site.id}/pages/${props.page}/home-effects`)
@@ -20,35 +22,30 @@ async function make() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="560" @update:model-value="emit('close')">
-    <div class="sheet">
-      <template v-if="site.standing?.homeId === page">
-        <h2>This is the home page</h2>
-        <p class="gap">It is served at / already.</p>
-        <v-btn @click="emit('close')">Close</v-btn>
-      </template>
-      <template v-else>
-        <h2>Make “{{ site.rows.get(page)?.title }}” the home page</h2>
-        <p class="quiet gap">What will change:</p>
-        <ul>
-          <li v-for="e in effects" :key="e">{{ e }}</li>
-        </ul>
-        <div class="row-flex">
-          <v-btn v-focus class="yes" @click="make">Make it the home page</v-btn>
-          <v-btn @click="emit('close')">Leave it</v-btn>
-        </div>
-      </template>
-    </div>
-  </v-dialog>
+  <SheetDialog
+    :title="isHome ? 'This is the home page' : `Make “${site.rows.get(page)?.title}” the home page`"
+    @close="emit('close')"
+  >
+    <template v-if="isHome">
+      <p class="gap">It is served at / already.</p>
+      <v-btn class="foot" @click="emit('close')">Close</v-btn>
+    </template>
+    <template v-else>
+      <p class="quiet gap">What will change:</p>
+      <ul>
+        <li v-for="e in effects" :key="e">{{ e }}</li>
+      </ul>
+      <div class="row-flex foot">
+        <v-btn v-focus class="yes" @click="make">Make it the home page</v-btn>
+        <v-btn @click="emit('close')">Leave it</v-btn>
+      </div>
+    </template>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.gap {
-  margin: 8px 0;
-}
 ul {
   padding-left: 18px;
-  margin-bottom: 16px;
 }
 li {
   margin: 5px 0;

@@ -42,7 +42,7 @@ const withdraw = (withdrawn: boolean) => (page: string) =>
 </script>
 
 <template>
-  <aside class="card" aria-label="The chosen pages">
+  <aside class="card side-pane" aria-label="The chosen pages">
     <div class="row-flex">
       <h2 class="grow">{{ counted(rows.length, 'page') }} chosen</h2>
       <v-btn @click="emit('clear')">Choose one<span class="kbd">Esc</span></v-btn>
@@ -83,14 +83,6 @@ const withdraw = (withdrawn: boolean) => (page: string) =>
 </template>
 
 <style scoped>
-.card {
-  width: 400px;
-  flex: none;
-  background: var(--sheet);
-  border-left: 1px solid var(--line);
-  padding: 20px;
-  overflow-y: auto;
-}
 .names {
   list-style: none;
   margin-top: 10px;
@@ -99,9 +91,6 @@ h3 {
   font: 13px/18px var(--text);
   color: var(--quiet);
   margin: 18px 0 4px;
-}
-.gap {
-  margin-top: 8px;
 }
 .acts {
   display: flex;

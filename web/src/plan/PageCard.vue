@@ -42,7 +42,7 @@ async function place(menu: string) {
 </script>
 
 <template>
-  <aside class="card" aria-label="The chosen page">
+  <aside class="card side-pane" aria-label="The chosen page">
     <template v-if="detail && row">
       <div class="top">
         <TemplateGlyph :template="detail.template" :wide="38" />
@@ -119,14 +119,6 @@ async function place(menu: string) {
 </template>
 
 <style scoped>
-.card {
-  width: 400px;
-  flex: none;
-  background: var(--sheet);
-  border-left: 1px solid var(--line);
-  padding: 20px;
-  overflow-y: auto;
-}
 .top {
   display: flex;
   gap: 12px;
@@ -159,7 +151,6 @@ dd {
   gap: 8px;
   margin-top: 16px;
 }
-.gap,
 .last {
   margin-top: 14px;
 }

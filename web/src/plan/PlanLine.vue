@@ -168,7 +168,7 @@ const sitemapHint = computed(() =>
   flex: 1 2 40px;
 }
 .home {
-  background: #1f5e5b;
+  background: var(--deed);
   color: #fff;
   font: 600 11px/17px var(--text);
   padding: 0 5px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
@@ -183,14 +184,16 @@ watch(chosen, (id) => {
         @sheet="(s) => (sheet = s)"
       />
     </div>
-    <v-dialog :model-value="!!moves.asking.value" max-width="460" @update:model-value="moves.answer(false)">
-      <div class="sheet">
-        <h2>Against the rules of placement</h2>
-        <p class="gap">{{ moves.asking.value?.why }}. Moved even so, the survey will say so of the page.</p>
-        <v-btn class="yes" @click="moves.answer(true)">Move it even so</v-btn>
-        <v-btn @click="moves.answer(false)">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
-    </v-dialog>
+    <SheetDialog
+      v-if="moves.asking.value"
+      title="Against the rules of placement"
+      size="narrow"
+      @close="moves.answer(false)"
+    >
+      <p class="gap">{{ moves.asking.value?.why }}. Moved even so, the survey will say so of the page.</p>
+      <v-btn class="yes" @click="moves.answer(true)">Move it even so</v-btn>
+      <v-btn @click="moves.answer(false)">Leave it<span class="kbd">Esc</span></v-btn>
+    </SheetDialog>
     <template v-if="chosen">
       <FitManySheet
         v-if="sheet === 'fitting' && picks.many.value.length"
@@ -207,11 +210,6 @@ watch(chosen, (id) => {
 </template>
 
 <style scoped>
-.split {
-  flex: 1;
-  min-height: 0;
-  display: flex;
-}
 .plan {
   flex: 1;
   min-width: 0;
@@ -255,8 +253,5 @@ watch(chosen, (id) => {
 }
 .empty {
   padding: 40px 20px;
-}
-.gap {
-  margin: 8px 0 14px;
 }
 </style>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useEventListener } from '@vueuse/core'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSite } from '@/site/useSite'
 
 defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
+const site = useSite()
 useEventListener(
   window,
   'keydown',
@@ -19,26 +22,23 @@ useEventListener(
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="1180" @update:model-value="emit('close')">
-    <div class="sheet large">
-      <ProofFrame
-        class="frame"
-        :path="`page/${page}`"
-        :width="1280"
-        :markup="`pages/${page}/markup`"
-        label="Proof, large"
-      />
+  <SheetDialog :title="site.rows.get(page)?.title ?? ''" size="large" @close="emit('close')">
+    <template #beside>
       <v-btn @click="emit('close')">Close<span class="kbd">Space</span></v-btn>
-    </div>
-  </v-dialog>
+    </template>
+    <ProofFrame
+      class="frame"
+      :path="`page/${page}`"
+      :width="1280"
+      :markup="`pages/${page}/markup`"
+      label="Proof, large"
+    />
+  </SheetDialog>
 </template>
 
 <style scoped>
-.large {
-  padding: 12px;
-}
 .frame {
   height: 74vh;
-  margin-bottom: 10px;
+  margin-top: 10px;
 }
 </style>

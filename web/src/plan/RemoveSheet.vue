@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
@@ -21,37 +22,29 @@ async function remove() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="500" @update:model-value="emit('close')">
-    <div class="sheet">
-      <template v-if="row?.home">
-        <h2>The home page stays</h2>
-        <p class="gap">“{{ row.title }}” is the home page. Make another page the home page first.</p>
-        <v-btn @click="emit('close')">Close</v-btn>
-      </template>
-      <template v-else>
-        <h2 class="cut">Remove “{{ row?.title }}”</h2>
-        <p class="gap">
-          {{ beneath ? `${counted(beneath, 'page')} beneath it go too. ` : '' }}
-          {{
-            row?.menus.length
-              ? `${counted(row.menus.length, 'menu line goes', 'menu lines go')} with it. `
-              : ''
-          }}
-          Visitors keep seeing what is live until the next release, and you can undo it.
-        </p>
-        <div class="row-flex">
-          <v-btn v-focus class="danger ink" @click="remove"
-            >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn
-          >
-          <v-btn @click="emit('close')">Leave it</v-btn>
-        </div>
-      </template>
-    </div>
-  </v-dialog>
+  <SheetDialog
+    :title="row?.home ? 'The home page stays' : `Remove “${row?.title}”`"
+    size="narrow"
+    @close="emit('close')"
+  >
+    <template v-if="row?.home">
+      <p class="gap">“{{ row.title }}” is the home page. Make another page the home page first.</p>
+      <v-btn class="foot" @click="emit('close')">Close</v-btn>
+    </template>
+    <template v-else>
+      <p class="gap">
+        {{ beneath ? `${counted(beneath, 'page')} beneath it go too. ` : '' }}
+        {{
+          row?.menus.length ? `${counted(row.menus.length, 'menu line goes', 'menu lines go')} with it. ` : ''
+        }}
+        Visitors keep seeing what is live until the next release, and you can undo it.
+      </p>
+      <div class="row-flex foot">
+        <v-btn v-focus class="danger ink" @click="remove"
+          >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn
+        >
+        <v-btn @click="emit('close')">Leave it</v-btn>
+      </div>
+    </template>
+  </SheetDialog>
 </template>
-
-<style scoped>
-.gap {
-  margin: 8px 0 16px;
-}
-</style>

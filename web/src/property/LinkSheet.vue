@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { fold } from '@/words/fold'
 import { useSite } from '@/site/useSite'
@@ -27,37 +28,31 @@ function submit() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="480" @update:model-value="emit('close')">
-    <form class="sheet" @submit.prevent="submit">
-      <h2>Lead to</h2>
-      <v-text-field
-        v-model="words"
-        v-focus
-        class="gap"
-        aria-label="A page’s name, or an address"
-        placeholder="A page’s name, or https://…"
-      />
-      <button v-if="isAddress" type="submit" class="hit">
-        The address <span class="mono">{{ words }}</span>
-      </button>
-      <button v-for="p in pages" :key="p.id" type="button" class="hit" @click="emit('take', `page:${p.id}`)">
-        <span class="grow cut">{{ p.title }}</span><span class="mono cut">{{ p.address }}</span>
-      </button>
-      <p v-if="!isAddress && pages.length === 0" class="quiet">
-        No page is called so. An address begins with https://
-      </p>
-      <div class="row-flex gap">
-        <v-btn v-if="value" class="danger" @click="emit('take', null)">Take the link away</v-btn>
-        <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
-      </div>
-    </form>
-  </v-dialog>
+  <SheetDialog title="Lead to" size="narrow" form @submit="submit" @close="emit('close')">
+    <v-text-field
+      v-model="words"
+      v-focus
+      class="gap"
+      aria-label="A page’s name, or an address"
+      placeholder="A page’s name, or https://…"
+    />
+    <button v-if="isAddress" type="submit" class="hit">
+      The address <span class="mono">{{ words }}</span>
+    </button>
+    <button v-for="p in pages" :key="p.id" type="button" class="hit" @click="emit('take', `page:${p.id}`)">
+      <span class="grow cut">{{ p.title }}</span><span class="mono cut">{{ p.address }}</span>
+    </button>
+    <p v-if="!isAddress && pages.length === 0" class="quiet">
+      No page is called so. An address begins with https://
+    </p>
+    <div class="row-flex gap">
+      <v-btn v-if="value" class="danger" @click="emit('take', null)">Take the link away</v-btn>
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.gap {
-  margin: 10px 0;
-}
 .hit {
   display: flex;
   gap: 10px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import type { Logged } from '@/api/types'
 import { useSession } from '@/session/useSession'
@@ -46,19 +47,20 @@ const when = (at: string) =>
       </tbody>
     </table>
     <v-btn v-if="more" @click="emit('earlier')">Earlier releases…</v-btn>
-    <v-dialog :model-value="returning !== null" max-width="480" @update:model-value="returning = null">
-      <div class="sheet">
-        <h2>Go back to release {{ returning }}</h2>
-        <p class="gap">
-          Visitors get the whole site as it was then. That is a release of its own, and the working copy keeps
-          every change made since.
-        </p>
-        <div class="row-flex">
-          <v-btn class="strong" @click="goBack">Go back</v-btn
-          ><v-btn @click="returning = null">Leave it</v-btn>
-        </div>
+    <SheetDialog
+      v-if="returning !== null"
+      :title="`Go back to release ${returning}`"
+      size="narrow"
+      @close="returning = null"
+    >
+      <p class="gap">
+        Visitors get the whole site as it was then. That is a release of its own, and the working copy keeps
+        every change made since.
+      </p>
+      <div class="row-flex">
+        <v-btn class="strong" @click="goBack">Go back</v-btn><v-btn @click="returning = null">Leave it</v-btn>
       </div>
-    </v-dialog>
+    </SheetDialog>
   </div>
 </template>
 

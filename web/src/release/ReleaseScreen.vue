@@ -156,7 +156,7 @@ async function goBack(number: number) {
         </div>
         <ReleaseLog :log="log" :more="more" @back="goBack" @earlier="earlier" />
       </div>
-      <aside v-if="entries.length" class="side">
+      <aside v-if="entries.length" class="side side-pane">
         <h2>Release</h2>
         <p>{{ counted(goes, 'change goes', 'changes go') }} live at once, or none of them.</p>
         <p v-if="along.length" class="should">
@@ -188,11 +188,6 @@ async function goBack(number: number) {
 </template>
 
 <style scoped>
-.split {
-  flex: 1;
-  min-height: 0;
-  display: flex;
-}
 .changes {
   flex: 1;
   min-width: 0;
@@ -235,12 +230,7 @@ li .v-checkbox {
   border: 1px solid var(--line);
 }
 .side {
-  width: 360px;
-  flex: none;
-  background: var(--sheet);
-  border-left: 1px solid var(--line);
-  padding: 16px 20px;
-  overflow-y: auto;
+  --side: 360px;
   display: flex;
   flex-direction: column;
   gap: 9px;
@@ -254,9 +244,6 @@ h3 {
 }
 .notes {
   padding-left: 18px;
-}
-.gap {
-  margin: 8px 0 16px;
 }
 @media (max-width: 1100px) {
   .side {

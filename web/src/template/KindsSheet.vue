@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import type { TemplateDetail } from '@/api/types'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
@@ -26,44 +27,41 @@ function makeUsual(kind: Kind) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="620" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Kinds that may wear {{ template.name }}</h2>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Kind</th>
-            <th scope="col">May wear it</th>
-            <th scope="col">Wears it as usual</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="k in template.kinds" :key="k.id">
-            <th scope="row">{{ k.name }}</th>
-            <td>
-              <v-checkbox
-                :model-value="k.allowed"
-                :disabled="k.usual"
-                :aria-label="`${pagesOf(k.name)} may wear it`"
-                @update:model-value="(v: unknown) => allow(k, v === true)"
-              />
-            </td>
-            <td>
-              <span v-if="k.usual"
-                >● {{ counted(k.following, 'page follows', 'pages follow') }}, {{ k.chosen }} chose their
-                own</span
-              >
-              <button v-else type="button" class="textlink" @click="makeUsual(k)">
-                Make it the usual one: {{ counted(k.following, 'page changes', 'pages change') }},
-                {{ k.chosen }} chose their own
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog :title="`Kinds that may wear ${template.name}`" @close="emit('close')">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Kind</th>
+          <th scope="col">May wear it</th>
+          <th scope="col">Wears it as usual</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="k in template.kinds" :key="k.id">
+          <th scope="row">{{ k.name }}</th>
+          <td>
+            <v-checkbox
+              :model-value="k.allowed"
+              :disabled="k.usual"
+              :aria-label="`${pagesOf(k.name)} may wear it`"
+              @update:model-value="(v: unknown) => allow(k, v === true)"
+            />
+          </td>
+          <td>
+            <span v-if="k.usual"
+              >● {{ counted(k.following, 'page follows', 'pages follow') }}, {{ k.chosen }} chose their
+              own</span
+            >
+            <button v-else type="button" class="textlink" @click="makeUsual(k)">
+              Make it the usual one: {{ counted(k.following, 'page changes', 'pages change') }},
+              {{ k.chosen }} chose their own
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -81,8 +79,5 @@ td {
 }
 tbody th {
   font-weight: 600;
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

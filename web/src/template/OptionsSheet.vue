@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import type { Property, TemplateDetail } from '@/api/types'
 import FormBuilder from '@/kind/FormBuilder.vue'
 import { useSession } from '@/session/useSession'
@@ -16,30 +17,21 @@ async function keep(options: Property[]) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="640" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Options of {{ template.name }}</h2>
-      <p class="quiet">
-        Each page that wears it sets them for itself, where its template is chosen. An element shows one by
-        “Shows ▾”; a section shows by one in its settings, under “When and where it shows”.
-      </p>
-      <p v-if="!template.options.length" class="gap">This template has no options.</p>
-      <FormBuilder
-        class="gap"
-        :uses="template.options"
-        :away="[]"
-        :pages="template.pages"
-        one="option"
-        :still="!session.manager"
-        :keep="keep"
-      />
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog :title="`Options of ${template.name}`" @close="emit('close')">
+    <p class="quiet">
+      Each page that wears it sets them for itself, where its template is chosen. An element shows one by
+      “Shows ▾”; a section shows by one in its settings, under “When and where it shows”.
+    </p>
+    <p v-if="!template.options.length" class="gap">This template has no options.</p>
+    <FormBuilder
+      class="gap"
+      :uses="template.options"
+      :away="[]"
+      :pages="template.pages"
+      one="option"
+      :still="!session.manager"
+      :keep="keep"
+    />
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
-
-<style scoped>
-.gap {
-  margin-top: 14px;
-}
-</style>

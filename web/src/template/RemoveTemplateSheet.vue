@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { TemplateDetail } from '@/api/types'
@@ -30,20 +31,17 @@ async function remove() {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="440" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Remove {{ template.name }}</h2>
-      <p class="words">
-        {{ counted(template.pages, 'page wears', 'pages wear') }} it and will wear another. Sections without a
-        place there wait on each page’s shelf. It can be undone.
-      </p>
-      <v-select v-model="successor" :items="others" label="Worn instead" aria-label="Worn instead" />
-      <div class="row-flex words">
-        <v-btn class="danger" :disabled="!successor" @click="remove">Remove it</v-btn>
-        <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
-      </div>
+  <SheetDialog :title="`Remove ${template.name}`" size="narrow" @close="emit('close')">
+    <p class="words">
+      {{ counted(template.pages, 'page wears', 'pages wear') }} it and will wear another. Sections without a
+      place there wait on each page’s shelf. It can be undone.
+    </p>
+    <v-select v-model="successor" :items="others" label="Worn instead" aria-label="Worn instead" />
+    <div class="row-flex words">
+      <v-btn class="danger" :disabled="!successor" @click="remove">Remove it</v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
     </div>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

@@ -52,7 +52,7 @@ const CHOICES = computed(() => [
 </script>
 
 <template>
-  <aside class="pane" :aria-label="`${row.title}: ${words.word}`" @keydown.esc="emit('close')">
+  <aside class="pane side-pane" :aria-label="`${row.title}: ${words.word}`" @keydown.esc="emit('close')">
     <div class="row-flex">
       <h2 ref="top" class="grow" tabindex="-1">{{ row.title }}</h2>
       <v-btn @click="emit('close')">Close</v-btn>
@@ -100,12 +100,7 @@ const CHOICES = computed(() => [
 
 <style scoped>
 .pane {
-  width: 440px;
-  flex: none;
-  border-left: 1px solid var(--line);
-  background: var(--sheet);
-  padding: 14px 20px 30px;
-  overflow-y: auto;
+  --side: 440px;
 }
 h2 {
   font-size: 17px;

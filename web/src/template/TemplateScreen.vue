@@ -80,7 +80,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
         </select>
       </label>
     </div>
-    <div class="split">
+    <div class="split halves">
       <GalleyPane />
       <ProofPane v-model:marks="marks" />
     </div>
@@ -109,9 +109,6 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
   max-width: 190px;
 }
 .split {
-  flex: 1;
-  min-height: 0;
-  display: grid;
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
 }
 .gone {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import type { TemplateDetail } from '@/api/types'
 import { counted } from '@/words/counted'
 import WrittenInput from '@/edit/WrittenInput.vue'
@@ -9,31 +10,28 @@ const emit = defineEmits<{ note: [note: string]; close: [] }>()
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>{{ template.name }}</h2>
-      <label class="label" for="template-note">What it is for</label>
-      <WrittenInput
-        id="template-note"
-        class="boxed"
-        :value="template.note"
-        maxlength="200"
-        @written="(note) => emit('note', note)"
-      />
-      <p class="quiet">Worn by {{ counted(template.pages, 'page') }}</p>
-      <ul>
-        <li v-for="p in template.wearing" :key="p.id">
-          <router-link :to="{ name: 'page', params: { page: p.id } }">{{ p.title }}</router-link>
-          <span class="mono">{{ p.address }}</span>
-        </li>
-      </ul>
-      <p v-if="template.pages > template.wearing.length" class="quiet">
-        and {{ counted(template.pages - template.wearing.length, 'more', 'more') }}; the Plan’s template lens
-        shows them all.
-      </p>
-      <v-btn class="gap" @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog :title="template.name" size="narrow" @close="emit('close')">
+    <label class="label" for="template-note">What it is for</label>
+    <WrittenInput
+      id="template-note"
+      class="boxed"
+      :value="template.note"
+      maxlength="200"
+      @written="(note) => emit('note', note)"
+    />
+    <p class="quiet">Worn by {{ counted(template.pages, 'page') }}</p>
+    <ul>
+      <li v-for="p in template.wearing" :key="p.id">
+        <router-link :to="{ name: 'page', params: { page: p.id } }">{{ p.title }}</router-link>
+        <span class="mono">{{ p.address }}</span>
+      </li>
+    </ul>
+    <p v-if="template.pages > template.wearing.length" class="quiet">
+      and {{ counted(template.pages - template.wearing.length, 'more', 'more') }}; the Plan’s template lens
+      shows them all.
+    </p>
+    <v-btn class="gap" @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -56,8 +54,5 @@ li {
   gap: 12px;
   border-top: 1px solid var(--line2);
   padding: 4px 0;
-}
-.gap {
-  margin-top: 12px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref, watch } from 'vue'
 import { freshId } from '@/api/client'
 import type { TemplateDetail } from '@/api/types'
@@ -82,65 +83,62 @@ function remove(zone: ZoneDraft) {
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="760" @update:model-value="emit('close')">
-    <div class="sheet">
-      <h2>Zones of {{ template.name }}</h2>
-      <p class="quiet">Where sections stand on a page. Drag a zone to another part of the page.</p>
-      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-      <div class="plan">
-        <section
-          v-for="r in ROLES"
-          :key="r.key"
-          class="part"
-          :class="[r.key, { over: dragged }]"
-          :aria-label="r.name"
-          @dragover.prevent
-          @drop.prevent="drop(r.key)"
+  <SheetDialog :title="`Zones of ${template.name}`" size="wide" @close="emit('close')">
+    <p class="quiet">Where sections stand on a page. Drag a zone to another part of the page.</p>
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <div class="plan">
+      <section
+        v-for="r in ROLES"
+        :key="r.key"
+        class="part"
+        :class="[r.key, { over: dragged }]"
+        :aria-label="r.name"
+        @dragover.prevent
+        @drop.prevent="drop(r.key)"
+      >
+        <div
+          v-for="z in inPart(r.key)"
+          :key="z.key"
+          class="zone"
+          draggable="true"
+          @dragstart="dragged = z.key"
+          @dragend="dragged = null"
         >
-          <div
-            v-for="z in inPart(r.key)"
-            :key="z.key"
-            class="zone"
-            draggable="true"
-            @dragstart="dragged = z.key"
-            @dragend="dragged = null"
-          >
-            <div class="row-flex">
-              <input v-model="z.name" aria-label="Name of the zone" maxlength="40" @change="give" />
-              <button
-                v-if="!z.sections"
-                type="button"
-                class="x"
-                :aria-label="`Remove the zone ${z.name}`"
-                @click="remove(z)"
-              >
-                ×
-              </button>
-              <span v-else class="label">{{ z.sections }}</span>
-            </div>
-            <select v-model="z.role" :aria-label="`Part of the page for ${z.name}`" @change="give">
-              <option v-for="o in ROLES" :key="o.key" :value="o.key">{{ o.name }}</option>
-            </select>
-            <v-select
-              v-model="z.accepts"
-              class="accepts"
-              multiple
-              :items="kinds"
-              placeholder="takes everything"
-              :aria-label="`What ${z.name} takes`"
-              @update:model-value="give"
+          <div class="row-flex">
+            <input v-model="z.name" aria-label="Name of the zone" maxlength="40" @change="give" />
+            <button
+              v-if="!z.sections"
+              type="button"
+              class="x"
+              :aria-label="`Remove the zone ${z.name}`"
+              @click="remove(z)"
             >
-              <template #selection="{ index }">
-                <span v-if="index === 0">takes {{ z.accepts.length }} kinds of element</span>
-              </template>
-            </v-select>
+              ×
+            </button>
+            <span v-else class="label">{{ z.sections }}</span>
           </div>
-          <button type="button" class="textlink" @click="add(r.key)">+ zone</button>
-        </section>
-      </div>
-      <v-btn class="gap" @click="emit('close')">Done</v-btn>
+          <select v-model="z.role" :aria-label="`Part of the page for ${z.name}`" @change="give">
+            <option v-for="o in ROLES" :key="o.key" :value="o.key">{{ o.name }}</option>
+          </select>
+          <v-select
+            v-model="z.accepts"
+            class="accepts"
+            multiple
+            :items="kinds"
+            placeholder="takes everything"
+            :aria-label="`What ${z.name} takes`"
+            @update:model-value="give"
+          >
+            <template #selection="{ index }">
+              <span v-if="index === 0">takes {{ z.accepts.length }} kinds of element</span>
+            </template>
+          </v-select>
+        </div>
+        <button type="button" class="textlink" @click="add(r.key)">+ zone</button>
+      </section>
     </div>
-  </v-dialog>
+    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
@@ -204,8 +202,5 @@ function remove(zone: ZoneDraft) {
   border: 0;
   background: none;
   color: var(--quiet);
-}
-.gap {
-  margin-top: 14px;
 }
 </style>

@@ -68,7 +68,7 @@ useEventListener(window, 'keyup', holdB(false))
         >Changes {{ theme.pages }} pages · hold <span class="kbd">B</span> for before</span
       >
     </div>
-    <div class="split">
+    <div class="split halves">
       <div class="settings" aria-label="Settings of the look">
         <p v-if="!manager" class="note-box">
           Only managers change the look. You can try the kept looks on the contact sheet.
@@ -159,9 +159,6 @@ useEventListener(window, 'keyup', holdB(false))
   white-space: nowrap;
 }
 .split {
-  flex: 1;
-  min-height: 0;
-  display: grid;
   grid-template-columns: 320px minmax(0, 1fr);
 }
 .settings {
