@@ -1,10 +1,8 @@
 package venue.core.kind;
 
-import com.fasterxml.jackson.annotation.JsonCreator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
@@ -44,35 +42,6 @@ public record Kind(
         templates = templates == null ? List.of() : List.copyOf(templates);
         beneath = beneath == null ? Placement.ANYWHERE : beneath;
         settings = Values.copy(settings);
-    }
-
-    /** Reads a kind as it is kept; the last three were kept beside the settings once. */
-    @JsonCreator
-    static Kind read(
-            String id,
-            String name,
-            String note,
-            List<Property> fields,
-            List<Property> putAway,
-            List<String> templates,
-            @Nullable String template,
-            Placement beneath,
-            @Nullable Map<String, Value> settings,
-            boolean retired,
-            @Nullable Boolean offeredFirst,
-            @Nullable String startsIn,
-            @Nullable List<String> mayHold) {
-        Map<String, Value> all = new TreeMap<>(Values.copy(settings));
-        if (offeredFirst != null) {
-            all.put("offeredFirst", Value.of(offeredFirst));
-        }
-        if (startsIn != null) {
-            all.put("startsIn", Value.of(startsIn));
-        }
-        if (mayHold != null) {
-            all.put(KindSettings.MAY_HOLD.key(), BeneathRule.listed(mayHold));
-        }
-        return new Kind(id, name, note, fields, putAway, templates, template, beneath, all, retired);
     }
 
     /** A kind whose pages may stand anywhere and wear anything. */

@@ -19,8 +19,8 @@ public final class Contents implements Archive {
 
     private static final int REMEMBERED = 50_000;
 
-    private static final String INSERT = "insert or ignore into content (hash, type, body) values (?, ?, ?)";
-    private static final String SELECT = "select type, body from content where hash = :hash";
+    private static final String INSERT = "insert or ignore into content (hash, type, body, shape) values (?, ?, ?, ?)";
+    private static final String SELECT = "select type, body, shape from content where hash = :hash";
 
     private final Database database;
     private final JdbcClient sql;
@@ -43,7 +43,7 @@ public final class Contents implements Archive {
         database.each(
                 INSERT,
                 written.stream()
-                        .map(w -> new Object[] {w.hash(), w.type().name(), w.body()})
+                        .map(w -> new Object[] {w.hash(), w.type().name(), w.body(), Shapes.NOW})
                         .toList());
         written.forEach(w -> remembered.put(w.hash(), w.item()));
         return written.stream().map(Written::hash).toList();
@@ -92,8 +92,12 @@ public final class Contents implements Archive {
         return sql.sql(SELECT)
                 .param("hash", hash)
                 .query((row, n) ->
-                        ItemJson.read(ItemSort.valueOf(row.getString("type")).record(), row.getString("body")))
+                        read(ItemSort.valueOf(row.getString("type")), row.getInt("shape"), row.getString("body")))
                 .optional()
                 .orElse(null);
+    }
+
+    private static Item read(ItemSort sort, int shape, String body) {
+        return ItemJson.read(sort.record(), Shapes.upgraded(sort, shape, body));
     }
 }

@@ -9,13 +9,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.item.Item;
-import venue.core.kind.Kind;
-import venue.core.kind.Placement;
 import venue.core.link.Link;
 import venue.core.page.Page;
 import venue.core.readymade.ReadySite;
 import venue.core.section.Zones;
-import venue.core.site.Role;
 import venue.core.value.Value;
 
 class ItemJsonTest {
@@ -56,29 +53,5 @@ class ItemJsonTest {
     void whatIsReadIsWrittenTheSameAgain(Item item) {
         String json = ItemJson.write(item);
         assertThat(ItemJson.write(ItemJson.read(item.getClass(), json))).isEqualTo(json);
-    }
-
-    /** Kinds as they were kept before their declared settings: what they said beside is read as those. */
-    @ParameterizedTest
-    @MethodSource("older")
-    void kindsOfOlderContentAreRead(String json, boolean first, Placement beneath) {
-        Kind kind = ItemJson.read(Kind.class, json);
-        assertThat(kind.offeredFirst()).isEqualTo(first);
-        assertThat(kind.beneath()).isEqualTo(beneath);
-        assertThat(kind.madeBy()).isEqualTo(Role.EDITOR);
-    }
-
-    private static Stream<Object[]> older() {
-        return Stream.of(
-                new Object[] {
-                    "{\"id\":\"k\",\"name\":\"K\",\"offeredFirst\":true,\"startsIn\":\"form\"}",
-                    true,
-                    Placement.ANYWHERE
-                },
-                new Object[] {
-                    "{\"id\":\"k\",\"name\":\"K\",\"beneath\":{\"where\":\"BENEATH_KINDS\",\"ids\":[\"x\"]}}",
-                    false,
-                    new Placement(Placement.Where.BENEATH_KINDS, List.of("x"))
-                });
     }
 }

@@ -1,0 +1,70 @@
+package venue.store.content;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.edition.ItemSort;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.kind.KindSettings;
+import venue.core.kind.Placement;
+import venue.core.readymade.ReadySite;
+import venue.core.site.Role;
+import venue.store.database.Database;
+
+class ShapesTest {
+
+    private static final String OLD_KIND = "{\"id\":\"k\",\"name\":\"K\",\"offeredFirst\":true,\"startsIn\":\"form\","
+            + "\"mayHold\":[\"x\"],\"beneath\":{\"where\":\"BENEATH_KINDS\",\"ids\":[\"x\"]}}";
+
+    @TempDir
+    Path folder;
+
+    /** What was written before contents told their shape is of the first one. */
+    @Test
+    void whatOlderVersionsKeptIsReadInTheShapeOfNowAndStaysAsItIs() {
+        try (Database database = Database.open(folder.resolve("venue.db"))) {
+            database.sql()
+                    .sql("insert into content (hash, type, body) values ('h', 'KIND', :body)")
+                    .param("body", OLD_KIND)
+                    .update();
+            Kind kind = (Kind) new Contents(database).require("h");
+            assertThat(kind.offeredFirst()).isTrue();
+            assertThat(kind.startsIn()).isEqualTo("form");
+            assertThat(kind.settings().get(KindSettings.MAY_HOLD.key()))
+                    .isEqualTo(venue.core.kind.BeneathRule.listed(List.of("x")));
+            assertThat(kind.beneath()).isEqualTo(new Placement(Placement.Where.BENEATH_KINDS, List.of("x")));
+            assertThat(kind.madeBy()).isEqualTo(Role.EDITOR);
+            assertThat(database.sql()
+                            .sql("select body from content")
+                            .query(String.class)
+                            .single())
+                    .isEqualTo(OLD_KIND);
+            String hash = new Contents(database).put(kind);
+            assertThat(database.sql()
+                            .sql("select shape from content where hash = :hash")
+                            .param("hash", hash)
+                            .query(Integer.class)
+                            .single())
+                    .isEqualTo(Shapes.NOW);
+        }
+    }
+
+    private static Stream<Item> items() {
+        return ReadySite.items("Loomgate Yard", "loomgate.localhost", "p").stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("items")
+    void whatHasTheShapeOfNowIsLeftAlone(Item item) {
+        String body = ItemJson.write(item);
+        String again = Shapes.upgraded(ItemSort.of(item), 1, body);
+        assertThat(ItemJson.read(item.getClass(), again)).isEqualTo(item);
+    }
+}
