@@ -41,7 +41,7 @@ class AccessTest {
             }) {
                 page.navigate(venue.venue("/kestrel-moor/" + screen));
                 page.locator(".stand").waitFor();
-                page.waitForTimeout(900);
+                Chromium.settle(page);
                 all.assertThat(Chromium.violations(page)).as(screen).isEmpty();
             }
             for (String path : new String[] {

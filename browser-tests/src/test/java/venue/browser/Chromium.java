@@ -3,6 +3,7 @@ package venue.browser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -17,6 +18,18 @@ import java.util.Map;
 final class Chromium implements AutoCloseable {
 
     private static final int PATIENCE_MS = 20_000;
+
+    private static final String STOOD_STILL = "() => new Promise(done => {"
+            + " let last = '', same = 0;"
+            + " const look = () => {"
+            + "  const scrolled = [...document.querySelectorAll('*')].map(e => e.scrollTop).filter(t => t).join();"
+            + "  const now = [scrolled, document.body.innerHTML.length, performance.getEntriesByType('resource').length,"
+            + "   document.fonts.status, [...document.images].filter(i => !i.complete).length].join(' ');"
+            + "  same = now === last ? same + 1 : 0;"
+            + "  last = now;"
+            + "  same < 15 ? requestAnimationFrame(look) : done();"
+            + " };"
+            + " look(); })";
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -43,6 +56,16 @@ final class Chromium implements AutoCloseable {
         page.keyboard().press("Enter");
         page.locator(".stand").waitFor();
         return page;
+    }
+
+    /** Waits until a document has stood still: nothing came, grew or moved for some of its frames. */
+    static void settle(Page page) {
+        page.evaluate(STOOD_STILL);
+    }
+
+    /** The same for the document, of a frame perhaps, in which something stands. */
+    static void settle(Locator within) {
+        within.evaluate(STOOD_STILL);
     }
 
     /** What axe-core finds on the page, each as rule and first place; {@code within} limits it to an element. */

@@ -30,8 +30,6 @@ class ComposeTest {
             "Notice",
             "Two voices");
 
-    private static final int SETTLE_MS = 700;
-
     @TempDir
     Path data;
 
@@ -96,7 +94,7 @@ class ComposeTest {
         page.mouse().move(from.x + 4, from.y + 8);
         page.mouse().down();
         page.mouse().move(from.x + 4, from.y + 30);
-        page.waitForTimeout(200);
+        page.locator(".galley.folded").waitFor();
         cards().nth(1).scrollIntoViewIfNeeded();
         BoundingBox to = cards().nth(1).boundingBox();
         page.mouse().move(to.x + 60, to.y + 6);
@@ -114,7 +112,7 @@ class ComposeTest {
         Locator features = card("Three features");
         Locator edge = features.locator(".edge").first();
         edge.scrollIntoViewIfNeeded();
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(page);
         edge.hover(new Locator.HoverOptions().setPosition(6, 20));
         BoundingBox from = edge.boundingBox();
         page.mouse().down();
@@ -158,7 +156,7 @@ class ComposeTest {
             page.keyboard().type("Filled " + round);
             // What is written is no place to fill any more, perhaps before the last letter.
             page.evaluate("() => document.activeElement.blur()");
-            page.waitForTimeout(260);
+            Chromium.settle(page);
         }
         assertThat(waiting).hasCount(0);
         assertThat(page.locator(".strip")).containsText("none");

@@ -20,7 +20,6 @@ import org.junit.jupiter.api.io.TempDir;
 class ReachTest {
 
     private static final String MINE = "accessibility-main1";
-    private static final int SETTLE_MS = 700;
 
     @TempDir
     Path data;
@@ -81,8 +80,7 @@ class ReachTest {
 
     private void writeInTheProof() {
         Locator words = proof().locator("[data-s=" + MINE + "] [data-rich]");
-        words.waitFor();
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(words);
         point(words.locator("p").first());
         assertThat(words).hasAttribute("contenteditable", "true");
         page.keyboard().press("Control+Home");

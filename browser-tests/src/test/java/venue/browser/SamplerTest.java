@@ -91,7 +91,7 @@ class SamplerTest {
                 Sampler.write(page, "own-html", "html", attack);
                 page.navigate(Sampler.proof(page, "page/sampler"));
                 page.locator("summary").all().forEach(s -> s.click());
-                page.waitForTimeout(60);
+                Chromium.settle(page);
                 assertThat(page.evaluate("() => window.ran ?? null")).as(attack).isNull();
                 page.navigate(venue.venue("/kestrel-moor/survey"));
                 page.locator(".stand").waitFor();

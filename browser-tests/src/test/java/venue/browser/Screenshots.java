@@ -17,8 +17,6 @@ import org.junit.jupiter.api.io.TempDir;
 /** Takes the pictures in docs/screenshots from the demo, as {@code ./venue screenshots}. */
 class Screenshots {
 
-    private static final int SETTLE_MS = 2500;
-
     @TempDir
     Path data;
 
@@ -142,7 +140,7 @@ class Screenshots {
 
     private void cell(Page page) {
         page.locator(".cell.must").first().click();
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(page);
     }
 
     private static void history(Page page) {
@@ -157,9 +155,9 @@ class Screenshots {
         page.locator(".stand").waitFor();
         Sampler.make(page);
         page.navigate(Sampler.proof(page, "page/sampler"));
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(page);
         page.locator("iframe.own-html").scrollIntoViewIfNeeded();
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(page);
         page.addStyleTag(
                 new Page.AddStyleTagOptions().setContent("main{columns:3;column-gap:0}.s{break-inside:avoid}"));
         page.screenshot(new Page.ScreenshotOptions()
@@ -180,7 +178,7 @@ class Screenshots {
     }
 
     private void take(Page page, String name) {
-        page.waitForTimeout(SETTLE_MS);
+        Chromium.settle(page);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }
