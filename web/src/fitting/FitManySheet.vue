@@ -2,7 +2,7 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
-import type { FitForMany } from '@/api/types'
+import type { FittedMany } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/words/counted'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -12,7 +12,7 @@ import { useSite } from '@/site/useSite'
 const props = defineProps<{ pages: string[] }>()
 const emit = defineEmits<{ close: []; taken: [] }>()
 const site = useSite()
-const fits = ref<FitForMany[] | null>(null)
+const fits = ref<FittedMany[] | null>(null)
 const looked = ref('')
 const on = ref(props.pages[0] ?? '')
 const choices = computed(() =>
@@ -20,7 +20,7 @@ const choices = computed(() =>
 )
 
 onMounted(async () => {
-  const answer = await get<FitForMany[]>(`/sites/${site.id}/fitting?pages=${props.pages.join(',')}`)
+  const answer = await get<FittedMany[]>(`/sites/${site.id}/fitting?pages=${props.pages.join(',')}`)
   fits.value = answer.ok ? answer.value : []
   looked.value = fits.value[0]?.template ?? ''
 })
@@ -29,7 +29,7 @@ async function take(template?: string) {
   const answer = await site.give({ verb: 'choose-template', pages: props.pages, template })
   if (answer.ok) emit('taken')
 }
-function words(fit: FitForMany) {
+function words(fit: FittedMany) {
   const shelf = fit.shelved
     ? `${counted(fit.shelved, 'section')} of ${counted(fit.shelving, 'page')} to the shelf`
     : 'every section keeps a place'

@@ -10,6 +10,7 @@ import LineageMenu from './LineageMenu.vue'
 import KeepPatternSheet from './KeepPatternSheet.vue'
 import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
+import { plainWords } from '@/words/fold'
 import { reachOf } from '@/words/reachWords'
 import { whereShown } from './optionAnswers'
 import { useGalley } from './useGalley'
@@ -80,11 +81,7 @@ function moveTo(zone: string, index: number) {
 async function linkToIt() {
   let anchor = String(section.value.settings.anchor ?? '')
   if (!anchor) {
-    anchor = section.value.name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-    anchor ||= section.value.id
+    anchor = plainWords(section.value.name).join('-').toLowerCase() || section.value.id
     await galley.set(section.value.id, null, 'anchor', anchor)
   }
   await navigator.clipboard?.writeText(`${galley.sheet.value?.address}#${anchor}`).catch(() => undefined)

@@ -1,4 +1,5 @@
 import { freshId } from '@/api/client'
+import { plainWords } from '@/words/fold'
 import type { Property, PropertyType } from '@/api/types'
 
 /** The types a field can have, in the order in which they are offered. */
@@ -18,27 +19,9 @@ export const FIELD_TYPES: { value: PropertyType; title: string }[] = [
   { value: 'COLOUR', title: 'Colour' },
 ]
 
-/** Letters that don't come apart into a plain one and a mark. */
-const LATIN: Record<string, string> = {
-  ß: 'ss',
-  æ: 'ae',
-  œ: 'oe',
-  ø: 'o',
-  ł: 'l',
-  đ: 'd',
-  ð: 'd',
-  þ: 'th',
-}
-
 /** A key as it is kept, made from a label: a small letter first, then letters and digits. */
 export function keyFrom(label: string, taken: string[]): string {
-  const words = label
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[ßæœøłđðþ]/gi, (letter) => LATIN[letter.toLowerCase()] ?? '')
-    .split(/[^A-Za-z0-9]+/)
-    .filter(Boolean)
-  const camel = words
+  const camel = plainWords(label)
     .map((word, i) =>
       i === 0 ? word.toLowerCase() : (word[0] ?? '').toUpperCase() + word.slice(1).toLowerCase(),
     )

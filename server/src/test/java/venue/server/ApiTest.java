@@ -90,7 +90,7 @@ class ApiTest {
                 maja.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"nope\"],\"note\":\"\"}"),
                 404,
                 "unknown-change");
-        refused(maja.get("/api/sites/no-site/plan"), 404, "unknown-site");
+        refused(maja.get("/api/sites/no-site/news"), 404, "unknown-site");
     }
 
     private static String link(String target) {

@@ -30,13 +30,14 @@ class WaysTest {
 
     @Test
     void thePlanGivesAllRowsAndThenOnlyWhatDiffers() {
-        JsonNode whole = json(maja.get(SITE + "/plan"));
+        JsonNode whole = json(maja.get(SITE + "/news")).get("plan");
         assertThat(whole.get("whole").asBoolean()).isTrue();
         assertThat(whole.get("rows").size())
                 .isEqualTo(whole.get("order").size())
                 .isGreaterThan(40);
         json(maja.command("{\"verb\":\"set-value\",\"item\":\"glossary\",\"key\":\"summary\",\"value\":\"Words\"}"));
-        JsonNode part = json(maja.get(SITE + "/plan?since=" + whole.get("step").asLong()));
+        JsonNode part = json(maja.get(SITE + "/news?since=" + whole.get("step").asLong()))
+                .get("plan");
         assertThat(part.get("whole").asBoolean()).isFalse();
         assertThat(part.get("rows").size()).isEqualTo(1);
         assertThat(part.get("rows").get(0).get("state").asString()).isEqualTo("CHANGED");

@@ -1,13 +1,15 @@
 package venue.core.usage;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.entry.Entry;
-import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.OptionAnswer;
@@ -35,10 +37,11 @@ public record FieldUse(Property field, long own, long inheriting, List<String> p
     /** Every field of a kind's form, in its order. */
     public static List<FieldUse> of(Edition edition, Kind kind) {
         List<Page> pages = pages(edition, kind);
+        Map<String, Set<String>> binding = binding(edition, pages);
         return kind.fields().stream()
                 .map(f -> {
                     long own = holding(pages, f);
-                    return new FieldUse(f, own, pages.size() - own, places(edition, kind, f, pages));
+                    return new FieldUse(f, own, pages.size() - own, places(kind, f, binding));
                 })
                 .toList();
     }
@@ -71,7 +74,7 @@ public record FieldUse(Property field, long own, long inheriting, List<String> p
     }
 
     /** Where visitors see a field: listings, search engines, and the sections that show it. */
-    private static List<String> places(Edition edition, Kind kind, Property field, List<Page> pages) {
+    private static List<String> places(Kind kind, Property field, Map<String, Set<String>> binding) {
         List<String> places = new ArrayList<>();
         if (field.shown() || UsualFields.IN_LISTINGS.contains(field.key())) {
             places.add("listings of " + (kind.isPageless() ? kind.name() + " entries" : kind.pages()));
@@ -82,17 +85,24 @@ public record FieldUse(Property field, long own, long inheriting, List<String> p
         if (field.key().equals(UsualFields.PICTURE)) {
             places.add("title bands with the page’s picture");
         }
-        List<String> bound = Stream.concat(
-                        edition.all(Sectioned.class).filter(i -> !(i instanceof Page)), pages.stream())
-                .filter(i -> i.body().all().anyMatch(s -> binds(s, "page." + field.key())))
-                .map(Item::name)
-                .sorted(Comparator.naturalOrder())
-                .toList();
+        Set<String> bound = binding.getOrDefault("page." + field.key(), Set.of());
         if (!bound.isEmpty()) {
             String more = bound.size() > NAMED ? " and " + Words.count(bound.size() - NAMED, "more place") : "";
             places.add(bound.stream().limit(NAMED).collect(Collectors.joining(", ")) + more);
         }
         return places;
+    }
+
+    /** Names of the items in which something shows a source, by the source; in one walk for all of them. */
+    private static Map<String, Set<String>> binding(Edition edition, List<Page> pages) {
+        Map<String, Set<String>> binding = new HashMap<>();
+        Stream.concat(edition.all(Sectioned.class).filter(i -> !(i instanceof Page)), pages.stream())
+                .forEach(i -> i.body()
+                        .all()
+                        .flatMap(FieldUse::sources)
+                        .forEach(source -> binding.computeIfAbsent(source, k -> new TreeSet<>())
+                                .add(i.name())));
+        return binding;
     }
 
     private static List<String> places(Template template, List<Page> wearing, String option) {
@@ -113,8 +123,12 @@ public record FieldUse(Property field, long own, long inheriting, List<String> p
     }
 
     private static boolean binds(Section section, String source) {
+        return sources(section).anyMatch(source::equals);
+    }
+
+    private static Stream<String> sources(Section section) {
         return section.elements()
                 .flatMap(e -> e.props().values().stream())
-                .anyMatch(v -> v instanceof Value.Bound bound && bound.source().equals(source));
+                .flatMap(v -> v instanceof Value.Bound bound ? Stream.of(bound.source()) : Stream.empty());
     }
 }

@@ -16,6 +16,7 @@ import venue.core.edition.Extremes;
 import venue.core.edition.HomeEffects;
 import venue.core.edition.Worn;
 import venue.core.fitting.Fitted;
+import venue.core.fitting.FittedMany;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
@@ -97,44 +98,13 @@ class PageController {
                 .toList();
     }
 
-    /**
-     * A template that several pages may wear.
-     *
-     * @param worn how many of them wear it now
-     * @param shelving on how many of them sections would wait on the shelf
-     * @param shelved how many sections those are
-     */
-    record FitForMany(String template, int worn, int shelving, int shelved) {}
-
     /** The templates that all of the named pages may wear, and what each would do to them; nothing is changed. */
     @GetMapping("/fitting")
-    List<FitForMany> fittingMany(Here here, @RequestParam List<String> pages) {
+    List<FittedMany> fittingMany(Here here, @RequestParam List<String> pages) {
         Edition edition = here.working();
-        List<Page> all =
-                pages.stream().map(id -> edition.require(Page.class, id)).toList();
-        return edition.all(Template.class)
-                .filter(t -> !t.retired()
-                        && all.stream()
-                                .allMatch(p ->
-                                        edition.require(Kind.class, p.kind()).mayWear(t.id())))
-                .sorted(Comparator.comparing(Template::name))
-                .map(t -> forMany(edition, all, t))
-                .toList();
-    }
-
-    private static FitForMany forMany(Edition edition, List<Page> pages, Template template) {
-        List<Integer> shelved = pages.stream()
-                .map(p -> Fitted.of(edition, p, template).shelved().size())
-                .filter(n -> n > 0)
-                .toList();
-        long worn = pages.stream()
-                .filter(p -> edition.worn(p).template().equals(template))
-                .count();
-        return new FitForMany(
-                template.id(),
-                (int) worn,
-                shelved.size(),
-                shelved.stream().mapToInt(n -> n).sum());
+        return FittedMany.of(
+                edition,
+                pages.stream().map(id -> edition.require(Page.class, id)).toList());
     }
 
     /** The templates that the page may wear, and what each would do to it; nothing is changed. */
