@@ -7,6 +7,7 @@ import SectionCard from './SectionCard.vue'
 import type { ZoneDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { vDrag, vOnto } from '@/look/dragging'
 import { useGalley } from './useGalley'
 
 const galley = useGalley()
@@ -29,6 +30,7 @@ function begin(section: string) {
   dragged.value = section
   window.setTimeout(() => (folded.value = dragged.value !== null))
 }
+/** Wherever it was let go: it goes to where it was shown to go last. */
 function drop() {
   const section = dragged.value
   const to = over.value
@@ -44,12 +46,8 @@ function letGo() {
   over.value = null
   folded.value = false
 }
-function hover(event: DragEvent, zone: ZoneDetail, index: number) {
-  if (!dragged.value) return
-  if (refusal(zone)) return void (over.value = null)
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  const below = event.clientY > box.top + box.height / 2
-  over.value = { zone: zone.key, index: below ? index + 1 : index }
+function hover(zone: ZoneDetail, index: number, share: number) {
+  over.value = refusal(zone) ? null : { zone: zone.key, index: share > 0.5 ? index + 1 : index }
 }
 function hoverEnd(zone: ZoneDetail) {
   over.value = refusal(zone) ? null : { zone: zone.key, index: zone.sections.length }
@@ -86,7 +84,7 @@ const plans: Record<string, [number, number, number, number]> = {
 </script>
 
 <template>
-  <section class="galley" :class="{ folded }" aria-label="Galley" @dragover.prevent @drop.prevent="drop">
+  <section v-onto="{ drop }" class="galley" :class="{ folded }" aria-label="Galley">
     <FactsCard v-if="galley.page.value" />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">
@@ -124,20 +122,18 @@ const plans: Record<string, [number, number, number, number]> = {
         </button>
         <component
           :is="own.reach === 'SHARED' && !manager ? FarSection : SectionCard"
+          v-drag="armed === own.section.id ? { begin: () => begin(own.section.id), end: letGo } : null"
+          v-onto="{ over: (share) => hover(zone, i, share), drop }"
           :own="own"
-          :draggable="armed === own.section.id"
           @mousedown="arm($event, own.section.id)"
-          @dragstart="begin(own.section.id)"
-          @dragend="letGo"
-          @dragover.prevent="hover($event, zone, i)"
         />
       </template>
       <button
+        v-onto="{ over: () => hoverEnd(zone), drop }"
         type="button"
         class="insert last"
         :class="{ target: isOver(zone.key, zone.sections.length) }"
         @click="galley.openTray(zone.key, zone.sections.length)"
-        @dragover.prevent="hoverEnd(zone)"
       >
         <span>+ section here<span class="kbd">I</span></span>
       </button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
+import { vDrag, vOnto } from '@/look/dragging'
 import { freshId } from '@/api/client'
 import type { EntryRow, KindDetail, Value } from '@/api/types'
 import { counted } from '@/words/counted'
@@ -92,6 +93,8 @@ async function step(row: EntryRow, by: 1 | -1) {
 }
 function drop(before: string | null) {
   if (dragged.value) void move(dragged.value, before)
+}
+function letGo() {
   dragged.value = over.value = null
 }
 function remove(row: EntryRow) {
@@ -144,22 +147,19 @@ function pasted(event: ClipboardEvent) {
           <tr
             v-for="row in shown"
             :key="row.id"
+            v-onto="{ over: () => (over = row.id), drop: () => drop(row.id) }"
             :data-entry="row.id"
             :class="{ over: over === row.id && dragged !== row.id }"
             @keydown.alt.up.prevent="step(row, -1)"
             @keydown.alt.down.prevent="step(row, 1)"
-            @dragover.prevent="over = row.id"
-            @drop.prevent="drop(row.id)"
           >
             <td class="grip-cell">
               <span
                 v-if="!filter"
+                v-drag="{ begin: () => (dragged = row.id), end: letGo }"
                 class="grip"
-                draggable="true"
                 title="Drag to move, or Alt and arrows"
                 aria-hidden="true"
-                @dragstart="dragged = row.id"
-                @dragend="dragged = over = null"
                 >⋮⋮</span
               >
             </td>

@@ -4,6 +4,9 @@ import type { FieldUse, Property } from '@/api/types'
 import FieldCard from './FieldCard.vue'
 import { newField } from '@/property/fields'
 import FormBuilder from './FormBuilder.vue'
+import { drag, isDragged } from '@/test/drag'
+
+vi.mock('@/look/dragging', () => import('@/test/drag'))
 
 const use = (field: Property): FieldUse => ({ field, own: 2, inheriting: 3, places: [] })
 const FIELDS = [newField('Name', '', []), newField('Wing span', 'Size', []), newField('Weight', 'Size', [])]
@@ -20,8 +23,7 @@ function builder(answer = true, still = false) {
   })
   const given = () => told(keep.mock.calls.at(-1)?.[0] ?? [])
   const card = (at: number) => wrapper.findAllComponents(FieldCard)[at]!
-  const drag = (from: string, at = 0) => wrapper.findAll(from)[at]!.trigger('dragstart')
-  return { wrapper, keep, given, card, drag }
+  return { wrapper, keep, given, card }
 }
 
 describe('a form being put together', () => {
@@ -36,12 +38,11 @@ describe('a form being put together', () => {
   })
 
   it('moves a field over a heading by keys, and a whole group by dragging', async () => {
-    const { wrapper, card, given, drag } = builder()
+    const { wrapper, card, given } = builder()
     card(1).vm.$emit('move', -1)
     await wrapper.vm.$nextTick()
     expect(given()).toEqual(['/Wing span', '/Name', 'Size/Weight'])
-    await drag('section > header .grip', 1)
-    await wrapper.findAll('section')[0]!.trigger('drop')
+    drag(wrapper.findAll('section > header .grip')[1]!, wrapper.findAll('section')[0]!)
     expect(given()).toEqual(['Size/Weight', '/Wing span', '/Name'])
   })
 
@@ -70,6 +71,6 @@ describe('a form being put together', () => {
   it('offers nothing to those who may only look', () => {
     const { wrapper } = builder(true, true)
     expect(wrapper.find('form').exists()).toBe(false)
-    expect(wrapper.findAll('[draggable=true]')).toHaveLength(0)
+    expect(wrapper.findAll('.grip, .place').filter(isDragged)).toHaveLength(0)
   })
 })

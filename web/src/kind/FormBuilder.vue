@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { FieldUse, Property, PutAway } from '@/api/types'
 import { counted } from '@/words/counted'
+import { vDrag, vOnto } from '@/look/dragging'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import FieldCard from './FieldCard.vue'
 import { flattened, grouped, moved, newField } from '@/property/fields'
@@ -101,10 +102,13 @@ function moveGroup(from: number, to: number) {
 function drop(group: string, before: string | null, at: number) {
   const key = dragged.value
   const from = draggedGroup.value
-  dragged.value = draggedGroup.value = null
-  over.value = ''
+  letGo()
   if (from !== null) return from === at ? undefined : moveGroup(from, at)
   if (key) void give(moved(fields.value, key, group, before))
+}
+function letGo() {
+  dragged.value = draggedGroup.value = null
+  over.value = ''
 }
 </script>
 
@@ -113,19 +117,16 @@ function drop(group: string, before: string | null, at: number) {
     <section
       v-for="(g, i) in groups"
       :key="g.name"
+      v-onto="{ over: () => (over = `${g.name}/`), drop: () => drop(g.name, null, i) }"
       :class="{ over: over === `${g.name}/` }"
-      @dragover.prevent="over = `${g.name}/`"
-      @drop.prevent="drop(g.name, null, i)"
     >
       <header v-if="g.name || groups.length > 1">
         <span
           v-if="!still && groups.length > 1"
+          v-drag="{ begin: () => (draggedGroup = i), end: letGo }"
           class="grip"
-          draggable="true"
           title="Drag to move the group, or use the arrows"
           aria-hidden="true"
-          @dragstart.stop="draggedGroup = i"
-          @dragend="draggedGroup = null"
           >⋮⋮</span
         >
         <WrittenInput
@@ -160,13 +161,10 @@ function drop(group: string, before: string | null, at: number) {
       <div
         v-for="f in g.fields"
         :key="f.key"
+        v-drag="still || open === f.key ? null : { begin: () => (dragged = f.key), end: letGo }"
+        v-onto="{ over: () => (over = `${g.name}/${f.key}`), drop: () => drop(g.name, f.key, i) }"
         class="place"
         :class="{ over: over === `${g.name}/${f.key}` }"
-        :draggable="!still && open !== f.key"
-        @dragstart.stop="dragged = f.key"
-        @dragover.prevent.stop="over = `${g.name}/${f.key}`"
-        @dragend="over = ''"
-        @drop.prevent.stop="drop(g.name, f.key, i)"
       >
         <FieldCard
           :use="use(f)"

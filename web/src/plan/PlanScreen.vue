@@ -7,6 +7,7 @@ import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
+import { vDrag, vOnto } from '@/look/dragging'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
 import { LENSES, shadeOf, type LensKey } from './lenses'
@@ -106,10 +107,6 @@ async function setMenu(id: string, menu: string, there: boolean) {
   if (there) await site.give({ verb: 'remove-from-menu', menu, page: id })
   else await site.give({ verb: 'place-in-menu', menu, page: id, id: `m-${id}`.slice(0, 40) })
 }
-function share(event: DragEvent): number {
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  return (event.clientY - box.top) / box.height
-}
 
 usePlanKeys({ lines, chosen, folded, choose, open, toggle, nextLens, makeNew, renaming, sheet, picks })
 watch(chosen, (id) => {
@@ -142,13 +139,18 @@ watch(chosen, (id) => {
             <div
               v-for="v in virtual.getVirtualItems()"
               :key="lines[v.index]?.row.id"
+              v-drag="
+                site.mayChange(lines[v.index]!.row)
+                  ? { begin: () => moves.begin(lines[v.index]!.row), end: moves.letGo }
+                  : null
+              "
+              v-onto="{
+                over: (share) => moves.over(lines[v.index]!.row, share),
+                drop: moves.finish,
+              }"
               role="presentation"
               class="place"
-              :draggable="site.mayChange(lines[v.index]!.row)"
               :style="{ transform: `translateY(${v.start}px)` }"
-              @dragstart="moves.begin(lines[v.index]!.row)"
-              @dragover.prevent="moves.over(lines[v.index]!.row, share($event))"
-              @dragend="moves.finish()"
             >
               <PlanLine
                 :line="lines[v.index]!"

@@ -82,9 +82,10 @@ export function usePlanMoves() {
     const inside = isWithin(site.rows, row.id, id) ? 'A page can’t stand beneath itself' : ''
     drop.value = { over: row.id, where, whyNot: inside || (sameParent ? '' : allowed.whyNot(parent)) }
   }
+  const letGo = () => void (dragged.value = drop.value = null)
   async function finish() {
     const [id, to] = [dragged.value, drop.value]
-    dragged.value = drop.value = null
+    letGo()
     const target = to && site.rows.get(to.over)
     if (!id || !target || to.over === id) return
     if (to.whyNot && (isWithin(site.rows, target.id, id) || !allowed.evenSo()))
@@ -98,5 +99,5 @@ export function usePlanMoves() {
     asking.value = null
     if (asked && yes) void site.give(command(asked, true))
   }
-  return { dragged, drop, asking, begin, over, finish, answer }
+  return { dragged, drop, asking, begin, over, finish, letGo, answer }
 }

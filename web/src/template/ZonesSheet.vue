@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref, watch } from 'vue'
+import { vDrag, vOnto } from '@/look/dragging'
 import { freshId } from '@/api/client'
 import type { TemplateDetail } from '@/api/types'
 import { said } from '@/api/said'
@@ -68,7 +69,6 @@ function add(role: Role) {
 }
 function drop(role: Role) {
   const zone = zones.value.find((z) => z.key === dragged.value)
-  dragged.value = null
   if (!zone || zone.role === role) return
   zone.role = role
   void give()
@@ -90,19 +90,16 @@ function remove(zone: ZoneDraft) {
       <section
         v-for="r in ROLES"
         :key="r.key"
+        v-onto="{ drop: () => drop(r.key) }"
         class="part"
         :class="[r.key, { over: dragged }]"
         :aria-label="r.name"
-        @dragover.prevent
-        @drop.prevent="drop(r.key)"
       >
         <div
           v-for="z in inPart(r.key)"
           :key="z.key"
+          v-drag="{ begin: () => (dragged = z.key), end: () => (dragged = null) }"
           class="zone"
-          draggable="true"
-          @dragstart="dragged = z.key"
-          @dragend="dragged = null"
         >
           <div class="row-flex">
             <input v-model="z.name" aria-label="Name of the zone" maxlength="40" @change="give" />

@@ -7,6 +7,9 @@ import FrameSheet from './FrameSheet.vue'
 import RemoveTemplateSheet from './RemoveTemplateSheet.vue'
 import WearersSheet from './WearersSheet.vue'
 import ZonesSheet from './ZonesSheet.vue'
+import { drag } from '@/test/drag'
+
+vi.mock('@/look/dragging', () => import('@/test/drag'))
 
 const pushed = vi.fn()
 vi.mock('vue-router', () => ({ useRouter: () => ({ push: pushed }) }))
@@ -61,8 +64,7 @@ describe('the zones of a template', () => {
 
   it('are dragged to another part, or moved there by their menu', async () => {
     const wrapper = open()
-    await wrapper.get('.RIGHT .zone').trigger('dragstart')
-    await wrapper.get('.LEFT').trigger('drop')
+    drag(wrapper.get('.RIGHT .zone'), wrapper.get('.LEFT'))
     await flushPromises()
     expect(sent().map((z) => z.role)).toEqual(['MAIN', 'LEFT'])
     await wrapper.get('[aria-label="Part of the page for Side column"]').setValue('TOP')
