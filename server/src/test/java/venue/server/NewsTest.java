@@ -80,6 +80,30 @@ class NewsTest {
     }
 
     @Test
+    void wordsInATemplateLeaveWhatThereIsToChooseFrom() {
+        JsonNode placed = given(
+                "{\"verb\":\"place-section\",\"item\":\"wide\",\"zone\":\"main\",\"index\":0,\"id\":\"told\","
+                        + "\"pattern\":\"ready-notice\",\"spans\":[]}",
+                news(-1).get("standing").get("step").asLong());
+        long step = placed.get("standing").get("step").asLong();
+        assertThat(placed.get("standing").get("shaped").asLong()).isEqualTo(step);
+        JsonNode element = json(maja.get(SITE + "/templates/wide/sheet"))
+                .findValue("sections")
+                .get(0)
+                .findValue("elements")
+                .get(0);
+        String set = "{\"verb\":\"set-value\",\"item\":\"wide\",\"section\":\"told\",\"element\":\""
+                + element.get("id").asString() + "\",\"key\":\"words\",\"value\":\"<p>%s</p>\"}";
+        JsonNode filled = given(String.format(set, "Closed"), step);
+        JsonNode choice = json(maja.get(SITE + "/catalog"));
+        JsonNode written = given(String.format(set, "Closed today"), step + 1);
+        assertThat(written.get("standing").get("step").asLong()).isEqualTo(step + 2);
+        assertThat(written.get("standing").get("shaped"))
+                .isEqualTo(filled.get("standing").get("shaped"));
+        assertThat(json(maja.get(SITE + "/catalog"))).isEqualTo(choice);
+    }
+
+    @Test
     void aPageComesWithItsProofAndATemplateToo() {
         JsonNode sheet = json(maja.get(SITE + "/pages/visit/sheet"));
         assertThat(sheet.get("page").get("id").asString()).isEqualTo("visit");

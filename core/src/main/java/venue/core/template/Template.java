@@ -93,6 +93,16 @@ public record Template(
         this(id, name, note, frame, zones, false, List.of());
     }
 
+    /** The sections that are copied into new pages. */
+    public List<Section> starters() {
+        return zones.stream().flatMap(z -> z.starters().stream()).toList();
+    }
+
+    /** How many places to fill a new page has from it. */
+    public long toFill() {
+        return starters().stream().flatMap(Section::toFill).count();
+    }
+
     public boolean shows(String part) {
         return frameValue(part) instanceof Value.Flag flag && flag.yes();
     }

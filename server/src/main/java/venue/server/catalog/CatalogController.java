@@ -141,16 +141,14 @@ class CatalogController {
     }
 
     private static Catalog.TemplateInfo template(Template template, List<Page> wearing) {
-        List<Section> starters =
-                template.zones().stream().flatMap(z -> z.starters().stream()).toList();
         return new Catalog.TemplateInfo(
                 template.id(),
                 template.name(),
                 template.note(),
                 Glyph.of(template),
                 wearing.size(),
-                starters.size(),
-                starters.stream().flatMap(Section::toFill).count(),
+                template.starters().size(),
+                template.toFill(),
                 wearing.stream().map(Page::id).findFirst().orElse(null),
                 template.retired());
     }

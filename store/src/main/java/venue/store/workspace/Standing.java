@@ -19,6 +19,8 @@ import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.release.ReleasePlan;
 import venue.core.survey.Survey;
+import venue.core.template.Glyph;
+import venue.core.template.Template;
 
 /**
  * A site at one moment: working copy and live release, each with the hashes of its contents. Immutable. What is derived from
@@ -96,16 +98,28 @@ public final class Standing {
         return all;
     }
 
-    /** Whether more changes than what pages and entries say: what there is to choose from may be something else then. */
+    /** Whether more changes than what pages, entries and templates say: what there is to choose from may be something else then. */
     private static boolean isShaping(Edition before, Edition after, Collection<String> ids) {
         return ids.stream().anyMatch(id -> {
             Item was = before.find(id).orElse(null);
             Item is = after.find(id).orElse(null);
-            return !(was instanceof Entry && is instanceof Entry)
-                    && !(was instanceof Page one
-                            && is instanceof Page other
-                            && isShapedAlike(before, one, after, other));
+            if (was instanceof Page one && is instanceof Page other) {
+                return !isShapedAlike(before, one, after, other);
+            }
+            if (was instanceof Template one && is instanceof Template other) {
+                return !isShapedAlike(one, other);
+            }
+            return !(was instanceof Entry && is instanceof Entry);
         });
+    }
+
+    private static boolean isShapedAlike(Template one, Template other) {
+        return one.name().equals(other.name())
+                && one.note().equals(other.note())
+                && one.retired() == other.retired()
+                && one.starters().size() == other.starters().size()
+                && one.toFill() == other.toFill()
+                && Glyph.of(one).equals(Glyph.of(other));
     }
 
     private static boolean isShapedAlike(Edition before, Page one, Edition after, Page other) {
