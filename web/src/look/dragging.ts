@@ -49,7 +49,7 @@ monitorForElements({
   },
 })
 
-/** May be dragged, by mouse or touch; not while its value is null. Keys move things by themselves. */
+/** May be dragged, as the browser drags things; not while its value is null. Keys move things by themselves. */
 export const vDrag = holding<Drag>((element, now) =>
   draggable({
     element,
