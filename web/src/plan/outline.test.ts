@@ -1,28 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { PlanRow } from '@/api/types'
+import { row as moorRow } from '@/test/moor'
 import { childrenOf, keyMove, outline } from './outline'
 
-function row(id: string, parent?: string): PlanRow {
-  return {
-    id,
-    parent,
-    title: `Page ${id}`,
-    address: `/${id}`,
-    kind: 'standard',
-    template: 'plain',
-    wornBecause: 'KIND',
-    state: 'LIVE',
-    home: false,
-    menus: [],
-    sitemap: 'in',
-    sitemapWhy: '',
-    toFill: 0,
-    mustFix: 0,
-    shouldFix: 0,
-    notes: 0,
-    found: '',
-  }
-}
+const row = (id: string, parent?: string) => moorRow(id, { parent, title: `Page ${id}` })
 
 //  a
 //  b

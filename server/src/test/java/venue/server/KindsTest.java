@@ -158,6 +158,22 @@ class KindsTest {
     }
 
     @Test
+    void anEntryThatSomebodyElseTookAwayDoesNotComeBackByBeingRenamed() {
+        JsonNode entry = json(tomas.get(SITE + "/kinds/sponsor/entries")).get(1);
+        String id = entry.get("id").asString();
+        String seen = "{\"" + id + "\":\"" + entry.get("revision").asString() + "\"}";
+        json(maja.command("{\"verb\":\"remove-entries\",\"entries\":[\"" + id + "\"]}"));
+        refused(
+                tomas.command(
+                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"" + id
+                                + "\",\"name\":\"Another name\",\"fields\":{},\"reset\":[]}]}",
+                        seen),
+                404,
+                "unknown-item");
+        assertThat(tomas.get(SITE + "/kinds/sponsor/entries").body()).doesNotContain(id + "\"");
+    }
+
+    @Test
     void aKindTellsWhoInheritsAndWhereAFieldShows() {
         JsonNode kind = json(maja.get(SITE + "/kinds/open-night"));
         assertThat(kind.get("following").asInt() + kind.get("chosen").asInt())

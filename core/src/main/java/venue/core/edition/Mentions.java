@@ -1,5 +1,6 @@
 package venue.core.edition;
 
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import venue.core.link.Link;
 import venue.core.property.Property;
+import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 /** Gathers what values name, each by the type that is declared of it; texts that only look like an id or a link name nothing. */
@@ -16,13 +18,27 @@ final class Mentions {
 
     private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
 
+    private static final Set<PropertyType> NAMING = EnumSet.of(
+            PropertyType.RICH,
+            PropertyType.LINK,
+            PropertyType.PICTURE,
+            PropertyType.FILE,
+            PropertyType.KIND,
+            PropertyType.MANY);
+
     private final Set<Link> links = new LinkedHashSet<>();
     private final Set<String> media = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
 
     void add(List<Property> declared, Map<String, Value> values) {
-        if (!values.isEmpty()) {
-            declared.stream().filter(p -> values.containsKey(p.key())).forEach(p -> add(p, values.get(p.key())));
+        if (values.isEmpty()) {
+            return;
+        }
+        for (Property property : declared) {
+            Value value = NAMING.contains(property.type()) ? values.get(property.key()) : null;
+            if (value != null) {
+                add(property, value);
+            }
         }
     }
 
