@@ -1,8 +1,11 @@
 package venue.core.text;
 
+import java.util.EnumMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.ResourceBundle.Control;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The few words that a page says of itself to visitors, in the languages of the bundles beside this class. */
 public enum Phrase {
@@ -36,10 +39,21 @@ public enum Phrase {
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);
 
+    /** What was looked up once; a page says a dozen of them. */
+    private static final Map<String, Map<Phrase, String>> SPOKEN = new ConcurrentHashMap<>();
+
     /** The words in a language (BCP 47); English where it is not spoken here. */
     public String in(String language) {
-        Locale locale = Locale.forLanguageTag(language);
-        return ResourceBundle.getBundle("venue.core.text.phrases", locale, WITHOUT_THE_MACHINES_LANGUAGE)
-                .getString(name());
+        return SPOKEN.computeIfAbsent(language, Phrase::all).get(this);
+    }
+
+    private static Map<Phrase, String> all(String language) {
+        ResourceBundle bundle = ResourceBundle.getBundle(
+                "venue.core.text.phrases", Locale.forLanguageTag(language), WITHOUT_THE_MACHINES_LANGUAGE);
+        Map<Phrase, String> all = new EnumMap<>(Phrase.class);
+        for (Phrase phrase : values()) {
+            all.put(phrase, bundle.getString(phrase.name()));
+        }
+        return all;
     }
 }
