@@ -68,7 +68,13 @@ export const vOnto = holding<Target>((element, now) => {
   }
   return dropTargetForElements({
     element,
-    getData: ({ input }) => ({ drop: () => now().drop(share(input)) }),
+    // What is told while it is dragged comes with the next frame; letting go does not wait for it.
+    getData: ({ input }) => ({
+      drop: () => {
+        now().over?.(share(input))
+        now().drop(share(input))
+      },
+    }),
     onDrag: ({ location: { current } }) => {
       if (current.dropTargets[0]?.element === element) now().over?.(share(current.input))
     },

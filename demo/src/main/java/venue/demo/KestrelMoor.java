@@ -18,7 +18,7 @@ import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.readymade.ReadySite;
 import venue.core.site.Site;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /** The whole demo site: what it begins with, and what has been changed since its first release. */
@@ -77,15 +77,15 @@ public final class KestrelMoor {
                 List.of(SharedSections.DARK_ROAD.id()));
     }
 
-    private static List<Theme> looks() {
-        Theme dusk = ReadySite.dusk()
+    private static List<Look> looks() {
+        Look dusk = ReadySite.dusk()
                 .with("noticeShown", Value.of(true))
                 .with(
                         "noticeWords",
                         Value.of(
                                 "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked."))
                 .with("footerWords", Value.of("Kestrel Moor Observatory is run by a small trust and its volunteers."));
-        Theme heather = new Theme(
+        Look heather = new Look(
                 "heather",
                 "Heather",
                 Map.of(

@@ -5,6 +5,8 @@ import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -44,7 +46,7 @@ class ApiTest {
     void howeverManyWrongTriesThereWereTheRightPasswordOpens() {
         Client guesser = new Client(port);
         guesser.get("/api/me");
-        String guess = "{\"email\":\"tomas@kestrel-moor.example\",\"password\":\"guess\"}";
+        String guess = Client.json("email", "tomas@kestrel-moor.example", "password", "guess");
         for (int i = 0; i < 7; i++) {
             refused(guesser.post("/api/sign-in", guess), 403, "sign-in-failed");
         }
@@ -55,47 +57,43 @@ class ApiTest {
 
     @Test
     void badInputIsRefusedWithCodeFieldAndWayOut() {
-        refused(maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"  \"}"), 422, "title-empty");
-        refused(
-                maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"" + "x".repeat(5000) + "\"}"),
-                422,
-                "title-too-long");
-        refused(maja.command("{\"verb\":\"set-title\",\"page\":\"nope\",\"title\":\"x\"}"), 404, "unknown-page");
-        refused(
-                maja.command("{\"verb\":\"move-page\",\"page\":\"visit\",\"parent\":\"opening-times\"}"),
-                422,
-                "beneath-itself");
-        refused(maja.command("{\"verb\":\"move-page\",\"page\":\"article-1\",\"parent\":\"visit\"}"), 422, "not-here");
-        refused(
-                maja.command("{\"verb\":\"set-segment\",\"page\":\"visit\",\"segment\":\"api\"}"),
-                422,
-                "reserved-segment");
-        refused(
-                maja.command("{\"verb\":\"set-segment\",\"page\":\"visit\",\"segment\":\"news\"}"),
-                409,
-                "segment-taken");
-        refused(maja.command("{\"verb\":\"remove-page\",\"page\":\"welcome\"}"), 409, "home-stays");
+        refused(maja.give("set-title", "page", "visit", "title", "  "), 422, "title-empty");
+        refused(maja.give("set-title", "page", "visit", "title", "x".repeat(5000)), 422, "title-too-long");
+        refused(maja.give("set-title", "page", "nope", "title", "x"), 404, "unknown-page");
+        refused(maja.give("move-page", "page", "visit", "parent", "opening-times"), 422, "beneath-itself");
+        refused(maja.give("move-page", "page", "article-1", "parent", "visit"), 422, "not-here");
+        refused(maja.give("set-segment", "page", "visit", "segment", "api"), 422, "reserved-segment");
+        refused(maja.give("set-segment", "page", "visit", "segment", "news"), 409, "segment-taken");
+        refused(maja.give("remove-page", "page", "welcome"), 409, "home-stays");
         refused(maja.command(link("javascript:alert(1)")), 422, "link-not-allowed");
-        refused(maja.command("{\"verb\":\"explode\"}"), 400, "unreadable");
-        refused(
-                maja.command("{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"x\",\"more\":1}"),
-                400,
-                "unreadable");
+        refused(maja.give("explode"), 400, "unreadable");
+        refused(maja.give("set-title", "page", "visit", "title", "x", "more", 1), 400, "unreadable");
         refused(maja.command("not json"), 400, "unreadable");
         refused(
-                maja.post("/api/sites/kestrel-moor/releases", "{\"items\":[],\"note\":\"\"}"),
+                maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of(), "note", "")),
                 422,
                 "nothing-to-release");
         refused(
-                maja.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"nope\"],\"note\":\"\"}"),
+                maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of("nope"), "note", "")),
                 404,
                 "unknown-change");
         refused(maja.get("/api/sites/no-site/news"), 404, "unknown-site");
     }
 
     private static String link(String target) {
-        return "{\"verb\":\"set-value\",\"item\":\"site-index\",\"section\":\"site-index-main1\",\"element\":\"e1\",\"key\":\"links\","
-                + "\"value\":[{\"label\":\"x\",\"link\":\"" + target + "\"}]}";
+        return Client.json(
+                "verb",
+                "set-value",
+                "item",
+                "site-index",
+                "section",
+                "site-index-main1",
+                "element",
+                "e1",
+                "key",
+                "links",
+                "value",
+                List.of(Map.of("label", "x", "link", target)));
     }
 
     @Test
@@ -110,11 +108,11 @@ class ApiTest {
     void aStaleCommandThatTouchesTheSamePartIsRefusedWithBothVersions() {
         String detail = maja.get("/api/sites/kestrel-moor/pages/tonight").body();
         String seen = "{\"tonight\":\"" + detail.replaceAll("^.*?\"revision\":\"([0-9a-f]+)\".*", "$1") + "\"}";
-        assertThat(maja.command("{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"First\"}", seen)
+        assertThat(maja.command(Client.json("verb", "set-title", "page", "tonight", "title", "First"), seen)
                         .statusCode())
                 .isEqualTo(200);
         HttpResponse<String> second =
-                maja.command("{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"Second\"}", seen);
+                maja.command(Client.json("verb", "set-title", "page", "tonight", "title", "Second"), seen);
         refused(second, 409, "changed-meanwhile");
         assertThat(second.body()).contains("\"theirs\"", "\"mine\"", "First", "Second");
     }
@@ -122,30 +120,19 @@ class ApiTest {
     @Test
     void editorsWritePagesButDoNotShapeTheSite() {
         Client tomas = Client.signedIn(port, "tomas");
-        assertThat(tomas.command("{\"verb\":\"set-title\",\"page\":\"glossary\",\"title\":\"Words\"}")
-                        .statusCode())
+        assertThat(tomas.give("set-title", "page", "glossary", "title", "Words").statusCode())
                 .isEqualTo(200);
-        refused(tomas.command("{\"verb\":\"make-home\",\"page\":\"visit\"}"), 403, "managers-only");
-        refused(tomas.command("{\"verb\":\"wear-look\",\"look\":\"chalk\"}"), 403, "managers-only");
+        refused(tomas.give("make-home", "page", "visit"), 403, "managers-only");
+        refused(tomas.give("wear-look", "look", "chalk"), 403, "managers-only");
+        refused(tomas.give("set-value", "item", "dusk", "key", "bodySize", "value", 20), 403, "managers-only");
+        refused(tomas.give("set-value", "item", "site", "key", "email", "value", "x"), 403, "managers-only");
+        refused(tomas.give("name-section", "item", "dark-road", "section", "s1", "name", "x"), 403, "managers-only");
         refused(
-                tomas.command("{\"verb\":\"set-value\",\"item\":\"dusk\",\"key\":\"bodySize\",\"value\":20}"),
+                tomas.give("reach-section", "page", "tonight", "section", "tonight-main1", "to", "SHARED"),
                 403,
                 "managers-only");
         refused(
-                tomas.command("{\"verb\":\"set-value\",\"item\":\"site\",\"key\":\"email\",\"value\":\"x\"}"),
-                403,
-                "managers-only");
-        refused(
-                tomas.command("{\"verb\":\"name-section\",\"item\":\"dark-road\",\"section\":\"s1\",\"name\":\"x\"}"),
-                403,
-                "managers-only");
-        refused(
-                tomas.command(
-                        "{\"verb\":\"reach-section\",\"page\":\"tonight\",\"section\":\"tonight-main1\",\"to\":\"SHARED\"}"),
-                403,
-                "managers-only");
-        refused(
-                tomas.post("/api/sites/kestrel-moor/releases", "{\"items\":[\"visit\"],\"note\":\"\"}"),
+                tomas.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of("visit"), "note", "")),
                 403,
                 "managers-only");
         refused(tomas.post("/api/sites/kestrel-moor/releases/1/return", "{}"), 403, "managers-only");

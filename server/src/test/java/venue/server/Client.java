@@ -11,10 +11,16 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodySubscribers;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A browser's worth of HTTP: cookies, the CSRF token, and any host name at the server under test. */
 final class Client {
+
+    private static final JsonMapper JSON = new JsonMapper();
 
     static {
         System.setProperty("jdk.httpclient.allowRestrictedHeaders", "host");
@@ -46,8 +52,7 @@ final class Client {
     static Client signedIn(int port, String who) {
         Client client = new Client(port);
         client.get("/api/me");
-        client.post(
-                "/api/sign-in", "{\"email\":\"" + who + "@kestrel-moor.example\",\"password\":\"" + PASSWORD + "\"}");
+        client.post("/api/sign-in", json("email", who + "@kestrel-moor.example", "password", PASSWORD));
         client.get("/api/me");
         return client;
     }
@@ -123,7 +128,22 @@ final class Client {
         return visit(SITE, "GET", path);
     }
 
-    /** Gives a command against the demo site. */
+    /** An object as JSON, out of names and values in turn. */
+    static String json(Object... named) {
+        Map<String, Object> object = new LinkedHashMap<>();
+        for (int i = 0; i < named.length; i += 2) {
+            object.put(String.valueOf(named[i]), named[i + 1]);
+        }
+        return JSON.writeValueAsString(object);
+    }
+
+    /** Gives a command against the demo site: its verb, then names and values in turn. */
+    HttpResponse<String> give(String verb, Object... named) {
+        return command(
+                json(Stream.concat(Stream.of("verb", verb), Stream.of(named)).toArray()));
+    }
+
+    /** Gives a command that is JSON already, or is none. */
     HttpResponse<String> command(String json) {
         return command(json, "{}");
     }

@@ -53,7 +53,7 @@ class CookiesTest {
                 .header("X-XSRF-TOKEN", value(token))
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString(
-                        "{\"email\":\"maja@kestrel-moor.example\",\"password\":\"" + Client.PASSWORD + "\"}")));
+                        Client.json("email", "maja@kestrel-moor.example", "password", Client.PASSWORD))));
         assertThat(signed.statusCode()).isEqualTo(200);
         assertThat(cookie(signed, "venue-session")).contains("; Secure", "; HttpOnly", "SameSite=Lax");
         String session = "venue-session=" + value(cookie(signed, "venue-session"));

@@ -63,7 +63,7 @@ class EventsTest {
     }
 
     private HttpResponse<String> rename(String title) {
-        return maja.command("{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"" + title + "\"}");
+        return maja.give("set-title", "page", "tonight", "title", title);
     }
 
     @Test
@@ -93,7 +93,7 @@ class EventsTest {
     void longPlacesAreRefused() {
         refused(maja.get(EVENTS + "?window=w&at=" + "x".repeat(201)), 422, "too-long");
         refused(maja.get(EVENTS + "?at=plan&window=" + "x".repeat(81)), 422, "too-long");
-        refused(maja.post(EVENTS + "/place", "{\"window\":\"w\",\"at\":\"" + "x".repeat(201) + "\"}"), 422, "too-long");
+        refused(maja.post(EVENTS + "/place", Client.json("window", "w", "at", "x".repeat(201))), 422, "too-long");
     }
 
     @Test

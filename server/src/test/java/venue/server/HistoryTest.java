@@ -6,6 +6,7 @@ import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -32,8 +33,8 @@ class HistoryTest {
     @Test
     void anEarlierVersionIsListedComparedSeenAndBroughtBack() {
         String history = SITE + "/pages/glossary/history";
-        json(maja.command("{\"verb\":\"set-title\",\"page\":\"glossary\",\"title\":\"Words of the sky\"}"));
-        json(tomas.command("{\"verb\":\"set-title\",\"page\":\"glossary\",\"title\":\"Sky words\"}"));
+        json(maja.give("set-title", "page", "glossary", "title", "Words of the sky"));
+        json(tomas.give("set-title", "page", "glossary", "title", "Sky words"));
         JsonNode versions = json(maja.get(history));
         assertThat(versions.get(0).get("who").asString()).isEqualTo("Tomás Jurado");
         assertThat(versions.get(0).get("now").asBoolean()).isTrue();
@@ -51,13 +52,14 @@ class HistoryTest {
                 .isEqualTo("Sky words");
         refused(maja.get(history + "/0000"), 404, "unknown-version");
         refused(maja.get(SITE + "/pages/visit/history/" + mine), 404, "unknown-version");
-        refused(maja.post(history + "/" + mine + "/return", "{\"section\":\"nope\"}"), 404, "unknown-section");
+        refused(maja.post(history + "/" + mine + "/return", Client.json("section", "nope")), 404, "unknown-section");
     }
 
     @Test
     void aProofSentOutOpensOnePageWithoutAnAccountUntilItIsWithdrawn() {
         String sent = SITE + "/pages/dark-sky-camping/sent";
-        String address = json(maja.post(sent, "{\"days\":7}")).get("address").asString();
+        String address =
+                json(maja.post(sent, Client.json("days", 7))).get("address").asString();
         String path = address.substring(address.indexOf("/-/"));
         Client stranger = new Client(port);
         HttpResponse<String> page = stranger.visit(path);
@@ -69,28 +71,50 @@ class HistoryTest {
         assertThat(stranger.visit("/-/sent/" + id).statusCode()).isEqualTo(404);
         json(tomas.post(sent + "/" + id + "/withdraw", "{}"));
         assertThat(stranger.visit(path).statusCode()).isEqualTo(404);
-        refused(maja.post(sent, "{\"days\":0}"), 422, "out-of-range");
-        refused(maja.post(sent, "{\"days\":61}"), 422, "out-of-range");
+        refused(maja.post(sent, Client.json("days", 0)), 422, "out-of-range");
+        refused(maja.post(sent, Client.json("days", 61)), 422, "out-of-range");
         refused(maja.post(sent + "/" + id + "/withdraw", "{}"), 404, "unknown-proof");
-        refused(maja.post(SITE + "/pages/nope/sent", "{\"days\":1}"), 404, "unknown-page");
+        refused(maja.post(SITE + "/pages/nope/sent", Client.json("days", 1)), 404, "unknown-page");
     }
 
     @Test
     void ownHtmlIsTheManagersAndSealedOff() {
-        String place =
-                "{\"verb\":\"place-element\",\"item\":\"tonight\",\"section\":\"tonight-main1\",\"column\":\"c1\","
-                        + "\"index\":9,\"id\":\"own\",\"kind\":\"own-html\",\"props\":{\"html\":\"<b>sealed</b><script>1</script>\"}}";
+        String place = Client.json(
+                "verb",
+                "place-element",
+                "item",
+                "tonight",
+                "section",
+                "tonight-main1",
+                "column",
+                "c1",
+                "index",
+                9,
+                "id",
+                "own",
+                "kind",
+                "own-html",
+                "props",
+                Map.of("html", "<b>sealed</b><script>1</script>"));
         refused(tomas.command(place), 403, "managers-only");
         json(maja.command(place));
         refused(
-                tomas.command(
-                        "{\"verb\":\"set-value\",\"item\":\"tonight\",\"section\":\"tonight-main1\",\"element\":\"own\","
-                                + "\"key\":\"html\",\"value\":\"<b>mine</b>\"}"),
+                tomas.give(
+                        "set-value",
+                        "item",
+                        "tonight",
+                        "section",
+                        "tonight-main1",
+                        "element",
+                        "own",
+                        "key",
+                        "html",
+                        "value",
+                        "<b>mine</b>"),
                 403,
                 "managers-only");
         refused(
-                tomas.command(
-                        "{\"verb\":\"keep-pattern\",\"page\":\"tonight\",\"id\":\"x\",\"name\":\"X\",\"group\":\"\"}"),
+                tomas.give("keep-pattern", "page", "tonight", "id", "x", "name", "X", "group", ""),
                 403,
                 "managers-only");
         String markup =
@@ -112,17 +136,14 @@ class HistoryTest {
         assertThat(json(maja.upload(SITE + "/media", guide)).get("id")).isEqualTo(made.get("id"));
         HttpResponse<String> served = maja.visit(made.get("path").asString());
         assertThat(served.headers().firstValue("content-type")).contains("application/pdf");
-        String trails = "{\"verb\":\"remove-media\",\"media\":\"trails\",\"anyway\":false}";
+        String trails = Client.json("verb", "remove-media", "media", "trails", "anyway", false);
         refused(maja.command(trails), 409, "in-use");
-        refused(maja.command("{\"verb\":\"focus-media\",\"media\":\"trails\",\"x\":-1,\"y\":3}"), 422, "out-of-range");
+        refused(maja.give("focus-media", "media", "trails", "x", -1, "y", 3), 422, "out-of-range");
         refused(
-                maja.command("{\"verb\":\"replace-media\",\"media\":\"trails\",\"by\":\""
-                        + made.get("id").asString() + "\"}"),
+                maja.give(
+                        "replace-media", "media", "trails", "by", made.get("id").asString()),
                 422,
                 "not-alike");
-        refused(
-                maja.command("{\"verb\":\"take-pattern\",\"page\":\"visit\",\"pattern\":\"nope\",\"instead\":true}"),
-                404,
-                "unknown-pattern");
+        refused(maja.give("take-pattern", "page", "visit", "pattern", "nope", "instead", true), 404, "unknown-pattern");
     }
 }

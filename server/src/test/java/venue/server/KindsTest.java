@@ -5,6 +5,7 @@ import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -16,15 +17,16 @@ class KindsTest {
 
     private static final String SITE = "/api/sites/kestrel-moor";
     private static final List<String> SHAPING = List.of(
-            "{\"verb\":\"make-kind\",\"id\":\"x\",\"name\":\"X\"}",
-            "{\"verb\":\"describe-kind\",\"kind\":\"article\",\"name\":\"X\",\"note\":\"\"}",
-            "{\"verb\":\"set-fields\",\"kind\":\"article\",\"fields\":[]}",
-            "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"ANYWHERE\",\"ids\":[]}}",
-            "{\"verb\":\"retire-kind\",\"kind\":\"article\",\"retired\":true}",
-            "{\"verb\":\"set-value\",\"item\":\"article\",\"key\":\"madeBy\",\"value\":\"MANAGER\"}",
-            "{\"verb\":\"set-value\",\"item\":\"visit\",\"key\":\"mayHold\",\"value\":[]}",
-            "{\"verb\":\"set-options\",\"template\":\"wide\",\"options\":[]}",
-            "{\"verb\":\"give-to-origin\",\"page\":\"visit\",\"section\":\"x\"}");
+            Client.json("verb", "make-kind", "id", "x", "name", "X"),
+            Client.json("verb", "describe-kind", "kind", "article", "name", "X", "note", ""),
+            Client.json("verb", "set-fields", "kind", "article", "fields", List.of()),
+            Client.json(
+                    "verb", "place-kind", "kind", "article", "beneath", Map.of("where", "ANYWHERE", "ids", List.of())),
+            Client.json("verb", "retire-kind", "kind", "article", "retired", true),
+            Client.json("verb", "set-value", "item", "article", "key", "madeBy", "value", "MANAGER"),
+            Client.json("verb", "set-value", "item", "visit", "key", "mayHold", "value", List.of()),
+            Client.json("verb", "set-options", "template", "wide", "options", List.of()),
+            Client.json("verb", "give-to-origin", "page", "visit", "section", "x"));
 
     @LocalServerPort
     private int port;
@@ -39,8 +41,7 @@ class KindsTest {
     }
 
     private void set(String key, String value) {
-        json(maja.command(
-                "{\"verb\":\"set-value\",\"item\":\"person\",\"key\":\"" + key + "\",\"value\":\"" + value + "\"}"));
+        json(maja.give("set-value", "item", "person", "key", key, "value", value));
     }
 
     private static String make(String kind, String parent, boolean evenSo) {
@@ -65,14 +66,14 @@ class KindsTest {
     @Test
     void whatManagersKeepIsRefusedHoweverItIsAsked() {
         String person = json(maja.get(SITE + "/kinds/person")).get("shown").asString();
-        json(tomas.command("{\"verb\":\"set-title\",\"page\":\"" + person + "\",\"title\":\"By an editor\"}"));
+        json(tomas.give("set-title", "page", person, "title", "By an editor"));
         set("changedBy", "MANAGER");
         set("madeBy", "MANAGER");
         for (String command : List.of(
-                "{\"verb\":\"set-title\",\"page\":\"" + person + "\",\"title\":\"Again\"}",
-                "{\"verb\":\"remove-page\",\"page\":\"" + person + "\"}",
-                "{\"verb\":\"move-page\",\"page\":\"" + person + "\"}",
-                "{\"verb\":\"choose-template\",\"pages\":[\"" + person + "\"],\"template\":\"plain\"}")) {
+                Client.json("verb", "set-title", "page", person, "title", "Again"),
+                Client.json("verb", "remove-page", "page", person),
+                Client.json("verb", "move-page", "page", person),
+                Client.json("verb", "choose-template", "pages", List.of(person), "template", "plain"))) {
             refused(tomas.command(command), 403, "not-for-editors");
         }
         refused(tomas.post(SITE + "/undo", "{}"), 403, "not-for-editors");
@@ -102,13 +103,22 @@ class KindsTest {
                 .containsExactly("people");
         refused(maja.get(SITE + "/pages/nothing/places"), 404, "unknown-page");
         refused(
-                tomas.command(
-                        "{\"verb\":\"make-pages\",\"kind\":\"standard\",\"parent\":\"visit\",\"pages\":[{\"id\":"
-                                + "\"newruled\",\"title\":\"New\"}],\"menus\":[],\"settings\":{\"mayHold\":[{\"kind\":\"standard\"}]}}"),
+                tomas.give(
+                        "make-pages",
+                        "kind",
+                        "standard",
+                        "parent",
+                        "visit",
+                        "pages",
+                        List.of(Map.of("id", "newruled", "title", "New")),
+                        "menus",
+                        List.of(),
+                        "settings",
+                        Map.of("mayHold", List.of(Map.of("kind", "standard")))),
                 403,
                 "managers-only");
-        json(maja.command("{\"verb\":\"set-value\",\"item\":\"person\",\"key\":\"madeBy\",\"value\":\"EDITOR\"}"));
-        json(tomas.command("{\"verb\":\"remove-page\",\"page\":\"" + person + "\"}"));
+        json(maja.give("set-value", "item", "person", "key", "madeBy", "value", "EDITOR"));
+        json(tomas.give("remove-page", "page", person));
         json(tomas.post(SITE + "/undo", "{}"));
         assertThat(json(tomas.get(SITE + "/pages/" + person)).get("id").asString())
                 .isEqualTo(person);
@@ -117,42 +127,37 @@ class KindsTest {
     @Test
     void aTemplateTellsWhereItsOptionsMatterAndWhoChose() {
         String article = json(maja.get(SITE + "/kinds/article")).get("shown").asString();
-        json(tomas.command(
-                "{\"verb\":\"set-value\",\"item\":\"" + article + "\",\"key\":\"option.more\",\"value\":false}"));
+        json(tomas.give("set-value", "item", article, "key", "option.more", "value", false));
         JsonNode more = json(maja.get(SITE + "/templates/article-layout"))
                 .get("options")
                 .get(0);
         assertThat(more.get("own").asInt()).isEqualTo(1);
         assertThat(more.get("places").toString()).isEqualTo("[\"the section More news\"]");
+        refused(tomas.give("set-value", "item", article, "key", "option.more", "value", "perhaps"), 422, "wrong-value");
         refused(
-                tomas.command("{\"verb\":\"set-value\",\"item\":\"" + article
-                        + "\",\"key\":\"option.more\",\"value\":\"perhaps\"}"),
-                422,
-                "wrong-value");
-        refused(
-                tomas.command("{\"verb\":\"set-value\",\"item\":\"" + article
-                        + "\",\"key\":\"option.booking\",\"value\":true}"),
+                tomas.give("set-value", "item", article, "key", "option.booking", "value", true),
                 422,
                 "unknown-property");
     }
 
     @Test
     void entriesAreMovedAndNoneIsMadeOfARetiredKind() {
-        json(tomas.command("{\"verb\":\"move-entry\",\"entry\":\"sponsor-5\",\"before\":\"sponsor-1\"}"));
+        json(tomas.give("move-entry", "entry", "sponsor-5", "before", "sponsor-1"));
         assertThat(json(tomas.get(SITE + "/kinds/sponsor/entries"))
                         .get(0)
                         .get("id")
                         .asString())
                 .isEqualTo("sponsor-5");
-        refused(tomas.command("{\"verb\":\"move-entry\",\"entry\":\"nothing\"}"), 404, "unknown-entry");
+        refused(tomas.give("move-entry", "entry", "nothing"), 404, "unknown-entry");
+        refused(tomas.give("move-entry", "entry", "sponsor-5", "before", "hours-1"), 404, "unknown-entry");
+        json(maja.give("retire-kind", "kind", "sponsor", "retired", true));
         refused(
-                tomas.command("{\"verb\":\"move-entry\",\"entry\":\"sponsor-5\",\"before\":\"hours-1\"}"),
-                404,
-                "unknown-entry");
-        json(maja.command("{\"verb\":\"retire-kind\",\"kind\":\"sponsor\",\"retired\":true}"));
-        refused(
-                tomas.command(
-                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"s9\",\"name\":\"S\",\"fields\":{},\"reset\":[]}]}"),
+                tomas.give(
+                        "put-entries",
+                        "kind",
+                        "sponsor",
+                        "entries",
+                        List.of(Map.of("id", "s9", "name", "S", "fields", Map.of(), "reset", List.of()))),
                 422,
                 "kind-retired");
     }
@@ -161,12 +166,18 @@ class KindsTest {
     void anEntryThatSomebodyElseTookAwayDoesNotComeBackByBeingRenamed() {
         JsonNode entry = json(tomas.get(SITE + "/kinds/sponsor/entries")).get(1);
         String id = entry.get("id").asString();
-        String seen = "{\"" + id + "\":\"" + entry.get("revision").asString() + "\"}";
-        json(maja.command("{\"verb\":\"remove-entries\",\"entries\":[\"" + id + "\"]}"));
+        String seen = Client.json(id, entry.get("revision").asString());
+        json(maja.give("remove-entries", "entries", List.of(id)));
         refused(
                 tomas.command(
-                        "{\"verb\":\"put-entries\",\"kind\":\"sponsor\",\"entries\":[{\"id\":\"" + id
-                                + "\",\"name\":\"Another name\",\"fields\":{},\"reset\":[]}]}",
+                        Client.json(
+                                "verb",
+                                "put-entries",
+                                "kind",
+                                "sponsor",
+                                "entries",
+                                List.of(Map.of(
+                                        "id", id, "name", "Another name", "fields", Map.of(), "reset", List.of()))),
                         seen),
                 404,
                 "unknown-item");
@@ -193,47 +204,50 @@ class KindsTest {
 
     @Test
     void entriesAreReadLookedAtKeptAndWrittenAsCsv() {
-        json(maja.command("{\"verb\":\"make-kind\",\"id\":\"partner\",\"name\":\"Partner\"}"));
-        refused(maja.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[]}"), 422, "has-pages");
-        json(maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"pageless\",\"value\":true}"));
+        json(maja.give("make-kind", "id", "partner", "name", "Partner"));
+        refused(maja.give("put-entries", "kind", "partner", "entries", List.of()), 422, "has-pages");
+        json(maja.give("set-value", "item", "partner", "key", "pageless", "value", true));
         JsonNode read = json(maja.post(
                 SITE + "/kinds/partner/entries/read",
-                "{\"text\":\"Title,Summary,Colour\\nMoor Lamps,Dark-sky lamps,red\\n,No name,\"}"));
+                Client.json("text", "Title,Summary,Colour\nMoor Lamps,Dark-sky lamps,red\n,No name,")));
         assertThat(read.get("columns").toString()).isEqualTo("[\"name\",\"summary\",\"\"]");
         assertThat(read.get("rows").get(0).get("fields").get("summary").asString())
                 .isEqualTo("Dark-sky lamps");
         assertThat(read.get("rows").get(1).get("troubles").get(0).asString()).contains("It has no name");
-        json(tomas.command("{\"verb\":\"put-entries\",\"kind\":\"partner\",\"entries\":[{\"id\":\"p1\","
-                + "\"name\":\"Moor Lamps\",\"fields\":{\"summary\":\"Dark-sky lamps\"},\"reset\":[]}]}"));
+        json(tomas.give(
+                "put-entries",
+                "kind",
+                "partner",
+                "entries",
+                List.of(Map.of(
+                        "id",
+                        "p1",
+                        "name",
+                        "Moor Lamps",
+                        "fields",
+                        Map.of("summary", "Dark-sky lamps"),
+                        "reset",
+                        List.of()))));
         assertThat(json(tomas.get(SITE + "/kinds/partner/entries")).findValuesAsString("name"))
                 .containsExactly("Moor Lamps");
         assertThat(maja.get(SITE + "/kinds/partner/entries.csv").body())
                 .isEqualTo("Name,Summary,Picture\r\nMoor Lamps,Dark-sky lamps,\r\n");
-        json(maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"changedBy\",\"value\":\"MANAGER\"}"));
-        refused(tomas.command("{\"verb\":\"remove-entries\",\"entries\":[\"p1\"]}"), 403, "not-for-editors");
-        refused(
-                maja.command("{\"verb\":\"set-value\",\"item\":\"partner\",\"key\":\"pageless\",\"value\":false}"),
-                409,
-                "kind-in-use");
-        refused(maja.post(SITE + "/kinds/partner/entries/read", "{\"text\":\"Name\"}"), 422, "bad-count");
+        json(maja.give("set-value", "item", "partner", "key", "changedBy", "value", "MANAGER"));
+        refused(tomas.give("remove-entries", "entries", List.of("p1")), 403, "not-for-editors");
+        refused(maja.give("set-value", "item", "partner", "key", "pageless", "value", false), 409, "kind-in-use");
+        refused(maja.post(SITE + "/kinds/partner/entries/read", Client.json("text", "Name")), 422, "bad-count");
     }
 
     @Test
     void badKindsAreRefusedWithTheWayOut() {
-        refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\" \"}"), 422, "bad-name");
-        refused(maja.command("{\"verb\":\"make-kind\",\"id\":\"k\",\"name\":\"article\"}"), 409, "name-taken");
+        refused(maja.give("make-kind", "id", "k", "name", " "), 422, "bad-name");
+        refused(maja.give("make-kind", "id", "k", "name", "article"), 409, "name-taken");
         refused(
-                maja.command(
-                        "{\"verb\":\"place-kind\",\"kind\":\"article\",\"beneath\":{\"where\":\"BENEATH_PAGES\",\"ids\":[]}}"),
+                maja.give(
+                        "place-kind", "kind", "article", "beneath", Map.of("where", "BENEATH_PAGES", "ids", List.of())),
                 422,
                 "no-place");
-        refused(
-                maja.command("{\"verb\":\"set-value\",\"item\":\"article\",\"key\":\"madeBy\",\"value\":\"cat\"}"),
-                422,
-                "wrong-value");
-        refused(
-                maja.command("{\"verb\":\"follow-again\",\"page\":\"visit\",\"section\":\"nothing\"}"),
-                404,
-                "unknown-section");
+        refused(maja.give("set-value", "item", "article", "key", "madeBy", "value", "cat"), 422, "wrong-value");
+        refused(maja.give("follow-again", "page", "visit", "section", "nothing"), 404, "unknown-section");
     }
 }

@@ -60,7 +60,7 @@ class MediaTest {
         refused(maja.post(MEDIA + "/" + id + "/cut", cut(id, 80, 0, 50, 100)), 422, "bad-cut");
         refused(maja.post(MEDIA + "/" + id + "/cut", cut(id, 0, 0, 0, 100)), 422, "bad-cut");
         refused(maja.post(MEDIA + "/nope/cut", cut(id, 0, 0, 50, 50)), 404, "unknown-media");
-        refused(maja.post(MEDIA + "/" + id + "/cut", "{\"left\":\"x\"}"), 400, "unreadable");
+        refused(maja.post(MEDIA + "/" + id + "/cut", Client.json("left", "x")), 400, "unreadable");
     }
 
     @Test

@@ -54,7 +54,7 @@ class NewsTest {
     void aStepsAnswerTellsWhatItChangedAndItsBytesAreFew() {
         JsonNode before = news(-1).get("standing");
         JsonNode told = given(
-                "{\"verb\":\"set-title\",\"page\":\"visit\",\"title\":\"Come and see\"}",
+                Client.json("verb", "set-title", "page", "visit", "title", "Come and see"),
                 before.get("step").asLong());
         assertThat(ids(told.get("plan"))).containsExactly("visit");
         assertThat(told.get("plan").has("order")).isFalse();
@@ -69,11 +69,11 @@ class NewsTest {
     @Test
     void whatChangesTheTreeTellsTheOrderAndWhatChangesATemplateTellsToChooseAnew() {
         long step = news(-1).get("standing").get("step").asLong();
-        JsonNode moved = given("{\"verb\":\"move-page\",\"page\":\"glossary\",\"parent\":\"visit\"}", step);
+        JsonNode moved = given(Client.json("verb", "move-page", "page", "glossary", "parent", "visit"), step);
         assertThat(moved.get("plan").has("order")).isTrue();
         assertThat(ids(moved.get("plan"))).contains("glossary");
         JsonNode named = given(
-                "{\"verb\":\"describe-template\",\"template\":\"wide\",\"name\":\"Wide band\",\"note\":\"\"}",
+                Client.json("verb", "describe-template", "template", "wide", "name", "Wide band", "note", ""),
                 moved.get("standing").get("step").asLong());
         assertThat(named.get("standing").get("shaped").asLong())
                 .isEqualTo(named.get("standing").get("step").asLong());
@@ -82,8 +82,21 @@ class NewsTest {
     @Test
     void wordsInATemplateLeaveWhatThereIsToChooseFrom() {
         JsonNode placed = given(
-                "{\"verb\":\"place-section\",\"item\":\"wide\",\"zone\":\"main\",\"index\":0,\"id\":\"told\","
-                        + "\"pattern\":\"ready-notice\",\"spans\":[]}",
+                Client.json(
+                        "verb",
+                        "place-section",
+                        "item",
+                        "wide",
+                        "zone",
+                        "main",
+                        "index",
+                        0,
+                        "id",
+                        "told",
+                        "pattern",
+                        "ready-notice",
+                        "spans",
+                        List.of()),
                 news(-1).get("standing").get("step").asLong());
         long step = placed.get("standing").get("step").asLong();
         assertThat(placed.get("standing").get("shaped").asLong()).isEqualTo(step);
@@ -92,8 +105,19 @@ class NewsTest {
                 .get(0)
                 .findValue("elements")
                 .get(0);
-        String set = "{\"verb\":\"set-value\",\"item\":\"wide\",\"section\":\"told\",\"element\":\""
-                + element.get("id").asString() + "\",\"key\":\"words\",\"value\":\"<p>%s</p>\"}";
+        String set = Client.json(
+                "verb",
+                "set-value",
+                "item",
+                "wide",
+                "section",
+                "told",
+                "element",
+                element.get("id").asString(),
+                "key",
+                "words",
+                "value",
+                "<p>%s</p>");
         JsonNode filled = given(String.format(set, "Closed"), step);
         JsonNode choice = json(maja.get(SITE + "/catalog"));
         JsonNode written = given(String.format(set, "Closed today"), step + 1);

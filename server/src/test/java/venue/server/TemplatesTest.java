@@ -5,6 +5,7 @@ import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -32,16 +33,16 @@ class TemplatesTest {
     void editorsMayLookButNotShape() {
         json(tomas.get(SITE + "/templates/wide"));
         for (String command : List.of(
-                "{\"verb\":\"make-template\",\"id\":\"x\",\"name\":\"X\"}",
-                "{\"verb\":\"describe-template\",\"template\":\"wide\",\"name\":\"X\",\"note\":\"\"}",
-                "{\"verb\":\"set-zones\",\"template\":\"wide\",\"zones\":[]}",
-                "{\"verb\":\"fix-section\",\"template\":\"wide\",\"section\":\"s1\",\"fixed\":true}",
-                "{\"verb\":\"retire-template\",\"template\":\"wide\",\"retired\":true}",
-                "{\"verb\":\"remove-template\",\"template\":\"wide\",\"successor\":\"plain\"}",
-                "{\"verb\":\"set-kind-templates\",\"kind\":\"standard\",\"allowed\":[]}",
-                "{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"visit\":{}}}",
-                "{\"verb\":\"set-value\",\"item\":\"wide\",\"key\":\"footer\",\"value\":false}",
-                "{\"verb\":\"name-section\",\"item\":\"wide\",\"section\":\"s1\",\"name\":\"x\"}")) {
+                Client.json("verb", "make-template", "id", "x", "name", "X"),
+                Client.json("verb", "describe-template", "template", "wide", "name", "X", "note", ""),
+                Client.json("verb", "set-zones", "template", "wide", "zones", List.of()),
+                Client.json("verb", "fix-section", "template", "wide", "section", "s1", "fixed", true),
+                Client.json("verb", "retire-template", "template", "wide", "retired", true),
+                Client.json("verb", "remove-template", "template", "wide", "successor", "plain"),
+                Client.json("verb", "set-kind-templates", "kind", "standard", "allowed", List.of()),
+                Client.json("verb", "roll-out", "item", "wide", "pages", Map.of("visit", Map.of())),
+                Client.json("verb", "set-value", "item", "wide", "key", "footer", "value", false),
+                Client.json("verb", "name-section", "item", "wide", "section", "s1", "name", "x"))) {
             refused(tomas.command(command), 403, "managers-only");
         }
     }
@@ -68,24 +69,22 @@ class TemplatesTest {
     @Test
     void aChangeIsOfferedToCopiesCarriedAndTakenBackInOneStep() {
         assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).isEmpty();
-        json(maja.command("{\"verb\":\"set-value\",\"item\":\"wide\",\"section\":\"s1\",\"element\":\"e1\","
-                + "\"key\":\"size\",\"value\":\"body\"}"));
+        json(maja.give("set-value", "item", "wide", "section", "s1", "element", "e1", "key", "size", "value", "body"));
         JsonNode table = json(maja.get(SITE + "/roll-outs/wide"));
         assertThat(table.get("changes").findValuesAsString("name")).containsExactly("Lead");
         JsonNode row = table.get("rows").get(0);
         assertThat(row.get("title").asString()).isEqualTo("Dark-sky camping");
         assertThat(row.get("cells").get(0).get("state").asString()).isEqualTo("FOLLOWS");
         String page = row.get("page").asString();
-        json(maja.command("{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{}}}"));
+        json(maja.give("roll-out", "item", "wide", "pages", Map.of(page, Map.of())));
         assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).isEmpty();
         json(maja.post(SITE + "/undo", "{}"));
         assertThat(json(maja.get(SITE + "/roll-outs/wide")).get("rows")).hasSize(1);
         refused(
-                maja.command(
-                        "{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{\"" + page + "\":{\"x\":\"EXPLODE\"}}}"),
+                maja.give("roll-out", "item", "wide", "pages", Map.of(page, Map.of("x", "EXPLODE"))),
                 400,
                 "unreadable");
-        refused(maja.command("{\"verb\":\"roll-out\",\"item\":\"wide\",\"pages\":{}}"), 422, "too-many-pages");
+        refused(maja.give("roll-out", "item", "wide", "pages", Map.of()), 422, "too-many-pages");
     }
 
     @Test
@@ -94,13 +93,9 @@ class TemplatesTest {
         assertThat(effects.findValuesAsString("to")).containsExactly("SHARED", "TEMPLATE", "EVERYWHERE");
         assertThat(effects.get(2).get("says").asString()).contains("51 pages");
         refused(maja.get(SITE + "/pages/tonight/sections/nope/reaches"), 404, "unknown-section");
+        refused(maja.give("reach-section", "page", "groups", "section", "nope", "to", "HERE"), 404, "unknown-section");
         refused(
-                maja.command("{\"verb\":\"reach-section\",\"page\":\"groups\",\"section\":\"nope\",\"to\":\"HERE\"}"),
-                404,
-                "unknown-section");
-        refused(
-                maja.command("{\"verb\":\"set-value\",\"item\":\"groups\",\"section\":\"groups-side1\","
-                        + "\"key\":\"tone\",\"value\":\"deep\"}"),
+                maja.give("set-value", "item", "groups", "section", "groups-side1", "key", "tone", "value", "deep"),
                 422,
                 "section-is-shared");
     }

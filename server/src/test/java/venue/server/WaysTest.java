@@ -6,6 +6,7 @@ import static venue.server.Answers.json;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,7 @@ class WaysTest {
         assertThat(whole.get("rows").size())
                 .isEqualTo(whole.get("order").size())
                 .isGreaterThan(40);
-        json(maja.command("{\"verb\":\"set-value\",\"item\":\"glossary\",\"key\":\"summary\",\"value\":\"Words\"}"));
+        json(maja.give("set-value", "item", "glossary", "key", "summary", "value", "Words"));
         JsonNode part = json(maja.get(SITE + "/news?since=" + whole.get("step").asLong()))
                 .get("plan");
         assertThat(part.get("whole").asBoolean()).isFalse();
@@ -46,7 +47,7 @@ class WaysTest {
 
     @Test
     void aStepIsToldByNameAndUndoneByWhoeverDidIt() {
-        json(maja.command("{\"verb\":\"set-title\",\"page\":\"schools\",\"title\":\"For schools\"}"));
+        json(maja.give("set-title", "page", "schools", "title", "For schools"));
         assertThat(json(maja.get(SITE)).get("undo").asString()).isEqualTo("title of Schools");
         Client tomas = Client.signedIn(port, "tomas");
         assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(409);
@@ -99,14 +100,15 @@ class WaysTest {
 
     @Test
     void aReleaseIsLookedAtMadeAndGoneBackFrom() {
-        json(maja.command("{\"verb\":\"set-segment\",\"page\":\"tonight\",\"segment\":\"this-evening\"}"));
+        json(maja.give("set-segment", "page", "tonight", "segment", "this-evening"));
         JsonNode waiting = json(maja.get(SITE + "/releases/waiting"));
         assertThat(waiting.get("entries").findValuesAsString("item")).contains("tonight");
-        JsonNode preview = json(maja.post(SITE + "/releases/preview", "{\"items\":[\"tonight\"],\"note\":\"\"}"));
+        JsonNode preview =
+                json(maja.post(SITE + "/releases/preview", Client.json("items", List.of("tonight"), "note", "")));
         assertThat(preview.get("notes").get(0).asString())
                 .isEqualTo("1 old address will redirect to where the page is now.");
         int before = waiting.get("release").asInt();
-        json(maja.post(SITE + "/releases", "{\"items\":[\"tonight\"],\"note\":\"Evening\"}"));
+        json(maja.post(SITE + "/releases", Client.json("items", List.of("tonight"), "note", "Evening")));
         assertThat(maja.visit("/this-evening").statusCode()).isEqualTo(200);
         assertThat(maja.visit("/tonight").headers().firstValue("location")).contains("/this-evening");
         json(maja.post(SITE + "/releases/" + before + "/return", "{}"));

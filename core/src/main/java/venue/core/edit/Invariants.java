@@ -12,7 +12,7 @@ import venue.core.page.Page;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.text.Words;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** What holds in every working copy, whichever way a change came about. */
 final class Invariants {
@@ -115,7 +115,7 @@ final class Invariants {
     }
 
     private static void siteHolds(Edition after, Site site) {
-        after.require(Theme.class, site.look());
+        after.require(Look.class, site.look());
         site.foot().forEach(id -> after.require(SharedSection.class, id));
         if (site.home() != null) {
             Page home = after.page(site.home())

@@ -27,7 +27,7 @@ import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /**
@@ -142,8 +142,8 @@ public final class Edition {
     }
 
     /** The theme that the site wears. */
-    public Theme theme() {
-        return require(Theme.class, site().look());
+    public Look theme() {
+        return require(Look.class, site().look());
     }
 
     public Optional<Page> page(@Nullable String id) {

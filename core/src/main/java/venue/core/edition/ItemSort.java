@@ -14,7 +14,7 @@ import venue.core.redirect.Redirect;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** The sorts of item, each with its record, in the order in which people are told of them. */
 public enum ItemSort {
@@ -22,7 +22,8 @@ public enum ItemSort {
     PAGE(Page.class),
     ENTRY(Entry.class),
     MENU(Menu.class),
-    THEME(Theme.class),
+    /** Kept under this name since before looks were many. */
+    THEME(Look.class, "look"),
     TEMPLATE(Template.class),
     KIND(Kind.class),
     PATTERN(Pattern.class),

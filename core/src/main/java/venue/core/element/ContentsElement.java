@@ -15,16 +15,16 @@ final class ContentsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return !props.scene().outline().entries().isEmpty();
+        return !props.scene().outline().headings().isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        List<Outline.Entry> entries = props.scene().outline().entries();
+        List<Outline.Heading> entries = props.scene().outline().headings();
         String label = props.scene().say(Phrase.ON_THIS_PAGE);
         out.start("nav", "contents").attr("aria-label", label);
         out.element("p", label).start("ol");
-        for (Outline.Entry entry : entries) {
+        for (Outline.Heading entry : entries) {
             out.start("li")
                     .start("a")
                     .attr("href", "#" + entry.anchor())

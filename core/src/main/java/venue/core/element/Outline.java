@@ -12,26 +12,26 @@ import venue.core.page.Segment;
 public final class Outline {
 
     /** A heading and the anchor that leads to it. */
-    public record Entry(String words, String anchor) {}
+    public record Heading(String words, String anchor) {}
 
-    private final List<Entry> entries = new ArrayList<>();
-    private final Iterator<Entry> waiting;
+    private final List<Heading> headings = new ArrayList<>();
+    private final Iterator<Heading> waiting;
 
-    /** @param headings the words of the headings, in the order in which they will be written */
-    public Outline(List<String> headings) {
+    /** @param all the words of the headings, in the order in which they will be written */
+    public Outline(List<String> all) {
         Set<String> taken = new LinkedHashSet<>();
-        for (String words : headings) {
+        for (String words : all) {
             String anchor = "h-" + Segment.fromTitle(words);
             for (int i = 2; !taken.add(anchor); i++) {
                 anchor = "h-" + Segment.fromTitle(words) + "-" + i;
             }
-            entries.add(new Entry(words, anchor));
+            headings.add(new Heading(words, anchor));
         }
-        waiting = entries.iterator();
+        waiting = headings.iterator();
     }
 
-    public List<Entry> entries() {
-        return List.copyOf(entries);
+    public List<Heading> headings() {
+        return List.copyOf(headings);
     }
 
     /** The anchor of the heading that is written next; empty where the page lists none. */

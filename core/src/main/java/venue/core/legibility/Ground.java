@@ -12,7 +12,7 @@ import venue.core.property.Property;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.theme.Colour;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.theme.Tone;
 import venue.core.value.Value;
 
@@ -26,7 +26,7 @@ final class Ground {
 
     private static final int VEIL_STEP = 5;
 
-    private final Theme theme;
+    private final Look theme;
     private final Section section;
     private final String back;
     private final List<Colour> colours;

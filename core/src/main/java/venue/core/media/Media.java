@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 
@@ -154,7 +155,10 @@ public record Media(
     }
 
     public Media withAlt(@Nullable String words, boolean isDecorative) {
-        return said(name, folder, words, altIn, isDecorative, focalX, focalY);
+        return but(d -> {
+            d.alt = words;
+            d.decorative = isDecorative;
+        });
     }
 
     /** With words in another language than the site's; empty ones take them away. */
@@ -165,103 +169,103 @@ public record Media(
         } else {
             more.put(primary(language), words);
         }
-        return said(name, folder, alt, more, decorative, focalX, focalY);
+        return but(d -> d.altIn = more);
     }
 
     public Media withFocal(int x, int y) {
-        return said(name, folder, alt, altIn, decorative, x, y);
+        return but(d -> {
+            d.focalX = x;
+            d.focalY = y;
+        });
     }
 
     public Media withPlace(String newName, String newFolder) {
-        return said(newName, newFolder, alt, altIn, decorative, focalX, focalY);
-    }
-
-    /** The same file with other things that people have said of it. */
-    private Media said(
-            String called,
-            String place,
-            @Nullable String words,
-            Map<String, String> otherWords,
-            boolean isDecorative,
-            int x,
-            int y) {
-        return new Media(
-                id,
-                called,
-                file,
-                format,
-                place,
-                bytes,
-                width,
-                height,
-                widths,
-                words,
-                otherWords,
-                isDecorative,
-                x,
-                y,
-                shades,
-                cut);
+        return but(d -> {
+            d.name = newName;
+            d.folder = newFolder;
+        });
     }
 
     public Media withWeight(long fileBytes, List<String> darkestAndLightest) {
-        return new Media(
-                id,
-                name,
-                file,
-                format,
-                folder,
-                fileBytes,
-                width,
-                height,
-                widths,
-                alt,
-                altIn,
-                decorative,
-                focalX,
-                focalY,
-                darkestAndLightest,
-                cut);
+        return but(d -> {
+            d.bytes = fileBytes;
+            d.shades = darkestAndLightest;
+        });
     }
 
     public Media withCut(@Nullable Cut from) {
-        return new Media(
-                id,
-                name,
-                file,
-                format,
-                folder,
-                bytes,
-                width,
-                height,
-                widths,
-                alt,
-                altIn,
-                decorative,
-                focalX,
-                focalY,
-                shades,
-                from);
+        return but(d -> d.cut = from);
     }
 
     /** Another file in its place, with what people have said of this one. */
     public Media replacedBy(Media other) {
+        return but(d -> {
+            d.file = other.file;
+            d.format = other.format;
+            d.bytes = other.bytes;
+            d.width = other.width;
+            d.height = other.height;
+            d.widths = other.widths;
+            d.shades = other.shades;
+            d.cut = other.cut;
+        });
+    }
+
+    private Media but(Consumer<Draft> change) {
+        Draft d = new Draft(this);
+        change.accept(d);
         return new Media(
                 id,
-                name,
-                other.file,
-                other.format,
-                folder,
-                other.bytes,
-                other.width,
-                other.height,
-                other.widths,
-                alt,
-                altIn,
-                decorative,
-                focalX,
-                focalY,
-                other.shades,
-                other.cut);
+                d.name,
+                d.file,
+                d.format,
+                d.folder,
+                d.bytes,
+                d.width,
+                d.height,
+                d.widths,
+                d.alt,
+                d.altIn,
+                d.decorative,
+                d.focalX,
+                d.focalY,
+                d.shades,
+                d.cut);
+    }
+
+    private static final class Draft {
+        private String name;
+        private String file;
+        private String format;
+        private String folder;
+        private long bytes;
+        private int width;
+        private int height;
+        private List<Integer> widths;
+        private @Nullable String alt;
+        private Map<String, String> altIn;
+        private boolean decorative;
+        private int focalX;
+        private int focalY;
+        private List<String> shades;
+        private @Nullable Cut cut;
+
+        private Draft(Media media) {
+            name = media.name;
+            file = media.file;
+            format = media.format;
+            folder = media.folder;
+            bytes = media.bytes;
+            width = media.width;
+            height = media.height;
+            widths = media.widths;
+            alt = media.alt;
+            altIn = media.altIn;
+            decorative = media.decorative;
+            focalX = media.focalX;
+            focalY = media.focalY;
+            shades = media.shades;
+            cut = media.cut;
+        }
     }
 }

@@ -2,7 +2,7 @@ package venue.core.readymade;
 
 import java.util.List;
 import java.util.Map;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /** The looks that every new site begins with. */
@@ -10,18 +10,18 @@ final class ReadyLooks {
 
     private ReadyLooks() {}
 
-    public static List<Theme> all() {
+    public static List<Look> all() {
         return List.of(dusk(), chalk());
     }
 
     /** Night blue, ember and chalk; a display serif and a reading serif. */
-    public static Theme dusk() {
-        return new Theme("dusk", "Dusk", Map.of());
+    public static Look dusk() {
+        return new Look("dusk", "Dusk", Map.of());
     }
 
     /** Black on white with one blue; a lively sans. */
-    public static Theme chalk() {
-        return new Theme(
+    public static Look chalk() {
+        return new Look(
                 "chalk",
                 "Chalk",
                 Map.of(

@@ -10,7 +10,7 @@ import venue.core.pattern.Pattern;
 import venue.core.property.Property;
 import venue.core.site.Site;
 import venue.core.template.Template;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** A site with all that is ready made and no page yet. */
 public final class ReadySite {
@@ -52,11 +52,11 @@ public final class ReadySite {
         return ReadyPatterns.all(kind);
     }
 
-    public static Theme dusk() {
+    public static Look dusk() {
         return ReadyLooks.dusk();
     }
 
-    public static Theme chalk() {
+    public static Look chalk() {
         return ReadyLooks.chalk();
     }
 }

@@ -18,7 +18,7 @@ import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.Template;
 import venue.core.text.Words;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
 
 /** Tells in sentences what differs between two contents of one item. */
@@ -55,8 +55,8 @@ final class ChangeTeller {
         if (shown instanceof Menu menu) {
             return menu(before == null ? menu.withLines(List.of()) : (Menu) before, menu);
         }
-        if (shown instanceof Theme theme) {
-            return theme((Theme) before, theme);
+        if (shown instanceof Look theme) {
+            return theme((Look) before, theme);
         }
         if (shown instanceof Template template) {
             long wearing = working.wearing(template);
@@ -130,7 +130,7 @@ final class ChangeTeller {
                 .orElse(line.link().target());
     }
 
-    private List<String> theme(@Nullable Theme before, Theme after) {
+    private List<String> theme(@Nullable Look before, Look after) {
         if (before == null) {
             return List.of("A new look, kept");
         }

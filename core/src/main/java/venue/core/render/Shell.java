@@ -13,7 +13,7 @@ import venue.core.property.UsualFields;
 import venue.core.site.Site;
 import venue.core.template.Template;
 import venue.core.text.Phrase;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Window;
 
 /** Writes what a frame keeps around the zones: notice strip, header, title band and footer. */
@@ -46,7 +46,7 @@ final class Shell {
     }
 
     private void notice() {
-        Theme theme = view.edition().theme();
+        Look theme = view.edition().theme();
         boolean over =
                 Window.until(theme.text("noticeUntil")).isOver(view.localTime().toString());
         if (theme.flag("noticeShown") && !theme.text("noticeWords").isBlank() && !over) {
@@ -58,7 +58,7 @@ final class Shell {
 
     private void header() {
         Site site = view.edition().site();
-        Theme theme = view.edition().theme();
+        Look theme = view.edition().theme();
         String shape = theme.text("headerShape").equals("stacked") ? " stacked" : "";
         out.start("header", "top t-" + theme.text("headerTone") + shape).start("div", "in");
         out.start("a", "name").attr("href", "/").text(site.name()).end();
@@ -170,7 +170,7 @@ final class Shell {
     }
 
     void footer() {
-        Theme theme = view.edition().theme();
+        Look theme = view.edition().theme();
         out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
         out.start("a", "name")
                 .attr("href", "/")

@@ -24,7 +24,7 @@ import venue.core.template.Zone;
 public final class RollOut {
 
     /** An origin's section that has something to carry to some page. */
-    public record Change(String section, String name) {}
+    public record Carried(String section, String name) {}
 
     /** A page with its strands, in the order in which its sections stand. */
     public record Row(Page page, List<Strand> strands) {
@@ -73,7 +73,7 @@ public final class RollOut {
     }
 
     /** The origin's sections that some page has something to do with, in the origin's order, then those that are gone. */
-    public List<Change> changes(List<Row> rows) {
+    public List<Carried> changes(List<Row> rows) {
         Map<String, String> open = new java.util.LinkedHashMap<>();
         starters().map(Section::id).forEach(id -> open.put(id, ""));
         rows.stream()
@@ -82,7 +82,7 @@ public final class RollOut {
                 .forEach(s -> open.put(s.origin(), name(s)));
         return open.entrySet().stream()
                 .filter(e -> !e.getValue().isEmpty())
-                .map(e -> new Change(e.getKey(), e.getValue()))
+                .map(e -> new Carried(e.getKey(), e.getValue()))
                 .toList();
     }
 

@@ -34,7 +34,7 @@ public final class Sitemap {
      *
      * @param changed when the page's own visible content last changed
      */
-    public record Entry(Page page, String address, Instant changed, List<String> pictures) {}
+    public record Address(Page page, String address, Instant changed, List<String> pictures) {}
 
     private Sitemap() {}
 
@@ -57,23 +57,23 @@ public final class Sitemap {
         return page.get().isKeptOut() ? Optional.of("kept out of search engines on purpose") : Optional.empty();
     }
 
-    /** The entries, the home page first, then in the plan's order. */
-    public static List<Entry> entries(View view, Map<String, Instant> changed) {
-        List<Entry> entries = new ArrayList<>();
-        view.edition().home().ifPresent(h -> add(entries, view, h, changed));
+    /** The addresses, the home page first, then in the plan's order. */
+    public static List<Address> addresses(View view, Map<String, Instant> changed) {
+        List<Address> addresses = new ArrayList<>();
+        view.edition().home().ifPresent(h -> add(addresses, view, h, changed));
         view.edition()
                 .plan()
                 .inOrder()
                 .map(id -> view.edition().require(Page.class, id))
                 .filter(p -> !view.edition().isHome(p))
-                .forEach(p -> add(entries, view, p, changed));
-        return entries;
+                .forEach(p -> add(addresses, view, p, changed));
+        return addresses;
     }
 
-    private static void add(List<Entry> entries, View view, Page page, Map<String, Instant> changed) {
+    private static void add(List<Address> addresses, View view, Page page, Map<String, Instant> changed) {
         if (whyNot(view.edition(), page.id()).isEmpty()) {
             Instant when = changed.getOrDefault(page.id(), Instant.EPOCH);
-            entries.add(new Entry(page, view.canonical(page), when, pictures(view, page)));
+            addresses.add(new Address(page, view.canonical(page), when, pictures(view, page)));
         }
     }
 
@@ -90,18 +90,18 @@ public final class Sitemap {
     }
 
     /** The files: one sitemap, or several where one would be too long; file 1 comes first. */
-    public static List<String> files(List<Entry> entries) {
-        return files(entries, MOST_ADDRESSES, MOST_BYTES);
+    public static List<String> files(List<Address> addresses) {
+        return files(addresses, MOST_ADDRESSES, MOST_BYTES);
     }
 
-    static List<String> files(List<Entry> entries, int mostAddresses, int mostBytes) {
+    static List<String> files(List<Address> addresses, int mostAddresses, int mostBytes) {
         List<String> files = new ArrayList<>();
         StringBuilder body = new StringBuilder();
         int count = 0;
         int bytes = 0;
         int frame = wrap("").getBytes(StandardCharsets.UTF_8).length;
-        for (Entry entry : entries) {
-            String url = url(entry);
+        for (Address address : addresses) {
+            String url = url(address);
             int size = url.getBytes(StandardCharsets.UTF_8).length;
             if (count == mostAddresses || (count > 0 && frame + bytes + size > mostBytes)) {
                 files.add(wrap(body.toString()));
@@ -133,14 +133,14 @@ public final class Sitemap {
         return XML + "<urlset xmlns=\"" + NAMESPACE + "\" xmlns:image=\"" + IMAGES + "\">\n" + urls + "</urlset>\n";
     }
 
-    private static String url(Entry entry) {
+    private static String url(Address address) {
         HtmlWriter out = new HtmlWriter();
-        out.start("url").element("loc", entry.address());
-        if (entry.changed().isAfter(Instant.EPOCH)) {
+        out.start("url").element("loc", address.address());
+        if (address.changed().isAfter(Instant.EPOCH)) {
             out.element(
-                    "lastmod", entry.changed().truncatedTo(ChronoUnit.SECONDS).toString());
+                    "lastmod", address.changed().truncatedTo(ChronoUnit.SECONDS).toString());
         }
-        entry.pictures()
+        address.pictures()
                 .forEach(p -> out.start("image:image").element("image:loc", p).end());
         return out.end().html() + "\n";
     }

@@ -5,7 +5,7 @@ import java.util.stream.Stream;
 import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
 import venue.core.theme.ContrastPair;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /** Pairs of colours in the kept looks that fall below WCAG AA. */
@@ -22,8 +22,8 @@ final class FailingContrast extends DeclaredRule {
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
         return Stream.of(item)
-                .filter(Theme.class::isInstance)
-                .map(Theme.class::cast)
+                .filter(Look.class::isInstance)
+                .map(Look.class::cast)
                 .flatMap(t -> ContrastPair.of(t).stream()
                         .filter(p -> !p.passes())
                         .map(p -> Finding.of(

@@ -7,7 +7,7 @@ import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
 import venue.core.legibility.Legibility;
 import venue.core.section.Section;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** Words on a picture or colour that can't be read well. */
 final class HardToRead extends DeclaredRule {
@@ -32,7 +32,7 @@ final class HardToRead extends DeclaredRule {
 
     @Override
     public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after) || before instanceof Theme || after instanceof Theme;
+        return super.isReadEverywhere(before, after) || before instanceof Look || after instanceof Look;
     }
 
     private Finding finding(Stand stand, Section section, Legibility found) {

@@ -19,7 +19,7 @@ public record ContrastPair(String label, double ratio, double needed, String set
     }
 
     /** The pairs that every page shows. */
-    public static List<ContrastPair> of(Theme theme) {
+    public static List<ContrastPair> of(Look theme) {
         Colour words = theme.colour("colourWords");
         Colour page = theme.colour("colourPage");
         return List.of(
@@ -29,7 +29,7 @@ public record ContrastPair(String label, double ratio, double needed, String set
                 pair(theme, "Words on accent", "colourAccent", Tone.onAccent(theme)));
     }
 
-    private static ContrastPair pair(Theme theme, String label, String setting, Colour other) {
+    private static ContrastPair pair(Look theme, String label, String setting, Colour other) {
         Colour mine = theme.colour(setting);
         return new ContrastPair(
                 label,

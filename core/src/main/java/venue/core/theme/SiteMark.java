@@ -14,7 +14,7 @@ public record SiteMark(String path, String svg) {
     private static final int HASH_LETTERS = 16;
 
     /** The mark of a site called {@code name}, in a look. */
-    public static SiteMark of(String name, Theme look) {
+    public static SiteMark of(String name, Look look) {
         Colour ground = look.colour("colourDeep");
         String initial =
                 name.isBlank() ? "·" : name.strip().substring(0, name.strip().offsetByCodePoints(0, 1));

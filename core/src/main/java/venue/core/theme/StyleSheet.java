@@ -22,14 +22,14 @@ public record StyleSheet(String css, String hash) {
     private static final String RULES = read();
 
     /** Compiled once for each theme, for as long as somebody has that theme. */
-    private static final Map<Theme, StyleSheet> COMPILED = Collections.synchronizedMap(new WeakHashMap<>());
+    private static final Map<Look, StyleSheet> COMPILED = Collections.synchronizedMap(new WeakHashMap<>());
 
     /** The stylesheet of {@code theme}; equal settings give equal bytes. */
-    public static StyleSheet of(Theme theme) {
+    public static StyleSheet of(Look theme) {
         return COMPILED.computeIfAbsent(theme, StyleSheet::compiled);
     }
 
-    private static StyleSheet compiled(Theme theme) {
+    private static StyleSheet compiled(Look theme) {
         String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + RULES;
         return new StyleSheet(css, Hash.shortOf(css));
     }
@@ -39,7 +39,7 @@ public record StyleSheet(String css, String hash) {
         return "/-/style/" + hash + ".css";
     }
 
-    private static String faces(Theme theme) {
+    private static String faces(Look theme) {
         Set<FontFamily> used = new LinkedHashSet<>();
         used.add(FontFamily.of(theme.text("headingFont")));
         used.add(FontFamily.of(theme.text("bodyFont")));
@@ -48,7 +48,7 @@ public record StyleSheet(String css, String hash) {
         return faces.toString();
     }
 
-    private static String root(Theme theme) {
+    private static String root(Look theme) {
         StringBuilder root = new StringBuilder(":root{");
         set(root, "heading", FontFamily.of(theme.text("headingFont")).css());
         set(root, "body", FontFamily.of(theme.text("bodyFont")).css());
@@ -84,7 +84,7 @@ public record StyleSheet(String css, String hash) {
         }
     }
 
-    private static String tones(Theme theme) {
+    private static String tones(Look theme) {
         StringBuilder css = new StringBuilder();
         for (Tone tone : Tone.of(theme)) {
             css.append(tone.key().equals("plain") ? "body,.t-plain{" : ".t-" + tone.key() + "{");

@@ -8,7 +8,7 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
     private static final double ENOUGH = 4.5;
 
     /** The tones a theme makes out of its palette. */
-    public static List<Tone> of(Theme theme) {
+    public static List<Tone> of(Look theme) {
         Colour page = theme.colour("colourPage");
         Colour words = theme.colour("colourWords");
         Colour accent = theme.colour("colourAccent");
@@ -20,7 +20,7 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
     }
 
     /** Page colour or words colour, whichever stands better on the accent. */
-    static Colour onAccent(Theme theme) {
+    static Colour onAccent(Look theme) {
         Colour accent = theme.colour("colourAccent");
         Colour page = theme.colour("colourPage");
         Colour words = theme.colour("colourWords");

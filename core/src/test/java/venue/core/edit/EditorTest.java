@@ -73,7 +73,7 @@ class EditorTest {
         refuses("has-pages-beneath", new Editor.Reversal("workshops", null, workshops));
         refuses("home-stays", new Editor.Reversal("home", null, site.require(Page.class, "home")));
         Site none = site.site().withLook("gone");
-        refuses("unknown-theme", new Editor.Reversal(Site.ID, none, site.site()));
+        refuses("unknown-look", new Editor.Reversal(Site.ID, none, site.site()));
     }
 
     private void refuses(String code, Editor.Reversal step) {

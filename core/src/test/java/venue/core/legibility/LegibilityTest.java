@@ -15,7 +15,7 @@ import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.readymade.Compose;
 import venue.core.section.Section;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 class LegibilityTest {
@@ -36,13 +36,13 @@ class LegibilityTest {
         return SITE.with(List.of(media), List.of());
     }
 
-    static Stream<Theme> looks() {
-        return SITE.all(Theme.class);
+    static Stream<Look> looks() {
+        return SITE.all(Look.class);
     }
 
     @ParameterizedTest
     @MethodSource("looks")
-    void everyReadyMadePatternCanBeReadInEveryReadyMadeLook(Theme look) {
+    void everyReadyMadePatternCanBeReadInEveryReadyMadeLook(Look look) {
         Edition dressed = SITE.with(List.of(SITE.site().withLook(look.id())), List.of());
         assertThat(dressed.patterns().flatMap(p -> p.sections().stream()))
                 .allSatisfy(

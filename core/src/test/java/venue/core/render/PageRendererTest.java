@@ -93,8 +93,8 @@ class PageRendererTest {
         Set<String> served = new HashSet<>();
         site.all(Page.class).filter(view::shows).forEach(p -> served.add(view.path(p)));
         site.all(Page.class).filter(view::shows).forEach(p -> check(view, p, served));
-        List<String> listed = Sitemap.entries(view, Map.of()).stream()
-                .map(Sitemap.Entry::address)
+        List<String> listed = Sitemap.addresses(view, Map.of()).stream()
+                .map(Sitemap.Address::address)
                 .toList();
         assertThat(listed)
                 .doesNotHaveDuplicates()

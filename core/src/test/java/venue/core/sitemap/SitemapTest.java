@@ -21,12 +21,14 @@ class SitemapTest {
     void homeStandsOnceAsSlashAndWhatIsKeptOutIsLeftOut() {
         Edition site =
                 Sites.after(Sites.small(), ValueCommand.setValue("weaving", null, null, "keepOut", Value.of(true)));
-        assertThat(entries(site)).extracting(Sitemap.Entry::address).containsExactly("http://y/", "http://y/workshops");
+        assertThat(entries(site))
+                .extracting(Sitemap.Address::address)
+                .containsExactly("http://y/", "http://y/workshops");
     }
 
     @Test
     void filesAreSplitByAddressesAndByBytesAndNamedByAnIndex() {
-        List<Sitemap.Entry> many =
+        List<Sitemap.Address> many =
                 Stream.generate(() -> entries(Sites.small()).get(0)).limit(25).toList();
         assertThat(Sitemap.files(many, 10, 1_000_000)).hasSize(3);
         int two = Sitemap.files(many.subList(0, 2), 100, 1_000_000).get(0).length();
@@ -40,8 +42,8 @@ class SitemapTest {
         assertThat(Sitemap.files(entries(Sites.small())).get(0)).contains("<lastmod>2026-11-23T12:00:00Z</lastmod>");
     }
 
-    private static List<Sitemap.Entry> entries(Edition site) {
+    private static List<Sitemap.Address> entries(Edition site) {
         View view = View.of(site, NOW, "http://y", View.Mode.VISITOR);
-        return Sitemap.entries(view, Map.of("home", NOW));
+        return Sitemap.addresses(view, Map.of("home", NOW));
     }
 }

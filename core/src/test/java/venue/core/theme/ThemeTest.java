@@ -24,7 +24,7 @@ class ThemeTest {
             @ForAll @IntRange(max = 0xffffff) int accent,
             @ForAll @IntRange(max = 0xffffff) int deep,
             @ForAll @IntRange(max = 0xffffff) int page) {
-        Theme theme = ReadySite.dusk()
+        Look theme = ReadySite.dusk()
                 .with("colourAccent", hex(accent))
                 .with("colourDeep", hex(deep))
                 .with("colourPage", hex(page));
@@ -37,10 +37,10 @@ class ThemeTest {
 
     @Test
     void oneStylesheetPerThemeKnownByItsHash() {
-        Theme dusk = ReadySite.dusk();
+        Look dusk = ReadySite.dusk();
         assertThat(StyleSheet.of(dusk).path())
                 .isEqualTo(StyleSheet.of(ReadySite.dusk()).path());
-        Theme other = dusk.with("headingFont", Value.of("bitter"));
+        Look other = dusk.with("headingFont", Value.of("bitter"));
         assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
         assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");
         assertThat(StyleSheet.of(dusk).css().length()).isLessThan(30_000);

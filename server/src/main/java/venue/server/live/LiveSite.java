@@ -100,7 +100,7 @@ final class LiveSite {
     }
 
     private Reply sitemap(View view, String path) {
-        List<String> files = Sitemap.files(Sitemap.entries(view, standing.changed()));
+        List<String> files = Sitemap.files(Sitemap.addresses(view, standing.changed()));
         String type = "application/xml; charset=utf-8";
         if (path.equals("/sitemap.xml")) {
             String xml = files.size() == 1 ? files.get(0) : Sitemap.index(origin, files.size());

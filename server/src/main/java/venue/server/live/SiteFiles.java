@@ -16,10 +16,10 @@ import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
 import venue.core.site.Site;
+import venue.core.theme.Look;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
 import venue.core.theme.Texture;
-import venue.core.theme.Theme;
 import venue.store.media.MediaFiles;
 import venue.store.workspace.Workspace;
 
@@ -107,7 +107,7 @@ class SiteFiles {
                         editions.stream()
                                 .filter(e -> e.find(Site.ID).isPresent())
                                 .map(Edition::theme),
-                        editions.stream().flatMap(e -> e.all(Theme.class)))
+                        editions.stream().flatMap(e -> e.all(Look.class)))
                 .map(StyleSheet::of)
                 .filter(s -> s.path().equals(path))
                 .findFirst()
@@ -118,7 +118,7 @@ class SiteFiles {
     private static @Nullable Reply mark(Workspace workspace, String path) {
         return Stream.of(workspace.now().live(), workspace.now().working())
                 .filter(e -> e.find(Site.ID).isPresent())
-                .flatMap(e -> e.all(Theme.class).map(t -> SiteMark.of(e.site().name(), t)))
+                .flatMap(e -> e.all(Look.class).map(t -> SiteMark.of(e.site().name(), t)))
                 .filter(m -> m.path().equals(path))
                 .findFirst()
                 .map(m -> Reply.text("image/svg+xml", m.svg(), Reply.FOR_EVER))

@@ -155,7 +155,7 @@ public class Proofs {
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {
-        return working.find(venue.core.theme.Theme.class, query.get("look"))
+        return working.find(venue.core.theme.Look.class, query.get("look"))
                 .map(t -> working.with(List.of(working.site().withLook(t.id())), List.of()))
                 .orElse(working);
     }

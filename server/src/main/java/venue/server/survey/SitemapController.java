@@ -86,6 +86,6 @@ class SitemapController {
         }
         View view = View.of(
                 standing.live(), clock.instant(), origins.of(standing.live().site()), View.Mode.VISITOR);
-        return Sitemap.files(Sitemap.entries(view, standing.changed())).get(0);
+        return Sitemap.files(Sitemap.addresses(view, standing.changed())).get(0);
     }
 }

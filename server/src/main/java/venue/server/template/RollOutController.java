@@ -36,7 +36,7 @@ class RollOutController {
     record RollOutRow(String page, String title, String address, boolean alone, List<RollOutCell> cells) {}
 
     /** Changes of a template or pattern against the pages that hold copies. */
-    record RollOutTable(String name, List<RollOut.Change> changes, List<RollOutRow> rows, int done) {}
+    record RollOutTable(String name, List<RollOut.Carried> changes, List<RollOutRow> rows, int done) {}
 
     @GetMapping
     RollOutTable rollOut(Here here, @PathVariable String item) {
@@ -46,8 +46,8 @@ class RollOutController {
         Sectioned origin = edition.require(Sectioned.class, item);
         RollOut rollOut = new RollOut(edition, origin, workspace.desk().archive(), standing.hashOf(item));
         List<RollOut.Row> rows = rollOut.rows();
-        List<RollOut.Change> changes = rollOut.changes(rows);
-        List<String> open = changes.stream().map(RollOut.Change::section).toList();
+        List<RollOut.Carried> changes = rollOut.changes(rows);
+        List<String> open = changes.stream().map(RollOut.Carried::section).toList();
         List<RollOutRow> shown = rows.stream()
                 .filter(r -> r.strands().stream().anyMatch(s -> open.contains(s.origin())))
                 .map(r -> row(edition, r, open))

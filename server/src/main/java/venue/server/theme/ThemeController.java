@@ -11,7 +11,7 @@ import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.PropertyGroup;
 import venue.core.theme.ContrastPair;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
 import venue.core.usage.LookUse;
 import venue.core.value.Value;
@@ -24,7 +24,7 @@ import venue.store.workspace.Standing;
 class ThemeController {
 
     /** A look that is kept, with the colours by which it is known. */
-    record Look(String id, String name, boolean worn, List<String> colours) {}
+    record LookInfo(String id, String name, boolean worn, List<String> colours) {}
 
     /** A page on the contact sheet. */
     record Sheet(String page, String title, String kind, String template) {}
@@ -37,7 +37,7 @@ class ThemeController {
             List<PropertyGroup> groups,
             Map<String, Value> settings,
             List<ContrastPair> contrast,
-            List<Look> looks,
+            List<LookInfo> looks,
             List<Sheet> sheets,
             long pages,
             Map<String, Long> tones) {}
@@ -46,7 +46,7 @@ class ThemeController {
     ThemeDetail theme(Here here) {
         Standing standing = here.now();
         Edition edition = standing.working();
-        Theme theme = edition.theme();
+        Look theme = edition.theme();
         return new ThemeDetail(
                 theme.id(),
                 theme.name(),
@@ -54,8 +54,8 @@ class ThemeController {
                 ThemeSettings.groups(),
                 theme.settings(),
                 ContrastPair.of(theme),
-                edition.all(Theme.class)
-                        .sorted(Comparator.comparing(Theme::name))
+                edition.all(Look.class)
+                        .sorted(Comparator.comparing(Look::name))
                         .map(t -> look(edition, t))
                         .toList(),
                 LookUse.samples(edition).stream().map(p -> sheet(edition, p)).toList(),
@@ -63,8 +63,8 @@ class ThemeController {
                 LookUse.tones(edition));
     }
 
-    private static Look look(Edition edition, Theme theme) {
-        return new Look(
+    private static LookInfo look(Edition edition, Look theme) {
+        return new LookInfo(
                 theme.id(),
                 theme.name(),
                 edition.site().look().equals(theme.id()),

@@ -6,7 +6,7 @@ import venue.core.edit.Desk;
 import venue.core.edit.Names;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** Keeps a copy of a look under a name of its own. */
 @JsonTypeName("keep-look")
@@ -16,14 +16,14 @@ record KeepLook(String look, String id, String name) implements LookCommand {
 
     @Override
     public Change on(Desk desk) {
-        Theme theme = desk.edition().require(Theme.class, look);
+        Look theme = desk.edition().require(Look.class, look);
         String words = Names.line("look", name, LONGEST, "Give it one that you will know it by.");
         boolean taken = desk.edition().find(id).isPresent()
-                || desk.edition().all(Theme.class).anyMatch(t -> t.name().equalsIgnoreCase(words));
+                || desk.edition().all(Look.class).anyMatch(t -> t.name().equalsIgnoreCase(words));
         if (taken) {
             throw Refusal.conflict(
                     "name-taken", "name", "There is a look called “" + words + "” already.", "Take another name.");
         }
-        return Change.of("keep the look " + words, new Theme(Ids.check(id, "id"), words, theme.settings()));
+        return Change.of("keep the look " + words, new Look(Ids.check(id, "id"), words, theme.settings()));
     }
 }

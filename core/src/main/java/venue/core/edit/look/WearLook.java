@@ -3,7 +3,7 @@ package venue.core.edit.look;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import venue.core.edit.Change;
 import venue.core.edit.Desk;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 
 /** Puts the site into a look that it keeps. */
 @JsonTypeName("wear-look")
@@ -11,7 +11,7 @@ record WearLook(String look) implements LookCommand {
 
     @Override
     public Change on(Desk desk) {
-        Theme theme = desk.edition().require(Theme.class, look);
+        Look theme = desk.edition().require(Look.class, look);
         return Change.of("wear the look " + theme.name(), desk.edition().site().withLook(look));
     }
 }

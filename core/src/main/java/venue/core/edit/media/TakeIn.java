@@ -23,7 +23,7 @@ import venue.core.section.Sectioned;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.text.Words;
-import venue.core.theme.Theme;
+import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
 
@@ -62,8 +62,8 @@ record TakeIn(String source, List<Item> items) implements MediaCommand, ForEdito
             }
             return sectioned.withBody(zones);
         }
-        if (item instanceof Theme theme) {
-            return new Theme(
+        if (item instanceof Look theme) {
+            return new Look(
                     theme.id(), theme.name(), PropertyCheck.all(ThemeSettings.all(), theme.settings(), theme.name()));
         }
         return item;

@@ -8,9 +8,9 @@ import venue.core.value.Value;
 import venue.core.value.Values;
 
 /** A look: a complete, named set of theme settings. What is not set is as built in. */
-public record Theme(String id, String name, Map<String, Value> settings) implements Settable {
+public record Look(String id, String name, Map<String, Value> settings) implements Settable {
 
-    public Theme {
+    public Look {
         settings = Values.copy(settings);
     }
 
@@ -25,8 +25,8 @@ public record Theme(String id, String name, Map<String, Value> settings) impleme
     }
 
     @Override
-    public Theme with(String key, @Nullable Value value) {
-        return new Theme(id, name, Values.with(settings, key, value));
+    public Look with(String key, @Nullable Value value) {
+        return new Look(id, name, Values.with(settings, key, value));
     }
 
     /** The text that holds for a setting, as set or as built in. */

@@ -1,0 +1,49 @@
+package venue.server.catalog;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.page.Page;
+import venue.core.template.Glyph;
+import venue.core.template.Template;
+
+/** A template: its glyph, how many pages wear it, and what it brings to a new page. */
+record TemplateInfo(
+        String id,
+        String name,
+        String note,
+        Glyph glyph,
+        long pages,
+        int sections,
+        long toFill,
+        @Nullable String shown,
+        boolean retired) {
+
+    /** All of them, by name. */
+    static List<TemplateInfo> all(Edition edition) {
+        Map<String, List<Page>> wearing = edition.plan()
+                .inOrder()
+                .map(id -> edition.require(Page.class, id))
+                .collect(Collectors.groupingBy(p -> edition.worn(p).template().id()));
+        return edition.all(Template.class)
+                .sorted(Comparator.comparing(Template::name))
+                .map(t -> of(t, wearing.getOrDefault(t.id(), List.of())))
+                .toList();
+    }
+
+    private static TemplateInfo of(Template template, List<Page> wearing) {
+        return new TemplateInfo(
+                template.id(),
+                template.name(),
+                template.note(),
+                Glyph.of(template),
+                wearing.size(),
+                template.starters().size(),
+                template.toFill(),
+                wearing.stream().map(Page::id).findFirst().orElse(null),
+                template.retired());
+    }
+}
