@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { EditorContent, useEditor } from '@tiptap/vue-3'
 import { nextTick, ref, watch } from 'vue'
-import { looksLikeMarkdown } from './looksLikeMarkdown'
 import { useTyping } from '@/edit/useTyping'
-import { TEXT_EXTENSIONS } from './textExtensions'
+import { htmlOf, pastedMarkdown, TEXT_EXTENSIONS } from './textExtensions'
 import LinkSheet from './LinkSheet.vue'
 
 const props = defineProps<{ value: string; prompt?: string; label: string; flush?: boolean }>()
@@ -14,7 +13,7 @@ const { typed, writing, write, left } = useTyping(
   () => props.value,
   (words) => emit('change', words),
 )
-const html = () => (editor.value?.isEmpty ? '' : (editor.value?.getHTML() ?? ''))
+const html = () => (editor.value ? htmlOf(editor.value) : '')
 
 const editor = useEditor({
   content: props.value,
@@ -29,11 +28,7 @@ const editor = useEditor({
       }
       return false
     },
-    handlePaste: (_, event) => {
-      const words = event.clipboardData?.getData('text/plain') ?? ''
-      if (event.clipboardData?.getData('text/html') || !looksLikeMarkdown(words)) return false
-      return editor.value?.commands.insertContent(words, { contentType: 'markdown' }) ?? false
-    },
+    handlePaste: (_, event) => (editor.value ? pastedMarkdown(editor.value, event) : false),
   },
   onUpdate: () => write(html()),
   onFocus: () => (focused.value = writing.value = true),

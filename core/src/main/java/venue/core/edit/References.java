@@ -7,6 +7,7 @@ import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.property.Naming;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.value.Value;
@@ -19,7 +20,7 @@ public final class References {
     /** The value as the property takes it; refused where it does not fit, or names what is not there. */
     public static Value checked(Edition edition, Property property, Value value, String path) {
         Value clean = PropertyCheck.one(property, value, path);
-        require(edition, property, clean);
+        Naming.each(property, clean, (p, text) -> require(edition, p, text));
         return clean;
     }
 
@@ -27,28 +28,17 @@ public final class References {
     public static Map<String, Value> checked(
             Edition edition, List<Property> declared, Map<String, Value> values, String path) {
         Map<String, Value> clean = PropertyCheck.all(declared, values, path);
-        requireAll(edition, declared, clean);
+        Naming.each(declared, clean, (property, text) -> require(edition, property, text));
         return clean;
     }
 
-    private static void requireAll(Edition edition, List<Property> declared, Map<String, Value> values) {
-        declared.stream()
-                .filter(p -> values.containsKey(p.key()))
-                .forEach(p -> require(edition, p, values.get(p.key())));
-    }
-
-    private static void require(Edition edition, Property property, Value value) {
-        if (value instanceof Value.Many many) {
-            many.groups().forEach(g -> requireAll(edition, property.entries(), g));
-        }
-        if (!(value instanceof Value.Text text) || text.text().isEmpty()) {
-            return;
-        }
+    /** A page that a formatted text links to may be gone: the survey says so, and the text can still be written in. */
+    private static void require(Edition edition, Property property, String text) {
         switch (property.type()) {
-            case PICTURE, FILE -> edition.require(Media.class, text.text());
-            case PAGE -> edition.require(Page.class, text.text());
-            case KIND -> edition.require(Kind.class, text.text());
-            case LINK -> new Link(text.text()).pageId().ifPresent(id -> edition.require(Page.class, id));
+            case PICTURE, FILE -> edition.require(Media.class, text);
+            case PAGE -> edition.require(Page.class, text);
+            case KIND -> edition.require(Kind.class, text);
+            case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
         }
     }

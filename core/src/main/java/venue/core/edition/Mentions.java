@@ -1,6 +1,5 @@
 package venue.core.edition;
 
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,45 +8,21 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import venue.core.link.Link;
+import venue.core.property.Naming;
 import venue.core.property.Property;
-import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
-/** Gathers what values name, each by the type that is declared of it; texts that only look like an id or a link name nothing. */
+/** Gathers what the values of a page name. */
 final class Mentions {
 
     private static final Pattern HREF = Pattern.compile("href=\"([^\"]+)\"");
-
-    private static final Set<PropertyType> NAMING = EnumSet.of(
-            PropertyType.RICH,
-            PropertyType.LINK,
-            PropertyType.PICTURE,
-            PropertyType.FILE,
-            PropertyType.KIND,
-            PropertyType.MANY);
 
     private final Set<Link> links = new LinkedHashSet<>();
     private final Set<String> media = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
 
     void add(List<Property> declared, Map<String, Value> values) {
-        if (values.isEmpty()) {
-            return;
-        }
-        for (Property property : declared) {
-            Value value = NAMING.contains(property.type()) ? values.get(property.key()) : null;
-            if (value != null) {
-                add(property, value);
-            }
-        }
-    }
-
-    private void add(Property property, Value value) {
-        if (value instanceof Value.Many many) {
-            many.groups().forEach(g -> add(property.entries(), g));
-        } else if (value instanceof Value.Text text && !text.text().isEmpty()) {
-            add(property, text.text());
-        }
+        Naming.each(declared, values, this::add);
     }
 
     private void add(Property property, String text) {

@@ -23,8 +23,9 @@ public final class Places {
      *
      * @param whyNot why the rules don't allow it there; empty when they do
      * @param may whether this role may make it all the same
+     * @param editors whether editors may
      */
-    public record Answer(Kind kind, Optional<String> whyNot, boolean may) {}
+    public record Answer(Kind kind, Optional<String> whyNot, boolean may, boolean editors) {}
 
     /** "What may I create here?", kind by kind, for a role; the top where no parent is named. */
     public static List<Answer> here(Edition edition, @Nullable String parent, Role role) {
@@ -37,9 +38,10 @@ public final class Places {
 
     /** Whether a role may make a page of {@code kind} there. */
     public static Answer answer(Edition edition, Kind kind, @Nullable String parent, Role role) {
+        Answer standing = standing(edition, kind, parent, role);
         return whyNotMade(kind, role)
-                .map(why -> new Answer(kind, Optional.of(why), false))
-                .orElseGet(() -> standing(edition, kind, parent, role));
+                .map(why -> new Answer(kind, Optional.of(why), false, standing.editors()))
+                .orElse(standing);
     }
 
     private static Optional<String> whyNotMade(Kind kind, Role role) {
@@ -57,7 +59,8 @@ public final class Places {
     /** Whether a role may move a page of {@code kind} there: who makes such pages, and whether any are, is all one. */
     public static Answer standing(Edition edition, Kind kind, @Nullable String parent, Role role) {
         Optional<String> rule = whyNot(edition, kind, parent);
-        return new Answer(kind, rule, rule.isEmpty() || role == Role.MANAGER);
+        boolean editors = rule.isEmpty() && whyNotMade(kind, Role.EDITOR).isEmpty();
+        return new Answer(kind, rule, rule.isEmpty() || role == Role.MANAGER, editors);
     }
 
     /** Why the rules don't allow a page of {@code kind} beneath {@code parent} (absent: at the top); empty when they do. */

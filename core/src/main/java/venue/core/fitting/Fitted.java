@@ -1,11 +1,13 @@
 package venue.core.fitting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
+import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.section.Section;
@@ -15,14 +17,26 @@ import venue.core.template.ZoneRole;
 import venue.core.value.Value;
 
 /**
- * What a page would come to in another template; nothing is changed.
+ * What a page would come to in a template; nothing is changed.
  *
  * @param shelved the sections that would wait on the shelf
  * @param returning the sections that would come back from it
  * @param gains parts that the page does not have now, in words
  * @param loses parts that it would not have any more
  */
-public record Fitted(List<Section> shelved, List<Section> returning, List<String> gains, List<String> loses) {
+public record Fitted(
+        Template template, List<Section> shelved, List<Section> returning, List<String> gains, List<String> loses) {
+
+    /** For each template that the page may wear, by name. */
+    public static List<Fitted> all(Edition edition, Page page) {
+        Kind kind = edition.require(Kind.class, page.kind());
+        Template worn = edition.worn(page).template();
+        return edition.all(Template.class)
+                .filter(t -> kind.mayWear(t.id()) && (!t.retired() || t.equals(worn)))
+                .sorted(Comparator.comparing(Template::name))
+                .map(t -> of(edition, page, t))
+                .toList();
+    }
 
     public static Fitted of(Edition edition, Page page, Template to) {
         Template from = edition.worn(page).template();
@@ -30,7 +44,11 @@ public record Fitted(List<Section> shelved, List<Section> returning, List<String
         List<String> before = parts(from);
         List<String> after = parts(to);
         return new Fitted(
-                without(shelf, page.shelf()), without(page.shelf(), shelf), minus(after, before), minus(before, after));
+                to,
+                without(shelf, page.shelf()),
+                without(page.shelf(), shelf),
+                minus(after, before),
+                minus(before, after));
     }
 
     private static List<Section> without(List<Section> sections, List<Section> others) {

@@ -9,12 +9,19 @@ import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.WeakHashMap;
 import venue.core.item.Hash;
 
-/** The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share. */
-public record StyleSheet(String css, String hash) {
+/**
+ * The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share.
+ *
+ * @param look the id of the look it was compiled from
+ */
+public record StyleSheet(String look, String css, String hash) {
+
+    private static final String WHERE = "/-/style/";
 
     /** Where fonts are served on every site. */
     public static final String FONTS = "/-/fonts/";
@@ -31,12 +38,19 @@ public record StyleSheet(String css, String hash) {
 
     private static StyleSheet compiled(Look theme) {
         String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + RULES;
-        return new StyleSheet(css, Hash.shortOf(css));
+        return new StyleSheet(theme.id(), css, Hash.shortOf(css));
     }
 
-    /** Its address on the site; the hash changes with the content, so it may be kept for ever. */
+    /** Its address on the site: it names the look, and its hash changes with the content, so it may be kept for ever. */
     public String path() {
-        return "/-/style/" + hash + ".css";
+        return WHERE + look + "-" + hash + ".css";
+    }
+
+    /** The id of the look whose stylesheet has that address; empty for any other address. */
+    public static Optional<String> lookAt(String path) {
+        return path.startsWith(WHERE) && path.lastIndexOf('-') > WHERE.length()
+                ? Optional.of(path.substring(WHERE.length(), path.lastIndexOf('-')))
+                : Optional.empty();
     }
 
     private static String faces(Look theme) {

@@ -70,7 +70,7 @@ class FittedTest {
                 wearing, wearing.require(Page.class, "weaving"), site.worn(page).template());
         assertThat(back.loses()).isEqualTo(there.gains());
         assertThat(back.gains()).isEqualTo(there.loses());
-        assertThat(Fitted.of(site, page, site.worn(page).template()))
-                .isEqualTo(new Fitted(List.of(), List.of(), List.of(), List.of()));
+        Template worn = site.worn(page).template();
+        assertThat(Fitted.of(site, page, worn)).isEqualTo(new Fitted(worn, List.of(), List.of(), List.of(), List.of()));
     }
 }

@@ -39,7 +39,7 @@ class PlacesController {
             edition.require(Page.class, parent);
         }
         return Places.here(edition, parent, here.role()).stream()
-                .map(a -> place(edition, a, parent))
+                .map(a -> place(a, parent))
                 .toList();
     }
 
@@ -62,14 +62,12 @@ class PlacesController {
     }
 
     private static List<PlaceFor> everywhere(Edition edition, Function<@Nullable String, Places.Answer> answer) {
-        Stream<PlaceFor> top = Stream.of(place(edition, answer.apply(null), null));
-        Stream<PlaceFor> beneath = edition.plan().inOrder().map(id -> place(edition, answer.apply(id), id));
+        Stream<PlaceFor> top = Stream.of(place(answer.apply(null), null));
+        Stream<PlaceFor> beneath = edition.plan().inOrder().map(id -> place(answer.apply(id), id));
         return Stream.concat(top, beneath).toList();
     }
 
-    private static PlaceFor place(Edition edition, Places.Answer answer, @Nullable String parent) {
-        boolean editors =
-                Places.answer(edition, answer.kind(), parent, Role.EDITOR).may();
-        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may(), editors);
+    private static PlaceFor place(Places.Answer answer, @Nullable String parent) {
+        return new PlaceFor(answer.kind().id(), parent, answer.whyNot().orElse(null), answer.may(), answer.editors());
     }
 }

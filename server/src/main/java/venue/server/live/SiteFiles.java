@@ -6,12 +6,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
@@ -56,8 +54,9 @@ class SiteFiles {
 
     private @Nullable Reply make(Workspace workspace, String path) {
         String name = path.substring(path.lastIndexOf('/') + 1);
-        if (path.equals("/-/style/" + name)) {
-            return style(workspace, path);
+        Optional<String> look = StyleSheet.lookAt(path);
+        if (look.isPresent()) {
+            return style(workspace, path, look.get());
         }
         if (path.startsWith(MARKS)) {
             return mark(workspace, path);
@@ -74,9 +73,10 @@ class SiteFiles {
                     .orElse(null);
         }
         return switch (path) {
-            case "/-/proof.js" -> own("proof/proof.js", "text/javascript; charset=utf-8");
-            case "/-/proof.css" -> own("proof/proof.css", "text/css; charset=utf-8");
-            case Head.SCRIPT -> own("live/page.js", "text/javascript; charset=utf-8");
+            case "/-/proof.js" -> own("server/proof/proof.js", "text/javascript; charset=utf-8");
+            case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
+            case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
+            case Head.SCRIPT -> own("server/live/page.js", "text/javascript; charset=utf-8");
             default ->
                 Texture.at(path)
                         .map(t -> Reply.text("image/svg+xml", t.svg(), Reply.FOR_EVER))
@@ -100,14 +100,10 @@ class SiteFiles {
                 .findFirst();
     }
 
-    /** A stylesheet of a look that is worn, or else of any that the managers keep and look at: only then it is compiled. */
-    private static @Nullable Reply style(Workspace workspace, String path) {
-        List<Edition> editions = List.of(workspace.now().live(), workspace.now().working());
-        return Stream.concat(
-                        editions.stream()
-                                .filter(e -> e.find(Site.ID).isPresent())
-                                .map(Edition::theme),
-                        editions.stream().flatMap(e -> e.all(Look.class)))
+    /** A stylesheet of any look that is live or kept: its address names the look, and only that one is compiled. */
+    private static @Nullable Reply style(Workspace workspace, String path, String look) {
+        return Stream.of(workspace.now().live(), workspace.now().working())
+                .flatMap(e -> e.find(Look.class, look).stream())
                 .map(StyleSheet::of)
                 .filter(s -> s.path().equals(path))
                 .findFirst()
@@ -136,7 +132,7 @@ class SiteFiles {
     }
 
     private static @Nullable Reply own(String name, String type) {
-        return resource("/venue/server/" + name)
+        return resource("/venue/" + name)
                 .map(b -> Reply.text(type, new String(b, java.nio.charset.StandardCharsets.UTF_8), Reply.ASK))
                 .orElse(null);
     }

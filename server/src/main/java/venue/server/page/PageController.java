@@ -1,7 +1,6 @@
 package venue.server.page;
 
 import java.time.InstantSource;
-import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -112,24 +111,22 @@ class PageController {
     List<Fit> fitting(Here here, @PathVariable String id) {
         Edition edition = here.working();
         Page page = edition.require(Page.class, id);
-        Kind kind = edition.require(Kind.class, page.kind());
         Template worn = edition.worn(page).template();
-        return edition.all(Template.class)
-                .filter(t -> kind.mayWear(t.id()) && (!t.retired() || t.equals(worn)))
-                .sorted(Comparator.comparing(Template::name))
-                .map(t -> fit(t, t.equals(worn), t.equals(Worn.ofNew(edition, kind)), Fitted.of(edition, page, t)))
+        Template own = Worn.ofNew(edition, edition.require(Kind.class, page.kind()));
+        return Fitted.all(edition, page).stream()
+                .map(f -> new Fit(
+                        f.template().id(),
+                        f.template().equals(worn),
+                        f.template().equals(own),
+                        names(f.shelved()),
+                        names(f.returning()),
+                        f.gains(),
+                        f.loses()))
                 .toList();
     }
 
-    private static Fit fit(Template template, boolean worn, boolean kindsOwn, Fitted fitted) {
-        return new Fit(
-                template.id(),
-                worn,
-                kindsOwn,
-                fitted.shelved().stream().map(Section::name).toList(),
-                fitted.returning().stream().map(Section::name).toList(),
-                fitted.gains(),
-                fitted.loses());
+    private static List<String> names(List<Section> sections) {
+        return sections.stream().map(Section::name).toList();
     }
 
     /** How far a section could reach instead, and what would happen; nothing is changed. */

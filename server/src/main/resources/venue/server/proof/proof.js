@@ -4,7 +4,7 @@
   const tell = (message) => parent.postMessage({ from: 'venue-proof', ...message }, parentOrigin);
   const sectionOf = (node) => node instanceof Element ? node.closest('[data-s]') : null;
   let lit = null;
-  // Where somebody writes in the proof. What comes to be shown meanwhile, or while the pointer is down, waits: swapping
+  // Where somebody writes in the proof, and by what. What comes to be shown meanwhile, or while the pointer is down, waits: swapping
   // the page under it would lose the words or the click.
   let writing = null;
   let pressed = false;
@@ -61,38 +61,69 @@
     measure();
   }
 
+  // Formatted text is written by the galley's editor, which is fetched when somebody is about to.
+  let fetched = null;
+  const writer = () =>
+    (fetched ??= new Promise((done, failed) => {
+      const script = Object.assign(document.createElement('script'), { src: '/-/proof-writer.js' });
+      script.onload = () => done(window.venueWriting.openWriter);
+      script.onerror = () => {
+        fetched = null;
+        script.remove();
+        failed(new Error('the editor could not be fetched'));
+      };
+      document.head.append(script);
+    }));
+
   // The parent gives the words as they were written, with links to pages rather than to addresses.
-  function write({ section, element, key, value, x, y }) {
-    const node = document.querySelector(
-      `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"][data-w="${CSS.escape(key)}"],` +
-        `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"] [data-w="${CSS.escape(key)}"]`,
-    );
-    if (!node || writing === node) return;
+  let asked = 0;
+  async function write({ section, element, key, value, x, y }) {
+    const mine = ++asked;
+    const find = () =>
+      document.querySelector(
+        `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"][data-w="${CSS.escape(key)}"],` +
+          `[data-s="${CSS.escape(section)}"] [data-e="${CSS.escape(element)}"] [data-w="${CSS.escape(key)}"]`,
+      );
+    const rich = find()?.dataset.rich !== undefined;
+    // Without the editor the words are still written in the galley.
+    const open = rich ? await writer().catch(() => null) : plain;
+    const node = find();
+    if (mine !== asked || !node || writing?.node === node) return;
     leave();
-    writing = node;
-    const rich = 'rich' in node.dataset;
+    if (!open) return tell({ type: 'choose', section, element, key: null });
     node.dataset.prompt = node.querySelector('mark.to-fill')?.textContent ?? '';
-    if (rich) node.innerHTML = new DOMParser().parseFromString(value, 'text/html').body.innerHTML;
-    else node.textContent = value;
-    if (rich && !value) node.innerHTML = '<p><br></p>';
-    node.contentEditable = rich ? 'true' : 'plaintext-only';
+    writing = { node, rich, editor: open(node, value, wrote) };
     node.classList.add('venue-written');
     node.focus({ preventScroll: true });
-    const at = x === undefined ? null : document.caretRangeFromPoint(x, y);
-    if (at && node.contains(at.startContainer)) {
-      getSelection().removeAllRanges();
-      getSelection().addRange(at);
-    }
-    document.execCommand('defaultParagraphSeparator', false, 'p');
+    if (x !== undefined) writing.editor.pointTo(x, y);
     empty();
   }
-  const words = (node) => (node.textContent.trim() ? ('rich' in node.dataset ? node.innerHTML : node.textContent) : '');
-  const empty = () => writing.classList.toggle('venue-empty', !writing.textContent.trim());
+  function plain(node, value) {
+    node.textContent = value;
+    node.contentEditable = 'plaintext-only';
+    return {
+      pointTo(x, y) {
+        const at = document.caretRangeFromPoint(x, y);
+        if (!at || !node.contains(at.startContainer)) return;
+        getSelection().removeAllRanges();
+        getSelection().addRange(at);
+      },
+      words: () => (node.textContent.trim() ? node.textContent : ''),
+      end: () => node.removeAttribute('contenteditable'),
+    };
+  }
+  const empty = () => writing.node.classList.toggle('venue-empty', !writing.editor.words());
+  function wrote() {
+    if (!writing) return;
+    empty();
+    tell({ type: 'wrote', ...place(writing.node), value: writing.editor.words() });
+  }
   function leave() {
     if (!writing) return;
-    writing.contentEditable = 'false';
-    writing.classList.remove('venue-written', 'venue-empty');
+    const { node, editor } = writing;
     writing = null;
+    editor.end();
+    node.classList.remove('venue-written', 'venue-empty');
     tell({ type: 'left' });
     showWaiting();
   }
@@ -109,27 +140,22 @@
     }, PRESS_MS), true);
   }
   addEventListener('input', () => {
-    if (!writing) return;
-    empty();
-    tell({ type: 'wrote', ...place(writing), value: words(writing) });
+    if (writing && !writing.rich) wrote();
   });
   addEventListener('focusout', (event) => {
-    if (writing && event.target === writing) leave();
+    if (event.target === writing?.node) leave();
   });
-  addEventListener('paste', (event) => {
-    if (!writing) return;
-    event.preventDefault();
-    document.execCommand('insertText', false, event.clipboardData?.getData('text/plain') ?? '');
+  addEventListener('pointerover', (event) => {
+    if (event.target instanceof Element && event.target.closest('[data-rich]')) writer().catch(() => {});
   });
   addEventListener('keydown', (event) => {
-    if (!writing) return;
-    const plain = !('rich' in writing.dataset);
-    if (event.key === 'Escape' || (event.key === 'Enter' && plain)) {
+    if (!writing || event.defaultPrevented) return;
+    if (event.key === 'Escape' || (event.key === 'Enter' && !writing.rich)) {
       event.preventDefault();
-      writing.blur();
+      writing.node.blur();
     } else if (event.key === 'Tab') {
-      const all = [...document.querySelectorAll('[data-w]')].filter((n) => n === writing || n.querySelector('mark.to-fill'));
-      const next = all[all.indexOf(writing) + (event.shiftKey ? -1 : 1)];
+      const all = [...document.querySelectorAll('[data-w]')].filter((n) => n === writing.node || n.querySelector('mark.to-fill'));
+      const next = all[all.indexOf(writing.node) + (event.shiftKey ? -1 : 1)];
       if (!next) return;
       event.preventDefault();
       const to = place(next);
@@ -154,7 +180,7 @@
   addEventListener('click', (event) => {
     const inside = event.target instanceof Element && event.target.closest('summary, button');
     if (!inside) event.preventDefault();
-    if (writing?.contains(event.target)) return;
+    if (writing?.node.contains(event.target)) return;
     const section = sectionOf(event.target);
     const written = event.target instanceof Element ? event.target.closest('[data-w]') : null;
     const element = event.target instanceof Element ? event.target.closest('[data-e]') : null;
