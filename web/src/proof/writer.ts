@@ -33,6 +33,7 @@ export function openWriter(node: HTMLElement, html: string, wrote: () => void): 
       const words = htmlOf(editor)
       editor.destroy()
       node.removeAttribute('contenteditable')
+      node.classList.remove('tiptap', 'ProseMirror', 'ProseMirror-focused')
       node.innerHTML = words
     },
   }

@@ -50,6 +50,7 @@ class ComposeTest {
             widenTheFirstFeature();
             ground();
             fillEverything();
+            writeInTheProof();
             lookNarrowAndWide();
             historyBringsBack();
             release();
@@ -77,7 +78,10 @@ class ComposeTest {
         return page.locator("article.card .name");
     }
 
+    /** The card of the one before stands before the next is placed: it would move what is pressed from under the pointer. */
     private void place(String pattern) {
+        int before = cards().count();
+        Chromium.settle(page);
         page.locator(".insert.last").first().click();
         page.locator(".tray").getByLabel("Search patterns").fill(pattern);
         page.locator(".tray .patterns > button")
@@ -85,6 +89,7 @@ class ComposeTest {
                 .first()
                 .click();
         assertThat(page.locator(".tray")).isHidden();
+        assertThat(cards()).hasCount(before + 1);
     }
 
     private void dragTheVoiceUp() {
@@ -162,6 +167,31 @@ class ComposeTest {
         assertThat(page.locator(".strip")).containsText("none");
     }
 
+    /** Formatted text is written where it stands, with the galley's own keys, and is in the galley when it is left. */
+    private void writeInTheProof() {
+        Locator text = proof().locator("[data-rich]").getByText("Filled").last();
+        text.scrollIntoViewIfNeeded();
+        Chromium.settle(page);
+        BoundingBox frame = page.locator("iframe[title='Proof']").boundingBox();
+        // A scaled frame's own pixels are not the window's.
+        List<?> at = (List<?>) text.evaluate("n => { const b = n.getBoundingClientRect();"
+                + " return [b.x + b.width / 2, b.y + b.height / 2].map(v => String(v / innerWidth)) }");
+        page.mouse()
+                .click(
+                        frame.x + frame.width * Double.parseDouble((String) at.get(0)),
+                        frame.y + frame.width * Double.parseDouble((String) at.get(1)));
+        assertThat(proof().locator(".venue-written[contenteditable=true]")).hasCount(1);
+        page.keyboard().press("Control+End");
+        page.keyboard().type(" and ");
+        page.keyboard().press("Control+b");
+        page.keyboard().type("boldly");
+        page.keyboard().press("Escape");
+        assertThat(proof().locator(".venue-written")).hasCount(0);
+        assertThat(proof().locator("strong").getByText("boldly")).hasCount(1);
+        assertThat(cards().locator("[contenteditable] strong").getByText("boldly"))
+                .hasCount(1);
+    }
+
     private FrameLocator proof() {
         return page.frameLocator("iframe[title='Proof']");
     }
@@ -208,5 +238,6 @@ class ComposeTest {
         assertThat(page.locator("#main")).containsText("First words");
         assertThat(page.locator("#main")).containsText("Second words");
         assertThat(page.locator("#main .to-fill")).hasCount(0);
+        assertThat(page.locator("#main strong").getByText("boldly")).hasCount(1);
     }
 }

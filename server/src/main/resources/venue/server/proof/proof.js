@@ -149,11 +149,11 @@
     if (event.target instanceof Element && event.target.closest('[data-rich]')) writer().catch(() => {});
   });
   addEventListener('keydown', (event) => {
-    if (!writing || event.defaultPrevented) return;
+    if (!writing) return;
     if (event.key === 'Escape' || (event.key === 'Enter' && !writing.rich)) {
       event.preventDefault();
       writing.node.blur();
-    } else if (event.key === 'Tab') {
+    } else if (event.key === 'Tab' && !event.defaultPrevented) {
       const all = [...document.querySelectorAll('[data-w]')].filter((n) => n === writing.node || n.querySelector('mark.to-fill'));
       const next = all[all.indexOf(writing.node) + (event.shiftKey ? -1 : 1)];
       if (!next) return;
