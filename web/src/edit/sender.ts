@@ -10,11 +10,11 @@ const LONGEST_WAIT_MS = 8000
  * Sends what waits, one after another. What can't be sent yet, over a lost connection, an expired session or a full disk, is
  * tried again by itself.
  *
- * @param since the step that the window knows of a site, to be told with the answer what differs since
+ * @param known what the window knows and shows of a site, to be told with the answer what differs
  */
 export function makeSender(
   queue: Ref<Waiting[]>,
-  since: (site: string) => number | undefined,
+  known: (site: string) => { since?: number; showing?: string },
   answered: (next: Waiting, answer: Outcome<Answer>) => void,
   expired: () => void,
 ) {
@@ -32,7 +32,7 @@ export function makeSender(
   async function send(next: Waiting): Promise<boolean> {
     const { site, command, item, group, request } = next
     const seen = item && next.seen ? { [item]: next.seen } : {}
-    const body = { command, seen, group, request, since: since(site) }
+    const body = { command, seen, group, request, ...known(site) }
     const answer = await post<Answer>(`/sites/${site}/commands`, body)
     if (!answer.ok && isPassing(answer.problem)) {
       if (answer.problem.status === 401) expired()

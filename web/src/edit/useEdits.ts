@@ -1,5 +1,6 @@
+import { promiseTimeout } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { post, type Outcome } from '@/api/client'
 import type { Answer, Command, SiteNews } from '@/api/types'
 import { useSession } from '@/session/useSession'
@@ -13,6 +14,24 @@ import { makeQueue, type Waiting } from './waiting'
 export interface Hearer {
   since: (site: string) => number | undefined
   hear: (news: SiteNews) => void
+}
+
+/** Whoever shows a page's proof, and takes what it shows after a step. */
+export interface Shower {
+  page: string
+  /** @param written whether it was words that changed, which their own place shows already */
+  show: (html: string, written: boolean) => void
+}
+
+function makeShowing() {
+  const shower = shallowRef<Shower | null>(null)
+  async function show({ page, html }: { page: string; html: string }, written: boolean) {
+    if (page !== shower.value?.page) return
+    shower.value.show(html, written)
+    // What is told to a frame leaves when the task ends: it is drawn there while the screen is drawn here.
+    await promiseTimeout(0)
+  }
+  return { shower, show }
 }
 
 /** Refusals of what was written upon something else than what is there now. */
@@ -55,8 +74,9 @@ export const useEdits = defineStore('edits', () => {
   const { conflict, yielded, dispute } = makeDispute()
   const keptAt = ref<Date | null>(null)
   const hearer = ref<Hearer | null>(null)
-  const since = (site: string) => hearer.value?.since(site)
-  const { held, run } = makeSender(queue, since, answered, () => (session.expired = true))
+  const { shower, show } = makeShowing()
+  const known = (site: string) => ({ since: hearer.value?.since(site), showing: shower.value?.page })
+  const { held, run } = makeSender(queue, known, answered, () => (session.expired = true))
 
   function give(site: string, command: Command, item: string | null = null, group?: string) {
     const done = add({ site, command, item, group, seen: revisions.seen(item) })
@@ -64,8 +84,8 @@ export const useEdits = defineStore('edits', () => {
     return done
   }
 
-  function answered(next: Waiting, answer: Outcome<Answer>) {
-    if (answer.ok) succeeded(answer.value)
+  async function answered(next: Waiting, answer: Outcome<Answer>) {
+    if (answer.ok) await succeeded(answer.value, next.command.verb === 'set-value')
     else if (DISPUTED.includes(answer.problem.code)) dispute(answer.problem.detail, () => again(next))
     else notices.refuse(answer.problem)
     settle(next.request, answer)
@@ -73,20 +93,21 @@ export const useEdits = defineStore('edits', () => {
 
   const again = ({ site, command, group }: Waiting) => void give(site, command, null, group)
 
-  function succeeded(answer: Answer) {
+  async function succeeded(answer: Answer, written = false) {
     keptAt.value = new Date()
     revisions.take(answer, queue.value)
+    if (answer.proof) await show(answer.proof, written)
     if (answer.news) hearer.value?.hear(answer.news)
   }
 
   const turn = makeTurn(
     () => emptied(() => queue.value.length),
-    since,
-    (answer) => (answer.ok ? succeeded(answer.value) : notices.refuse(answer.problem)),
+    (site) => known(site).since,
+    (answer) => (answer.ok ? void succeeded(answer.value) : notices.refuse(answer.problem)),
   )
   const waiting = computed(() => queue.value.length)
   if (queue.value.length) setTimeout(() => void run())
   const { know } = revisions
   const asking = () => revisions.asking(() => queue.value.length)
-  return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, hearer }
+  return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, hearer, shower }
 })

@@ -33,6 +33,16 @@ function light(section: string | null) {
   wide.value?.send({ type: 'light', section })
   narrow.value?.send({ type: 'light', section })
 }
+// Told at once: the frame draws while the galley is drawn, and whoever writes sees it sooner.
+watch(
+  () => galley.sheet.value?.proof.html,
+  (html, before) => {
+    if (!html || !before) return
+    wide.value?.send({ type: 'show', html })
+    narrow.value?.send({ type: 'show', html })
+  },
+  { flush: 'sync' },
+)
 watch(galley.pointed, light)
 watch(galley.chosen, (section) => {
   if (section) wide.value?.send({ type: 'reveal', section })
@@ -136,7 +146,6 @@ function left() {
         :path="sheet.proof.path"
         :query="sheet.proof.query"
         :width="width"
-        :html="sheet.proof.html"
         marks
         label="Proof"
         @point="(s) => (galley.pointed.value = s)"
@@ -151,7 +160,6 @@ function left() {
         :path="sheet.proof.path"
         :query="sheet.proof.query"
         :width="NARROW"
-        :html="sheet.proof.html"
         marks
         label="Narrow proof"
         @point="(s) => (galley.pointed.value = s)"

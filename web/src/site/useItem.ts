@@ -1,4 +1,4 @@
-import { useThrottleFn, useTimeoutFn } from '@vueuse/core'
+import { promiseTimeout, useThrottleFn, useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch } from 'vue'
 import { get, isPassing, type Problem } from '@/api/client'
 import { useSite } from './useSite'
@@ -12,12 +12,38 @@ interface Content {
   revision: string
 }
 
-const watchSteps = (then: () => void) => watch(() => useSite().step, then)
+/** At once, before anything is drawn: the answer comes the sooner. */
+const watchSteps = (then: () => void) => watch(() => useSite().step, then, { flush: 'sync' })
 const watchSent = (then: () => void) =>
   watch(
     () => useEdits().waiting,
     (waiting) => waiting || then(),
   )
+
+/** Asks for what stands at a path; nothing where the answer was overtaken, by a later question or by what was written here. */
+function makeAsking<T>(path: () => string, again: () => void, first?: (value: T) => void) {
+  const site = useSite()
+  const edits = useEdits()
+  let shown = ''
+  let asked = 0
+  return async function ask() {
+    const mine = ++asked
+    const from = path()
+    if (!from) return null
+    const overtaken = edits.asking()
+    const isOld = () => mine !== asked || (shown === from && overtaken() && (again(), true))
+    const answer = await get<T>(`/sites/${site.id}/${from}`)
+    if (isOld()) return null
+    if (first && answer.ok && shown === from) {
+      first(answer.value)
+      // As what is shown with an answer (useEdits): it leaves when the task ends.
+      await promiseTimeout(0)
+      if (isOld()) return null
+    }
+    if (answer.ok) shown = from
+    return { answer, overtaken }
+  }
+}
 
 /**
  * An item as the server has it, fetched anew after each step. An answer that was asked for before something was written here is
@@ -26,32 +52,27 @@ const watchSent = (then: () => void) =>
  *
  * @param path where it is, after the site's; nothing for as long as it isn't wanted
  * @param still whether steps are of no interest now, because many are to come
+ * @param first what is to be told of a newer answer before the screen is drawn with it
  */
 export function useItem<T>(
   path: () => string,
   contents: (value: T) => Content[] = () => [],
   still = () => false,
+  first?: (value: T) => void,
 ) {
-  const site = useSite()
   const edits = useEdits()
   const value = shallowRef<T | null>(null)
   const problem = shallowRef<Problem | null>(null)
-  let shown = ''
+  const ask = makeAsking(path, again, first)
   let behind = false
-  let asked = 0
 
   async function load() {
-    const mine = ++asked
-    const from = path()
-    if (!from) return
-    const overtaken = edits.asking()
-    const answer = await get<T>(`/sites/${site.id}/${from}`)
-    if (mine !== asked) return
-    if (shown === from && overtaken()) return again()
+    const asked = await ask()
+    if (!asked) return
+    const { answer, overtaken } = asked
     behind = false
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return void (isPassing(answer.problem) && later())
-    shown = from
     value.value = answer.value
     if (overtaken()) again()
     else contents(answer.value).forEach((c) => edits.know(c.item, c.revision))

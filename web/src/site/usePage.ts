@@ -1,15 +1,42 @@
-import { computed, type Ref } from 'vue'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onBeforeUnmount, shallowRef, watch, type Ref } from 'vue'
 import type { PageSheet } from '@/api/types'
+import { useEdits, type Shower } from '@/edit/useEdits'
 import { useItem } from './useItem'
 import { sectionsOf } from './sectionsOf'
 
-/** One page with the HTML of its proof, and the revision of each item that is written on it. */
+const PAUSE_MS = 200
+const LONGEST_MS = 1000
+
+/** One page, the revision of each item that is written on it, and the HTML of its proof: after a step of one's own that is there first. */
 export function usePage(id: Ref<string>) {
+  const edits = useEdits()
+  const html = shallowRef('')
+  let written = false
   const { value, problem, load } = useItem<PageSheet>(
     () => `pages/${id.value}/sheet`,
     ({ page }) => [{ item: page.id, revision: page.revision }, ...sectionsOf(page)],
+    isWritten,
+    (newer) => (html.value = newer.html),
   )
+  const pause = useDebounceFn(load, PAUSE_MS, { maxWait: LONGEST_MS })
+  /** Words stand where they were written and in the proof: the rest of the page is asked for in a pause. */
+  function isWritten() {
+    if (!written) return false
+    written = false
+    void pause()
+    return true
+  }
+  function show(now: string, words: boolean) {
+    html.value = now
+    written = words
+  }
+  let mine: Shower | null = null
+  watch(id, (page) => (edits.shower = mine = { page, show }), { immediate: true })
+  onBeforeUnmount(() => {
+    if (edits.shower === mine) edits.shower = null
+  })
+  watch(value, (now) => (html.value = now?.html ?? ''), { flush: 'sync' })
   const page = computed(() => value.value?.page ?? null)
-  const html = computed(() => value.value?.html ?? '')
   return { page, html, problem, load }
 }

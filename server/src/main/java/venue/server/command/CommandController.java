@@ -10,7 +10,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edit.Command;
+import venue.core.edition.Edition;
 import venue.server.here.Here;
+import venue.server.page.ProofMarkup;
 import venue.server.site.News;
 import venue.server.site.SiteNews;
 import venue.store.workspace.Asked;
@@ -21,9 +23,11 @@ import venue.store.workspace.Done;
 @RequestMapping("/api/sites/{site}")
 class CommandController {
     private final News news;
+    private final ProofMarkup proofs;
 
-    CommandController(News news) {
+    CommandController(News news, ProofMarkup proofs) {
         this.news = news;
+        this.proofs = proofs;
     }
 
     /**
@@ -33,50 +37,61 @@ class CommandController {
      * @param group commands with the same group are undone together
      * @param request an id that makes sending it twice harmless
      * @param since the step that the window knows, to be told with the answer what differs since
+     * @param showing the page whose proof the window shows, to be told with the answer what it shows now
      */
     record Given(
             Command command,
             Map<String, String> seen,
             @Nullable String group,
             String request,
-            @Nullable Long since) {}
+            @Nullable Long since,
+            @Nullable String showing) {}
 
     /**
      * What was done.
      *
      * @param revisions the hash of each item that was made or changed; an empty text for one that was removed
      * @param news what differs since the step that the window knows; absent where it named none
+     * @param proof what the proof shows now; absent where the window named no page that is there
      */
     record Answer(
             long step,
             String name,
             List<String> items,
             Map<String, String> revisions,
-            @Nullable SiteNews news) {}
+            @Nullable SiteNews news,
+            @Nullable Shown proof) {}
+
+    /** The HTML, with marks, of a page that a window shows. */
+    record Shown(String page, String html) {}
 
     @PostMapping("/commands")
     Answer run(Here here, @RequestBody Given given, HttpSession session) {
         Map<String, String> seen = given.seen() == null ? Map.of() : given.seen();
         Asked asked = new Asked(here.person().id(), here.role(), given.command(), seen, given.group(), given.request());
-        return answer(here, here.workspace().run(asked), given.since(), session);
+        return answer(here, here.workspace().run(asked), given.since(), given.showing(), session);
     }
 
     @PostMapping("/undo")
     Answer undo(Here here, @RequestParam(required = false) @Nullable Long since, HttpSession session) {
-        return answer(here, here.workspace().undo(here.person().id(), here.role()), since, session);
+        return answer(here, here.workspace().undo(here.person().id(), here.role()), since, null, session);
     }
 
     @PostMapping("/redo")
     Answer redo(Here here, @RequestParam(required = false) @Nullable Long since, HttpSession session) {
-        return answer(here, here.workspace().redo(here.person().id(), here.role()), since, session);
+        return answer(here, here.workspace().redo(here.person().id(), here.role()), since, null, session);
     }
 
-    private Answer answer(Here here, Done done, @Nullable Long since, HttpSession session) {
+    private Answer answer(Here here, Done done, @Nullable Long since, @Nullable String showing, HttpSession session) {
+        Edition working = here.working();
         return new Answer(
                 done.step(),
                 done.name(),
                 List.copyOf(done.revisions().keySet()),
                 done.revisions(),
-                since == null ? null : news.since(here, since, session));
+                since == null ? null : news.since(here, since, session),
+                working.page(showing)
+                        .map(p -> new Shown(p.id(), proofs.of(working, p)))
+                        .orElse(null));
     }
 }

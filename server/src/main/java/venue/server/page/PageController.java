@@ -1,6 +1,5 @@
 package venue.server.page;
 
-import java.time.InstantSource;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,11 +18,8 @@ import venue.core.fitting.FittedMany;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
 import venue.core.section.Section;
 import venue.core.template.Template;
-import venue.server.app.Origins;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 
@@ -32,13 +28,11 @@ import venue.store.workspace.Standing;
 @RequestMapping("/api/sites/{site}")
 class PageController {
     private final PageDetails details;
-    private final Origins origins;
-    private final InstantSource clock;
+    private final ProofMarkup proofs;
 
-    PageController(PageDetails details, Origins origins, InstantSource clock) {
+    PageController(PageDetails details, ProofMarkup proofs) {
         this.details = details;
-        this.origins = origins;
-        this.clock = clock;
+        this.proofs = proofs;
     }
 
     @GetMapping("/pages/{id}")
@@ -59,14 +53,8 @@ class PageController {
 
     @GetMapping("/pages/{id}/markup")
     Markup markup(Here here, @PathVariable String id) {
-        Standing standing = here.now();
-        View view = View.of(
-                standing.working(),
-                clock.instant(),
-                origins.of(standing.working().site()),
-                View.Mode.MARKED);
-        return new Markup(PageRenderer.render(view, standing.working().require(Page.class, id))
-                .html());
+        Edition working = here.working();
+        return new Markup(proofs.of(working, working.require(Page.class, id)));
     }
 
     /**
