@@ -8,6 +8,8 @@ import type { ProofPlace } from '@/proof/ProofPlace'
 import { useGalley } from './useGalley'
 import { textOf } from '@/property/values'
 
+/** @param html what the proof shows now */
+const props = defineProps<{ html: string }>()
 const marks = defineModel<boolean>('marks', { required: true })
 const site = useSite()
 const galley = useGalley()
@@ -35,7 +37,7 @@ function light(section: string | null) {
 }
 // Told at once: the frame draws while the galley is drawn, and whoever writes sees it sooner.
 watch(
-  () => galley.sheet.value?.proof.html,
+  () => props.html,
   (html, before) => {
     if (!html || !before) return
     wide.value?.send({ type: 'show', html })

@@ -12,22 +12,18 @@ describe('what the galley is written on', () => {
   const page = { id: 'visit', zones: [], everywhere: [], shelf: [], toFill: [], address: '/visit' }
 
   it('is a page with its proof', () => {
-    expect(pageSheet(null, '')).toBeNull()
-    const sheet = pageSheet(page as unknown as PageDetail, '<p>Visit</p>')
+    expect(pageSheet(null)).toBeNull()
+    const sheet = pageSheet(page as unknown as PageDetail)
     expect(sheet?.sort).toBe('page')
-    expect(sheet?.proof).toEqual({ path: 'page/visit', query: '', html: '<p>Visit</p>' })
+    expect(sheet?.proof).toEqual({ path: 'page/visit', query: '' })
   })
 
   it('is a template, on made-up content or on a page’s', () => {
     const template = { id: 'wide', zones: [], options: [] } as unknown as TemplateDetail
-    expect(templateSheet(template, '<p>', '')?.proof).toEqual({
-      path: 'template/wide',
-      query: '',
-      html: '<p>',
-    })
-    expect(templateSheet(template, '<p>', 'visit')?.proof.query).toBe('on=visit')
-    expect(templateSheet(template, '<p>', '')).toMatchObject({ sort: 'template', shelf: [], everywhere: [] })
-    expect(templateSheet(null, '', '')).toBeNull()
+    expect(templateSheet(template, '')?.proof).toEqual({ path: 'template/wide', query: '' })
+    expect(templateSheet(template, 'visit')?.proof.query).toBe('on=visit')
+    expect(templateSheet(template, '')).toMatchObject({ sort: 'template', shelf: [], everywhere: [] })
+    expect(templateSheet(null, '')).toBeNull()
   })
 })
 

@@ -6,21 +6,21 @@ export interface Sheet extends Pick<
   'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address' | 'options'
 > {
   sort: 'page' | 'template'
-  /** Where its proof is served, and what it shows now. */
-  proof: { path: string; query: string; html: string }
+  /** Where its proof is served. */
+  proof: { path: string; query: string }
 }
 
-export function pageSheet(page: PageDetail | null, html: string): Sheet | null {
+export function pageSheet(page: PageDetail | null): Sheet | null {
   if (!page) return null
-  const proof = { path: `page/${page.id}`, query: '', html }
+  const proof = { path: `page/${page.id}`, query: '' }
   return { ...page, sort: 'page', proof }
 }
 
 /** @param on the page on whose content it is looked at; empty for made-up content */
-export function templateSheet(template: TemplateDetail | null, html: string, on: string): Sheet | null {
+export function templateSheet(template: TemplateDetail | null, on: string): Sheet | null {
   if (!template) return null
   const { id, zones } = template
   const options = template.options.map((use) => use.field)
-  const proof = { path: `template/${id}`, query: on ? `on=${on}` : '', html }
+  const proof = { path: `template/${id}`, query: on ? `on=${on}` : '' }
   return { id, zones, options, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
 }

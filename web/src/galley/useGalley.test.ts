@@ -47,7 +47,7 @@ function sheet(): Sheet {
     shelf: [],
     toFill: [],
     address: '/visit',
-    proof: { path: '', query: '', html: '' },
+    proof: { path: '', query: '' },
   } as unknown as Sheet
 }
 

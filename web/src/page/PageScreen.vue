@@ -22,7 +22,7 @@ const site = useSite()
 const id = computed(() => String(route.params.page))
 const { page, html, problem } = usePage(id)
 const galley = provideGalley(
-  computed(() => pageSheet(page.value, html.value)),
+  computed(() => pageSheet(page.value)),
   page,
 )
 provideLanguage(page)
@@ -60,7 +60,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
     <div class="split halves" :class="{ alone: !page.changeable }">
       <FormPane v-if="page.changeable && asForm" />
       <GalleyPane v-else-if="page.changeable" />
-      <ProofPane v-model:marks="marks" />
+      <ProofPane v-model:marks="marks" :html="html" />
     </div>
     <PatternTray v-if="galley.spot.value" />
   </div>

@@ -53,8 +53,7 @@ function makeUsual(kind: Kind) {
               own</span
             >
             <button v-else type="button" class="textlink" @click="makeUsual(k)">
-              Make it the usual one: {{ counted(k.following, 'page changes', 'pages change') }},
-              {{ k.chosen }} chose their own
+              Make it the usual one: {{ counted(k.following, 'page changes', 'pages change') }}
             </button>
           </td>
         </tr>

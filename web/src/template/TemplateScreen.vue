@@ -27,7 +27,7 @@ const copies = useCopies(id)
 const on = ref('')
 const { template, html, problem } = useTemplate(id, on)
 const galley = provideGalley(
-  computed(() => templateSheet(template.value, html.value, on.value)),
+  computed(() => templateSheet(template.value, on.value)),
   ref(null),
 )
 const marks = useLocalStorage('venue-marks', true)
@@ -82,7 +82,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
     </div>
     <div class="split halves">
       <GalleyPane />
-      <ProofPane v-model:marks="marks" />
+      <ProofPane v-model:marks="marks" :html="html" />
     </div>
     <PatternTray v-if="galley.spot.value" />
   </div>

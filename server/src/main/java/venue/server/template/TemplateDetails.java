@@ -112,6 +112,7 @@ final class TemplateDetails {
         Map<String, List<Page>> byKind = edition.all(Page.class).collect(Collectors.groupingBy(Page::kind));
         List<KindUse> uses = new ArrayList<>();
         edition.all(Kind.class)
+                .filter(k -> !k.isPageless())
                 .sorted(java.util.Comparator.comparing(Kind::name))
                 .forEach(k -> uses.add(use(k, byKind.getOrDefault(k.id(), List.of()))));
         return uses;
