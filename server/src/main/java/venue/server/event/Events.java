@@ -11,6 +11,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -160,6 +161,12 @@ public class Events {
     @Scheduled(fixedRate = BREATH_MS)
     void breathe() {
         windows.values().forEach(w -> w.stream().comment());
+    }
+
+    /** A server that stops waits for what it is answering: streams would keep it to the last moment that it allows. */
+    @EventListener(ContextClosedEvent.class)
+    void stops() {
+        windows.values().forEach(w -> w.stream().close());
     }
 
     /** Whoever has signed out is told nothing any more. */
