@@ -53,7 +53,9 @@ final class Client {
         Client client = new Client(port);
         client.get("/api/me");
         client.post("/api/sign-in", json("email", who + "@kestrel-moor.example", "password", PASSWORD));
-        client.get("/api/me");
+        if (client.get("/api/me").statusCode() != 200) {
+            throw new AssertionError(who + " could not sign in");
+        }
         return client;
     }
 

@@ -45,16 +45,19 @@ class EventsTest {
     private BufferedReader open(String window, String at) throws IOException {
         Socket socket = new Socket("localhost", port);
         streams.add(socket);
+        socket.setSoTimeout(60_000);
         String head = "GET " + EVENTS + "?window=" + window + "&at=" + at + " HTTP/1.1\r\nHost: localhost:" + port
                 + "\r\nCookie: " + maja.cookie() + "\r\n\r\n";
         socket.getOutputStream().write(head.getBytes(StandardCharsets.ISO_8859_1));
         BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
+        assertThat(in.readLine()).contains("200");
         until(in, "event:here");
         return in;
     }
 
+    /** The next line that begins so; "ended" at the last chunk of the answer (RFC 9112, 7.1). */
     private static String until(BufferedReader in, String begins) throws IOException {
-        for (String line = in.readLine(); line != null; line = in.readLine()) {
+        for (String line = in.readLine(); line != null && !line.equals("0"); line = in.readLine()) {
             if (line.startsWith(begins)) {
                 return line;
             }

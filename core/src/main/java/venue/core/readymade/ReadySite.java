@@ -19,9 +19,14 @@ public final class ReadySite {
 
     /** @param home the id of the page that will be the home page; whoever asks adds it */
     public static List<Item> items(String name, String host, String home) {
-        List<Item> items = new ArrayList<>();
         ZoneId zone = ZoneId.of("Europe/London");
-        items.add(new Site(Site.ID, name, List.of(host), "en-GB", zone, home, "dusk", "plain", Map.of(), List.of()));
+        return items(new Site(Site.ID, name, List.of(host), "en-GB", zone, home, "dusk", "plain", Map.of(), List.of()));
+    }
+
+    /** The same for a site that is described already. */
+    public static List<Item> items(Site site) {
+        List<Item> items = new ArrayList<>();
+        items.add(site);
         items.addAll(ReadyKinds.all());
         items.addAll(ReadyTemplates.all());
         items.addAll(ReadyPatterns.all("standard"));

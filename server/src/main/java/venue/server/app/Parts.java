@@ -11,7 +11,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.ProblemDetail;
 import venue.core.command.Commands;
-import venue.store.account.Accounts;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.media.MediaFiles;
@@ -49,11 +48,6 @@ class Parts {
     @Bean
     SentProofs sentProofs(Database database, InstantSource clock) {
         return new SentProofs(database, clock);
-    }
-
-    @Bean
-    Accounts accounts(Database database) {
-        return new Accounts(database.sql());
     }
 
     @Bean

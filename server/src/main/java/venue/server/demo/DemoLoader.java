@@ -1,18 +1,17 @@
 package venue.server.demo;
 
+import jakarta.annotation.PostConstruct;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
@@ -24,29 +23,35 @@ import venue.demo.DemoPictures;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.store.account.Account;
-import venue.store.account.Accounts;
+import venue.server.signin.Passwords;
 import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.people.Team;
+import venue.store.record.By;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** Loads the demo where it is asked for and not there yet: the same intake, commands and release that people use. */
 @Component
-class DemoLoader implements ApplicationRunner {
+class DemoLoader {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final String MANAGER = "maja@kestrel-moor.example";
     private static final String EDITOR = "tomas@kestrel-moor.example";
     private static final String MANAGER_ID = "maja";
     private static final String MANAGER_NAME = "Maja Åkerlund";
+    private static final String EDITOR_ID = "tomas";
+    private static final String EDITOR_NAME = "Tomás Jurado";
 
     private final Settings settings;
     private final Workspaces workspaces;
-    private final Accounts accounts;
+    private final Persons persons;
+    private final Team team;
     private final MediaIntake intake;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
     private final Origins origins;
     private final InstantSource clock;
     private final boolean loads;
@@ -54,14 +59,16 @@ class DemoLoader implements ApplicationRunner {
     DemoLoader(
             Settings settings,
             Workspaces workspaces,
-            Accounts accounts,
+            Persons persons,
+            Team team,
             MediaIntake intake,
-            PasswordEncoder passwords,
+            Passwords passwords,
             Origins origins,
             InstantSource clock) {
         this.settings = settings;
         this.workspaces = workspaces;
-        this.accounts = accounts;
+        this.persons = persons;
+        this.team = team;
         this.intake = intake;
         this.passwords = passwords;
         this.origins = origins;
@@ -74,8 +81,9 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
-    @Override
-    public void run(ApplicationArguments arguments) {
+    /** Before the server listens: whoever comes finds all of it. */
+    @PostConstruct
+    void load() {
         if (loads) {
             load(passwords.encode(Objects.requireNonNull(settings.demoPassword())));
         }
@@ -89,10 +97,18 @@ class DemoLoader implements ApplicationRunner {
             items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
         });
         workspaces.begin(KestrelMoor.ID, MANAGER_ID, items, workspace -> {
-            accounts.put(new Account(MANAGER_ID, MANAGER, MANAGER_NAME, password, Role.MANAGER));
-            accounts.put(new Account("tomas", EDITOR, "Tomás Jurado", password, Role.EDITOR));
+            persons.add(person(MANAGER_ID, MANAGER, MANAGER_NAME, password, true));
+            persons.add(person(EDITOR_ID, EDITOR, EDITOR_NAME, password, false));
+            By demo = new By(MANAGER_ID, "the demo");
+            team.seat(demo, MANAGER_ID, KestrelMoor.ID, Role.MANAGER);
+            team.seat(demo, EDITOR_ID, KestrelMoor.ID, Role.EDITOR);
             work(workspace);
         });
+    }
+
+    private Person person(String id, String email, String name, String password, boolean owner) {
+        String since = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
+        return new Person(id, email, name, password, owner, false, Person.State.ACTIVE, since, null);
     }
 
     private static void work(Workspace workspace) {

@@ -15,11 +15,13 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
-import org.springframework.security.web.session.HttpSessionDestroyedEvent;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.fault.Refusal;
-import venue.store.account.Account;
+import venue.server.signin.People;
+import venue.store.people.Person;
+import venue.store.people.Team;
+import venue.store.session.Sessions;
 import venue.store.workspace.Done;
 import venue.store.workspace.Workspaces;
 
@@ -57,15 +59,21 @@ public class Events {
     private final Map<String, Step> steps = new ConcurrentHashMap<>();
     private final Map<String, Long> toldAt = new ConcurrentHashMap<>();
     private final JsonMapper json;
+    private final Sessions sessions;
+    private final People people;
     private final ScheduledExecutorService teller = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "teller");
         thread.setDaemon(true);
         return thread;
     });
 
-    Events(JsonMapper json, Workspaces workspaces) {
+    Events(JsonMapper json, Workspaces workspaces, Team team, Sessions sessions, People people) {
         this.json = json;
+        this.sessions = sessions;
+        this.people = people;
         workspaces.onStep(this::done);
+        team.onChange(this::mayOtherThings);
+        sessions.onEnd(this::ended);
     }
 
     /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */
@@ -89,7 +97,7 @@ public class Events {
     }
 
     /** Answers a request with a stream; one that the window had open before ends. */
-    void open(Key key, Account who, String at, HttpServletRequest request, HttpServletResponse response)
+    void open(Key key, Person who, String at, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
         requireRoom(key);
         EventStream[] opened = new EventStream[1];
@@ -158,8 +166,15 @@ public class Events {
         }
     }
 
+    /** Sessions that ended by themselves are found here; so are those that another process took away. */
     @Scheduled(fixedRate = BREATH_MS)
     void breathe() {
+        windows.values().stream()
+                .map(Window::session)
+                .distinct()
+                .filter(s -> !sessions.isOpen(s))
+                .toList()
+                .forEach(this::ended);
         windows.values().forEach(w -> w.stream().comment());
     }
 
@@ -169,11 +184,23 @@ public class Events {
         windows.values().forEach(w -> w.stream().close());
     }
 
-    /** Whoever has signed out is told nothing any more. */
-    @EventListener
-    void signedOut(HttpSessionDestroyedEvent ended) {
+    /** Whoever has signed out, or has been, is told nothing any more. */
+    private void ended(String session) {
         windows.values().stream()
-                .filter(w -> w.session().equals(ended.getId()))
+                .filter(w -> w.session().equals(session))
                 .forEach(w -> w.stream().close());
+    }
+
+    /** Their windows are told so and ask for everything anew; of a site that is none of theirs they are told nothing more. */
+    private void mayOtherThings(String person) {
+        windows.forEach((key, window) -> {
+            if (key.person().equals(person)) {
+                boolean maySee = people.maySee(person, key.site());
+                window.stream().send(EventStream.event("seat", json.writeValueAsString(Map.of("here", maySee))));
+                if (!maySee) {
+                    window.stream().close();
+                }
+            }
+        });
     }
 }

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.fault.Refusal;
 import venue.core.text.Letters;
 import venue.server.here.Here;
-import venue.store.account.Account;
+import venue.store.people.Person;
 
 /** Opens a stream of events for a window, and hears where the window has gone. */
 @RestController
@@ -56,7 +56,7 @@ class EventsController {
             HttpServletResponse response)
             throws IOException {
         WindowPlace place = new WindowPlace(window, Letters.clean(at));
-        Account who = here.person();
+        Person who = here.person();
         events.open(new Events.Key(here.site(), who.id(), place.window()), who, place.at(), request, response);
     }
 

@@ -5,7 +5,8 @@ import venue.core.edit.Command;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.site.Role;
-import venue.store.account.Account;
+import venue.store.people.Person;
+import venue.store.record.By;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Done;
 import venue.store.workspace.Standing;
@@ -15,8 +16,9 @@ import venue.store.workspace.Workspace;
  * The site that a request names, and whom it comes from.
  *
  * @param role what the person may do there, or less where they look through an editor's eyes
+ * @param origin the address that the request came from
  */
-public record Here(Workspace workspace, Account person, Role role) {
+public record Here(Workspace workspace, Person person, Role role, String origin) {
 
     public String site() {
         return workspace.site();
@@ -34,6 +36,11 @@ public record Here(Workspace workspace, Account person, Role role) {
     /** Does what the server itself has made of a request, as the person's. */
     public Done run(Command command) {
         return workspace.run(new Asked(person.id(), role, command, Map.of(), null, null));
+    }
+
+    /** Whose doing it is, for the record. */
+    public By by() {
+        return new By(person.id(), origin);
     }
 
     /** Refuses what only managers may do. */

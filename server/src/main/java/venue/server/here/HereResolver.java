@@ -1,8 +1,10 @@
 package venue.server.here;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -13,8 +15,9 @@ import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import venue.core.fault.Refusal;
+import venue.core.site.Role;
 import venue.server.signin.People;
-import venue.store.account.Account;
+import venue.store.people.Person;
 import venue.store.workspace.Workspaces;
 
 /** Hands controllers the site that the request's path names. */
@@ -48,11 +51,14 @@ class HereResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         Object named =
                 request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
         String site = named instanceof Map<?, ?> path ? String.valueOf(path.get("site")) : "";
-        Principal principal = request.getUserPrincipal();
-        if (principal == null) {
-            throw Refusal.forbidden("not-signed-in", "Nobody is signed in.", "Sign in first.");
-        }
-        Account person = people.require(principal);
-        return new Here(workspaces.require(site), person, People.role(principal, person));
+        Principal principal = Objects.requireNonNull(request.getUserPrincipal());
+        Person person = people.require(principal);
+        Role role = people.role(principal, person, site).orElseThrow(() -> Refusal.unknown("site", site));
+        return new Here(workspaces.require(site), person, role, origin(request));
+    }
+
+    private static String origin(NativeWebRequest request) {
+        HttpServletRequest asked = Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class));
+        return asked.getRemoteAddr();
     }
 }

@@ -8,20 +8,19 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Base64;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
-import org.springframework.context.event.EventListener;
-import org.springframework.security.web.session.HttpSessionDestroyedEvent;
 import org.springframework.stereotype.Component;
+import venue.server.signin.People;
+import venue.store.session.Sessions;
 
 /**
  * Signed, short-lived passes to the proofs of one site for one session: {@code SITE.EXPIRY.SESSION.SIGNATURE}, HMAC-SHA256
  * under a key that lives as long as the process. A pass is good no longer than its session; {@code SESSION} is a name made
- * for this, which opens nothing.
+ * for this, which opens nothing. Nor does it open a site that is no longer one of the person's.
  */
 @Component
 public class ProofPass {
@@ -29,43 +28,34 @@ public class ProofPass {
     private static final Duration GOOD_FOR = Duration.ofMinutes(30);
     private static final long ROUND_SECONDS = 600;
     private static final int KEY_BYTES = 32;
-    private static final String NAME = "venue.proofs";
+
+    /** Who holds a pass, and in which session. */
+    private record Holder(String session, String person) {}
 
     private final byte[] key = new byte[KEY_BYTES];
-    private final Set<String> open = ConcurrentHashMap.newKeySet();
+    private final Map<String, Holder> holders = new ConcurrentHashMap<>();
     private final InstantSource clock;
+    private final People people;
 
-    ProofPass(InstantSource clock) {
+    ProofPass(InstantSource clock, People people, Sessions sessions) {
         this.clock = clock;
+        this.people = people;
         new SecureRandom().nextBytes(key);
+        sessions.onEnd(this::ended);
     }
 
     /** A pass good for half an hour or a little more; asked for again within ten minutes it is the same. */
-    public String issue(String site, HttpSession session) {
+    public String issue(String site, String person, HttpSession session) {
         long until = clock.instant().plus(GOOD_FOR).getEpochSecond();
-        String signed = site + "." + (until / ROUND_SECONDS + 1) * ROUND_SECONDS + "." + nameOf(session);
+        String holder = sign("session " + session.getId());
+        holders.putIfAbsent(holder, new Holder(session.getId(), person));
+        String signed = site + "." + (until / ROUND_SECONDS + 1) * ROUND_SECONDS + "." + holder;
         return signed + "." + sign(signed);
     }
 
-    private String nameOf(HttpSession session) {
-        synchronized (open) {
-            Object known = session.getAttribute(NAME);
-            String name = known == null ? UUID.randomUUID().toString() : known.toString();
-            if (known == null) {
-                session.setAttribute(NAME, name);
-            }
-            open.add(name);
-            return name;
-        }
-    }
-
     /** With the session its passes end, though their half hour has not. */
-    @EventListener
-    void ended(HttpSessionDestroyedEvent event) {
-        Object name = event.getSession().getAttribute(NAME);
-        if (name != null) {
-            open.remove(name.toString());
-        }
+    private void ended(String session) {
+        holders.values().removeIf(h -> h.session().equals(session));
     }
 
     /** The site that a pass opens, while it is good. */
@@ -76,8 +66,12 @@ public class ProofPass {
         }
         byte[] expected = sign(parts[0] + "." + parts[1] + "." + parts[2]).getBytes(StandardCharsets.UTF_8);
         boolean genuine = MessageDigest.isEqual(expected, parts[3].getBytes(StandardCharsets.UTF_8));
-        boolean good = Long.parseLong(parts[1]) >= clock.instant().getEpochSecond() && open.contains(parts[2]);
-        return genuine && good ? Optional.of(parts[0]) : Optional.empty();
+        if (!genuine || Long.parseLong(parts[1]) < clock.instant().getEpochSecond()) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(holders.get(parts[2]))
+                .filter(h -> people.maySee(h.person(), parts[0]))
+                .map(h -> parts[0]);
     }
 
     private String sign(String text) {

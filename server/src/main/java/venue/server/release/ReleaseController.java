@@ -18,6 +18,8 @@ import venue.core.survey.Survey;
 import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.live.Releases;
+import venue.store.record.Deed;
+import venue.store.record.Records;
 import venue.store.workspace.Done;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -29,10 +31,13 @@ class ReleaseController {
 
     private static final int LOG = 200;
     private static final int NOTE = 200;
-    private final People people;
 
-    ReleaseController(People people) {
+    private final People people;
+    private final Records records;
+
+    ReleaseController(People people, Records records) {
         this.people = people;
+        this.records = records;
     }
 
     /** All that stands between the live site and the working copy. */
@@ -88,13 +93,23 @@ class ReleaseController {
         String note = chosen.note() == null ? "" : chosen.note().strip();
         String who = here.person().id();
         Collection<String> items = chosen.items();
-        return workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items);
+        return recorded(here, workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items));
     }
 
     /** Goes back to an earlier release; that is a release of its own. */
     @PostMapping("/{number}/return")
     Done goBack(Here here, @PathVariable int number) {
         here.requireManager("go back to an earlier release");
-        return here.workspace().goBack(here.person().id(), number);
+        return recorded(here, here.workspace().goBack(here.person().id(), number));
+    }
+
+    private Done recorded(Here here, Done done) {
+        records.write(
+                Deed.RELEASED,
+                here.by(),
+                here.site(),
+                null,
+                String.valueOf(here.now().release()));
+        return done;
     }
 }

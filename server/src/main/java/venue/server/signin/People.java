@@ -3,43 +3,79 @@ package venue.server.signin;
 import java.security.Principal;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.authentication.InsufficientAuthenticationException;
 import org.springframework.stereotype.Component;
 import venue.core.fault.Refusal;
 import venue.core.site.Role;
-import venue.store.account.Account;
-import venue.store.account.Accounts;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.people.Seats;
+import venue.store.people.SecondSteps;
+import venue.store.people.SignInRules;
 
-/** Who is signed in, and what they may do. */
+/** Who is signed in, and what they may do: looked up at each request, so that a change of it holds at once. */
 @Component
 public class People {
 
-    private final Accounts accounts;
+    private final Persons persons;
+    private final Seats seats;
+    private final SecondSteps secondSteps;
+    private final SignInRules rules;
 
-    People(Accounts accounts) {
-        this.accounts = accounts;
+    People(Persons persons, Seats seats, SecondSteps secondSteps, SignInRules rules) {
+        this.persons = persons;
+        this.seats = seats;
+        this.secondSteps = secondSteps;
+        this.rules = rules;
     }
 
-    /** The account behind a session. */
-    public Account require(Principal principal) {
-        return accounts.byEmail(principal.getName())
-                .orElseThrow(() -> Refusal.forbidden(
-                        "no-account", "This account is not there any more.", "Ask a manager for a new one."));
+    /** Whoever a session belongs to, for what they may do of their own account. */
+    public Person signedIn(@Nullable Principal principal) {
+        Person person = Optional.ofNullable(principal)
+                .flatMap(p -> persons.find(p.getName()))
+                .filter(Person::isActive)
+                .orElseThrow(() -> new InsufficientAuthenticationException("nobody who may be here"));
+        persons.seen(person.id());
+        return person;
+    }
+
+    /** The same, for everything else: they have a second step where one is asked of everybody. */
+    public Person require(@Nullable Principal principal) {
+        Person person = signedIn(principal);
+        if (lacksSecondStep(person)) {
+            throw Refusal.forbidden(
+                    "second-step-asked",
+                    "Everybody here signs in with a second step, and you have none yet.",
+                    "Set it up under My account; it takes a minute.");
+        }
+        return person;
+    }
+
+    boolean lacksSecondStep(Person person) {
+        return rules.asksSecondStep() && !secondSteps.isOn(person.id());
+    }
+
+    /** What somebody may do in a site in this window, or less where they look through an editor's eyes; empty for nothing. */
+    public Optional<Role> role(Principal principal, Person person, String site) {
+        return seats.role(site, person).map(role -> principal instanceof AsEditor ? Role.EDITOR : role);
+    }
+
+    /** Whether somebody may see anything of a site. */
+    public boolean maySee(String id, String site) {
+        return persons.find(id).flatMap(p -> seats.role(site, p)).isPresent();
     }
 
     /** What somebody in the journal is called; those without an account keep the name they were written down with. */
     public String nameOf(String who) {
-        return accounts.find(who).map(Account::name).orElse(who);
+        return persons.find(who).map(Person::called).orElse(who);
     }
 
     /** The same for a list, in which each person is looked up once. */
     public UnaryOperator<String> names() {
         Map<String, String> known = new HashMap<>();
         return who -> known.computeIfAbsent(who, this::nameOf);
-    }
-
-    /** What somebody may do in this window: as their account says, or less where they look through an editor's eyes. */
-    public static Role role(Principal principal, Account account) {
-        return principal instanceof AsEditor ? Role.EDITOR : account.role();
     }
 }

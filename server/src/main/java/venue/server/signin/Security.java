@@ -1,36 +1,44 @@
 package venue.server.signin;
 
+import jakarta.servlet.DispatcherType;
+import java.util.EnumSet;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.boot.web.servlet.ServletContextInitializer;
-import org.springframework.boot.web.servlet.ServletListenerRegistrationBean;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.security.authentication.AuthenticationManager;
-import org.springframework.security.authentication.ProviderManager;
-import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
-import org.springframework.security.web.session.HttpSessionEventPublisher;
+import org.springframework.session.config.annotation.web.http.EnableSpringHttpSession;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
+import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import venue.server.app.SafeHeaders;
 import venue.server.app.Settings;
 import venue.server.intake.Room;
 import venue.server.intake.UploadGate;
-import venue.store.account.Account;
-import venue.store.account.Accounts;
 
 /** Who may ask for what: everything under {@code /api} needs a session but signing in; writes need the CSRF token. */
 @Configuration
+@EnableSpringHttpSession
 class Security {
+
+    /** What can be asked for by somebody who is not signed in. */
+    private static final String[] OPEN = {
+        "/api/me",
+        "/api/sign-in",
+        "/api/sign-in/second",
+        "/api/sign-out",
+        "/api/set-up/**",
+        "/api/invitation/**",
+        "/api/password/**",
+        "/api/address/**"
+    };
 
     @Bean
     SecurityFilterChain chain(
@@ -41,7 +49,7 @@ class Security {
             Room room)
             throws Exception {
         http.addFilterBefore(new UploadGate(room), CsrfFilter.class);
-        http.authorizeHttpRequests(r -> r.requestMatchers("/api/sign-in", "/api/me")
+        http.authorizeHttpRequests(r -> r.requestMatchers(OPEN)
                 .permitAll()
                 .requestMatchers("/api/**")
                 .authenticated()
@@ -69,43 +77,32 @@ class Security {
         return tokens;
     }
 
-    /** Where people come over TLS, the session's cookie is never sent without it. */
+    /** The session's cookie; where people come over TLS, it is never sent without it, nor to another host or path. */
     @Bean
-    ServletContextInitializer sessionCookie(Settings settings) {
-        return context -> context.getSessionCookieConfig().setSecure(settings.isSecure());
+    CookieSerializer sessionCookie(Settings settings) {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName(settings.isSecure() ? "__Host-venue-session" : "venue-session");
+        cookie.setCookiePath("/");
+        cookie.setSameSite("Lax");
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setUseSecureCookie(settings.isSecure());
+        return cookie;
     }
 
-    /** Tells of sessions that end, so that what hung on them ends too. */
+    /** Sessions are kept after requests that are answered later, too: signing in is one. */
     @Bean
-    ServletListenerRegistrationBean<HttpSessionEventPublisher> sessionsEnd() {
-        return new ServletListenerRegistrationBean<>(new HttpSessionEventPublisher());
+    FilterRegistrationBean<SessionRepositoryFilter<?>> sessionsKept(SessionRepositoryFilter<?> filter) {
+        FilterRegistrationBean<SessionRepositoryFilter<?>> registered = new FilterRegistrationBean<>(filter);
+        registered.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC, DispatcherType.ERROR));
+        registered.setOrder(SessionRepositoryFilter.DEFAULT_ORDER);
+        return registered;
     }
 
+    /** Nobody is looked up by the framework: {@link SignInController} does. */
     @Bean
-    PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder();
-    }
-
-    @Bean
-    HttpSessionSecurityContextRepository sessions() {
-        return new HttpSessionSecurityContextRepository();
-    }
-
-    @Bean
-    UserDetailsService userDetails(Accounts accounts) {
-        return email -> {
-            Account account = accounts.byEmail(email).orElseThrow(() -> new UsernameNotFoundException(email));
-            return User.withUsername(account.email())
-                    .password(account.password())
-                    .roles(account.role().name())
-                    .build();
+    UserDetailsService nobody() {
+        return name -> {
+            throw new UsernameNotFoundException(name);
         };
-    }
-
-    @Bean
-    AuthenticationManager authentication(UserDetailsService people, PasswordEncoder passwords) {
-        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
-        provider.setPasswordEncoder(passwords);
-        return new ProviderManager(provider);
     }
 }

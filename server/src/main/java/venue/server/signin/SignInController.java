@@ -4,117 +4,165 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.authentication.AuthenticationManager;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.AuthenticationException;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfToken;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.fault.Refusal;
-import venue.store.account.Account;
+import venue.store.people.Email;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.people.SecondSteps;
+import venue.store.record.By;
+import venue.store.record.Deed;
+import venue.store.record.Records;
 
-/** Signs people in and out. */
+/** Signs people in, in one step or two, and out. */
 @RestController
 @RequestMapping("/api")
 class SignInController {
 
-    private final AuthenticationManager authentication;
-    private final HttpSessionSecurityContextRepository sessions;
+    private final Passwords passwords;
     private final Throttle throttle;
     private final People people;
-    private final CsrfTokenRepository tokens;
-    /** Comparing a password costs on purpose: two at a time, however many ask. */
-    private final ExecutorService comparing = Executors.newFixedThreadPool(2, task -> {
-        Thread thread = new Thread(task, "passwords");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Persons persons;
+    private final SecondSteps secondSteps;
+    private final SecondStepCodes codes;
+    private final Entrance entrance;
+    private final Records records;
 
     SignInController(
-            AuthenticationManager authentication,
-            HttpSessionSecurityContextRepository sessions,
+            Passwords passwords,
             Throttle throttle,
             People people,
-            CsrfTokenRepository tokens) {
-        this.authentication = authentication;
-        this.sessions = sessions;
+            Persons persons,
+            SecondSteps secondSteps,
+            SecondStepCodes codes,
+            Entrance entrance,
+            Records records) {
+        this.passwords = passwords;
         this.throttle = throttle;
         this.people = people;
-        this.tokens = tokens;
+        this.persons = persons;
+        this.secondSteps = secondSteps;
+        this.codes = codes;
+        this.entrance = entrance;
+        this.records = records;
     }
 
     /** What somebody types to sign in. */
     record SignIn(String email, String password) {}
 
+    /** Six digits of the app, or a recovery code. */
+    record Code(String code) {}
+
     /** Who is signed in; 204 when nobody is. Also hands out the CSRF token. */
     @GetMapping("/me")
-    ResponseEntity<Person> me(@Nullable Principal principal, CsrfToken token) {
+    ResponseEntity<Me> me(@Nullable Principal principal, CsrfToken token) {
         token.getToken();
-        return principal == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(person(principal));
+        return principal == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(me(principal));
+    }
+
+    private Me me(Principal principal) {
+        Person person = people.signedIn(principal);
+        return new Me(person.id(), person.email(), person.name(), person.owner(), people.lacksSecondStep(person));
     }
 
     /** Answered when it has been looked at: after wrong tries that takes up to eight seconds. */
     @PostMapping("/sign-in")
-    CompletableFuture<Person> signIn(
+    CompletableFuture<SignedIn> signIn(
             @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
-        String who = typed.email().strip().toLowerCase(Locale.ROOT);
+        String email = Email.normal(typed.email());
         String from = request.getRemoteAddr();
-        throttle.begin(from);
-        return CompletableFuture.supplyAsync(
-                        () -> open(who, typed.password(), from, request, response),
-                        CompletableFuture.delayedExecutor(throttle.waitMs(who, from), TimeUnit.MILLISECONDS, comparing))
-                .whenComplete((person, failure) -> throttle.end(from));
+        return slowly(email, from, () -> {
+            Person person = known(email, typed.password(), from);
+            if (secondSteps.isOn(person.id())) {
+                entrance.openHalf(person, request);
+                return new SignedIn(true);
+            }
+            return enter(person, email, request, response);
+        });
     }
 
-    private Person open(
-            String who, String password, String from, HttpServletRequest request, HttpServletResponse response) {
-        try {
-            Authentication signed =
-                    authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(who, password));
-            throttle.succeeded(who);
-            request.getSession(true);
-            request.changeSessionId();
-            SecurityContext context = SecurityContextHolder.createEmptyContext();
-            context.setAuthentication(signed);
-            sessions.saveContext(context, request, response);
-            new CsrfAuthenticationStrategy(tokens).onAuthentication(signed, request, response);
-            return person(signed);
-        } catch (AuthenticationException e) {
-            throttle.failed(who, from);
+    /** The second step; up to five minutes after the first. */
+    @PostMapping("/sign-in/second")
+    CompletableFuture<SignedIn> second(
+            @RequestBody Code typed, HttpServletRequest request, HttpServletResponse response) {
+        Person person = entrance.half(request)
+                .orElseThrow(() -> Refusal.forbidden(
+                        "first-step-first",
+                        "The password was given too long ago, or not at all.",
+                        "Begin with e-mail and password again."));
+        String from = request.getRemoteAddr();
+        return slowly(person.email(), from, () -> {
+            if (!codes.isRight(person.id(), typed.code())) {
+                throttle.failed(person.email(), from);
+                records.write(Deed.SIGN_IN_FAILED, new By(null, from), null, person.id(), "second step");
+                throw Refusal.forbidden(
+                        "wrong-code",
+                        "This is not the code that the app shows now, or it has been used.",
+                        "Wait for the next one, or type one of your recovery codes.");
+            }
+            return enter(person, person.email(), request, response);
+        });
+    }
+
+    private SignedIn enter(Person person, String email, HttpServletRequest request, HttpServletResponse response) {
+        throttle.succeeded(email);
+        entrance.open(person, request, response);
+        return new SignedIn(false);
+    }
+
+    private CompletableFuture<SignedIn> slowly(String who, String from, Supplier<SignedIn> work) {
+        throttle.begin(from);
+        return CompletableFuture.supplyAsync(
+                        work,
+                        CompletableFuture.delayedExecutor(
+                                throttle.waitMs(who, from), TimeUnit.MILLISECONDS, passwords.comparing()))
+                .whenComplete((signed, failure) -> throttle.end(from));
+    }
+
+    /** Whoever e-mail and password belong to; why they can't come in is told to those alone who have both. */
+    private Person known(String email, String password, String from) {
+        Optional<Person> person = persons.byEmail(email);
+        if (!(person.isPresent() ? passwords.isOf(person.get(), password) : passwords.isNobodys(password))) {
+            throttle.failed(email, from);
+            records.write(
+                    Deed.SIGN_IN_FAILED,
+                    new By(null, from),
+                    null,
+                    person.map(Person::id).orElse(null),
+                    "password");
             throw Refusal.forbidden(
                     "sign-in-failed",
                     "E-mail and password don't belong together.",
                     "Check both; capitals count in the password.");
         }
+        return person.filter(Person::isActive)
+                .orElseThrow(() -> Refusal.forbidden(
+                        "deactivated",
+                        "This account has been deactivated.",
+                        "Ask an owner of this installation to bring you back."));
     }
 
     @PostMapping("/sign-out")
-    ResponseEntity<Void> signOut(HttpServletRequest request) {
+    ResponseEntity<Void> signOut(@Nullable Principal principal, HttpServletRequest request) {
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
+        if (principal != null) {
+            String who = principal.getName();
+            records.write(Deed.SIGNED_OUT, new By(who, request.getRemoteAddr()), null, who, null);
+        }
         return ResponseEntity.noContent().build();
-    }
-
-    private Person person(Principal principal) {
-        Account account = people.require(principal);
-        return new Person(account.email(), account.name(), account.role());
     }
 }

@@ -48,8 +48,9 @@ public class News {
         return new SiteStanding(
                 site,
                 working.site().name(),
+                here.role(),
                 origin,
-                origin + "/-/proof/" + passes.issue(site, session) + "/",
+                origin + "/-/proof/" + passes.issue(site, who, session) + "/",
                 standing.step(),
                 standing.shaped(),
                 standing.release(),

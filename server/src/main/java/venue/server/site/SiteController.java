@@ -6,8 +6,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.site.Role;
+import venue.core.site.Site;
 import venue.server.app.Origins;
+import venue.server.here.Caller;
 import venue.server.here.Here;
+import venue.store.people.Seats;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** The list of sites, and how one stands: what the running head and the standing line show. */
@@ -16,26 +22,38 @@ import venue.store.workspace.Workspaces;
 class SiteController {
 
     private final Workspaces workspaces;
+    private final Seats seats;
     private final Origins origins;
     private final News news;
 
-    SiteController(Workspaces workspaces, Origins origins, News news) {
+    SiteController(Workspaces workspaces, Seats seats, Origins origins, News news) {
         this.workspaces = workspaces;
+        this.seats = seats;
         this.origins = origins;
         this.news = news;
     }
 
-    /** A site in the list. */
-    record SiteName(String id, String name, String origin) {}
+    /**
+     * A site of one's own.
+     *
+     * @param release its latest; 0 for none
+     * @param changes how many wait to be released
+     */
+    record SiteName(String id, String name, String origin, Role role, int release, int changes) {}
 
+    /** The sites in which whoever asks has a seat, and all of them for owners. */
     @GetMapping
-    List<SiteName> sites() {
+    List<SiteName> sites(Caller caller) {
         return workspaces.all().stream()
-                .map(w -> new SiteName(
-                        w.site(),
-                        w.now().working().site().name(),
-                        origins.of(w.now().working().site())))
+                .flatMap(w -> seats.role(w.site(), caller.person()).map(role -> named(w, role)).stream())
                 .toList();
+    }
+
+    private SiteName named(Workspace workspace, Role role) {
+        Standing now = workspace.now();
+        Site site = now.working().site();
+        int changes = now.plan().entries().size();
+        return new SiteName(workspace.site(), site.name(), origins.of(site), role, now.release(), changes);
     }
 
     @GetMapping("/{site}")

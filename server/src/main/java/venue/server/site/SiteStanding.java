@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.PageState;
+import venue.core.site.Role;
 import venue.server.event.Events;
 
 /**
  * How a site stands.
  *
+ * @param role what whoever asks may do in it
  * @param proofs where proofs are served, ending with a slash; good for half an hour
  * @param shaped the step that last changed what there is to choose from (the catalog)
  * @param undo what would be taken back next; absent for nothing
@@ -16,6 +18,7 @@ import venue.server.event.Events;
 record SiteStanding(
         String id,
         String name,
+        Role role,
         String origin,
         String proofs,
         long step,

@@ -12,22 +12,22 @@ import java.time.InstantSource;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.DefaultApplicationArguments;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.util.unit.DataSize;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.store.account.Accounts;
+import venue.server.signin.Passwords;
 import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
+import venue.store.people.Persons;
+import venue.store.people.Team;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 class DemoLoaderTest {
 
     private final Workspaces workspaces = mock(Workspaces.class);
-    private final Accounts accounts = mock(Accounts.class);
+    private final Persons persons = mock(Persons.class);
 
     @BeforeEach
     void loadedAlready() {
@@ -40,17 +40,18 @@ class DemoLoaderTest {
         return new DemoLoader(
                 settings,
                 workspaces,
-                accounts,
+                persons,
+                mock(Team.class),
                 mock(MediaIntake.class),
-                mock(PasswordEncoder.class),
+                mock(Passwords.class),
                 mock(Origins.class),
                 InstantSource.system());
     }
 
     @Test
     void aDemoThatIsLoadedKeepsItsPeopleAndTheirPasswords() {
-        loader(false).run(new DefaultApplicationArguments());
-        verify(accounts, never()).put(any());
+        loader(false).load();
+        verify(persons, never()).add(any());
     }
 
     @Test

@@ -1,35 +1,43 @@
 package venue.server.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.mockito.ArgumentCaptor;
 import org.springframework.mock.web.MockHttpSession;
-import org.springframework.security.web.session.HttpSessionDestroyedEvent;
+import venue.server.signin.People;
+import venue.store.session.Sessions;
 
 class ProofPassTest {
 
     private static final Instant NOON = Instant.parse("2026-11-23T12:00:00Z");
 
     private final InstantSource clock = mock(InstantSource.class);
-    private final ProofPass passes = new ProofPass(clock);
+    private final People people = mock(People.class);
+    private final Sessions sessions = mock(Sessions.class);
+    private final ProofPass passes = new ProofPass(clock, people, sessions);
     private final MockHttpSession session = new MockHttpSession();
 
     @BeforeEach
     void atNoon() {
         when(clock.instant()).thenReturn(NOON);
+        when(people.maySee(anyString(), anyString())).thenReturn(true);
     }
 
     @Test
     void aPassOpensItsSiteForHalfAnHourAndNoLonger() {
-        String pass = passes.issue("kestrel-moor", session);
+        String pass = passes.issue("kestrel-moor", "maja", session);
         assertThat(passes.open(pass)).contains("kestrel-moor");
         when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(29)));
         assertThat(passes.open(pass)).contains("kestrel-moor");
@@ -39,16 +47,23 @@ class ProofPassTest {
 
     @Test
     void askedForAgainSoonItIsTheSameSoThatPicturesStayCached() {
-        String pass = passes.issue("kestrel-moor", session);
+        String pass = passes.issue("kestrel-moor", "maja", session);
         when(clock.instant()).thenReturn(NOON.plusSeconds(60));
-        assertThat(passes.issue("kestrel-moor", session)).isEqualTo(pass);
-        assertThat(passes.issue("loomgate-yard", session)).isNotEqualTo(pass);
+        assertThat(passes.issue("kestrel-moor", "maja", session)).isEqualTo(pass);
+        assertThat(passes.issue("loomgate-yard", "maja", session)).isNotEqualTo(pass);
+    }
+
+    @Test
+    void aPassOpensNothingOfASiteThatIsNoLongerOnesOwn() {
+        String pass = passes.issue("kestrel-moor", "maja", session);
+        when(people.maySee("maja", "kestrel-moor")).thenReturn(false);
+        assertThat(passes.open(pass)).isEmpty();
     }
 
     @Test
     void aPassMadeByAnotherProcessOrForAnotherSiteOpensNothing() {
-        String pass = passes.issue("kestrel-moor", session);
-        assertThat(new ProofPass(clock).open(pass)).isEmpty();
+        String pass = passes.issue("kestrel-moor", "maja", session);
+        assertThat(new ProofPass(clock, people, sessions).open(pass)).isEmpty();
         assertThat(passes.open(pass.replace("kestrel-moor", "loomgate-yard"))).isEmpty();
         String later = pass.replaceAll("\\.([0-9]+)\\.", ".99999999999.");
         assertThat(passes.open(later)).isEmpty();
@@ -57,10 +72,12 @@ class ProofPassTest {
     @Test
     void aPassEndsWithItsSessionAndNotWithAnothers() {
         MockHttpSession other = new MockHttpSession(null, "id-of-the-session");
-        String pass = passes.issue("kestrel-moor", session);
-        String others = passes.issue("kestrel-moor", other);
+        String pass = passes.issue("kestrel-moor", "maja", session);
+        String others = passes.issue("kestrel-moor", "maja", other);
         assertThat(others).isNotEqualTo(pass).doesNotContain(other.getId());
-        passes.ended(new HttpSessionDestroyedEvent(session));
+        ArgumentCaptor<Consumer<String>> ended = ArgumentCaptor.captor();
+        verify(sessions).onEnd(ended.capture());
+        ended.getValue().accept(session.getId());
         assertThat(passes.open(pass)).isEmpty();
         assertThat(passes.open(others)).contains("kestrel-moor");
     }

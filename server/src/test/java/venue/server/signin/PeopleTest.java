@@ -2,6 +2,7 @@ package venue.server.signin;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
@@ -10,48 +11,71 @@ import java.security.Principal;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.security.core.AuthenticationException;
 import venue.core.fault.Refusal;
 import venue.core.site.Role;
-import venue.store.account.Account;
-import venue.store.account.Accounts;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.people.Seats;
+import venue.store.people.SecondSteps;
+import venue.store.people.SignInRules;
 
 class PeopleTest {
 
-    private final Accounts accounts = mock(Accounts.class);
-    private final People people = new People(accounts);
-    private final Principal somebody = () -> "tomas@kestrel-moor.example";
+    private static final String SITE = "kestrel-moor";
+
+    private final Persons persons = mock(Persons.class);
+    private final Seats seats = mock(Seats.class);
+    private final SecondSteps secondSteps = mock(SecondSteps.class);
+    private final SignInRules rules = mock(SignInRules.class);
+    private final People people = new People(persons, seats, secondSteps, rules);
+    private final Principal somebody = () -> "tomas";
 
     @BeforeEach
     void nobody() {
-        when(accounts.byEmail(anyString())).thenReturn(Optional.empty());
-        when(accounts.find(anyString())).thenReturn(Optional.empty());
+        when(persons.find(anyString())).thenReturn(Optional.empty());
+        when(seats.role(anyString(), any())).thenReturn(Optional.empty());
     }
 
-    private void is(Role role) {
-        Account account = new Account("tomas", somebody.getName(), "Tomás Jurado", "hash", role);
-        when(accounts.byEmail(somebody.getName())).thenReturn(Optional.of(account));
-        when(accounts.find("tomas")).thenReturn(Optional.of(account));
+    private Person is(Person.State state, Role role) {
+        Person person = new Person(
+                "tomas", "tomas@kestrel-moor.example", "Tomás Jurado", "hash", false, false, state, "2026", null);
+        when(persons.find("tomas")).thenReturn(Optional.of(person));
+        when(seats.role(SITE, person)).thenReturn(Optional.of(role));
+        return person;
     }
 
     @Test
     void lookingAsAnEditorTakesRightsAwayAndNeverGivesAny() {
-        is(Role.MANAGER);
-        assertThat(People.role(somebody, people.require(somebody))).isEqualTo(Role.MANAGER);
-        assertThat(People.role(new AsEditor(somebody), people.require(somebody)))
-                .isEqualTo(Role.EDITOR);
-        is(Role.EDITOR);
-        assertThat(People.role(somebody, people.require(somebody))).isEqualTo(Role.EDITOR);
+        Person manager = is(Person.State.ACTIVE, Role.MANAGER);
+        assertThat(people.role(somebody, manager, SITE)).contains(Role.MANAGER);
+        assertThat(people.role(new AsEditor(somebody), manager, SITE)).contains(Role.EDITOR);
+        assertThat(people.role(somebody, manager, "loomgate-yard")).isEmpty();
+        Person editor = is(Person.State.ACTIVE, Role.EDITOR);
+        assertThat(people.role(somebody, editor, SITE)).contains(Role.EDITOR);
     }
 
     @Test
-    void anAccountThatIsGoneHasNoRightsLeft() {
+    void whoeverIsGoneOrShutOutIsNobody() {
+        assertThatThrownBy(() -> people.require(somebody)).isInstanceOf(AuthenticationException.class);
+        is(Person.State.DEACTIVATED, Role.MANAGER);
+        assertThatThrownBy(() -> people.require(somebody)).isInstanceOf(AuthenticationException.class);
+    }
+
+    @Test
+    void whereASecondStepIsAskedNothingButOnesOwnAccountIsOpenWithoutIt() {
+        Person person = is(Person.State.ACTIVE, Role.MANAGER);
+        when(rules.asksSecondStep()).thenReturn(true);
+        assertThat(people.signedIn(somebody)).isEqualTo(person);
         assertThatThrownBy(() -> people.require(somebody))
-                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("no-account"));
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("second-step-asked"));
+        when(secondSteps.isOn("tomas")).thenReturn(true);
+        assertThat(people.require(somebody)).isEqualTo(person);
     }
 
     @Test
     void theJournalsPeopleAreCalledByTheirNameOfNow() {
-        is(Role.EDITOR);
+        is(Person.State.ACTIVE, Role.EDITOR);
         assertThat(people.nameOf("tomas")).isEqualTo("Tomás Jurado");
         assertThat(people.nameOf("bench")).as("nobody's account").isEqualTo("bench");
     }

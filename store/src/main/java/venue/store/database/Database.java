@@ -13,6 +13,7 @@ import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -71,6 +72,11 @@ public final class Database implements AutoCloseable {
         if (!rows.isEmpty()) {
             many.batchUpdate(statement, rows);
         }
+    }
+
+    /** Spring Session's rows, in this database; what is done to them is part of the transaction there is. */
+    public JdbcIndexedSessionRepository sessions() {
+        return new JdbcIndexedSessionRepository(many, transaction);
     }
 
     public JdbcClient sql() {

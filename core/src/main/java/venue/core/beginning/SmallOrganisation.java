@@ -1,0 +1,220 @@
+package venue.core.beginning;
+
+import static venue.core.readymade.Compose.column;
+import static venue.core.readymade.Compose.columns;
+import static venue.core.readymade.Compose.divider;
+import static venue.core.readymade.Compose.fill;
+import static venue.core.readymade.Compose.heading;
+import static venue.core.readymade.Compose.image;
+import static venue.core.readymade.Compose.lead;
+import static venue.core.readymade.Compose.listing;
+import static venue.core.readymade.Compose.part;
+import static venue.core.readymade.Compose.section;
+import static venue.core.readymade.Compose.strongButton;
+import static venue.core.readymade.Compose.text;
+import static venue.core.readymade.Compose.toned;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jsoup.nodes.Entities;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.readymade.Compose.Part;
+import venue.core.readymade.ReadySite;
+import venue.core.section.Section;
+import venue.core.theme.Look;
+import venue.core.value.Value;
+
+/** For a club, a trust, a shop or a practice: eleven pages whose words are places to fill that say what belongs there. */
+final class SmallOrganisation {
+
+    private static final String LOOK = "pebble";
+
+    private SmallOrganisation() {}
+
+    static List<Item> items(NewSite asked) {
+        List<Item> items = new ArrayList<>(ReadySite.items(EmptySite.site(asked, LOOK)));
+        items.addAll(SmallKinds.all());
+        items.add(look());
+        items.addAll(pages(asked));
+        items.add(SitePages.menu("main", "Main", "about", "events", "news", "people", "contact"));
+        items.add(SitePages.menu("foot", "Foot", "documents", "contact", SitePages.PRIVACY));
+        return items;
+    }
+
+    private static Look look() {
+        return new Look(
+                LOOK,
+                "Pebble",
+                Map.of(
+                        "colourPage", Value.of("#FBFAF7"),
+                        "colourWords", Value.of("#22302E"),
+                        "colourAccent", Value.of("#A8481C"),
+                        "colourTint", Value.of("#E9F0EC"),
+                        "colourDeep", Value.of("#1D423D"),
+                        "headingFont", Value.of("bricolage"),
+                        "bodyFont", Value.of("instrument-sans"),
+                        "buttonShape", Value.of("soft")));
+    }
+
+    private static List<Page> pages(NewSite site) {
+        List<Page> top = SitePages.inOrder(List.of(
+                home(site), about(), events(), news(), people(), documents(), contact(), SitePages.privacy(site)));
+        List<Page> beneath = List.of(
+                child("first-event", "The first event", SmallKinds.EVENT, "events")
+                        .withField("date", fill("When it begins"))
+                        .withField("place", fill("Where it is"))
+                        .withField("summary", fill("What happens there, in a sentence")),
+                child("first-news", "The first piece of news", SmallKinds.NEWS, "news")
+                        .withField("date", fill("The day it is told"))
+                        .withField("summary", fill("What happened, in a sentence")),
+                child("first-person", "Somebody who works here", SmallKinds.PERSON, "people")
+                        .withField("role", fill("What they do here"))
+                        .withField("picture", fill("Their face, not too close"))
+                        .withField("summary", fill("Who they are, in a sentence")));
+        return Stream.concat(top.stream(), beneath.stream()).toList();
+    }
+
+    private static Page home(NewSite site) {
+        return SitePages.page(
+                SitePages.HOME,
+                "Home",
+                "landing-page",
+                "home-layout",
+                opening(site),
+                columns("s2", "Ways on", way("come", "about"), way("take part", "events"), way("ask", "contact")),
+                toned(
+                        "tinted",
+                        section(
+                                "s3",
+                                "Coming events",
+                                heading("What is on"),
+                                listing(SmallKinds.EVENT, "coming", "soonest", 3, "cards"))),
+                section("s4", "Latest news", heading("News"), listing(SmallKinds.NEWS, "all", "newest", 3, "cards")),
+                reachUs());
+    }
+
+    private static Section opening(NewSite site) {
+        String tells = "<p>This is where " + Entities.escape(site.name())
+                + " tells what it does, when it is open and how to reach it.</p>";
+        Section opening = columns(
+                "s1",
+                "Opening",
+                column(
+                        7,
+                        heading(site.name()).with("size", "display"),
+                        lead(Value.of(tells)),
+                        strongButton(Value.of("How to reach us"), "page:contact")),
+                column(
+                        5,
+                        image(fill("What people see when they come: the place, or people in it"))
+                                .with("shape", "classic")));
+        return toned("deep", opening).with("space", Value.of("large"));
+    }
+
+    private static Section reachUs() {
+        return toned(
+                "deep",
+                columns(
+                        "s5",
+                        "How to reach us",
+                        column(7, heading("Come and see us"), lead(fill("How you like to be found, in a sentence"))),
+                        column(5, part("contact"), part("hours"))));
+    }
+
+    private static List<Object> way(String what, String page) {
+        return column(
+                4,
+                divider("short"),
+                heading(fill("Why people " + what)).with("size", "medium"),
+                text(fill("What they find here, in two sentences")),
+                strongButton(fill("Where it leads, in two words"), "page:" + page));
+    }
+
+    private static Page about() {
+        return SitePages.page(
+                "about",
+                "About us",
+                "standard",
+                "wide",
+                section(
+                        "s1",
+                        "Lead",
+                        lead(fill("Who you are and what you are for: what a visitor wants to know first"))),
+                columns(
+                        "s2",
+                        "How it began",
+                        column(
+                                6,
+                                heading(fill("How it began")),
+                                text(fill("The story in two paragraphs, with a year and a name"))),
+                        column(6, image(fill("A picture from the first years")).with("shape", "classic"))),
+                toned("tinted", section("s3", "What matters", heading(fill("What you care about")), threeThings())));
+    }
+
+    private static Part threeThings() {
+        return text(fill("Three things you do differently, one line each"));
+    }
+
+    private static Page events() {
+        return listed("events", "Events", SmallKinds.EVENT, "soonest", "What you put on, and how to come");
+    }
+
+    private static Page news() {
+        return listed("news", "News", SmallKinds.NEWS, "newest", "What people find here, and how often it is new");
+    }
+
+    private static Page people() {
+        return SitePages.page(
+                "people",
+                "People",
+                "standard",
+                "wide",
+                section("s1", "Lead", lead(fill("Who works here, and whom to ask for what"))),
+                section("s2", "List", listing(SmallKinds.PERSON, "all", "plan", 24, "people")));
+    }
+
+    private static Page listed(String id, String title, String kind, String order, String lead) {
+        return SitePages.page(
+                id,
+                title,
+                "standard",
+                "wide",
+                section("s1", "Lead", lead(fill(lead))),
+                section("s2", "List", listing(kind, "all", order, 12, "cards")));
+    }
+
+    private static Page documents() {
+        return SitePages.page(
+                "documents",
+                "Documents",
+                "standard",
+                "plain",
+                section("s1", "Lead", lead(fill("Which papers people come for: statutes, forms, reports"))),
+                section("s2", "Documents", heading(fill("What these papers are")), part("documents")));
+    }
+
+    private static Page contact() {
+        Section reach = columns(
+                "s1",
+                "How to reach us",
+                column(
+                        7,
+                        lead(fill("Whom people reach, and when they hear back")),
+                        text(fill("How to get here, by foot, bus and car"))),
+                column(5, part("contact"), part("hours"), part("social")));
+        return SitePages.page("contact", "Contact", "standard", "plain", reach);
+    }
+
+    private static Page child(String id, String title, String kind, String parent) {
+        return SitePages.page(
+                        id,
+                        title,
+                        kind,
+                        null,
+                        section("s1", "Text", text(fill("The whole story, for whoever wants to know more"))))
+                .withPlace(parent, 1L << 20);
+    }
+}

@@ -1,0 +1,67 @@
+package venue.core.beginning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Instant;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.page.Page;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.core.survey.Severity;
+import venue.core.survey.Survey;
+
+class BeginningTest {
+
+    private static final NewSite YARD =
+            NewSite.of(" Loomgate & Yard ", "Loomgate-Yard.localhost", "en", "Europe/London");
+
+    private static Edition edition(Beginning beginning) {
+        return Edition.of(beginning.items(YARD));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void nothingInItMustBeFixedAndEveryPageHasItsTemplateAndHolds(Beginning beginning) {
+        Edition edition = edition(beginning);
+        assertThat(Survey.ofReleased(edition).all())
+                .filteredOn(f -> f.severity() == Severity.MUST_FIX)
+                .isEmpty();
+        assertThat(edition.home().map(Page::title)).contains("Home");
+        assertThat(edition.all(Page.class)).hasSize(beginning == Beginning.EMPTY ? 2 : 11);
+    }
+
+    /** The pages that go live at once say the site's name and have nothing to fill that a visitor would miss. */
+    @ParameterizedTest
+    @EnumSource
+    void whatGoesLiveIsWrittenWithTheSitesName(Beginning beginning) {
+        Edition edition = edition(beginning);
+        View view = View.of(edition, Instant.EPOCH, "http://x", View.Mode.VISITOR);
+        for (String id : beginning.live()) {
+            String html =
+                    PageRenderer.render(view, edition.page(id).orElseThrow()).html();
+            assertThat(html).contains("Loomgate &amp; Yard").doesNotContain("…");
+        }
+        assertThat(PageRenderer.notFound(view).html()).contains("Loomgate &amp; Yard");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', yard.localhost, en, Europe/London, siteName",
+        "Yard, https://yard.example, en, Europe/London, siteHost",
+        "Yard, yard.example:8080, en, Europe/London, siteHost",
+        "Yard, -yard.example, en, Europe/London, siteHost",
+        "Yard, 127.0.0.1, en, Europe/London, siteHost",
+        "Yard, yard.localhost, english please, Europe/London, language",
+        "Yard, yard.localhost, en, London, timeZone",
+    })
+    void whatCannotBeIsRefusedByField(String name, String host, String language, String zone, String field) {
+        assertThatThrownBy(() -> NewSite.of(name, host, language, zone))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.field()).isEqualTo(field));
+    }
+}

@@ -1,0 +1,5 @@
+/** One's own account: name, address, password, second step, sessions. */
+@NullMarked
+package venue.server.account;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,38 @@
+package venue.server.mail;
+
+import java.util.Collection;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+import venue.store.people.Person;
+import venue.store.people.Team;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** In which language somebody is written to: that of a site of theirs. */
+@Component
+public class Languages {
+
+    private final Team team;
+    private final Workspaces workspaces;
+
+    Languages(Team team, Workspaces workspaces) {
+        this.team = team;
+        this.workspaces = workspaces;
+    }
+
+    public Locale of(Person person) {
+        return of(team.seatsOf(person.id()).keySet());
+    }
+
+    public Locale of(Collection<String> sites) {
+        return workspaces.all().stream()
+                .filter(w -> sites.contains(w.site()))
+                .findFirst()
+                .map(Languages::language)
+                .orElse(Locale.ENGLISH);
+    }
+
+    private static Locale language(Workspace workspace) {
+        return Locale.forLanguageTag(workspace.now().working().site().language());
+    }
+}

@@ -1,0 +1,51 @@
+package venue.server.mail;
+
+import java.text.MessageFormat;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import java.util.ResourceBundle.Control;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import venue.server.app.Origins;
+
+/** The letters that are written, in the reader's language where there are words in it, else in English. */
+@Component
+public class Letters {
+
+    private static final String WORDS = "venue.server.mail.letters";
+
+    private final Origins origins;
+
+    Letters(Origins origins) {
+        this.origins = origins;
+    }
+
+    /** The address of a screen of the interface that a token opens; the token is never sent to a server on the way there. */
+    public String link(String screen, String token) {
+        return origins.ofInterface().get(0) + "/" + screen + "#" + token;
+    }
+
+    public Letter invitation(Locale language, String by, String token) {
+        return letter(language, "invitation", link("come-in", token), by);
+    }
+
+    public Letter forgotten(Locale language, String token) {
+        return letter(language, "forgotten", link("new-password", token));
+    }
+
+    public Letter confirm(Locale language, String token) {
+        return letter(language, "confirm", link("new-address", token));
+    }
+
+    public Letter test(Locale language) {
+        return letter(language, "test", null);
+    }
+
+    private static Letter letter(Locale language, String key, @Nullable String link, Object... with) {
+        ResourceBundle words =
+                ResourceBundle.getBundle(WORDS, language, Control.getNoFallbackControl(Control.FORMAT_PROPERTIES));
+        String text = new MessageFormat(words.getString(key + ".text"), language).format(with);
+        return new Letter(words.getString(key + ".subject"), Arrays.asList(text.split("\n")), link);
+    }
+}

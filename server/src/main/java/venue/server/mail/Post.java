@@ -1,0 +1,81 @@
+package venue.server.mail;
+
+import jakarta.mail.MessagingException;
+import jakarta.mail.internet.MimeMessage;
+import java.nio.charset.StandardCharsets;
+import java.util.Properties;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.mail.MailException;
+import org.springframework.mail.javamail.JavaMailSenderImpl;
+import org.springframework.mail.javamail.MimeMessageHelper;
+import org.springframework.stereotype.Component;
+import venue.core.fault.Refusal;
+
+/** Sends letters by SMTP (RFC 5321) as plain text with HTML beside it (RFC 2046, 5.1.4), where that is set up. */
+@Component
+public class Post {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Post.class);
+    private static final String TIMEOUT_MS = "15000";
+
+    private final MailSettings settings;
+    private final JavaMailSenderImpl smtp = new JavaMailSenderImpl();
+
+    Post(MailSettings settings) {
+        this.settings = settings;
+        smtp.setHost(settings.mailHost());
+        smtp.setPort(settings.port());
+        smtp.setUsername(settings.mailUser());
+        smtp.setPassword(settings.mailPassword());
+        smtp.setDefaultEncoding(StandardCharsets.UTF_8.name());
+        smtp.setJavaMailProperties(properties(settings));
+    }
+
+    private static Properties properties(MailSettings settings) {
+        Properties known = new Properties();
+        known.setProperty("mail.smtp.auth", String.valueOf(settings.mailUser() != null));
+        known.setProperty("mail.smtp.connectiontimeout", TIMEOUT_MS);
+        known.setProperty("mail.smtp.timeout", TIMEOUT_MS);
+        known.setProperty("mail.smtp.writetimeout", TIMEOUT_MS);
+        boolean starts = settings.mailTls() == MailSettings.Tls.STARTTLS;
+        known.setProperty("mail.smtp.starttls.enable", String.valueOf(starts));
+        known.setProperty("mail.smtp.starttls.required", String.valueOf(starts));
+        known.setProperty("mail.smtp.ssl.enable", String.valueOf(settings.mailTls() == MailSettings.Tls.TLS));
+        known.setProperty("mail.smtp.ssl.checkserveridentity", "true");
+        return known;
+    }
+
+    public boolean isSetUp() {
+        return settings.mailHost() != null && !settings.mailHost().isBlank();
+    }
+
+    /** Sends a letter, or refuses with what the mail server said. */
+    public void send(String to, Letter letter) {
+        try {
+            MimeMessage message = smtp.createMimeMessage();
+            MimeMessageHelper written = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
+            written.setTo(to);
+            written.setFrom(settings.mailSender() == null ? "venue@" + settings.mailHost() : settings.mailSender());
+            written.setSubject(letter.subject());
+            written.setText(letter.plain(), LetterHtml.of(letter));
+            smtp.send(message);
+        } catch (MailException | MessagingException e) {
+            LOG.warn("A letter was not sent: {}", String.valueOf(e.getMessage()).replaceAll("\\s+", " "));
+            throw Refusal.busy(
+                    "letter-not-sent",
+                    "The letter could not be sent: " + reason(e) + ".",
+                    "Look at the mail settings in venue.properties (docs/running.md), or hand the link over yourself.");
+        }
+    }
+
+    private static String reason(Throwable failure) {
+        Throwable last = failure;
+        while (last.getCause() != null) {
+            last = last.getCause();
+        }
+        String said = String.valueOf(last.getMessage()).replaceAll("\\s+", " ").strip();
+        int most = 200;
+        return said.length() <= most ? said : said.substring(0, most) + "…";
+    }
+}

@@ -1,0 +1,149 @@
+package venue.server.record;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.fault.Refusal;
+import venue.core.site.Role;
+import venue.server.here.Caller;
+import venue.server.signin.People;
+import venue.store.people.Seats;
+import venue.store.record.Deed;
+import venue.store.record.Records;
+import venue.store.workspace.Workspaces;
+
+/** The record: all of it for owners, what concerns a site for its managers. */
+@RestController
+@RequestMapping("/api/record")
+class RecordController {
+
+    private static final int PAGE = 100;
+    private static final int ALL = 100_000;
+    private static final long DAILY_MS = 86_400_000;
+
+    private final Records records;
+    private final Seats seats;
+    private final People people;
+    private final Workspaces workspaces;
+
+    RecordController(Records records, Seats seats, People people, Workspaces workspaces) {
+        this.records = records;
+        this.seats = seats;
+        this.people = people;
+        this.workspaces = workspaces;
+    }
+
+    /**
+     * A line of the record, in names.
+     *
+     * @param who who did it; absent where nobody is known
+     * @param about to whom it was done
+     */
+    record Line(
+            long id,
+            String at,
+            Deed deed,
+            @Nullable String who,
+            @Nullable String site,
+            @Nullable String about,
+            @Nullable String detail,
+            @Nullable String origin) {}
+
+    /** The latest first; at most 100, those before the line with this id. */
+    @GetMapping
+    List<Line> lines(
+            Caller caller,
+            @RequestParam(required = false) @Nullable String site,
+            @RequestParam(required = false) @Nullable String who,
+            @RequestParam(required = false) @Nullable Deed deed,
+            @RequestParam(required = false) @Nullable Long before) {
+        requireMay(caller, site);
+        return told(records.find(new Records.Asked(site, who, deed, before, PAGE)));
+    }
+
+    /** The same as CSV (RFC 4180), all of it. */
+    @GetMapping(value = "/csv", produces = "text/csv")
+    ResponseEntity<String> csv(
+            Caller caller,
+            @RequestParam(required = false) @Nullable String site,
+            @RequestParam(required = false) @Nullable String who,
+            @RequestParam(required = false) @Nullable Deed deed)
+            throws IOException {
+        requireMay(caller, site);
+        StringWriter out = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+            csv.printRecord("at", "deed", "who", "site", "about", "detail", "from");
+            for (Line line : told(records.find(new Records.Asked(site, who, deed, null, ALL)))) {
+                csv.printRecord(
+                        line.at(),
+                        line.deed(),
+                        safe(line.who()),
+                        safe(line.site()),
+                        safe(line.about()),
+                        safe(line.detail()),
+                        line.origin());
+            }
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"record.csv\"")
+                .body(out.toString());
+    }
+
+    /** What a table program would take for a formula is given as text. */
+    private static @Nullable String safe(@Nullable String cell) {
+        return cell != null && cell.matches("(?s)[=+@\\-\t\r].*") ? "'" + cell : cell;
+    }
+
+    private void requireMay(Caller caller, @Nullable String site) {
+        boolean may = caller.person().owner()
+                || Optional.ofNullable(site)
+                        .flatMap(s -> seats.role(s, caller.person()))
+                        .filter(r -> r == Role.MANAGER)
+                        .isPresent();
+        if (!may) {
+            throw Refusal.forbidden(
+                    "owners-only",
+                    "Owners see the whole record, managers that of their sites.",
+                    "Name a site that you manage, or ask an owner.");
+        }
+    }
+
+    private List<Line> told(List<Records.Line> lines) {
+        UnaryOperator<String> names = people.names();
+        Map<String, String> sites = new HashMap<>();
+        workspaces
+                .all()
+                .forEach(w -> sites.put(w.site(), w.now().working().site().name()));
+        return lines.stream()
+                .map(l -> new Line(
+                        l.id(),
+                        l.at(),
+                        l.deed(),
+                        l.who() == null ? null : names.apply(l.who()),
+                        l.site() == null ? null : sites.getOrDefault(l.site(), l.site()),
+                        l.about() == null ? null : names.apply(l.about()),
+                        l.detail(),
+                        l.origin()))
+                .toList();
+    }
+
+    /** What is older than it is to be kept goes once a day. */
+    @Scheduled(fixedRate = DAILY_MS)
+    void forget() {
+        records.forget();
+    }
+}

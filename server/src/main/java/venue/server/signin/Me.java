@@ -1,0 +1,8 @@
+package venue.server.signin;
+
+/**
+ * Somebody who is signed in, as the interface shows them.
+ *
+ * @param lacksSecondStep whether they must set up a second step before they go on
+ */
+record Me(String id, String email, String name, boolean owner, boolean lacksSecondStep) {}

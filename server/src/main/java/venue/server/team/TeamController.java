@@ -1,0 +1,241 @@
+package venue.server.team;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.fault.Refusal;
+import venue.core.site.Role;
+import venue.server.here.Caller;
+import venue.server.mail.Languages;
+import venue.server.mail.Letters;
+import venue.server.mail.Post;
+import venue.store.people.Credentials;
+import venue.store.people.Invitation;
+import venue.store.people.Invited;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.people.Seat;
+import venue.store.people.Seats;
+import venue.store.people.SecondSteps;
+import venue.store.people.SignInRules;
+import venue.store.people.Team;
+import venue.store.workspace.Workspaces;
+
+/** The people of the installation. Owners change; managers see those of their sites. */
+@RestController
+@RequestMapping("/api/people")
+class TeamController {
+
+    private final Team team;
+    private final Persons persons;
+    private final Seats seats;
+    private final SecondSteps secondSteps;
+    private final SignInRules rules;
+    private final Credentials credentials;
+    private final Workspaces workspaces;
+    private final Post post;
+    private final Letters letters;
+    private final Languages languages;
+
+    TeamController(
+            Team team,
+            Persons persons,
+            Seats seats,
+            SecondSteps secondSteps,
+            SignInRules rules,
+            Credentials credentials,
+            Workspaces workspaces,
+            Post post,
+            Letters letters,
+            Languages languages) {
+        this.team = team;
+        this.persons = persons;
+        this.seats = seats;
+        this.secondSteps = secondSteps;
+        this.rules = rules;
+        this.credentials = credentials;
+        this.workspaces = workspaces;
+        this.post = post;
+        this.letters = letters;
+        this.languages = languages;
+    }
+
+    /** Everybody whom whoever asks may see, and what is asked of all. */
+    record Members(List<TeamMember> people, boolean secondStepAsked, boolean mail) {}
+
+    /** Whom to invite; {@code seats} is their role by site. */
+    record Invite(String email, @Nullable String name, Map<String, Role> seats, boolean owner) {}
+
+    /**
+     * A link that is told this once.
+     *
+     * @param sent whether it went by mail, too
+     * @param trouble why it did not, where it was to
+     */
+    record LinkMade(String link, boolean sent, @Nullable String trouble) {}
+
+    /** A role in a site; without one the person is taken away from it. */
+    record NewSeat(String site, @Nullable Role role) {}
+
+    record NewOwner(boolean owner) {}
+
+    record NewRules(boolean secondStepAsked) {}
+
+    @GetMapping
+    Members all(Caller caller) {
+        Set<String> managed = managed(caller);
+        Map<String, Map<String, Role>> bySite = new HashMap<>();
+        for (Seat seat : seats.all()) {
+            if (managed.contains(seat.site())) {
+                bySite.computeIfAbsent(seat.person(), p -> new HashMap<>()).put(seat.site(), seat.role());
+            }
+        }
+        List<TeamMember> members = persons.all().stream()
+                .filter(p -> caller.person().owner() || bySite.containsKey(p.id()))
+                .map(p -> member(p, bySite.getOrDefault(p.id(), Map.of())))
+                .toList();
+        return new Members(members, rules.asksSecondStep(), post.isSetUp());
+    }
+
+    /** Sites that whoever asks manages; those who manage none see nobody. */
+    private Set<String> managed(Caller caller) {
+        Set<String> managed = workspaces.all().stream()
+                .map(w -> w.site())
+                .filter(s -> seats.role(s, caller.person())
+                        .filter(r -> r == Role.MANAGER)
+                        .isPresent())
+                .collect(Collectors.toSet());
+        if (managed.isEmpty() && !caller.person().owner()) {
+            throw Refusal.forbidden(
+                    "managers-only", "Only managers and owners see the list of people.", "Ask one of them.");
+        }
+        return managed;
+    }
+
+    private TeamMember member(Person person, Map<String, Role> roles) {
+        return new TeamMember(
+                person.id(),
+                person.email(),
+                person.name(),
+                person.owner(),
+                person.state(),
+                secondSteps.isOn(person.id()),
+                roles,
+                person.seenAt());
+    }
+
+    /** Invites somebody, or makes whoever has not come yet a new link. */
+    @PostMapping("/invite")
+    LinkMade invite(Caller caller, @RequestBody Invite asked) {
+        caller.requireOwner("invite people");
+        asked.seats().keySet().forEach(workspaces::require);
+        if (asked.seats().isEmpty() && !asked.owner()) {
+            throw Refusal.badInput(
+                    "no-seat",
+                    "seats",
+                    "This person could do nothing here.",
+                    "Give them a role in a site at least, or make them an owner.");
+        }
+        String name = asked.name() == null ? "" : asked.name();
+        Invited invited = team.invite(caller.by(), new Invitation(asked.email(), name, asked.seats(), asked.owner()));
+        String to = invited.person().email();
+        String link = letters.link("come-in", invited.token());
+        return sent(
+                to,
+                link,
+                () -> post.send(
+                        to,
+                        letters.invitation(
+                                languages.of(asked.seats().keySet()),
+                                caller.person().called(),
+                                invited.token())));
+    }
+
+    /** A link by which somebody sets a new password. */
+    @PostMapping("/{id}/password-link")
+    LinkMade passwordLink(Caller caller, @PathVariable String id) {
+        caller.requireOwner("make a link for a new password");
+        Person person = persons.find(id).orElseThrow(() -> Refusal.unknown("person", id));
+        String token = credentials.forgotten(caller.by(), person);
+        String link = letters.link("new-password", token);
+        return sent(
+                person.email(), link, () -> post.send(person.email(), letters.forgotten(languages.of(person), token)));
+    }
+
+    /** A link that could not be sent can still be handed over. */
+    private LinkMade sent(String to, String link, Runnable send) {
+        if (!post.isSetUp()) {
+            return new LinkMade(link, false, null);
+        }
+        try {
+            send.run();
+            return new LinkMade(link, true, null);
+        } catch (Refusal e) {
+            return new LinkMade(link, false, "It could not be sent to " + to + ": " + e.getMessage());
+        }
+    }
+
+    @PostMapping("/{id}/seat")
+    void seat(Caller caller, @PathVariable String id, @RequestBody NewSeat asked) {
+        caller.requireOwner("change what people may do");
+        workspaces.require(asked.site());
+        if (asked.role() == null) {
+            team.unseat(caller.by(), id, asked.site());
+        } else {
+            team.seat(caller.by(), id, asked.site(), asked.role());
+        }
+    }
+
+    @PostMapping("/{id}/owner")
+    void own(Caller caller, @PathVariable String id, @RequestBody NewOwner asked) {
+        caller.requireOwner("make owners");
+        team.own(caller.by(), id, asked.owner());
+    }
+
+    @PostMapping("/{id}/deactivate")
+    void deactivate(Caller caller, @PathVariable String id) {
+        caller.requireOwner("deactivate people");
+        team.deactivate(caller.by(), id);
+    }
+
+    @PostMapping("/{id}/bring-back")
+    void bringBack(Caller caller, @PathVariable String id) {
+        caller.requireOwner("bring people back");
+        team.bringBack(caller.by(), id);
+    }
+
+    @PostMapping("/{id}/erase")
+    void erase(Caller caller, @PathVariable String id) {
+        caller.requireOwner("erase people");
+        team.erase(caller.by(), id);
+    }
+
+    @PostMapping("/rules")
+    void rules(Caller caller, @RequestBody NewRules asked) {
+        caller.requireOwner("ask a second step of everybody");
+        team.askSecondStep(caller.by(), asked.secondStepAsked());
+    }
+
+    /** A letter to oneself, to see whether mail works. */
+    @PostMapping("/test-letter")
+    void testLetter(Caller caller) {
+        caller.requireOwner("send a test letter");
+        if (!post.isSetUp()) {
+            throw Refusal.conflict(
+                    "no-mail",
+                    "mail",
+                    "No mail is set up here.",
+                    "Write its settings into venue.properties (docs/running.md).");
+        }
+        post.send(caller.person().email(), letters.test(languages.of(caller.person())));
+    }
+}

@@ -1,0 +1,22 @@
+package venue.server.team;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.site.Role;
+import venue.store.people.Person;
+
+/**
+ * Somebody in the list of people.
+ *
+ * @param seats their role by site, of the sites that whoever asks may see
+ * @param seenAt when they were last here, ISO 8601; absent for never
+ */
+record TeamMember(
+        String id,
+        String email,
+        String name,
+        boolean owner,
+        Person.State state,
+        boolean secondStep,
+        Map<String, Role> seats,
+        @Nullable String seenAt) {}

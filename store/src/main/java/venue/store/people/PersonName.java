@@ -1,0 +1,26 @@
+package venue.store.people;
+
+import venue.core.fault.Refusal;
+import venue.core.text.Letters;
+
+/** What a person is called: one line, of 1 to 120 characters. */
+final class PersonName {
+
+    private static final int LONGEST = 120;
+
+    private PersonName() {}
+
+    static String check(String typed) {
+        String name = Letters.line(typed);
+        if (Letters.isUnseen(name) || name.codePointCount(0, name.length()) > LONGEST) {
+            throw Refusal.badInput(
+                    "bad-name",
+                    "name",
+                    Letters.isUnseen(name)
+                            ? "A name is missing."
+                            : "The name has " + name.codePointCount(0, name.length()) + " characters.",
+                    "Give one of 1 to " + LONGEST + " characters, as colleagues know it.");
+        }
+        return name;
+    }
+}

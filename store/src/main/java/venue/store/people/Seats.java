@@ -1,0 +1,75 @@
+package venue.store.people;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.site.Role;
+import venue.store.database.Database;
+
+/** Who is what in which site. */
+public final class Seats {
+
+    private final Database database;
+
+    public Seats(Database database) {
+        this.database = database;
+    }
+
+    /** What somebody is in a site: an owner manages every one; empty for whom it does not exist. */
+    public Optional<Role> role(String site, Person person) {
+        if (!person.isActive()) {
+            return Optional.empty();
+        }
+        return person.owner() ? Optional.of(Role.MANAGER) : seat(site, person.id());
+    }
+
+    Optional<Role> seat(String site, String person) {
+        return database.sql()
+                .sql("select role from seat where site = :site and person = :person")
+                .param("site", site)
+                .param("person", person)
+                .query(Role.class)
+                .optional();
+    }
+
+    /** All seats of all sites. */
+    public List<Seat> all() {
+        return database.sql()
+                .sql("select site, person, role from seat order by site, person")
+                .query(Seat.class)
+                .list();
+    }
+
+    public List<Seat> of(String person) {
+        return database.sql()
+                .sql("select site, person, role from seat where person = :person order by site")
+                .param("person", person)
+                .query(Seat.class)
+                .list();
+    }
+
+    void put(String site, String person, Role role) {
+        database.sql()
+                .sql("insert into seat (site, person, role) values (:site, :person, :role)"
+                        + " on conflict (site, person) do update set role = excluded.role")
+                .param("site", site)
+                .param("person", person)
+                .param("role", role.name())
+                .update();
+    }
+
+    boolean remove(String site, String person) {
+        return database.sql()
+                        .sql("delete from seat where site = :site and person = :person")
+                        .param("site", site)
+                        .param("person", person)
+                        .update()
+                > 0;
+    }
+
+    void removeAll(String person) {
+        database.sql()
+                .sql("delete from seat where person = :person")
+                .param("person", person)
+                .update();
+    }
+}

@@ -1,0 +1,15 @@
+package venue.store.record;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Whose doing something is.
+ *
+ * @param who a person's id; null where nobody is known
+ * @param origin the address that it came from, or the command line
+ */
+public record By(@Nullable String who, String origin) {
+
+    /** On the server itself, by whoever may read the data folder. */
+    public static final By COMMAND_LINE = new By(null, "command line");
+}

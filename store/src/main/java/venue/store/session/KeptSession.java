@@ -1,0 +1,85 @@
+package venue.store.session;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.session.Session;
+
+/** A session whose last use is written down by the minute: otherwise each request would write to the disk. */
+public final class KeptSession implements Session {
+
+    private static final Duration EVERY = Duration.ofMinutes(1);
+
+    private final Session row;
+
+    KeptSession(Session row) {
+        this.row = row;
+    }
+
+    Session row() {
+        return row;
+    }
+
+    @Override
+    public String getId() {
+        return row.getId();
+    }
+
+    @Override
+    public String changeSessionId() {
+        return row.changeSessionId();
+    }
+
+    @Override
+    public <T> @Nullable T getAttribute(String name) {
+        return row.getAttribute(name);
+    }
+
+    @Override
+    public Set<String> getAttributeNames() {
+        return row.getAttributeNames();
+    }
+
+    @Override
+    public void setAttribute(String name, @Nullable Object value) {
+        row.setAttribute(name, value);
+    }
+
+    @Override
+    public void removeAttribute(String name) {
+        row.removeAttribute(name);
+    }
+
+    @Override
+    public Instant getCreationTime() {
+        return row.getCreationTime();
+    }
+
+    @Override
+    public void setLastAccessedTime(Instant now) {
+        if (row.getLastAccessedTime().plus(EVERY).isBefore(now)) {
+            row.setLastAccessedTime(now);
+        }
+    }
+
+    @Override
+    public Instant getLastAccessedTime() {
+        return row.getLastAccessedTime();
+    }
+
+    @Override
+    public void setMaxInactiveInterval(Duration interval) {
+        row.setMaxInactiveInterval(interval);
+    }
+
+    @Override
+    public Duration getMaxInactiveInterval() {
+        return row.getMaxInactiveInterval();
+    }
+
+    @Override
+    public boolean isExpired() {
+        return row.isExpired();
+    }
+}
