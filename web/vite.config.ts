@@ -7,7 +7,14 @@ export default defineConfig({
   plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), vuetify({ autoImport: true })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: 'target/web/venue/interface', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
-  server: { proxy: { '/api': { target: process.env.VENUE_BEHIND ?? 'http://localhost:8081', changeOrigin: true } } },
+  server: {
+    proxy: Object.fromEntries(
+      ['/api', '^/-/(beginning|style|media|fonts|mark|texture|proof)'].map((path) => [
+        path,
+        { target: process.env.VENUE_BEHIND ?? 'http://localhost:8081', changeOrigin: true },
+      ]),
+    ),
+  },
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useIdle } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { get } from '@/api/client'
 import SignInForm from '@/session/SignInForm.vue'
 import { useSession } from '@/session/useSession'
 
@@ -13,23 +15,31 @@ watch(
   [() => session.expired, idle],
   ([expired, paused]) => (again.value = expired && (again.value || paused)),
 )
-onMounted(session.load)
+const SetUpScreen = defineAsyncComponent(() => import('@/setup/SetUpScreen.vue'))
+const route = useRoute()
+const router = useRouter()
+const unset = ref(false)
+onMounted(async () => {
+  await router.isReady()
+  await session.load()
+  if (session.person) return
+  const answer = await get<{ needed: boolean }>('/set-up')
+  unset.value = answer.ok && answer.value.needed
+})
+/** Whoever must set up a second step first is led there. */
+watch(
+  () => session.person?.lacksSecondStep && route.name !== 'account' && !route.meta.open,
+  (lacks) => lacks && void router.replace({ name: 'account' }),
+)
 </script>
 
 <template>
   <v-app>
-    <main v-if="session.asked && !session.person" class="door"><SignInForm /></main>
-    <router-view v-else-if="session.person" />
+    <SetUpScreen v-if="unset" />
+    <router-view v-else-if="session.asked && (session.person || route.meta.open)" />
+    <main v-else-if="session.asked" class="door"><SignInForm /></main>
     <v-dialog :model-value="again" persistent max-width="390">
       <SignInForm again @done="session.expired = false" />
     </v-dialog>
   </v-app>
 </template>
-
-<style scoped>
-.door {
-  height: 100vh;
-  display: grid;
-  place-items: center;
-}
-</style>

@@ -5,6 +5,26 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'start', component: () => import('@/frame/StartScreen.vue') },
+    { path: '/-/come-in', meta: { open: true }, component: () => import('@/session/ComeInScreen.vue') },
+    {
+      path: '/-/new-password',
+      meta: { open: true },
+      component: () => import('@/session/NewPasswordScreen.vue'),
+    },
+    {
+      path: '/-/new-address',
+      meta: { open: true },
+      component: () => import('@/session/NewAddressScreen.vue'),
+    },
+    {
+      path: '/-',
+      component: () => import('@/people/InstallationFrame.vue'),
+      children: [
+        { path: 'people', name: 'people', component: () => import('@/people/PeopleScreen.vue') },
+        { path: 'account', name: 'account', component: () => import('@/people/AccountScreen.vue') },
+        { path: 'record', name: 'record', component: () => import('@/people/RecordScreen.vue') },
+      ],
+    },
     {
       path: '/:site',
       component: () => import('@/frame/SiteFrame.vue'),

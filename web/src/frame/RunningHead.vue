@@ -105,6 +105,9 @@ onMounted(async () => {
             subtitle="In this window only"
             @click="session.seeAsEditor(true)"
           />
+          <v-list-item title="My account" to="/-/account" />
+          <v-list-item v-if="session.person?.owner || session.manager" title="People" to="/-/people" />
+          <v-list-item v-if="session.person?.owner || session.manager" title="Record" to="/-/record" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item title="Sign out" @click="leave" />
         </v-list>

@@ -38,7 +38,14 @@ watch(
 </script>
 
 <template>
-  <div v-if="site.missing" class="gone">
+  <div v-if="site.taken" class="gone">
+    <h1>This site is no longer yours to work on</h1>
+    <p class="quiet">
+      An owner has taken you away from it, or deactivated your account. What you did is kept.
+      <a href="/">Go to your sites</a>
+    </p>
+  </div>
+  <div v-else-if="site.missing" class="gone">
     <h1>No such site</h1>
     <p class="quiet">There is no site under this address. <a href="/">Go to your sites</a></p>
   </div>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { useSession } from '@/session/useSession'
 import { get } from '@/api/client'
 import type { SiteName } from '@/api/types'
 
 const router = useRouter()
+const session = useSession()
 const sites = ref<SiteName[] | null>(null)
 
 onMounted(async () => {
@@ -20,7 +22,12 @@ onMounted(async () => {
   <main v-if="sites && sites.length === 0" class="empty">
     <h1>No site yet</h1>
     <p class="quiet">
-      This data folder holds no site. Start Venue with <code>./venue demo</code> to look at one.
+      None of this installation’s sites is yours to work on. Ask whoever invited you to give you a role in
+      one.
+    </p>
+    <p class="gap">
+      <router-link to="/-/account">My account</router-link> ·
+      <button type="button" class="textlink" @click="session.signOut()">Sign out</button>
     </p>
   </main>
 </template>

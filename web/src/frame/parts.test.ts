@@ -56,7 +56,7 @@ describe('finding', () => {
     const { names, write } = open()
     await write('wide')
     expect(names()).toEqual(['Wide picture'])
-    useSession().person = { id: 'tomas', name: 'Tomás', role: 'EDITOR' } as never
+    useSession().role = 'EDITOR'
     await nextTick()
     expect(names()).toEqual([])
   })
@@ -100,10 +100,10 @@ describe('signing in', () => {
   }
 
   it('lets in, and knows who it is', async () => {
-    const { wrapper, sent, submit } = form(200, { id: 'maja', name: 'Maja', role: 'MANAGER' })
+    const { wrapper, sent, submit } = form(200, { secondStep: false })
     await submit()
     expect(sent).toEqual(['{"email":"maja@kestrel-moor.example","password":"dark-sky-friday"}'])
-    expect([wrapper.emitted('done')?.length, useSession().manager]).toEqual([1, true])
+    expect(wrapper.emitted('done')).toHaveLength(1)
   })
 
   it('says what is wrong, and keeps what was written', async () => {

@@ -1,29 +1,44 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, isAsEditor, post, setAsEditor, type Outcome } from '@/api/client'
-import type { Person } from '@/api/types'
+import type { Me, SignedIn, SiteStanding } from '@/api/types'
+
+/** Signing in, in one step or two: `entered` is done once somebody is in. */
+function makeSigningIn(entered: () => Promise<void>) {
+  /** The answer says whether a code is wanted yet. */
+  async function signIn(email: string, password: string): Promise<Outcome<SignedIn>> {
+    await get('/me')
+    const answer = await post<SignedIn>('/sign-in', { email, password })
+    if (answer.ok && !answer.value.secondStep) await entered()
+    return answer
+  }
+
+  async function secondStep(code: string): Promise<Outcome<SignedIn>> {
+    const answer = await post<SignedIn>('/sign-in/second', { code })
+    if (answer.ok) await entered()
+    return answer
+  }
+  return { signIn, secondStep }
+}
 
 /** Who is signed in. `asked` is false until the server has said so once. */
 export const useSession = defineStore('session', () => {
-  const person = ref<Person | null>(null)
+  const person = ref<Me | null>(null)
+  /** What they may do in the site that this window shows. */
+  const role = ref<SiteStanding['role'] | null>(null)
   const asked = ref(false)
   const expired = ref(false)
 
   async function load() {
-    const answer = await get<Person | null>('/me')
+    const answer = await get<Me | null>('/me')
     person.value = answer.ok ? answer.value : null
     asked.value = true
   }
 
-  async function signIn(email: string, password: string): Promise<Outcome<Person>> {
-    await get('/me')
-    const answer = await post<Person>('/sign-in', { email, password })
-    if (answer.ok) {
-      person.value = answer.value
-      expired.value = false
-      await get('/me')
-    }
-    return answer
+  /** Takes who is signed in from the server: after signing in, in whatever way. */
+  async function entered() {
+    await load()
+    expired.value = false
   }
 
   async function signOut() {
@@ -35,7 +50,7 @@ export const useSession = defineStore('session', () => {
   }
 
   const asEditor = ref(isAsEditor())
-  const mayAll = computed(() => person.value?.role === 'MANAGER')
+  const mayAll = computed(() => role.value === 'MANAGER')
   /** Whether everything may be changed here, in this window. */
   const manager = computed(() => mayAll.value && !asEditor.value)
 
@@ -45,5 +60,6 @@ export const useSession = defineStore('session', () => {
     location.reload()
   }
 
-  return { manager, mayAll, asEditor, seeAsEditor, person, asked, expired, load, signIn, signOut }
+  const state = { person, role, asked, expired, asEditor, mayAll, manager }
+  return { ...state, ...makeSigningIn(entered), seeAsEditor, load, entered, signOut }
 })

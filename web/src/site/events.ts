@@ -8,6 +8,8 @@ interface Heard {
   step: (step: number) => void
   here: (who: SiteStanding['here']) => void
   takingIn: (files: number) => void
+  /** The one who looks may do other things here from now on, or nothing any more. */
+  seat: (here: boolean) => void
   /** The connection is there again: whatever happened meanwhile is asked for. */
   back: () => void
   /** The stream is refused: what others do is asked for; whether the server answers. */
@@ -20,6 +22,7 @@ function tell(source: EventSource, heard: Heard) {
   on<{ step: number }>('step', (told) => heard.step(told.step))
   on('here', heard.here)
   on('taking-in', heard.takingIn)
+  on<{ here: boolean }>('seat', (told) => heard.seat(told.here))
 }
 
 /** What the server tells of a site while a window of it is open. */

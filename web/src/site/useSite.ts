@@ -1,12 +1,19 @@
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
-import type { Command } from '@/api/types'
+import { ref, watch } from 'vue'
+import type { Command, SiteStanding } from '@/api/types'
 import { useEdits } from '@/edit/useEdits'
+import { useSession } from '@/session/useSession'
 import { makeEvents } from './events'
 import { makeFresh } from './fresh'
 
 const SETTLE_MS = 120
+
+/** What somebody may do is theirs in the site that is open. */
+function followRole(role: () => SiteStanding['role'] | undefined) {
+  const session = useSession()
+  watch(role, (now) => (session.role = now ?? null), { flush: 'sync', immediate: true })
+}
 
 /** The site that is worked on: how it stands, its plan and what can be chosen from, kept fresh by answers and the server's events. */
 export const useSite = defineStore('site', () => {
@@ -15,6 +22,8 @@ export const useSite = defineStore('site', () => {
   const { id, standing, step } = site
   /** How many files the server is taking in, those of others among them. */
   const takingIn = ref(0)
+  /** Whether somebody has taken the one who looks away from this site. */
+  const taken = ref(false)
   /** What a step of one's own changed is told with its answer; what others do is asked for, some steps at a time. */
   let told = -1
   const settle = useDebounceFn(refresh, SETTLE_MS)
@@ -28,7 +37,9 @@ export const useSite = defineStore('site', () => {
     takingIn: (files) => (takingIn.value = files),
     back: () => void settle(),
     ask: refresh,
+    seat: (here) => (here ? void refresh() : (taken.value = true)),
   })
+  followRole(() => standing.value?.role)
   edits.hearer = { since: (of) => (of === id.value ? step.value : undefined), hear }
 
   async function open(of: string, place: string) {
@@ -41,11 +52,12 @@ export const useSite = defineStore('site', () => {
   function leave() {
     close()
     told = -1
+    taken.value = false
     begin('')
   }
   /** Gives a command for this site. `item` is what it changes, so that a change made meanwhile is noticed. */
   const give = (command: Command, item: string | null = null, group?: string) =>
     edits.give(id.value, command, item, group)
 
-  return { ...site, connected, untold, takingIn, open, close: leave, at, refresh, settle, give }
+  return { ...site, connected, untold, taken, takingIn, open, close: leave, at, refresh, settle, give }
 })

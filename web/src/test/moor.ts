@@ -96,7 +96,8 @@ export function moor(rows: PlanRow[] = [], answers: (path: string) => unknown = 
   site.catalog = CATALOG as unknown as Catalog
   site.rows = new Map(rows.map((r) => [r.id, r]))
   site.order = rows.map((r) => r.id)
-  useSession().person = { id: 'maja', name: 'Maja', role: 'MANAGER' } as never
+  useSession().person = { id: 'maja', name: 'Maja' } as never
+  useSession().role = 'MANAGER'
   return { site, given, upon, asked }
 }
 

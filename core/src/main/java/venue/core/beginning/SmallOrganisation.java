@@ -2,7 +2,6 @@ package venue.core.beginning;
 
 import static venue.core.readymade.Compose.column;
 import static venue.core.readymade.Compose.columns;
-import static venue.core.readymade.Compose.divider;
 import static venue.core.readymade.Compose.fill;
 import static venue.core.readymade.Compose.heading;
 import static venue.core.readymade.Compose.image;
@@ -31,6 +30,7 @@ import venue.core.value.Value;
 final class SmallOrganisation {
 
     private static final String LOOK = "pebble";
+    private static final String CONTACT = "contact-us";
 
     private SmallOrganisation() {}
 
@@ -39,8 +39,8 @@ final class SmallOrganisation {
         items.addAll(SmallKinds.all());
         items.add(look());
         items.addAll(pages(asked));
-        items.add(SitePages.menu("main", "Main", "about", "events", "news", "people", "contact"));
-        items.add(SitePages.menu("foot", "Foot", "documents", "contact", SitePages.PRIVACY));
+        items.add(SitePages.menu("main", "Main", "about", "events", "news", "people", CONTACT));
+        items.add(SitePages.menu("foot", "Foot", "documents", CONTACT, SitePages.PRIVACY));
         return items;
     }
 
@@ -84,15 +84,19 @@ final class SmallOrganisation {
                 "landing-page",
                 "home-layout",
                 opening(site),
-                columns("s2", "Ways on", way("come", "about"), way("take part", "events"), way("ask", "contact")),
+                columns("s2", "Ways on", way("come", "about"), way("take part", "events"), way("ask", CONTACT)),
                 toned(
                         "tinted",
                         section(
                                 "s3",
                                 "Coming events",
-                                heading("What is on"),
+                                heading(fill("What the coming events are called, such as What is on")),
                                 listing(SmallKinds.EVENT, "coming", "soonest", 3, "cards"))),
-                section("s4", "Latest news", heading("News"), listing(SmallKinds.NEWS, "all", "newest", 3, "cards")),
+                section(
+                        "s4",
+                        "Latest news",
+                        heading(fill("What the news are called, such as News")),
+                        listing(SmallKinds.NEWS, "all", "newest", 3, "cards")),
                 reachUs());
     }
 
@@ -106,7 +110,7 @@ final class SmallOrganisation {
                         7,
                         heading(site.name()).with("size", "display"),
                         lead(Value.of(tells)),
-                        strongButton(Value.of("How to reach us"), "page:contact")),
+                        strongButton(Value.of("How to reach us"), "page:" + CONTACT)),
                 column(
                         5,
                         image(fill("What people see when they come: the place, or people in it"))
@@ -120,14 +124,16 @@ final class SmallOrganisation {
                 columns(
                         "s5",
                         "How to reach us",
-                        column(7, heading("Come and see us"), lead(fill("How you like to be found, in a sentence"))),
+                        column(
+                                7,
+                                heading(fill("An invitation to come or write")),
+                                lead(fill("How you like to be found, in a sentence"))),
                         column(5, part("contact"), part("hours"))));
     }
 
     private static List<Object> way(String what, String page) {
         return column(
                 4,
-                divider("short"),
                 heading(fill("Why people " + what)).with("size", "medium"),
                 text(fill("What they find here, in two sentences")),
                 strongButton(fill("Where it leads, in two words"), "page:" + page));
@@ -205,7 +211,7 @@ final class SmallOrganisation {
                         lead(fill("Whom people reach, and when they hear back")),
                         text(fill("How to get here, by foot, bus and car"))),
                 column(5, part("contact"), part("hours"), part("social")));
-        return SitePages.page("contact", "Contact", "standard", "plain", reach);
+        return SitePages.page(CONTACT, "Contact", "standard", "plain", reach);
     }
 
     private static Page child(String id, String title, String kind, String parent) {

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
+import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
@@ -28,6 +29,7 @@ class BeginningTest {
     @EnumSource
     void nothingInItMustBeFixedAndEveryPageHasItsTemplateAndHolds(Beginning beginning) {
         Edition edition = edition(beginning);
+        assertThat(beginning.items(YARD)).extracting(Item::id).doesNotHaveDuplicates();
         assertThat(Survey.ofReleased(edition).all())
                 .filteredOn(f -> f.severity() == Severity.MUST_FIX)
                 .isEmpty();

@@ -37,7 +37,7 @@ public final class SafeHeaders implements HeaderWriter {
                 .collect(Collectors.joining());
         return "default-src 'self'; img-src 'self' data:" + sites + "; media-src"
                 + (sites.isEmpty() ? " 'none'" : sites)
-                + "; style-src 'self' 'unsafe-inline'; frame-src" + (sites.isEmpty() ? " 'none'" : sites)
+                + "; style-src 'self' 'unsafe-inline'; frame-src 'self'" + sites
                 + "; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
     }
 }

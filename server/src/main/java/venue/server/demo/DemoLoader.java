@@ -2,10 +2,7 @@ package venue.server.demo;
 
 import jakarta.annotation.PostConstruct;
 import java.time.InstantSource;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.slf4j.Logger;
@@ -15,14 +12,13 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
-import venue.core.media.Media;
 import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
-import venue.demo.DemoPictures;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
+import venue.server.beginning.ExampleSite;
 import venue.server.signin.Passwords;
 import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
@@ -90,12 +86,7 @@ class DemoLoader {
     }
 
     private void load(String password) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        List<Item> items = new ArrayList<>(KestrelMoor.items(today));
-        DemoPictures.all().forEach((id, picture) -> {
-            Media media = intake.take(id, picture.name(), picture.drawn().get());
-            items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
-        });
+        List<Item> items = ExampleSite.items(clock, intake);
         workspaces.begin(KestrelMoor.ID, MANAGER_ID, items, workspace -> {
             persons.add(person(MANAGER_ID, MANAGER, MANAGER_NAME, password, true));
             persons.add(person(EDITOR_ID, EDITOR, EDITOR_NAME, password, false));
@@ -124,7 +115,6 @@ class DemoLoader {
     void ready(ApplicationReadyEvent event) {
         String at = origins.ofInterface().get(0);
         if (settings.demoPassword() == null) {
-            LOG.info("Venue is at {}", at);
             return;
         }
         LOG.info("Venue is at   {}/", at);

@@ -37,6 +37,7 @@ class PublicValve extends ValveBase {
     private final SiteFiles files;
     private final Proofs proofs;
     private final PlayedFiles playedFiles;
+    private final BeginningPages beginnings;
 
     PublicValve(
             Settings settings,
@@ -44,7 +45,8 @@ class PublicValve extends ValveBase {
             LiveSites sites,
             SiteFiles files,
             Proofs proofs,
-            PlayedFiles playedFiles) {
+            PlayedFiles playedFiles,
+            BeginningPages beginnings) {
         super(true);
         this.settings = settings;
         this.workspaces = workspaces;
@@ -52,13 +54,19 @@ class PublicValve extends ValveBase {
         this.files = files;
         this.proofs = proofs;
         this.playedFiles = playedFiles;
+        this.beginnings = beginnings;
     }
 
     @Override
     public void invoke(Request asked, Response answer) throws IOException, ServletException {
         String host = Settings.normal(asked.getServerName());
         if (settings.isInterface(host)) {
-            getNext().invoke(asked, answer);
+            Optional<Reply> beginning = beginnings.at(asked.getMethod(), asked.getRequestURI());
+            if (beginning.isPresent()) {
+                Replies.send(asked, answer, beginning.get());
+            } else {
+                getNext().invoke(asked, answer);
+            }
             return;
         }
         Optional<Workspace> workspace = workspaces.servedAt(host);

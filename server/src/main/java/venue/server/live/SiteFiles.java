@@ -7,9 +7,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
@@ -42,7 +44,15 @@ class SiteFiles {
 
     /** The file at a path, or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
-        return Optional.ofNullable(known.get(workspace.site() + path, k -> make(workspace, path)));
+        return find(
+                workspace.site(),
+                () -> Stream.of(workspace.now().live(), workspace.now().working()),
+                path);
+    }
+
+    /** The same among editions that are called by a name. */
+    Optional<Reply> find(String name, Supplier<Stream<Edition>> editions, String path) {
+        return Optional.ofNullable(known.get(name + path, k -> make(editions, path)));
     }
 
     /** Where a film or sound lies that is served at a path. */
@@ -52,20 +62,22 @@ class SiteFiles {
         return path.equals("/-/media/" + name) && Media.isPlayed(format) ? media.locate(name) : Optional.empty();
     }
 
-    private @Nullable Reply make(Workspace workspace, String path) {
+    private @Nullable Reply make(Supplier<Stream<Edition>> editions, String path) {
         String name = path.substring(path.lastIndexOf('/') + 1);
         Optional<String> look = StyleSheet.lookAt(path);
         if (look.isPresent()) {
-            return style(workspace, path, look.get());
+            return style(editions.get(), path, look.get());
         }
         if (path.startsWith(MARKS)) {
-            return mark(workspace, path);
+            return mark(editions.get(), path);
         }
         if (path.startsWith(OwnHtml.WHERE)) {
-            return ownHtml(workspace, path);
+            return ownHtml(editions.get(), path);
         }
         if (path.equals("/-/media/" + name)) {
-            return media.find(name).map(b -> kept(workspace, path, name, b)).orElse(null);
+            return media.find(name)
+                    .map(b -> kept(editions.get(), path, name, b))
+                    .orElse(null);
         }
         if (path.equals(StyleSheet.FONTS + name) && name.matches("[a-z0-9-]+\\.woff2")) {
             return resource("/venue/fonts/" + name)
@@ -85,25 +97,23 @@ class SiteFiles {
     }
 
     /** Pictures are shown where they stand; a document is handed over under its name, and never takes a page's place. */
-    private static Reply kept(Workspace workspace, String path, String name, byte[] bytes) {
+    private static Reply kept(Stream<Edition> editions, String path, String name, byte[] bytes) {
         Reply file = Reply.file(FileTypes.of(name), bytes);
         return file.type().startsWith("image/")
                 ? file
-                : file.asDownload(nameOf(workspace, path).orElse(name));
+                : file.asDownload(nameOf(editions, path).orElse(name));
     }
 
-    private static Optional<String> nameOf(Workspace workspace, String path) {
-        return Stream.of(workspace.now().live(), workspace.now().working())
-                .flatMap(e -> e.all(Media.class))
+    private static Optional<String> nameOf(Stream<Edition> editions, String path) {
+        return editions.flatMap(e -> e.all(Media.class))
                 .filter(m -> m.path().equals(path))
                 .map(m -> m.name() + "." + m.format())
                 .findFirst();
     }
 
     /** A stylesheet of any look that is live or kept: its address names the look, and only that one is compiled. */
-    private static @Nullable Reply style(Workspace workspace, String path, String look) {
-        return Stream.of(workspace.now().live(), workspace.now().working())
-                .flatMap(e -> e.find(Look.class, look).stream())
+    private static @Nullable Reply style(Stream<Edition> editions, String path, String look) {
+        return editions.flatMap(e -> e.find(Look.class, look).stream())
                 .map(StyleSheet::of)
                 .filter(s -> s.path().equals(path))
                 .findFirst()
@@ -111,9 +121,8 @@ class SiteFiles {
                 .orElse(null);
     }
 
-    private static @Nullable Reply mark(Workspace workspace, String path) {
-        return Stream.of(workspace.now().live(), workspace.now().working())
-                .filter(e -> e.find(Site.ID).isPresent())
+    private static @Nullable Reply mark(Stream<Edition> editions, String path) {
+        return editions.filter(e -> e.find(Site.ID).isPresent())
                 .flatMap(e -> e.all(Look.class).map(t -> SiteMark.of(e.site().name(), t)))
                 .filter(m -> m.path().equals(path))
                 .findFirst()
@@ -122,9 +131,8 @@ class SiteFiles {
     }
 
     /** Sealed off: an origin of its own, and nothing fetched but pictures and what it holds itself. */
-    private static @Nullable Reply ownHtml(Workspace workspace, String path) {
-        return Stream.of(workspace.now().live(), workspace.now().working())
-                .filter(e -> e.find(Site.ID).isPresent())
+    private static @Nullable Reply ownHtml(Stream<Edition> editions, String path) {
+        return editions.filter(e -> e.find(Site.ID).isPresent())
                 .flatMap(e -> OwnHtml.at(e, path).stream())
                 .findFirst()
                 .map(html -> Reply.text(200, "text/html; charset=utf-8", html, Reply.ASK, SEALED))

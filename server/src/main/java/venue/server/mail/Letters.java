@@ -27,15 +27,15 @@ public class Letters {
     }
 
     public Letter invitation(Locale language, String by, String token) {
-        return letter(language, "invitation", link("come-in", token), by);
+        return letter(language, "invitation", link("-/come-in", token), by);
     }
 
     public Letter forgotten(Locale language, String token) {
-        return letter(language, "forgotten", link("new-password", token));
+        return letter(language, "forgotten", link("-/new-password", token));
     }
 
     public Letter confirm(Locale language, String token) {
-        return letter(language, "confirm", link("new-address", token));
+        return letter(language, "confirm", link("-/new-address", token));
     }
 
     public Letter test(Locale language) {

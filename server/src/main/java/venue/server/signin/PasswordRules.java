@@ -55,7 +55,10 @@ public class PasswordRules {
                 .filter(w -> w.length() >= WORD)
                 .toList();
         String measured = password.substring(0, Math.min(MEASURED, password.length()));
-        return strength.measure(measured, own).getScore() >= STRONG;
+        // What stands between words makes them look like more than they are.
+        String together = measured.replaceAll("[^\\p{L}\\p{N}]+", "");
+        return Stream.of(measured, together)
+                .allMatch(p -> strength.measure(p, own).getScore() >= STRONG);
     }
 
     private static Refusal refusal(String code, String message, String fix) {

@@ -14,7 +14,7 @@ import venue.core.fault.Refusal;
  * once. An address has four tries on their way at most.
  */
 @Component
-class Throttle {
+public class Throttle {
 
     static final int FREE = 5;
     static final long LONGEST_MS = 8_000;
@@ -32,7 +32,7 @@ class Throttle {
     private final ConcurrentMap<String, Integer> onTheirWay = new ConcurrentHashMap<>();
 
     /** How long a try has to wait before it is looked at, in ms. */
-    long waitMs(String account, String address) {
+    public long waitMs(String account, String address) {
         int failures = Math.max(count(ofAccount, account), count(ofAddress, address));
         return failures < FREE ? 0 : Math.min(LONGEST_MS, FIRST_MS << Math.min(DOUBLINGS, failures - FREE));
     }
@@ -43,7 +43,7 @@ class Throttle {
     }
 
     /** Takes a try on its way; refused where as many from there are on theirs. */
-    void begin(String address) {
+    public void begin(String address) {
         int count = onTheirWay.merge(address, 1, Integer::sum);
         if (count > MOST_AT_ONCE) {
             end(address);
@@ -54,17 +54,17 @@ class Throttle {
         }
     }
 
-    void end(String address) {
+    public void end(String address) {
         onTheirWay.computeIfPresent(address, (a, count) -> count == 1 ? null : count - 1);
     }
 
-    void failed(String account, String address) {
+    public void failed(String account, String address) {
         ofAccount.asMap().merge(account, 1, Integer::sum);
         ofAddress.asMap().merge(address, 1, Integer::sum);
     }
 
     /** The address stays slow: whoever guesses there may have an account of their own. */
-    void succeeded(String account) {
+    public void succeeded(String account) {
         ofAccount.invalidate(account);
     }
 }

@@ -148,7 +148,7 @@ class TeamController {
         String name = asked.name() == null ? "" : asked.name();
         Invited invited = team.invite(caller.by(), new Invitation(asked.email(), name, asked.seats(), asked.owner()));
         String to = invited.person().email();
-        String link = letters.link("come-in", invited.token());
+        String link = letters.link("-/come-in", invited.token());
         return sent(
                 to,
                 link,
@@ -166,7 +166,7 @@ class TeamController {
         caller.requireOwner("make a link for a new password");
         Person person = persons.find(id).orElseThrow(() -> Refusal.unknown("person", id));
         String token = credentials.forgotten(caller.by(), person);
-        String link = letters.link("new-password", token);
+        String link = letters.link("-/new-password", token);
         return sent(
                 person.email(), link, () -> post.send(person.email(), letters.forgotten(languages.of(person), token)));
     }

@@ -60,7 +60,7 @@ public final class Team {
     }
 
     /** The first owner, of a folder that nobody has set up. */
-    public Person found(By by, String email, String name, String hash) {
+    public Person found(By by, String id, String email, String name, String hash) {
         return database.write(() -> {
             if (persons.any()) {
                 throw Refusal.conflict(
@@ -69,16 +69,16 @@ public final class Team {
                         "This installation is set up already.",
                         "Sign in, or ask one of its owners to invite you.");
             }
-            Person person = fresh(Email.check(email, "email"), PersonName.check(name), hash, true, State.ACTIVE);
+            Person person = fresh(id, Email.check(email, "email"), PersonName.check(name), hash, true, State.ACTIVE);
             persons.add(person);
             records.write(Deed.SET_UP, new By(person.id(), by.origin()), null, person.id(), null);
             return person;
         });
     }
 
-    private Person fresh(String email, String name, @Nullable String hash, boolean owner, State state) {
+    private Person fresh(String id, String email, String name, @Nullable String hash, boolean owner, State state) {
         String since = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
-        return new Person(Ids.fresh(chance), email, name, hash, owner, false, state, since, null);
+        return new Person(id, email, name, hash, owner, false, state, since, null);
     }
 
     /** Invites somebody, or makes whoever has not come yet a new link; the one before is no longer good. */
@@ -99,7 +99,7 @@ public final class Team {
 
     private Person invited(String email, Invitation invitation) {
         String name = invitation.name().isBlank() ? "" : PersonName.check(invitation.name());
-        Person person = fresh(email, name, null, invitation.owner(), State.INVITED);
+        Person person = fresh(Ids.fresh(chance), email, name, null, invitation.owner(), State.INVITED);
         persons.add(person);
         return person;
     }
@@ -152,6 +152,11 @@ public final class Team {
                 "token",
                 "This invitation is not good: it has been used, is older than seven days, or another has taken its place.",
                 "Sign in if you have been here before, or ask whoever invited you for a new link.");
+    }
+
+    /** Writes down that a site was made. */
+    public void madeSite(By by, String site) {
+        records.write(Deed.SITE_MADE, by, site, null, null);
     }
 
     /** Gives somebody a role in a site, in place of the one they had. */

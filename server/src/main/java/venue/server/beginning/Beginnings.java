@@ -1,0 +1,139 @@
+package venue.server.beginning;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import venue.core.beginning.Beginning;
+import venue.core.beginning.NewSite;
+import venue.core.edition.Edition;
+import venue.core.edition.Tally;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+import venue.core.pattern.Pattern;
+import venue.core.template.Template;
+import venue.store.database.DataFolder;
+import venue.store.media.MediaFiles;
+import venue.store.media.MediaIntake;
+
+/** The beginnings: {@code empty}, {@code small}, {@code example}. They are shown under a name that nobody has typed yet. */
+@Component
+public class Beginnings {
+
+    private static final String EXAMPLE = "example";
+    private static final Duration LOOKED_AT = Duration.ofMinutes(30);
+    private static final List<String> EXAMPLE_LIVE = List.of("welcome", "privacy");
+    private static final NewSite SHOWN = new NewSite("Your site", "your-site.example", "en", ZoneOffset.UTC);
+    private static final Map<String, String[]> WORDS = Map.of(
+            "empty",
+            new String[] {"Empty", "A home page and a page on privacy, and all that is ready made to build with"},
+            "small",
+            new String[] {
+                "Small organisation", "For a club, a trust, a shop or a practice: pages that say what belongs on them"
+            },
+            EXAMPLE,
+            new String[] {"Worked example", "The pages of an observatory that is made up, to look around in"});
+
+    private final InstantSource clock;
+    private final MediaIntake intake;
+    private final MediaFiles drawn;
+    /** Kept while they are looked at, which is once. */
+    private final Cache<String, Edition> shown =
+            Caffeine.newBuilder().expireAfterAccess(LOOKED_AT).build();
+
+    Beginnings(InstantSource clock, MediaIntake intake, DataFolder folder) {
+        this.clock = clock;
+        this.intake = intake;
+        drawn = new MediaFiles(folder.incoming().resolve("beginnings"));
+    }
+
+    public static List<String> ids() {
+        return List.of("empty", "small", EXAMPLE);
+    }
+
+    /** The pictures of what is shown; they go with the process. */
+    public MediaFiles pictures() {
+        return drawn;
+    }
+
+    /** A beginning to look at, with its pictures. */
+    public Edition shown(String id) {
+        check(id);
+        return shown.get(
+                id,
+                i -> Edition.of(
+                        i.equals(EXAMPLE) ? ExampleSite.items(clock, new MediaIntake(drawn)) : ready(i).items(SHOWN)));
+    }
+
+    /** All that is being looked at. */
+    public Stream<Edition> allShown() {
+        return shown.asMap().values().stream();
+    }
+
+    public static String check(String id) {
+        if (!ids().contains(id)) {
+            throw Refusal.badInput(
+                    "no-beginning",
+                    "beginWith",
+                    "There is no beginning “" + id.substring(0, Math.min(40, id.length())) + "”.",
+                    "Take one of " + String.join(", ", ids()) + ".");
+        }
+        return id;
+    }
+
+    /** What a site is made of. */
+    public List<Item> items(String id, NewSite site) {
+        return check(id).equals(EXAMPLE)
+                ? ExampleSite.as(site, ExampleSite.items(clock, intake))
+                : ready(id).items(site);
+    }
+
+    /** The pages of it that go live at once. */
+    public static List<String> live(String id) {
+        return id.equals(EXAMPLE) ? EXAMPLE_LIVE : ready(id).live();
+    }
+
+    private static Beginning ready(String id) {
+        return Beginning.valueOf(id.toUpperCase(Locale.ROOT));
+    }
+
+    public List<Offer> offers() {
+        return ids().stream().map(this::offer).toList();
+    }
+
+    private Offer offer(String id) {
+        Edition edition = id.equals(EXAMPLE) ? Edition.of(ExampleSite.words(clock)) : shown(id);
+        List<Offer.OfferedPage> pages = edition.plan()
+                .inOrder()
+                .flatMap(p -> edition.page(p).stream())
+                .map(p -> new Offer.OfferedPage(p.id(), p.title()))
+                .toList();
+        String[] words = Objects.requireNonNull(WORDS.get(id));
+        return new Offer(
+                id,
+                words[0],
+                words[1],
+                edition.theme().name(),
+                edition.home().map(Page::id).orElse(""),
+                pages,
+                live(id).size(),
+                Tally.of(edition, edition).toFill(),
+                count(edition, Template.class),
+                count(edition, Pattern.class),
+                count(edition, Kind.class),
+                id.equals(EXAMPLE) ? ExampleSite.pictures() : 0);
+    }
+
+    private static int count(Edition edition, Class<? extends Item> sort) {
+        return (int) edition.all(sort).count();
+    }
+}

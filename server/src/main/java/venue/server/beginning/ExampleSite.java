@@ -1,0 +1,60 @@
+package venue.server.beginning;
+
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import venue.core.beginning.NewSite;
+import venue.core.item.Item;
+import venue.core.media.Media;
+import venue.core.site.Site;
+import venue.demo.DemoPictures;
+import venue.demo.KestrelMoor;
+import venue.store.media.MediaIntake;
+
+/** The worked example: the demo's pages and pictures, its dates around today. */
+public final class ExampleSite {
+
+    private ExampleSite() {}
+
+    /** All of it; its pictures are drawn and taken in. */
+    public static List<Item> items(InstantSource clock, MediaIntake intake) {
+        List<Item> items = new ArrayList<>(words(clock));
+        DemoPictures.all().forEach((id, picture) -> {
+            Media media = intake.take(id, picture.name(), picture.drawn().get());
+            items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
+        });
+        return items;
+    }
+
+    /** All but its pictures. */
+    static List<Item> words(InstantSource clock) {
+        return KestrelMoor.items(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC));
+    }
+
+    static int pictures() {
+        return DemoPictures.all().size();
+    }
+
+    /** The same under another name, host, language and time zone. */
+    static List<Item> as(NewSite asked, List<Item> items) {
+        return items.stream()
+                .map(i -> i instanceof Site site ? named(asked, site) : i)
+                .toList();
+    }
+
+    private static Site named(NewSite asked, Site site) {
+        return new Site(
+                Site.ID,
+                asked.name(),
+                List.of(asked.host()),
+                asked.language(),
+                asked.zone(),
+                site.home(),
+                site.look(),
+                site.fallbackTemplate(),
+                site.facts(),
+                site.foot());
+    }
+}

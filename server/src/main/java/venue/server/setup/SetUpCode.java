@@ -1,0 +1,59 @@
+package venue.server.setup;
+
+import java.security.SecureRandom;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import venue.server.app.Origins;
+import venue.server.app.Settings;
+import venue.server.beginning.Beginnings;
+import venue.server.signin.PasswordRules;
+import venue.server.signin.Passwords;
+import venue.store.link.Link;
+import venue.store.link.Links;
+import venue.store.people.Persons;
+import venue.store.people.Team;
+import venue.store.workspace.Workspaces;
+
+/** Prints the code of a folder that nobody has set up: a new one at each start, good until it is used. */
+@Configuration
+class SetUpCode {
+
+    private static final Logger LOG = LoggerFactory.getLogger(SetUpCode.class);
+
+    private final Persons persons;
+    private final Links links;
+    private final Origins origins;
+    private final Settings settings;
+
+    SetUpCode(Persons persons, Links links, Origins origins, Settings settings) {
+        this.persons = persons;
+        this.links = links;
+        this.origins = origins;
+        this.settings = settings;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void ready() {
+        String at = origins.ofInterface().get(0);
+        if (!persons.any()) {
+            LOG.info("Set up at {}/ with the code {}", at, links.makeCode(Link.Purpose.SET_UP));
+        } else if (settings.demoPassword() == null) {
+            LOG.info("Venue is at {}/", at);
+        }
+    }
+
+    @Bean
+    static SetUp setUp(
+            Workspaces workspaces,
+            Team team,
+            Passwords passwords,
+            PasswordRules rules,
+            Beginnings beginnings,
+            Settings settings) {
+        return new SetUp(workspaces, team, passwords, rules, beginnings, settings, new SecureRandom());
+    }
+}

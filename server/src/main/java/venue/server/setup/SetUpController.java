@@ -1,0 +1,137 @@
+package venue.server.setup;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.beginning.NewSite;
+import venue.core.fault.Refusal;
+import venue.server.beginning.Beginnings;
+import venue.server.beginning.Offer;
+import venue.server.signin.Entrance;
+import venue.server.signin.Throttle;
+import venue.store.link.Link;
+import venue.store.link.Links;
+import venue.store.people.Persons;
+import venue.store.record.By;
+
+/** The first run, for whoever holds the code that the server printed. */
+@RestController
+@RequestMapping("/api/set-up")
+class SetUpController {
+
+    private static final String WHO = "set-up";
+
+    private final SetUp setUp;
+    private final Links links;
+    private final Persons persons;
+    private final Beginnings beginnings;
+    private final Throttle throttle;
+    private final Entrance entrance;
+
+    SetUpController(
+            SetUp setUp, Links links, Persons persons, Beginnings beginnings, Throttle throttle, Entrance entrance) {
+        this.setUp = setUp;
+        this.links = links;
+        this.persons = persons;
+        this.beginnings = beginnings;
+        this.throttle = throttle;
+        this.entrance = entrance;
+    }
+
+    /** Whether nobody has set this installation up yet. */
+    record Needed(boolean needed) {}
+
+    /** The code, as it was printed; capitals and dashes don't matter. */
+    record Code(String code) {}
+
+    /**
+     * All that is asked for.
+     *
+     * @param siteHost host name of the site, without a port
+     * @param language as a BCP 47 tag
+     * @param timeZone IANA name
+     * @param beginWith {@code empty}, {@code small} or {@code example}
+     */
+    record Begin(
+            String code,
+            String name,
+            String email,
+            String password,
+            String siteName,
+            String siteHost,
+            String language,
+            String timeZone,
+            String beginWith) {}
+
+    /** The site that was made. */
+    record Begun(String site) {}
+
+    @GetMapping
+    Needed needed() {
+        return new Needed(!persons.any());
+    }
+
+    /** Looks at the code, and tells what a site can begin with. */
+    @PostMapping("/code")
+    CompletableFuture<List<Offer>> code(@RequestBody Code typed, HttpServletRequest request) {
+        return slowly(request.getRemoteAddr(), () -> {
+            requireCode(typed.code(), request.getRemoteAddr());
+            return beginnings.offers();
+        });
+    }
+
+    /** Sets it up, and signs its first owner in. */
+    @PostMapping
+    CompletableFuture<Begun> begin(@RequestBody Begin asked, HttpServletRequest request, HttpServletResponse response) {
+        String from = request.getRemoteAddr();
+        return slowly(from, () -> {
+            requireCode(asked.code(), from);
+            NewSite site = NewSite.of(asked.siteName(), asked.siteHost(), asked.language(), asked.timeZone());
+            SetUp.Asked all = new SetUp.Asked(asked.name(), asked.email(), asked.password(), site, asked.beginWith());
+            SetUp.Made made = setUp.begin(
+                    new By(null, from),
+                    all,
+                    () -> links.use(Link.Purpose.SET_UP, Links.plain(asked.code()))
+                            .orElseThrow(SetUpController::wrong));
+            entrance.open(made.owner(), request, response);
+            return new Begun(made.workspace().site());
+        });
+    }
+
+    private <T> CompletableFuture<T> slowly(String from, Supplier<T> work) {
+        throttle.begin(from);
+        return CompletableFuture.supplyAsync(
+                        work, CompletableFuture.delayedExecutor(throttle.waitMs(WHO, from), TimeUnit.MILLISECONDS))
+                .whenComplete((done, failure) -> throttle.end(from));
+    }
+
+    private void requireCode(String typed, String from) {
+        if (persons.any()) {
+            throw Refusal.conflict(
+                    "set-up-already",
+                    "code",
+                    "This installation is set up already.",
+                    "Sign in, or ask one of its owners to invite you.");
+        }
+        if (links.find(Link.Purpose.SET_UP, Links.plain(typed)).isEmpty()) {
+            throttle.failed(WHO, from);
+            throw wrong();
+        }
+    }
+
+    private static Refusal wrong() {
+        return Refusal.badInput(
+                "wrong-code",
+                "code",
+                "This is not the code that this server printed when it started.",
+                "Look at the window in which Venue was started, or at its log; each start prints a new one.");
+    }
+}

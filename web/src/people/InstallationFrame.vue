@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { get } from '@/api/client'
+import type { SiteName } from '@/api/types'
+import NoticeLine from '@/frame/NoticeLine.vue'
+import { useSession } from '@/session/useSession'
+
+/** What stands around the screens that belong to no site. */
+const session = useSession()
+const router = useRouter()
+const sites = ref<SiteName[]>([])
+
+onMounted(async () => {
+  const answer = await get<SiteName[]>('/sites')
+  if (answer.ok) sites.value = answer.value
+})
+async function leave() {
+  await session.signOut()
+  await router.push('/')
+}
+</script>
+
+<template>
+  <div class="frame">
+    <header class="head">
+      <router-link to="/" class="mark" aria-label="Venue">
+        <img src="/mark.svg" alt="" width="18" height="20" /> Venue
+      </router-link>
+      <nav aria-label="Installation">
+        <router-link v-if="session.person?.owner || sites.some((s) => s.role === 'MANAGER')" to="/-/people"
+          >People</router-link
+        >
+        <router-link to="/-/account">My account</router-link>
+        <router-link v-if="session.person?.owner || sites.some((s) => s.role === 'MANAGER')" to="/-/record"
+          >Record</router-link
+        >
+      </nav>
+      <div class="right">
+        <router-link v-for="s in sites.slice(0, 3)" :key="s.id" class="cut" :to="`/${s.id}/plan`"
+          >← {{ s.name }}</router-link
+        >
+        <button type="button" class="textlink" @click="leave">Sign out</button>
+      </div>
+    </header>
+    <main class="room"><router-view /></main>
+    <NoticeLine />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+.head {
+  height: 48px;
+  flex: none;
+  display: flex;
+  align-items: stretch;
+  gap: 34px;
+  padding: 0 20px;
+  border-bottom: 1px solid var(--ink);
+}
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  font: 700 17px/1 var(--display);
+  color: var(--ink);
+  text-decoration: none;
+}
+nav {
+  display: flex;
+  gap: 22px;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  font-weight: 500;
+  color: var(--quiet);
+  border-bottom: 3px solid transparent;
+  padding-top: 3px;
+  text-decoration: none;
+}
+nav a.router-link-active {
+  color: var(--ink);
+  border-color: var(--juniper);
+  font-weight: 600;
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  min-width: 0;
+}
+.room {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+}
+</style>

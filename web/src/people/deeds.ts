@@ -1,0 +1,45 @@
+import type { RecordLine } from '@/api/types'
+
+/** What a line of the record says, after whoever did it. */
+const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
+  SET_UP: () => 'set this installation up',
+  SIGNED_IN: () => 'signed in',
+  SIGN_IN_FAILED: (l) =>
+    `failed to sign in${l.about ? ` as ${l.about}` : ''}${l.detail ? ` (${l.detail})` : ''}`,
+  SIGNED_OUT: () => 'signed out',
+  SESSIONS_ENDED: () => 'ended sessions',
+  INVITED: (l) => `invited ${l.about}`,
+  CAME: () => 'came in by an invitation',
+  SEAT_GIVEN: (l) => `made ${l.about} ${l.detail === 'MANAGER' ? 'a manager' : 'an editor'} of ${l.site}`,
+  SEAT_TAKEN: (l) => `took ${l.about} away from ${l.site}`,
+  OWNER_MADE: (l) => `made ${l.about} an owner`,
+  OWNER_UNMADE: (l) => `made ${l.about} an owner no longer`,
+  DEACTIVATED: (l) => `deactivated ${l.about}`,
+  BROUGHT_BACK: (l) => `brought ${l.about} back`,
+  ERASED: () => 'erased somebody’s name and address',
+  NAME_CHANGED: () => 'changed their name',
+  ADDRESS_CHANGED: () => 'changed their address',
+  PASSWORD_CHANGED: () => 'set a new password',
+  PASSWORD_LINK: (l) => `asked for a link for a new password of ${l.about}`,
+  SECOND_STEP_BEGUN: () => 'turned their second step on',
+  SECOND_STEP_ENDED: () => 'took their second step away',
+  SECOND_STEP_ASKED: (l) =>
+    l.detail === 'asked' ? 'asked a second step of everybody' : 'asked a second step of nobody any more',
+  SITE_MADE: (l) => `made the site ${l.site}`,
+  RELEASED: (l) => `released ${l.site} (release ${l.detail})`,
+}
+
+export const deedWords = (line: RecordLine) => `${line.who ?? 'Somebody'} ${WORDS[line.deed](line)}`
+
+/** What the record can be narrowed down to. */
+export const DEEDS = [
+  { value: '', title: 'everything' },
+  { value: 'SIGNED_IN', title: 'signing in' },
+  { value: 'SIGN_IN_FAILED', title: 'failed sign-ins' },
+  { value: 'INVITED', title: 'invitations' },
+  { value: 'SEAT_GIVEN', title: 'roles given' },
+  { value: 'SEAT_TAKEN', title: 'roles taken' },
+  { value: 'DEACTIVATED', title: 'deactivations' },
+  { value: 'PASSWORD_CHANGED', title: 'new passwords' },
+  { value: 'RELEASED', title: 'releases' },
+]

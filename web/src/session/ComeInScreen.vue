@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import DoorSheet from './DoorSheet.vue'
+import NewPasswordInput from './NewPasswordInput.vue'
+import { useLink, type Holder } from './useLink'
+import { useSession } from './useSession'
+
+/** Where an invitation leads: who you are, and your password. */
+const router = useRouter()
+const session = useSession()
+const { holder, dead, trouble, busy, send } = useLink('/invitation')
+const name = ref('')
+const password = ref('')
+watch(holder, (who) => (name.value = who?.name ?? ''))
+
+async function comeIn() {
+  const came = await send<Holder>('/invitation/accept', { name: name.value, password: password.value })
+  if (!came) return
+  await session.entered()
+  await router.replace('/')
+}
+</script>
+
+<template>
+  <main class="door">
+    <DoorSheet v-if="dead" title="This invitation is not good" :note="dead">
+      <v-btn @click="router.replace('/')">Sign in</v-btn>
+    </DoorSheet>
+    <DoorSheet
+      v-else-if="holder"
+      title="Welcome"
+      :note="`You are invited as ${holder.email}. Say what you are called, and choose a password.`"
+      @submit="comeIn"
+    >
+      <input
+        type="email"
+        class="unseen"
+        tabindex="-1"
+        autocomplete="username"
+        aria-hidden="true"
+        :value="holder.email"
+      />
+      <label class="label" for="name">Your name</label>
+      <v-text-field id="name" v-model="name" v-focus autocomplete="name" />
+      <NewPasswordInput v-model="password" />
+      <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
+      <v-btn type="submit" class="yes" :disabled="busy">{{ busy ? 'One moment…' : 'Come in' }}</v-btn>
+    </DoorSheet>
+  </main>
+</template>

@@ -1,0 +1,39 @@
+import { onMounted, ref } from 'vue'
+import { post, type Outcome } from '@/api/client'
+import { said } from '@/api/said'
+import { useSession } from './useSession'
+
+export interface Holder {
+  email: string
+  name: string
+}
+
+/** The token behind the number sign of a link, and whom it is for. It is taken out of the address bar at once. */
+export function useLink(asks: string | null) {
+  const session = useSession()
+  const token = location.hash.slice(1)
+  const holder = ref<Holder | null>(null)
+  /** Why the link is no good. */
+  const dead = ref('')
+  const trouble = ref('')
+  const busy = ref(false)
+
+  async function send<T>(path: string, body: object): Promise<T | null> {
+    if (busy.value) return null
+    busy.value = true
+    trouble.value = ''
+    const answer: Outcome<T> = await post<T>(path, { token, ...body })
+    busy.value = false
+    if (answer.ok) return answer.value
+    if (answer.problem.field === 'token') dead.value = said(answer.problem)
+    else trouble.value = said(answer.problem)
+    return null
+  }
+
+  onMounted(async () => {
+    history.replaceState(history.state, '', location.pathname)
+    await session.load()
+    if (asks) holder.value = await send<Holder>(asks, {})
+  })
+  return { holder, dead, trouble, busy, send }
+}
