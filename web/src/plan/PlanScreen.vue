@@ -5,6 +5,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
+import FirstSteps from './FirstSteps.vue'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { vDrag, vOnto } from '@/look/dragging'
@@ -170,6 +171,7 @@ watch(chosen, (id) => {
             </div>
           </div>
         </div>
+        <FirstSteps />
       </div>
       <ManyCard
         v-if="picks.many.value.length"

@@ -9,6 +9,8 @@ import java.util.Map;
 import org.springframework.context.ConfigurableApplicationContext;
 import venue.server.Application;
 import venue.store.database.DataFolder;
+import venue.store.link.Link;
+import venue.store.link.Links;
 
 /** A server with the demo on a port of its own, that can be stopped and started again. */
 final class Running implements AutoCloseable {
@@ -19,10 +21,23 @@ final class Running implements AutoCloseable {
     private final Path data;
     private ConfigurableApplicationContext context;
 
-    private Running(int port, Path data) {
+    private final Map<String, Object> more;
+
+    private Running(int port, Path data, Map<String, Object> more) {
         this.port = port;
         this.data = data;
+        this.more = more;
         startAgain();
+    }
+
+    /** A folder that nobody has set up, served as said. */
+    static Running empty(Path data, Map<String, Object> more) {
+        return new Running(freePort(), data, more);
+    }
+
+    /** A new code, as a start prints it. */
+    String code() {
+        return context.getBean(Links.class).makeCode(Link.Purpose.SET_UP);
     }
 
     static Running start(Path data) {
@@ -38,15 +53,14 @@ final class Running implements AutoCloseable {
     }
 
     static Running at(int port, Path data) {
-        return new Running(port, data);
+        return new Running(port, data, Map.of("venue.demo-password", PASSWORD));
     }
 
     void startAgain() {
         Map<String, Object> properties = new HashMap<>();
         properties.put("server.port", port);
         properties.put("venue.data", data.toString());
-        properties.put("venue.demo-password", PASSWORD);
-        properties.put("server.servlet.session.cookie.secure", false);
+        properties.putAll(more);
         context = Application.start(DataFolder.open(data), properties);
     }
 

@@ -52,7 +52,7 @@ class ApiTest {
         }
         HttpResponse<String> right = guesser.post("/api/sign-in", guess.replace("guess", Client.PASSWORD));
         assertThat(right.statusCode()).isEqualTo(200);
-        assertThat(right.body()).contains("Tomás Jurado");
+        assertThat(guesser.get("/api/me").body()).contains("Tomás Jurado");
     }
 
     @Test

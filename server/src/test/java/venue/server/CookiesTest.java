@@ -55,8 +55,8 @@ class CookiesTest {
                 .POST(BodyPublishers.ofString(
                         Client.json("email", "maja@kestrel-moor.example", "password", Client.PASSWORD))));
         assertThat(signed.statusCode()).isEqualTo(200);
-        assertThat(cookie(signed, "venue-session")).contains("; Secure", "; HttpOnly", "SameSite=Lax");
-        String session = "venue-session=" + value(cookie(signed, "venue-session"));
+        assertThat(cookie(signed, "__Host-venue-session")).contains("; Secure", "; HttpOnly", "SameSite=Lax");
+        String session = "__Host-venue-session=" + value(cookie(signed, "__Host-venue-session"));
         HttpResponse<String> me = send(at("/api/me").header("Cookie", session));
         assertThat(me.body()).contains("Maja Åkerlund");
         assertThat(value(cookie(me, "XSRF-TOKEN"))).isNotEqualTo(value(token));
@@ -73,7 +73,10 @@ class CookiesTest {
         String policy = page.headers().firstValue("content-security-policy").orElseThrow();
         String site = "https://kestrel-moor.localhost:" + port;
         assertThat(policy)
-                .contains("frame-src " + site + ";", "media-src " + site + ";", "img-src 'self' data: " + site + ";")
+                .contains(
+                        "frame-src 'self' " + site + ";",
+                        "media-src " + site + ";",
+                        "img-src 'self' data: " + site + ";")
                 .doesNotContain("*");
         assertThat(page.headers().firstValue("permissions-policy")).isPresent();
         assertThat(page.headers().firstValue("cross-origin-opener-policy")).contains("same-origin");

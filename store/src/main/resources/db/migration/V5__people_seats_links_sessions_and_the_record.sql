@@ -51,6 +51,13 @@ create table link (
 ) without rowid;
 create index link_of_person on link (person, purpose);
 
+-- Who has put the first steps of a site away.
+create table put_away (
+  person text not null references person (id),
+  site text not null references site (id),
+  primary key (person, site)
+) without rowid;
+
 -- What the installation is set to.
 create table setting (key text primary key, value text not null) without rowid;
 

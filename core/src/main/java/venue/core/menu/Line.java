@@ -19,7 +19,8 @@ public record Line(String id, Link link, @Nullable String label, List<Line> bene
         return new Line(id, link, words, beneath);
     }
 
-    boolean leadsTo(String pageId) {
+    /** Whether it leads to this page. */
+    public boolean leadsTo(String pageId) {
         return link.pageId().filter(pageId::equals).isPresent();
     }
 }

@@ -45,8 +45,8 @@ class PeopleParts {
     }
 
     @Bean
-    SignInRules signInRules(Database database) {
-        return new SignInRules(database);
+    SignInRules signInRules(Database database, Records records) {
+        return new SignInRules(database, records);
     }
 
     @Bean

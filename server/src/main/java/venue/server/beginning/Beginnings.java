@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import venue.core.beginning.Beginning;
 import venue.core.beginning.NewSite;
@@ -43,17 +45,55 @@ public class Beginnings {
             EXAMPLE,
             new String[] {"Worked example", "The pages of an observatory that is made up, to look around in"});
 
+    /**
+     * A beginning as it is offered.
+     *
+     * @param look the name of the look it brings
+     * @param home the id of its home page
+     * @param pages all its pages, in the order of the plan
+     * @param live how many of them go live at once
+     */
+    public record Offer(
+            String id,
+            String name,
+            String note,
+            String look,
+            String home,
+            List<OfferedPage> pages,
+            int live,
+            int toFill,
+            int templates,
+            int patterns,
+            int kinds,
+            int pictures) {
+
+        /** A page, whose drawing lies at {@code /-/beginning/BEGINNING/ID}. */
+        public record OfferedPage(String id, String title) {}
+    }
+
     private final InstantSource clock;
     private final MediaIntake intake;
-    private final MediaFiles drawn;
+    private final Supplier<MediaFiles> drawn;
     /** Kept while they are looked at, which is once. */
     private final Cache<String, Edition> shown =
             Caffeine.newBuilder().expireAfterAccess(LOOKED_AT).build();
 
+    @Autowired
     Beginnings(InstantSource clock, MediaIntake intake, DataFolder folder) {
+        this(clock, intake, () -> new MediaFiles(folder.incoming().resolve("beginnings")));
+    }
+
+    private Beginnings(InstantSource clock, MediaIntake intake, Supplier<MediaFiles> drawn) {
         this.clock = clock;
         this.intake = intake;
-        drawn = new MediaFiles(folder.incoming().resolve("beginnings"));
+        this.drawn = drawn;
+    }
+
+    /** The same where nobody looks at them. */
+    public static Beginnings toMakeOf(InstantSource clock, MediaIntake intake) {
+        return new Beginnings(clock, intake, () -> {
+            throw new IllegalStateException("nobody looks at beginnings here");
+        });
     }
 
     public static List<String> ids() {
@@ -62,7 +102,7 @@ public class Beginnings {
 
     /** The pictures of what is shown; they go with the process. */
     public MediaFiles pictures() {
-        return drawn;
+        return drawn.get();
     }
 
     /** A beginning to look at, with its pictures. */
@@ -71,7 +111,9 @@ public class Beginnings {
         return shown.get(
                 id,
                 i -> Edition.of(
-                        i.equals(EXAMPLE) ? ExampleSite.items(clock, new MediaIntake(drawn)) : ready(i).items(SHOWN)));
+                        i.equals(EXAMPLE)
+                                ? ExampleSite.items(clock, new MediaIntake(drawn.get()))
+                                : ready(i).items(SHOWN)));
     }
 
     /** All that is being looked at. */

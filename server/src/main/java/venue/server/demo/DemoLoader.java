@@ -93,6 +93,7 @@ class DemoLoader {
             By demo = new By(MANAGER_ID, "the demo");
             team.seat(demo, MANAGER_ID, KestrelMoor.ID, Role.MANAGER);
             team.seat(demo, EDITOR_ID, KestrelMoor.ID, Role.EDITOR);
+            persons.putAway(MANAGER_ID, KestrelMoor.ID);
             work(workspace);
         });
     }

@@ -4,7 +4,7 @@ import java.util.Collection;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
 import venue.store.people.Person;
-import venue.store.people.Team;
+import venue.store.people.Seats;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -12,16 +12,16 @@ import venue.store.workspace.Workspaces;
 @Component
 public class Languages {
 
-    private final Team team;
+    private final Seats seats;
     private final Workspaces workspaces;
 
-    Languages(Team team, Workspaces workspaces) {
-        this.team = team;
+    Languages(Seats seats, Workspaces workspaces) {
+        this.seats = seats;
         this.workspaces = workspaces;
     }
 
     public Locale of(Person person) {
-        return of(team.seatsOf(person.id()).keySet());
+        return of(seats.rolesOf(person.id()).keySet());
     }
 
     public Locale of(Collection<String> sites) {

@@ -1,9 +1,13 @@
 package venue.server.setup;
 
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
+import org.springframework.util.unit.DataSize;
 import venue.core.beginning.NewSite;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
@@ -14,6 +18,9 @@ import venue.server.app.Settings;
 import venue.server.beginning.Beginnings;
 import venue.server.signin.PasswordRules;
 import venue.server.signin.Passwords;
+import venue.store.media.MediaIntake;
+import venue.store.people.Credentials;
+import venue.store.people.Email;
 import venue.store.people.Person;
 import venue.store.people.Team;
 import venue.store.record.By;
@@ -24,11 +31,11 @@ import venue.store.workspace.Workspaces;
 public final class SetUp {
 
     private static final int LONGEST_ID = 40;
+    private static final PasswordRules RULES = new PasswordRules();
 
     private final Workspaces workspaces;
     private final Team team;
     private final Passwords passwords;
-    private final PasswordRules rules;
     private final Beginnings beginnings;
     private final Settings settings;
     private final RandomGenerator chance;
@@ -37,17 +44,28 @@ public final class SetUp {
             Workspaces workspaces,
             Team team,
             Passwords passwords,
-            PasswordRules rules,
             Beginnings beginnings,
             Settings settings,
             RandomGenerator chance) {
         this.workspaces = workspaces;
         this.team = team;
         this.passwords = passwords;
-        this.rules = rules;
         this.beginnings = beginnings;
         this.settings = settings;
         this.chance = chance;
+    }
+
+    /** The same where no server runs. */
+    public static SetUp without(
+            Workspaces workspaces, Team team, Credentials credentials, MediaIntake intake, InstantSource clock) {
+        Settings usual = new Settings(Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(1), null, false);
+        return new SetUp(
+                workspaces,
+                team,
+                new Passwords(credentials),
+                Beginnings.toMakeOf(clock, intake),
+                usual,
+                new SecureRandom());
     }
 
     /** Who is to own it, and with what the first site is to begin. */
@@ -62,14 +80,8 @@ public final class SetUp {
      * @param code uses up what lets somebody do it; runs within the one transaction
      */
     public Made begin(By by, Asked asked, Runnable code) {
-        Beginnings.check(asked.beginWith());
-        rules.check(
-                asked.password(),
-                List.of(
-                        asked.name(),
-                        asked.email(),
-                        asked.site().name(),
-                        asked.site().host()));
+        team.requireNobody();
+        check(asked);
         requireFree(asked.site().host());
         String hash = passwords.encode(asked.password());
         Person[] owner = new Person[1];
@@ -93,6 +105,19 @@ public final class SetUp {
                 .map(ReleaseEntry::item)
                 .filter(i -> pages.contains(i) || working.page(i).isEmpty())
                 .toList();
+    }
+
+    /** Refuses what can't be, wherever it is to be. */
+    public static void check(Asked asked) {
+        Beginnings.check(asked.beginWith());
+        Email.check(asked.email(), "email");
+        RULES.check(
+                asked.password(),
+                List.of(
+                        asked.name(),
+                        asked.email(),
+                        asked.site().name(),
+                        asked.site().host()));
     }
 
     private void requireFree(String host) {

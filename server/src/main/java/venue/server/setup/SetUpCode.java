@@ -10,7 +10,6 @@ import org.springframework.context.event.EventListener;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
 import venue.server.beginning.Beginnings;
-import venue.server.signin.PasswordRules;
 import venue.server.signin.Passwords;
 import venue.store.link.Link;
 import venue.store.link.Links;
@@ -48,12 +47,7 @@ class SetUpCode {
 
     @Bean
     static SetUp setUp(
-            Workspaces workspaces,
-            Team team,
-            Passwords passwords,
-            PasswordRules rules,
-            Beginnings beginnings,
-            Settings settings) {
-        return new SetUp(workspaces, team, passwords, rules, beginnings, settings, new SecureRandom());
+            Workspaces workspaces, Team team, Passwords passwords, Beginnings beginnings, Settings settings) {
+        return new SetUp(workspaces, team, passwords, beginnings, settings, new SecureRandom());
     }
 }

@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.beginning.NewSite;
 import venue.core.fault.Refusal;
 import venue.server.beginning.Beginnings;
-import venue.server.beginning.Offer;
 import venue.server.signin.Entrance;
 import venue.server.signin.Throttle;
 import venue.store.link.Link;
@@ -81,7 +80,7 @@ class SetUpController {
 
     /** Looks at the code, and tells what a site can begin with. */
     @PostMapping("/code")
-    CompletableFuture<List<Offer>> code(@RequestBody Code typed, HttpServletRequest request) {
+    CompletableFuture<List<Beginnings.Offer>> code(@RequestBody Code typed, HttpServletRequest request) {
         return slowly(request.getRemoteAddr(), () -> {
             requireCode(typed.code(), request.getRemoteAddr());
             return beginnings.offers();

@@ -56,7 +56,7 @@ public class PasswordRules {
                 .toList();
         String measured = password.substring(0, Math.min(MEASURED, password.length()));
         // What stands between words makes them look like more than they are.
-        String together = measured.replaceAll("[^\\p{L}\\p{N}]+", "");
+        String together = measured.replaceAll("[\\p{P}\\p{Z}]+", "");
         return Stream.of(measured, together)
                 .allMatch(p -> strength.measure(p, own).getScore() >= STRONG);
     }

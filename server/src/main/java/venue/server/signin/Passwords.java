@@ -35,7 +35,7 @@ public class Passwords {
         return thread;
     });
 
-    Passwords(Credentials credentials) {
+    public Passwords(Credentials credentials) {
         this.credentials = credentials;
         PasswordEncoder argon2 = new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, LANES, MEMORY_KIB, PASSES);
         BCryptPasswordEncoder bcrypt = new BCryptPasswordEncoder();

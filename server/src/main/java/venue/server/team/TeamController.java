@@ -19,11 +19,8 @@ import venue.server.mail.Languages;
 import venue.server.mail.Letters;
 import venue.server.mail.Post;
 import venue.store.people.Credentials;
-import venue.store.people.Invitation;
-import venue.store.people.Invited;
 import venue.store.people.Person;
 import venue.store.people.Persons;
-import venue.store.people.Seat;
 import venue.store.people.Seats;
 import venue.store.people.SecondSteps;
 import venue.store.people.SignInRules;
@@ -94,7 +91,7 @@ class TeamController {
     Members all(Caller caller) {
         Set<String> managed = managed(caller);
         Map<String, Map<String, Role>> bySite = new HashMap<>();
-        for (Seat seat : seats.all()) {
+        for (Seats.Seat seat : seats.all()) {
             if (managed.contains(seat.site())) {
                 bySite.computeIfAbsent(seat.person(), p -> new HashMap<>()).put(seat.site(), seat.role());
             }
@@ -146,7 +143,8 @@ class TeamController {
                     "Give them a role in a site at least, or make them an owner.");
         }
         String name = asked.name() == null ? "" : asked.name();
-        Invited invited = team.invite(caller.by(), new Invitation(asked.email(), name, asked.seats(), asked.owner()));
+        Team.Invited invited =
+                team.invite(caller.by(), new Team.Invitation(asked.email(), name, asked.seats(), asked.owner()));
         String to = invited.person().email();
         String link = letters.link("-/come-in", invited.token());
         return sent(
@@ -222,7 +220,7 @@ class TeamController {
     @PostMapping("/rules")
     void rules(Caller caller, @RequestBody NewRules asked) {
         caller.requireOwner("ask a second step of everybody");
-        team.askSecondStep(caller.by(), asked.secondStepAsked());
+        rules.askSecondStep(caller.by(), asked.secondStepAsked());
     }
 
     /** A letter to oneself, to see whether mail works. */

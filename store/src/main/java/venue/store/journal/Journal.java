@@ -95,6 +95,15 @@ public final class Journal {
         return id;
     }
 
+    /** The items that the site began with. */
+    public Set<String> beganWith(String site) {
+        return database.sql()
+                .sql("select item from step_change where step = (select min(id) from step where site = :site)")
+                .param("site", site)
+                .query(String.class)
+                .set();
+    }
+
     /** The number of the site's latest step, or 0. */
     public long latest(String site) {
         return sql.sql(LATEST).param("site", site).query(Long.class).single();

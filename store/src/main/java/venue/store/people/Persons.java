@@ -100,4 +100,22 @@ public final class Persons {
                     .update());
         }
     }
+
+    /** Puts the first steps of a site away for somebody. */
+    public void putAway(String id, String site) {
+        database.write(() -> database.sql()
+                .sql("insert into put_away (person, site) values (:id, :site) on conflict do nothing")
+                .param("id", id)
+                .param("site", site)
+                .update());
+    }
+
+    public boolean hasPutAway(String id, String site) {
+        return database.sql()
+                .sql("select exists (select 1 from put_away where person = :id and site = :site)")
+                .param("id", id)
+                .param("site", site)
+                .query(Boolean.class)
+                .single();
+    }
 }

@@ -1,12 +1,17 @@
 package venue.store.people;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import venue.core.site.Role;
 import venue.store.database.Database;
 
 /** Who is what in which site. */
 public final class Seats {
+
+    /** What a person is in one site. */
+    public record Seat(String site, String person, Role role) {}
 
     private final Database database;
 
@@ -39,7 +44,12 @@ public final class Seats {
                 .list();
     }
 
-    public List<Seat> of(String person) {
+    /** The sites in which somebody has a seat, and their role there. */
+    public Map<String, Role> rolesOf(String person) {
+        return of(person).stream().collect(Collectors.toMap(Seat::site, Seat::role));
+    }
+
+    private List<Seat> of(String person) {
         return database.sql()
                 .sql("select site, person, role from seat where person = :person order by site")
                 .param("person", person)

@@ -31,7 +31,6 @@ public final class Team {
     private final Links links;
     private final Sessions sessions;
     private final Records records;
-    private final SignInRules rules;
     private final InstantSource clock;
     private final RandomGenerator chance;
     private final List<Consumer<String>> listeners = new CopyOnWriteArrayList<>();
@@ -51,24 +50,44 @@ public final class Team {
         this.chance = chance;
         seats = new Seats(database);
         records = new Records(database, clock);
-        rules = new SignInRules(database);
     }
+
+    /**
+     * Whom to invite, and what they are to be.
+     *
+     * @param name what they are called, as far as is known; they say so themselves when they come
+     * @param seats their role by site
+     */
+    public record Invitation(String email, String name, Map<String, Role> seats, boolean owner) {
+
+        public Invitation {
+            seats = Map.copyOf(seats);
+        }
+    }
+
+    /** Somebody for whom a link has been made, and its token, which is told this once. */
+    public record Invited(Person person, String token) {}
 
     /** Tells of whoever may do other things from now on, by id. */
     public void onChange(Consumer<String> listener) {
         listeners.add(listener);
     }
 
+    /** Refuses where somebody has set the folder up already. */
+    public void requireNobody() {
+        if (persons.any()) {
+            throw Refusal.conflict(
+                    "set-up-already",
+                    "code",
+                    "This installation is set up already.",
+                    "Sign in, or ask one of its owners to invite you.");
+        }
+    }
+
     /** The first owner, of a folder that nobody has set up. */
     public Person found(By by, String id, String email, String name, String hash) {
         return database.write(() -> {
-            if (persons.any()) {
-                throw Refusal.conflict(
-                        "set-up-already",
-                        "code",
-                        "This installation is set up already.",
-                        "Sign in, or ask one of its owners to invite you.");
-            }
+            requireNobody();
             Person person = fresh(id, Email.check(email, "email"), PersonName.check(name), hash, true, State.ACTIVE);
             persons.add(person);
             records.write(Deed.SET_UP, new By(person.id(), by.origin()), null, person.id(), null);
@@ -229,15 +248,6 @@ public final class Team {
         });
     }
 
-    /** Asks a second step of everybody, or no longer. */
-    public void askSecondStep(By by, boolean is) {
-        database.write(() -> {
-            rules.askSecondStep(is);
-            records.write(Deed.SECOND_STEP_ASKED, by, null, null, is ? "asked" : "free");
-            return is;
-        });
-    }
-
     private void endLinks(String id) {
         for (Link.Purpose purpose : Link.Purpose.values()) {
             links.end(purpose, id);
@@ -277,10 +287,5 @@ public final class Team {
     private static Person in(Person p, State state) {
         return new Person(
                 p.id(), p.email(), p.name(), p.password(), p.owner(), p.mayGive(), state, p.since(), p.seenAt());
-    }
-
-    /** The sites in which somebody has a seat, and their role there. */
-    public Map<String, Role> seatsOf(String id) {
-        return seats.of(id).stream().collect(java.util.stream.Collectors.toMap(Seat::site, Seat::role));
     }
 }

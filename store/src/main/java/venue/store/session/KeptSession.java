@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.session.Session;
 
 /** A session whose last use is written down by the minute: otherwise each request would write to the disk. */
-public final class KeptSession implements Session {
+final class KeptSession implements Session {
 
     private static final Duration EVERY = Duration.ofMinutes(1);
 

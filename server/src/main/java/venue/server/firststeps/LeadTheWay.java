@@ -1,0 +1,48 @@
+package venue.server.firststeps;
+
+import java.util.stream.Stream;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+
+/** Put pages into the menu. */
+final class LeadTheWay implements FirstStep {
+
+    @Override
+    public String key() {
+        return "menu";
+    }
+
+    @Override
+    public String title() {
+        return "Put pages into the menu";
+    }
+
+    @Override
+    public String note(SiteBegun site) {
+        long lines = lines(site).count();
+        long seen = lines(site).filter(l -> leads(site, l)).count();
+        return lines == 0 ? "The menu is empty" : seen + " of " + lines + " lines lead to pages that visitors see";
+    }
+
+    @Override
+    public boolean isDone(SiteBegun site) {
+        return lines(site).findAny().isPresent() && lines(site).allMatch(l -> leads(site, l));
+    }
+
+    @Override
+    public String where() {
+        return "plan";
+    }
+
+    private static Stream<Line> lines(SiteBegun site) {
+        return site.working()
+                .all(Menu.class)
+                .filter(m -> m.place().equals("main"))
+                .flatMap(Menu::all);
+    }
+
+    private static boolean leads(SiteBegun site, Line line) {
+        return site.now().live().all(Page.class).anyMatch(p -> line.leadsTo(p.id()));
+    }
+}

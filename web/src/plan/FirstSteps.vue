@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, post } from '@/api/client'
+import type { FirstSteps } from '@/api/types'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+
+/** What a new site still lacks, ticked by how the site stands; gone when all is done, or put away. */
+const site = useSite()
+const session = useSession()
+const router = useRouter()
+const told = ref<FirstSteps | null>(null)
+const steps = computed(() => told.value?.steps ?? [])
+const left = computed(() => steps.value.filter((s) => !s.done))
+const base = computed(() => `/sites/${site.id}/first-steps`)
+
+async function load() {
+  if (!session.manager || told.value?.away) return
+  const answer = await get<FirstSteps>(base.value)
+  if (answer.ok) told.value = answer.value
+}
+onMounted(load)
+watch(() => site.standing?.step, load)
+
+const go = (where: string) => router.push(where === 'people' ? '/-/people' : { name: where })
+async function putAway() {
+  const answer = await post(`${base.value}/put-away`)
+  if (answer.ok) told.value = { away: true, steps: [] }
+}
+</script>
+
+<template>
+  <section v-if="session.manager && left.length" class="first" aria-labelledby="first-steps">
+    <div class="row-flex">
+      <h2 id="first-steps" class="grow">First steps</h2>
+      <span class="quiet">{{ steps.length - left.length }} of {{ steps.length }} done</span>
+      <button type="button" class="textlink" @click="putAway">Put away</button>
+    </div>
+    <ol>
+      <li v-for="s in steps" :key="s.key" :class="{ done: s.done }">
+        <span class="tick" role="img" :aria-label="s.done ? 'done' : 'to do'">{{ s.done ? '✓' : '○' }}</span>
+        <span v-if="s.done">{{ s.title }}</span>
+        <button v-else type="button" class="textlink" @click="go(s.where)">{{ s.title }}</button>
+        <span class="quiet note">{{ s.note }}</span>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.first {
+  border-top: 1px solid var(--ink);
+  background: var(--sheet);
+  padding: 12px 20px 14px;
+}
+ol {
+  list-style: none;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 4px 28px;
+  margin-top: 6px;
+}
+li {
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr);
+  align-items: baseline;
+}
+.note {
+  grid-column: 2;
+  font-size: 12.5px;
+  line-height: 17px;
+}
+.tick {
+  color: var(--quiet);
+}
+.done .tick {
+  color: var(--juniper);
+}
+.done {
+  color: var(--quiet);
+}
+</style>
