@@ -19,8 +19,12 @@ final class Visitor {
     private Visitor() {}
 
     static HttpResponse<String> visit(Running venue, String path) {
+        return visit(venue, "kestrel-moor.localhost", path);
+    }
+
+    static HttpResponse<String> visit(Running venue, String host, String path) {
         HttpRequest request = HttpRequest.newBuilder(URI.create(venue.venue(path)))
-                .header("Host", URI.create(venue.site("/")).getAuthority())
+                .header("Host", host + ":" + venue.port())
                 .build();
         try {
             return HTTP.send(request, HttpResponse.BodyHandlers.ofString());

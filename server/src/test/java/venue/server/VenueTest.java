@@ -2,12 +2,16 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -16,6 +20,8 @@ import venue.store.database.DataFolder;
 
 /** What can't be started is told in one line, and exits with 2. */
 class VenueTest {
+
+    private static final String GOOD = "otter velvet kettle nine";
 
     @TempDir
     Path top;
@@ -38,6 +44,72 @@ class VenueTest {
         String all = said.toString(StandardCharsets.UTF_8);
         assertThat(all.lines().filter(l -> !l.isBlank())).hasSize(1);
         assertThat(all).startsWith("venue: ").contains(words).doesNotContain("\tat ");
+    }
+
+    private static int setUp(String folder, String password, String... more) {
+        InputStream in = System.in;
+        System.setIn(new ByteArrayInputStream((password + "\n").getBytes(StandardCharsets.UTF_8)));
+        try {
+            List<String> args = new ArrayList<>(List.of("setup", "--data", folder, "--name", "Ines Holm"));
+            args.addAll(List.of("--email", "ines@loomgate-yard.example", "--password-stdin"));
+            args.addAll(List.of("--site-name", "Loomgate Yard", "--site-host", "loomgate-yard.localhost"));
+            args.addAll(List.of(more));
+            return Venue.run(args.toArray(String[]::new));
+        } finally {
+            System.setIn(in);
+        }
+    }
+
+    private static String told(Runnable work) {
+        PrintStream out = System.out;
+        ByteArrayOutputStream told = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(told, true, StandardCharsets.UTF_8));
+        try {
+            work.run();
+        } finally {
+            System.setOut(out);
+        }
+        return told.toString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aFolderIsSetUpOnceAndItsPeopleAreLookedAfter() {
+        String data = top.resolve("data").toString();
+        assertThat(setUp(data, "too short", "--begin-with", "small")).isEqualTo(2);
+        assertThat(setUp(data, GOOD, "--begin-with", "big")).isEqualTo(2);
+        assertThat(setUp(data, GOOD, "--begin-with", "small", "--time-zone", "Loomgate"))
+                .isEqualTo(2);
+        assertThat(top.resolve("data")).doesNotExist();
+        String addresses = told(
+                () -> assertThat(setUp(data, GOOD, "--begin-with", "small")).isZero());
+        assertThat(addresses.lines())
+                .containsExactly("http://localhost:8080/loomgate-yard/plan", "http://loomgate-yard.localhost:8080/");
+        assertThat(setUp(data, GOOD, "--begin-with", "small")).isEqualTo(2);
+        assertThat(said.toString(StandardCharsets.UTF_8)).contains("set up already");
+        String link = told(() -> assertThat(Venue.run(
+                        "people",
+                        "invite",
+                        "--data",
+                        data,
+                        "--email",
+                        "rosa@yard.example",
+                        "--name",
+                        "Rosa",
+                        "--site",
+                        "loomgate-yard.localhost"))
+                .isZero());
+        assertThat(link.strip()).matches("http://localhost:8080/-/come-in#[\\w-]{32}");
+        assertThat(told(() -> Venue.run("people", "list", "--json", "--data", data)))
+                .contains("rosa@yard.example", "\"state\":\"invited\"", "EDITOR");
+        String reset =
+                told(() -> Venue.run("people", "reset", "--data", data, "--email", "INES@loomgate-yard.example"));
+        assertThat(reset.strip()).matches("http://localhost:8080/-/new-password#[\\w-]{32}");
+        said.reset();
+        refused("last owner", "people", "deactivate", "--data", data, "--email", "ines@loomgate-yard.example");
+        said.reset();
+        refused("no person", "people", "deactivate", "--data", data, "--email", "nobody@yard.example");
+        said.reset();
+        refused("--email", "people", "invite", "--data", data, "--name", "Rosa");
     }
 
     @Test

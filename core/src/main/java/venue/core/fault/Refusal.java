@@ -44,8 +44,8 @@ public final class Refusal extends RuntimeException {
                 Sort.NOT_FOUND,
                 "unknown-" + what.replace(' ', '-'),
                 what,
-                "There is no " + what + " “" + id + "” in this site.",
-                "It may have been removed since. Reload to see the site as it is now.",
+                "There is no " + what + " “" + id + "” here.",
+                "It may have been removed since. Reload to see how things are now.",
                 Map.of());
     }
 
