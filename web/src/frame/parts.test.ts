@@ -106,6 +106,13 @@ describe('signing in', () => {
     expect(wrapper.emitted('done')).toHaveLength(1)
   })
 
+  it('asks for a code where there is a second step, and lets nobody in before', async () => {
+    const { wrapper, submit } = form(200, { secondStep: true })
+    await submit()
+    expect(wrapper.emitted('done')).toBeUndefined()
+    expect(wrapper.find('#code').exists()).toBe(true)
+  })
+
   it('says what is wrong, and keeps what was written', async () => {
     const { wrapper, submit } = form(403, {
       code: 'wrong',

@@ -1,9 +1,7 @@
 package venue.browser;
 
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -36,9 +34,7 @@ class Screenshots {
             page.keyboard().press("i");
             take(page, "pattern-tray");
             page.keyboard().press("Escape");
-            take(page, venue.venue("/kestrel-moor/page/visit"), "history", p -> history(p));
             take(page, venue.venue("/kestrel-moor/media/trails"), "media");
-            take(page, venue.venue("/kestrel-moor/page/groups"), "reach", p -> reach(p));
             take(page, venue.venue("/kestrel-moor/page/orion/form"), "form");
             take(page, venue.venue("/kestrel-moor/kinds/open-night"), "kind", p -> field(p));
             take(page, venue.venue("/kestrel-moor/templates"), "templates");
@@ -49,17 +45,35 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/survey"), "survey");
             take(page, venue.venue("/kestrel-moor/survey?part=sitemap"), "sitemap");
             take(page, venue.venue("/kestrel-moor/releases"), "releases");
+            take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
             elements(page);
         }
     }
 
-    private static void field(Page page) {
-        page.locator("[data-field=places] .name").click();
+    /** A folder that nobody has set up, in the middle of it. */
+    @Test
+    void takeSetUp() {
+        try (Running venue = Running.empty(data, Map.of());
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)) {
+            Page page = context.newPage();
+            page.navigate(venue.venue("/"));
+            page.getByLabel("Code, from").fill(venue.code());
+            page.keyboard().press("Enter");
+            page.getByLabel("Name, as colleagues know it").fill("Ines Holm");
+            page.getByLabel("E-mail, to sign in with").fill("ines@loomgate-yard.example");
+            page.getByLabel("Password").fill("otter velvet kettle nine");
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Loomgate Yard");
+            page.frameLocator("iframe[title^='Worked example']")
+                    .getByText("The sky is open")
+                    .waitFor();
+            take(page, "set-up");
+        }
     }
 
-    private static void reach(Page page) {
-        page.locator("article.card .plain-act.far").last().click();
+    private static void field(Page page) {
+        page.locator("[data-field=places] .name").click();
     }
 
     /** A template worn by six new pages, changed since, and some of them changed too. */
@@ -141,13 +155,6 @@ class Screenshots {
     private void cell(Page page) {
         page.locator(".cell.must").first().click();
         Chromium.settle(page);
-    }
-
-    private static void history(Page page) {
-        page.locator(".strip")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More"))
-                .click();
-        page.getByText("History…").click();
     }
 
     private void elements(Page page) {

@@ -45,18 +45,6 @@ class DoorTest {
     }
 
     @Test
-    void strangersAreAskedToSignInEverywhere() throws IOException {
-        Client stranger = new Client(port);
-        stranger.get("/api/me");
-        assertThat(ways()).hasSizeGreaterThan(20).allSatisfy(way -> {
-            HttpResponse<String> answer = go(stranger, way, "kestrel-moor");
-            assertThat(answer.statusCode()).isEqualTo(401);
-            assertThat(answer.body()).contains("\"code\":\"signed-out\"");
-            assertThat(answer.body()).doesNotContain("Kestrel");
-        });
-    }
-
-    @Test
     void aSiteThatIsNotThereIsNamedEverywhere() throws IOException {
         Client maja = Client.signedIn(port, "maja");
         Stream<Way> withSite =
