@@ -3,6 +3,9 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post } from '@/api/client'
 import type { FirstSteps } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import SiteFactsInput from '@/galley/SiteFactsInput.vue'
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
@@ -10,6 +13,11 @@ import { useSite } from '@/site/useSite'
 const site = useSite()
 const session = useSession()
 const router = useRouter()
+const notices = useNotices()
+const telling = ref(false)
+const facts = computed(() =>
+  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => key !== 'frameHosts'),
+)
 const told = ref<FirstSteps | null>(null)
 const steps = computed(() => told.value?.steps ?? [])
 const left = computed(() => steps.value.filter((s) => !s.done))
@@ -23,7 +31,14 @@ async function load() {
 onMounted(load)
 watch(() => site.standing?.step, load)
 
-const go = (where: string) => router.push(where === 'people' ? '/-/people' : { name: where })
+function go(where: string) {
+  const [screen, page] = where.split('/')
+  if (where === 'facts') telling.value = true
+  else if (where === 'people') void router.push('/-/people')
+  else if (where === 'plan')
+    notices.tell('In the column “Main” above, press the place of each page that belongs into the menu.')
+  else void router.push(page ? { name: screen!, params: { page } } : { name: where })
+}
 async function putAway() {
   const answer = await post(`${base.value}/put-away`)
   if (answer.ok) told.value = { away: true, steps: [] }
@@ -46,6 +61,12 @@ async function putAway() {
       </li>
     </ol>
   </section>
+  <SheetDialog v-if="telling" title="Who you are" @close="telling = false">
+    <template #beside>
+      <v-btn @click="telling = false">Close<span class="kbd">Esc</span></v-btn>
+    </template>
+    <SiteFactsInput class="gap" :keys="facts" />
+  </SheetDialog>
 </template>
 
 <style scoped>

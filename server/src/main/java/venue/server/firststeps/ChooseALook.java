@@ -26,7 +26,7 @@ final class ChooseALook implements FirstStep {
     }
 
     @Override
-    public String where() {
+    public String where(SiteBegun site) {
         return "theme";
     }
 }

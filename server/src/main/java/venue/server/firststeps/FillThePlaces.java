@@ -27,7 +27,14 @@ final class FillThePlaces implements FirstStep {
     }
 
     @Override
-    public String where() {
-        return "plan";
+    public String where(SiteBegun site) {
+        return site.working()
+                .plan()
+                .inOrder()
+                .flatMap(p -> site.working().page(p).stream())
+                .filter(p -> !site.working().toFill(p).isEmpty())
+                .findFirst()
+                .map(p -> "page/" + p.id())
+                .orElse("plan");
     }
 }

@@ -14,6 +14,6 @@ interface FirstStep {
 
     boolean isDone(SiteBegun site);
 
-    /** The screen where it is done: the name of a workspace, or {@code people}. */
-    String where();
+    /** Where it is done: the name of a screen, {@code facts}, {@code people}, or {@code page/ID}. */
+    String where(SiteBegun site);
 }

@@ -62,7 +62,7 @@ class FirstStepsController {
                                 .filter(p -> seats.role(here.site(), p).isPresent())
                                 .count());
         List<StepTold> told = ALL.stream()
-                .map(s -> new StepTold(s.key(), s.title(), s.note(site), s.isDone(site), s.where()))
+                .map(s -> new StepTold(s.key(), s.title(), s.note(site), s.isDone(site), s.where(site)))
                 .toList();
         return new FirstSteps(false, told);
     }

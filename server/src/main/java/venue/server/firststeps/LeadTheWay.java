@@ -31,8 +31,8 @@ final class LeadTheWay implements FirstStep {
     }
 
     @Override
-    public String where() {
-        return "plan";
+    public String where(SiteBegun site) {
+        return lines(site).findAny().isPresent() ? "releases" : "plan";
     }
 
     private static Stream<Line> lines(SiteBegun site) {

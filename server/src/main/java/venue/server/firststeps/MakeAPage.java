@@ -27,7 +27,7 @@ final class MakeAPage implements FirstStep {
     }
 
     @Override
-    public String where() {
+    public String where(SiteBegun site) {
         return "new";
     }
 

@@ -26,7 +26,7 @@ final class ReleaseIt implements FirstStep {
     }
 
     @Override
-    public String where() {
+    public String where(SiteBegun site) {
         return "releases";
     }
 }

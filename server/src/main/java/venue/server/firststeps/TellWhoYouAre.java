@@ -30,8 +30,8 @@ final class TellWhoYouAre implements FirstStep {
     }
 
     @Override
-    public String where() {
-        return "theme";
+    public String where(SiteBegun site) {
+        return "facts";
     }
 
     private static long filled(SiteBegun site) {

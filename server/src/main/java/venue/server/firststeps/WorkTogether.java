@@ -24,7 +24,7 @@ final class WorkTogether implements FirstStep {
     }
 
     @Override
-    public String where() {
+    public String where(SiteBegun site) {
         return "people";
     }
 }
