@@ -25,6 +25,7 @@ final class Serving {
             if (fresh) {
                 folder.clear();
             }
+            properties.putAll(Configured.read(folder.path(), System.getenv()));
             properties.put("server.port", port);
             properties.put("venue.data", folder.path().toString());
             var context = Application.start(folder, properties);

@@ -127,6 +127,17 @@ class VenueTest {
     }
 
     @Test
+    void whatIsSetInTheFolderAndBeforeItInTheEnvironment() throws IOException {
+        Files.writeString(top.resolve("venue.properties"), "mail-host = mail.example\nmail-port=2525\n");
+        assertThat(Configured.read(top, java.util.Map.of("VENUE_MAIL_PORT", "26", "VENUE_OTHER", "x")))
+                .containsOnly(
+                        java.util.Map.entry("venue.mail-host", "mail.example"),
+                        java.util.Map.entry("venue.mail-port", "26"));
+        Files.writeString(top.resolve("venue.properties"), "mail-hots = mail.example\n");
+        refused("“mail-hots”", "serve", "--data", top.toString(), "--port", "0");
+    }
+
+    @Test
     void aDatabaseThatIsDamaged() throws IOException {
         Path data = Files.createDirectories(top.resolve("data"));
         Files.writeString(data.resolve("venue.db"), "no database any more ".repeat(1_000));

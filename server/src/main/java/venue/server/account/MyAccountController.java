@@ -134,7 +134,7 @@ class MyAccountController {
                     "no-mail",
                     "email",
                     "No mail is set up here, so a new address can't be confirmed.",
-                    "Ask whoever runs the server to set up mail (docs/running.md).");
+                    "Ask whoever runs the server to set up mail (see the README).");
         }
         String token = credentials.confirming(me, asked.email());
         post.send(asked.email().strip(), letters.confirm(languages.of(me), token));

@@ -65,7 +65,7 @@ public class Post {
             throw Refusal.busy(
                     "letter-not-sent",
                     "The letter could not be sent: " + reason(e) + ".",
-                    "Look at the mail settings in venue.properties (docs/running.md), or hand the link over yourself.");
+                    "Look at the mail settings in venue.properties (see the README), or hand the link over yourself.");
         }
     }
 

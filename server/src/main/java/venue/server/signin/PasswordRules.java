@@ -4,6 +4,7 @@ import com.nulabinc.zxcvbn.Zxcvbn;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import venue.core.fault.Refusal;
@@ -23,6 +24,8 @@ public class PasswordRules {
     private static final int MEASURED = 100;
     /** Words shorter than this are part of anything. */
     private static final int WORD = 3;
+    /** Letters that a password with such words in it must have beside them. */
+    private static final int OTHERS = 6;
 
     private final Zxcvbn strength = new Zxcvbn();
 
@@ -57,8 +60,19 @@ public class PasswordRules {
         String measured = password.substring(0, Math.min(MEASURED, password.length()));
         // What stands between words makes them look like more than they are.
         String together = measured.replaceAll("[\\p{P}\\p{Z}]+", "");
-        return Stream.of(measured, together)
-                .allMatch(p -> strength.measure(p, own).getScore() >= STRONG);
+        return !isMadeOf(measured, own)
+                && Stream.of(measured, together)
+                        .allMatch(p -> strength.measure(p, own).getScore() >= STRONG);
+    }
+
+    /** Whether little is left of it without one's own words. */
+    private static boolean isMadeOf(String password, List<String> own) {
+        String rest = password.toLowerCase(Locale.ROOT);
+        for (String word : own) {
+            rest = rest.replace(word.toLowerCase(Locale.ROOT), "");
+        }
+        return rest.length() < password.length()
+                && rest.replaceAll("[^\\p{L}]", "").length() < OTHERS;
     }
 
     private static Refusal refusal(String code, String message, String fix) {

@@ -232,7 +232,7 @@ class TeamController {
                     "no-mail",
                     "mail",
                     "No mail is set up here.",
-                    "Write its settings into venue.properties (docs/running.md).");
+                    "Write its settings into venue.properties (see the README).");
         }
         post.send(caller.person().email(), letters.test(languages.of(caller.person())));
     }

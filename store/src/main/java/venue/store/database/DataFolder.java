@@ -20,6 +20,9 @@ import java.util.stream.Stream;
  */
 public final class DataFolder implements AutoCloseable {
 
+    /** What whoever runs the server has set; it stays when the rest is cleared. */
+    public static final String SETTINGS = "venue.properties";
+
     private static final String LOCK = "venue.lock";
     private static final String INCOMING = "incoming";
     private static final Set<String> OURS =
@@ -143,7 +146,8 @@ public final class DataFolder implements AutoCloseable {
         boolean alone = true;
         try (Stream<Path> entries = Files.list(folder)) {
             for (Path entry : (Iterable<Path>) entries::iterator) {
-                boolean ours = OURS.contains(entry.getFileName().toString());
+                String name = entry.getFileName().toString();
+                boolean ours = OURS.contains(name) || name.equals(SETTINGS);
                 alone &= ours;
                 if (ours) {
                     shutAll(entry);

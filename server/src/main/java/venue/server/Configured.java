@@ -1,0 +1,66 @@
+package venue.server;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Properties;
+import venue.store.database.DataFolder;
+import venue.store.database.Unfit;
+
+/** What is set in {@code venue.properties} in the data folder, and before that in the environment ({@code VENUE_MAIL_HOST}). */
+final class Configured {
+
+    /** What can be set; each is the same word in the file, and behind {@code VENUE_} in the environment. */
+    static final List<String> KEYS = List.of(
+            "mail-host",
+            "mail-port",
+            "mail-user",
+            "mail-password",
+            "mail-tls",
+            "mail-sender",
+            "public-scheme",
+            "public-port");
+
+    private static final String OURS = "venue.";
+
+    private Configured() {}
+
+    static Map<String, Object> read(Path folder, Map<String, String> environment) {
+        Map<String, Object> all = new HashMap<>();
+        file(folder.resolve(DataFolder.SETTINGS)).forEach((key, value) -> all.put(OURS + key, value));
+        for (String key : KEYS) {
+            String value =
+                    environment.get("VENUE_" + key.toUpperCase(Locale.ROOT).replace('-', '_'));
+            if (value != null) {
+                all.put(OURS + key, value);
+            }
+        }
+        return all;
+    }
+
+    private static Map<String, String> file(Path file) {
+        Properties read = new Properties();
+        if (Files.exists(file)) {
+            try (Reader in = Files.newBufferedReader(file)) {
+                read.load(in);
+            } catch (IOException | IllegalArgumentException e) {
+                throw new Unfit(
+                        file + " can't be read (" + e.getMessage() + "). It holds a key, = and a value a line.");
+            }
+        }
+        Map<String, String> known = new HashMap<>();
+        for (String key : read.stringPropertyNames()) {
+            if (!KEYS.contains(key)) {
+                throw new Unfit(
+                        "“" + key + "” in " + file + " is no setting. There are " + String.join(", ", KEYS) + ".");
+            }
+            known.put(key, read.getProperty(key).strip());
+        }
+        return known;
+    }
+}
