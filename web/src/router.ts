@@ -22,6 +22,7 @@ export const router = createRouter({
       children: [
         { path: 'people', name: 'people', component: () => import('@/people/PeopleScreen.vue') },
         { path: 'account', name: 'account', component: () => import('@/people/AccountScreen.vue') },
+        { path: 'new-site', name: 'new-site', component: () => import('@/setup/NewSiteScreen.vue') },
         { path: 'record', name: 'record', component: () => import('@/people/RecordScreen.vue') },
       ],
     },

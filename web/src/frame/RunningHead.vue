@@ -5,6 +5,7 @@ import { get } from '@/api/client'
 import type { SiteName } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
 
 const emit = defineEmits<{ find: []; keys: [] }>()
 const site = useSite()
@@ -33,6 +34,13 @@ const others = computed(() => {
   return [...new Set((site.standing?.here ?? []).map((h) => h.name))].filter((n) => n !== mine)
 })
 
+/** Where a site is, and how far it is out. */
+function standing(s: SiteName) {
+  const out = s.release === 0 ? 'nothing released' : `release ${s.release}`
+  const waits = s.changes === 0 ? 'nothing waits' : `${counted(s.changes, 'change waits', 'changes wait')}`
+  return [s.origin.replace(/^https?:\/\//, ''), out, waits].join(' · ')
+}
+
 async function leave() {
   site.close()
   await session.signOut()
@@ -50,12 +58,19 @@ onMounted(async () => {
     <router-link :to="{ name: 'plan' }" class="mark" aria-label="Venue">
       <img src="/mark.svg" alt="" width="18" height="20" /> Venue
     </router-link>
-    <v-menu v-if="sites.length > 1">
+    <v-menu v-if="sites.length > 1 || session.person?.owner">
       <template #activator="{ props: menu }">
         <button class="site" type="button" v-bind="menu">{{ site.standing?.name }} ▾</button>
       </template>
       <v-list>
-        <v-list-item v-for="s in sites" :key="s.id" :to="`/${s.id}/plan`" :title="s.name" />
+        <v-list-item
+          v-for="s in sites"
+          :key="s.id"
+          :to="`/${s.id}/plan`"
+          :title="s.name"
+          :subtitle="standing(s)"
+        />
+        <v-list-item v-if="session.person?.owner" title="New site…" to="/-/new-site" />
       </v-list>
     </v-menu>
     <span v-else class="site cut">{{ site.standing?.name }}</span>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import BeginningChoice from './BeginningChoice.vue'
-import { allZones, hereZone, proposedHost } from './proposed'
+import { blankSite } from './proposed'
+import SiteFields from './SiteFields.vue'
 import { get, post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { Offer } from '@/api/types'
 import NewPasswordInput from '@/session/NewPasswordInput.vue'
-import { LANGUAGES } from '@/words/languages'
 
 /** The first run: the code, who you are, the site, and what it begins with. */
 const asked = reactive({
@@ -14,12 +14,9 @@ const asked = reactive({
   name: '',
   email: '',
   password: '',
-  siteName: '',
-  siteHost: '',
-  language: LANGUAGES.some((l) => l.value === navigator.language) ? navigator.language : 'en',
-  timeZone: hereZone(),
   beginWith: 'small',
 })
+const site = ref(blankSite())
 const offers = ref<Offer[]>([])
 const problem = ref<Problem | null>(null)
 const busy = ref(false)
@@ -29,13 +26,6 @@ const elsewhere = computed(() =>
   problem.value && ![...LATER, 'code'].includes(problem.value.field ?? '') ? said(problem.value) : '',
 )
 const chosen = computed(() => offers.value.find((o) => o.id === asked.beginWith))
-
-/** The host name follows the site's name until somebody writes their own. */
-const own = ref(false)
-watch(
-  () => asked.siteName,
-  (name) => !own.value && (asked.siteHost = proposedHost(name)),
-)
 
 async function look() {
   const code = asked.code.replace(/[\s-]/g, '')
@@ -53,7 +43,7 @@ async function begin() {
   if (busy.value) return
   busy.value = true
   problem.value = null
-  const answer = await post<{ site: string }>('/set-up', asked)
+  const answer = await post<{ site: string }>('/set-up', { ...asked, ...site.value })
   // The page is loaded anew: what it may frame was told before the site was there.
   if (answer.ok) return location.assign(`/${answer.value.site}/plan`)
   busy.value = false
@@ -102,34 +92,7 @@ async function begin() {
           <NewPasswordInput v-model="asked.password" />
           <p v-if="at('password')" class="must" role="alert">{{ at('password') }}</p>
         </fieldset>
-        <fieldset>
-          <legend>The site</legend>
-          <label class="label" for="site-name">Name</label>
-          <v-text-field id="site-name" v-model="asked.siteName" autocomplete="organization" />
-          <p v-if="at('siteName')" class="must" role="alert">{{ at('siteName') }}</p>
-          <label class="label" for="site-host">Host name: its address for now</label>
-          <v-text-field
-            id="site-host"
-            v-model="asked.siteHost"
-            autocomplete="off"
-            spellcheck="false"
-            @input="own = true"
-          />
-          <p v-if="at('siteHost')" class="must" role="alert">{{ at('siteHost') }}</p>
-          <div class="two">
-            <div>
-              <label class="label" for="language">Language</label>
-              <v-select id="language" v-model="asked.language" :items="LANGUAGES" />
-            </div>
-            <div>
-              <label class="label" for="zone">Time zone</label>
-              <v-autocomplete id="zone" v-model="asked.timeZone" :items="allZones()" />
-            </div>
-          </div>
-          <p v-if="at('language') || at('timeZone')" class="must" role="alert">
-            {{ at('language') || at('timeZone') }}
-          </p>
-        </fieldset>
+        <SiteFields v-model="site" :wrong="at" />
         <p v-if="elsewhere" class="must" role="alert">{{ elsewhere }}</p>
         <div class="row-flex act">
           <v-btn type="submit" class="strong" :disabled="busy">{{
@@ -200,11 +163,6 @@ fieldset {
 legend {
   font: 600 15px/22px var(--display);
   padding: 0 0 4px;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
 }
 .act {
   margin-top: 20px;

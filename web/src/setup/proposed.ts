@@ -1,3 +1,5 @@
+import { LANGUAGES } from '@/words/languages'
+
 /** The host name that a site's name proposes, for now. */
 export function proposedHost(name: string): string {
   const plain = name
@@ -18,3 +20,18 @@ export function allZones(): string[] {
   const here = hereZone()
   return known.includes(here) ? known : [here, ...known]
 }
+
+/** What is asked of a site that is to be made. */
+export interface AskedSite {
+  siteName: string
+  siteHost: string
+  language: string
+  timeZone: string
+}
+
+export const blankSite = (): AskedSite => ({
+  siteName: '',
+  siteHost: '',
+  language: LANGUAGES.some((l) => l.value === navigator.language) ? navigator.language : 'en',
+  timeZone: hereZone(),
+})

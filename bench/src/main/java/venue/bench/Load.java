@@ -24,10 +24,9 @@ import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
-import venue.core.site.Role;
-import venue.store.account.Account;
-import venue.store.account.Accounts;
 import venue.store.database.Database;
+import venue.store.people.Person;
+import venue.store.people.Persons;
 
 /**
  * A server under load, in a process of its own: a command's time beside 200 event streams that nobody reads against none, in
@@ -67,11 +66,19 @@ final class Load {
     /** Ten managers with the password of the demo's own. */
     private static void invite(Path data) {
         try (Database database = Database.open(data)) {
-            Accounts accounts = new Accounts(database.sql());
-            String hash = accounts.find("maja").orElseThrow().password();
+            Persons persons = new Persons(database, java.time.InstantSource.system());
+            String hash = persons.find("maja").orElseThrow().password();
             for (int i = 0; i < PEOPLE; i++) {
-                accounts.put(
-                        new Account("person" + i, "person" + i + "@venue.example", "Person " + i, hash, Role.MANAGER));
+                persons.add(new Person(
+                        "person" + i,
+                        "person" + i + "@venue.example",
+                        "Person " + i,
+                        hash,
+                        true,
+                        false,
+                        Person.State.ACTIVE,
+                        "2026-01-01T00:00:00Z",
+                        null));
             }
         }
     }

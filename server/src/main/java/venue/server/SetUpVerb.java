@@ -67,7 +67,8 @@ final class SetUpVerb implements Callable<Integer> {
         try (OwnFolder own = data.open()) {
             Workspaces workspaces = new Workspaces(own.database(), OwnFolder.clock(), new SecureRandom());
             MediaIntake intake = new MediaIntake(new MediaFiles(own.folder().within("media")));
-            SetUp.Made made = SetUp.without(workspaces, own.team(), own.credentials(), intake, OwnFolder.clock())
+            SetUp.Made made = SetUp.without(
+                            workspaces, own.team(), own.persons(), own.credentials(), intake, OwnFolder.clock())
                     .begin(By.COMMAND_LINE, asked, () -> {});
             System.out.println(data.origin("localhost") + "/" + made.workspace().site() + "/plan");
             System.out.println(data.origin(site.host()) + "/");

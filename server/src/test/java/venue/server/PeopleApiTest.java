@@ -93,6 +93,42 @@ class PeopleApiTest {
         refused(maja.post("/api/set-up/code", json("code", "abcd-efgh-jkmn")), 409, "set-up-already");
     }
 
+    private HttpResponse<String> newSite(Client who, String name, String host, String beginWith) {
+        return who.post(
+                "/api/sites",
+                json(
+                        "siteName",
+                        name,
+                        "siteHost",
+                        host,
+                        "language",
+                        "en",
+                        "timeZone",
+                        "Europe/London",
+                        "beginWith",
+                        beginWith));
+    }
+
+    @Test
+    void ownersMakeSitesUnderHostsThatAreFree() {
+        Client tomas = Client.signedIn(port, "tomas");
+        refused(newSite(tomas, "Yard", "yard.localhost", "empty"), 403, "owners-only");
+        refused(tomas.get("/api/beginnings"), 403, "owners-only");
+        refused(newSite(maja, "Yard", "KESTREL-moor.localhost", "empty"), 409, "host-taken");
+        refused(newSite(maja, "Yard", "localhost", "empty"), 409, "host-taken");
+        refused(newSite(maja, "Yard", "yard.localhost", "big"), 422, "no-beginning");
+        assertThat(maja.get("/api/sites").body()).doesNotContain("yard");
+        String id = json(newSite(maja, "API", "yard.localhost", "small"))
+                .get("site")
+                .asString();
+        assertThat(id).as("a path of the interface is no site").isNotEqualTo("api");
+        assertThat(maja.visit("yard.localhost", "GET", "/").body()).contains("API</title>");
+        assertThat(maja.visit("yard.localhost", "GET", "/about-us").statusCode())
+                .as("a draft")
+                .isEqualTo(404);
+        refused(tomas.get("/api/sites/" + id), 404, "unknown-site");
+    }
+
     @Test
     void withoutMailNobodyIsToldThatALetterIsOnItsWay() {
         refused(maja.post("/api/password/forgotten", json("email", "maja@kestrel-moor.example")), 409, "no-mail");

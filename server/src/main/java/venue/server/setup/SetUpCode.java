@@ -1,24 +1,18 @@
 package venue.server.setup;
 
-import java.security.SecureRandom;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.server.beginning.Beginnings;
-import venue.server.signin.Passwords;
 import venue.store.link.Link;
 import venue.store.link.Links;
 import venue.store.people.Persons;
-import venue.store.people.Team;
-import venue.store.workspace.Workspaces;
 
 /** Prints the code of a folder that nobody has set up: a new one at each start, good until it is used. */
-@Configuration
+@Component
 class SetUpCode {
 
     private static final Logger LOG = LoggerFactory.getLogger(SetUpCode.class);
@@ -43,11 +37,5 @@ class SetUpCode {
         } else if (settings.demoPassword() == null) {
             LOG.info("Venue is at {}/", at);
         }
-    }
-
-    @Bean
-    static SetUp setUp(
-            Workspaces workspaces, Team team, Passwords passwords, Beginnings beginnings, Settings settings) {
-        return new SetUp(workspaces, team, passwords, beginnings, settings, new SecureRandom());
     }
 }

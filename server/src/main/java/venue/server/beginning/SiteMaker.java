@@ -1,0 +1,97 @@
+package venue.server.beginning;
+
+import java.security.SecureRandom;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.random.RandomGenerator;
+import org.springframework.stereotype.Component;
+import venue.core.beginning.NewSite;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.item.Ids;
+import venue.core.release.ReleaseEntry;
+import venue.core.site.Role;
+import venue.server.app.Settings;
+import venue.store.people.Team;
+import venue.store.record.By;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** Makes a site of a beginning, with its first release and its maker's seat: all of it, or nothing. */
+@Component
+public class SiteMaker {
+
+    private static final int LONGEST_ID = 40;
+    /** Paths of the interface that are none of a site's. */
+    private static final Set<String> RESERVED = Set.of("api", "assets");
+
+    private final Workspaces workspaces;
+    private final Team team;
+    private final Beginnings beginnings;
+    private final Settings settings;
+    private final RandomGenerator chance = new SecureRandom();
+
+    public SiteMaker(Workspaces workspaces, Team team, Beginnings beginnings, Settings settings) {
+        this.workspaces = workspaces;
+        this.team = team;
+        this.beginnings = beginnings;
+        this.settings = settings;
+    }
+
+    /**
+     * Makes it.
+     *
+     * @param by whose site it is
+     * @param first what else is done in the same transaction, before anything else
+     */
+    public Workspace make(By by, NewSite site, String beginWith, Runnable first) {
+        Beginnings.check(beginWith);
+        requireFree(site.host());
+        String who = String.valueOf(by.who());
+        Consumer<Workspace> then = workspace -> {
+            first.run();
+            team.madeSite(by, workspace.site());
+            team.seat(by, who, workspace.site(), Role.MANAGER);
+            workspace.release(who, "The first pages", live(workspace, Beginnings.live(beginWith)));
+        };
+        return workspaces.begin(idFor(site), who, beginnings.items(beginWith, site), then);
+    }
+
+    /** What goes live at once: the pages that are written in full, and all that is no page. */
+    private static List<String> live(Workspace workspace, List<String> pages) {
+        Edition working = workspace.now().working();
+        return workspace.now().plan().entries().stream()
+                .map(ReleaseEntry::item)
+                .filter(i -> pages.contains(i) || working.page(i).isEmpty())
+                .toList();
+    }
+
+    private void requireFree(String host) {
+        Optional<Workspace> taken = workspaces.servedAt(host);
+        if (taken.isPresent() || settings.isInterface(host)) {
+            String by = taken.map(w -> "the site “" + w.now().working().site().name() + "”")
+                    .orElse("the interface");
+            throw Refusal.conflict(
+                    "host-taken",
+                    "siteHost",
+                    "“" + host + "” belongs to " + by + ".",
+                    "Give another host name; it can be changed later.");
+        }
+    }
+
+    /** An id out of the site's name, for addresses of the interface. */
+    private String idFor(NewSite site) {
+        String plain = Normalizer.normalize(site.name(), Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String id = plain.substring(0, Math.min(LONGEST_ID, plain.length())).replaceAll("-$", "");
+        boolean taken = RESERVED.contains(id) || workspaces.find(id).isPresent();
+        return id.isEmpty() || taken ? Ids.fresh(chance) : id;
+    }
+}

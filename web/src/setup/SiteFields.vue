@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { allZones, proposedHost, type AskedSite } from './proposed'
+import { LANGUAGES } from '@/words/languages'
+
+/** What is asked of a new site. `wrong` says what is wrong with a field, or nothing. */
+const asked = defineModel<AskedSite>({ required: true })
+defineProps<{ wrong: (field: string) => string }>()
+
+/** The host name follows the site's name until somebody writes their own. */
+const own = ref(false)
+watch(
+  () => asked.value.siteName,
+  (name) => !own.value && (asked.value.siteHost = proposedHost(name)),
+)
+</script>
+
+<template>
+  <fieldset>
+    <legend>The site</legend>
+    <label class="label" for="site-name">Name</label>
+    <v-text-field id="site-name" v-model="asked.siteName" autocomplete="organization" />
+    <p v-if="wrong('siteName')" class="must" role="alert">{{ wrong('siteName') }}</p>
+    <label class="label" for="site-host">Host name: its address for now</label>
+    <v-text-field
+      id="site-host"
+      v-model="asked.siteHost"
+      autocomplete="off"
+      spellcheck="false"
+      @input="own = true"
+    />
+    <p v-if="wrong('siteHost')" class="must" role="alert">{{ wrong('siteHost') }}</p>
+    <div class="two">
+      <div>
+        <label class="label" for="language">Language</label>
+        <v-select id="language" v-model="asked.language" :items="LANGUAGES" />
+      </div>
+      <div>
+        <label class="label" for="zone">Time zone</label>
+        <v-autocomplete id="zone" v-model="asked.timeZone" :items="allZones()" />
+      </div>
+    </div>
+    <p v-if="wrong('language') || wrong('timeZone')" class="must" role="alert">
+      {{ wrong('language') || wrong('timeZone') }}
+    </p>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin-top: 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+legend {
+  font: 600 15px/22px var(--display);
+  padding: 0 0 4px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+</style>
