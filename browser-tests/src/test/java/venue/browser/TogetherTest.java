@@ -76,7 +76,7 @@ class TogetherTest {
     private static void expired(BrowserContext context, Page maja) {
         context.clearCookies();
         write(maja, "visit-main1", "Written after the session. ");
-        Locator again = maja.locator(".v-dialog .sign-in");
+        Locator again = maja.locator(".v-dialog .door-sheet");
         assertThat(again).containsText("Sign in again");
         again.getByLabel("E-mail").fill("maja@kestrel-moor.example");
         again.getByLabel("Password").fill(Running.PASSWORD);
