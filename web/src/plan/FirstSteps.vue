@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post } from '@/api/client'
 import type { FirstSteps } from '@/api/types'
@@ -21,15 +21,25 @@ const facts = computed(() =>
 const told = ref<FirstSteps | null>(null)
 const steps = computed(() => told.value?.steps ?? [])
 const left = computed(() => steps.value.filter((s) => !s.done))
+const isOver = computed(() => told.value?.away || (told.value !== null && !left.value.length))
 const base = computed(() => `/sites/${site.id}/first-steps`)
 
 async function load() {
-  if (!session.manager || told.value?.away) return
+  if (!session.manager || isOver.value) return
   const answer = await get<FirstSteps>(base.value)
   if (answer.ok) told.value = answer.value
 }
 onMounted(load)
-watch(() => site.standing?.step, load)
+/** They look at the whole site, and nobody waits for a tick: asked when work has paused. */
+let pause: ReturnType<typeof setTimeout> | undefined
+watch(
+  () => site.standing?.step,
+  () => {
+    clearTimeout(pause)
+    pause = setTimeout(load, 1500)
+  },
+)
+onUnmounted(() => clearTimeout(pause))
 
 function go(where: string) {
   const [screen, page] = where.split('/')

@@ -151,8 +151,9 @@ class MyAccountController {
     }
 
     @PostMapping("/sessions/end-others")
-    Ended endOthers(Principal principal, HttpSession session) {
-        return new Ended(sessions.end(people.signedIn(principal).id(), session.getId()));
+    Ended endOthers(Principal principal, HttpServletRequest request, HttpSession session) {
+        Person me = people.signedIn(principal);
+        return new Ended(credentials.endOthers(by(me, request), me, session.getId()));
     }
 
     /** What an app needs to make codes; they are asked for once one of them has been given. */

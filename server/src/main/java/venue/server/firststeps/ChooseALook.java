@@ -22,7 +22,7 @@ final class ChooseALook implements FirstStep {
     public boolean isDone(SiteBegun site) {
         String look = site.working().site().look();
         return !look.equals(site.firstLook())
-                || !site.first().getOrDefault(look, "").equals(site.now().hashOf(look));
+                || !site.lookThen().equals(site.now().hashOf(look));
     }
 
     @Override

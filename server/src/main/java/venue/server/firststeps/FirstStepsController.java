@@ -2,6 +2,8 @@ package venue.server.firststeps;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -10,6 +12,7 @@ import venue.core.site.Site;
 import venue.server.here.Here;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
+import venue.store.workspace.Workspace;
 
 /** The first steps of a site, for those who manage it. */
 @RestController
@@ -28,6 +31,8 @@ class FirstStepsController {
 
     private final Persons persons;
     private final Seats seats;
+    /** What each site began with does not change any more. */
+    private final Map<String, Begun> begun = new ConcurrentHashMap<>();
 
     FirstStepsController(Persons persons, Seats seats) {
         this.persons = persons;
@@ -44,23 +49,32 @@ class FirstStepsController {
     /** All of them; {@code away} where whoever asks has put them away. */
     record FirstSteps(boolean away, List<StepTold> steps) {}
 
+    /** The items that a site began with, the look that its first release wore, and the content that look had. */
+    private record Begun(Set<String> items, String look, String lookThen) {
+
+        static Begun of(Workspace workspace) {
+            String site = workspace.site();
+            Map<String, String> first = workspace.releases().mapAt(site, 1);
+            String look = workspace
+                    .archive()
+                    .past(Site.ID, first.getOrDefault(Site.ID, ""))
+                    .map(i -> ((Site) i).look())
+                    .orElse("");
+            return new Begun(workspace.journal().beganWith(site), look, first.getOrDefault(look, ""));
+        }
+    }
+
     @GetMapping
     FirstSteps steps(Here here) {
         here.requireManager("see the first steps");
         if (persons.hasPutAway(here.person().id(), here.site())) {
             return new FirstSteps(true, List.of());
         }
-        Map<String, String> first = here.workspace().releases().mapAt(here.site(), 1);
-        String firstLook = here.workspace()
-                .archive()
-                .past(Site.ID, first.getOrDefault(Site.ID, ""))
-                .map(i -> ((Site) i).look())
-                .orElse("");
-        SiteBegun site =
-                new SiteBegun(here.now(), here.workspace().journal().beganWith(here.site()), first, firstLook, (int)
-                        persons.all().stream()
-                                .filter(p -> seats.role(here.site(), p).isPresent())
-                                .count());
+        Begun begun = this.begun.computeIfAbsent(here.site(), s -> Begun.of(here.workspace()));
+        long people = persons.all().stream()
+                .filter(p -> seats.role(here.site(), p).isPresent())
+                .count();
+        SiteBegun site = new SiteBegun(here.now(), begun.items(), begun.look(), begun.lookThen(), (int) people);
         List<StepTold> told = ALL.stream()
                 .map(s -> new StepTold(s.key(), s.title(), s.note(site), s.isDone(site), s.where(site)))
                 .toList();

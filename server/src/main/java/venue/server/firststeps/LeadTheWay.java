@@ -3,7 +3,6 @@ package venue.server.firststeps;
 import java.util.stream.Stream;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
-import venue.core.page.Page;
 
 /** Put pages into the menu. */
 final class LeadTheWay implements FirstStep {
@@ -43,6 +42,9 @@ final class LeadTheWay implements FirstStep {
     }
 
     private static boolean leads(SiteBegun site, Line line) {
-        return site.now().live().all(Page.class).anyMatch(p -> line.leadsTo(p.id()));
+        return line.link()
+                .pageId()
+                .filter(id -> site.now().live().page(id).isPresent())
+                .isPresent();
     }
 }

@@ -32,9 +32,9 @@ final class MakeAPage implements FirstStep {
     }
 
     private static long own(SiteBegun site) {
-        return site.working()
-                .all(Page.class)
-                .filter(p -> !site.began().contains(p.id()))
+        long came = site.began().stream()
+                .filter(id -> site.working().page(id).isPresent())
                 .count();
+        return site.working().all(Page.class).count() - came;
     }
 }

@@ -1,6 +1,5 @@
 package venue.server.firststeps;
 
-import java.util.Map;
 import java.util.Set;
 import venue.core.edition.Edition;
 import venue.store.workspace.Standing;
@@ -9,11 +8,11 @@ import venue.store.workspace.Standing;
  * A site as its first steps look at it.
  *
  * @param began the items that it began with
- * @param first the content of each item in its first release
- * @param firstLook the look that it wore then
+ * @param firstLook the look that its first release wore
+ * @param lookThen the hash of the content that this look had then
  * @param people how many work on it
  */
-record SiteBegun(Standing now, Set<String> began, Map<String, String> first, String firstLook, int people) {
+record SiteBegun(Standing now, Set<String> began, String firstLook, String lookThen, int people) {
 
     Edition working() {
         return now.working();

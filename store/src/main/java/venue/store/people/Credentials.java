@@ -98,15 +98,21 @@ public final class Credentials {
                 .orElseThrow(() -> notGood("sets a password"));
     }
 
-    /** Sets the password for which a link was made. */
+    /** Sets the password for which a link was made; the link is used and the password set, or neither. */
     public Person reset(By by, String token, String hash) {
-        Person person = database.write(() -> {
-            Person forgetful = forgetful(token);
+        return database.write(() -> {
+            Person person = forgetful(token);
             links.use(Link.Purpose.PASSWORD, token).orElseThrow(() -> notGood("sets a password"));
-            return forgetful;
+            setPassword(new By(person.id(), by.origin()), person, hash, null);
+            return person;
         });
-        setPassword(new By(person.id(), by.origin()), person, hash, null);
-        return person;
+    }
+
+    /** Ends a person's other sessions; gives how many. */
+    public int endOthers(By by, Person person, String session) {
+        int ended = sessions.end(person.id(), session);
+        records.write(Deed.SESSIONS_ENDED, by, null, person.id(), String.valueOf(ended));
+        return ended;
     }
 
     private static Refusal notGood(String does) {
