@@ -5,16 +5,24 @@ import ch.qos.logback.classic.Logger;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.InstantSource;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
+import venue.core.fault.Refusal;
+import venue.server.app.Settings;
+import venue.server.beginning.SiteMaker;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.link.Links;
+import venue.store.media.MediaFiles;
+import venue.store.media.MediaIntake;
 import venue.store.people.Credentials;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
 import venue.store.people.Team;
 import venue.store.record.Records;
 import venue.store.session.Sessions;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
 
 /** A data folder as verbs of the command line work on it, without a server; nobody else has it meanwhile. */
 final class OwnFolder implements AutoCloseable {
@@ -22,6 +30,7 @@ final class OwnFolder implements AutoCloseable {
     private final DataFolder folder;
     private final Database database;
     private final Sessions sessions;
+    private @Nullable Workspaces workspaces;
 
     private OwnFolder(DataFolder folder) {
         this.folder = folder;
@@ -66,7 +75,35 @@ final class OwnFolder implements AutoCloseable {
     }
 
     Credentials credentials() {
-        return new Credentials(database, persons(), links(), sessions, new Records(database, clock()));
+        return new Credentials(database, persons(), links(), sessions, records());
+    }
+
+    Records records() {
+        return new Records(database, clock());
+    }
+
+    MediaFiles media() {
+        return new MediaFiles(folder.within("media"));
+    }
+
+    Workspaces workspaces() {
+        if (workspaces == null) {
+            workspaces = new Workspaces(database, clock(), new SecureRandom());
+        }
+        return workspaces;
+    }
+
+    /** A site by its id, or by one of its host names. */
+    Workspace site(String named) {
+        return workspaces()
+                .find(named)
+                .or(() -> workspaces().servedAt(Settings.normal(named)))
+                .orElseThrow(() -> Refusal.unknown("site", named));
+    }
+
+    SiteMaker siteMaker() {
+        MediaIntake intake = new MediaIntake(media());
+        return SiteMaker.without(workspaces(), team(), intake, clock());
     }
 
     private Links links() {

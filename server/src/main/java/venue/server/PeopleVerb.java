@@ -17,8 +17,6 @@ import venue.store.people.Email;
 import venue.store.people.Person;
 import venue.store.people.Team;
 import venue.store.record.By;
-import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** The people of an installation, for whoever has its server. */
 @Command(
@@ -78,7 +76,8 @@ final class PeopleVerb implements Runnable {
             @Option(names = "--role", description = "manager or editor (editor).", defaultValue = "editor") String role,
             @Option(names = "--owner", description = "They may everything.") boolean owner) {
         try (OwnFolder own = data.open()) {
-            Map<String, Role> seats = site == null ? Map.of() : Map.of(siteOf(own, site), roleOf(role));
+            Map<String, Role> seats =
+                    site == null ? Map.of() : Map.of(own.site(site).site(), roleOf(role));
             if (seats.isEmpty() && !owner) {
                 throw Refusal.badInput(
                         "no-seat",
@@ -90,14 +89,6 @@ final class PeopleVerb implements Runnable {
             System.out.println(data.origin("localhost") + "/-/come-in#" + made.token());
         }
         return 0;
-    }
-
-    private static String siteOf(OwnFolder own, String named) {
-        Workspaces all = new Workspaces(own.database(), OwnFolder.clock(), new java.security.SecureRandom());
-        return all.find(named)
-                .or(() -> all.servedAt(named))
-                .map(Workspace::site)
-                .orElseThrow(() -> Refusal.unknown("site", named));
     }
 
     private static Role roleOf(String named) {

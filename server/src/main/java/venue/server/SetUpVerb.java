@@ -1,17 +1,13 @@
 package venue.server;
 
 import java.nio.charset.StandardCharsets;
-import java.security.SecureRandom;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import venue.core.beginning.NewSite;
 import venue.server.setup.SetUp;
-import venue.store.media.MediaFiles;
-import venue.store.media.MediaIntake;
 import venue.store.record.By;
-import venue.store.workspace.Workspaces;
 
 /** Sets a folder up without a browser. */
 @Command(
@@ -65,10 +61,7 @@ final class SetUpVerb implements Callable<Integer> {
         SetUp.Asked asked = new SetUp.Asked(name, email, password, site, beginWith);
         SetUp.check(asked);
         try (OwnFolder own = data.open()) {
-            Workspaces workspaces = new Workspaces(own.database(), OwnFolder.clock(), new SecureRandom());
-            MediaIntake intake = new MediaIntake(new MediaFiles(own.folder().within("media")));
-            SetUp.Made made = SetUp.without(
-                            workspaces, own.team(), own.persons(), own.credentials(), intake, OwnFolder.clock())
+            SetUp.Made made = SetUp.without(own.team(), own.persons(), own.credentials(), own.siteMaker())
                     .begin(By.COMMAND_LINE, asked, () -> {});
             System.out.println(data.origin("localhost") + "/" + made.workspace().site() + "/plan");
             System.out.println(data.origin(site.host()) + "/");

@@ -29,6 +29,23 @@ public final class Hash {
         return HexFormat.of().formatHex(digest.digest());
     }
 
+    /** Hashes what is read through it. */
+    public static Stream stream(InputStream in) {
+        return new Stream(in, sha256());
+    }
+
+    /** A stream that knows the hash of what has been read of it. */
+    public static final class Stream extends DigestInputStream {
+
+        private Stream(InputStream in, MessageDigest digest) {
+            super(in, digest);
+        }
+
+        public String hash() {
+            return HexFormat.of().formatHex(digest.digest());
+        }
+    }
+
     private static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 
@@ -125,6 +126,13 @@ public record Media(
                 : path(cut.file(), cut.widths().get(cut.widths().size() - 1));
     }
 
+    /** Where all its files are served, those of the whole among them where it is cut. */
+    public Stream<String> paths() {
+        Stream<String> own =
+                widths.isEmpty() ? Stream.of(path()) : widths.stream().map(this::path);
+        return cut == null ? own : Stream.concat(own, cut.widths().stream().map(w -> path(cut.file(), w)));
+    }
+
     private String path(String hash, int renditionWidth) {
         return "/-/media/" + hash.substring(0, HASH_LETTERS) + "-" + renditionWidth + "." + format;
     }
@@ -211,11 +219,15 @@ public record Media(
         });
     }
 
+    public Media withId(String newId) {
+        return but(d -> d.id = newId);
+    }
+
     private Media but(Consumer<Draft> change) {
         Draft d = new Draft(this);
         change.accept(d);
         return new Media(
-                id,
+                d.id,
                 d.name,
                 d.file,
                 d.format,
@@ -234,6 +246,7 @@ public record Media(
     }
 
     private static final class Draft {
+        private String id;
         private String name;
         private String file;
         private String format;
@@ -251,6 +264,7 @@ public record Media(
         private @Nullable Cut cut;
 
         private Draft(Media media) {
+            id = media.id;
             name = media.name;
             file = media.file;
             format = media.format;

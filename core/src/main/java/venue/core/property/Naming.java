@@ -3,8 +3,12 @@ package venue.core.property;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.stream.IntStream;
 import venue.core.value.Value;
 
 /**
@@ -46,5 +50,42 @@ public final class Naming {
                 && !text.text().isEmpty()) {
             found.accept(property, text.text());
         }
+    }
+
+    /**
+     * The values with another in place of each that names something; an empty answer takes it away, and with it a group and a list
+     * that hold nothing any more.
+     */
+    public static Map<String, Value> mapped(
+            List<Property> declared, Map<String, Value> values, BiFunction<Property, String, Optional<Value>> change) {
+        Map<String, Value> mapped = new TreeMap<>(values);
+        for (Property property : declared) {
+            Value value = TYPES.contains(property.type()) ? values.get(property.key()) : null;
+            if (value != null) {
+                mapped(property, value, change)
+                        .ifPresentOrElse(v -> mapped.put(property.key(), v), () -> mapped.remove(property.key()));
+            }
+        }
+        return Map.copyOf(mapped);
+    }
+
+    /** The same for the value of one property. */
+    public static Optional<Value> mapped(
+            Property property, Value value, BiFunction<Property, String, Optional<Value>> change) {
+        if (value instanceof Value.Many many) {
+            List<Map<String, Value>> groups = many.groups().stream()
+                    .map(g -> g.isEmpty() ? g : mapped(property.entries(), g, change))
+                    .toList();
+            List<Map<String, Value>> left = IntStream.range(0, groups.size())
+                    .filter(i ->
+                            !groups.get(i).isEmpty() || many.groups().get(i).isEmpty())
+                    .mapToObj(groups::get)
+                    .toList();
+            return left.isEmpty() && !groups.isEmpty() ? Optional.empty() : Optional.of(new Value.Many(left));
+        }
+        boolean names = TYPES.contains(property.type())
+                && value instanceof Value.Text text
+                && !text.text().isEmpty();
+        return names ? change.apply(property, ((Value.Text) value).text()) : Optional.of(value);
     }
 }

@@ -13,7 +13,7 @@ import venue.core.value.Values;
 /**
  * The site itself.
  *
- * @param hosts host names under which visitors get it, the main one first, without a port
+ * @param hosts host names under which visitors get it, the main one first, without a port; none while it is carried
  * @param language its language as a BCP 47 tag
  * @param zone its time zone, IANA name
  * @param home the page served at {@code /}
@@ -38,13 +38,17 @@ public record Site(
     public static final String ID = "site";
 
     public Site {
-        hosts = List.copyOf(hosts);
+        hosts = hosts == null ? List.of() : List.copyOf(hosts);
         facts = Values.copy(facts);
         foot = foot == null ? List.of() : List.copyOf(foot);
     }
 
     public Site withHome(String pageId) {
         return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts, foot);
+    }
+
+    public Site withHosts(List<String> names) {
+        return new Site(id, name, names, language, zone, home, look, fallbackTemplate, facts, foot);
     }
 
     public Site withLook(String themeId) {

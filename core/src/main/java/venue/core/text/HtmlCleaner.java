@@ -52,6 +52,19 @@ public final class HtmlCleaner {
         return CleanText.of(html).write(target, topHeading);
     }
 
+    /** The same text with other links; an empty answer unwraps one, keeping its words. */
+    public static String relinked(String html, Function<Link, Optional<Link>> change) {
+        if (isPlain(html)) {
+            return html;
+        }
+        Element body = cleaned(html);
+        for (Element link : body.select("a[href]")) {
+            Optional<Link> now = Link.find(link.attr("href")).flatMap(change);
+            now.ifPresentOrElse(l -> link.attr("href", l.target()), link::unwrap);
+        }
+        return body.html();
+    }
+
     private static boolean isPlain(String html) {
         return html.indexOf('<') < 0 && html.indexOf('&') < 0 && html.indexOf('>') < 0;
     }

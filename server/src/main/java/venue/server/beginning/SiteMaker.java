@@ -1,7 +1,9 @@
 package venue.server.beginning;
 
+import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.text.Normalizer;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,13 +11,17 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
+import org.springframework.util.unit.DataSize;
 import venue.core.beginning.NewSite;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
+import venue.core.pack.Pack;
 import venue.core.release.ReleaseEntry;
 import venue.core.site.Role;
+import venue.core.site.Site;
 import venue.server.app.Settings;
+import venue.store.media.MediaIntake;
 import venue.store.people.Team;
 import venue.store.record.By;
 import venue.store.workspace.Workspace;
@@ -42,6 +48,27 @@ public class SiteMaker {
         this.settings = settings;
     }
 
+    /** The same where no server runs. */
+    public static SiteMaker without(Workspaces workspaces, Team team, MediaIntake intake, InstantSource clock) {
+        Settings usual = new Settings(Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(1), null, false);
+        return new SiteMaker(workspaces, team, Beginnings.toMakeOf(clock, intake), usual);
+    }
+
+    /** Makes one of a pack, under a host name; its home page goes live, and all that is no page. */
+    public Workspace of(By by, String who, Pack pack, String host) {
+        requireFree(host);
+        Site site = (Site) pack.rootItem();
+        Consumer<Workspace> then = workspace -> {
+            team.madeSite(by, workspace.site());
+            if (by.who() != null) {
+                team.seat(by, who, workspace.site(), Role.MANAGER);
+            }
+            List<String> live = site.home() == null ? List.of() : List.of(site.home());
+            workspace.release(who, "The first pages", live(workspace, live));
+        };
+        return workspaces.begin(idFor(site.name()), who, pack, host, then);
+    }
+
     /**
      * Makes it.
      *
@@ -58,7 +85,7 @@ public class SiteMaker {
             team.seat(by, who, workspace.site(), Role.MANAGER);
             workspace.release(who, "The first pages", live(workspace, Beginnings.live(beginWith)));
         };
-        return workspaces.begin(idFor(site), who, beginnings.items(beginWith, site), then);
+        return workspaces.begin(idFor(site.name()), who, beginnings.items(beginWith, site), then);
     }
 
     /** What goes live at once: the pages that are written in full, and all that is no page. */
@@ -70,7 +97,8 @@ public class SiteMaker {
                 .toList();
     }
 
-    private void requireFree(String host) {
+    /** Refuses a host name that belongs to another site, or to the interface. */
+    public void requireFree(String host) {
         Optional<Workspace> taken = workspaces.servedAt(host);
         if (taken.isPresent() || settings.isInterface(host)) {
             String by = taken.map(w -> "the site “" + w.now().working().site().name() + "”")
@@ -84,8 +112,8 @@ public class SiteMaker {
     }
 
     /** An id out of the site's name, for addresses of the interface. */
-    private String idFor(NewSite site) {
-        String plain = Normalizer.normalize(site.name(), Normalizer.Form.NFD)
+    private String idFor(String name) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^a-z0-9]+", "-")

@@ -1,19 +1,14 @@
 package venue.server.setup;
 
-import java.nio.file.Path;
 import java.security.SecureRandom;
-import java.time.InstantSource;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import org.springframework.util.unit.DataSize;
 import venue.core.beginning.NewSite;
 import venue.core.item.Ids;
-import venue.server.app.Settings;
 import venue.server.beginning.Beginnings;
 import venue.server.beginning.SiteMaker;
 import venue.server.signin.PasswordRules;
 import venue.server.signin.Passwords;
-import venue.store.media.MediaIntake;
 import venue.store.people.Credentials;
 import venue.store.people.Email;
 import venue.store.people.Person;
@@ -21,7 +16,6 @@ import venue.store.people.Persons;
 import venue.store.people.Team;
 import venue.store.record.By;
 import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /** Makes the first owner and the first site, both or neither. */
 @Component
@@ -42,15 +36,7 @@ public class SetUp {
     }
 
     /** The same where no server runs. */
-    public static SetUp without(
-            Workspaces workspaces,
-            Team team,
-            Persons persons,
-            Credentials credentials,
-            MediaIntake intake,
-            InstantSource clock) {
-        Settings usual = new Settings(Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(1), null, false);
-        SiteMaker sites = new SiteMaker(workspaces, team, Beginnings.toMakeOf(clock, intake), usual);
+    public static SetUp without(Team team, Persons persons, Credentials credentials, SiteMaker sites) {
         return new SetUp(team, persons, new Passwords(credentials), sites);
     }
 

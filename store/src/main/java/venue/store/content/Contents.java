@@ -91,13 +91,9 @@ public final class Contents implements Archive {
     private @Nullable Item load(String hash) {
         return sql.sql(SELECT)
                 .param("hash", hash)
-                .query((row, n) ->
-                        read(ItemSort.valueOf(row.getString("type")), row.getInt("shape"), row.getString("body")))
+                .query((row, n) -> ItemJson.read(
+                        ItemSort.valueOf(row.getString("type")), row.getInt("shape"), row.getString("body")))
                 .optional()
                 .orElse(null);
-    }
-
-    private static Item read(ItemSort sort, int shape, String body) {
-        return ItemJson.read(sort.record(), Shapes.upgraded(sort, shape, body));
     }
 }

@@ -8,6 +8,7 @@ import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import venue.core.edition.ItemSort;
 import venue.core.item.Item;
 import venue.core.value.Value;
 
@@ -32,6 +33,12 @@ public final class ItemJson {
                         .withIsGetterVisibility(Visibility.NONE));
     }
 
+    private static final JsonMapper GLANCE =
+            mapper().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
+
+    /** The number of the shape in which items are written now. */
+    public static final int SHAPE = Shapes.NOW;
+
     private ItemJson() {}
 
     /** Canonical JSON of an item, or of what is kept beside items. */
@@ -41,6 +48,16 @@ public final class ItemJson {
 
     public static <T> T read(Class<T> type, String json) {
         return MAPPER.readValue(json, type);
+    }
+
+    /** The same of a text that may say more than is asked of it. */
+    public static <T> T glance(Class<T> type, String json) {
+        return GLANCE.readValue(json, type);
+    }
+
+    /** An item that was written in a shape of then or now. */
+    public static Item read(ItemSort sort, int shape, String json) {
+        return read(sort.record(), Shapes.upgraded(sort, shape, json));
     }
 
     /** The item as maps, lists, texts and numbers. */

@@ -1,6 +1,8 @@
 package venue.store.media;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
@@ -57,9 +59,13 @@ public final class MediaFiles {
 
     /** Keeps a file whole: it is written beside and then moved into place. */
     void put(String name, byte[] bytes) {
+        put(name, new ByteArrayInputStream(bytes));
+    }
+
+    void put(String name, InputStream in) {
         try {
             Path temporary = Files.createTempFile(folder, "in", ".part");
-            Files.write(temporary, bytes);
+            Files.copy(in, temporary, StandardCopyOption.REPLACE_EXISTING);
             try {
                 Files.move(temporary, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE);
             } catch (AtomicMoveNotSupportedException e) {

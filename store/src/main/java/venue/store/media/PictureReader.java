@@ -20,7 +20,7 @@ import venue.core.fault.Refusal;
  */
 final class PictureReader {
 
-    private static final long MOST_PIXELS = 50_000_000;
+    static final long MOST_PIXELS = 50_000_000;
     private static final int LONGEST_SIDE = 30_000;
     private static final double MOST_READ = 16_000_000;
 

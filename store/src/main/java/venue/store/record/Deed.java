@@ -24,5 +24,7 @@ public enum Deed {
     SECOND_STEP_ENDED,
     SECOND_STEP_ASKED,
     SITE_MADE,
-    RELEASED
+    RELEASED,
+    PACK_SAVED,
+    PACK_READ
 }

@@ -7,7 +7,7 @@ import venue.store.content.Contents;
 import venue.store.journal.Journal;
 
 /** What the items of one site were: contents are kept for all sites together, and only its journal says which were its. */
-record SiteArchive(String site, Contents contents, Journal journal) implements Archive {
+record SiteArchive(String site, Contents contents, Journal journal, Arrivals arrivals) implements Archive {
 
     @Override
     public Object tree(Item item) {
@@ -26,7 +26,7 @@ record SiteArchive(String site, Contents contents, Journal journal) implements A
 
     @Override
     public Optional<Item> past(String id, String hash) {
-        return journal.held(site, id, hash) ? contents.find(hash) : Optional.empty();
+        return journal.held(site, id, hash) || arrivals.held(id, hash) ? contents.find(hash) : Optional.empty();
     }
 
     @Override

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
@@ -43,6 +44,7 @@ public final class Workspace {
     private final Journal journal;
     private final Requests requests;
     private final SiteArchive archive;
+    private final Packs packs;
     private final Releases releases;
     private final WorkingMap workingMap;
     private final Editor editor;
@@ -67,7 +69,9 @@ public final class Workspace {
         this.told = told;
         journal = new Journal(database);
         requests = new Requests(database.sql());
-        archive = new SiteArchive(site, contents, journal);
+        Arrivals arrivals = new Arrivals(site, database, contents);
+        archive = new SiteArchive(site, contents, journal, arrivals);
+        packs = new Packs(this, arrivals, archive);
         releases = new Releases(database.sql());
         workingMap = new WorkingMap(database);
         editor = new Editor(archive);
@@ -89,6 +93,11 @@ public final class Workspace {
 
     public Journal journal() {
         return journal;
+    }
+
+    /** What of it is carried elsewhere, and what comes from there. */
+    public Packs packs() {
+        return packs;
     }
 
     public Releases releases() {
@@ -142,13 +151,24 @@ public final class Workspace {
         }
     }
 
-    /** Begins the site with these items; that can't be undone. */
-    void begin(String who, Command items) {
+    /** Begins the site with these items, and what is kept with them; that can't be undone. */
+    void begin(String who, Command items, Consumer<Done> first) {
         synchronized (writing) {
-            Editor.Edited edited = editor.run(desk(), items, Map.of());
-            String name = edited.change().name();
-            keep(new Step(site, clock.instant(), who, name, Step.Kind.SYSTEM, "begin", null), edited, done -> {});
+            take(who, Role.MANAGER, items, Step.Kind.SYSTEM, "begin", first);
         }
+    }
+
+    /** Does what a command made of the site as it is now says, as one step, and what is kept with it. */
+    Done take(String who, Role role, Supplier<Command> made, Consumer<Done> first) {
+        synchronized (writing) {
+            return take(who, role, made.get(), Step.Kind.DO, UUID.randomUUID().toString(), first);
+        }
+    }
+
+    private Done take(String who, Role role, Command command, Step.Kind kind, String group, Consumer<Done> first) {
+        Editor.Edited edited = editor.run(desk(role), command, Map.of());
+        String name = edited.change().name();
+        return keep(new Step(site, clock.instant(), who, name, kind, group, null), edited, first);
     }
 
     /** Takes back the person's last step, or says that there is none. */

@@ -16,6 +16,7 @@ import venue.core.edit.media.MediaCommand;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
 import venue.core.item.Item;
+import venue.core.pack.Pack;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 
@@ -55,6 +56,21 @@ public final class Workspaces {
 
     /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
     public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
+        return begin(site, made -> {
+            made.begin(who, MediaCommand.takeIn(site, items), done -> {});
+            first.accept(made);
+        });
+    }
+
+    /** A new site that is what a pack holds, under a host name. */
+    public Workspace begin(String site, String who, Pack pack, String host, Consumer<Workspace> first) {
+        return begin(site, made -> {
+            made.packs().begin(who, pack, host);
+            first.accept(made);
+        });
+    }
+
+    private Workspace begin(String site, Consumer<Workspace> all) {
         Ids.check(site, "site");
         if (bySite.containsKey(site)) {
             throw Refusal.conflict(
@@ -63,8 +79,7 @@ public final class Workspaces {
         Workspace workspace = database.write(() -> {
             new WorkingMap(database).addSite(site, clock.instant());
             Workspace made = workspace(site);
-            made.begin(who, MediaCommand.takeIn(site, items));
-            first.accept(made);
+            all.accept(made);
             return made;
         });
         bySite.put(site, workspace);

@@ -29,6 +29,11 @@ public sealed interface MediaCommand extends Command
     }
 
     static MediaCommand takeIn(String source, List<Item> items) {
-        return new TakeIn(source, items);
+        return new TakeIn(source, items, false);
+    }
+
+    /** The same, refused where anything would have to be cleaned. */
+    static MediaCommand takeInAsTheyAre(String source, List<Item> items) {
+        return new TakeIn(source, items, true);
     }
 }

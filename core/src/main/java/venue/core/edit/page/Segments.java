@@ -23,7 +23,8 @@ public final class Segments {
         return firstFree(taken, wanted);
     }
 
-    static String firstFree(Set<String> taken, String wanted) {
+    /** The same among segments that are taken. */
+    public static String firstFree(Set<String> taken, String wanted) {
         String segment = wanted;
         for (int n = 2; taken.contains(segment); n++) {
             String end = "-" + n;

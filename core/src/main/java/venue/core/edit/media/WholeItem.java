@@ -1,0 +1,175 @@
+package venue.core.edit.media;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import venue.core.edit.kind.Declared;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.entry.Entry;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.kind.KindSettings;
+import venue.core.media.Media;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.page.PageSettings;
+import venue.core.page.Segment;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.redirect.Redirect;
+import venue.core.section.Section;
+import venue.core.section.Sectioned;
+import venue.core.section.Zones;
+import venue.core.site.Site;
+import venue.core.site.SiteFacts;
+import venue.core.template.FrameSettings;
+import venue.core.template.Template;
+import venue.core.text.Letters;
+import venue.core.theme.Look;
+import venue.core.theme.ThemeSettings;
+import venue.core.value.Value;
+
+/** Holds a whole item against the declarations that hold what is written by hand; gives it as it would be kept. */
+final class WholeItem {
+
+    private static final int LONGEST_NAME = 200;
+    private static final Set<String> FORMATS =
+            Set.of("jpg", "png", "svg", "mp4", "webm", "mp3", "ogg", "m4a", "wav", "pdf", "csv", "txt");
+
+    private final Edition then;
+
+    /** @param then the site as it would be with all that is taken in */
+    WholeItem(Edition then) {
+        this.then = then;
+    }
+
+    Item checked(Item item) {
+        words(item, item.name());
+        if (item instanceof Page page) {
+            return sections(page(page));
+        } else if (item instanceof Template template) {
+            PropertyCheck.all(FrameSettings.all(), template.frame(), template.name());
+            Declared.check(template.options(), template.name(), Set.of());
+            return sections(template);
+        } else if (item instanceof Sectioned sectioned) {
+            return sections(sectioned);
+        } else if (item instanceof Look look) {
+            return new Look(
+                    look.id(), look.name(), PropertyCheck.all(ThemeSettings.all(), look.settings(), look.name()));
+        } else if (item instanceof Kind kind) {
+            return kind(kind);
+        } else if (item instanceof Entry e) {
+            return new Entry(e.id(), e.name(), e.kind(), e.position(), fields(e.kind(), e.fields(), e.name()));
+        }
+        return others(item);
+    }
+
+    private Item others(Item item) {
+        if (item instanceof Site site) {
+            PropertyCheck.all(SiteFacts.all(), site.facts(), "facts");
+        } else if (item instanceof Menu menu) {
+            menu.all().map(Line::label).forEach(label -> words(menu, label == null ? "" : label));
+        } else if (item instanceof Media media) {
+            file(media);
+        } else if (item instanceof Redirect redirect
+                && (!redirect.from().startsWith("/") || !redirect.id().equals(Redirect.idOf(redirect.from())))) {
+            throw wrong(item, "it leads from nowhere");
+        }
+        return item;
+    }
+
+    private static Sectioned sections(Sectioned sectioned) {
+        Set<String> ids = new HashSet<>();
+        Map<String, List<Section>> zones = new TreeMap<>();
+        sectioned.body().byKey().forEach((zone, sections) -> {
+            if (!sections.stream().allMatch(s -> ids.add(s.id()))) {
+                throw wrong(sectioned, "two of its sections have the same id");
+            }
+            zones.put(zone, sections.stream().map(Elements::check).toList());
+        });
+        return sectioned.withBody(new Zones(zones));
+    }
+
+    private Page page(Page page) {
+        Segment.check(page.segment());
+        Page.checkTitle(page.title());
+        settings(page);
+        Page checked = page;
+        for (Map.Entry<String, Value> field :
+                fields(page.kind(), page.fields(), page.title()).entrySet()) {
+            checked = checked.withField(field.getKey(), field.getValue());
+        }
+        return checked.withTemplate(
+                page.template(),
+                page.zones(),
+                page.shelf().stream().map(Elements::check).toList());
+    }
+
+    /** Options are held against the template that the page wears; what it chose in another waits, and may be anything. */
+    private void settings(Page page) {
+        Map<String, Value> general = new HashMap<>(page.settings());
+        general.keySet().removeIf(key -> key.startsWith(Template.OPTION));
+        PropertyCheck.all(PageSettings.all(), general, page.title());
+        for (Property option : then.worn(page).template().options()) {
+            Value chosen = page.settings().get(Template.OPTION + option.key());
+            if (chosen != null) {
+                PropertyCheck.one(option, chosen, page.title() + "." + Template.OPTION + option.key());
+            }
+        }
+    }
+
+    /** What a kind declares; what another one did is kept, and may be anything. */
+    private Map<String, Value> fields(String kind, Map<String, Value> values, String name) {
+        Map<String, Value> checked = new TreeMap<>(values);
+        for (Property field : then.find(Kind.class, kind).map(Kind::fields).orElse(List.of())) {
+            Value value = values.get(field.key());
+            if (value != null) {
+                checked.put(field.key(), PropertyCheck.one(field, value, name + "." + field.key()));
+            }
+        }
+        return checked;
+    }
+
+    private static Kind kind(Kind kind) {
+        Declared.check(kind.fields(), kind.name(), Set.of());
+        Declared.check(kind.putAway(), kind.name(), Set.of());
+        PropertyCheck.all(KindSettings.all(), kind.settings(), kind.name());
+        return kind;
+    }
+
+    private static void file(Media media) {
+        boolean isPicture = media.isPicture();
+        boolean sound = media.file().matches("[0-9a-f]{64}")
+                && FORMATS.contains(media.format())
+                && media.widths().size() <= 8
+                && isPicture == !media.widths().isEmpty()
+                && media.widths().stream().allMatch(w -> w > 0 && w <= media.width());
+        if (!sound || media.cut() != null && !media.cut().file().matches("[0-9a-f]{64}")) {
+            throw wrong(media, "its file is described in a way that none can be");
+        }
+        words(media, media.alt() == null ? "" : media.alt());
+        media.altIn().values().forEach(alt -> words(media, alt));
+    }
+
+    private static void words(Item item, String words) {
+        int most = item instanceof Media ? 1000 : LONGEST_NAME;
+        if (words.length() > most || !words.equals(Letters.clean(words))) {
+            throw wrong(item, "a name or a line of it is too long, or holds signs that can't be written");
+        }
+    }
+
+    private static Refusal wrong(Item item, String why) {
+        String name = item.name();
+        return Refusal.badInput(
+                "bad-item",
+                item.id(),
+                "“" + name.substring(0, Math.min(60, name.length())) + "” can't be taken in: " + why + ".",
+                "Mend it where it comes from.");
+    }
+}

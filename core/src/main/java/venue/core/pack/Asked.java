@@ -1,0 +1,48 @@
+package venue.core.pack;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a pack is to be read.
+ *
+ * @param differing what becomes of items that are here and differ
+ * @param each the same for some of them, by their id in the pack
+ * @param how where a page comes
+ * @param at the page beneath which, or in place of which, it comes; absent for the top
+ * @param wearItsLook whether the site wears the look that a whole site brings
+ */
+public record Asked(
+        Differing differing,
+        Map<String, Differing> each,
+        How how,
+        @Nullable String at,
+        boolean wearItsLook) {
+
+    /** What becomes of an item that is here and differs. */
+    public enum Differing {
+        MINE,
+        THEIRS,
+        /** The pack's comes under another name. */
+        BOTH
+    }
+
+    /** Where a page comes. */
+    public enum How {
+        UNDER,
+        IN_PLACE_OF,
+        /** Its sections come into the patterns, and it does not. */
+        ONLY_PATTERNS
+    }
+
+    /** What is here stays, and pages come at the top. */
+    public static final Asked USUAL = new Asked(Differing.MINE, Map.of(), How.UNDER, null, false);
+
+    public Asked {
+        each = Map.copyOf(each);
+    }
+
+    Differing of(String item) {
+        return each.getOrDefault(item, differing);
+    }
+}

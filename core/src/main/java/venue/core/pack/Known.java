@@ -1,0 +1,16 @@
+package venue.core.pack;
+
+import java.util.Optional;
+
+/** Who the items of a site are, those among them that are gone too. */
+public interface Known {
+
+    /** The identity of an item. */
+    String identity(String id);
+
+    /** The item with an identity, whether or not it is there now. */
+    Optional<String> find(String identity);
+
+    /** Whether an item ever went by this id. */
+    boolean isUsed(String id);
+}

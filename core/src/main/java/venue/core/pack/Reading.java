@@ -1,0 +1,208 @@
+package venue.core.pack;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.edition.ItemSort;
+import venue.core.fault.Refusal;
+import venue.core.item.Hash;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.redirect.Redirect;
+import venue.core.site.Site;
+import venue.core.theme.Look;
+
+/** What reading a pack into a site comes to: worked out once, told as a report, done as one change. */
+public final class Reading {
+
+    private final Pack pack;
+    private final Edition here;
+    private final Asked asked;
+    private final Settled settled;
+    private final Placed placed;
+    private final @Nullable Page replaced;
+    private final Function<Item, String> hashOf;
+    private final List<Pack.Packed> fresh = new ArrayList<>();
+    private final List<Pack.Packed> same = new ArrayList<>();
+    private final Set<Pack.Packed> differing = new LinkedHashSet<>();
+    private final Map<String, Item> put = new LinkedHashMap<>();
+    private final Map<String, String> identities = new HashMap<>();
+
+    private Reading(Pack pack, Edition here, Known known, Function<Item, String> hashOf, Asked asked) {
+        this.pack = pack;
+        this.here = here;
+        this.asked = asked;
+        this.hashOf = hashOf;
+        settled = new Settled(pack, here, known, hashOf);
+        replaced = replaced();
+        if (replaced != null) {
+            settled.settle(pack.root(), replaced.id());
+        }
+        placed = new Placed(here, asked.how() == Asked.How.UNDER ? asked.at() : null);
+    }
+
+    /** What reading it as asked comes to; nothing is done. */
+    public static Reading of(Pack pack, Edition here, Known known, Function<Item, String> hashOf, Asked asked) {
+        Pack read = asked.how() == Asked.How.ONLY_PATTERNS ? OnlyPatterns.of(pack) : pack;
+        Reading reading = new Reading(read, here, known, hashOf, asked);
+        reading.sort();
+        reading.gather();
+        return reading;
+    }
+
+    private @Nullable Page replaced() {
+        if (asked.how() == Asked.How.IN_PLACE_OF) {
+            if (pack.holds() != Pack.Holds.PAGE) {
+                throw Refusal.badInput(
+                        "no-page-in-pack",
+                        "inPlaceOf",
+                        "This pack holds no page that could take another's place.",
+                        "Read it without naming a page.");
+            }
+            return here.require(Page.class, String.valueOf(asked.at()));
+        }
+        return null;
+    }
+
+    /** Says of each item whether it is here, and whether it is the same; those that are to come twice get an id of their own. */
+    private void sort() {
+        for (Pack.Packed packed : pack.items()) {
+            Optional<Item> then = content(packed.item());
+            if (then.isEmpty()) {
+                continue;
+            }
+            Optional<Item> now = here.find(then.get().id());
+            boolean takesPlace = replaced != null && packed.item().id().equals(pack.root());
+            if (now.isEmpty() || takesPlace && !now.equals(then)) {
+                fresh.add(packed);
+            } else if (now.equals(then)) {
+                same.add(packed);
+            } else {
+                differing.add(packed);
+            }
+        }
+        differing.stream().filter(p -> choice(p) == Asked.Differing.BOTH).forEach(p -> {
+            String content = hashOf.apply(p.item());
+            settled.settle(p.item().id(), Hash.shortOf(p.identity() + " beside " + content));
+        });
+    }
+
+    private void gather() {
+        fresh.forEach(p -> content(p.item()).ifPresent(i -> put(p, i)));
+        for (Pack.Packed packed : differing) {
+            Optional<Item> then = content(packed.item());
+            if (choice(packed) == Asked.Differing.BOTH) {
+                then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.second(i)));
+            } else if (choice(packed) == Asked.Differing.THEIRS) {
+                then.ifPresent(i -> put(packed, i));
+            }
+        }
+        if (asked.wearItsLook()) {
+            Site site = (Site) put.getOrDefault(Site.ID, here.site());
+            look().ifPresent(l -> put.put(Site.ID, site.withLook(settled.id(l))));
+        }
+    }
+
+    private void put(Pack.Packed packed, Item item) {
+        put.put(item.id(), item);
+        boolean takesPlace = replaced != null && item.id().equals(replaced.id());
+        if (!takesPlace && choiceOf(packed) != Asked.Differing.BOTH) {
+            identities.put(item.id(), packed.identity());
+        }
+    }
+
+    private Asked.@Nullable Differing choiceOf(Pack.Packed packed) {
+        return differing.contains(packed) ? choice(packed) : null;
+    }
+
+    private Asked.Differing choice(Pack.Packed packed) {
+        Asked.Differing wanted = asked.of(packed.item().id());
+        return wanted == Asked.Differing.BOTH && !Renamed.canBe(packed.item()) ? Asked.Differing.MINE : wanted;
+    }
+
+    /** An item as it would be here: what belongs to a place is as it is here. */
+    private Optional<Item> content(Item item) {
+        Optional<Item> then = settled.item(item);
+        if (then.isEmpty() || then.get() instanceof Redirect redirect && isServed(redirect)) {
+            return Optional.empty();
+        }
+        if (then.get() instanceof Page page) {
+            return Optional.of(placed.page(page));
+        }
+        return then.get() instanceof Site site ? Optional.of(namedAsHere(site)) : then;
+    }
+
+    private boolean isServed(Redirect redirect) {
+        return here.plan().pageAt(redirect.from()).isPresent();
+    }
+
+    private Site namedAsHere(Site site) {
+        Site now = here.site();
+        return new Site(
+                Site.ID,
+                now.name(),
+                now.hosts(),
+                now.language(),
+                now.zone(),
+                site.home() == null ? now.home() : site.home(),
+                site.look(),
+                site.fallbackTemplate(),
+                site.facts(),
+                site.foot());
+    }
+
+    private Optional<Look> look() {
+        return pack.holds() == Pack.Holds.SITE && pack.rootItem() instanceof Site site
+                ? pack.find(site.look()).map(Look.class::cast)
+                : Optional.empty();
+    }
+
+    /** All that would be put, in one change. */
+    public Collection<Item> items() {
+        return put.values();
+    }
+
+    /** Who the new items are, by the ids that they have here. */
+    public Map<String, String> identities() {
+        return identities;
+    }
+
+    /** What templates and patterns once were, and are not here, by hash. */
+    public Map<String, Item> pasts() {
+        Map<String, Item> pasts = settled.pasts();
+        pasts.values()
+                .removeIf(then -> then.equals(put.get(then.id()))
+                        || here.find(then.id()).filter(then::equals).isPresent());
+        return pasts;
+    }
+
+    public Report report() {
+        Edition after = here.with(put.values(), List.of());
+        return new Report(
+                pack.holds(),
+                pack.rootItem().name(),
+                fresh.stream().map(p -> line(p, after)).toList(),
+                same.stream().map(p -> line(p, after)).toList(),
+                differing.stream().map(p -> line(p, after)).toList(),
+                settled.gone(),
+                look().map(Look::name).orElse(null),
+                put.size());
+    }
+
+    private Report.Line line(Pack.Packed packed, Edition after) {
+        Item item = packed.item();
+        String address = item instanceof Page
+                ? after.page(settled.id(item)).map(after::servedAt).orElse(null)
+                : null;
+        return new Report.Line(item.id(), ItemSort.of(item), item.name(), address, choiceOf(packed));
+    }
+}

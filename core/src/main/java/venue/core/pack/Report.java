@@ -1,0 +1,47 @@
+package venue.core.pack;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.ItemSort;
+
+/**
+ * What reading a pack would do.
+ *
+ * @param name what the item is called that it was saved for
+ * @param fresh what is not here yet
+ * @param same what is here already, as it is
+ * @param differing what is here and differs
+ * @param gone names of what its pages lead to or are made for that is neither in it nor here: links become places to fill
+ * @param look the name of the look that a whole site brings; absent for any other pack
+ * @param steps how many items would be put
+ */
+public record Report(
+        Pack.Holds holds,
+        String name,
+        List<Line> fresh,
+        List<Line> same,
+        List<Line> differing,
+        List<String> gone,
+        @Nullable String look,
+        int steps) {
+
+    /**
+     * An item of a pack.
+     *
+     * @param id its id in the pack
+     * @param address where a page would be served; absent for any other item
+     * @param choice what would become of it, where it differs
+     */
+    public record Line(
+            String id, ItemSort sort, String name, @Nullable String address, Asked.@Nullable Differing choice) {}
+
+    /** How many items of each sort are new. */
+    public Map<ItemSort, Long> freshBySort() {
+        return fresh.stream()
+                .collect(java.util.stream.Collectors.groupingBy(
+                        Line::sort,
+                        () -> new java.util.EnumMap<>(ItemSort.class),
+                        java.util.stream.Collectors.counting()));
+    }
+}

@@ -1,0 +1,228 @@
+package venue.server;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.beginning.NewSite;
+import venue.core.fault.Refusal;
+import venue.core.pack.Asked;
+import venue.core.pack.Pack;
+import venue.core.pack.Report;
+import venue.core.site.Role;
+import venue.core.site.Site;
+import venue.core.text.Words;
+import venue.server.beginning.SiteMaker;
+import venue.store.pack.PackFile;
+import venue.store.pack.PackWriter;
+import venue.store.record.By;
+import venue.store.record.Deed;
+import venue.store.workspace.Workspace;
+
+/** Packs, for whoever has the server. */
+@Command(name = "pack", description = "Saves packs and reads them.", mixinStandardHelpOptions = true)
+final class PackVerb implements Runnable {
+
+    private static final String WHO = "the command line";
+
+    @Spec
+    @Nullable
+    CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(new CommandLine(this), "pack wants save or read; --help tells more.");
+    }
+
+    @Command(
+            name = "save",
+            description = "Saves a site, or one of its items with all that it needs.",
+            mixinStandardHelpOptions = true)
+    int save(
+            @CommandLine.Mixin Data data,
+            @Option(names = "--site", required = true, description = "A site's id, or one of its host names.")
+                    String site,
+            @Option(
+                            names = "--item",
+                            description = "An item's id, or a page's address beginning with / (the whole site).")
+                    @Nullable
+                    String item,
+            @Option(names = "--entries", description = "With a kind's entries.") boolean entries,
+            @Option(names = "--to", required = true, description = "The file to write.") Path to)
+            throws IOException {
+        try (OwnFolder own = data.open()) {
+            Workspace workspace = own.site(site);
+            Pack pack = workspace.packs().save(item == null ? Site.ID : item(workspace, item), entries);
+            Path part = Files.createTempFile(to.toAbsolutePath().getParent(), "pack", ".part");
+            try {
+                try (OutputStream out = Files.newOutputStream(part)) {
+                    PackWriter.write(pack, own.media(), out);
+                }
+                Files.move(part, to, StandardCopyOption.REPLACE_EXISTING);
+            } finally {
+                Files.deleteIfExists(part);
+            }
+            own.records()
+                    .write(
+                            Deed.PACK_SAVED,
+                            By.COMMAND_LINE,
+                            workspace.site(),
+                            null,
+                            pack.rootItem().name());
+            System.out.println(to + "\t" + Words.count(pack.items().size(), "item") + "\t" + Files.size(to) + " bytes");
+        }
+        return 0;
+    }
+
+    /** An item by its id, or a page by its address. */
+    private static String item(Workspace workspace, String named) {
+        if (!named.startsWith("/")) {
+            return named;
+        }
+        var working = workspace.now().working();
+        return named.equals("/")
+                ? working.site().home()
+                : working.plan()
+                        .pageAt(named)
+                        .orElseThrow(() -> Refusal.badInput(
+                                "no-page", "item", "No page stands at " + named + ".", "Give the address of one."));
+    }
+
+    /** Where what is read comes. */
+    static final class Where {
+        @Option(names = "--under", description = "A page comes beneath the one at this address; / is the top.")
+        @Nullable
+        String under;
+
+        @Option(names = "--in-place-of", description = "A page comes in place of the one at this address.")
+        @Nullable
+        String inPlaceOf;
+
+        @Option(names = "--only-patterns", description = "Only the sections come, as patterns.")
+        boolean onlyPatterns;
+    }
+
+    /** What is read into. */
+    static final class Into {
+        @Option(names = "--site", description = "A site's id, or one of its host names.")
+        @Nullable
+        String site;
+
+        @Option(names = "--as-site", description = "A whole site becomes a new one under this host name.")
+        @Nullable
+        String host;
+    }
+
+    @Command(
+            name = "read",
+            description = "Reads a pack into a site, or tells what that would do.",
+            mixinStandardHelpOptions = true)
+    int read(
+            @CommandLine.Mixin Data data,
+            @ArgGroup(multiplicity = "1") Into into,
+            @Parameters(paramLabel = "FILE", description = "The pack.") Path file,
+            @Option(names = "--dry-run", description = "Tells what it would do, and writes nothing.") boolean dryRun,
+            @Option(names = "--json", description = "Tells it as JSON.") boolean json,
+            @Option(
+                            names = "--differing",
+                            description = "What is here and differs: mine, theirs or both (${DEFAULT-VALUE}).",
+                            defaultValue = "mine")
+                    String differing,
+            @ArgGroup @Nullable Where where,
+            @Option(names = "--wear-its-look", description = "The site wears the look that a whole site brings.")
+                    boolean wearItsLook)
+            throws IOException {
+        try (OwnFolder own = data.open();
+                PackFile packed = PackFile.open(readable(file))) {
+            packed.check(done -> {});
+            if (into.host != null) {
+                String site = asSite(data, own, packed, NewSite.checkHost(into.host), dryRun);
+                System.out.println(dryRun ? "It can be read as a site of its own." : site);
+                return 0;
+            }
+            Workspace workspace = own.site(String.valueOf(into.site));
+            Asked asked = asked(workspace, differing, where, wearItsLook);
+            Report report = workspace.packs().look(packed.pack(), asked);
+            if (!dryRun) {
+                packed.unpack(own.media(), done -> {});
+                workspace.packs().read(WHO, Role.MANAGER, packed.pack(), asked);
+                own.records().write(Deed.PACK_READ, By.COMMAND_LINE, workspace.site(), null, report.name());
+            }
+            tell(report, packed.lacking(own.media()), json, dryRun);
+        }
+        return 0;
+    }
+
+    private static Path readable(Path file) {
+        if (!Files.isReadable(file) || Files.isDirectory(file)) {
+            throw Refusal.badInput("no-file", "file", file + " can't be read.", "Name a pack that is there.");
+        }
+        return file;
+    }
+
+    private static String asSite(Data data, OwnFolder own, PackFile packed, String host, boolean dryRun) {
+        packed.pack().asSite(host);
+        SiteMaker sites = own.siteMaker();
+        sites.requireFree(host);
+        if (!dryRun) {
+            packed.unpack(own.media(), done -> {});
+            sites.of(By.COMMAND_LINE, WHO, packed.pack(), host);
+        }
+        return data.origin(host) + "/";
+    }
+
+    private static Asked asked(Workspace workspace, String differing, @Nullable Where where, boolean wearItsLook) {
+        Asked.Differing choice;
+        try {
+            choice = Asked.Differing.valueOf(differing.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw Refusal.badInput(
+                    "bad-choice", "differing", "“" + differing + "” is no choice.", "Give mine, theirs or both.");
+        }
+        if (where == null) {
+            return new Asked(choice, Map.of(), Asked.How.UNDER, null, wearItsLook);
+        }
+        if (where.onlyPatterns) {
+            return new Asked(choice, Map.of(), Asked.How.ONLY_PATTERNS, null, wearItsLook);
+        }
+        if (where.inPlaceOf != null) {
+            String page = item(workspace, where.inPlaceOf);
+            return new Asked(choice, Map.of(), Asked.How.IN_PLACE_OF, page, wearItsLook);
+        }
+        String under = String.valueOf(where.under);
+        String page = under.equals("/") ? null : item(workspace, under);
+        return new Asked(choice, Map.of(), Asked.How.UNDER, page, wearItsLook);
+    }
+
+    private record Told(Report report, List<String> lacking, boolean dryRun) {}
+
+    private static void tell(Report report, List<String> lacking, boolean json, boolean dryRun) {
+        if (json) {
+            System.out.println(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, dryRun)));
+            return;
+        }
+        System.out.println((dryRun ? "Would read “" : "Read “") + report.name() + "”: "
+                + Words.count(report.fresh().size(), "new item") + ", "
+                + report.same().size() + " here already, "
+                + report.differing().size() + " here and different.");
+        report.differing()
+                .forEach(d -> System.out.println("  differs: " + d.name() + " ("
+                        + d.sort().noun() + "), " + String.valueOf(d.choice()).toLowerCase(Locale.ROOT)));
+        report.gone().forEach(g -> System.out.println("  not here: " + g));
+        lacking.forEach(l -> System.out.println("  file missing: " + l));
+    }
+}

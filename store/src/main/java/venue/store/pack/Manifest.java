@@ -1,0 +1,60 @@
+package venue.store.pack;
+
+import java.util.List;
+import java.util.Map;
+import venue.core.edition.ItemSort;
+import venue.core.pack.Pack;
+
+/**
+ * What {@code pack.json} says; docs/formats/pack.md describes it.
+ *
+ * @param format always {@link #FORMAT}
+ * @param version of the format
+ * @param shape the shape of its items
+ */
+record Manifest(
+        String format,
+        int version,
+        int shape,
+        Pack.Holds holds,
+        String root,
+        List<Entry> items,
+        Map<String, Pack.Outside> outside,
+        List<Past> pasts,
+        List<Stored> files) {
+
+    static final String FORMAT = "venue-pack";
+    static final int VERSION = 1;
+    static final String ENTRY = "pack.json";
+
+    /** An item; its content lies at {@code items/ID.json} and has this SHA-256. */
+    record Entry(String id, ItemSort sort, String identity, String sha256) {
+
+        String path() {
+            return "items/" + id + ".json";
+        }
+    }
+
+    /** What an item once was; its content lies at {@code pasts/HASH.json}. */
+    record Past(String hash, ItemSort sort, String sha256) {
+
+        String path() {
+            return "pasts/" + hash + ".json";
+        }
+    }
+
+    /** A file, by the name under which sites serve it; its bytes lie at {@code files/SHA256}. */
+    record Stored(String name, String sha256, long bytes) {
+
+        String path() {
+            return "files/" + sha256;
+        }
+    }
+
+    Manifest {
+        items = items == null ? List.of() : List.copyOf(items);
+        outside = outside == null ? Map.of() : Map.copyOf(outside);
+        pasts = pasts == null ? List.of() : List.copyOf(pasts);
+        files = files == null ? List.of() : List.copyOf(files);
+    }
+}

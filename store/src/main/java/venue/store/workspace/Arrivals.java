@@ -1,0 +1,98 @@
+package venue.store.workspace;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.item.Item;
+import venue.core.pack.Known;
+import venue.core.pack.Pack;
+import venue.store.content.Contents;
+import venue.store.database.Database;
+
+/** What came into a site with packs: who those items are wherever they are carried to, and what they were before they came. */
+final class Arrivals {
+
+    /** The latest first, so that the first of them stands in the end. */
+    private static final String BORN = """
+            select c.item, c.after as word from step_change c join step s on s.id = c.step
+            where s.site = :site and c.before is null and c.after is not null order by s.id desc
+            """;
+
+    private static final String CAME = "select item, identity as word from came where site = :site";
+    private static final String PUT = """
+            insert into came (site, item, identity) values (?, ?, ?)
+            on conflict (site, item) do update set identity = excluded.identity
+            """;
+    private static final String PUT_PAST = "insert or ignore into past (site, item, hash) values (?, ?, ?)";
+    private static final String HELD = "select count(*) from past where site = :site and item = :item and hash = :hash";
+
+    private record Row(String item, String word) {}
+
+    private final String site;
+    private final Database database;
+    private final Contents contents;
+
+    Arrivals(String site, Database database, Contents contents) {
+        this.site = site;
+        this.database = database;
+        this.contents = contents;
+    }
+
+    /** Whether an item was this before it came. */
+    boolean held(String item, String hash) {
+        return database.sql()
+                        .sql(HELD)
+                        .param("site", site)
+                        .param("item", item)
+                        .param("hash", hash)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    /** Keeps who items are that have come, and what they were before. */
+    void keep(Map<String, String> identities, Collection<Item> pasts) {
+        database.each(
+                PUT,
+                identities.entrySet().stream()
+                        .map(e -> new Object[] {site, e.getKey(), e.getValue()})
+                        .toList());
+        List<Item> items = List.copyOf(pasts);
+        List<String> hashes = contents.put(items);
+        for (int i = 0; i < items.size(); i++) {
+            database.each(PUT_PAST, List.of(new Object[][] {{site, items.get(i).id(), hashes.get(i)}}));
+        }
+    }
+
+    /** Who the site's items are: as a pack said, or by what they began with. */
+    Known known() {
+        Map<String, String> identities = new HashMap<>();
+        rows(BORN).forEach(r -> identities.put(r.item(), r.word()));
+        identities.replaceAll(Pack::identity);
+        rows(CAME).forEach(r -> identities.put(r.item(), r.word()));
+        Map<String, String> items = new HashMap<>();
+        identities.forEach((item, identity) -> items.merge(identity, item, (a, b) -> a.compareTo(b) < 0 ? a : b));
+        return new Known() {
+            @Override
+            public String identity(String id) {
+                return identities.getOrDefault(id, Pack.identity(id, ""));
+            }
+
+            @Override
+            public Optional<String> find(String identity) {
+                return Optional.ofNullable(items.get(identity));
+            }
+
+            @Override
+            public boolean isUsed(String id) {
+                return identities.containsKey(id);
+            }
+        };
+    }
+
+    private List<Row> rows(String query) {
+        return database.sql().sql(query).param("site", site).query(Row.class).list();
+    }
+}

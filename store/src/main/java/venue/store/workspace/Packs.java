@@ -1,0 +1,66 @@
+package venue.store.workspace;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
+import venue.core.edit.media.MediaCommand;
+import venue.core.pack.Asked;
+import venue.core.pack.Pack;
+import venue.core.pack.Packing;
+import venue.core.pack.Reading;
+import venue.core.pack.Report;
+import venue.core.site.Role;
+
+/** Carries what stands in a site elsewhere, and takes in what comes from there. */
+public final class Packs {
+
+    private final Workspace workspace;
+    private final Arrivals arrivals;
+    private final SiteArchive archive;
+
+    Packs(Workspace workspace, Arrivals arrivals, SiteArchive archive) {
+        this.workspace = workspace;
+        this.arrivals = arrivals;
+        this.archive = archive;
+    }
+
+    /** A pack of one of the site's items, or of all of it, as it stands now. */
+    public Pack save(String item, boolean withEntries) {
+        return new Packing(workspace.now().working(), arrivals.known(), archive).of(item, withEntries);
+    }
+
+    /** What reading a pack would do now. */
+    public Report look(Pack pack, Asked how) {
+        return reading(pack, how).report();
+    }
+
+    /** Reads a pack in one step. */
+    public Done read(String who, Role role, Pack pack, Asked how) {
+        AtomicReference<Reading> read = new AtomicReference<>();
+        return workspace.take(
+                who,
+                role,
+                () -> {
+                    Reading reading = reading(pack, how);
+                    read.set(reading);
+                    return MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
+                },
+                done -> arrivals.keep(
+                        read.get().identities(), read.get().pasts().values()));
+    }
+
+    private Reading reading(Pack pack, Asked how) {
+        return Reading.of(pack, workspace.now().working(), arrivals.known(), archive::hashOf, how);
+    }
+
+    /** Begins a site that is what a pack holds. */
+    void begin(String who, Pack pack, String host) {
+        Map<String, String> identities = new HashMap<>();
+        pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));
+        workspace.begin(
+                who,
+                MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)),
+                done -> arrivals.keep(identities, pack.pasts().values()));
+    }
+}
