@@ -40,8 +40,17 @@ public record Pack(
      */
     public record Packed(Item item, String identity) {}
 
-    /** An item that did not come along: who it is, and what it is called. */
-    public record Outside(String identity, String name) {}
+    /** An item that did not come along: who it is, and what it is called; nothing where it was gone already. */
+    public record Outside(String identity, String name) {
+
+        public Outside {
+            name = name == null ? "" : name;
+        }
+
+        boolean isGone() {
+            return name.isEmpty();
+        }
+    }
 
     public Pack {
         items = List.copyOf(items);

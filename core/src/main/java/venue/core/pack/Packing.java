@@ -97,7 +97,8 @@ public final class Packing {
         Map<String, Item> pasts = new HashMap<>();
         Refs look = id -> {
             if (!all.containsKey(id)) {
-                edition.find(id).ifPresent(i -> outside.put(id, new Pack.Outside(known.identity(id), i.name())));
+                String name = edition.find(id).map(Item::name).orElse("");
+                outside.put(id, new Pack.Outside(known.identity(id), name));
             }
             return Optional.of(id);
         };

@@ -125,11 +125,11 @@ final class Settled {
             }
             Pack.Outside outside = pack.outside().get(id);
             if (outside == null) {
-                return known.isUsed(id) ? Optional.empty() : Optional.of(id);
+                return Optional.empty();
             }
-            Optional<String> there =
-                    known.find(outside.identity()).filter(i -> here.find(i).isPresent());
-            if (there.isEmpty()) {
+            Optional<String> there = known.find(outside.identity())
+                    .filter(i -> outside.isGone() || here.find(i).isPresent());
+            if (there.isEmpty() && !outside.isGone()) {
                 gone.add(outside.name());
             }
             return there;
@@ -138,7 +138,7 @@ final class Settled {
         @Override
         public String title(String id) {
             Pack.Outside outside = pack.outside().get(id);
-            return outside == null ? id : outside.name();
+            return outside == null || outside.isGone() ? "a page" : outside.name();
         }
 
         @Override

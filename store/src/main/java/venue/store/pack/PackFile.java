@@ -64,14 +64,14 @@ public final class PackFile implements AutoCloseable {
             throw Zip.noPack("it has no pack.json");
         }
         String json = new String(zip.read(Manifest.ENTRY), StandardCharsets.UTF_8);
-        Head head = ItemJson.glance(Head.class, json);
-        if (!Manifest.FORMAT.equals(head.format())) {
-            throw Zip.noPack("its pack.json is no pack's");
-        }
-        if (head.version() > Manifest.VERSION || head.shape() > ItemJson.SHAPE) {
-            throw newer(head);
-        }
         try {
+            Head head = ItemJson.glance(Head.class, json);
+            if (!Manifest.FORMAT.equals(head.format())) {
+                throw Zip.noPack("its pack.json is no pack's");
+            }
+            if (head.version() > Manifest.VERSION || head.shape() > ItemJson.SHAPE) {
+                throw newer(head);
+            }
             return Whole.check(ItemJson.read(Manifest.class, json), Manifest.ENTRY);
         } catch (JacksonException e) {
             throw Zip.noPack("its pack.json is not as docs/formats/pack.md describes it");
@@ -145,7 +145,7 @@ public final class PackFile implements AutoCloseable {
     private void requireAccounted() {
         Set<String> told = manifest.files().stream().map(Manifest.Stored::path).collect(Collectors.toSet());
         int expected = 1 + manifest.items().size() + manifest.pasts().size() + told.size();
-        if (zip.size() != expected || !told.stream().allMatch(zip::has)) {
+        if (zip.names().size() != expected || !told.stream().allMatch(zip::has)) {
             throw Zip.noPack("it holds other entries than its pack.json tells of");
         }
         for (Manifest.Stored file : manifest.files()) {

@@ -7,10 +7,12 @@ import java.util.Collections;
 import java.util.Enumeration;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.apache.commons.io.input.BoundedInputStream;
 import venue.core.fault.Refusal;
 
 /** A zip that anybody may have made: measured by what it says of itself before anything is unpacked, and held to that. */
@@ -93,8 +95,8 @@ final class Zip implements AutoCloseable {
         return entries.containsKey(name);
     }
 
-    int size() {
-        return entries.size();
+    Set<String> names() {
+        return entries.keySet();
     }
 
     /** All of an entry; it has as many bytes as it says. */
@@ -109,9 +111,13 @@ final class Zip implements AutoCloseable {
         }
     }
 
-    /** An entry as it is unpacked. */
+    /** An entry as it is unpacked; one that has more bytes than it says ends with the first of those. */
     InputStream stream(String name) throws IOException {
-        return file.getInputStream(require(name));
+        ZipArchiveEntry entry = require(name);
+        return BoundedInputStream.builder()
+                .setInputStream(file.getInputStream(entry))
+                .setMaxCount(entry.getSize() + 1)
+                .get();
     }
 
     private ZipArchiveEntry require(String name) {

@@ -57,6 +57,7 @@ public final class Packs {
     /** Begins a site that is what a pack holds. */
     void begin(String who, Pack pack, String host) {
         Map<String, String> identities = new HashMap<>();
+        pack.outside().forEach((id, outside) -> identities.put(id, outside.identity()));
         pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));
         workspace.begin(
                 who,
