@@ -70,6 +70,10 @@ export function post<T>(path: string, body: unknown = {}): Promise<Outcome<T>> {
   return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) })
 }
 
+export function del(path: string): Promise<Outcome<null>> {
+  return ask<null>(path, { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token(), ...eyes() } })
+}
+
 /** Sends a file and tells how much of it has gone (0 to 1); can be stopped. */
 export function sendFile<T>(path: string, file: File, gone: (share: number) => void) {
   const request = new XMLHttpRequest()

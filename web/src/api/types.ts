@@ -63,6 +63,12 @@ export type Copies = Schemas['Copies']
 export type KindDetail = Schemas['KindDetail']
 export type PutAway = Schemas['PutAway']
 export type FieldUse = Schemas['FieldUse']
+export type PackLine = Schemas['PackLine']
+export type PackReport = Schemas['Report']
+export type PackLooked = Schemas['PackLooked']
+export type PackHow = Schemas['PackHow']
+export type PackProgress = Schemas['PackProgress']
+export type PackRead = Schemas['PackRead']
 export type PropertyType = Property['type']
 
 /** What a property holds, as it is sent. */

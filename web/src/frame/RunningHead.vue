@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get } from '@/api/client'
-import type { SiteName } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
-import { counted } from '@/words/counted'
+import SiteMenu from './SiteMenu.vue'
 
+const BringInSheet = defineAsyncComponent(() => import('@/pack/BringInSheet.vue'))
 const emit = defineEmits<{ find: []; keys: [] }>()
 const site = useSite()
 const session = useSession()
 const router = useRouter()
-const sites = ref<SiteName[]>([])
+const bringing = ref(false)
 const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
   { name: 'plan', label: 'Plan', also: ['page', 'form', 'new'] },
   { name: 'templates', label: 'Templates', also: ['template', 'roll-out', 'kind'], managers: true },
@@ -34,23 +33,11 @@ const others = computed(() => {
   return [...new Set((site.standing?.here ?? []).map((h) => h.name))].filter((n) => n !== mine)
 })
 
-/** Where a site is, and how far it is out. */
-function standing(s: SiteName) {
-  const out = s.release === 0 ? 'nothing released' : `release ${s.release}`
-  const waits = s.changes === 0 ? 'nothing waits' : `${counted(s.changes, 'change waits', 'changes wait')}`
-  return [s.origin.replace(/^https?:\/\//, ''), out, waits].join(' · ')
-}
-
 async function leave() {
   site.close()
   await session.signOut()
   await router.push('/')
 }
-
-onMounted(async () => {
-  const answer = await get<SiteName[]>('/sites')
-  if (answer.ok) sites.value = answer.value
-})
 </script>
 
 <template>
@@ -58,22 +45,7 @@ onMounted(async () => {
     <router-link :to="{ name: 'plan' }" class="mark" aria-label="Venue">
       <img src="/mark.svg" alt="" width="18" height="20" /> Venue
     </router-link>
-    <v-menu v-if="sites.length > 1 || session.person?.owner">
-      <template #activator="{ props: menu }">
-        <button class="site" type="button" v-bind="menu">{{ site.standing?.name }} ▾</button>
-      </template>
-      <v-list>
-        <v-list-item
-          v-for="s in sites"
-          :key="s.id"
-          :to="`/${s.id}/plan`"
-          :title="s.name"
-          :subtitle="standing(s)"
-        />
-        <v-list-item v-if="session.person?.owner" title="New site…" to="/-/new-site" />
-      </v-list>
-    </v-menu>
-    <span v-else class="site cut">{{ site.standing?.name }}</span>
+    <SiteMenu @bring-in="bringing = true" />
     <nav aria-label="Workspaces">
       <router-link
         v-for="w in workspaces"
@@ -128,6 +100,7 @@ onMounted(async () => {
         </v-list>
       </v-menu>
     </div>
+    <BringInSheet v-if="bringing" @close="bringing = false" />
   </header>
 </template>
 
@@ -149,17 +122,6 @@ onMounted(async () => {
   font: 700 17px/1 var(--display);
   color: var(--ink);
   text-decoration: none;
-}
-.site {
-  padding-left: 16px;
-  border: 0;
-  border-left: 1px solid var(--line);
-  margin: 12px 0;
-  background: none;
-  font: inherit;
-  color: inherit;
-  max-width: 260px;
-  line-height: 24px;
 }
 nav {
   display: flex;

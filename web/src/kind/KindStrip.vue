@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { KindDetail } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
+import { packHref } from '@/pack/packHref'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
 import { counted } from '@/words/counted'
@@ -81,6 +82,13 @@ function retire() {
             @click="router.push({ name: 'new', query: { kind: kind.id } })"
           />
           <v-list-item title="Make another kind from it…" @click="sheet = 'copy'" />
+          <v-list-item title="Save as a pack" :href="packHref(site.id, kind.id)" download />
+          <v-list-item
+            v-if="pageless && kind.pages"
+            title="Save as a pack with its entries"
+            :href="packHref(site.id, kind.id, true)"
+            download
+          />
           <v-list-item
             :title="kind.retired ? 'Offer it again' : 'Retire it'"
             :subtitle="kind.retired ? '' : `Its ${pageless ? 'entries' : 'pages'} stay, and no more are made`"

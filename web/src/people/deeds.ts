@@ -26,6 +26,8 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   SECOND_STEP_ASKED: (l) =>
     l.detail === 'asked' ? 'asked a second step of everybody' : 'asked a second step of nobody any more',
   SITE_MADE: (l) => `made the site ${l.site}`,
+  PACK_SAVED: (l) => `saved “${l.detail}” of ${l.site} as a pack`,
+  PACK_READ: (l) => `brought the pack “${l.detail}” into ${l.site}`,
   RELEASED: (l) => `released ${l.site} (release ${l.detail})`,
 }
 
@@ -42,4 +44,6 @@ export const DEEDS = [
   { value: 'DEACTIVATED', title: 'deactivations' },
   { value: 'PASSWORD_CHANGED', title: 'new passwords' },
   { value: 'RELEASED', title: 'releases' },
+  { value: 'PACK_READ', title: 'packs brought in' },
+  { value: 'PACK_SAVED', title: 'packs saved' },
 ]

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
 import { computed, toRef } from 'vue'
+import { packHref } from '@/pack/packHref'
 import FindingBox from '@/survey/FindingBox.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -106,6 +107,7 @@ async function place(menu: string) {
         <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
           >Take off the site</v-btn
         >
+        <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
         <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
           >Remove</v-btn
         >

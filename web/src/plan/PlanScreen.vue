@@ -6,6 +6,8 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
 import FirstSteps from './FirstSteps.vue'
+import BringInSheet from '@/pack/BringInSheet.vue'
+import { useDroppedPack } from '@/pack/useDroppedPack'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { vDrag, vOnto } from '@/look/dragging'
@@ -35,6 +37,7 @@ const renaming = ref<string | null>(null)
 const refused = ref<string>()
 const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
 const moves = usePlanMoves()
+const { pack, carries, dropped } = useDroppedPack()
 
 const state = computed(() => String(route.query.state ?? ''))
 const stateWord = computed(() => new Map(Object.entries(STATE_WORDS)).get(state.value)?.word ?? 'found')
@@ -117,7 +120,8 @@ watch(chosen, (id) => {
 </script>
 
 <template>
-  <div class="screen">
+  <div class="screen" @dragover="carries" @drop="dropped">
+    <BringInSheet v-if="pack" :given="pack" :page="chosen" @close="pack = null" />
     <PlanHead v-model="filter" :lens="lens" :chosen="chosen" @lens="nextLens" @make="makeNew('beneath')" />
     <div class="split">
       <div class="plan">

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail } from '@/api/types'
+import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
@@ -44,6 +45,7 @@ async function keep() {
       <span class="swatch"><i v-for="c in l.colours" :key="c" :style="{ background: c }" /></span>{{ l.name }}
     </button>
   </div>
+  <a v-if="manager" class="quiet" :href="packHref(site.id, trying ?? theme.id)" download>Save as a pack</a>
   <template v-if="trying && manager">
     <v-btn class="yes" @click="wear">Wear it</v-btn>
     <v-btn @click="trying = null">Put it back</v-btn>

@@ -113,6 +113,65 @@ class VenueTest {
     }
 
     @Test
+    void packsAreSavedAndRead() throws IOException {
+        String folder = top.resolve("yard").toString();
+        assertThat(setUp(folder, GOOD, "--begin-with", "small")).isZero();
+        String file = top.resolve("yard.venuepack").toString();
+        String site = "loomgate-yard.localhost";
+        assertThat(Venue.run("pack", "save", "--data", folder, "--site", site, "--to", file))
+                .isZero();
+        assertThat(Venue.run("pack", "read", "--data", folder, "--as-site", "again.localhost", file))
+                .isZero();
+        String page = top.resolve("news.venuepack").toString();
+        String about = "/about-us";
+        assertThat(Venue.run("pack", "save", "--data", folder, "--site", site, "--item", about, "--to", page))
+                .isZero();
+        PrintStream out = System.out;
+        ByteArrayOutputStream told = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(told, true, StandardCharsets.UTF_8));
+        try {
+            assertThat(Venue.run(
+                            "pack", "read", "--data", folder, "--site", "again.localhost", page, "--dry-run", "--json"))
+                    .isZero();
+        } finally {
+            System.setOut(out);
+        }
+        assertThat(told.toString(StandardCharsets.UTF_8))
+                .contains("\"dryRun\":true")
+                .contains("\"fresh\":[]");
+        refused(
+                "No page stands at /nowhere",
+                "pack",
+                "read",
+                "--data",
+                folder,
+                "--site",
+                site,
+                page,
+                "--under",
+                "/nowhere");
+        said.reset();
+        refused("belongs to the site", "pack", "read", "--data", folder, "--as-site", site, file);
+        said.reset();
+        refused("holds no whole site", "pack", "read", "--data", folder, "--as-site", "third.localhost", page);
+        said.reset();
+        refused("can't be read", "pack", "read", "--data", folder, "--site", site, "nothing.venuepack");
+        said.reset();
+        refused(
+                "mutually exclusive",
+                "pack",
+                "read",
+                "--data",
+                folder,
+                "--site",
+                site,
+                page,
+                "--under",
+                "/",
+                "--only-patterns");
+    }
+
+    @Test
     void aFolderThatIsHeld() {
         try (DataFolder held = DataFolder.open(top.resolve("data"))) {
             held.servedAt("http://localhost:8080/");

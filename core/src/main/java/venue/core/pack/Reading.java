@@ -2,6 +2,7 @@ package venue.core.pack;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -190,19 +191,28 @@ public final class Reading {
         return new Report(
                 pack.holds(),
                 pack.rootItem().name(),
-                fresh.stream().map(p -> line(p, after)).toList(),
-                same.stream().map(p -> line(p, after)).toList(),
-                differing.stream().map(p -> line(p, after)).toList(),
+                lines(fresh, after),
+                lines(same, after),
+                lines(differing, after),
                 settled.gone(),
                 look().map(Look::name).orElse(null),
                 put.size());
     }
 
-    private Report.Line line(Pack.Packed packed, Edition after) {
+    private List<Report.PackLine> lines(Collection<Pack.Packed> items, Edition after) {
+        return items.stream()
+                .map(p -> line(p, after))
+                .sorted(Comparator.comparing(Report.PackLine::sort)
+                        .thenComparing(l -> String.valueOf(l.address()))
+                        .thenComparing(Report.PackLine::name))
+                .toList();
+    }
+
+    private Report.PackLine line(Pack.Packed packed, Edition after) {
         Item item = packed.item();
         String address = item instanceof Page
                 ? after.page(settled.id(item)).map(after::servedAt).orElse(null)
                 : null;
-        return new Report.Line(item.id(), ItemSort.of(item), item.name(), address, choiceOf(packed));
+        return new Report.PackLine(item.id(), ItemSort.of(item), item.name(), address, choiceOf(packed));
     }
 }

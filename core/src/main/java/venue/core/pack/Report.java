@@ -1,7 +1,6 @@
 package venue.core.pack;
 
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.ItemSort;
 
@@ -19,9 +18,9 @@ import venue.core.edition.ItemSort;
 public record Report(
         Pack.Holds holds,
         String name,
-        List<Line> fresh,
-        List<Line> same,
-        List<Line> differing,
+        List<PackLine> fresh,
+        List<PackLine> same,
+        List<PackLine> differing,
         List<String> gone,
         @Nullable String look,
         int steps) {
@@ -33,15 +32,6 @@ public record Report(
      * @param address where a page would be served; absent for any other item
      * @param choice what would become of it, where it differs
      */
-    public record Line(
+    public record PackLine(
             String id, ItemSort sort, String name, @Nullable String address, Asked.@Nullable Differing choice) {}
-
-    /** How many items of each sort are new. */
-    public Map<ItemSort, Long> freshBySort() {
-        return fresh.stream()
-                .collect(java.util.stream.Collectors.groupingBy(
-                        Line::sort,
-                        () -> new java.util.EnumMap<>(ItemSort.class),
-                        java.util.stream.Collectors.counting()));
-    }
 }

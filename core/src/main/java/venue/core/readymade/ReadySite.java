@@ -4,6 +4,8 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.pattern.Pattern;
@@ -32,6 +34,18 @@ public final class ReadySite {
         items.addAll(ReadyPatterns.all("standard"));
         items.addAll(ReadyLooks.all());
         return items;
+    }
+
+    /** Whether an item of this id is ready made, and so the same in every site that began with it, however it looks there. */
+    public static boolean isReadyMade(String id) {
+        return Ids.ALL.contains(id);
+    }
+
+    private static final class Ids {
+        private static final Set<String> ALL = items("", "", "").stream()
+                .map(Item::id)
+                .filter(id -> !id.equals(Site.ID))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     public static List<Kind> kinds() {

@@ -132,7 +132,7 @@ class PackTest {
                 .hasSize(1);
         assertThat(pack.items().stream().filter(p -> p.item() instanceof Kind)).hasSize(1);
         Report report = here.look(pack, Asked.USUAL);
-        assertThat(report.differing()).extracting(Report.Line::name).containsExactly("Weaving and dyeing");
+        assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Weaving and dyeing");
         assertThat(report.fresh()).isEmpty();
     }
 

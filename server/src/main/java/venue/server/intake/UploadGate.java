@@ -19,7 +19,7 @@ import venue.server.problem.Problems;
  */
 public final class UploadGate extends OncePerRequestFilter {
 
-    private static final Pattern UPLOAD = Pattern.compile("/api/sites/([^/]{1,40})/media");
+    private static final Pattern UPLOAD = Pattern.compile("/api/sites/([^/]{1,40})/(media|packs)");
     private static final long MEGABYTE = 1024 * 1024;
     private static final long MOST_UPLOAD = 512 * MEGABYTE;
     private static final long MOST_OTHER = 16 * MEGABYTE;

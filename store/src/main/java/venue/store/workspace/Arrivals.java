@@ -8,6 +8,7 @@ import java.util.Optional;
 import venue.core.item.Item;
 import venue.core.pack.Known;
 import venue.core.pack.Pack;
+import venue.core.readymade.ReadySite;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 
@@ -16,11 +17,12 @@ final class Arrivals {
 
     /** The latest first, so that the first of them stands in the end. */
     private static final String BORN = """
-            select c.item, c.after as word from step_change c join step s on s.id = c.step
+            select c.item, c.after as word, s.step_group = 'begin' as begun
+            from step_change c join step s on s.id = c.step
             where s.site = :site and c.before is null and c.after is not null order by s.id desc
             """;
 
-    private static final String CAME = "select item, identity as word from came where site = :site";
+    private static final String CAME = "select item, identity as word, 0 as begun from came where site = :site";
     private static final String PUT = """
             insert into came (site, item, identity) values (?, ?, ?)
             on conflict (site, item) do update set identity = excluded.identity
@@ -28,7 +30,13 @@ final class Arrivals {
     private static final String PUT_PAST = "insert or ignore into past (site, item, hash) values (?, ?, ?)";
     private static final String HELD = "select count(*) from past where site = :site and item = :item and hash = :hash";
 
-    private record Row(String item, String word) {}
+    private record Row(String item, String word, boolean begun) {
+
+        /** What is ready made is the same wherever a site begins with it. */
+        String identity() {
+            return Pack.identity(item, begun && ReadySite.isReadyMade(item) ? "ready made" : word);
+        }
+    }
 
     private final String site;
     private final Database database;
@@ -69,8 +77,7 @@ final class Arrivals {
     /** Who the site's items are: as a pack said, or by what they began with. */
     Known known() {
         Map<String, String> identities = new HashMap<>();
-        rows(BORN).forEach(r -> identities.put(r.item(), r.word()));
-        identities.replaceAll(Pack::identity);
+        rows(BORN).forEach(r -> identities.put(r.item(), r.identity()));
         rows(CAME).forEach(r -> identities.put(r.item(), r.word()));
         Map<String, String> items = new HashMap<>();
         identities.forEach((item, identity) -> items.merge(identity, item, (a, b) -> a.compareTo(b) < 0 ? a : b));

@@ -1,0 +1,99 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import venue.store.media.MediaFiles;
+import venue.store.pack.PackWriter;
+import venue.store.workspace.Workspaces;
+
+/** Packs over HTTP: saved, looked at, read in one step, and refused to whoever they are none of the business of. */
+@ServerTest
+class PacksTest {
+
+    private static final String SITE = "/api/sites/kestrel-moor";
+    private static final String PACKS = SITE + "/packs";
+    private static final String UNDER = "{\"differing\":\"MINE\",\"each\":{},\"how\":\"UNDER\",\"wearItsLook\":false}";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private Workspaces workspaces;
+
+    @Autowired
+    private MediaFiles files;
+
+    private Client maja;
+    private Client tomas;
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+        tomas = Client.signedIn(port, "tomas");
+    }
+
+    private byte[] pack(String item) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PackWriter.write(workspaces.require("kestrel-moor").packs().save(item, false), files, out);
+        return out.toByteArray();
+    }
+
+    @Test
+    void aPageIsLookedAtReadAndTakenBackInOneStep() throws IOException {
+        JsonNode looked = json(maja.upload(PACKS, "Visit.venuepack", pack("visit")));
+        assertThat(looked.at("/report/fresh").size()).isZero();
+        assertThat(looked.get("lacking").size()).isZero();
+        String at = PACKS + "/" + looked.get("id").asString();
+        String beside = UNDER.replace("UNDER", "IN_PLACE_OF").replace("\"how\"", "\"at\":\"tonight\",\"how\"");
+        JsonNode placed = json(maja.post(at + "/look", beside));
+        assertThat(placed.at("/report/fresh/0/address").asString()).isEqualTo("/tonight");
+        assertThat(json(maja.get(at)).get("done").asInt()).isZero();
+        JsonNode read = json(maja.post(at + "/read", beside));
+        assertThat(json(maja.get(SITE)).get("undo").asString())
+                .isEqualTo(read.get("name").asString());
+        json(maja.post(SITE + "/undo", "{}"));
+        assertThat(json(maja.get(SITE + "/pages/tonight/sheet")).toString()).doesNotContain("\"title\":\"Visit\"");
+        refused(maja.get(at), 404, "unknown-pack");
+        assertThat(maja.get("/api/record?site=kestrel-moor").body()).contains("PACK_READ");
+    }
+
+    @Test
+    void whatIsNoPackAndWhoeverMayNotAreRefused() throws IOException {
+        byte[] none = "no pack".getBytes(StandardCharsets.UTF_8);
+        HttpResponse<String> answer = maja.upload(PACKS, "x.venuepack", none);
+        refused(answer, 422, "bad-pack");
+        assertThat(answer.body()).contains("no zip");
+        refused(tomas.upload(PACKS, "x.venuepack", pack("plain")), 403, "managers-only");
+        refused(tomas.get(SITE + "/pack"), 403, "managers-only");
+        refused(maja.get(SITE + "/pack?item=nothing"), 404, "unknown-item");
+        refused(maja.get(SITE + "/pack?item=main"), 422, "no-pack");
+        String id =
+                json(maja.upload(PACKS, "x.venuepack", pack("plain"))).get("id").asString();
+        refused(tomas.post(PACKS + "/" + id + "/read", UNDER), 403, "managers-only");
+        refused(maja.post(PACKS + "/" + id + "/look", UNDER.replace("UNDER", "IN_PLACE_OF")), 422, "no-page-in-pack");
+        refused(maja.post(PACKS + "/" + id + "/look", UNDER.replace("MINE", "OURS")), 400, "unreadable");
+        assertThat(maja.send("DELETE", PACKS + "/" + id, "", "").statusCode()).isEqualTo(200);
+        refused(maja.post(PACKS + "/" + id + "/read", UNDER), 404, "unknown-pack");
+    }
+
+    @Test
+    void aPackIsHandedOverUnderItsName() {
+        HttpResponse<String> saved = maja.get(SITE + "/pack?item=visit");
+        assertThat(saved.headers().firstValue("Content-Type")).contains(PackWriter.MEDIA_TYPE);
+        assertThat(saved.headers().firstValue("Content-Disposition").orElse(""))
+                .startsWith("attachment")
+                .contains("visit.venuepack");
+        assertThat(saved.body()).startsWith("PK");
+    }
+}

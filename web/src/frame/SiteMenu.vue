@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { get } from '@/api/client'
+import type { SiteName } from '@/api/types'
+import { packHref } from '@/pack/packHref'
+import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
+
+/** The site's name: one's other sites, and what concerns the site as a whole. */
+const emit = defineEmits<{ bringIn: [] }>()
+const site = useSite()
+const session = useSession()
+const sites = ref<SiteName[]>([])
+const others = computed(() => sites.value.filter((s) => s.id !== site.id))
+
+/** Where a site is, and how far it is out. */
+function standing(s: SiteName) {
+  const out = s.release === 0 ? 'nothing released' : `release ${s.release}`
+  const waits = s.changes === 0 ? 'nothing waits' : `${counted(s.changes, 'change waits', 'changes wait')}`
+  return [s.origin.replace(/^https?:\/\//, ''), out, waits].join(' · ')
+}
+
+async function load() {
+  const answer = await get<SiteName[]>('/sites')
+  if (answer.ok) sites.value = answer.value
+}
+onMounted(load)
+</script>
+
+<template>
+  <v-menu v-if="others.length || session.manager" @update:model-value="(is) => is && load()">
+    <template #activator="{ props: menu }">
+      <button class="site" type="button" v-bind="menu">
+        <span class="cut">{{ site.standing?.name }}</span> ▾
+      </button>
+    </template>
+    <v-list>
+      <v-list-item
+        v-for="s in others"
+        :key="s.id"
+        :to="`/${s.id}/plan`"
+        :title="s.name"
+        :subtitle="standing(s)"
+      />
+      <v-divider v-if="others.length" />
+      <template v-if="session.manager">
+        <v-list-item title="Bring in a pack…" @click="emit('bringIn')" />
+        <v-list-item title="Save the whole site as a pack" :href="packHref(site.id)" download />
+      </template>
+      <template v-if="session.person?.owner">
+        <v-divider />
+        <v-list-item title="New site…" to="/-/new-site" />
+      </template>
+    </v-list>
+  </v-menu>
+  <span v-else class="site cut">{{ site.standing?.name }}</span>
+</template>
+
+<style scoped>
+.site {
+  display: flex;
+  gap: 5px;
+  padding-left: 16px;
+  border: 0;
+  border-left: 1px solid var(--line);
+  margin: 12px 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  max-width: 260px;
+  line-height: 24px;
+}
+</style>

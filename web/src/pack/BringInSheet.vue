@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { said } from '@/api/said'
+import { useNotices } from '@/edit/useNotices'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
+import PackReport from './PackReport.vue'
+import { useBringIn } from './useBringIn'
+
+/** Brings in a pack: chosen or dropped, looked at, and read in one step. */
+const props = defineProps<{ given?: File | null; page?: string | null }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const notices = useNotices()
+const { looked, problem, busy, share, how, send, look, read } = useBringIn()
+const over = ref(false)
+const report = computed(() => looked.value?.report)
+const pages = computed(() =>
+  site.order.flatMap((id) => {
+    const row = site.rows.get(id)
+    return row ? [{ value: row.id, title: row.title, subtitle: row.address }] : []
+  }),
+)
+const HOLDS = {
+  SITE: 'A whole site',
+  PAGE: 'A page',
+  TEMPLATE: 'A template',
+  PATTERN: 'A pattern',
+  KIND: 'A kind of page',
+  LOOK: 'A look',
+}
+const size = (bytes: number) =>
+  bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} KB` : `${(bytes / 1e6).toFixed(1)} MB`
+const holds = computed(() => {
+  if (!looked.value || !report.value) return ''
+  const files = looked.value.files
+    ? ` · ${counted(looked.value.files, 'file')}, ${size(looked.value.bytes)}`
+    : ' · no files'
+  return HOLDS[report.value.holds] + ' with all that it needs' + files
+})
+const takes = computed(() => report.value?.steps ?? 0)
+const ready = computed(() => takes.value > 0 && (how.how !== 'IN_PLACE_OF' || !!how.at))
+
+onMounted(() => props.given && void send(props.given))
+function chosen(files: FileList | null | undefined) {
+  over.value = false
+  if (files?.[0]) void send(files[0])
+}
+function place(where: 'UNDER' | 'IN_PLACE_OF' | 'ONLY_PATTERNS') {
+  how.how = where
+  how.at =
+    where === 'ONLY_PATTERNS'
+      ? undefined
+      : (props.page ?? (where === 'UNDER' ? undefined : (site.standing?.homeId ?? undefined)))
+  void look()
+}
+function at(page: unknown) {
+  how.at = page ? String(page) : undefined
+  void look()
+}
+async function bringIn() {
+  const name = report.value?.name
+  const done = await read()
+  if (!done) return
+  notices.tell(done.step ? `“${name}” is in: one step to undo.` : `All of “${name}” is here already.`)
+  emit('close')
+}
+</script>
+
+<template>
+  <SheetDialog
+    :title="report ? `Bring in “${report.name}”` : 'Bring in a pack'"
+    :size="report ? 'large' : 'usual'"
+    :stays="busy === 'reads'"
+    @close="emit('close')"
+  >
+    <template v-if="!report">
+      <p class="quiet">
+        A pack holds a page, a template, a pattern, a kind, a look or a whole site, with all that it needs. It
+        is looked at first; nothing is changed before you say so.
+      </p>
+      <label
+        class="drop"
+        :class="{ over }"
+        @dragover.prevent="over = true"
+        @dragleave="over = false"
+        @drop.prevent="(e) => chosen(e.dataTransfer?.files)"
+      >
+        <template v-if="busy === 'sends'">
+          <span>{{ share < 1 ? 'Being sent…' : 'Being looked at…' }}</span>
+          <v-progress-linear
+            :model-value="share * 100"
+            :indeterminate="share >= 1"
+            aria-label="How much has gone"
+          />
+        </template>
+        <template v-else>
+          <span><span class="textlink">Choose a .venuepack file</span>, or drop it here</span>
+        </template>
+        <input
+          v-focus
+          type="file"
+          accept=".venuepack,application/vnd.venue.pack+zip"
+          class="unseen"
+          :disabled="!!busy"
+          aria-label="Choose a pack"
+          @change="(e) => chosen((e.target as HTMLInputElement).files)"
+        />
+      </label>
+    </template>
+    <div v-else class="looked">
+      <div class="where">
+        <p class="quiet">{{ holds }}</p>
+        <v-radio-group
+          v-if="report.holds === 'PAGE' || how.how === 'ONLY_PATTERNS'"
+          :model-value="how.how"
+          aria-label="Where it comes"
+          class="ways"
+          @update:model-value="(w: unknown) => place(w as 'UNDER')"
+        >
+          <v-radio value="UNDER" label="As a new page" />
+          <v-radio value="IN_PLACE_OF" label="In place of a page, which stays in its history" />
+          <v-radio value="ONLY_PATTERNS" label="Only its sections, as patterns" />
+        </v-radio-group>
+        <v-autocomplete
+          v-if="report.holds === 'PAGE' && how.how !== 'ONLY_PATTERNS'"
+          :model-value="how.at ?? null"
+          :items="pages"
+          :label="how.how === 'UNDER' ? 'Beneath' : 'In place of'"
+          :clearable="how.how === 'UNDER'"
+          placeholder="The top of the site"
+          persistent-placeholder
+          @update:model-value="at"
+        />
+        <v-checkbox
+          v-if="report.look"
+          v-model="how.wearItsLook"
+          :label="`Wear its look, “${report.look}”`"
+          @update:model-value="look"
+        />
+        <p class="quiet gap">Pages take on this site’s look. What you keep stays as it is.</p>
+      </div>
+      <PackReport v-model:how="how" :looked="looked!" @look="look" />
+    </div>
+    <p v-if="problem" class="must gap" role="alert">{{ said(problem) }}</p>
+    <v-progress-linear
+      v-if="busy === 'reads'"
+      class="gap"
+      :model-value="share * 100"
+      :indeterminate="share === 0"
+      aria-label="How much has been kept"
+    />
+    <div class="row-flex foot">
+      <v-btn v-if="report" class="yes" :disabled="!ready || !!busy" @click="bringIn">
+        {{
+          busy === 'reads'
+            ? 'Bringing it in…'
+            : takes
+              ? `Bring in ${counted(takes, 'item')}`
+              : 'Nothing to bring in'
+        }}
+      </v-btn>
+      <v-btn :disabled="busy === 'reads'" @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.drop {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: center;
+  justify-content: center;
+  min-height: 120px;
+  margin-top: 14px;
+  padding: 20px;
+  border: 1px dashed var(--line);
+  background: var(--paper);
+  cursor: pointer;
+}
+.drop.over,
+.drop:focus-within {
+  border-color: var(--juniper);
+  background: var(--juniper-wash);
+}
+.ways {
+  margin: 12px 0 14px;
+}
+.looked {
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr);
+  gap: 28px;
+  margin-top: 8px;
+}
+@media (max-width: 900px) {
+  .looked {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,97 @@
+import { onUnmounted, reactive, ref, type Ref } from 'vue'
+import { del, get, post, sendFile, type Outcome, type Problem } from '@/api/client'
+import type { PackHow, PackLooked, PackProgress, PackRead } from '@/api/types'
+import { useSite } from '@/site/useSite'
+
+const SOON = 2000
+const OFTEN = 700
+
+interface Bringing {
+  base: string
+  looked: Ref<PackLooked | null>
+  problem: Ref<Problem | null>
+  busy: Ref<'sends' | 'reads' | null>
+  /** How much has gone, or has been kept: from 0 to 1. */
+  share: Ref<number>
+  how: PackHow
+  take: (answer: Outcome<PackLooked>) => void
+}
+
+/** Sends a pack, and lets go of one that is not to be read. */
+function makeSending({ base, looked, problem, busy, share, take }: Bringing) {
+  let stop = () => {}
+
+  async function send(file: File) {
+    letGo()
+    problem.value = null
+    busy.value = 'sends'
+    share.value = 0
+    const sending = sendFile<PackLooked>(base, file, (gone) => (share.value = gone))
+    stop = sending.stop
+    const answer = await sending.done
+    busy.value = null
+    if (answer.ok || answer.problem.code !== 'stopped') take(answer)
+  }
+  function letGo() {
+    stop()
+    if (looked.value) void del(`${base}/${looked.value.id}`)
+    looked.value = null
+  }
+  return { send, letGo }
+}
+
+/** Reads a pack; what takes longer tells how far it is. */
+function makeReading({ base, looked, problem, busy, share, how }: Bringing, done: () => Promise<unknown>) {
+  async function progress() {
+    if (busy.value !== 'reads' || !looked.value) return
+    const answer = await get<PackProgress>(`${base}/${looked.value.id}`)
+    if (answer.ok) share.value = answer.value.done / Math.max(1, answer.value.files)
+    if (busy.value === 'reads') setTimeout(progress, OFTEN)
+  }
+
+  /** Gives what the step is called, or nothing where it was refused. */
+  return async function read() {
+    if (!looked.value || busy.value) return null
+    busy.value = 'reads'
+    share.value = 0
+    setTimeout(progress, SOON)
+    const answer = await post<PackRead>(`${base}/${looked.value.id}/read`, how)
+    busy.value = null
+    problem.value = answer.ok ? null : answer.problem
+    if (!answer.ok) return null
+    looked.value = null
+    await done()
+    return answer.value
+  }
+}
+
+/** A pack on its way in: sent, looked at as often as something else is chosen, and read when that is asked for. */
+export function useBringIn() {
+  const site = useSite()
+  const looked = ref<PackLooked | null>(null)
+  const problem = ref<Problem | null>(null)
+  const busy = ref<'sends' | 'reads' | null>(null)
+  const share = ref(0)
+  const how = reactive<PackHow>({ differing: 'MINE', each: {}, how: 'UNDER', wearItsLook: false })
+  const base = `/sites/${site.id}/packs`
+
+  function take(answer: Outcome<PackLooked>) {
+    problem.value = answer.ok ? null : answer.problem
+    if (answer.ok) looked.value = answer.value
+  }
+  const bringing = { base, looked, problem, busy, share, how, take }
+  const { send, letGo } = makeSending(bringing)
+  const read = makeReading(bringing, site.refresh)
+
+  let asked = 0
+  /** The report for what is chosen now; an answer to an earlier choice comes too late. */
+  async function look() {
+    if (!looked.value) return
+    const mine = ++asked
+    const answer = await post<PackLooked>(`${base}/${looked.value.id}/look`, how)
+    if (mine === asked) take(answer)
+  }
+  onUnmounted(letGo)
+
+  return { looked, problem, busy, share, how, send, look, read }
+}
