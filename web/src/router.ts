@@ -21,6 +21,7 @@ export const router = createRouter({
       component: () => import('@/people/InstallationFrame.vue'),
       children: [
         { path: 'people', name: 'people', component: () => import('@/people/PeopleScreen.vue') },
+        { path: 'sites', name: 'sites', component: () => import('@/people/SitesScreen.vue') },
         { path: 'account', name: 'account', component: () => import('@/people/AccountScreen.vue') },
         { path: 'new-site', name: 'new-site', component: () => import('@/setup/NewSiteScreen.vue') },
         { path: 'record', name: 'record', component: () => import('@/people/RecordScreen.vue') },
@@ -50,9 +51,23 @@ export const router = createRouter({
         { path: 'theme', name: 'theme', component: () => import('@/theme/ThemeScreen.vue') },
         { path: 'media/:media?', name: 'media', component: () => import('@/media/MediaScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('@/survey/SurveyScreen.vue') },
+        {
+          path: 'settings',
+          name: 'settings',
+          component: () => import('@/settings/SiteSettingsScreen.vue'),
+        },
         { path: 'releases', name: 'releases', component: () => import('@/release/ReleaseScreen.vue') },
       ],
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
+})
+
+/** A window is loaded for one site: what it may frame is told with the page, and another site is loaded anew. */
+const loadedFor = location.pathname.split('/')[1]
+router.beforeEach((to) => {
+  const site = to.params.site
+  if (!site || site === loadedFor) return true
+  location.assign(to.fullPath)
+  return false
 })

@@ -45,12 +45,14 @@ onMounted(load)
       />
       <v-divider v-if="others.length" />
       <template v-if="session.manager">
+        <v-list-item title="Site settings" :to="{ name: 'settings' }" />
         <v-list-item title="Bring in a pack…" @click="emit('bringIn')" />
         <v-list-item title="Save the whole site as a pack" :href="packHref(site.id)" download />
       </template>
       <template v-if="session.person?.owner">
         <v-divider />
         <v-list-item title="New site…" to="/-/new-site" />
+        <v-list-item title="All sites" to="/-/sites" />
       </template>
     </v-list>
   </v-menu>

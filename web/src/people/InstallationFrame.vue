@@ -31,6 +31,7 @@ async function leave() {
         <router-link v-if="session.person?.owner || sites.some((s) => s.role === 'MANAGER')" to="/-/people"
           >People</router-link
         >
+        <router-link to="/-/sites">Sites</router-link>
         <router-link to="/-/account">My account</router-link>
         <router-link v-if="session.person?.owner || sites.some((s) => s.role === 'MANAGER')" to="/-/record"
           >Record</router-link

@@ -28,6 +28,10 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   SITE_MADE: (l) => `made the site ${l.site}`,
   PACK_SAVED: (l) => `saved “${l.detail}” of ${l.site} as a pack`,
   PACK_READ: (l) => `brought the pack “${l.detail}” into ${l.site}`,
+  HOSTS_SET: (l) => `gave ${l.site} the host names ${l.detail}`,
+  SITE_RETIRED: (l) => `retired the site ${l.site}`,
+  SITE_BROUGHT_BACK: (l) => `brought the site ${l.site} back`,
+  SITE_REMOVED: (l) => `removed the site ${l.detail} for good`,
   RELEASED: (l) => `released ${l.site} (release ${l.detail})`,
 }
 
@@ -44,6 +48,7 @@ export const DEEDS = [
   { value: 'DEACTIVATED', title: 'deactivations' },
   { value: 'PASSWORD_CHANGED', title: 'new passwords' },
   { value: 'RELEASED', title: 'releases' },
+  { value: 'HOSTS_SET', title: 'host names' },
   { value: 'PACK_READ', title: 'packs brought in' },
   { value: 'PACK_SAVED', title: 'packs saved' },
 ]

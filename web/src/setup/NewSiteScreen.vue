@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref } from 'vue'
-import BeginningChoice from './BeginningChoice.vue'
-import { blankSite } from './proposed'
+import { computed, onMounted, ref } from 'vue'
+import { blankSite, type NewSource } from './proposed'
 import SiteFields from './SiteFields.vue'
+import SourceChoice from './SourceChoice.vue'
 import { get, post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
-import type { Offer } from '@/api/types'
+import type { Offer, PackOfSite, SiteName } from '@/api/types'
 
 /** A further site of the installation. */
 const FIELDS = ['siteName', 'siteHost', 'language', 'timeZone']
 const site = ref(blankSite())
-const asked = reactive({ beginWith: 'small' })
+const source = ref<NewSource>({ beginWith: 'small' })
+const sites = ref<SiteName[]>([])
 const offers = ref<Offer[]>([])
 const problem = ref<Problem | null>(null)
 const busy = ref(false)
@@ -18,19 +19,28 @@ const at = (field: string) => (problem.value?.field === field ? said(problem.val
 const elsewhere = computed(() =>
   problem.value && !FIELDS.includes(problem.value.field ?? '') ? said(problem.value) : '',
 )
-const chosen = computed(() => offers.value.find((o) => o.id === asked.beginWith))
+const chosen = computed(() => offers.value.find((o) => o.id === source.value.beginWith))
 
 onMounted(async () => {
   const answer = await get<Offer[]>('/beginnings')
   if (answer.ok) offers.value = answer.value
   else problem.value = answer.problem
+  const mine = await get<SiteName[]>('/sites')
+  if (mine.ok) sites.value = mine.value
 })
+
+/** A pack says what its site is called, until somebody says otherwise. */
+function named(pack: PackOfSite) {
+  if (!site.value.siteName) site.value.siteName = pack.name
+  site.value.language = pack.language
+  site.value.timeZone = pack.timeZone
+}
 
 async function make() {
   if (busy.value) return
   busy.value = true
   problem.value = null
-  const answer = await post<{ site: string }>('/sites', { ...site.value, ...asked })
+  const answer = await post<{ site: string }>('/sites', { ...site.value, ...source.value })
   // The page is loaded anew: what it may frame was told before the site was there.
   if (answer.ok) return location.assign(`/${answer.value.site}/plan`)
   busy.value = false
@@ -46,18 +56,19 @@ async function make() {
         <SiteFields v-model="site" :wrong="at" />
         <p v-if="elsewhere" class="must gap" role="alert">{{ elsewhere }}</p>
         <div class="row-flex act">
-          <v-btn type="submit" class="strong" :disabled="busy">{{
+          <v-btn type="submit" class="strong" :disabled="busy || (!chosen && !source.from)">{{
             busy ? 'Making the site…' : 'Make it'
           }}</v-btn>
           <span v-if="chosen" class="quiet">
             makes {{ chosen.pages.length }} pages; {{ chosen.live }} of them, and the page for wrong
             addresses, are live at once, the others are drafts
           </span>
+          <span v-else class="quiet">its home page is live at once, the others are drafts</span>
         </div>
       </template>
       <p v-else-if="elsewhere" class="quiet gap" role="alert">{{ elsewhere }}</p>
     </div>
-    <BeginningChoice v-if="offers.length" v-model="asked.beginWith" :offers="offers" />
+    <SourceChoice v-if="offers.length" v-model="source" :offers="offers" :sites="sites" @pack="named" />
   </form>
 </template>
 

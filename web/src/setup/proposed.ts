@@ -29,6 +29,13 @@ export interface AskedSite {
   timeZone: string
 }
 
+/** What a further site is made of. */
+export interface NewSource {
+  beginWith: string
+  from?: string
+  withContent?: boolean
+}
+
 export const blankSite = (): AskedSite => ({
   siteName: '',
   siteHost: '',

@@ -37,7 +37,7 @@ import venue.store.workspace.Workspace;
 @Command(name = "pack", description = "Saves packs and reads them.", mixinStandardHelpOptions = true)
 final class PackVerb implements Runnable {
 
-    private static final String WHO = "the command line";
+    private static final String WHO = By.COMMAND_LINE.origin();
 
     @Spec
     @Nullable
@@ -180,7 +180,7 @@ final class PackVerb implements Runnable {
         sites.requireFree(host);
         if (!dryRun) {
             packed.unpack(own.media(), done -> {});
-            sites.of(By.COMMAND_LINE, WHO, packed.pack(), host);
+            sites.of(By.COMMAND_LINE, packed.pack(), host);
         }
         return data.origin(host) + "/";
     }

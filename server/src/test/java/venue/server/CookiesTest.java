@@ -69,7 +69,7 @@ class CookiesTest {
 
     @Test
     void theInterfaceTakesPicturesFilmsAndFramesFromItsOwnSitesAlone() throws Exception {
-        HttpResponse<String> page = send(at("/"));
+        HttpResponse<String> page = send(at("/kestrel-moor/plan"));
         String policy = page.headers().firstValue("content-security-policy").orElseThrow();
         String site = "https://kestrel-moor.localhost:" + port;
         assertThat(policy)

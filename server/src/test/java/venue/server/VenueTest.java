@@ -151,7 +151,7 @@ class VenueTest {
                 "--under",
                 "/nowhere");
         said.reset();
-        refused("belongs to the site", "pack", "read", "--data", folder, "--as-site", site, file);
+        refused("belongs to another site", "pack", "read", "--data", folder, "--as-site", site, file);
         said.reset();
         refused("holds no whole site", "pack", "read", "--data", folder, "--as-site", "third.localhost", page);
         said.reset();

@@ -28,7 +28,7 @@ public record NewSite(String name, String host, String language, ZoneId zone) {
         return new NewSite(checkName(name), checkHost(host), checkLanguage(language), checkZone(zone));
     }
 
-    private static String checkName(String typed) {
+    public static String checkName(String typed) {
         String name = Letters.line(typed);
         int length = name.codePointCount(0, name.length());
         if (Letters.isUnseen(name) || length > LONGEST_NAME) {
@@ -54,7 +54,7 @@ public record NewSite(String name, String host, String language, ZoneId zone) {
         return host;
     }
 
-    private static String checkLanguage(String typed) {
+    public static String checkLanguage(String typed) {
         try {
             String tag =
                     new Locale.Builder().setLanguageTag(typed.strip()).build().toLanguageTag();
@@ -71,7 +71,7 @@ public record NewSite(String name, String host, String language, ZoneId zone) {
                 "Give a tag such as en, en-GB or de (BCP 47).");
     }
 
-    private static ZoneId checkZone(String typed) {
+    public static ZoneId checkZone(String typed) {
         try {
             return ZoneId.of(typed.strip());
         } catch (DateTimeException e) {

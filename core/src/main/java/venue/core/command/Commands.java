@@ -12,6 +12,7 @@ import venue.core.edit.media.MediaCommand;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
+import venue.core.edit.site.SiteCommand;
 import venue.core.edit.template.TemplateCommand;
 import venue.core.edit.value.ValueCommand;
 
@@ -27,7 +28,8 @@ public final class Commands {
             MediaCommand.class,
             MenuCommand.class,
             LookCommand.class,
-            ValueCommand.class);
+            ValueCommand.class,
+            SiteCommand.class);
 
     private Commands() {}
 

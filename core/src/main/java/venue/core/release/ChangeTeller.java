@@ -91,6 +91,15 @@ final class ChangeTeller {
         if (!before.name().equals(after.name())) {
             says.add("Named " + after.name());
         }
+        if (!before.language().equals(after.language())) {
+            says.add("Written in " + after.language());
+        }
+        if (!before.zone().equals(after.zone())) {
+            says.add("Time zone " + after.zone());
+        }
+        if (!before.hosts().equals(after.hosts())) {
+            says.add("Host names changed; they hold already");
+        }
         if (!before.foot().equals(after.foot())) {
             says.add("Other sections stand on every page");
         }

@@ -43,12 +43,20 @@ public record Site(
         foot = foot == null ? List.of() : List.copyOf(foot);
     }
 
-    public Site withHome(String pageId) {
+    public Site withHome(@Nullable String pageId) {
         return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts, foot);
     }
 
     public Site withHosts(List<String> names) {
         return new Site(id, name, names, language, zone, home, look, fallbackTemplate, facts, foot);
+    }
+
+    public Site described(String words, String tag, ZoneId timeZone) {
+        return new Site(id, words, hosts, tag, timeZone, home, look, fallbackTemplate, facts, foot);
+    }
+
+    public Site withoutFacts() {
+        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, Map.of(), foot);
     }
 
     public Site withLook(String themeId) {

@@ -37,7 +37,8 @@ public class Origins {
                 : List.of(origin(settings.host()));
     }
 
-    private String origin(String host) {
+    /** The same for a host name. */
+    public String origin(String host) {
         int port = settings.publicPort() == 0 ? listening : settings.publicPort();
         boolean usual = port == (settings.publicScheme().equals("https") ? HTTPS : HTTP);
         return settings.publicScheme() + "://" + host + (usual ? "" : ":" + port);

@@ -6,7 +6,6 @@ import java.text.Normalizer;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
@@ -55,8 +54,9 @@ public class SiteMaker {
     }
 
     /** Makes one of a pack, under a host name; its home page goes live, and all that is no page. */
-    public Workspace of(By by, String who, Pack pack, String host) {
+    public Workspace of(By by, Pack pack, String host) {
         requireFree(host);
+        String who = by.who() == null ? by.origin() : by.who();
         Site site = (Site) pack.rootItem();
         Consumer<Workspace> then = workspace -> {
             team.madeSite(by, workspace.site());
@@ -99,16 +99,25 @@ public class SiteMaker {
 
     /** Refuses a host name that belongs to another site, or to the interface. */
     public void requireFree(String host) {
-        Optional<Workspace> taken = workspaces.servedAt(host);
-        if (taken.isPresent() || settings.isInterface(host)) {
-            String by = taken.map(w -> "the site “" + w.now().working().site().name() + "”")
-                    .orElse("the interface");
-            throw Refusal.conflict(
-                    "host-taken",
-                    "siteHost",
-                    "“" + host + "” belongs to " + by + ".",
-                    "Give another host name; it can be changed later.");
+        requireNotOurs(host);
+        if (workspaces.isTaken(host)) {
+            throw taken(host, "another site");
         }
+    }
+
+    /** Refuses the interface's own host name. */
+    public void requireNotOurs(String host) {
+        if (settings.isInterface(Settings.normal(host.strip()))) {
+            throw taken(host, "the interface");
+        }
+    }
+
+    private static Refusal taken(String host, String by) {
+        return Refusal.conflict(
+                "host-taken",
+                "siteHost",
+                "“" + host + "” belongs to " + by + ".",
+                "Give another host name; it can be changed later.");
     }
 
     /** An id out of the site's name, for addresses of the interface. */
@@ -119,7 +128,7 @@ public class SiteMaker {
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         String id = plain.substring(0, Math.min(LONGEST_ID, plain.length())).replaceAll("-$", "");
-        boolean taken = RESERVED.contains(id) || workspaces.find(id).isPresent();
+        boolean taken = RESERVED.contains(id) || workspaces.isKnown(id);
         return id.isEmpty() || taken ? Ids.fresh(chance) : id;
     }
 }

@@ -19,7 +19,7 @@ import venue.server.problem.Problems;
  */
 public final class UploadGate extends OncePerRequestFilter {
 
-    private static final Pattern UPLOAD = Pattern.compile("/api/sites/([^/]{1,40})/(media|packs)");
+    private static final Pattern UPLOAD = Pattern.compile("/api/(?:sites/([^/]{1,40})/(?:media|packs)|packs)");
     private static final long MEGABYTE = 1024 * 1024;
     private static final long MOST_UPLOAD = 512 * MEGABYTE;
     private static final long MOST_OTHER = 16 * MEGABYTE;
@@ -77,7 +77,7 @@ public final class UploadGate extends OncePerRequestFilter {
         return hasRoom(upload.group(1), length, response);
     }
 
-    private boolean hasRoom(String site, long length, HttpServletResponse response) throws IOException {
+    private boolean hasRoom(@Nullable String site, long length, HttpServletResponse response) throws IOException {
         if (length > MOST_UPLOAD) {
             return refused(
                     response,
@@ -86,7 +86,7 @@ public final class UploadGate extends OncePerRequestFilter {
                     "This file is larger than the 500 MB that fit.",
                     "Save it shorter, or in a lower quality.");
         }
-        long left = room.left(site);
+        long left = site == null ? MOST_UPLOAD : room.left(site);
         return length <= left
                 || refused(
                         response,

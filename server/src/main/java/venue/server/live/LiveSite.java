@@ -42,6 +42,10 @@ final class LiveSite {
         this.clock = clock;
     }
 
+    String origin() {
+        return origin;
+    }
+
     int release() {
         return standing.release();
     }

@@ -1,8 +1,8 @@
 package venue.server.live;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.InstantSource;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
 import venue.store.workspace.Standing;
@@ -14,7 +14,9 @@ class LiveSites {
 
     private final Origins origins;
     private final InstantSource clock;
-    private final Map<String, LiveSite> bySite = new ConcurrentHashMap<>();
+    /** They go when the site is let go. */
+    private final Cache<Workspace, LiveSite> bySite =
+            Caffeine.newBuilder().weakKeys().build();
 
     LiveSites(Origins origins, InstantSource clock) {
         this.origins = origins;
@@ -23,12 +25,13 @@ class LiveSites {
 
     LiveSite of(Workspace workspace) {
         Standing now = workspace.now();
-        LiveSite known = bySite.get(workspace.site());
-        if (known != null && known.release() == now.release()) {
+        String origin = origins.of(now.working().site());
+        LiveSite known = bySite.getIfPresent(workspace);
+        if (known != null && known.release() == now.release() && known.origin().equals(origin)) {
             return known;
         }
-        LiveSite made = new LiveSite(now, origins.of(now.working().site()), clock);
-        bySite.put(workspace.site(), made);
+        LiveSite made = new LiveSite(now, origin, clock);
+        bySite.put(workspace, made);
         return made;
     }
 }

@@ -14,6 +14,7 @@ import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.stereotype.Component;
+import venue.server.app.Origins;
 import venue.server.app.Settings;
 import venue.server.proof.Proofs;
 import venue.store.workspace.Workspace;
@@ -33,6 +34,7 @@ class PublicValve extends ValveBase {
 
     private final Settings settings;
     private final Workspaces workspaces;
+    private final Origins origins;
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
@@ -42,6 +44,7 @@ class PublicValve extends ValveBase {
     PublicValve(
             Settings settings,
             Workspaces workspaces,
+            Origins origins,
             LiveSites sites,
             SiteFiles files,
             Proofs proofs,
@@ -50,6 +53,7 @@ class PublicValve extends ValveBase {
         super(true);
         this.settings = settings;
         this.workspaces = workspaces;
+        this.origins = origins;
         this.sites = sites;
         this.files = files;
         this.proofs = proofs;
@@ -77,6 +81,8 @@ class PublicValve extends ValveBase {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
         } else if (answer.isError() || !isDecodable(asked)) {
             Replies.send(asked, answer, sites.of(workspace.get()).unreadable());
+        } else if (!host.equals(main(workspace.get()))) {
+            elsewhere(answer, origins.of(workspace.get().now().working().site()), asked);
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
             Optional<Path> played = files.played(asked.getRequestURI());
             if (played.isPresent()) {
@@ -88,6 +94,18 @@ class PublicValve extends ValveBase {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");
         }
+    }
+
+    private static String main(Workspace workspace) {
+        return workspace.now().working().site().hosts().get(0);
+    }
+
+    /** A site's other names lead to its main one, to the same path. */
+    private static void elsewhere(Response answer, String origin, Request asked) {
+        String query = asked.getQueryString() == null ? "" : "?" + asked.getQueryString();
+        answer.setStatus(HttpServletResponse.SC_MOVED_PERMANENTLY);
+        answer.setHeader("Location", origin + asked.getRequestURI() + query);
+        answer.setHeader("Cache-Control", "max-age=3600");
     }
 
     private static boolean isDecodable(Request asked) {

@@ -5,7 +5,6 @@ import java.util.Locale;
 import org.springframework.stereotype.Component;
 import venue.store.people.Person;
 import venue.store.people.Seats;
-import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** In which language somebody is written to: that of a site of theirs. */
@@ -25,14 +24,9 @@ public class Languages {
     }
 
     public Locale of(Collection<String> sites) {
-        return workspaces.all().stream()
-                .filter(w -> sites.contains(w.site()))
+        return workspaces.listed(sites).stream()
                 .findFirst()
-                .map(Languages::language)
+                .map(site -> Locale.forLanguageTag(site.language()))
                 .orElse(Locale.ENGLISH);
-    }
-
-    private static Locale language(Workspace workspace) {
-        return Locale.forLanguageTag(workspace.now().working().site().language());
     }
 }

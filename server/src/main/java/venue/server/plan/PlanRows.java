@@ -1,8 +1,9 @@
 package venue.server.plan;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
+import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /**
@@ -13,17 +14,19 @@ import venue.store.workspace.Workspaces;
 public class PlanRows {
 
     private final Workspaces workspaces;
-    private final Map<String, Rows> bySite = new ConcurrentHashMap<>();
+    /** They go when the site is let go. */
+    private final Cache<Workspace, Rows> bySite =
+            Caffeine.newBuilder().weakKeys().build();
 
     PlanRows(Workspaces workspaces) {
         this.workspaces = workspaces;
-        workspaces.onStep((site, done) ->
-                workspaces.find(site).ifPresent(w -> bySite.computeIfPresent(site, (id, rows) -> rows.after(w.now()))));
+        workspaces.onStep((site, done) -> workspaces
+                .find(site)
+                .ifPresent(w -> bySite.asMap().computeIfPresent(w, (one, rows) -> rows.after(w.now()))));
     }
 
     /** What differs since a step that a window knows. */
     public PlanPart since(String site, long step) {
-        return bySite.computeIfAbsent(site, id -> Rows.of(workspaces.require(id).now()))
-                .since(step);
+        return bySite.get(workspaces.require(site), w -> Rows.of(w.now())).since(step);
     }
 }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -126,8 +128,8 @@ class RecordController {
         UnaryOperator<String> names = people.names();
         Map<String, String> sites = new HashMap<>();
         workspaces
-                .all()
-                .forEach(w -> sites.put(w.site(), w.now().working().site().name()));
+                .listed(lines.stream().flatMap(l -> Stream.ofNullable(l.site())).collect(Collectors.toSet()))
+                .forEach(s -> sites.put(s.id(), s.name()));
         return lines.stream()
                 .map(l -> new Line(
                         l.id(),

@@ -2,18 +2,17 @@ package venue.server.site;
 
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.site.Role;
-import venue.core.site.Site;
 import venue.server.app.Origins;
 import venue.server.here.Caller;
 import venue.server.here.Here;
 import venue.store.people.Seats;
-import venue.store.workspace.Standing;
-import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** The list of sites, and how one stands: what the running head and the standing line show. */
@@ -44,16 +43,16 @@ class SiteController {
     /** The sites in which whoever asks has a seat, and all of them for owners. */
     @GetMapping
     List<SiteName> sites(Caller caller) {
-        return workspaces.all().stream()
-                .flatMap(w -> seats.role(w.site(), caller.person()).map(role -> named(w, role)).stream())
+        Map<String, Role> roles = seats.roles(workspaces.ids(), caller.person());
+        return workspaces.listed(roles.keySet()).stream()
+                .map(s -> new SiteName(
+                        s.id(),
+                        s.name(),
+                        origins.origin(String.valueOf(s.host())),
+                        Objects.requireNonNull(roles.get(s.id())),
+                        s.release(),
+                        s.changes()))
                 .toList();
-    }
-
-    private SiteName named(Workspace workspace, Role role) {
-        Standing now = workspace.now();
-        Site site = now.working().site();
-        int changes = now.plan().entries().size();
-        return new SiteName(workspace.site(), site.name(), origins.of(site), role, now.release(), changes);
     }
 
     @GetMapping("/{site}")

@@ -105,11 +105,9 @@ class TeamController {
 
     /** Sites that whoever asks manages; those who manage none see nobody. */
     private Set<String> managed(Caller caller) {
-        Set<String> managed = workspaces.all().stream()
-                .map(w -> w.site())
-                .filter(s -> seats.role(s, caller.person())
-                        .filter(r -> r == Role.MANAGER)
-                        .isPresent())
+        Set<String> managed = seats.roles(workspaces.ids(), caller.person()).entrySet().stream()
+                .filter(s -> s.getValue() == Role.MANAGER)
+                .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
         if (managed.isEmpty() && !caller.person().owner()) {
             throw Refusal.forbidden(

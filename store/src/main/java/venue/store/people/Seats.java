@@ -1,5 +1,6 @@
 package venue.store.people;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,14 @@ public final class Seats {
             return Optional.empty();
         }
         return person.owner() ? Optional.of(Role.MANAGER) : seat(site, person.id());
+    }
+
+    /** The same for many sites; those that do not exist for somebody are left out. */
+    public Map<String, Role> roles(Collection<String> sites, Person person) {
+        Map<String, Role> of = person.owner() || !person.isActive() ? Map.of() : rolesOf(person.id());
+        return sites.stream()
+                .filter(s -> person.isActive() && (person.owner() || of.containsKey(s)))
+                .collect(Collectors.toMap(s -> s, s -> of.getOrDefault(s, Role.MANAGER)));
     }
 
     Optional<Role> seat(String site, String person) {

@@ -6,11 +6,13 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicReference;
 import venue.core.edit.media.MediaCommand;
 import venue.core.pack.Asked;
+import venue.core.pack.Copied;
 import venue.core.pack.Pack;
 import venue.core.pack.Packing;
 import venue.core.pack.Reading;
 import venue.core.pack.Report;
 import venue.core.site.Role;
+import venue.core.site.Site;
 
 /** Carries what stands in a site elsewhere, and takes in what comes from there. */
 public final class Packs {
@@ -28,6 +30,12 @@ public final class Packs {
     /** A pack of one of the site's items, or of all of it, as it stands now. */
     public Pack save(String item, boolean withEntries) {
         return new Packing(workspace.now().working(), arrivals.known(), archive).of(item, withEntries);
+    }
+
+    /** All of it for a site that begins as its copy: with its content, or structure and theme alone. */
+    public Pack copy(boolean withContent) {
+        Pack all = save(Site.ID, false);
+        return withContent ? all : Copied.structure(all, archive::hashOf);
     }
 
     /** What reading a pack would do now. */

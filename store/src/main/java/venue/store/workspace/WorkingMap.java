@@ -1,6 +1,5 @@
 package venue.store.workspace;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -9,11 +8,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.store.database.Database;
 import venue.store.journal.HashChange;
 
-/** The working copies' maps from item to content, and the list of sites. */
+/** The working copies' maps from item to content. */
 final class WorkingMap {
 
-    private static final String SITES = "select id from site order by created_at, id";
-    private static final String ADD_SITE = "insert into site (id, created_at) values (:id, :at)";
     private static final String ALL = "select item, hash from working where site = :site order by item";
     private static final String PUT = """
             insert into working (site, item, hash) values (?, ?, ?)
@@ -29,14 +26,6 @@ final class WorkingMap {
     WorkingMap(Database database) {
         this.database = database;
         sql = database.sql();
-    }
-
-    List<String> sites() {
-        return sql.sql(SITES).query(String.class).list();
-    }
-
-    void addSite(String site, Instant at) {
-        sql.sql(ADD_SITE).param("id", site).param("at", at.toString()).update();
     }
 
     Map<String, String> load(String site) {

@@ -158,6 +158,13 @@ public final class Workspace {
         }
     }
 
+    /** Does what is not to be taken back, and what is kept with it. */
+    void settle(String who, Command command, Consumer<Done> first) {
+        synchronized (writing) {
+            take(who, Role.MANAGER, command, Step.Kind.SYSTEM, UUID.randomUUID().toString(), first);
+        }
+    }
+
     /** Does what a command made of the site as it is now says, as one step, and what is kept with it. */
     Done take(String who, Role role, Supplier<Command> made, Consumer<Done> first) {
         synchronized (writing) {

@@ -1,42 +1,87 @@
 package venue.store.workspace;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.Scheduler;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Collection;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import venue.core.edit.media.MediaCommand;
+import venue.core.edit.site.SetHosts;
+import venue.core.edit.site.SiteCommand;
 import venue.core.fault.Refusal;
-import venue.core.item.Ids;
 import venue.core.item.Item;
 import venue.core.pack.Pack;
+import venue.core.site.Site;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 
-/** All sites of one data folder. */
+/**
+ * All sites of one data folder. A site is read when it is first asked for, and let go when nobody has asked for half an hour:
+ * start and memory follow those in use. While anybody holds a site, everybody gets that one.
+ */
 public final class Workspaces {
 
+    /** How long a retired site can be brought back for certain. */
+    public static final Duration KEPT = Duration.ofDays(30);
+
+    private static final Duration IDLE = Duration.ofMinutes(30);
+
+    /**
+     * What is known of a site without opening it.
+     *
+     * @param host its main host name
+     * @param release its latest; 0 for none
+     * @param changes how many items wait to be released
+     * @param retiredAt since when it is not served, ISO 8601; absent for a site at work
+     */
+    public record Listed(
+            String id,
+            String name,
+            String language,
+            @Nullable String host,
+            int release,
+            int changes,
+            @Nullable String retiredAt) {}
+
     private final Database database;
+    private final SiteRows rows;
     private final Contents contents;
     private final InstantSource clock;
     private final RandomGenerator chance;
     private final List<BiConsumer<String, Done>> listeners = new CopyOnWriteArrayList<>();
-    private final Map<String, Workspace> byHost = new ConcurrentHashMap<>();
-    private final Map<String, Workspace> bySite = Collections.synchronizedMap(new LinkedHashMap<>());
+    private final Set<String> known = ConcurrentHashMap.newKeySet();
+    private final Map<String, Instant> retired = new ConcurrentHashMap<>();
+    private volatile Map<String, String> byHost;
+    /** There is one at most of each. */
+    private final Cache<String, Workspace> open =
+            Caffeine.newBuilder().weakValues().build();
+
+    private final Cache<String, Workspace> used = Caffeine.newBuilder()
+            .expireAfterAccess(IDLE)
+            .scheduler(Scheduler.systemScheduler())
+            .build();
 
     public Workspaces(Database database, InstantSource clock, RandomGenerator chance) {
         this.database = database;
         this.clock = clock;
         this.chance = chance;
         contents = new Contents(database);
-        new WorkingMap(database).sites().forEach(s -> bySite.put(s, workspace(s)));
+        rows = new SiteRows(database);
+        rows.all().forEach((site, at) -> at.ifPresentOrElse(since -> retired.put(site, since), () -> known.add(site)));
+        byHost = rows.hosts();
     }
 
     private Workspace workspace(String site) {
@@ -71,27 +116,62 @@ public final class Workspaces {
     }
 
     private Workspace begin(String site, Consumer<Workspace> all) {
-        Ids.check(site, "site");
-        if (bySite.containsKey(site)) {
+        if (isKnown(site)) {
             throw Refusal.conflict(
                     "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
         }
         Workspace workspace = database.write(() -> {
-            new WorkingMap(database).addSite(site, clock.instant());
+            rows.add(site, clock.instant());
             Workspace made = workspace(site);
             all.accept(made);
+            made.now().working().find(Site.class, Site.ID).ifPresent(s -> rows.setHosts(site, s.hosts()));
             return made;
         });
-        bySite.put(site, workspace);
+        open.put(site, workspace);
+        used.put(site, workspace);
+        known.add(site);
+        byHost = rows.hosts();
         return workspace;
     }
 
-    public Collection<Workspace> all() {
-        return List.copyOf(bySite.values());
+    /** The ids of all sites at work. */
+    public Set<String> ids() {
+        return Set.copyOf(known);
+    }
+
+    /** Whether there is a site of this id, at work or retired. */
+    public boolean isKnown(String site) {
+        return known.contains(site) || retired.containsKey(site);
+    }
+
+    /** What is known of sites, the oldest first, without opening them. */
+    public List<Listed> listed(Collection<String> sites) {
+        return rows.listed(sites);
+    }
+
+    /** Sites that are retired and can be brought back. */
+    public List<Listed> retired() {
+        return rows.listed(retired.keySet());
+    }
+
+    /** How many sites are in memory. */
+    public long inUse() {
+        used.cleanUp();
+        return used.estimatedSize();
+    }
+
+    /** Lets go of sites that nobody holds at this moment. */
+    void letGo() {
+        used.invalidateAll();
     }
 
     public Optional<Workspace> find(String site) {
-        return Optional.ofNullable(bySite.get(site));
+        if (!known.contains(site)) {
+            return Optional.empty();
+        }
+        Workspace workspace = open.get(site, this::workspace);
+        used.put(site, workspace);
+        return Optional.of(workspace);
     }
 
     public Workspace require(String site) {
@@ -100,20 +180,74 @@ public final class Workspaces {
 
     /** The site whose live release is served under a host name. */
     public Optional<Workspace> servedAt(String host) {
-        Workspace known = byHost.get(host);
-        if (known != null && serves(known, host)) {
-            return Optional.of(known);
-        }
-        for (Workspace workspace : all()) {
-            if (serves(workspace, host)) {
-                byHost.put(host, workspace);
-                return Optional.of(workspace);
-            }
-        }
-        return Optional.empty();
+        return Optional.ofNullable(byHost.get(host)).flatMap(this::find);
     }
 
-    private static boolean serves(Workspace workspace, String host) {
-        return workspace.now().working().site().hosts().contains(host);
+    /** Whether a host name belongs to a site, retired ones too. */
+    public boolean isTaken(String host) {
+        return byHost.containsKey(host);
+    }
+
+    /** Gives a site its host names, the main one first: at once, without a release. */
+    public void setHosts(String site, String who, List<String> hosts) {
+        SetHosts command = SiteCommand.setHosts(hosts);
+        require(site).settle(who, command, done -> rows.setHosts(site, command.hosts()));
+        byHost = rows.hosts();
+    }
+
+    /** Takes a site out of service; it is kept, and can be brought back. */
+    public void retire(String site) {
+        require(site);
+        Instant at = clock.instant();
+        database.write(() -> {
+            rows.retire(site, at);
+            return site;
+        });
+        retired.put(site, at);
+        known.remove(site);
+        used.invalidate(site);
+    }
+
+    /** Puts a retired site into service again, under the names that it had. */
+    public void bringBack(String site) {
+        requireRetired(site);
+        database.write(() -> {
+            rows.retire(site, null);
+            return site;
+        });
+        known.add(site);
+        retired.remove(site);
+    }
+
+    /** Takes a retired site away for good, once it has been kept as long as it is to be. */
+    public void remove(String site) {
+        Instant until = requireRetired(site).plus(KEPT);
+        if (clock.instant().isBefore(until)) {
+            throw Refusal.conflict(
+                    "kept-still",
+                    "site",
+                    "A retired site is kept for " + KEPT.toDays() + " days: this one until "
+                            + until.toString().substring(0, 10) + ".",
+                    "Save it as a pack meanwhile, or come back then.");
+        }
+        database.write(() -> {
+            rows.remove(site);
+            return site;
+        });
+        retired.remove(site);
+        open.invalidate(site);
+        byHost = rows.hosts();
+    }
+
+    private Instant requireRetired(String site) {
+        return Optional.ofNullable(retired.get(site)).orElseThrow(() -> Refusal.unknown("site", site));
+    }
+
+    /** The host names of some sites. */
+    public Set<String> hosts(Collection<String> sites) {
+        return byHost.entrySet().stream()
+                .filter(h -> sites.contains(h.getValue()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 }

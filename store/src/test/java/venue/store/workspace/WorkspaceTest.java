@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -15,13 +17,16 @@ import venue.core.edit.Command;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
+import venue.core.edit.site.SiteCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Tally;
 import venue.core.fault.Refusal;
+import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
+import venue.core.site.Site;
 import venue.core.survey.Survey;
 import venue.core.value.Value;
 import venue.store.database.Database;
@@ -283,19 +288,19 @@ class WorkspaceTest {
     @Test
     void aSiteWhoseFirstWorkFailsIsNotThereAtAll() {
         Workspaces sites = Yard.open(database);
-        assertThatThrownBy(() -> sites.begin("half", "Ana", Yard.items(), made -> {
+        assertThatThrownBy(() -> sites.begin("half", "Ana", Yard.items("half.localhost"), made -> {
                     made.run(Asked.of("Ana", PageCommand.setTitle("home", "Come in")));
                     throw new IllegalStateException("killed here");
                 }))
                 .hasMessage("killed here");
         assertThat(sites.find("half")).isEmpty();
         assertThat(Yard.open(database).find("half")).isEmpty();
-        sites.begin("half", "Ana", Yard.items());
+        sites.begin("half", "Ana", Yard.items("half.localhost"));
     }
 
     @Test
     void theContentOfAnotherSitesItemIsNoneThatThisOneEverHad() {
-        Workspace other = Yard.open(database).begin("other-yard", "Ben", Yard.items());
+        Workspace other = Yard.open(database).begin("other-yard", "Ben", Yard.items("other.localhost"));
         other.run(Asked.of("Ben", PageCommand.setTitle("home", "Theirs")));
         String theirs = other.now().hashOf("home");
         assertThat(yard.archive().past("home", theirs)).isEmpty();
@@ -303,5 +308,77 @@ class WorkspaceTest {
         assertThatThrownBy(() -> yard.run(new Asked(
                         "Ana", Role.MANAGER, PageCommand.setTitle("home", "Mine"), Map.of("home", theirs), null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("unknown-revision"));
+    }
+
+    @Test
+    void aHostBelongsToOneSiteAndChangesAtOnceAndUndoLeavesIt() {
+        Workspaces sites = Yard.open(database);
+        sites.begin("other", "Ben", Yard.items("other.localhost"));
+        Workspace here = sites.require("yard");
+        here.run(Asked.of("Ana", SiteCommand.describeSite("The yard", "de", "Europe/Berlin")));
+        sites.setHosts("yard", "Ana", List.of("New.localhost", "yard.localhost"));
+        assertThat(sites.servedAt("new.localhost")).containsSame(here);
+        assertThat(sites.servedAt("yard.localhost")).containsSame(here);
+        here.undo("Ana", Role.MANAGER);
+        assertThat(here.now().working().site().hosts()).containsExactly("new.localhost", "yard.localhost");
+        assertThat(here.now().working().site().language()).isEqualTo("en-GB");
+        assertThatThrownBy(() -> sites.setHosts("yard", "Ana", List.of("other.localhost")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("host-taken"));
+        assertThatThrownBy(() -> sites.setHosts("yard", "Ana", List.of()))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("bad-hosts"));
+        assertThat(here.now().working().site().hosts()).hasSize(2);
+        assertThat(sites.listed(List.of("yard")).get(0).changes())
+                .isEqualTo(here.now().plan().entries().size());
+    }
+
+    @Test
+    void aRetiredSiteIsBroughtBackOrGoesForGoodWhenItHasBeenKept() {
+        AtomicReference<Instant> now = new AtomicReference<>(Instant.parse("2026-11-26T10:00:00Z"));
+        Workspaces sites = new Workspaces(database, now::get, new Random());
+        sites.begin("other", "Ben", Yard.items("other.localhost"));
+        sites.retire("yard");
+        assertThat(sites.servedAt("yard.localhost")).isEmpty();
+        assertThat(sites.find("yard")).isEmpty();
+        assertThat(new Workspaces(database, now::get, new Random()).retired())
+                .extracting(Workspaces.Listed::id)
+                .containsExactly("yard");
+        assertThatThrownBy(() -> sites.remove("yard")).hasMessageContaining("until 2026-12-26");
+        sites.bringBack("yard");
+        assertThat(sites.servedAt("yard.localhost")).isPresent();
+        sites.retire("yard");
+        now.set(now.get().plus(Workspaces.KEPT));
+        sites.remove("yard");
+        assertThat(sites.isKnown("yard")).isFalse();
+        assertThat(sites.isTaken("yard.localhost")).isFalse();
+        assertThat(database.sql()
+                        .sql("select count(*) from step where site = 'yard'")
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+        assertThat(sites.require("other").now().working().site().name()).isEqualTo("Loomgate Yard");
+        sites.begin("yard", "Ana", Yard.items());
+    }
+
+    @Test
+    void aThousandSitesAreInMemoryOnlyWhileTheyAreUsed() {
+        Workspaces sites = Yard.open(database);
+        for (int i = 0; i < 1_000; i++) {
+            List<Item> few = Yard.items("s" + i + ".localhost").stream()
+                    .filter(item -> item.id().equals("dusk") || item instanceof Site)
+                    .map(item -> item instanceof Site site ? site.withHome(null) : item)
+                    .toList();
+            sites.begin("s" + i, "Ana", few);
+        }
+        Workspaces again = Yard.open(database);
+        assertThat(again.inUse()).isZero();
+        Workspace one = again.servedAt("s77.localhost").orElseThrow();
+        again.require("s78");
+        assertThat(again.inUse()).isEqualTo(2);
+        again.letGo();
+        assertThat(again.inUse()).isZero();
+        assertThat(again.require("s77"))
+                .as("whoever holds a site and whoever asks have the same")
+                .isSameAs(one);
+        assertThat(again.listed(again.ids())).hasSize(1_001);
     }
 }

@@ -33,8 +33,12 @@ final class Yard {
     }
 
     static List<Item> items() {
+        return items("yard.localhost");
+    }
+
+    static List<Item> items(String host) {
         List<Item> items = new ArrayList<>(List.of(page("home", 1), page("other", 2)));
-        items.addAll(ReadySite.items("Loomgate Yard", "yard.localhost", "home"));
+        items.addAll(ReadySite.items("Loomgate Yard", host, "home"));
         return items;
     }
 

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import HostNames from './HostNames.vue'
+import { get, post, type Problem } from '@/api/client'
+import { said } from '@/api/said'
+import type { SiteSettings } from '@/api/types'
+import WrittenInput from '@/edit/WrittenInput.vue'
+import SiteFactsInput from '@/galley/SiteFactsInput.vue'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { packHref } from '@/pack/packHref'
+import { useSession } from '@/session/useSession'
+import { allZones } from '@/setup/proposed'
+import UndoButtons from '@/site/UndoButtons.vue'
+import { useSite } from '@/site/useSite'
+import { LANGUAGES } from '@/words/languages'
+
+/** What concerns the site as a whole: what it is called, who is behind it, where it is found. */
+const site = useSite()
+const session = useSession()
+const settings = ref<SiteSettings | null>(null)
+const problem = ref<Problem | null>(null)
+const retiring = ref(false)
+const facts = computed(() =>
+  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => key !== 'frameHosts'),
+)
+/** A language that is set and stands in no list is shown as its tag. */
+const languages = computed(() => {
+  const tag = settings.value?.language
+  return !tag || LANGUAGES.some((l) => l.value === tag)
+    ? LANGUAGES
+    : [{ value: tag, title: tag }, ...LANGUAGES]
+})
+
+async function load() {
+  const answer = await get<SiteSettings>(`/sites/${site.id}/settings`)
+  if (answer.ok) settings.value = answer.value
+  else problem.value = answer.problem
+}
+onMounted(load)
+watch(() => site.standing?.step, load)
+
+async function describe(change: Partial<SiteSettings>) {
+  if (!settings.value) return
+  const { name, language, timeZone } = { ...settings.value, ...change }
+  await site.give({ verb: 'describe-site', name, language, timeZone }, 'site')
+  await load()
+}
+async function retire() {
+  const answer = await post(`/sites/${site.id}/retire`)
+  if (answer.ok) return location.assign('/-/sites')
+  retiring.value = false
+  problem.value = answer.problem
+}
+</script>
+
+<template>
+  <div class="screen">
+    <header class="screen-head">
+      <h1>Site settings</h1>
+      <span class="grow" />
+      <UndoButtons />
+    </header>
+    <div v-if="settings" class="room">
+      <div class="column">
+        <section aria-labelledby="called">
+          <h2 id="called">What it is</h2>
+          <label class="label" for="site-name">Name</label>
+          <WrittenInput
+            id="site-name"
+            class="line"
+            :value="settings.name"
+            aria-label="Name of the site"
+            @written="(name) => describe({ name })"
+          />
+          <div class="two">
+            <v-select
+              :model-value="settings.language"
+              :items="languages"
+              label="Language"
+              @update:model-value="(language: unknown) => describe({ language: String(language) })"
+            />
+            <v-autocomplete
+              :model-value="settings.timeZone"
+              :items="allZones()"
+              label="Time zone"
+              @update:model-value="(zone: unknown) => zone && describe({ timeZone: String(zone) })"
+            />
+          </div>
+          <p class="quiet small">
+            Days and hours in listings and showing times are those of the time zone. Visitors see changes here
+            with the next release.
+          </p>
+        </section>
+        <section aria-labelledby="behind">
+          <h2 id="behind">Who is behind it</h2>
+          <SiteFactsInput :keys="facts" />
+        </section>
+      </div>
+      <div class="column">
+        <HostNames :hosts="settings.hosts" @set="(s) => (settings = s)" />
+        <section aria-labelledby="carried">
+          <h2 id="carried">Carried elsewhere</h2>
+          <p class="quiet">
+            A pack holds all of it but the host names: to keep, or for another installation.
+          </p>
+          <v-btn class="gap" :href="packHref(site.id)" download>Save the whole site as a pack</v-btn>
+        </section>
+        <section v-if="session.person?.owner" aria-labelledby="retire">
+          <h2 id="retire">Out of service</h2>
+          <p class="quiet">
+            A retired site is served to nobody. It is kept for 30 days at least and can be brought back as it
+            was.
+          </p>
+          <v-btn class="danger gap" @click="retiring = true">Retire this site…</v-btn>
+        </section>
+      </div>
+    </div>
+    <p v-if="problem" class="must gap" role="alert">{{ said(problem) }}</p>
+    <SheetDialog v-if="retiring" title="Retire this site" size="narrow" @close="retiring = false">
+      <p class="gap">
+        From now on nobody gets {{ settings?.name }} under {{ settings?.hosts.join(', ') }}. Owners find it
+        under Sites and can bring it back.
+      </p>
+      <div class="row-flex foot">
+        <v-btn class="danger" @click="retire">Retire it</v-btn>
+        <v-btn @click="retiring = false">Leave it<span class="kbd">Esc</span></v-btn>
+      </div>
+    </SheetDialog>
+  </div>
+</template>
+
+<style scoped>
+.room {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  display: grid;
+  grid-template-columns: minmax(0, 560px) minmax(0, 480px);
+  gap: 0 64px;
+  padding: 20px 28px 48px;
+  align-content: start;
+}
+section {
+  margin-bottom: 34px;
+}
+h2 {
+  font-size: 16px;
+  margin-bottom: 10px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  margin-top: 18px;
+}
+.small {
+  font-size: 12.5px;
+  line-height: 17px;
+  margin-top: 8px;
+}
+.line {
+  width: 100%;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+  font: 14px/30px var(--text);
+  padding: 0 10px;
+}
+@media (max-width: 1100px) {
+  .room {
+    gap: 0 36px;
+    padding: 16px 20px 40px;
+  }
+}
+</style>
