@@ -1,8 +1,10 @@
--- Who an item is that came with a pack: the identity that it keeps wherever it is carried to.
+-- Who an item is that came with a pack: the identity that it keeps wherever it is carried to; taken is the content that it
+-- had when it came, or was given to all sites.
 create table came (
   site text not null references site (id),
   item text not null,
   identity text not null,
+  taken text references content (hash),
   primary key (site, item)
 ) without rowid;
 

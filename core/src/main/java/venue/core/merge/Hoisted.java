@@ -24,30 +24,47 @@ record Hoisted(Object root, Map<String, Object> table) {
 
     private static Object lift(Object value, String scope, Map<String, Object> table) {
         if (value instanceof Map<?, ?> map) {
+            String within = map.containsKey("columns") && map.get("id") instanceof String id ? id + "/" : scope;
             Map<String, Object> lifted = new TreeMap<>();
             map.forEach((key, inner) -> {
                 if (inner != null) {
-                    lifted.put(String.valueOf(key), lift(inner, scope, table));
+                    lifted.put(String.valueOf(key), lift(inner, within, table));
                 }
             });
             return lifted;
         }
-        if (value instanceof List<?> list && !list.isEmpty() && list.stream().allMatch(Hoisted::hasId)) {
+        if (value instanceof List<?> list && areKnown(list)) {
             List<String> ids = new ArrayList<>();
             for (Object entry : list) {
-                Map<?, ?> map = (Map<?, ?>) entry;
-                String key = scope + map.get("id");
+                String key = scope + id(entry);
                 ids.add(key);
-                String inner = map.containsKey("columns") ? map.get("id") + "/" : scope;
-                table.put(key, lift(map, inner, table));
+                table.put(key, lift(entry, scope, table));
             }
             return new IdList(ids);
         }
         return value;
     }
 
-    private static boolean hasId(@Nullable Object entry) {
-        return entry instanceof Map<?, ?> map && map.get("id") instanceof String;
+    /** Whether each entry of a list is known by something of its own. */
+    private static boolean areKnown(List<?> list) {
+        Set<String> ids = new HashSet<>();
+        return !list.isEmpty() && list.stream().map(Hoisted::id).allMatch(id -> id != null && ids.add(id));
+    }
+
+    /** What an entry of a list is known by: its id, its key, or the section that it places. */
+    private static @Nullable String id(Object entry) {
+        if (!(entry instanceof Map<?, ?> map)) {
+            return null;
+        }
+        if (map.get("id") instanceof String id) {
+            return id;
+        }
+        if (map.get("key") instanceof String key) {
+            return "key:" + key;
+        }
+        return map.get("section") instanceof Map<?, ?> placed && placed.get("id") instanceof String id
+                ? "placed:" + id
+                : null;
     }
 
     /** The plain tree again; a part that came to stand in two places stays in the first. */

@@ -24,7 +24,9 @@ public record Asked(
         MINE,
         THEIRS,
         /** The pack's comes under another name. */
-        BOTH
+        BOTH,
+        /** Both changes come together where it is known what it was when it came; else what is here stays. */
+        MERGED
     }
 
     /** Where a page comes. */
@@ -37,6 +39,12 @@ public record Asked(
 
     /** What is here stays, and pages come at the top. */
     public static final Asked USUAL = new Asked(Differing.MINE, Map.of(), How.UNDER, null, false);
+
+    /** What is new comes, and what has moved on is merged. */
+    public static final Asked TOGETHER = new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false);
+
+    /** What differs gives way. */
+    public static final Asked THEIRS = new Asked(Differing.THEIRS, Map.of(), How.UNDER, null, false);
 
     public Asked {
         each = Map.copyOf(each);

@@ -13,4 +13,9 @@ public interface Known {
 
     /** Whether an item ever went by this id. */
     boolean isUsed(String id);
+
+    /** The hash of what an item was when it came, or was given to all sites; empty for one that did neither. */
+    default Optional<String> taken(String id) {
+        return Optional.empty();
+    }
 }

@@ -62,6 +62,11 @@ public final class Packing {
         return packed(holds, id, Needs.of(roots, edition::find, fields, kinds));
     }
 
+    /** Everything that stands there, for no item in particular. */
+    public Pack all() {
+        return packed(Pack.Holds.SITE, "", edition.items());
+    }
+
     private static Pack.Holds holds(Item root) {
         if (root instanceof Site) {
             return Pack.Holds.SITE;

@@ -10,13 +10,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.merge.Archive;
+import venue.core.merge.TreeMerge;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.site.Site;
@@ -31,19 +32,29 @@ public final class Reading {
     private final Settled settled;
     private final Placed placed;
     private final @Nullable Page replaced;
-    private final Function<Item, String> hashOf;
+    private final Archive archive;
+    private final Known known;
     private final List<Pack.Packed> fresh = new ArrayList<>();
     private final List<Pack.Packed> same = new ArrayList<>();
     private final Set<Pack.Packed> differing = new LinkedHashSet<>();
     private final Map<String, Item> put = new LinkedHashMap<>();
-    private final Map<String, String> identities = new HashMap<>();
+    private final Map<String, Came> came = new HashMap<>();
+    private final List<String> clashing = new ArrayList<>();
 
-    private Reading(Pack pack, Edition here, Known known, Function<Item, String> hashOf, Asked asked) {
+    /**
+     * Who an item is that has come.
+     *
+     * @param theirs what it was in the pack, as it is here
+     */
+    public record Came(String identity, Item theirs) {}
+
+    private Reading(Pack pack, Edition here, Known known, Archive archive, Asked asked) {
         this.pack = pack;
         this.here = here;
         this.asked = asked;
-        this.hashOf = hashOf;
-        settled = new Settled(pack, here, known, hashOf);
+        this.archive = archive;
+        this.known = known;
+        settled = new Settled(pack, here, known, archive::hashOf);
         replaced = replaced();
         if (replaced != null) {
             settled.settle(pack.root(), replaced.id());
@@ -52,9 +63,9 @@ public final class Reading {
     }
 
     /** What reading it as asked comes to; nothing is done. */
-    public static Reading of(Pack pack, Edition here, Known known, Function<Item, String> hashOf, Asked asked) {
+    public static Reading of(Pack pack, Edition here, Known known, Archive archive, Asked asked) {
         Pack read = asked.how() == Asked.How.ONLY_PATTERNS ? OnlyPatterns.of(pack) : pack;
-        Reading reading = new Reading(read, here, known, hashOf, asked);
+        Reading reading = new Reading(read, here, known, archive, asked);
         reading.sort();
         reading.gather();
         return reading;
@@ -92,7 +103,7 @@ public final class Reading {
             }
         }
         differing.stream().filter(p -> choice(p) == Asked.Differing.BOTH).forEach(p -> {
-            String content = hashOf.apply(p.item());
+            String content = archive.hashOf(p.item());
             settled.settle(p.item().id(), Hash.shortOf(p.identity() + " beside " + content));
         });
     }
@@ -105,8 +116,13 @@ public final class Reading {
                 then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.second(i)));
             } else if (choice(packed) == Asked.Differing.THEIRS) {
                 then.ifPresent(i -> put(packed, i));
+            } else if (choice(packed) == Asked.Differing.MERGED) {
+                then.ifPresent(i -> merge(packed, i));
             }
         }
+        same.stream()
+                .filter(p -> known.taken(settled.id(p.item())).isPresent())
+                .forEach(p -> content(p.item()).ifPresent(i -> came.put(i.id(), new Came(p.identity(), i))));
         if (asked.wearItsLook()) {
             Site site = (Site) put.getOrDefault(Site.ID, here.site());
             look().ifPresent(l -> put.put(Site.ID, site.withLook(settled.id(l))));
@@ -117,8 +133,27 @@ public final class Reading {
         put.put(item.id(), item);
         boolean takesPlace = replaced != null && item.id().equals(replaced.id());
         if (!takesPlace && choiceOf(packed) != Asked.Differing.BOTH) {
-            identities.put(item.id(), packed.identity());
+            came.put(item.id(), new Came(packed.identity(), item));
         }
+    }
+
+    /** Both changes since it came; where both changed the same part, what is here stands. */
+    private void merge(Pack.Packed packed, Item theirs) {
+        Optional<Item> base = base(theirs.id());
+        Item ours = here.require(Item.class, theirs.id());
+        if (base.isPresent()) {
+            TreeMerge.Merged merged =
+                    TreeMerge.merge(archive.tree(base.get()), archive.tree(theirs), archive.tree(ours));
+            if (!merged.conflicts().isEmpty()) {
+                clashing.add(ours.name());
+            }
+            put.put(ours.id(), archive.item(ours.getClass(), merged.tree()));
+            came.put(ours.id(), new Came(packed.identity(), theirs));
+        }
+    }
+
+    private Optional<Item> base(String id) {
+        return known.taken(id).flatMap(hash -> archive.past(id, hash));
     }
 
     private Asked.@Nullable Differing choiceOf(Pack.Packed packed) {
@@ -127,7 +162,12 @@ public final class Reading {
 
     private Asked.Differing choice(Pack.Packed packed) {
         Asked.Differing wanted = asked.of(packed.item().id());
-        return wanted == Asked.Differing.BOTH && !Renamed.canBe(packed.item()) ? Asked.Differing.MINE : wanted;
+        boolean can = switch (wanted) {
+            case BOTH -> Renamed.canBe(packed.item());
+            case MERGED -> base(settled.id(packed.item())).isPresent();
+            default -> true;
+        };
+        return can ? wanted : Asked.Differing.MINE;
     }
 
     /** An item as it would be here: what belongs to a place is as it is here. */
@@ -173,8 +213,8 @@ public final class Reading {
     }
 
     /** Who the new items are, by the ids that they have here. */
-    public Map<String, String> identities() {
-        return identities;
+    public Map<String, Came> came() {
+        return came;
     }
 
     /** What templates and patterns once were, and are not here, by hash. */
@@ -195,6 +235,7 @@ public final class Reading {
                 lines(same, after),
                 lines(differing, after),
                 settled.gone(),
+                clashing,
                 look().map(Look::name).orElse(null),
                 put.size());
     }

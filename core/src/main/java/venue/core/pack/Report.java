@@ -12,6 +12,7 @@ import venue.core.edition.ItemSort;
  * @param same what is here already, as it is
  * @param differing what is here and differs
  * @param gone names of what its pages lead to or are made for that is neither in it nor here: links become places to fill
+ * @param clashing names of what was changed in the same part here and there: what is here stands
  * @param look the name of the look that a whole site brings; absent for any other pack
  * @param steps how many items would be put
  */
@@ -22,6 +23,7 @@ public record Report(
         List<PackLine> same,
         List<PackLine> differing,
         List<String> gone,
+        List<String> clashing,
         @Nullable String look,
         int steps) {
 

@@ -41,6 +41,7 @@ class PackTest {
         private final String name;
         private final Set<String> common;
         private final Map<String, String> came = new HashMap<>();
+        private final Map<String, String> taken = new HashMap<>();
         private final Set<String> used = new HashSet<>();
         private Edition now;
 
@@ -65,13 +66,16 @@ class PackTest {
         }
 
         private Report look(Pack pack, Asked asked) {
-            return Reading.of(pack, now, this, MEMORY::hashOf, asked).report();
+            return Reading.of(pack, now, this, MEMORY, asked).report();
         }
 
         private void read(Pack pack, Asked asked) {
-            Reading reading = Reading.of(pack, now, this, MEMORY::hashOf, asked);
+            Reading reading = Reading.of(pack, now, this, MEMORY, asked);
             after(Sites.after(now, MediaCommand.takeInAsTheyAre("a pack", List.copyOf(reading.items()))));
-            came.putAll(reading.identities());
+            reading.came().forEach((id, one) -> {
+                came.put(id, one.identity());
+                taken.put(id, MEMORY.hashOf(one.theirs()));
+            });
         }
 
         @Override
@@ -90,6 +94,11 @@ class PackTest {
         @Override
         public boolean isUsed(String id) {
             return used.contains(id);
+        }
+
+        @Override
+        public Optional<String> taken(String id) {
+            return Optional.ofNullable(taken.get(id));
         }
     }
 

@@ -1,5 +1,6 @@
 package venue.store.workspace;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import venue.core.item.Item;
 import venue.core.pack.Known;
 import venue.core.pack.Pack;
+import venue.core.pack.Reading;
 import venue.core.readymade.ReadySite;
 import venue.store.content.Contents;
 import venue.store.database.Database;
@@ -23,9 +25,11 @@ final class Arrivals {
             """;
 
     private static final String CAME = "select item, identity as word, 0 as begun from came where site = :site";
+    private static final String TAKEN =
+            "select item, taken as word, 0 as begun from came where site = :site and taken is not null";
     private static final String PUT = """
-            insert into came (site, item, identity) values (?, ?, ?)
-            on conflict (site, item) do update set identity = excluded.identity
+            insert into came (site, item, identity, taken) values (?, ?, ?, ?)
+            on conflict (site, item) do update set identity = excluded.identity, taken = excluded.taken
             """;
     private static final String PUT_PAST = "insert or ignore into past (site, item, hash) values (?, ?, ?)";
     private static final String HELD = "select count(*) from past where site = :site and item = :item and hash = :hash";
@@ -60,18 +64,39 @@ final class Arrivals {
                 > 0;
     }
 
-    /** Keeps who items are that have come, and what they were before. */
-    void keep(Map<String, String> identities, Collection<Item> pasts) {
+    /** Keeps who items are that have come, what they were then, and what others were before they came. */
+    void keep(Map<String, Reading.Came> came, Collection<Item> pasts) {
+        Map<String, String> taken =
+                kept(came.values().stream().map(Reading.Came::theirs).toList());
+        kept(pasts);
+        database.each(
+                PUT,
+                came.entrySet().stream()
+                        .map(e -> new Object[] {site, e.getKey(), e.getValue().identity(), taken.get(e.getKey())})
+                        .toList());
+    }
+
+    /** Keeps who is named in a site that begins. */
+    void keep(Map<String, String> identities) {
         database.each(
                 PUT,
                 identities.entrySet().stream()
-                        .map(e -> new Object[] {site, e.getKey(), e.getValue()})
+                        .map(e -> new Object[] {site, e.getKey(), e.getValue(), null})
                         .toList());
+    }
+
+    /** Keeps what items once were; the hash of each, by its id. */
+    Map<String, String> kept(Collection<Item> pasts) {
         List<Item> items = List.copyOf(pasts);
         List<String> hashes = contents.put(items);
+        List<Object[]> rows = new ArrayList<>();
+        Map<String, String> byId = new HashMap<>();
         for (int i = 0; i < items.size(); i++) {
-            database.each(PUT_PAST, List.of(new Object[][] {{site, items.get(i).id(), hashes.get(i)}}));
+            rows.add(new Object[] {site, items.get(i).id(), hashes.get(i)});
+            byId.put(items.get(i).id(), hashes.get(i));
         }
+        database.each(PUT_PAST, rows);
+        return byId;
     }
 
     /** Who the site's items are: as a pack said, or by what they began with. */
@@ -81,7 +106,14 @@ final class Arrivals {
         rows(CAME).forEach(r -> identities.put(r.item(), r.word()));
         Map<String, String> items = new HashMap<>();
         identities.forEach((item, identity) -> items.merge(identity, item, (a, b) -> a.compareTo(b) < 0 ? a : b));
+        Map<String, String> taken = new HashMap<>();
+        rows(TAKEN).forEach(r -> taken.put(r.item(), r.word()));
         return new Known() {
+            @Override
+            public Optional<String> taken(String id) {
+                return Optional.ofNullable(taken.get(id));
+            }
+
             @Override
             public String identity(String id) {
                 return identities.getOrDefault(id, Pack.identity(id, ""));

@@ -11,6 +11,7 @@ import venue.core.pack.Pack;
 import venue.core.pack.Packing;
 import venue.core.pack.Reading;
 import venue.core.pack.Report;
+import venue.core.pack.Shelf;
 import venue.core.site.Role;
 import venue.core.site.Site;
 
@@ -54,12 +55,28 @@ public final class Packs {
                     read.set(reading);
                     return MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
                 },
-                done -> arrivals.keep(
-                        read.get().identities(), read.get().pasts().values()));
+                done -> arrivals.keep(read.get().came(), read.get().pasts().values()));
+    }
+
+    /** Everything that stands here. */
+    Pack all() {
+        return new Packing(workspace.now().working(), arrivals.known(), archive).all();
+    }
+
+    /** Remembers of what was given to all sites what it was then. */
+    void gave(Pack pack) {
+        Map<String, Reading.Came> given = new HashMap<>();
+        pack.items().forEach(p -> given.put(p.item().id(), new Reading.Came(p.identity(), p.item())));
+        arrivals.keep(given, List.of());
+    }
+
+    /** What all sites can take, as this one sees it. */
+    List<Shelf.ShelfLine> shelf(Pack library) {
+        return Shelf.of(library, workspace.now().working(), arrivals.known(), archive::hashOf);
     }
 
     private Reading reading(Pack pack, Asked how) {
-        return Reading.of(pack, workspace.now().working(), arrivals.known(), archive::hashOf, how);
+        return Reading.of(pack, workspace.now().working(), arrivals.known(), archive, how);
     }
 
     /** Begins a site that is what a pack holds. */
@@ -67,9 +84,9 @@ public final class Packs {
         Map<String, String> identities = new HashMap<>();
         pack.outside().forEach((id, outside) -> identities.put(id, outside.identity()));
         pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));
-        workspace.begin(
-                who,
-                MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)),
-                done -> arrivals.keep(identities, pack.pasts().values()));
+        workspace.begin(who, MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)), done -> {
+            arrivals.keep(identities);
+            arrivals.kept(pack.pasts().values());
+        });
     }
 }

@@ -69,6 +69,14 @@ final class SiteRows {
                 .update();
     }
 
+    void addOnce(String site, Instant at) {
+        database.sql()
+                .sql("insert or ignore into site (id, created_at) values (:id, :at)")
+                .param("id", site)
+                .param("at", at.toString())
+                .update();
+    }
+
     void retire(String site, @Nullable Instant at) {
         database.sql()
                 .sql("update site set retired_at = :at where id = :id")

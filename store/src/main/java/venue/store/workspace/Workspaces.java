@@ -19,7 +19,6 @@ import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.media.MediaCommand;
-import venue.core.edit.site.SetHosts;
 import venue.core.edit.site.SiteCommand;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -64,6 +63,7 @@ public final class Workspaces {
     private final List<BiConsumer<String, Done>> listeners = new CopyOnWriteArrayList<>();
     private final Set<String> known = ConcurrentHashMap.newKeySet();
     private final Map<String, Instant> retired = new ConcurrentHashMap<>();
+    private final Library library;
     private volatile Map<String, String> byHost;
     /** There is one at most of each. */
     private final Cache<String, Workspace> open =
@@ -82,6 +82,20 @@ public final class Workspaces {
         rows = new SiteRows(database);
         rows.all().forEach((site, at) -> at.ifPresentOrElse(since -> retired.put(site, since), () -> known.add(site)));
         byHost = rows.hosts();
+        known.remove(Library.ID);
+        library = new Library(database, this::openLibrary);
+    }
+
+    private Workspace openLibrary() {
+        return database.write(() -> {
+            rows.addOnce(Library.ID, clock.instant());
+            return workspace(Library.ID);
+        });
+    }
+
+    /** What all sites can take. */
+    public Library library() {
+        return library;
     }
 
     private Workspace workspace(String site) {
@@ -141,7 +155,7 @@ public final class Workspaces {
 
     /** Whether there is a site of this id, at work or retired. */
     public boolean isKnown(String site) {
-        return known.contains(site) || retired.containsKey(site);
+        return site.equals(Library.ID) || known.contains(site) || retired.containsKey(site);
     }
 
     /** What is known of sites, the oldest first, without opening them. */
@@ -190,8 +204,8 @@ public final class Workspaces {
 
     /** Gives a site its host names, the main one first: at once, without a release. */
     public void setHosts(String site, String who, List<String> hosts) {
-        SetHosts command = SiteCommand.setHosts(hosts);
-        require(site).settle(who, command, done -> rows.setHosts(site, command.hosts()));
+        List<String> names = SiteCommand.hostNames(hosts);
+        require(site).settle(who, SiteCommand.setHosts(names), done -> rows.setHosts(site, names));
         byHost = rows.hosts();
     }
 

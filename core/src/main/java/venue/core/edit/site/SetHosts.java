@@ -7,15 +7,16 @@ import venue.core.edit.Desk;
 import venue.core.fault.Refusal;
 
 /** Gives the site its host names, the main one first. Who else has one is looked at by whoever gives this. */
-public record SetHosts(List<String> hosts) implements SiteCommand {
+record SetHosts(List<String> hosts) implements SiteCommand {
 
     private static final int MOST = 20;
 
-    public SetHosts {
+    SetHosts {
         hosts = checked(hosts);
     }
 
-    private static List<String> checked(List<String> hosts) {
+    /** The names as they are kept, or a refusal. */
+    static List<String> checked(List<String> hosts) {
         List<String> names = hosts.stream().map(NewSite::checkHost).distinct().toList();
         if (names.isEmpty() || names.size() > MOST) {
             throw Refusal.badInput(

@@ -10,8 +10,13 @@ public sealed interface SiteCommand extends Command permits DescribeSite, SetHos
         return new DescribeSite(name, language, timeZone);
     }
 
-    /** Gives the site its host names, the main one first; they come back as they will be kept. */
-    static SetHosts setHosts(List<String> hosts) {
+    /** @param hosts the main one first */
+    static SiteCommand setHosts(List<String> hosts) {
         return new SetHosts(hosts);
+    }
+
+    /** Host names as they are kept, or a refusal. */
+    static List<String> hostNames(List<String> typed) {
+        return SetHosts.checked(typed);
     }
 }

@@ -1,0 +1,71 @@
+package venue.store.workspace;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import venue.core.fault.Refusal;
+import venue.core.pack.Asked;
+import venue.core.pack.Pack;
+import venue.core.pack.Report;
+import venue.core.pack.Shelf;
+import venue.core.site.Role;
+import venue.store.database.Database;
+
+/**
+ * What all sites can take: kinds, templates, patterns and looks, with what they need. It is a site without pages and hosts;
+ * giving and taking are the reading of a pack whose items are known.
+ */
+public final class Library {
+
+    /** The id of its rows, which no site can have. */
+    static final String ID = "library";
+
+    private final Database database;
+    private final Supplier<Workspace> open;
+    private @Nullable Workspace workspace;
+
+    Library(Database database, Supplier<Workspace> open) {
+        this.database = database;
+        this.open = open;
+    }
+
+    private synchronized Workspace workspace() {
+        if (workspace == null) {
+            workspace = open.get();
+        }
+        return workspace;
+    }
+
+    /** Gives an item of a site to all sites, with what it needs; what was given before moves on. */
+    public Pack give(String who, Workspace from, String item) {
+        Pack pack = from.packs().save(item, false);
+        if (pack.holds() == Pack.Holds.SITE || pack.holds() == Pack.Holds.PAGE) {
+            throw Refusal.badInput(
+                    "not-for-all",
+                    "item",
+                    "“" + pack.rootItem().name() + "” can't be given to all sites.",
+                    "Give a kind, a template, a pattern or a look; a page can be carried as a pack.");
+        }
+        database.write(() -> {
+            workspace().packs().read(who, Role.MANAGER, pack, Asked.THEIRS);
+            from.packs().gave(pack);
+            return pack;
+        });
+        return pack;
+    }
+
+    /** What there is, as a site sees it. */
+    public List<Shelf.ShelfLine> shelf(Workspace site) {
+        return site.packs().shelf(workspace().packs().all());
+    }
+
+    /** What taking an item would do in a site; where it is there already, what carrying it over would. */
+    public Report look(Workspace site, String item) {
+        return site.packs().look(workspace().packs().save(item, false), Asked.TOGETHER);
+    }
+
+    /** Takes an item into a site in one step, or carries over what the library has changed; what was adapted is merged. */
+    public Done take(String who, Role role, Workspace site, String item) {
+        return site.packs().read(who, role, workspace().packs().save(item, false), Asked.TOGETHER);
+    }
+}

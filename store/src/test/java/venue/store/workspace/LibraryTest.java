@@ -1,0 +1,125 @@
+package venue.store.workspace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.edit.value.ValueCommand;
+import venue.core.fault.Refusal;
+import venue.core.pack.Report;
+import venue.core.pack.Shelf;
+import venue.core.section.Section;
+import venue.core.site.Role;
+import venue.core.template.Template;
+import venue.core.value.Value;
+import venue.core.value.Values;
+import venue.store.database.Database;
+
+/** What one site gives to all, another takes, adapts and has carried over. */
+class LibraryTest {
+
+    @TempDir
+    Path folder;
+
+    private Database database;
+    private Workspaces sites;
+    private Workspace yard;
+    private Workspace dome;
+    private Library library;
+
+    @BeforeEach
+    void begin() {
+        database = Yard.database(folder);
+        sites = Yard.open(database);
+        yard = sites.begin("yard", "Ana", Yard.items());
+        dome = sites.begin("dome", "Ben", Yard.items("dome.localhost"));
+        library = sites.library();
+        yard.run(Asked.of("Ana", TemplateCommand.makeTemplate("workshop", "Workshop", null, "home")));
+    }
+
+    @AfterEach
+    void close() {
+        database.close();
+    }
+
+    private Optional<Shelf.ShelfLine> line(Workspace site) {
+        return library.shelf(site).stream()
+                .filter(l -> l.name().equals("Workshop"))
+                .findFirst();
+    }
+
+    private static Template workshop(Workspace site) {
+        return site.now().working().require(Template.class, "workshop");
+    }
+
+    private void tone(Workspace site, int section, String tone) {
+        String id = workshop(site).body().all().toList().get(section).id();
+        site.run(Asked.of(
+                site == dome ? "Ben" : "Ana", ValueCommand.setValue("workshop", id, null, "tone", Value.of(tone))));
+    }
+
+    private static List<String> tones(Workspace site) {
+        return workshop(site)
+                .body()
+                .all()
+                .map((Section s) -> Values.text(s.settings(), "tone"))
+                .toList();
+    }
+
+    @Test
+    void whatIsGivenIsTakenAdaptedAndCarriedOverAndEachIsOneStepToUndo() {
+        assertThat(line(dome)).isEmpty();
+        library.give("Ana", yard, "workshop");
+        assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.NOT_HERE);
+        assertThat(line(yard).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
+        library.take("Ben", Role.MANAGER, dome, "workshop");
+        assertThat(workshop(dome)).isEqualTo(workshop(yard));
+        tone(dome, 0, "deep");
+        tone(yard, 1, "accent");
+        assertThat(line(dome).orElseThrow().adapted()).isTrue();
+        assertThat(line(dome).orElseThrow().state()).as("not given again yet").isEqualTo(Shelf.State.HERE);
+        library.give("Ana", yard, "workshop");
+        assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.BEHIND);
+        Report report = library.look(dome, "workshop");
+        assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Workshop");
+        assertThat(report.clashing()).isEmpty();
+        library.take("Ben", Role.MANAGER, dome, "workshop");
+        assertThat(tones(dome)).as("both changes").containsExactly("deep", "accent");
+        assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
+        dome.undo("Ben", Role.MANAGER);
+        assertThat(tones(dome)).containsExactly("deep", "");
+        dome.undo("Ben", Role.MANAGER);
+        assertThat(dome.now().working().find("workshop"))
+                .as("his own step was taking it")
+                .isEmpty();
+    }
+
+    @Test
+    void whereBothChangedTheSamePartOnesOwnStands() {
+        library.give("Ana", yard, "workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop");
+        tone(dome, 0, "deep");
+        tone(yard, 0, "accent");
+        library.give("Ana", yard, "workshop");
+        assertThat(library.look(dome, "workshop").clashing()).containsExactly("Workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop");
+        assertThat(tones(dome).get(0)).isEqualTo("deep");
+    }
+
+    @Test
+    void pagesAreNotForAllAndTheLibraryIsNoSite() {
+        assertThatThrownBy(() -> library.give("Ana", yard, "home"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-for-all"));
+        library.give("Ana", yard, "workshop");
+        assertThat(sites.ids()).containsExactlyInAnyOrder("yard", "dome");
+        assertThat(Yard.open(database).find("library")).isEmpty();
+        assertThat(Yard.open(database).library().shelf(yard)).isNotEmpty();
+    }
+}
