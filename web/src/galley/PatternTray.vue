@@ -5,7 +5,9 @@ import { freshId } from '@/api/client'
 import type { PatternInfo, SharedInfo } from '@/api/types'
 import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
+import LibraryShelf from '@/library/LibraryShelf.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
 import TakePageSheet from './TakePageSheet.vue'
@@ -13,6 +15,7 @@ import { useGalley } from './useGalley'
 import { whyNotIn } from './whyNotIn'
 
 const site = useSite()
+const session = useSession()
 const galley = useGalley()
 const search = ref('')
 const group = ref('All')
@@ -116,6 +119,7 @@ useEventListener(
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
     <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />
+    <LibraryShelf v-if="group === 'All' && session.manager && !search" :sorts="['PATTERN']" />
     <div v-if="group === 'Empty'" class="shapes patterns">
       <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>

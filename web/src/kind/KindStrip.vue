@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { KindDetail } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
+import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
@@ -82,6 +83,7 @@ function retire() {
             @click="router.push({ name: 'new', query: { kind: kind.id } })"
           />
           <v-list-item title="Make another kind from it…" @click="sheet = 'copy'" />
+          <GiveItem :item="kind.id" :name="kind.name" />
           <v-list-item title="Save as a pack" :href="packHref(site.id, kind.id)" download />
           <v-list-item
             v-if="pageless && kind.pages"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { ShelfLine } from '@/api/types'
+import LibraryShelf from '@/library/LibraryShelf.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
@@ -20,6 +22,11 @@ const offered = computed(() =>
 )
 const withheld = computed(() => (session.manager ? [] : kinds.value.filter((k) => !may.value.has(k.id))))
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
+/** What was taken is what the page wears, or is. */
+async function wear(line: ShelfLine, here: string) {
+  if (line.sort === 'KIND') form.kind = here
+  else form.template = here
+}
 const templates = computed(() =>
   (kind.value?.templates ?? []).map((t) => site.templates.get(t)).filter((t) => t !== undefined),
 )
@@ -81,6 +88,13 @@ const templates = computed(() =>
         >
       </label>
     </div>
+    <LibraryShelf
+      v-if="session.manager"
+      :sorts="['TEMPLATE', 'KIND']"
+      :worn-by="form.kind"
+      act="Take and wear it"
+      @taken="wear"
+    />
   </section>
 </template>
 

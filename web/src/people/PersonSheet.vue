@@ -84,6 +84,12 @@ async function doIt() {
         label="Owner: may everything here, also make sites and people"
         @update:model-value="act(`${at}/owner`, { owner: Boolean($event) })"
       />
+      <v-checkbox
+        v-if="!person.owner"
+        :model-value="person.mayGive"
+        label="May give templates, patterns, kinds and looks to all sites"
+        @update:model-value="act(`${at}/give`, { may: Boolean($event) })"
+      />
       <LinkBox v-if="made" class="gap" :made="made" :to="person.email" good="for two hours" />
       <div class="row-flex foot">
         <v-btn v-if="person.state === 'INVITED'" @click="emit('invite')">Make a new invitation…</v-btn>

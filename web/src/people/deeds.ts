@@ -26,6 +26,10 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   SECOND_STEP_ASKED: (l) =>
     l.detail === 'asked' ? 'asked a second step of everybody' : 'asked a second step of nobody any more',
   SITE_MADE: (l) => `made the site ${l.site}`,
+  MAY_GIVE: (l) => `let ${l.about} give to all sites`,
+  MAY_NOT_GIVE: (l) => `let ${l.about} give to all sites no longer`,
+  GIVEN_TO_ALL: (l) => `gave “${l.detail}” of ${l.site} to all sites`,
+  TAKEN_FROM_LIBRARY: (l) => `took “${l.detail}” from the library into ${l.site}`,
   PACK_SAVED: (l) => `saved “${l.detail}” of ${l.site} as a pack`,
   PACK_READ: (l) => `brought the pack “${l.detail}” into ${l.site}`,
   HOSTS_SET: (l) => `gave ${l.site} the host names ${l.detail}`,

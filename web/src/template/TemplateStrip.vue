@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { TemplateDetail, Value } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
+import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
@@ -106,6 +107,7 @@ function setFrame(key: string, value: Value | undefined) {
             :subtitle="template.retired ? '' : 'Stays on its pages, is not offered to others'"
             @click="retire"
           />
+          <GiveItem :item="template.id" :name="template.name" />
           <v-list-item title="Save as a pack" :href="packHref(site.id, template.id)" download />
           <v-list-item title="Remove it…" @click="sheet = 'remove'" />
           <v-list-item

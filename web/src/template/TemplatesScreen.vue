@@ -7,7 +7,9 @@ import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import NewKindSheet from '@/kind/NewKindSheet.vue'
+import LibraryShelf from '@/library/LibraryShelf.vue'
 import NewTemplateSheet from './NewTemplateSheet.vue'
+import PatternList from './PatternList.vue'
 
 const site = useSite()
 const session = useSession()
@@ -82,6 +84,8 @@ function brings(t: TemplateInfo) {
           </li>
         </ul>
       </section>
+      <PatternList v-if="manager" />
+      <LibraryShelf v-if="manager" :sorts="['KIND', 'TEMPLATE', 'PATTERN']" />
     </div>
     <NewKindSheet v-if="makingKind" @close="makingKind = false" />
     <NewTemplateSheet v-if="making" @close="making = false" />

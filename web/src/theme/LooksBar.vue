@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail } from '@/api/types'
+import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -12,6 +13,7 @@ const trying = defineModel<string | null>('trying', { required: true })
 const site = useSite()
 const manager = computed(() => useSession().manager)
 const naming = ref('')
+const nameOf = (id: string) => props.theme.looks.find((l) => l.id === id)?.name ?? ''
 
 async function wear() {
   const look = trying.value
@@ -45,7 +47,13 @@ async function keep() {
       <span class="swatch"><i v-for="c in l.colours" :key="c" :style="{ background: c }" /></span>{{ l.name }}
     </button>
   </div>
-  <a v-if="manager" class="quiet" :href="packHref(site.id, trying ?? theme.id)" download>Save as a pack</a>
+  <v-menu v-if="manager">
+    <template #activator="{ props: menu }"><v-btn v-bind="menu">More ▾</v-btn></template>
+    <v-list>
+      <GiveItem :item="trying ?? theme.id" :name="nameOf(trying ?? theme.id)" />
+      <v-list-item title="Save as a pack" :href="packHref(site.id, trying ?? theme.id)" download />
+    </v-list>
+  </v-menu>
   <template v-if="trying && manager">
     <v-btn class="yes" @click="wear">Wear it</v-btn>
     <v-btn @click="trying = null">Put it back</v-btn>

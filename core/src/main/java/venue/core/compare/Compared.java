@@ -14,6 +14,7 @@ import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
 import venue.core.text.Words;
 import venue.core.value.Value;
 
@@ -55,6 +56,13 @@ public final class Compared {
         List<Part> parts = new ArrayList<>();
         parts.add(
                 part(null, "Title and facts", Optional.of(facts(then)), Optional.of(facts(now)), sameFacts(then, now)));
+        parts.addAll(sections(then, now));
+        return parts;
+    }
+
+    /** The sections alone, of whatever holds some. */
+    public static List<Part> sections(Sectioned then, Sectioned now) {
+        List<Part> parts = new ArrayList<>();
         Map<String, Section> before = byId(then);
         Map<String, Section> after = byId(now);
         after.forEach((id, section) -> {
@@ -91,9 +99,9 @@ public final class Compared {
                 && then.settings().equals(now.settings());
     }
 
-    private static Map<String, Section> byId(Page page) {
+    private static Map<String, Section> byId(Sectioned item) {
         Map<String, Section> byId = new LinkedHashMap<>();
-        page.zones().all().forEach(s -> byId.put(s.id(), s));
+        item.body().all().forEach(s -> byId.put(s.id(), s));
         return byId;
     }
 

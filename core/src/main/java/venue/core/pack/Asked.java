@@ -11,13 +11,15 @@ import org.jspecify.annotations.Nullable;
  * @param how where a page comes
  * @param at the page beneath which, or in place of which, it comes; absent for the top
  * @param wearItsLook whether the site wears the look that a whole site brings
+ * @param wornBy the kind whose pages may wear the template that it was saved for; absent for none more than before
  */
 public record Asked(
         Differing differing,
         Map<String, Differing> each,
         How how,
         @Nullable String at,
-        boolean wearItsLook) {
+        boolean wearItsLook,
+        @Nullable String wornBy) {
 
     /** What becomes of an item that is here and differs. */
     public enum Differing {
@@ -38,16 +40,20 @@ public record Asked(
     }
 
     /** What is here stays, and pages come at the top. */
-    public static final Asked USUAL = new Asked(Differing.MINE, Map.of(), How.UNDER, null, false);
-
-    /** What is new comes, and what has moved on is merged. */
-    public static final Asked TOGETHER = new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false);
-
-    /** What differs gives way. */
-    public static final Asked THEIRS = new Asked(Differing.THEIRS, Map.of(), How.UNDER, null, false);
+    public static final Asked USUAL = all(Differing.MINE);
 
     public Asked {
         each = Map.copyOf(each);
+    }
+
+    /** The same becomes of all that differs, and pages come at the top. */
+    public static Asked all(Differing differing) {
+        return new Asked(differing, Map.of(), How.UNDER, null, false, null);
+    }
+
+    /** What is new comes and what has moved on is merged, for pages of a kind to wear. */
+    public static Asked together(@Nullable String wornBy) {
+        return new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false, wornBy);
     }
 
     Differing of(String item) {

@@ -16,11 +16,13 @@ import venue.core.edition.ItemSort;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.merge.Archive;
 import venue.core.merge.TreeMerge;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.site.Site;
+import venue.core.template.Template;
 import venue.core.theme.Look;
 
 /** What reading a pack into a site comes to: worked out once, told as a report, done as one change. */
@@ -123,9 +125,21 @@ public final class Reading {
         same.stream()
                 .filter(p -> known.taken(settled.id(p.item())).isPresent())
                 .forEach(p -> content(p.item()).ifPresent(i -> came.put(i.id(), new Came(p.identity(), i))));
+        if (asked.wornBy() != null && pack.rootItem() instanceof Template template) {
+            letWear(here.require(Kind.class, asked.wornBy()), settled.id(template));
+        }
         if (asked.wearItsLook()) {
             Site site = (Site) put.getOrDefault(Site.ID, here.site());
             look().ifPresent(l -> put.put(Site.ID, site.withLook(settled.id(l))));
+        }
+    }
+
+    private void letWear(Kind kind, String template) {
+        Kind now = (Kind) put.getOrDefault(kind.id(), kind);
+        if (!now.mayWear(template)) {
+            List<String> more = new ArrayList<>(now.templates());
+            more.add(template);
+            put.put(now.id(), now.withTemplates(now.template(), more));
         }
     }
 
@@ -210,6 +224,11 @@ public final class Reading {
     /** All that would be put, in one change. */
     public Collection<Item> items() {
         return put.values();
+    }
+
+    /** What it was saved for, as it would be here; empty where it would not change. */
+    public Optional<Item> root() {
+        return Optional.ofNullable(put.get(settled.id(pack.rootItem())));
     }
 
     /** Who the new items are, by the ids that they have here. */

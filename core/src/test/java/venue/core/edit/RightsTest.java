@@ -18,6 +18,7 @@ import venue.core.edit.media.MediaCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
+import venue.core.edit.site.SiteCommand;
 import venue.core.edit.template.TemplateCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
@@ -54,6 +55,8 @@ class RightsTest {
     private static Stream<Command> shaping() {
         return Stream.of(
                 PageCommand.makeHome("workshops"),
+                SiteCommand.describeSite("Other", "en", "UTC"),
+                SiteCommand.setHosts(List.of("other.localhost")),
                 LookCommand.wearLook("chalk"),
                 LookCommand.keepLook("dusk", "mine", "Mine"),
                 ValueCommand.setValue("dusk", null, null, "bodySize", Value.of(20)),
@@ -93,7 +96,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(20);
+        assertThat(shaping).hasSize(22);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -106,7 +106,7 @@ class PackTest {
     private final Site there = new Site("there", Sites.small());
 
     private static Asked asked(Asked.Differing differing, Asked.How how, String at) {
-        return new Asked(differing, Map.of(), how, at, false);
+        return new Asked(differing, Map.of(), how, at, false, null);
     }
 
     @Property(tries = 60)

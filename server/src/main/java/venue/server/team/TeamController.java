@@ -122,6 +122,7 @@ class TeamController {
                 person.email(),
                 person.name(),
                 person.owner(),
+                person.mayGive(),
                 person.state(),
                 secondSteps.isOn(person.id()),
                 roles,
@@ -195,6 +196,15 @@ class TeamController {
     void own(Caller caller, @PathVariable String id, @RequestBody NewOwner asked) {
         caller.requireOwner("make owners");
         team.own(caller.by(), id, asked.owner());
+    }
+
+    /** Whether somebody may give of the sites they manage to all sites. */
+    record MayGive(boolean may) {}
+
+    @PostMapping("/{id}/give")
+    void letGive(Caller caller, @PathVariable String id, @RequestBody MayGive asked) {
+        caller.requireOwner("say who gives to all sites");
+        team.letGive(caller.by(), id, asked.may());
     }
 
     @PostMapping("/{id}/deactivate")

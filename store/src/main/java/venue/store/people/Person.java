@@ -45,4 +45,16 @@ public record Person(
     public String called() {
         return name.isBlank() ? email : name;
     }
+
+    Person owning(boolean is) {
+        return new Person(id, email, name, password, is, mayGive, state, since, seenAt);
+    }
+
+    Person giving(boolean may) {
+        return new Person(id, email, name, password, owner, may, state, since, seenAt);
+    }
+
+    Person in(State now) {
+        return new Person(id, email, name, password, owner, mayGive, now, since, seenAt);
+    }
 }

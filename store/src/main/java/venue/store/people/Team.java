@@ -109,7 +109,7 @@ public final class Team {
             Person person = known.orElseGet(() -> invited(email, invitation));
             invitation.seats().forEach((site, role) -> seats.put(site, person.id(), role));
             if (known.isPresent() && invitation.owner() != person.owner()) {
-                persons.change(owning(person, invitation.owner()));
+                persons.change(person.owning(invitation.owner()));
             }
             records.write(Deed.INVITED, by, null, person.id(), null);
             return new Invited(person, links.make(Link.Purpose.INVITATION, person.id(), null));
@@ -204,8 +204,19 @@ public final class Team {
                 if (!owner) {
                     requireAnotherOwner(person);
                 }
-                persons.change(owning(person, owner));
+                persons.change(person.owning(owner));
                 records.write(owner ? Deed.OWNER_MADE : Deed.OWNER_UNMADE, by, null, id, null);
+            }
+        });
+    }
+
+    /** Lets somebody who manages a site give of it to all sites, or no longer. */
+    public void letGive(By by, String id, boolean may) {
+        change(id, () -> {
+            Person p = require(id);
+            if (p.mayGive() != may) {
+                persons.change(p.giving(may));
+                records.write(may ? Deed.MAY_GIVE : Deed.MAY_NOT_GIVE, by, null, id, null);
             }
         });
     }
@@ -215,7 +226,7 @@ public final class Team {
         change(id, () -> {
             Person person = require(id);
             requireAnotherOwner(person);
-            persons.change(in(person, State.DEACTIVATED));
+            persons.change(person.in(State.DEACTIVATED));
             endLinks(id);
             records.write(Deed.DEACTIVATED, by, null, id, null);
         });
@@ -227,7 +238,7 @@ public final class Team {
         change(id, () -> {
             Person person = require(id);
             if (person.state() == State.DEACTIVATED) {
-                persons.change(in(person, person.password() == null ? State.INVITED : State.ACTIVE));
+                persons.change(person.in(person.password() == null ? State.INVITED : State.ACTIVE));
                 records.write(Deed.BROUGHT_BACK, by, null, id, null);
             }
         });
@@ -277,15 +288,5 @@ public final class Team {
         };
         database.write(all);
         listeners.forEach(l -> l.accept(id));
-    }
-
-    private static Person owning(Person p, boolean owner) {
-        return new Person(
-                p.id(), p.email(), p.name(), p.password(), owner, p.mayGive(), p.state(), p.since(), p.seenAt());
-    }
-
-    private static Person in(Person p, State state) {
-        return new Person(
-                p.id(), p.email(), p.name(), p.password(), p.owner(), p.mayGive(), state, p.since(), p.seenAt());
     }
 }

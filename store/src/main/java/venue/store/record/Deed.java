@@ -29,6 +29,10 @@ public enum Deed {
     SITE_BROUGHT_BACK,
     SITE_REMOVED,
     RELEASED,
+    MAY_GIVE,
+    MAY_NOT_GIVE,
+    GIVEN_TO_ALL,
+    TAKEN_FROM_LIBRARY,
     PACK_SAVED,
     PACK_READ
 }

@@ -1,9 +1,11 @@
 package venue.store.workspace;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
+import venue.core.item.Item;
 import venue.core.pack.Asked;
 import venue.core.pack.Pack;
 import venue.core.pack.Report;
@@ -47,7 +49,7 @@ public final class Library {
                     "Give a kind, a template, a pattern or a look; a page can be carried as a pack.");
         }
         database.write(() -> {
-            workspace().packs().read(who, Role.MANAGER, pack, Asked.THEIRS);
+            workspace().packs().read(who, Role.MANAGER, pack, Asked.all(Asked.Differing.THEIRS));
             from.packs().gave(pack);
             return pack;
         });
@@ -61,11 +63,21 @@ public final class Library {
 
     /** What taking an item would do in a site; where it is there already, what carrying it over would. */
     public Report look(Workspace site, String item) {
-        return site.packs().look(workspace().packs().save(item, false), Asked.TOGETHER);
+        return site.packs().look(workspace().packs().save(item, false), Asked.together(null));
     }
 
-    /** Takes an item into a site in one step, or carries over what the library has changed; what was adapted is merged. */
-    public Done take(String who, Role role, Workspace site, String item) {
-        return site.packs().read(who, role, workspace().packs().save(item, false), Asked.TOGETHER);
+    /** What an item would be in a site once it has been taken; empty where nothing of it would come. */
+    public Optional<Item> foreseen(Workspace site, String item) {
+        Pack pack = workspace().packs().save(item, false);
+        return site.packs().foreseen(pack, Asked.together(null));
+    }
+
+    /**
+     * Takes an item into a site in one step, or carries over what the library has changed; what was adapted is merged.
+     *
+     * @param kind the kind whose pages are to wear it, where it is a template; absent for none more than before
+     */
+    public Done take(String who, Role role, Workspace site, String item, @Nullable String kind) {
+        return site.packs().read(who, role, workspace().packs().save(item, false), Asked.together(kind));
     }
 }

@@ -3,8 +3,10 @@ package venue.store.workspace;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import venue.core.edit.media.MediaCommand;
+import venue.core.item.Item;
 import venue.core.pack.Asked;
 import venue.core.pack.Copied;
 import venue.core.pack.Pack;
@@ -42,6 +44,11 @@ public final class Packs {
     /** What reading a pack would do now. */
     public Report look(Pack pack, Asked how) {
         return reading(pack, how).report();
+    }
+
+    /** What the item that a pack was saved for would be here, where it would change. */
+    Optional<Item> foreseen(Pack pack, Asked how) {
+        return reading(pack, how).root();
     }
 
     /** Reads a pack in one step. */

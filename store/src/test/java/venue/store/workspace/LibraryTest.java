@@ -13,6 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import venue.core.edit.template.TemplateCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.fault.Refusal;
+import venue.core.kind.Kind;
 import venue.core.pack.Report;
 import venue.core.pack.Shelf;
 import venue.core.section.Section;
@@ -79,7 +80,9 @@ class LibraryTest {
         library.give("Ana", yard, "workshop");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.NOT_HERE);
         assertThat(line(yard).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
-        library.take("Ben", Role.MANAGER, dome, "workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop", "standard");
+        assertThat(dome.now().working().require(Kind.class, "standard").mayWear("workshop"))
+                .isTrue();
         assertThat(workshop(dome)).isEqualTo(workshop(yard));
         tone(dome, 0, "deep");
         tone(yard, 1, "accent");
@@ -90,26 +93,25 @@ class LibraryTest {
         Report report = library.look(dome, "workshop");
         assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Workshop");
         assertThat(report.clashing()).isEmpty();
-        library.take("Ben", Role.MANAGER, dome, "workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop", null);
         assertThat(tones(dome)).as("both changes").containsExactly("deep", "accent");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
         dome.undo("Ben", Role.MANAGER);
         assertThat(tones(dome)).containsExactly("deep", "");
         dome.undo("Ben", Role.MANAGER);
-        assertThat(dome.now().working().find("workshop"))
-                .as("his own step was taking it")
-                .isEmpty();
+        dome.undo("Ben", Role.MANAGER);
+        assertThat(dome.now().working().find("workshop")).isEmpty();
     }
 
     @Test
     void whereBothChangedTheSamePartOnesOwnStands() {
         library.give("Ana", yard, "workshop");
-        library.take("Ben", Role.MANAGER, dome, "workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop", null);
         tone(dome, 0, "deep");
         tone(yard, 0, "accent");
         library.give("Ana", yard, "workshop");
         assertThat(library.look(dome, "workshop").clashing()).containsExactly("Workshop");
-        library.take("Ben", Role.MANAGER, dome, "workshop");
+        library.take("Ben", Role.MANAGER, dome, "workshop", null);
         assertThat(tones(dome).get(0)).isEqualTo("deep");
     }
 
