@@ -21,6 +21,7 @@ const lines = computed(() =>
   (shelf.value?.items ?? []).filter((l) => props.sorts.includes(l.sort) && l.state !== 'HERE'),
 )
 
+const actOf = (l: ShelfLine) => (l.sort === 'TEMPLATE' && props.act) || 'Take it'
 async function bring(line: ShelfLine) {
   if (busy.value) return
   busy.value = line.id
@@ -41,8 +42,8 @@ async function bring(line: ShelfLine) {
           l.state === 'BEHIND' ? 'has moved on since you took it' : l.note
         }}</span>
         <v-btn v-if="l.state === 'BEHIND'" @click="looking = l">Look…</v-btn>
-        <v-btn v-else :disabled="!!busy" :aria-label="`${act ?? 'Take it'}: ${l.name}`" @click="bring(l)">{{
-          busy === l.id ? 'Taking it…' : (act ?? 'Take it')
+        <v-btn v-else :disabled="!!busy" :aria-label="`${actOf(l)}: ${l.name}`" @click="bring(l)">{{
+          busy === l.id ? 'Taking it…' : actOf(l)
         }}</v-btn>
       </li>
     </ul>
