@@ -49,7 +49,7 @@ async function carry() {
       <ul class="parts">
         <li v-for="p in look.parts" :key="p.section ?? 'facts'">
           <b>{{ p.name }}</b> <span class="label">{{ STATES[p.state] }}</span>
-          <div class="pair">
+          <div v-if="p.before.length || p.after.length" class="pair">
             <p class="quiet" dir="auto">{{ p.before.join(' · ') || '—' }}</p>
             <p dir="auto">{{ p.after.join(' · ') || '—' }}</p>
           </div>

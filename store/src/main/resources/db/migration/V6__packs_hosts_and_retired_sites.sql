@@ -1,11 +1,19 @@
--- Who an item is that came with a pack: the identity that it keeps wherever it is carried to; taken is the content that it
--- had when it came, or was given to all sites.
+-- Who an item is that came with a pack: the identity that it keeps wherever it is carried to.
 create table came (
   site text not null references site (id),
   item text not null,
   identity text not null,
-  taken text references content (hash),
   primary key (site, item)
+) without rowid;
+
+-- What an item was when it came by a step, or (fixed) when it was given to all sites after that step: the base of later merges.
+create table taken (
+  site text not null references site (id),
+  item text not null,
+  step integer not null,
+  fixed integer not null,
+  hash text not null references content (hash),
+  primary key (site, item, step)
 ) without rowid;
 
 -- What an item was before it came, for the copies that were taken then.

@@ -25,11 +25,17 @@ final class Arrivals {
             """;
 
     private static final String CAME = "select item, identity as word, 0 as begun from came where site = :site";
-    private static final String TAKEN =
-            "select item, taken as word, 0 as begun from came where site = :site and taken is not null";
+    private static final String TAKEN = """
+            select t.item, t.hash, t.fixed, coalesce(s.step_group, '') as of_group
+            from taken t left join step s on s.id = t.step where t.site = :site order by t.step
+            """;
+    private static final String REVERSED =
+            "select step_group as of_group, reverses from step where site = :site and reverses is not null";
+    private static final String PUT_TAKEN =
+            "insert or replace into taken (site, item, step, fixed, hash) values (?, ?, ?, ?, ?)";
     private static final String PUT = """
-            insert into came (site, item, identity, taken) values (?, ?, ?, ?)
-            on conflict (site, item) do update set identity = excluded.identity, taken = excluded.taken
+            insert into came (site, item, identity) values (?, ?, ?)
+            on conflict (site, item) do update set identity = excluded.identity
             """;
     private static final String PUT_PAST = "insert or ignore into past (site, item, hash) values (?, ?, ?)";
     private static final String HELD = "select count(*) from past where site = :site and item = :item and hash = :hash";
@@ -64,16 +70,24 @@ final class Arrivals {
                 > 0;
     }
 
-    /** Keeps who items are that have come, what they were then, and what others were before they came. */
-    void keep(Map<String, Reading.Came> came, Collection<Item> pasts) {
-        Map<String, String> taken =
+    /**
+     * Keeps who items are that have come, what they were then, and what others were before they came.
+     *
+     * @param step the step by which they came, or after which they were given to all sites
+     * @param fixed whether undoing that step leaves it so
+     */
+    void keep(Map<String, Reading.Came> came, Collection<Item> pasts, long step, boolean fixed) {
+        Map<String, String> hashes =
                 kept(came.values().stream().map(Reading.Came::theirs).toList());
         kept(pasts);
-        database.each(
-                PUT,
-                came.entrySet().stream()
-                        .map(e -> new Object[] {site, e.getKey(), e.getValue().identity(), taken.get(e.getKey())})
-                        .toList());
+        Map<String, String> identities = new HashMap<>();
+        List<Object[]> taken = new ArrayList<>();
+        came.forEach((item, one) -> {
+            identities.put(item, one.identity());
+            taken.add(new Object[] {site, item, step, fixed, hashes.get(item)});
+        });
+        keep(identities);
+        database.each(PUT_TAKEN, taken);
     }
 
     /** Keeps who is named in a site that begins. */
@@ -81,7 +95,7 @@ final class Arrivals {
         database.each(
                 PUT,
                 identities.entrySet().stream()
-                        .map(e -> new Object[] {site, e.getKey(), e.getValue(), null})
+                        .map(e -> new Object[] {site, e.getKey(), e.getValue()})
                         .toList());
     }
 
@@ -106,8 +120,7 @@ final class Arrivals {
         rows(CAME).forEach(r -> identities.put(r.item(), r.word()));
         Map<String, String> items = new HashMap<>();
         identities.forEach((item, identity) -> items.merge(identity, item, (a, b) -> a.compareTo(b) < 0 ? a : b));
-        Map<String, String> taken = new HashMap<>();
-        rows(TAKEN).forEach(r -> taken.put(r.item(), r.word()));
+        Map<String, String> taken = taken();
         return new Known() {
             @Override
             public Optional<String> taken(String id) {
@@ -129,6 +142,33 @@ final class Arrivals {
                 return identities.containsKey(id);
             }
         };
+    }
+
+    private record Taken(String item, String hash, boolean fixed, String ofGroup) {}
+
+    private record Reversal(String ofGroup, String reverses) {}
+
+    /** What items were when they came last, by steps that have not been taken back. */
+    private Map<String, String> taken() {
+        Map<String, List<String>> reversals = new HashMap<>();
+        database.sql()
+                .sql(REVERSED)
+                .param("site", site)
+                .query(Reversal.class)
+                .list()
+                .forEach(r -> reversals
+                        .computeIfAbsent(r.reverses(), g -> new ArrayList<>())
+                        .add(r.ofGroup()));
+        Map<String, String> taken = new HashMap<>();
+        database.sql().sql(TAKEN).param("site", site).query(Taken.class).list().stream()
+                .filter(t -> t.fixed() || holds(t.ofGroup(), reversals))
+                .forEach(t -> taken.put(t.item(), t.hash()));
+        return taken;
+    }
+
+    /** Whether a group has not been taken back, or has been done again since. */
+    private static boolean holds(String group, Map<String, List<String>> reversals) {
+        return reversals.getOrDefault(group, List.of()).stream().noneMatch(r -> holds(r, reversals));
     }
 
     private List<Row> rows(String query) {

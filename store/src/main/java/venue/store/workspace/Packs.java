@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import venue.core.edit.media.MediaCommand;
 import venue.core.item.Item;
 import venue.core.pack.Asked;
@@ -53,16 +52,16 @@ public final class Packs {
 
     /** Reads a pack in one step. */
     public Done read(String who, Role role, Pack pack, Asked how) {
-        AtomicReference<Reading> read = new AtomicReference<>();
-        return workspace.take(
-                who,
-                role,
-                () -> {
-                    Reading reading = reading(pack, how);
-                    read.set(reading);
-                    return MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
-                },
-                done -> arrivals.keep(read.get().came(), read.get().pasts().values()));
+        return workspace.take(who, role, () -> {
+            Reading reading = reading(pack, how);
+            return new Workspace.Taking(
+                    MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items())),
+                    done -> arrivals.keep(
+                            reading.came(),
+                            reading.pasts().values(),
+                            done.step(),
+                            done.revisions().isEmpty()));
+        });
     }
 
     /** Everything that stands here. */
@@ -74,7 +73,7 @@ public final class Packs {
     void gave(Pack pack) {
         Map<String, Reading.Came> given = new HashMap<>();
         pack.items().forEach(p -> given.put(p.item().id(), new Reading.Came(p.identity(), p.item())));
-        arrivals.keep(given, List.of());
+        arrivals.keep(given, List.of(), workspace.now().step(), true);
     }
 
     /** What all sites can take, as this one sees it. */

@@ -31,6 +31,7 @@ final class SiteRows {
     /** What holds rows of a site, those that others point at last. */
     private static final List<String> TABLES = List.of(
             "came",
+            "taken",
             "past",
             "host",
             "put_away",

@@ -151,24 +151,25 @@ public final class Workspace {
         }
     }
 
-    /** Begins the site with these items, and what is kept with them; that can't be undone. */
-    void begin(String who, Command items, Consumer<Done> first) {
-        synchronized (writing) {
-            take(who, Role.MANAGER, items, Step.Kind.SYSTEM, "begin", first);
-        }
-    }
+    /** The group of the step that a site begins with. */
+    static final String BEGIN = "begin";
 
     /** Does what is not to be taken back, and what is kept with it. */
-    void settle(String who, Command command, Consumer<Done> first) {
+    void settle(String who, Command command, String group, Consumer<Done> first) {
         synchronized (writing) {
-            take(who, Role.MANAGER, command, Step.Kind.SYSTEM, UUID.randomUUID().toString(), first);
+            take(who, Role.MANAGER, command, Step.Kind.SYSTEM, group, first);
         }
     }
 
-    /** Does what a command made of the site as it is now says, as one step, and what is kept with it. */
-    Done take(String who, Role role, Supplier<Command> made, Consumer<Done> first) {
+    /** What is to be done to the site, and what is kept with it. */
+    record Taking(Command command, Consumer<Done> first) {}
+
+    /** Does what was worked out of the site as it is now, as one step. */
+    Done take(String who, Role role, Supplier<Taking> made) {
         synchronized (writing) {
-            return take(who, role, made.get(), Step.Kind.DO, UUID.randomUUID().toString(), first);
+            Taking taking = made.get();
+            return take(
+                    who, role, taking.command(), Step.Kind.DO, UUID.randomUUID().toString(), taking.first());
         }
     }
 

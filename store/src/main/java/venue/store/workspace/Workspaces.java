@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiConsumer;
@@ -116,7 +117,7 @@ public final class Workspaces {
     /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
     public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
         return begin(site, made -> {
-            made.begin(who, MediaCommand.takeIn(site, items), done -> {});
+            made.settle(who, MediaCommand.takeIn(site, items), Workspace.BEGIN, done -> {});
             first.accept(made);
         });
     }
@@ -205,7 +206,12 @@ public final class Workspaces {
     /** Gives a site its host names, the main one first: at once, without a release. */
     public void setHosts(String site, String who, List<String> hosts) {
         List<String> names = SiteCommand.hostNames(hosts);
-        require(site).settle(who, SiteCommand.setHosts(names), done -> rows.setHosts(site, names));
+        require(site)
+                .settle(
+                        who,
+                        SiteCommand.setHosts(names),
+                        "hosts-" + UUID.randomUUID(),
+                        done -> rows.setHosts(site, names));
         byHost = rows.hosts();
     }
 

@@ -98,6 +98,10 @@ class LibraryTest {
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
         dome.undo("Ben", Role.MANAGER);
         assertThat(tones(dome)).containsExactly("deep", "");
+        assertThat(line(dome).orElseThrow().state()).as("taken back").isEqualTo(Shelf.State.BEHIND);
+        dome.redo("Ben", Role.MANAGER);
+        assertThat(line(dome).orElseThrow().state()).as("done again").isEqualTo(Shelf.State.HERE);
+        dome.undo("Ben", Role.MANAGER);
         dome.undo("Ben", Role.MANAGER);
         dome.undo("Ben", Role.MANAGER);
         assertThat(dome.now().working().find("workshop")).isEmpty();
