@@ -90,9 +90,10 @@ public final class Packs {
         Map<String, String> identities = new HashMap<>();
         pack.outside().forEach((id, outside) -> identities.put(id, outside.identity()));
         pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));
-        workspace.begin(who, MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)), done -> {
-            arrivals.keep(identities);
-            arrivals.kept(pack.pasts().values());
-        });
+        workspace.settle(
+                who, MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)), Workspace.BEGIN, done -> {
+                    arrivals.keep(identities);
+                    arrivals.kept(pack.pasts().values());
+                });
     }
 }
