@@ -139,6 +139,8 @@ export const stubs = {
     emits: ['update:modelValue'],
     template: '<input :value="modelValue" @input="$emit(\'update:modelValue\', $event.target.value)" />',
   },
+  'v-progress-linear': true,
+  'v-divider': true,
   TemplateGlyph: true,
   ProofFrame: true,
   'v-list': { template: '<div><slot /></div>' },

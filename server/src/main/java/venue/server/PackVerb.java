@@ -194,18 +194,18 @@ final class PackVerb implements Runnable {
                     "bad-choice", "differing", "“" + differing + "” is no choice.", "Give mine, theirs or both.");
         }
         if (where == null) {
-            return new Asked(choice, Map.of(), Asked.How.UNDER, null, wearItsLook, null);
+            return new Asked(choice, Map.of(), Asked.How.UNDER, null, wearItsLook, false, null);
         }
         if (where.onlyPatterns) {
-            return new Asked(choice, Map.of(), Asked.How.ONLY_PATTERNS, null, wearItsLook, null);
+            return new Asked(choice, Map.of(), Asked.How.ONLY_PATTERNS, null, wearItsLook, false, null);
         }
         if (where.inPlaceOf != null) {
             String page = item(workspace, where.inPlaceOf);
-            return new Asked(choice, Map.of(), Asked.How.IN_PLACE_OF, page, wearItsLook, null);
+            return new Asked(choice, Map.of(), Asked.How.IN_PLACE_OF, page, wearItsLook, false, null);
         }
         String under = String.valueOf(where.under);
         String page = under.equals("/") ? null : item(workspace, under);
-        return new Asked(choice, Map.of(), Asked.How.UNDER, page, wearItsLook, null);
+        return new Asked(choice, Map.of(), Asked.How.UNDER, page, wearItsLook, false, null);
     }
 
     private record Told(Report report, List<String> lacking, boolean dryRun) {}

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param how where a page comes
  * @param at the page beneath which, or in place of which, it comes; absent for the top
  * @param wearItsLook whether the site wears the look that a whole site brings
+ * @param keepsNames whether what is named and not here stays named, for whoever takes it from here and knows it
  * @param wornBy the kind whose pages may wear the template that it was saved for; absent for none more than before
  */
 public record Asked(
@@ -19,6 +20,7 @@ public record Asked(
         How how,
         @Nullable String at,
         boolean wearItsLook,
+        boolean keepsNames,
         @Nullable String wornBy) {
 
     /** What becomes of an item that is here and differs. */
@@ -48,12 +50,17 @@ public record Asked(
 
     /** The same becomes of all that differs, and pages come at the top. */
     public static Asked all(Differing differing) {
-        return new Asked(differing, Map.of(), How.UNDER, null, false, null);
+        return new Asked(differing, Map.of(), How.UNDER, null, false, false, null);
+    }
+
+    /** What differs gives way, and what is named stays so: what is given to all sites. */
+    public static Asked given() {
+        return new Asked(Differing.THEIRS, Map.of(), How.UNDER, null, false, true, null);
     }
 
     /** What is new comes and what has moved on is merged, for pages of a kind to wear. */
     public static Asked together(@Nullable String wornBy) {
-        return new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false, wornBy);
+        return new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false, false, wornBy);
     }
 
     Differing of(String item) {

@@ -56,7 +56,7 @@ public final class Reading {
         this.asked = asked;
         this.archive = archive;
         this.known = known;
-        settled = new Settled(pack, here, known, archive::hashOf);
+        settled = new Settled(pack, here, known, archive::hashOf, asked.keepsNames());
         replaced = replaced();
         if (replaced != null) {
             settled.settle(pack.root(), replaced.id());
@@ -234,6 +234,11 @@ public final class Reading {
     /** Who the new items are, by the ids that they have here. */
     public Map<String, Came> came() {
         return came;
+    }
+
+    /** Who is named and not here, by the id that is kept for it. */
+    public Map<String, String> named() {
+        return settled.named();
     }
 
     /** What templates and patterns once were, and are not here, by hash. */

@@ -30,8 +30,11 @@ final class Settled {
 
     private final Map<String, String> takenHere = new HashMap<>();
     private final Set<String> gone = new HashSet<>();
+    private final boolean keepsNames;
+    private final Map<String, String> named = new HashMap<>();
 
-    Settled(Pack pack, Edition here, Known known, Function<Item, String> hashOf) {
+    Settled(Pack pack, Edition here, Known known, Function<Item, String> hashOf, boolean keepsNames) {
+        this.keepsNames = keepsNames;
         this.pack = pack;
         this.here = here;
         this.known = known;
@@ -115,6 +118,17 @@ final class Settled {
         return now;
     }
 
+    /** Who is named and not here, by the id that is kept for it. */
+    Map<String, String> named() {
+        return named;
+    }
+
+    private String keptName(String id, String identity) {
+        String name = known.find(identity).orElseGet(() -> known.isUsed(id) ? identity : id);
+        named.put(name, identity);
+        return name;
+    }
+
     private final class Here implements Refs {
 
         @Override
@@ -126,6 +140,9 @@ final class Settled {
             Pack.Outside outside = pack.outside().get(id);
             if (outside == null) {
                 return Optional.empty();
+            }
+            if (keepsNames) {
+                return Optional.of(keptName(id, outside.identity()));
             }
             Optional<String> there = known.find(outside.identity())
                     .filter(i -> outside.isGone() || here.find(i).isPresent());

@@ -55,7 +55,7 @@ public final class Shelf {
         this.here = here;
         this.known = known;
         this.hashOf = hashOf;
-        settled = new Settled(library, here, known, hashOf);
+        settled = new Settled(library, here, known, hashOf, false);
     }
 
     /** @param library everything that stands in the library */

@@ -17,9 +17,11 @@ import org.junit.jupiter.api.Test;
 import venue.core.Memory;
 import venue.core.Mischief;
 import venue.core.Sites;
+import venue.core.beginning.NewSite;
 import venue.core.edit.media.MediaCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.template.TemplateCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.edition.Lineage;
@@ -106,7 +108,7 @@ class PackTest {
     private final Site there = new Site("there", Sites.small());
 
     private static Asked asked(Asked.Differing differing, Asked.How how, String at) {
-        return new Asked(differing, Map.of(), how, at, false, null);
+        return new Asked(differing, Map.of(), how, at, false, false, null);
     }
 
     @Property(tries = 60)
@@ -244,6 +246,55 @@ class PackTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(Lineage.of(here.now, copy, MEMORY::find)).isEqualTo(Lineage.BEHIND);
+    }
+
+    @Test
+    void aCopyWithoutContentHasEveryPageWithWhatItsTemplateBrings() {
+        Pack all = there.pack(venue.core.site.Site.ID);
+        Pack bare = Copied.structure(all, MEMORY::hashOf);
+        Edition then = Edition.of(bare.items().stream().map(Pack.Packed::item).toList());
+        assertThat(then.all(Page.class)).hasSize(3).allSatisfy(page -> {
+            assertThat(then.plan().address(page.id()))
+                    .isEqualTo(there.now.plan().address(page.id()));
+            assertThat(page.zones().all().map(s -> s.withOrigin(null)))
+                    .containsExactlyElementsOf(then.worn(page).template().starters());
+            assertThat(page.fields()).isEmpty();
+        });
+        assertThat(then.menus()).isEqualTo(there.now.menus());
+        Pack named = Copied.as(NewSite.of("Dome", "dome.localhost", "de", "Europe/Berlin"), all);
+        assertThat(named.asSite("dome.localhost"))
+                .filteredOn(venue.core.site.Site.class::isInstance)
+                .singleElement()
+                .extracting(Item::name)
+                .isEqualTo("Dome");
+        assertThatThrownBy(() -> there.pack("weaving").asSite("x.localhost")).hasMessageContaining("no whole site");
+    }
+
+    @Test
+    void theLibraryTellsWhatIsNotHereWhatIsAndWhatHasMovedOn() {
+        there.after(Sites.after(there.now, TemplateCommand.makeTemplate("ours", "Ours", "plain", null)));
+        assertThat(state("ours")).isEqualTo(Shelf.State.NOT_HERE);
+        here.read(there.pack("ours"), Asked.together("standard"));
+        assertThat(here.now.require(Kind.class, "standard").mayWear("ours")).isTrue();
+        assertThat(state("ours")).isEqualTo(Shelf.State.HERE);
+        there.after(Sites.after(there.now, TemplateCommand.describeTemplate("ours", "Ours", "Better")));
+        assertThat(state("ours")).isEqualTo(Shelf.State.BEHIND);
+        here.after(Sites.after(here.now, ValueCommand.setValue("ours", null, null, "band", Value.of("none"))));
+        here.read(there.pack("ours"), Asked.together(null));
+        assertThat(state("ours")).isEqualTo(Shelf.State.HERE);
+        Template merged = here.now.require(Template.class, "ours");
+        assertThat(merged.note()).isEqualTo("Better");
+        assertThat(merged.band()).isEqualTo("none");
+    }
+
+    /** How an item of the other site would stand here, if that one were the library. */
+    private Shelf.State state(String item) {
+        Pack all = new Packing(there.now, there, MEMORY).all();
+        return Shelf.of(all, here.now, here, MEMORY::hashOf).stream()
+                .filter(l -> l.id().equals(item))
+                .findFirst()
+                .orElseThrow()
+                .state();
     }
 
     @Test

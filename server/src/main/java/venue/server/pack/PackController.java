@@ -74,7 +74,7 @@ class PackController {
             boolean wearItsLook) {
 
         Asked asked() {
-            return new Asked(differing, each == null ? Map.of() : each, how, at, wearItsLook, null);
+            return new Asked(differing, each == null ? Map.of() : each, how, at, wearItsLook, false, null);
         }
     }
 

@@ -49,7 +49,7 @@ public final class Library {
                     "Give a kind, a template, a pattern or a look; a page can be carried as a pack.");
         }
         database.write(() -> {
-            workspace().packs().read(who, Role.MANAGER, pack, Asked.all(Asked.Differing.THEIRS));
+            workspace().packs().read(who, Role.MANAGER, pack, Asked.given());
             from.packs().gave(pack);
             return pack;
         });

@@ -55,12 +55,14 @@ public final class Packs {
         return workspace.take(who, role, () -> {
             Reading reading = reading(pack, how);
             return new Workspace.Taking(
-                    MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items())),
-                    done -> arrivals.keep(
-                            reading.came(),
-                            reading.pasts().values(),
-                            done.step(),
-                            done.revisions().isEmpty()));
+                    MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items())), done -> {
+                        arrivals.keep(reading.named());
+                        arrivals.keep(
+                                reading.came(),
+                                reading.pasts().values(),
+                                done.step(),
+                                done.revisions().isEmpty());
+                    });
         });
     }
 

@@ -155,7 +155,8 @@ class PackFileTest {
                         Beginning.EMPTY.items(NewSite.of("Other", "other.localhost", "en", "Europe/London")));
         Set<Item> before = Set.copyOf(other.now().working().items());
         try (PackFile pack = PackFile.open(saved(one, yard, "home"))) {
-            Asked inPlace = new Asked(Asked.Differing.MINE, Map.of(), Asked.How.IN_PLACE_OF, "home", false, null);
+            Asked inPlace =
+                    new Asked(Asked.Differing.MINE, Map.of(), Asked.How.IN_PLACE_OF, "home", false, false, null);
             assertThat(pack.lacking(two.files())).containsExactly();
             pack.unpack(two.files(), done -> {});
             other.packs().read(WHO, Role.MANAGER, pack.pack(), inPlace);
@@ -291,7 +292,13 @@ class PackFileTest {
                                         Role.MANAGER,
                                         pack.pack(),
                                         new Asked(
-                                                Asked.Differing.THEIRS, Map.of(), Asked.How.UNDER, null, false, null));
+                                                Asked.Differing.THEIRS,
+                                                Map.of(),
+                                                Asked.How.UNDER,
+                                                null,
+                                                false,
+                                                false,
+                                                null));
                     }
                 })
                 .isInstanceOf(Refusal.class)

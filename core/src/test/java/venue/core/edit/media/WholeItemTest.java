@@ -1,0 +1,91 @@
+package venue.core.edit.media;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.entry.Entry;
+import venue.core.fault.Refusal;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.link.Link;
+import venue.core.media.Media;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.redirect.Redirect;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.site.Site;
+import venue.core.template.Template;
+import venue.core.theme.Look;
+import venue.core.value.Value;
+
+/** Whole items are held against what holds those that are written by hand, whatever their sort. */
+class WholeItemTest {
+
+    private static final String HASH = "0123456789abcdef".repeat(4);
+
+    private static Page page() {
+        return Sites.page("p", null, 9, "Page", "<p>words</p>");
+    }
+
+    private static Item twoSectionsOfOneId() {
+        Section section = page().zones().in("main").get(0);
+        return page().withZones(new Zones(Map.of("main", List.of(section), "left", List.of(section))));
+    }
+
+    private static Site site(Map<String, Value> facts) {
+        return new Site(Site.ID, "Yard", List.of(), "en", ZoneOffset.UTC, null, "dusk", "plain", facts, List.of());
+    }
+
+    static Stream<Item> bad() {
+        return Stream.of(
+                page().withSegment("Not a segment"),
+                page().withTitle("x\u202ey"),
+                page().withField("summary", Value.of(7)),
+                page().withSetting("unheard-of", Value.of("x")),
+                page().withSetting("language", Value.of("klingon")),
+                twoSectionsOfOneId(),
+                new Template("t", "T", "", Map.of("band", Value.of("sideways")), List.of()),
+                new Template("t", "T", "", Map.of(), List.of())
+                        .withOptions(List.of(Property.of("Bad key", "L", PropertyType.WORDS))),
+                Kind.named("k", "K", "", List.of(Property.of("a", "", PropertyType.WORDS))),
+                Kind.named("k", "K", "", List.of()).with("madeBy", Value.of("NOBODY")),
+                new Entry("e", "E", "standard", 1, Map.of("summary", Value.of(true))),
+                new Look("l", "L", Map.of("bodySize", Value.of(9_000))),
+                site(Map.of("social", Value.of("no address here"))),
+                new Menu("m", "M", "main", List.of(new Line("l", Link.toPage("home"), "x".repeat(900), List.of()))),
+                new Redirect("from-elsewhere", "/a", Link.toPage("home")),
+                Media.picture("m", "M", "not a hash", "jpg", 10, 10, List.of(10)),
+                Media.picture("m", "M", HASH, "exe", 10, 10, List.of(10)),
+                Media.picture("m", "M", HASH, "jpg", 10, 10, List.of(4_000)),
+                Media.file("m", "M", HASH, "jpg", 10));
+    }
+
+    @ParameterizedTest
+    @MethodSource("bad")
+    void whatIsNotAsItIsDeclaredIsRefused(Item item) {
+        Edition then = Sites.small().with(List.of(item), List.of());
+        assertThatThrownBy(() -> new WholeItem(then).checked(item)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void whatIsSoundStaysAsItIs() {
+        Edition site = Sites.small();
+        WholeItem whole = new WholeItem(site);
+        site.items().forEach(i -> assertThat(whole.checked(i)).isEqualTo(i));
+        Media picture = Media.picture("m", "M", HASH, "jpg", 10, 10, List.of(10));
+        assertThat(whole.checked(picture)).isEqualTo(picture);
+    }
+}
