@@ -2,6 +2,7 @@ package venue.browser;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -43,12 +44,29 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/roll-out/field-guide"), "roll-out", this::cell);
             take(page, venue.venue("/kestrel-moor/theme"), "theme");
             take(page, venue.venue("/kestrel-moor/survey"), "survey");
-            take(page, venue.venue("/kestrel-moor/survey?part=sitemap"), "sitemap");
             take(page, venue.venue("/kestrel-moor/releases"), "releases");
             take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
             elements(page);
+            pack(venue, page);
         }
+    }
+
+    /** What a page of the moor would be in another site. */
+    private void pack(Running venue, Page page) {
+        page.navigate(venue.venue("/-/new-site"));
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Larkfield Dome");
+        page.getByText("Make it").click();
+        page.waitForURL("**/larkfield-dome/plan");
+        byte[] visit = page.request()
+                .get(venue.venue("/api/sites/kestrel-moor/pack?item=visit"))
+                .body();
+        page.locator(".head .site").click();
+        page.getByText("Bring in a pack…").click();
+        page.getByLabel("Choose a pack")
+                .setInputFiles(new FilePayload("visit.venuepack", "application/vnd.venue.pack+zip", visit));
+        page.getByText("Pages take on").waitFor();
+        take(page, "pack");
     }
 
     /** A folder that nobody has set up, in the middle of it. */
