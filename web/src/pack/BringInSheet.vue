@@ -120,7 +120,7 @@ async function bringIn() {
           @update:model-value="(w: unknown) => place(w as 'UNDER')"
         >
           <v-radio value="UNDER" label="As a new page" />
-          <v-radio value="IN_PLACE_OF" label="In place of a page, which stays in its history" />
+          <v-radio value="IN_PLACE_OF" label="In place of a page" />
           <v-radio value="ONLY_PATTERNS" label="Only its sections, as patterns" />
         </v-radio-group>
         <v-autocomplete
@@ -139,7 +139,13 @@ async function bringIn() {
           :label="`Wear its look, “${report.look}”`"
           @update:model-value="look"
         />
-        <p class="quiet gap">Pages take on this site’s look. What you keep stays as it is.</p>
+        <p class="quiet gap">
+          {{
+            how.how === 'IN_PLACE_OF'
+              ? 'Its address and place stay, and what it was stays in its history.'
+              : 'Pages take on this site’s look. What you keep stays as it is.'
+          }}
+        </p>
       </div>
       <PackReport v-model:how="how" :looked="looked!" @look="look" />
     </div>

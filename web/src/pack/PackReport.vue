@@ -119,6 +119,9 @@ h3 {
   margin-top: 6px;
   scrollbar-width: thin;
 }
+.lines .mono {
+  justify-self: end;
+}
 .lines li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(90px, auto);
