@@ -16,7 +16,7 @@ import venue.store.database.Unfit;
         mixinStandardHelpOptions = true,
         version = "0.1.0",
         description = "Makes and serves web sites.",
-        subcommands = {Serve.class, Demo.class, SetUpVerb.class, PeopleVerb.class, PackVerb.class})
+        subcommands = {Serve.class, Demo.class, SetUpVerb.class, PeopleVerb.class, PackVerb.class, CheckVerb.class})
 public final class Venue {
 
     private static final int UNFIT = 2;

@@ -172,6 +172,28 @@ class VenueTest {
     }
 
     @Test
+    void theSitesAreCheckedAndWhatMustBeFixedIsTheExitCode() {
+        String folder = top.resolve("yard").toString();
+        assertThat(setUp(folder, GOOD, "--begin-with", "empty")).isZero();
+        assertThat(Venue.run("check", "--data", folder)).isZero();
+        String small = top.resolve("small").toString();
+        assertThat(setUp(small, GOOD, "--begin-with", "small")).isZero();
+        PrintStream out = System.out;
+        ByteArrayOutputStream told = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(told, true, StandardCharsets.UTF_8));
+        int status;
+        try {
+            status = Venue.run("check", "--data", small, "--site", "loomgate-yard.localhost", "--json");
+        } finally {
+            System.setOut(out);
+        }
+        boolean mustBe = told.toString(StandardCharsets.UTF_8).contains("MUST_FIX");
+        assertThat(mustBe).as("its drafts lead to each other").isTrue();
+        assertThat(status).isEqualTo(1);
+        refused("There is no site “nowhere”", "check", "--data", small, "--site", "nowhere");
+    }
+
+    @Test
     void aFolderThatIsHeld() {
         try (DataFolder held = DataFolder.open(top.resolve("data"))) {
             held.servedAt("http://localhost:8080/");

@@ -1,0 +1,73 @@
+package venue.server;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.edition.Edition;
+import venue.core.item.Item;
+import venue.core.survey.Finding;
+import venue.core.survey.Severity;
+import venue.store.workspace.Workspace;
+
+/** The survey for whoever has the server: exits with 1 where something must be fixed. */
+@Command(
+        name = "check",
+        description =
+                "Tells what does not agree in the working copies of the sites; exits with 1 where something must be fixed.",
+        mixinStandardHelpOptions = true)
+final class CheckVerb implements Callable<Integer> {
+
+    private static final int MUST_BE_FIXED = 1;
+
+    @CommandLine.Mixin
+    Data data = new Data();
+
+    @Option(names = "--site", description = "A site's id, or one of its host names (all sites).")
+    @Nullable
+    String site;
+
+    @Option(names = "--json", description = "As JSON.")
+    boolean json;
+
+    /** A finding of one site. */
+    private record Told(
+            String site, Severity severity, String rule, String item, String name, String address, String says) {}
+
+    @Override
+    public Integer call() {
+        try (OwnFolder own = data.open()) {
+            List<Told> all = sites(own).flatMap(CheckVerb::told).toList();
+            if (json) {
+                System.out.println(new JsonMapper().writeValueAsString(all));
+            } else {
+                all.forEach(t -> System.out.println(
+                        t.severity().name().toLowerCase(Locale.ROOT).replace('_', ' ') + "\t" + t.site() + "\t"
+                                + (t.address().isEmpty() ? t.item() : t.address()) + "\t" + t.says()));
+            }
+            return all.stream().anyMatch(t -> t.severity() == Severity.MUST_FIX) ? MUST_BE_FIXED : 0;
+        }
+    }
+
+    private Stream<Workspace> sites(OwnFolder own) {
+        return site == null
+                ? own.workspaces().ids().stream().sorted().map(own.workspaces()::require)
+                : Stream.of(own.site(site));
+    }
+
+    private static Stream<Told> told(Workspace workspace) {
+        Edition edition = workspace.now().working();
+        return workspace.now().survey().all().stream().map(f -> told(workspace.site(), edition, f));
+    }
+
+    private static Told told(String site, Edition edition, Finding finding) {
+        String name = edition.find(finding.item()).map(Item::name).orElse(finding.item());
+        String address = edition.page(finding.item()).map(edition::servedAt).orElse("");
+        return new Told(site, finding.severity(), finding.rule(), finding.item(), name, address, finding.says());
+    }
+}
