@@ -23,21 +23,33 @@ final class Configured {
             "mail-password",
             "mail-tls",
             "mail-sender",
+            "bind",
+            "interface-host",
             "public-scheme",
-            "public-port");
+            "public-port",
+            "trusted-proxies",
+            "hsts");
 
     private static final String OURS = "venue.";
 
+    /** What the framework, or we ourselves, call otherwise. */
+    private static final Map<String, String> NAMES = Map.of("bind", "server.address", "interface-host", "venue.host");
+
     private Configured() {}
+
+    /** The property that a setting is. */
+    static String property(String key) {
+        return NAMES.getOrDefault(key, OURS + key);
+    }
 
     static Map<String, Object> read(Path folder, Map<String, String> environment) {
         Map<String, Object> all = new HashMap<>();
-        file(folder.resolve(DataFolder.SETTINGS)).forEach((key, value) -> all.put(OURS + key, value));
+        file(folder.resolve(DataFolder.SETTINGS)).forEach((key, value) -> all.put(property(key), value));
         for (String key : KEYS) {
             String value =
                     environment.get("VENUE_" + key.toUpperCase(Locale.ROOT).replace('-', '_'));
             if (value != null) {
-                all.put(OURS + key, value);
+                all.put(property(key), value);
             }
         }
         return all;

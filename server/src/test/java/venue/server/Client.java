@@ -49,6 +49,17 @@ final class Client {
                 .build();
     }
 
+    /** Tries to come in with a wrong password, by way of a proxy that writes down where from. */
+    static void failsFrom(int port, String header, String value) {
+        Client client = new Client(port);
+        client.get("/api/me");
+        client.send(client.request("/api/sign-in")
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", client.token())
+                .header(header, value)
+                .POST(BodyPublishers.ofString(json("email", "maja@kestrel-moor.example", "password", "wrong"))));
+    }
+
     static Client signedIn(int port, String who) {
         Client client = new Client(port);
         client.get("/api/me");

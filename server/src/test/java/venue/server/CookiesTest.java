@@ -16,7 +16,7 @@ import org.springframework.test.context.TestPropertySource;
 
 /** Where people come over TLS: what cookies say of themselves, and what the interface lets in. */
 @ServerTest
-@TestPropertySource(properties = "venue.public-scheme=https")
+@TestPropertySource(properties = {"venue.public-scheme=https", "venue.hsts=true"})
 class CookiesTest {
 
     @LocalServerPort
@@ -48,6 +48,8 @@ class CookiesTest {
     void cookiesAreSecureAndOfThisSiteAloneAndTheTokenIsRenewedAtSignIn() throws Exception {
         String token = cookie(send(at("/api/me")), "XSRF-TOKEN");
         assertThat(token).contains("; Secure").contains("SameSite=Strict");
+        assertThat(send(at("/")).headers().firstValue("strict-transport-security"))
+                .contains("max-age=31536000");
         HttpResponse<String> signed = send(at("/api/sign-in")
                 .header("Cookie", "XSRF-TOKEN=" + value(token))
                 .header("X-XSRF-TOKEN", value(token))

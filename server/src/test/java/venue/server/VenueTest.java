@@ -214,6 +214,24 @@ class VenueTest {
                 .containsOnly(
                         java.util.Map.entry("venue.mail-host", "mail.example"),
                         java.util.Map.entry("venue.mail-port", "26"));
+        Files.writeString(top.resolve("venue.properties"), "interface-host = edit.yard.example\nbind=0.0.0.0\n");
+        assertThat(Configured.read(top, java.util.Map.of("VENUE_HSTS", "true")))
+                .containsOnly(
+                        java.util.Map.entry("venue.host", "edit.yard.example"),
+                        java.util.Map.entry("server.address", "0.0.0.0"),
+                        java.util.Map.entry("venue.hsts", "true"));
+        refused("no public-scheme", "serve", "--data", top.toString(), "--port", "0", "--public-scheme", "ftp");
+        said.reset();
+        refused(
+                "no address and no network",
+                "serve",
+                "--data",
+                top.toString(),
+                "--port",
+                "0",
+                "--trusted-proxies",
+                "me");
+        said.reset();
         Files.writeString(top.resolve("venue.properties"), "mail-hots = mail.example\n");
         refused("“mail-hots”", "serve", "--data", top.toString(), "--port", "0");
     }

@@ -8,14 +8,16 @@ import org.springframework.stereotype.Component;
 @Component
 class PublicServing implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
+    private final ForwardedValve first;
     private final PublicValve valve;
 
-    PublicServing(PublicValve valve) {
+    PublicServing(ForwardedValve first, PublicValve valve) {
+        this.first = first;
         this.valve = valve;
     }
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        factory.addEngineValves(valve);
+        factory.addEngineValves(first, valve);
     }
 }
