@@ -5,6 +5,7 @@ import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
 import { isWriting } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import LibraryShelf from '@/library/LibraryShelf.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { held } from '@/property/values'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -121,6 +122,7 @@ useEventListener(window, 'keyup', holdB(false))
             </template>
           </fieldset>
         </section>
+        <LibraryShelf v-if="manager" class="shelf" :sorts="['THEME']" />
       </div>
       <div class="contact" aria-label="Contact sheet">
         <figure v-for="s in theme.sheets" :key="s.page">
@@ -154,6 +156,9 @@ useEventListener(window, 'keyup', holdB(false))
 </template>
 
 <style scoped>
+.shelf {
+  padding: 0 18px 18px;
+}
 .reach {
   margin-left: auto;
   white-space: nowrap;

@@ -1,5 +1,6 @@
 package venue.core.pack;
 
+import org.jspecify.annotations.Nullable;
 import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -29,7 +30,7 @@ final class Renamed {
         return renamed == null ? item : renamed;
     }
 
-    private static @org.jspecify.annotations.Nullable Item named(Item item, String name) {
+    private static @Nullable Item named(Item item, String name) {
         if (item instanceof Page page) {
             return page.withTitle(name);
         } else if (item instanceof Template template) {

@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.menu.Menu;
+import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.section.Sectioned;
 import venue.core.site.Site;
@@ -45,7 +47,7 @@ final class Settled {
         pack.items().stream()
                 .map(Pack.Packed::item)
                 .filter(i -> i instanceof Sectioned)
-                .filter(i -> !(i instanceof venue.core.page.Page))
+                .filter(i -> !(i instanceof Page))
                 .forEach(i -> taken.put(hashOf.apply(i), i));
     }
 
@@ -68,7 +70,7 @@ final class Settled {
     }
 
     /** The id of what there is one of: the site, the menu in a place, the redirect from a path. */
-    private @org.jspecify.annotations.Nullable String alone(Item item) {
+    private @Nullable String alone(Item item) {
         if (item instanceof Menu menu) {
             return here.menus().stream()
                     .filter(m -> m.place().equals(menu.place()))

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.server.app.InPublic;
 import venue.server.app.Settings;
@@ -64,7 +65,7 @@ class ForwardedValve extends ValveBase {
     }
 
     /** The last that no trusted proxy has; nobody where what was written down is no address. */
-    private @org.jspecify.annotations.Nullable String client(List<String> said) {
+    private @Nullable String client(List<String> said) {
         for (int i = said.size() - 1; i >= 0; i--) {
             String word = said.get(i).strip();
             Matcher port = PORT.matcher(word);

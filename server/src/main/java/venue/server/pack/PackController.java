@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import venue.core.media.Media;
 import venue.core.pack.Asked;
 import venue.core.pack.Pack;
 import venue.core.pack.Report;
@@ -36,8 +35,6 @@ import venue.store.workspace.Done;
 @RestController
 @RequestMapping("/api/sites/{site}")
 class PackController {
-
-    private static final Asked USUAL = Asked.USUAL;
 
     private final WaitingPacks waiting;
     private final MediaFiles files;
@@ -111,7 +108,7 @@ class PackController {
     PackLooked receive(Here here, @RequestParam MultipartFile file) throws IOException {
         here.requireManager("read packs");
         WaitingPacks.Waiting pack = waiting.receive(here.person().id(), file);
-        return looked(here, pack, USUAL);
+        return looked(here, pack, Asked.USUAL);
     }
 
     /** What reading it as asked would do. */
@@ -133,9 +130,7 @@ class PackController {
     PackProgress progress(Here here, @PathVariable String pack) {
         here.requireManager("read packs");
         WaitingPacks.Waiting one = waiting.require(here.person().id(), pack);
-        try (PackFile packed = one.open()) {
-            return new PackProgress(one.done().get(), packed.files());
-        }
+        return new PackProgress(one.done().get(), one.files());
     }
 
     /** Reads it, in one step. */
@@ -147,7 +142,7 @@ class PackController {
             packed.unpack(files, one.done()::set);
             Done done = here.workspace().packs().read(here.person().id(), here.role(), packed.pack(), how.asked());
             packed.pack().media().stream()
-                    .filter((Media m) -> done.revisions().containsKey(m.id()))
+                    .filter(m -> done.revisions().containsKey(m.id()))
                     .forEach(m -> bytes.taken(here.site(), m));
             records.write(
                     Deed.PACK_READ,

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import venue.core.fault.Refusal;
@@ -26,9 +27,10 @@ public class WaitingPacks {
      * One of them.
      *
      * @param who whoever sent it; nobody else is told of it
-     * @param done how many of its files have been looked at, or kept
+     * @param files how many files it has
+     * @param done how many of them have been kept
      */
-    public record Waiting(String id, String who, Path file, AtomicInteger done) {
+    public record Waiting(String id, String who, Path file, int files, AtomicInteger done) {
 
         /** What is in it; to be closed. */
         public PackFile open() {
@@ -47,7 +49,7 @@ public class WaitingPacks {
         this.folder = folder;
     }
 
-    private static void letGo(@org.jspecify.annotations.Nullable Waiting pack) {
+    private static void letGo(@Nullable Waiting pack) {
         try {
             if (pack != null) {
                 Files.deleteIfExists(pack.file());
@@ -60,17 +62,22 @@ public class WaitingPacks {
     /** Receives a pack; refused where it is none, or is not sound. */
     public Waiting receive(String who, MultipartFile file) throws IOException {
         Path lies = Files.createTempFile(folder.incoming(), "pack", ".venuepack");
-        Waiting pack = new Waiting(UUID.randomUUID().toString(), who, lies, new AtomicInteger());
         try {
             file.transferTo(lies);
-            try (PackFile packed = pack.open()) {
-                packed.check(done -> {});
-            }
+            Waiting pack = new Waiting(UUID.randomUUID().toString(), who, lies, checked(lies), new AtomicInteger());
             waiting.put(pack.id(), pack);
             return pack;
         } catch (IOException | RuntimeException e) {
-            letGo(pack);
+            Files.deleteIfExists(lies);
             throw e;
+        }
+    }
+
+    /** Looks at all that is in it, and gives how many files it has. */
+    private static int checked(Path lies) {
+        try (PackFile packed = PackFile.open(lies)) {
+            packed.check(done -> {});
+            return packed.files();
         }
     }
 

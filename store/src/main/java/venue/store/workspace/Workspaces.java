@@ -184,9 +184,12 @@ public final class Workspaces {
         if (!known.contains(site)) {
             return Optional.empty();
         }
-        Workspace workspace = open.get(site, this::workspace);
-        used.put(site, workspace);
-        return Optional.of(workspace);
+        Workspace now = used.getIfPresent(site);
+        if (now == null) {
+            now = open.get(site, this::workspace);
+            used.put(site, now);
+        }
+        return Optional.of(now);
     }
 
     public Workspace require(String site) {
