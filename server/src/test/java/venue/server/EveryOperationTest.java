@@ -1,7 +1,6 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static venue.server.Answers.json;
 
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
@@ -12,8 +11,10 @@ import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import venue.store.workspace.Workspaces;
 
 /**
  * Every operation that the API describes of itself is sent what nobody should send. None fails, none tells of our insides,
@@ -48,6 +49,9 @@ class EveryOperationTest {
 
     @LocalServerPort
     private int port;
+
+    @Autowired
+    private Workspaces workspaces;
 
     private Client maja;
     private int requests;
@@ -165,9 +169,13 @@ class EveryOperationTest {
     @Test
     void whatTheContainerRefusesIsAProblemTooAndASitesHostAnswersWithItsOwnPage() {
         // The other test may have given the site another name.
-        String host = json(maja.get("/api/sites/kestrel-moor/settings"))
-                .at("/hosts/0")
-                .asString();
+        String host = workspaces
+                .require("kestrel-moor")
+                .now()
+                .working()
+                .site()
+                .hosts()
+                .get(0);
         for (String path : List.of(
                 "/%00", "/a%2fb", "/api/sites/%2e%2e%2f", "/error", "/api/nothing", "/;x=/..;/", "/%", "/?x=%E0%A4")) {
             lookRaw("GET", path);
