@@ -45,8 +45,9 @@ export const useSession = defineStore('session', () => {
     setAsEditor(false)
     asEditor.value = false
     await post('/sign-out')
-    person.value = null
+    // Before the door shows: its token must not change under the hands of whoever signs in at once.
     await get('/me')
+    person.value = null
   }
 
   const asEditor = ref(isAsEditor())
