@@ -164,6 +164,8 @@ class OwnSiteTest {
         recovery = rosa.locator(".codes li").allTextContents();
         button(rosa, "I have kept them").click();
         button(rosa, "Sign out").click();
+        // One's own account has fields of the same names.
+        assertThat(button(rosa, "Sign in")).isVisible();
         signIn(rosa, "rosa@loomgate-yard.example", HIS);
         fill(rosa, "Code", code(secret, 0));
         button(rosa, "Sign in").click();
