@@ -15,6 +15,7 @@ import venue.core.beginning.NewSite;
 import venue.core.fault.Refusal;
 import venue.server.beginning.Beginnings;
 import venue.server.signin.Entrance;
+import venue.server.signin.Left;
 import venue.server.signin.Throttle;
 import venue.store.link.Link;
 import venue.store.link.Links;
@@ -81,7 +82,7 @@ class SetUpController {
     /** Looks at the code, and tells what a site can begin with. */
     @PostMapping("/code")
     CompletableFuture<List<Beginnings.Offer>> code(@RequestBody Code typed, HttpServletRequest request) {
-        return slowly(request.getRemoteAddr(), () -> {
+        return slowly(request, () -> {
             requireCode(typed.code(), request.getRemoteAddr());
             return beginnings.offers();
         });
@@ -91,7 +92,7 @@ class SetUpController {
     @PostMapping
     CompletableFuture<Begun> begin(@RequestBody Begin asked, HttpServletRequest request, HttpServletResponse response) {
         String from = request.getRemoteAddr();
-        return slowly(from, () -> {
+        return slowly(request, () -> {
             requireCode(asked.code(), from);
             NewSite site = NewSite.of(asked.siteName(), asked.siteHost(), asked.language(), asked.timeZone());
             SetUp.Asked all = new SetUp.Asked(asked.name(), asked.email(), asked.password(), site, asked.beginWith());
@@ -105,10 +106,13 @@ class SetUpController {
         });
     }
 
-    private <T> CompletableFuture<T> slowly(String from, Supplier<T> work) {
+    private <T> CompletableFuture<T> slowly(HttpServletRequest request, Supplier<T> work) {
+        String from = request.getRemoteAddr();
         throttle.begin(from);
-        return CompletableFuture.supplyAsync(
-                        work, CompletableFuture.delayedExecutor(throttle.waitMs(WHO, from), TimeUnit.MILLISECONDS))
+        return Left.of(request)
+                .thenApplyAsync(
+                        left -> work.get(),
+                        CompletableFuture.delayedExecutor(throttle.waitMs(WHO, from), TimeUnit.MILLISECONDS))
                 .whenComplete((done, failure) -> throttle.end(from));
     }
 

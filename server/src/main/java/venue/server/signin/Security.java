@@ -98,6 +98,15 @@ class Security {
         return registered;
     }
 
+    /** Around the sessions, for the first dispatch alone: {@link Left} says why. */
+    @Bean
+    FilterRegistrationBean<Left> left() {
+        FilterRegistrationBean<Left> registered = new FilterRegistrationBean<>(new Left());
+        registered.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST));
+        registered.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
+        return registered;
+    }
+
     /** Nobody is looked up by the framework: {@link SignInController} does. */
     @Bean
     UserDetailsService nobody() {

@@ -82,7 +82,7 @@ class SignInController {
             @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
         String email = Email.normal(typed.email());
         String from = request.getRemoteAddr();
-        return slowly(email, from, () -> {
+        return slowly(email, request, () -> {
             Person person = known(email, typed.password(), from);
             if (secondSteps.isOn(person.id())) {
                 entrance.openHalf(person, request);
@@ -102,7 +102,7 @@ class SignInController {
                         "The password was given too long ago, or not at all.",
                         "Begin with e-mail and password again."));
         String from = request.getRemoteAddr();
-        return slowly(person.email(), from, () -> {
+        return slowly(person.email(), request, () -> {
             if (!codes.isRight(person.id(), typed.code())) {
                 throttle.failed(person.email(), from);
                 records.write(Deed.SIGN_IN_FAILED, new By(null, from), null, person.id(), "second step");
@@ -121,10 +121,12 @@ class SignInController {
         return new SignedIn(false);
     }
 
-    private CompletableFuture<SignedIn> slowly(String who, String from, Supplier<SignedIn> work) {
+    private CompletableFuture<SignedIn> slowly(String who, HttpServletRequest request, Supplier<SignedIn> work) {
+        String from = request.getRemoteAddr();
         throttle.begin(from);
-        return CompletableFuture.supplyAsync(
-                        work,
+        return Left.of(request)
+                .thenApplyAsync(
+                        left -> work.get(),
                         CompletableFuture.delayedExecutor(
                                 throttle.waitMs(who, from), TimeUnit.MILLISECONDS, passwords.comparing()))
                 .whenComplete((signed, failure) -> throttle.end(from));
