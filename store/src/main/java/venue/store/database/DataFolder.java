@@ -23,10 +23,17 @@ public final class DataFolder implements AutoCloseable {
     /** What whoever runs the server has set; it stays when the rest is cleared. */
     public static final String SETTINGS = "venue.properties";
 
+    /** Where backups lie unless the settings say otherwise; they stay when the rest is cleared. */
+    public static final String BACKUPS = "backups";
+
+    /** Held by whoever copies or removes files. */
+    public static final String FILES_LOCK = "files.lock";
+
     private static final String LOCK = "venue.lock";
+    private static final String CHANNEL = "venue.channel";
     private static final String INCOMING = "incoming";
-    private static final Set<String> OURS =
-            Set.of(LOCK, "venue.db", "venue.db-wal", "venue.db-shm", "media", "sessions", INCOMING);
+    private static final Set<String> OURS = Set.of(
+            LOCK, "venue.db", "venue.db-wal", "venue.db-shm", "media", "sessions", INCOMING, FILES_LOCK, CHANNEL);
     private static final Set<PosixFilePermission> OWN_FOLDER = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> OWN_FILE = PosixFilePermissions.fromString("rw-------");
     /** Closing a second descriptor of a file ends the process's locks on it: one process never opens it twice. */
@@ -147,7 +154,7 @@ public final class DataFolder implements AutoCloseable {
         try (Stream<Path> entries = Files.list(folder)) {
             for (Path entry : (Iterable<Path>) entries::iterator) {
                 String name = entry.getFileName().toString();
-                boolean ours = OURS.contains(name) || name.equals(SETTINGS);
+                boolean ours = OURS.contains(name) || name.equals(SETTINGS) || name.equals(BACKUPS);
                 alone &= ours;
                 if (ours) {
                     shutAll(entry);

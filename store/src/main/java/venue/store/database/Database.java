@@ -9,12 +9,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
-import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.support.TransactionTemplate;
+import venue.store.backup.BackupFile;
 
 /**
  * The database of one data folder. Write-ahead log, every commit on the disk before it is answered, foreign keys held; one
@@ -46,9 +46,49 @@ public final class Database implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException("can't make the data folder " + folder, e);
         }
-        DataFolder.makeOwn(folder.resolve("venue.db"));
+        DataFolder.makeOwn(folder.resolve(BackupFile.DATABASE));
+        Migration.bring(folder);
+        Database opened = new Database(connections(folder));
+        opened.signs();
+        return opened;
+    }
+
+    /**
+     * The same beside the process that has the folder: nothing is migrated, and nothing is to be written. {@link Unfit}
+     * where that process is of another version.
+     */
+    public static Database beside(Path folder) {
+        Path file = folder.resolve(BackupFile.DATABASE);
+        int there = Migration.of(file);
+        Migration.requireKnown(file, there);
+        if (there < Migration.KNOWN) {
+            throw new Unfit(file + " is served by an older Venue. Use its own verbs, or stop it first.");
+        }
+        return new Database(connections(folder));
+    }
+
+    /** The version of the database that this Venue reads and writes. */
+    public static int schema() {
+        return Migration.KNOWN;
+    }
+
+    /** Writes down which Venue has the database, so that another one can name it. */
+    private void signs() {
+        boolean signed = sql.sql("select exists (select 1 from setting where key = 'venue' and value = :ours)")
+                .param("ours", Version.OURS)
+                .query(Boolean.class)
+                .single();
+        if (!signed) {
+            write(() -> sql.sql("insert into setting (key, value) values ('venue', :ours)"
+                            + " on conflict (key) do update set value = excluded.value")
+                    .param("ours", Version.OURS)
+                    .update());
+        }
+    }
+
+    private static HikariDataSource connections(Path folder) {
         HikariConfig config = new HikariConfig();
-        config.setJdbcUrl("jdbc:sqlite:" + folder.resolve("venue.db"));
+        config.setJdbcUrl("jdbc:sqlite:" + folder.resolve(BackupFile.DATABASE));
         config.setMaximumPoolSize(READERS);
         config.setPoolName("venue");
         config.addDataSourceProperty("journal_mode", "WAL");
@@ -58,13 +98,12 @@ public final class Database implements AutoCloseable {
         config.addDataSourceProperty("cache_size", CACHE_KIB);
         // Begun so, a transaction can't fail to begin: the driver would take the connection for one that is within it.
         config.addDataSourceProperty("transaction_mode", "DEFERRED");
-        HikariDataSource source = new HikariDataSource(config);
-        Flyway.configure(Database.class.getClassLoader())
-                .dataSource(source)
-                .locations("classpath:db/migration")
-                .load()
-                .migrate();
-        return new Database(source);
+        return new HikariDataSource(config);
+    }
+
+    /** Copies it as it is at one moment, while others read and write (SQLite's {@code VACUUM INTO}). */
+    public void copyInto(Path file) {
+        sql.sql("vacuum into :file").param("file", file.toString()).update();
     }
 
     /** Does one statement for each of many rows, {@code ?} by {@code ?}. */

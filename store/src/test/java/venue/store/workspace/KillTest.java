@@ -11,8 +11,6 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.page.Page;
-import venue.core.release.ReleaseEntry;
-import venue.core.release.ReleasePlan;
 import venue.core.rollout.RollOut;
 import venue.core.site.Role;
 import venue.store.database.Database;
@@ -24,15 +22,7 @@ class KillTest {
 
     @RepeatedTest(4)
     void killedAtAnyMomentEveryAcknowledgedEditIsThereAndOneWholeRelease(RepetitionInfo round) throws Exception {
-        try (Database database = Yard.database(folder)) {
-            Workspace yard = Yard.begin(database);
-            yard.release(
-                    "Ana",
-                    "",
-                    ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
-                            .map(ReleaseEntry::item)
-                            .toList());
-        }
+        Yard.released(folder);
         Map<String, Integer> said = killed(Hammer.class, 40 + 37 * round.getCurrentRepetition());
         try (Database database = Yard.database(folder)) {
             Standing standing = Yard.open(database).require("yard").now();

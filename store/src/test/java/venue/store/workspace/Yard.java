@@ -12,6 +12,8 @@ import java.util.Random;
 import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.readymade.ReadySite;
+import venue.core.release.ReleaseEntry;
+import venue.core.release.ReleasePlan;
 import venue.core.section.Zones;
 import venue.store.database.Database;
 
@@ -26,6 +28,20 @@ final class Yard {
 
     static Workspace begin(Database database) {
         return open(database).begin("yard", "Ana", items());
+    }
+
+    /** A folder that holds it, all of it released. */
+    static Path released(Path folder) {
+        try (Database database = database(folder)) {
+            Workspace yard = begin(database);
+            yard.release(
+                    "Ana",
+                    "",
+                    ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
+                            .map(ReleaseEntry::item)
+                            .toList());
+        }
+        return folder;
     }
 
     static Database database(Path folder) {
