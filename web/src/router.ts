@@ -24,6 +24,7 @@ export const router = createRouter({
         { path: 'sites', name: 'sites', component: () => import('@/people/SitesScreen.vue') },
         { path: 'account', name: 'account', component: () => import('@/people/AccountScreen.vue') },
         { path: 'new-site', name: 'new-site', component: () => import('@/setup/NewSiteScreen.vue') },
+        { path: 'upkeep', name: 'upkeep', component: () => import('@/upkeep/UpkeepScreen.vue') },
         { path: 'record', name: 'record', component: () => import('@/people/RecordScreen.vue') },
       ],
     },

@@ -3,6 +3,8 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { useFindings } from '@/upkeep/useFindings'
+import { counted } from '@/words/counted'
 import SiteMenu from './SiteMenu.vue'
 
 const BringInSheet = defineAsyncComponent(() => import('@/pack/BringInSheet.vue'))
@@ -11,6 +13,8 @@ const site = useSite()
 const session = useSession()
 const router = useRouter()
 const bringing = ref(false)
+const findings = useFindings()
+const urgent = computed(() => findings.value.filter((f) => f.urgent).length)
 const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
   { name: 'plan', label: 'Plan', also: ['page', 'form', 'new'] },
   { name: 'templates', label: 'Templates', also: ['template', 'roll-out', 'kind'], managers: true },
@@ -78,8 +82,9 @@ async function leave() {
           <button
             type="button"
             class="who"
+            :class="{ wanted: urgent }"
             v-bind="menu"
-            :aria-label="`${initials(session.person?.name ?? '')}, account of ${session.person?.name}`"
+            :aria-label="`${initials(session.person?.name ?? '')}, account of ${session.person?.name}${urgent ? ', upkeep wants you' : ''}`"
           >
             {{ initials(session.person?.name ?? '') }}
           </button>
@@ -95,6 +100,12 @@ async function leave() {
           <v-list-item title="My account" to="/-/account" />
           <v-list-item v-if="session.person?.owner || session.manager" title="People" to="/-/people" />
           <v-list-item v-if="session.person?.owner || session.manager" title="Record" to="/-/record" />
+          <v-list-item
+            v-if="session.person?.owner"
+            title="Upkeep"
+            :subtitle="urgent ? `${counted(urgent, 'thing')} to see to` : undefined"
+            to="/-/upkeep"
+          />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item title="Sign out" @click="leave" />
         </v-list>
@@ -173,6 +184,11 @@ nav a.on {
   text-align: center;
   color: #fff;
   background: var(--deed);
+}
+.who.wanted {
+  box-shadow:
+    0 0 0 2px var(--paper),
+    0 0 0 4px var(--brick);
 }
 .who.other {
   background: var(--held);

@@ -8,6 +8,7 @@ it.each([
   [999_499, '999 kB'],
   [1_260_000, '1.3 MB'],
   [25_000_000, '25.0 MB'],
+  [2_400_000_000, '2.4 GB'],
 ])('%i bytes are “%s”', (bytes, words) => {
   expect(weight(bytes)).toBe(words)
 })

@@ -36,6 +36,7 @@ async function leave() {
         <router-link v-if="session.person?.owner || sites.some((s) => s.role === 'MANAGER')" to="/-/record"
           >Record</router-link
         >
+        <router-link v-if="session.person?.owner" to="/-/upkeep">Upkeep</router-link>
       </nav>
       <div class="right">
         <router-link v-for="s in sites.slice(0, 3)" :key="s.id" class="cut" :to="`/${s.id}/plan`"

@@ -36,10 +36,21 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   SITE_RETIRED: (l) => `retired the site ${l.site}`,
   SITE_BROUGHT_BACK: (l) => `brought the site ${l.site} back`,
   SITE_REMOVED: (l) => `removed the site ${l.detail} for good`,
+  BACKUP_MADE: (l) => `made the backup ${l.detail}`,
+  BACKUP_RESTORED: (l) => `restored the backup of ${l.detail}`,
+  BACKUPS_SCHEDULED: (l) => `had backups made by themselves: ${l.detail}`,
+  FILES_REMOVED: (l) => `removed ${l.detail} that nobody used`,
   RELEASED: (l) => `released ${l.site} (release ${l.detail})`,
 }
 
-export const deedWords = (line: RecordLine) => `${line.who ?? 'Somebody'} ${WORDS[line.deed](line)}`
+/** Who did it, where nobody was signed in. */
+const NOBODY: Record<string, string> = {
+  'the server': 'The server',
+  'command line': 'Somebody at the server',
+}
+
+export const deedWords = (line: RecordLine) =>
+  `${line.who ?? NOBODY[line.origin ?? ''] ?? 'Somebody'} ${WORDS[line.deed](line)}`
 
 /** What the record can be narrowed down to. */
 export const DEEDS = [
@@ -53,6 +64,7 @@ export const DEEDS = [
   { value: 'PASSWORD_CHANGED', title: 'new passwords' },
   { value: 'RELEASED', title: 'releases' },
   { value: 'HOSTS_SET', title: 'host names' },
+  { value: 'BACKUP_MADE', title: 'backups' },
   { value: 'PACK_READ', title: 'packs brought in' },
   { value: 'PACK_SAVED', title: 'packs saved' },
 ]

@@ -44,7 +44,7 @@ onUnmounted(() => clearTimeout(pause))
 function go(where: string) {
   const [screen, page] = where.split('/')
   if (where === 'facts') telling.value = true
-  else if (where === 'people') void router.push('/-/people')
+  else if (where === 'people' || where === 'upkeep') void router.push(`/-/${where}`)
   else if (where === 'plan')
     notices.tell('In the column “Main” above, press the place of each page that belongs into the menu.')
   else void router.push(page ? { name: screen!, params: { page } } : { name: where })

@@ -41,13 +41,13 @@ final class CheckVerb implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        try (OwnFolder own = data.open()) {
+        try (OwnFolder own = data.look()) {
             List<Told> all = sites(own).flatMap(CheckVerb::told).toList();
             if (json) {
-                System.out.println(new JsonMapper().writeValueAsString(all));
+                data.say(new JsonMapper().writeValueAsString(all));
             } else {
-                all.forEach(t -> System.out.println(
-                        t.severity().name().toLowerCase(Locale.ROOT).replace('_', ' ') + "\t" + t.site() + "\t"
+                all.forEach(t ->
+                        data.say(t.severity().name().toLowerCase(Locale.ROOT).replace('_', ' ') + "\t" + t.site() + "\t"
                                 + (t.address().isEmpty() ? t.item() : t.address()) + "\t" + t.says()));
             }
             return all.stream().anyMatch(t -> t.severity() == Severity.MUST_FIX) ? MUST_BE_FIXED : 0;

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
+import org.jspecify.annotations.Nullable;
 import venue.store.database.DataFolder;
 import venue.store.database.Unfit;
 
@@ -28,8 +29,13 @@ final class Configured {
             "public-scheme",
             "public-port",
             "trusted-proxies",
-            "hsts");
+            "hsts",
+            "backup-folder",
+            "metrics-token");
 
+    private static final int USUAL_PORT = 8080;
+    private static final int HTTP = 80;
+    private static final int HTTPS = 443;
     private static final String OURS = "venue.";
 
     /** What the framework, or we ourselves, call otherwise. */
@@ -40,6 +46,25 @@ final class Configured {
     /** The property that a setting is. */
     static String property(String key) {
         return NAMES.getOrDefault(key, OURS + key);
+    }
+
+    /** How a folder's sites are reached, as far as its settings say. */
+    record Public(String scheme, String interfaceHost, int port) {
+
+        /** Where people reach a host name; the interface's own where none is given. */
+        String origin(String host) {
+            boolean usual = port == (scheme.equals("https") ? HTTPS : HTTP);
+            return scheme + "://" + (host.isEmpty() ? interfaceHost : host) + (usual ? "" : ":" + port);
+        }
+    }
+
+    static Public inPublic(Path folder, @Nullable Integer port) {
+        Map<String, Object> set = read(folder, System.getenv());
+        Object usual = set.getOrDefault(property("public-port"), USUAL_PORT);
+        return new Public(
+                String.valueOf(set.getOrDefault(property("public-scheme"), "http")),
+                String.valueOf(set.getOrDefault(property("interface-host"), "localhost")),
+                port == null ? Integer.parseInt(String.valueOf(usual)) : port);
     }
 
     static Map<String, Object> read(Path folder, Map<String, String> environment) {

@@ -5,6 +5,7 @@ import ch.qos.logback.classic.Logger;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.InstantSource;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
 import venue.core.fault.Refusal;
@@ -19,101 +20,110 @@ import venue.store.people.Credentials;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
 import venue.store.people.Team;
+import venue.store.record.By;
+import venue.store.record.Deed;
 import venue.store.record.Records;
 import venue.store.session.Sessions;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
-/** A data folder as verbs of the command line work on it, without a server; nobody else has it meanwhile. */
-final class OwnFolder implements AutoCloseable {
+/**
+ * A data folder as verbs of the command line work on it: taken by the verb itself, looked at beside the server that has it,
+ * or, where a server does what a verb has handed to it, the server's own.
+ *
+ * @param origin where people reach a host name
+ * @param letGo lets go of what was opened for the verb
+ */
+record OwnFolder(
+        Path path,
+        Database database,
+        Persons persons,
+        Seats seats,
+        Team team,
+        Credentials credentials,
+        Records records,
+        MediaFiles media,
+        Workspaces workspaces,
+        SiteMaker siteMaker,
+        UnaryOperator<String> origin,
+        boolean beside,
+        Runnable letGo)
+        implements AutoCloseable {
 
-    private final DataFolder folder;
-    private final Database database;
-    private final Sessions sessions;
-    private @Nullable Workspaces workspaces;
-
-    private OwnFolder(DataFolder folder) {
-        this.folder = folder;
-        database = Database.open(folder.path());
-        sessions = new Sessions(database, clock());
-    }
-
-    static OwnFolder open(Path path) {
-        // What a verb has to say it says itself: its output is read by scripts.
-        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.OFF);
+    /** Takes the folder; {@link venue.store.database.Held} where somebody has it. */
+    static OwnFolder open(Path path, @Nullable Integer port) {
+        quiet();
         DataFolder taken = DataFolder.open(path.toAbsolutePath());
         try {
-            return new OwnFolder(taken);
+            return of(taken.path(), Database.open(taken.path()), port, taken);
         } catch (RuntimeException e) {
             taken.close();
             throw e;
         }
     }
 
-    static InstantSource clock() {
-        return InstantSource.system();
+    /** Looks at a folder that a server has; nothing is written. */
+    static OwnFolder beside(Path path, @Nullable Integer port) {
+        quiet();
+        return of(path, Database.beside(path), port, null);
     }
 
-    DataFolder folder() {
-        return folder;
+    /** What a verb has to say it says itself: its output is read by scripts. */
+    static void quiet() {
+        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.OFF);
     }
 
-    Database database() {
-        return database;
-    }
-
-    Persons persons() {
-        return new Persons(database, clock());
-    }
-
-    Seats seats() {
-        return new Seats(database);
-    }
-
-    Team team() {
-        return new Team(database, persons(), links(), sessions, clock(), new SecureRandom());
-    }
-
-    Credentials credentials() {
-        return new Credentials(database, persons(), links(), sessions, records());
-    }
-
-    Records records() {
-        return new Records(database, clock());
-    }
-
-    MediaFiles media() {
-        return new MediaFiles(folder.within("media"));
-    }
-
-    Workspaces workspaces() {
-        if (workspaces == null) {
-            workspaces = new Workspaces(database, clock(), new SecureRandom());
-        }
-        return workspaces;
+    private static OwnFolder of(Path path, Database database, @Nullable Integer port, @Nullable DataFolder taken) {
+        InstantSource clock = InstantSource.system();
+        Sessions sessions = new Sessions(database, clock);
+        Persons persons = new Persons(database, clock);
+        Links links = new Links(database, clock);
+        Records records = new Records(database, clock);
+        Team team = new Team(database, persons, links, sessions, clock, new SecureRandom());
+        MediaFiles media = new MediaFiles(path.resolve("media"));
+        Workspaces workspaces = new Workspaces(database, clock, new SecureRandom());
+        Configured.Public in = Configured.inPublic(path, port);
+        return new OwnFolder(
+                path,
+                database,
+                persons,
+                new Seats(database),
+                team,
+                new Credentials(database, persons, links, sessions, records),
+                records,
+                media,
+                workspaces,
+                SiteMaker.without(workspaces, team, new MediaIntake(media), clock, in.interfaceHost()),
+                in::origin,
+                taken == null,
+                () -> {
+                    sessions.close();
+                    database.close();
+                    if (taken != null) {
+                        taken.close();
+                    }
+                });
     }
 
     /** A site by its id, or by one of its host names. */
     Workspace site(String named) {
-        return workspaces()
+        return workspaces
                 .find(named)
-                .or(() -> workspaces().servedAt(Settings.normal(named)))
+                .or(() -> workspaces.servedAt(Settings.normal(named)))
                 .orElseThrow(() -> Refusal.unknown("site", named));
     }
 
-    SiteMaker siteMaker() {
-        MediaIntake intake = new MediaIntake(media());
-        return SiteMaker.without(workspaces(), team(), intake, clock());
-    }
-
-    private Links links() {
-        return new Links(database, clock());
+    /** Puts on the record what was done here; where a server has the folder, it writes that down. */
+    void record(Deed deed, @Nullable String site, String detail) {
+        if (beside) {
+            NoteVerb.hand(path, deed, site, detail);
+        } else {
+            records.write(deed, By.COMMAND_LINE, site, null, detail);
+        }
     }
 
     @Override
     public void close() {
-        sessions.close();
-        database.close();
-        folder.close();
+        letGo.run();
     }
 }

@@ -64,7 +64,7 @@ final class PackVerb implements Runnable {
             @Option(names = "--entries", description = "With a kind's entries.") boolean entries,
             @Option(names = "--to", required = true, description = "The file to write.") Path to)
             throws IOException {
-        try (OwnFolder own = data.open()) {
+        try (OwnFolder own = data.look()) {
             Workspace workspace = own.site(site);
             Pack pack = workspace.packs().save(item == null ? Site.ID : item(workspace, item), entries);
             Path part = Files.createTempFile(to.toAbsolutePath().getParent(), "pack", ".part");
@@ -76,14 +76,8 @@ final class PackVerb implements Runnable {
             } finally {
                 Files.deleteIfExists(part);
             }
-            own.records()
-                    .write(
-                            Deed.PACK_SAVED,
-                            By.COMMAND_LINE,
-                            workspace.site(),
-                            null,
-                            pack.rootItem().name());
-            System.out.println(to + "\t" + Words.count(pack.items().size(), "item") + "\t" + Files.size(to) + " bytes");
+            own.record(Deed.PACK_SAVED, workspace.site(), pack.rootItem().name());
+            data.say(to + "\t" + Words.count(pack.items().size(), "item") + "\t" + Files.size(to) + " bytes");
         }
         return 0;
     }
@@ -147,11 +141,11 @@ final class PackVerb implements Runnable {
                     boolean wearItsLook)
             throws IOException {
         try (OwnFolder own = data.open();
-                PackFile packed = PackFile.open(readable(file))) {
+                PackFile packed = PackFile.open(readable(data.file(file)))) {
             packed.check(done -> {});
             if (into.host != null) {
-                String site = asSite(data, own, packed, NewSite.checkHost(into.host), dryRun);
-                System.out.println(dryRun ? "It can be read as a site of its own." : site);
+                String site = asSite(own, packed, NewSite.checkHost(into.host), dryRun);
+                data.say(dryRun ? "It can be read as a site of its own." : site);
                 return 0;
             }
             Workspace workspace = own.site(String.valueOf(into.site));
@@ -162,7 +156,7 @@ final class PackVerb implements Runnable {
                 workspace.packs().read(WHO, Role.MANAGER, packed.pack(), asked);
                 own.records().write(Deed.PACK_READ, By.COMMAND_LINE, workspace.site(), null, report.name());
             }
-            tell(report, packed.lacking(own.media()), json, dryRun);
+            tell(data, report, packed.lacking(own.media()), json, dryRun);
         }
         return 0;
     }
@@ -174,7 +168,7 @@ final class PackVerb implements Runnable {
         return file;
     }
 
-    private static String asSite(Data data, OwnFolder own, PackFile packed, String host, boolean dryRun) {
+    private static String asSite(OwnFolder own, PackFile packed, String host, boolean dryRun) {
         packed.pack().asSite(host);
         SiteMaker sites = own.siteMaker();
         sites.requireFree(host);
@@ -182,7 +176,7 @@ final class PackVerb implements Runnable {
             packed.unpack(own.media(), done -> {});
             sites.of(By.COMMAND_LINE, packed.pack(), host);
         }
-        return data.origin(host) + "/";
+        return own.origin().apply(host) + "/";
     }
 
     private static Asked asked(Workspace workspace, String differing, @Nullable Where where, boolean wearItsLook) {
@@ -210,19 +204,19 @@ final class PackVerb implements Runnable {
 
     private record Told(Report report, List<String> lacking, boolean dryRun) {}
 
-    private static void tell(Report report, List<String> lacking, boolean json, boolean dryRun) {
+    private static void tell(Data data, Report report, List<String> lacking, boolean json, boolean dryRun) {
         if (json) {
-            System.out.println(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, dryRun)));
+            data.say(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, dryRun)));
             return;
         }
-        System.out.println((dryRun ? "Would read “" : "Read “") + report.name() + "”: "
+        data.say((dryRun ? "Would read “" : "Read “") + report.name() + "”: "
                 + Words.count(report.fresh().size(), "new item") + ", "
                 + report.same().size() + " here already, "
                 + report.differing().size() + " here and different.");
         report.differing()
-                .forEach(d -> System.out.println("  differs: " + d.name() + " ("
+                .forEach(d -> data.say("  differs: " + d.name() + " ("
                         + d.sort().noun() + "), " + String.valueOf(d.choice()).toLowerCase(Locale.ROOT)));
-        report.gone().forEach(g -> System.out.println("  not here: " + g));
-        lacking.forEach(l -> System.out.println("  file missing: " + l));
+        report.gone().forEach(g -> data.say("  not here: " + g));
+        lacking.forEach(l -> data.say("  file missing: " + l));
     }
 }

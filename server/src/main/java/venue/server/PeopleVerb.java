@@ -40,13 +40,13 @@ final class PeopleVerb implements Runnable {
             description = "Lists everybody: address, state, what they are.",
             mixinStandardHelpOptions = true)
     int list(@CommandLine.Mixin Data data, @Option(names = "--json", description = "As JSON.") boolean json) {
-        try (OwnFolder own = data.open()) {
+        try (OwnFolder own = data.look()) {
             List<Map<String, Object>> all =
                     own.persons().all().stream().map(p -> told(own, p)).toList();
             if (json) {
-                System.out.println(new JsonMapper().writeValueAsString(all));
+                data.say(new JsonMapper().writeValueAsString(all));
             } else {
-                all.forEach(p -> System.out.println(p.get("email") + "\t" + p.get("state") + "\t"
+                all.forEach(p -> data.say(p.get("email") + "\t" + p.get("state") + "\t"
                         + (Boolean.TRUE.equals(p.get("owner")) ? "owner" : p.get("seats")) + "\t" + p.get("name")));
             }
         }
@@ -86,7 +86,7 @@ final class PeopleVerb implements Runnable {
                         "Name a site with --site, or give --owner.");
             }
             Team.Invited made = own.team().invite(By.COMMAND_LINE, new Team.Invitation(email, name, seats, owner));
-            System.out.println(data.origin("localhost") + "/-/come-in#" + made.token());
+            data.say(own.origin().apply("") + "/-/come-in#" + made.token());
         }
         return 0;
     }
@@ -109,7 +109,7 @@ final class PeopleVerb implements Runnable {
             @Option(names = "--email", required = true, description = "Their address.") String email) {
         try (OwnFolder own = data.open()) {
             String token = own.credentials().forgotten(By.COMMAND_LINE, who(own, email));
-            System.out.println(data.origin("localhost") + "/-/new-password#" + token);
+            data.say(own.origin().apply("") + "/-/new-password#" + token);
         }
         return 0;
     }

@@ -63,8 +63,8 @@ final class SetUpVerb implements Callable<Integer> {
         try (OwnFolder own = data.open()) {
             SetUp.Made made = SetUp.without(own.team(), own.persons(), own.credentials(), own.siteMaker())
                     .begin(By.COMMAND_LINE, asked, () -> {});
-            System.out.println(data.origin("localhost") + "/" + made.workspace().site() + "/plan");
-            System.out.println(data.origin(site.host()) + "/");
+            data.say(own.origin().apply("") + "/" + made.workspace().site() + "/plan");
+            data.say(own.origin().apply(site.host()) + "/");
         }
         return 0;
     }

@@ -1,11 +1,17 @@
 package venue.server;
 
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.web.server.PortInUseException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import venue.core.fault.Refusal;
+import venue.store.database.Held;
 import venue.store.database.Unfit;
+import venue.store.database.Version;
 
 /**
  * The command line. Exits with 2 and one line where it can't be started as it was asked to,
@@ -14,15 +20,46 @@ import venue.store.database.Unfit;
 @Command(
         name = "venue",
         mixinStandardHelpOptions = true,
-        version = "0.1.0",
+        versionProvider = Venue.Ours.class,
         description = "Makes and serves web sites.",
-        subcommands = {Serve.class, Demo.class, SetUpVerb.class, PeopleVerb.class, PackVerb.class, CheckVerb.class})
+        subcommands = {
+            Serve.class,
+            Demo.class,
+            SetUpVerb.class,
+            PeopleVerb.class,
+            PackVerb.class,
+            CheckVerb.class,
+            BackupVerb.class,
+            RestoreVerb.class,
+            NoteVerb.class
+        })
 public final class Venue {
 
     private static final int UNFIT = 2;
     private static final int FAILED = 1;
 
-    private Venue() {}
+    private final @Nullable OwnFolder within;
+    private final Path where;
+
+    /**
+     * The command line as it is given.
+     *
+     * @param within the server's own folder, where a server does what was handed to it
+     * @param where the folder that file names are looked up from
+     */
+    Venue(@Nullable OwnFolder within, Path where) {
+        this.within = within;
+        this.where = where;
+    }
+
+    @Nullable
+    OwnFolder within() {
+        return within;
+    }
+
+    Path where() {
+        return where;
+    }
 
     public static void main(String[] args) {
         int status = run(args);
@@ -33,23 +70,54 @@ public final class Venue {
 
     /** Does what the command line says, and gives the status to exit with; 0 while the server serves. */
     static int run(String... args) {
-        CommandLine line = new CommandLine(new Venue());
-        line.setExecutionExceptionHandler((failure, command, result) -> failed(failure));
-        line.setParameterExceptionHandler((failure, given) -> refused(failure.getMessage()));
+        PrintWriter out = new PrintWriter(System.out, true);
+        PrintWriter err = new PrintWriter(System.err, true);
+        return run(new Venue(null, Path.of("")), out, err, args);
+    }
+
+    static int run(Venue venue, PrintWriter out, PrintWriter err, String... args) {
+        CommandLine line = new CommandLine(venue).setOut(out).setErr(err);
+        line.setExecutionExceptionHandler(
+                (failure, command, result) -> failure instanceof Held held && venue.within == null
+                        ? handed(held, out, err, args)
+                        : failed(failure, err));
+        line.setParameterExceptionHandler((failure, given) -> refused(failure.getMessage(), err));
         return line.execute(args);
     }
 
-    private static int refused(String why) {
-        System.err.println("venue: " + why);
+    /** What writes in a folder that a server has is done by that server. */
+    private static int handed(Held held, PrintWriter out, PrintWriter err, String... args) {
+        if (!Channel.VERBS.contains(args[0])) {
+            return failed(held, err);
+        }
+        try {
+            Channel.Answer answer = Channel.ask(held.folder(), List.of(args));
+            out.print(answer.out());
+            out.flush();
+            if (answer.status() == 0) {
+                err.println("venue: done by the server that has the folder, " + held.holder() + ".");
+            }
+            err.print(answer.err());
+            err.flush();
+            return answer.status();
+        } catch (Unfit e) {
+            return failed(e, err);
+        }
+    }
+
+    private static int refused(String why, PrintWriter err) {
+        err.println("venue: " + why);
+        err.flush();
         return UNFIT;
     }
 
-    private static int failed(Exception failure) {
+    private static int failed(Exception failure, PrintWriter err) {
         Optional<String> line = told(failure);
         if (line.isPresent()) {
-            return refused(line.get());
+            return refused(line.get(), err);
         }
-        failure.printStackTrace();
+        failure.printStackTrace(err);
+        err.flush();
         return FAILED;
     }
 
@@ -68,5 +136,14 @@ public final class Venue {
             }
         }
         return Optional.empty();
+    }
+
+    /** What {@code --version} says. */
+    static final class Ours implements CommandLine.IVersionProvider {
+
+        @Override
+        public String[] getVersion() {
+            return new String[] {Version.OURS};
+        }
     }
 }

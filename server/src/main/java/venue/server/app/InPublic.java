@@ -11,11 +11,16 @@ import venue.store.database.Unfit;
  *
  * @param trustedProxies addresses or networks (CIDR) whose word is taken for where a request comes from; none unless said
  * @param hsts whether browsers are told to come over TLS alone for a year (RFC 6797), where people come over TLS
+ * @param metricsToken with which the server's numbers can be asked for from elsewhere; nobody can where it is empty
  */
 @ConfigurationProperties("venue")
 public record InPublic(
         @DefaultValue("") List<String> trustedProxies,
-        @DefaultValue("false") boolean hsts) {
+        @DefaultValue("false") boolean hsts,
+        @DefaultValue("") String metricsToken) {
+
+    /** Set on a request that a trusted proxy has passed on. */
+    public static final String FORWARDED = InPublic.class.getName();
 
     public InPublic {
         trustedProxies = trustedProxies.stream()

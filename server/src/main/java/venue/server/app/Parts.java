@@ -17,6 +17,7 @@ import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
 import venue.store.proof.SentProofs;
+import venue.store.upkeep.Tasks;
 import venue.store.workspace.Workspaces;
 
 /** The parts below the server, put together. */
@@ -43,6 +44,11 @@ class Parts {
     @Bean
     Workspaces workspaces(Database database, InstantSource clock) {
         return new Workspaces(database, clock, new SecureRandom());
+    }
+
+    @Bean
+    Tasks tasks(Database database, InstantSource clock) {
+        return new Tasks(database, clock);
     }
 
     @Bean

@@ -48,8 +48,9 @@ public class SiteMaker {
     }
 
     /** The same where no server runs. */
-    public static SiteMaker without(Workspaces workspaces, Team team, MediaIntake intake, InstantSource clock) {
-        Settings usual = new Settings(Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(1), null, false);
+    public static SiteMaker without(
+            Workspaces workspaces, Team team, MediaIntake intake, InstantSource clock, String interfaceHost) {
+        Settings usual = new Settings(Path.of("data"), interfaceHost, "http", 0, DataSize.ofGigabytes(1), null, false);
         return new SiteMaker(workspaces, team, Beginnings.toMakeOf(clock, intake), usual);
     }
 

@@ -14,6 +14,11 @@ interface FirstStep {
 
     boolean isDone(SiteBegun site);
 
-    /** Where it is done: the name of a screen, {@code facts}, {@code people}, or {@code page/ID}. */
+    /** Whether whoever asks can do it. */
+    default boolean isFor(boolean owner) {
+        return true;
+    }
+
+    /** Where it is done: the name of a screen, {@code facts}, {@code people}, {@code upkeep}, or {@code page/ID}. */
     String where(SiteBegun site);
 }

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.site.Site;
 import venue.server.here.Here;
+import venue.server.upkeep.BackupFolder;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
 import venue.store.workspace.Workspace;
@@ -27,14 +28,17 @@ class FirstStepsController {
             new MakeAPage(),
             new LeadTheWay(),
             new ReleaseIt(),
-            new WorkTogether());
+            new WorkTogether(),
+            new KeepABackup());
 
     private final Persons persons;
     private final Seats seats;
+    private final BackupFolder upkeep;
     /** What each site began with does not change any more. */
     private final Map<String, Begun> begun = new ConcurrentHashMap<>();
 
-    FirstStepsController(Persons persons, Seats seats) {
+    FirstStepsController(Persons persons, Seats seats, BackupFolder upkeep) {
+        this.upkeep = upkeep;
         this.persons = persons;
         this.seats = seats;
     }
@@ -74,8 +78,10 @@ class FirstStepsController {
         long people = persons.all().stream()
                 .filter(p -> seats.role(here.site(), p).isPresent())
                 .count();
-        SiteBegun site = new SiteBegun(here.now(), begun.items(), begun.look(), begun.lookThen(), (int) people);
+        SiteBegun site = new SiteBegun(
+                here.now(), begun.items(), begun.look(), begun.lookThen(), (int) people, upkeep.isBackedUp());
         List<StepTold> told = ALL.stream()
+                .filter(s -> s.isFor(here.person().owner()))
                 .map(s -> new StepTold(s.key(), s.title(), s.note(site), s.isDone(site), s.where(site)))
                 .toList();
         return new FirstSteps(false, told);

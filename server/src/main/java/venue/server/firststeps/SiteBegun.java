@@ -11,8 +11,9 @@ import venue.store.workspace.Standing;
  * @param firstLook the look that its first release wore
  * @param lookThen the hash of the content that this look had then
  * @param people how many work on it
+ * @param isBackedUp whether the installation has a backup
  */
-record SiteBegun(Standing now, Set<String> began, String firstLook, String lookThen, int people) {
+record SiteBegun(Standing now, Set<String> began, String firstLook, String lookThen, int people, boolean isBackedUp) {
 
     Edition working() {
         return now.working();

@@ -38,7 +38,11 @@ class ForwardedValve extends ValveBase {
     @Override
     public void invoke(Request asked, Response answer) throws IOException, ServletException {
         if (here.trusts(asked.getRemoteAddr())) {
-            String client = client(said(asked));
+            List<String> said = said(asked);
+            if (!said.isEmpty()) {
+                asked.setAttribute(InPublic.FORWARDED, true);
+            }
+            String client = client(said);
             if (client != null) {
                 asked.setRemoteAddr(client);
                 asked.setRemoteHost(client);

@@ -3,6 +3,7 @@ package venue.server.problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -23,6 +24,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import venue.core.fault.Refusal;
 import venue.store.database.StorageTrouble;
@@ -141,7 +143,12 @@ class ProblemAdvice {
 
     /** What the framework refuses itself, what the disk does, and what nobody foresaw. */
     @ExceptionHandler
+    @Nullable
     ResponseEntity<ProblemDetail> other(Exception e) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            // Whoever asked has gone.
+            return null;
+        }
         if (e instanceof ErrorResponse known) {
             String[] words = Problems.words(known.getStatusCode().value());
             return Problems.answer(known.getStatusCode(), words[0], words[1], words[2]);

@@ -14,7 +14,6 @@ import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -35,7 +34,6 @@ class RecordController {
 
     private static final int PAGE = 100;
     private static final int ALL = 100_000;
-    private static final long DAILY_MS = 86_400_000;
 
     private final Records records;
     private final Seats seats;
@@ -141,11 +139,5 @@ class RecordController {
                         l.detail(),
                         l.origin()))
                 .toList();
-    }
-
-    /** What is older than it is to be kept goes once a day. */
-    @Scheduled(fixedRate = DAILY_MS)
-    void forget() {
-        records.forget();
     }
 }

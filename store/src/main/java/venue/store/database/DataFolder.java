@@ -53,7 +53,7 @@ public final class DataFolder implements AutoCloseable {
             Files.createDirectories(folder);
             Path real = folder.toRealPath();
             if (!HELD.add(real)) {
-                throw held(real, "process " + ProcessHandle.current().pid());
+                throw new Held(real, "process " + ProcessHandle.current().pid());
             }
             try {
                 return lock(real);
@@ -74,7 +74,7 @@ public final class DataFolder implements AutoCloseable {
         if (lock == null) {
             String holder = file.readLine();
             file.close();
-            throw held(folder, holder == null ? "another process" : holder);
+            throw new Held(folder, holder == null ? "another process" : holder);
         }
         // What was being received when the process before this one ended.
         empty(Files.createDirectories(folder.resolve(INCOMING)));
@@ -111,11 +111,6 @@ public final class DataFolder implements AutoCloseable {
         }
     }
 
-    private static Unfit held(Path folder, String holder) {
-        return new Unfit("The data folder " + folder + " is in use by " + holder
-                + ". Stop that one first, or name another folder with --data.");
-    }
-
     private static String reason(IOException e) {
         return e instanceof java.nio.file.FileSystemException known && known.getReason() != null
                 ? known.getReason()
@@ -132,6 +127,18 @@ public final class DataFolder implements AutoCloseable {
     /** Where what is being received lies, until it is known to be kept; empty at each start. */
     public Path incoming() {
         return path.resolve(INCOMING);
+    }
+
+    /** Where the way to the server that has a folder is written down. */
+    public static Path channelOf(Path folder) {
+        return folder.resolve(CHANNEL);
+    }
+
+    /** The same of this one, for its owner alone before anything is written into it. */
+    public Path channel() {
+        Path channel = channelOf(path);
+        makeOwn(channel);
+        return channel;
     }
 
     /** Tells whoever wants the folder meanwhile where it is being served. */

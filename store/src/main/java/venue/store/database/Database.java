@@ -118,6 +118,17 @@ public final class Database implements AutoCloseable {
         return new JdbcIndexedSessionRepository(many, transaction);
     }
 
+    /** Whether it can be read. */
+    public boolean answers() {
+        return sql.sql("select count(*) >= 0 from site").query(Boolean.class).single();
+    }
+
+    /** What in it is not as it was written, the first of it; empty where all is well. Reads all of it. */
+    public String damage() {
+        String found = sql.sql("pragma integrity_check(1)").query(String.class).single();
+        return found.equals("ok") ? "" : found;
+    }
+
     public JdbcClient sql() {
         return sql;
     }

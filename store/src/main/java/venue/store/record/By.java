@@ -12,4 +12,7 @@ public record By(@Nullable String who, String origin) {
 
     /** On the server itself, by whoever may read the data folder. */
     public static final By COMMAND_LINE = new By(null, "command line");
+
+    /** By the server itself, because it was time. */
+    public static final By SERVER = new By(null, "the server");
 }

@@ -81,9 +81,9 @@ public final class Records {
                 .list();
     }
 
-    /** Takes away what is older than it is to be kept. */
-    public void forget() {
-        database.write(() -> database.sql()
+    /** Takes away what is older than it is to be kept; gives how many lines. */
+    public int forget() {
+        return database.write(() -> database.sql()
                 .sql("delete from record where at < :before")
                 .param("before", clock.instant().minus(KEPT).toString())
                 .update());

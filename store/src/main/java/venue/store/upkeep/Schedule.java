@@ -3,10 +3,12 @@ package venue.store.upkeep;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import venue.core.fault.Refusal;
 import venue.store.database.Database;
 
@@ -48,13 +50,11 @@ public record Schedule(@Nullable String at, int keep) {
     }
 
     public static Schedule of(Database database) {
-        Map<String, String> set = database
-                .sql()
+        Map<String, String> set = new HashMap<>();
+        database.sql()
                 .sql("select key, value from setting where key in (:keys)")
-                .param("keys", java.util.List.of(AT, KEEP))
-                .query((row, number) -> Map.entry(row.getString("key"), row.getString("value")))
-                .stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+                .param("keys", List.of(AT, KEEP))
+                .query((RowCallbackHandler) row -> set.put(row.getString("key"), row.getString("value")));
         String at = set.getOrDefault(AT, NEVER);
         return new Schedule(
                 at.equals(NEVER) ? null : at, Integer.parseInt(set.getOrDefault(KEEP, String.valueOf(USUALLY))));

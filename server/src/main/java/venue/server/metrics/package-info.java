@@ -1,0 +1,5 @@
+/** What machines ask: whether the server is well, and its numbers. */
+@NullMarked
+package venue.server.metrics;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import { post, type Problem } from '@/api/client'
+import { said } from '@/api/said'
+import type { KeptBackups } from '@/api/types'
+import { weight } from '@/media/weight'
+import { whenWords } from '@/words/whenWords'
+
+/** The backups that are there, one to be made now, and when they are made by themselves. */
+const props = defineProps<{ backups: KeptBackups; timeZone: string }>()
+const emit = defineEmits<{ changed: [] }>()
+const problem = ref<Problem | null>(null)
+const wanted = reactive({ daily: false, at: '03:00', keep: 7 })
+const SHOWN = 8
+const all = ref(false)
+const shown = computed(() => (all.value ? props.backups.kept : props.backups.kept.slice(0, SHOWN)))
+
+watch(
+  () => props.backups.schedule,
+  (set) => {
+    wanted.daily = set.at !== undefined
+    wanted.at = set.at ?? wanted.at
+    wanted.keep = set.keep
+  },
+  { immediate: true },
+)
+
+async function send(path: string, what?: object) {
+  const answer = await post(path, what)
+  problem.value = answer.ok ? null : answer.problem
+  emit('changed')
+}
+const makeOne = () => send('/upkeep/backup')
+/** Half a time, as it is being typed, is nothing to be set. */
+const set = () =>
+  (!wanted.daily || wanted.at) &&
+  send('/upkeep/schedule', { at: wanted.daily ? wanted.at : undefined, keep: Number(wanted.keep) })
+</script>
+
+<template>
+  <section class="backups" aria-labelledby="backups">
+    <div class="row-flex">
+      <h2 id="backups" class="grow">Backups</h2>
+      <v-btn class="ink" :disabled="backups.running" @click="makeOne">
+        {{ backups.running ? 'One is being made…' : 'Make one now' }}
+      </v-btn>
+    </div>
+    <p v-if="problem" class="must gap" role="alert">{{ said(problem) }}</p>
+    <div class="daily">
+      <label class="tick">
+        <input v-model="wanted.daily" type="checkbox" @change="set" />
+        Every day at
+      </label>
+      <input
+        v-model="wanted.at"
+        type="time"
+        aria-label="Time of day"
+        :disabled="!wanted.daily"
+        @change="set"
+      />
+      <span class="quiet" title="The server’s time zone">{{ timeZone }}</span>
+      <span>and the last</span>
+      <input
+        v-model="wanted.keep"
+        type="number"
+        min="1"
+        max="100"
+        aria-label="How many are kept"
+        @change="set"
+      />
+      <span>are kept</span>
+    </div>
+    <table v-if="shown.length" class="kept">
+      <thead>
+        <tr>
+          <th>Made</th>
+          <th>File</th>
+          <th class="size">Size</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="b in shown" :key="b.name">
+          <td class="made">{{ whenWords(b.at) }}</td>
+          <td class="mono cut" :title="b.name">{{ b.name }}</td>
+          <td class="size">{{ weight(b.bytes) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="gap quiet">None yet.</p>
+    <button v-if="backups.kept.length > SHOWN && !all" type="button" class="textlink" @click="all = true">
+      All {{ backups.kept.length }}
+    </button>
+    <p class="quiet note">
+      Each holds all sites, people and files. They lie on the server in
+      <span class="mono">{{ backups.folder }}</span>: have them copied to another machine, where nobody else
+      reads them. On the server, <span class="mono">venue restore</span> makes a new data folder of one.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.daily {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-top: 12px;
+}
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.daily input[type='time'],
+.daily input[type='number'] {
+  border: 1px solid var(--line);
+  padding: 3px 6px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+}
+.daily input[type='number'] {
+  width: 62px;
+}
+.daily input:disabled {
+  opacity: 0.55;
+}
+.kept {
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 16px;
+  table-layout: fixed;
+}
+th {
+  text-align: left;
+  font: 500 12.5px/20px var(--text);
+  color: var(--quiet);
+  border-bottom: 1px solid var(--ink);
+  padding: 0 12px 4px 0;
+}
+td {
+  border-bottom: 1px solid var(--line);
+  padding: 7px 12px 7px 0;
+}
+.made,
+th:first-child {
+  width: 132px;
+}
+.size {
+  width: 92px;
+  text-align: right;
+  padding-right: 0;
+}
+.note {
+  margin-top: 12px;
+  overflow-wrap: anywhere;
+}
+</style>
