@@ -29,6 +29,7 @@ import venue.store.database.Version;
             PeopleVerb.class,
             PackVerb.class,
             CheckVerb.class,
+            ExportVerb.class,
             BackupVerb.class,
             RestoreVerb.class,
             NoteVerb.class

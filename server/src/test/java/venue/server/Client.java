@@ -7,6 +7,7 @@ import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodySubscribers;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import javax.net.ssl.SSLContext;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A browser's worth of HTTP: cookies, the CSRF token, and any host name at the server under test. */
@@ -29,21 +31,27 @@ final class Client {
     static final String SITE = "kestrel-moor.localhost";
     static final String PASSWORD = "a-password-for-tests";
 
+    private final String scheme;
     private final int port;
     private final CookieManager cookies;
     private final String eyes;
     private final HttpClient http;
 
     Client(int port) {
-        this(port, new CookieManager(), "");
+        this("http", port, new CookieManager(), "", HttpClient.newBuilder());
     }
 
-    private Client(int port, CookieManager cookies, String eyes) {
+    /** One that comes over TLS, and believes in a certificate. */
+    Client(int port, SSLContext believes) {
+        this("https", port, new CookieManager(), "", HttpClient.newBuilder().sslContext(believes));
+    }
+
+    private Client(String scheme, int port, CookieManager cookies, String eyes, HttpClient.Builder http) {
+        this.scheme = scheme;
         this.port = port;
         this.cookies = cookies;
         this.eyes = eyes;
-        http = HttpClient.newBuilder()
-                .version(HttpClient.Version.HTTP_1_1)
+        this.http = http.version(HttpClient.Version.HTTP_1_1)
                 .cookieHandler(cookies)
                 .followRedirects(HttpClient.Redirect.NEVER)
                 .build();
@@ -61,7 +69,11 @@ final class Client {
     }
 
     static Client signedIn(int port, String who) {
-        Client client = new Client(port);
+        return new Client(port).signIn(who);
+    }
+
+    Client signIn(String who) {
+        Client client = this;
         client.get("/api/me");
         client.post("/api/sign-in", json("email", who + "@kestrel-moor.example", "password", PASSWORD));
         if (client.get("/api/me").statusCode() != 200) {
@@ -72,7 +84,7 @@ final class Client {
 
     /** The same window, as an editor has it. */
     Client asEditor() {
-        return new Client(port, cookies, "editor");
+        return new Client(scheme, port, cookies, "editor", HttpClient.newBuilder());
     }
 
     HttpResponse<String> get(String path) {
@@ -95,6 +107,10 @@ final class Client {
     }
 
     HttpResponse<String> upload(String path, String name, byte[] bytes) {
+        return upload(path, name, BodyPublishers.ofByteArray(bytes));
+    }
+
+    HttpResponse<String> upload(String path, String name, BodyPublisher bytes) {
         String edge = "edge-of-a-part";
         String head =
                 "--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\n\r\n";
@@ -102,9 +118,7 @@ final class Client {
                 .header("Content-Type", "multipart/form-data; boundary=" + edge)
                 .header("X-XSRF-TOKEN", token())
                 .POST(BodyPublishers.concat(
-                        BodyPublishers.ofString(head),
-                        BodyPublishers.ofByteArray(bytes),
-                        BodyPublishers.ofString("\r\n--" + edge + "--\r\n"))));
+                        BodyPublishers.ofString(head), bytes, BodyPublishers.ofString("\r\n--" + edge + "--\r\n"))));
     }
 
     /** Asks in any way, with a body that may be anything; of a stream only its beginning is waited for. */
@@ -135,6 +149,11 @@ final class Client {
             request.headers(headers);
         }
         return send(request);
+    }
+
+    /** Asks the public site of the demo for bytes as they are. */
+    HttpResponse<byte[]> bytes(String path) {
+        return send(request(path).header("Host", SITE + ":" + port), info -> BodySubscribers.ofByteArray());
     }
 
     HttpResponse<String> visit(String path) {
@@ -169,7 +188,7 @@ final class Client {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(scheme + "://localhost:" + port + path));
         return eyes.isEmpty() ? request : request.header("Venue-As", eyes);
     }
 
@@ -180,7 +199,7 @@ final class Client {
                 .collect(java.util.stream.Collectors.joining("; "));
     }
 
-    private String token() {
+    String token() {
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(java.net.HttpCookie::getValue)
@@ -189,12 +208,16 @@ final class Client {
     }
 
     private HttpResponse<String> send(HttpRequest.Builder request) {
+        return send(
+                request,
+                info -> isStream(info)
+                        ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Client::shut)
+                        : BodySubscribers.ofString(StandardCharsets.UTF_8));
+    }
+
+    private <T> HttpResponse<T> send(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
         try {
-            return http.send(
-                    request.build(),
-                    info -> isStream(info)
-                            ? BodySubscribers.mapping(BodySubscribers.ofInputStream(), Client::shut)
-                            : BodySubscribers.ofString(StandardCharsets.UTF_8));
+            return http.send(request.build(), body);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {

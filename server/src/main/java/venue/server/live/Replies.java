@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.context.request.ServletWebRequest;
-import venue.server.app.SafeHeaders;
 
 /** Sends finished answers: conditional requests, compression and headers after RFC 9110. */
 final class Replies {
@@ -61,10 +60,7 @@ final class Replies {
     /** What every answer of a site says of how it may be used. */
     static void safe(HttpServletResponse answer, String policy) {
         answer.setHeader("Content-Security-Policy", policy);
-        answer.setHeader("X-Content-Type-Options", "nosniff");
-        answer.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
-        answer.setHeader("Permissions-Policy", SafeHeaders.PERMISSIONS);
-        answer.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        SiteHeaders.ALL.forEach(answer::setHeader);
     }
 
     /** Whether gzip is among what is accepted, by itself or as anything, with a weight above 0 (RFC 9110, 12.5.3). */

@@ -35,7 +35,7 @@ record Reply(
     private static final int ETAG = 20;
 
     /** For what has a hash in its name and so never changes. */
-    static final String FOR_EVER = "public, max-age=31536000, immutable";
+    static final String FOR_EVER = SiteHeaders.FOR_EVER;
 
     /** For pages: kept, but asked about each time. */
     static final String ASK = "no-cache";

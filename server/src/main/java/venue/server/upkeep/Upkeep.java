@@ -1,6 +1,7 @@
 package venue.server.upkeep;
 
 import jakarta.annotation.PreDestroy;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;
@@ -86,15 +87,20 @@ class Upkeep {
             kept.begun(task.name());
             kept.ended(task.name(), true, task.run());
         } catch (RuntimeException e) {
-            String why = StorageTrouble.behind(e)
-                    .map(StorageTrouble::says)
-                    .orElseGet(
-                            () -> e instanceof Refusal refusal ? refusal.getMessage() : String.valueOf(e.getMessage()));
+            String why = why(e);
             LOG.warn("{} failed: {}", task.title(), why);
             kept.ended(task.name(), false, why);
         } finally {
             waiting.remove(task.name());
         }
+    }
+
+    private static String why(RuntimeException e) {
+        return StorageTrouble.behind(e)
+                .map(StorageTrouble::says)
+                .orElseGet(() -> e instanceof UncheckedIOException disk
+                        ? "it can't be written (" + disk.getCause().getMessage() + ")."
+                        : String.valueOf(e.getMessage()));
     }
 
     /** What runs has a while to end; a backup that does not is not taken for one. */

@@ -1,0 +1,55 @@
+package venue.server;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import venue.core.fault.Refusal;
+import venue.core.text.Words;
+import venue.server.export.Export;
+import venue.server.live.HeldSite;
+import venue.store.workspace.Workspace;
+
+/** The live site as plain files. */
+@Command(
+        name = "export",
+        description = "Writes the live site as plain files that any web server can serve, and how nginx is to.",
+        mixinStandardHelpOptions = true)
+final class ExportVerb implements Callable<Integer> {
+
+    @CommandLine.Mixin
+    Data data = new Data();
+
+    @Option(names = "--site", required = true, description = "A site's id, or one of its host names.")
+    String site = "";
+
+    @Option(
+            names = "--to",
+            required = true,
+            description =
+                    "The folder to write: empty, or with an earlier export; then only what has changed is written.")
+    Path to = Path.of("");
+
+    @Override
+    public Integer call() throws IOException {
+        try (OwnFolder own = data.look()) {
+            Workspace workspace = own.site(site);
+            if (workspace.now().release() == 0) {
+                throw Refusal.badInput(
+                        "not-released", "site", "This site has not been released yet.", "Release it, then export it.");
+            }
+            List<String> hosts = workspace.now().working().site().hosts();
+            String origin =
+                    own.origin().apply(workspace.now().working().site().hosts().get(0));
+            HeldSite held = new HeldSite(workspace, own.media(), origin, Instant.now());
+            Export.Done done = Export.write(held, workspace.site(), hosts, data.file(to));
+            data.say(to + "\t" + Words.count(done.files(), "file") + "\t" + done.written() + " written\t"
+                    + done.removed() + " removed");
+        }
+        return 0;
+    }
+}

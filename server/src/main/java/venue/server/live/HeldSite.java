@@ -1,0 +1,123 @@
+package venue.server.live;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.page.Page;
+import venue.core.redirect.Redirect;
+import venue.core.render.View;
+import venue.store.media.MediaFiles;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+
+/** The live site as visitors get it at one instant: every address that it knows, and what it answers there. */
+public final class HeldSite {
+
+    /** An address that no site has: what is answered there is answered at every other that is none. */
+    public static final String NOWHERE = "/-";
+
+    /** What pages and stylesheets are made of is named in them. */
+    private static final Pattern NAMED = Pattern.compile("/-/[A-Za-z0-9][\\w./-]*");
+
+    private final Workspace workspace;
+    private final Standing standing;
+    private final LiveSite live;
+    private final SiteFiles files;
+
+    public HeldSite(Workspace workspace, MediaFiles media, String origin, Instant at) {
+        this.workspace = workspace;
+        standing = workspace.now();
+        live = new LiveSite(standing, origin, InstantSource.fixed(at));
+        files = new SiteFiles(media);
+    }
+
+    /**
+     * What is answered at an address.
+     *
+     * @param path decoded
+     * @param location where to, for a redirect
+     * @param body empty for what lies in a file of its own
+     * @param file where the bytes lie that are not held in memory
+     */
+    public record Answer(
+            String path,
+            int status,
+            String type,
+            @Nullable String location,
+            String kept,
+            String policy,
+            @Nullable String download,
+            byte[] body,
+            @Nullable Path file) {}
+
+    /** What is done with each answer. */
+    public interface Taker {
+        void take(Answer answer) throws IOException;
+    }
+
+    /** Gives everything that the site answers, each address once: pages and redirects first, then what they are made of. */
+    public void each(Taker taker) throws IOException {
+        Deque<String> asked = new ArrayDeque<>();
+        Set<String> known = new HashSet<>();
+        Edition edition = standing.live();
+        asked.add("/");
+        edition.all(Page.class).map(p -> edition.plan().address(p.id())).forEach(asked::add);
+        edition.all(Redirect.class).map(Redirect::from).forEach(asked::add);
+        asked.add("/robots.txt");
+        asked.add("/sitemap.xml");
+        asked.add(NOWHERE);
+        for (int n = 1; answer("/sitemap-" + n + ".xml").status() == 200; n++) {
+            asked.add("/sitemap-" + n + ".xml");
+        }
+        while (!asked.isEmpty()) {
+            String path = asked.remove();
+            if (known.add(path)) {
+                Answer answer = answer(path);
+                if (answer.status() != 404 || path.equals(NOWHERE)) {
+                    taker.take(answer);
+                    named(answer, asked);
+                }
+            }
+        }
+    }
+
+    private static void named(Answer answer, Deque<String> asked) {
+        if (answer.type().startsWith("text/")) {
+            NAMED.matcher(new String(answer.body(), StandardCharsets.UTF_8))
+                    .results()
+                    .forEach(found -> asked.add(found.group()));
+        }
+    }
+
+    private Answer answer(String path) {
+        Optional<Path> played = files.played(path);
+        if (played.isPresent()) {
+            String type = FileTypes.of(path);
+            return new Answer(
+                    path, 200, type, null, Reply.FOR_EVER, Reply.PAGE_POLICY, null, new byte[0], played.get());
+        }
+        Reply reply = path.startsWith("/-/")
+                ? files.find(workspace, path).orElseGet(() -> live.at(NOWHERE))
+                : live.at(View.encoded(path));
+        return new Answer(
+                path,
+                reply.status(),
+                reply.type(),
+                reply.location(),
+                reply.kept(),
+                reply.policy(),
+                reply.download(),
+                reply.body(),
+                null);
+    }
+}

@@ -1,0 +1,167 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.awaitility.Awaitility;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+import tools.jackson.databind.JsonNode;
+import venue.store.database.DataFolder;
+
+/** Owners look after the installation; machines ask how it is; verbs work beside the server that has the folder. */
+@ServerTest
+@TestPropertySource(properties = {"venue.metrics-token=a token for tests", "venue.trusted-proxies=127.0.0.1"})
+class UpkeepTest {
+
+    private static final String BEARER = "Bearer a token for tests";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private DataFolder folder;
+
+    @TempDir
+    Path top;
+
+    private Client maja;
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @BeforeEach
+    void begin() {
+        maja = Client.signedIn(port, "maja");
+    }
+
+    private JsonNode upkeep() {
+        return json(maja.get("/api/upkeep"));
+    }
+
+    private JsonNode backedUp() {
+        json(maja.post("/api/upkeep/backup", "{}"));
+        Awaitility.await()
+                .atMost(Duration.ofMinutes(2))
+                .until(() -> !upkeep().at("/backups/running").asBoolean());
+        return upkeep();
+    }
+
+    @Test
+    void anOwnerMakesBackupsAndIsToldWhatWantsThem() throws Exception {
+        Path backups = folder.path().resolve("backups");
+        Files.writeString(backups, "no folder");
+        assertThat(backedUp().get("findings").toString())
+                .contains("The last backup failed: it can't be written", "no backup yet", "by itself");
+        Files.delete(backups);
+        assertThat(json(maja.get("/api/sites/kestrel-moor/first-steps"))
+                        .get("away")
+                        .asBoolean())
+                .isTrue();
+        JsonNode first = backedUp();
+        String name = first.at("/backups/kept/0/name").asString();
+        assertThat(first.get("tasks").toString()).contains("\"says\":\"" + name + "\"");
+        json(maja.post("/api/upkeep/schedule", "{\"at\":\"03:00\",\"keep\":2}"));
+        assertThat(upkeep().get("findings")).isEmpty();
+        Path file = backups.resolve(name);
+        Files.setLastModifiedTime(file, FileTime.from(Instant.now().minus(Duration.ofDays(3))));
+        assertThat(json(maja.get("/api/upkeep/findings")).toString()).contains("3 days old");
+        assertThat(maja.get("/api/record").body()).contains("BACKUP_MADE", "BACKUPS_SCHEDULED");
+        refused(maja.post("/api/upkeep/schedule", "{\"at\":\"25:00\",\"keep\":2}"), 422, "bad-time");
+        refused(maja.post("/api/upkeep/schedule", "{\"keep\":0}"), 422, "bad-number");
+        refused(Client.signedIn(port, "tomas").get("/api/upkeep"), 403, "owners-only");
+    }
+
+    @Test
+    void filesThatNoSiteHasAreRemoved() throws Exception {
+        Path lost = folder.path().resolve("media/0123456789abcdef0123-640.jpg");
+        Files.write(lost, new byte[5000]);
+        Files.setLastModifiedTime(lost, FileTime.from(Instant.now().minus(Duration.ofDays(2))));
+        JsonNode unused = json(maja.get("/api/upkeep/unused-files"));
+        assertThat(unused.findValuesAsString("file")).containsExactly("0123456789abcdef0123");
+        String chosen = "{\"files\":[\"0123456789abcdef0123\",\"../venue.db\"]}";
+        assertThat(json(maja.post("/api/upkeep/unused-files/remove", chosen))
+                        .get("bytes")
+                        .asInt())
+                .isEqualTo(5000);
+        assertThat(lost).doesNotExist();
+        assertThat(maja.visit("/").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void machinesAskHowItIs() {
+        Client nobody = new Client(port);
+        assertThat(nobody.get("/-/health").body()).isEqualTo("{\"status\":\"up\"}");
+        assertThat(nobody.get("/-/health/live").body()).isEqualTo("{\"status\":\"up\"}");
+        assertThat(nobody.get("/-/metrics").body())
+                .contains("venue_requests_seconds_count", "venue_sites", "jvm_memory_used_bytes");
+        assertThat(nobody.visit("/-/health").statusCode())
+                .as("not under a site's name")
+                .isEqualTo(404);
+        assertThat(nobody.visit("localhost", "GET", "/-/metrics", "X-Forwarded-For", "127.0.0.1")
+                        .statusCode())
+                .as("what a proxy passes on comes from elsewhere")
+                .isEqualTo(401);
+        assertThat(nobody.visit(
+                                "localhost",
+                                "GET",
+                                "/-/metrics",
+                                "X-Forwarded-For",
+                                "203.0.113.9",
+                                "Authorization",
+                                BEARER)
+                        .statusCode())
+                .isEqualTo(200);
+    }
+
+    private int verb(String... line) {
+        List<String> all = new ArrayList<>(List.of(line));
+        all.addAll(List.of("--data", folder.path().toString()));
+        out.reset();
+        err.reset();
+        return Venue.run(
+                new Venue(null, Path.of("")),
+                new PrintWriter(out, true, StandardCharsets.UTF_8),
+                new PrintWriter(err, true, StandardCharsets.UTF_8),
+                all.toArray(String[]::new));
+    }
+
+    @Test
+    void verbsThatReadWorkBesideTheServerAndThoseThatWriteAreDoneByIt() {
+        assertThat(verb("people", "list")).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("maja@kestrel-moor.example");
+        assertThat(err.size()).isZero();
+        String pack = top.resolve("about.venuepack").toString();
+        assertThat(verb("pack", "save", "--site", Client.SITE, "--item", "/visit", "--to", pack))
+                .isZero();
+        String backup = top.resolve("all.venuebackup").toString();
+        assertThat(verb("backup", "--to", backup)).isZero();
+        assertThat(maja.get("/api/record").body()).contains("PACK_SAVED", "all.venuebackup");
+
+        Client tomas = Client.signedIn(port, "tomas");
+        assertThat(verb("pack", "read", "--site", Client.SITE, pack, "--only-patterns"))
+                .isZero();
+        assertThat(err.toString(StandardCharsets.UTF_8)).startsWith("venue: done by the server");
+        assertThat(verb("people", "deactivate", "--email", "tomas@kestrel-moor.example"))
+                .isZero();
+        assertThat(tomas.get("/api/sites").statusCode()).as("at once").isEqualTo(401);
+        json(maja.post("/api/people/tomas/bring-back", "{}"));
+        assertThat(verb("people", "deactivate", "--email", "maja@kestrel-moor.example"))
+                .isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("last owner");
+    }
+}
