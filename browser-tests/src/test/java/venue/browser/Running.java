@@ -44,7 +44,7 @@ final class Running implements AutoCloseable {
         return at(freePort(), data);
     }
 
-    private static int freePort() {
+    static int freePort() {
         try (ServerSocket free = new ServerSocket(0)) {
             return free.getLocalPort();
         } catch (IOException e) {

@@ -9,7 +9,7 @@ import org.springframework.context.support.GenericApplicationContext;
 import venue.store.database.DataFolder;
 
 /** The Spring application. */
-@SpringBootApplication
+@SpringBootApplication(proxyBeanMethods = false)
 @ConfigurationPropertiesScan
 public class Application {
 

@@ -32,7 +32,8 @@ import venue.store.database.Version;
             ExportVerb.class,
             BackupVerb.class,
             RestoreVerb.class,
-            NoteVerb.class
+            NoteVerb.class,
+            RehearseVerb.class
         })
 public final class Venue {
 

@@ -12,7 +12,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** Serves the interface: its files, and its one page for every address that is a screen. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class InterfaceFiles implements WebMvcConfigurer {
 
     private static final String FOLDER = "classpath:/venue/interface/";

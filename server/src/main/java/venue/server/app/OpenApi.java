@@ -25,7 +25,7 @@ import venue.core.link.Link;
 import venue.core.value.Value;
 
 /** The API's description: what a record does not mark as nullable is always there. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class OpenApi {
 
     static {

@@ -21,7 +21,7 @@ import venue.store.upkeep.Tasks;
 import venue.store.workspace.Workspaces;
 
 /** The parts below the server, put together. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class Parts {
 
     @Bean

@@ -16,7 +16,7 @@ import venue.store.record.Records;
 import venue.store.session.Sessions;
 
 /** What is known of people, put together. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class PeopleParts {
 
     @Bean

@@ -22,7 +22,7 @@ import venue.core.text.Letters;
  * JSON is taken as the API's description says it: what a record does not mark as nullable must be there, nothing is taken
  * for something else (5 for "5", 12.5 for 12), and texts are rid of what may not stand in them.
  */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class StrictJson {
 
     @Bean

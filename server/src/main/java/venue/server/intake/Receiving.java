@@ -7,7 +7,7 @@ import org.springframework.util.unit.DataSize;
 import venue.store.database.DataFolder;
 
 /** Files that are being received lie in the data folder, on the disk that will keep them. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class Receiving {
 
     private static final long MOST_FILE = DataSize.ofMegabytes(510).toBytes();

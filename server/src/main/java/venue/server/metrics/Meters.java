@@ -18,7 +18,7 @@ import venue.store.database.Version;
 import venue.store.workspace.Workspaces;
 
 /** The numbers that are kept: of the Java runtime, and Venue's own under {@code venue_}. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class Meters {
 
     @Bean

@@ -11,7 +11,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 
 /** What never reaches a controller is answered like what does: by the firewall, by the container, and at {@code /error}. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class ErrorAnswers {
 
     @Bean

@@ -1,8 +1,12 @@
 package venue.server.signin;
 
 import java.util.Map;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.FutureTask;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
@@ -26,8 +30,8 @@ public class Passwords {
 
     private final DelegatingPasswordEncoder encoder;
     private final Credentials credentials;
-    /** Compared against where there is nobody, so that it takes as long. */
-    private final String nobodys;
+    /** Compared against where there is nobody, so that it takes as long; made when the server is ready, or is asked before. */
+    private final FutureTask<String> nobodys = new FutureTask<>(() -> encode("nobody's password"));
 
     private final ExecutorService comparing = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "passwords");
@@ -41,7 +45,11 @@ public class Passwords {
         BCryptPasswordEncoder bcrypt = new BCryptPasswordEncoder();
         encoder = new DelegatingPasswordEncoder("argon2id", Map.of("argon2id", argon2, "bcrypt", bcrypt));
         encoder.setDefaultPasswordEncoderForMatches(bcrypt);
-        nobodys = encode("nobody's password");
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void ready() {
+        comparing.execute(nobodys);
     }
 
     /** Where comparing is done. */
@@ -67,7 +75,12 @@ public class Passwords {
     }
 
     boolean isNobodys(String password) {
-        encoder.matches(password, nobodys);
-        return false;
+        try {
+            nobodys.run();
+            encoder.matches(password, nobodys.get());
+            return false;
+        } catch (InterruptedException | ExecutionException e) {
+            throw new IllegalStateException("a password can't be compared", e);
+        }
     }
 }

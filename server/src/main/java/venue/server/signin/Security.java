@@ -24,7 +24,7 @@ import venue.server.intake.Room;
 import venue.server.intake.UploadGate;
 
 /** Who may ask for what: everything under {@code /api} needs a session but signing in; writes need the CSRF token. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 @EnableSpringHttpSession
 class Security {
 
