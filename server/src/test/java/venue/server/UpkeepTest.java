@@ -13,7 +13,12 @@ import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,7 +27,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.TestPropertySource;
 import tools.jackson.databind.JsonNode;
+import venue.server.live.HeldSite;
 import venue.store.database.DataFolder;
+import venue.store.workspace.Workspace;
 
 /** Owners look after the installation; machines ask how it is; verbs work beside the server that has the folder. */
 @ServerTest
@@ -30,6 +37,8 @@ import venue.store.database.DataFolder;
 class UpkeepTest {
 
     private static final String BEARER = "Bearer a token for tests";
+
+    private static final List<String> BOTH = List.of("visit", "tonight");
 
     @LocalServerPort
     private int port;
@@ -84,6 +93,49 @@ class UpkeepTest {
         refused(maja.post("/api/upkeep/schedule", "{\"at\":\"25:00\",\"keep\":2}"), 422, "bad-time");
         refused(maja.post("/api/upkeep/schedule", "{\"keep\":0}"), 422, "bad-number");
         refused(Client.signedIn(port, "tomas").get("/api/upkeep"), 403, "owners-only");
+    }
+
+    /** Gives two pages one title after the other and releases them, without pause, and keeps what each release looks like. */
+    private Map<Integer, List<String>> hammer(AtomicBoolean goesOn) {
+        Map<Integer, List<String>> seen = new HashMap<>();
+        for (int n = 1; goesOn.get() || n < 3; n++) {
+            for (String page : BOTH) {
+                json(maja.give("set-title", "page", page, "title", "Number " + n));
+            }
+            json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", BOTH, "note", "")));
+            int release = json(maja.get("/api/sites/kestrel-moor/releases/waiting"))
+                    .get("release")
+                    .asInt();
+            seen.put(release, BOTH.stream().map(p -> maja.visit("/" + p).body()).toList());
+        }
+        return seen;
+    }
+
+    @Test
+    void whatIsRestoredIsAWholeReleaseByteForByteHoweverMuchIsDoneMeanwhile() throws Exception {
+        AtomicBoolean goesOn = new AtomicBoolean(true);
+        CompletableFuture<Map<Integer, List<String>>> work = CompletableFuture.supplyAsync(() -> hammer(goesOn));
+        Path file = top.resolve("busy.venuebackup");
+        int status = verb("backup", "--to", file.toString());
+        goesOn.set(false);
+        Map<Integer, List<String>> seen = work.join();
+        assertThat(status).as(err.toString(StandardCharsets.UTF_8)).isZero();
+        Path again = top.resolve("again");
+        assertThat(Venue.run("restore", "--from", file.toString(), "--data", again.toString()))
+                .isZero();
+        try (OwnFolder restored = OwnFolder.open(again, port)) {
+            Workspace site = restored.site(Client.SITE);
+            String origin = restored.origin().apply(Client.SITE);
+            Map<String, String> pages = new HashMap<>();
+            new HeldSite(site, restored.media(), origin, Instant.now())
+                    .each(a -> pages.put(a.path(), new String(a.body(), StandardCharsets.UTF_8)));
+            int release = site.now().release();
+            if (seen.containsKey(release)) {
+                assertThat(BOTH.stream().map(p -> pages.get("/" + p)).toList()).isEqualTo(seen.get(release));
+            } else {
+                assertThat(release).as("before the first").isEqualTo(Collections.min(seen.keySet()) - 1);
+            }
+        }
     }
 
     @Test
