@@ -153,7 +153,7 @@ class TemplatesTest {
         assertThat(sheet.locator(".templates")).containsText("Field guide");
         sheet.locator("textarea").first().fill("Winter birds\nMoths\nLichens");
         page.keyboard().press("Control+Enter");
-        page.waitForURL(Pattern.compile(".*/(plan|page)/.*"));
+        assertThat(page).hasURL(Pattern.compile(".*/(plan|page)/.*"));
     }
 
     /** What does not fit is told as it is typed, and stays as it was typed; what fits is on the page at once. */

@@ -68,7 +68,7 @@ class TwoSitesTest {
         page.getByText("New site…").click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Larkfield Dome");
         button("Make it").click();
-        page.waitForURL("**" + DOME + "/plan");
+        assertThat(page).hasURL(Pattern.compile(".*" + DOME + "/plan"));
         assertThat(page.locator(".head .site")).containsText("Larkfield Dome");
     }
 
@@ -91,7 +91,7 @@ class TwoSitesTest {
         assertThat(page.locator(".templates .on")).containsText("Field report");
         page.getByPlaceholder("What the page is called").fill("First night");
         page.getByText("Make the page").click();
-        page.waitForURL(Pattern.compile(".*" + DOME + "/page/.*"));
+        assertThat(page).hasURL(Pattern.compile(".*" + DOME + "/page/.*"));
         assertThat(page.locator(".strip")).containsText("Field report");
     }
 

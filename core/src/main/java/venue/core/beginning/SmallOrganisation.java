@@ -20,13 +20,12 @@ import java.util.stream.Stream;
 import org.jsoup.nodes.Entities;
 import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.readymade.Compose.Part;
 import venue.core.readymade.ReadySite;
 import venue.core.section.Section;
 import venue.core.theme.Look;
 import venue.core.value.Value;
 
-/** For a club, a trust, a shop or a practice: eleven pages whose words are places to fill that say what belongs there. */
+/** For a club, a trust, a shop or a practice: fourteen pages whose words are places to fill that say what belongs there. */
 final class SmallOrganisation {
 
     private static final String LOOK = "pebble";
@@ -63,17 +62,12 @@ final class SmallOrganisation {
         List<Page> top = SitePages.inOrder(List.of(
                 home(site), about(), events(), news(), people(), documents(), contact(), SitePages.privacy(site)));
         List<Page> beneath = List.of(
-                child("first-event", "The first event", SmallKinds.EVENT, "events")
-                        .withField("date", fill("When it begins"))
-                        .withField("place", fill("Where it is"))
-                        .withField("summary", fill("What happens there, in a sentence")),
-                child("first-news", "The first piece of news", SmallKinds.NEWS, "news")
-                        .withField("date", fill("The day it is told"))
-                        .withField("summary", fill("What happened, in a sentence")),
-                child("first-person", "Somebody who works here", SmallKinds.PERSON, "people")
-                        .withField("role", fill("What they do here"))
-                        .withField("picture", fill("Their face, not too close"))
-                        .withField("summary", fill("Who they are, in a sentence")));
+                event("first-event", "The first event", 1),
+                event("second-event", "Another event", 2),
+                story("first-news", "The first piece of news", 1),
+                story("second-news", "An older piece of news", 2),
+                person("first-person", "Somebody who works here", 1),
+                person("second-person", "Somebody else who does", 2));
         return Stream.concat(top.stream(), beneath.stream()).toList();
     }
 
@@ -90,12 +84,12 @@ final class SmallOrganisation {
                         section(
                                 "s3",
                                 "Coming events",
-                                heading(fill("What the coming events are called, such as What is on")),
+                                heading(fill("What is on")),
                                 listing(SmallKinds.EVENT, "coming", "soonest", 3, "cards"))),
                 section(
                         "s4",
                         "Latest news",
-                        heading(fill("What the news are called, such as News")),
+                        heading(fill("News")),
                         listing(SmallKinds.NEWS, "all", "newest", 3, "cards")),
                 reachUs());
     }
@@ -157,11 +151,19 @@ final class SmallOrganisation {
                                 heading(fill("How it began")),
                                 text(fill("The story in two paragraphs, with a year and a name"))),
                         column(6, image(fill("A picture from the first years")).with("shape", "classic"))),
-                toned("tinted", section("s3", "What matters", heading(fill("What you care about")), threeThings())));
+                toned(
+                        "tinted",
+                        columns(
+                                "s3",
+                                "What matters",
+                                thing("The first thing you care about"),
+                                thing("A second"),
+                                thing("And a third"))));
     }
 
-    private static Part threeThings() {
-        return text(fill("Three things you do differently, one line each"));
+    private static List<Object> thing(String what) {
+        return column(
+                4, heading(fill(what)).with("size", "medium"), text(fill("What you do about it, in two sentences")));
     }
 
     private static Page events() {
@@ -214,13 +216,35 @@ final class SmallOrganisation {
         return SitePages.page(CONTACT, "Contact", "standard", "plain", reach);
     }
 
-    private static Page child(String id, String title, String kind, String parent) {
+    private static Page event(String id, String title, int position) {
+        return child(id, title, SmallKinds.EVENT, "events", position)
+                .withField("date", fill("When it begins"))
+                .withField("place", fill("Where it is"))
+                .withField("picture", fill("What it looked like the last time"))
+                .withField("summary", fill("What happens there, in a sentence"));
+    }
+
+    private static Page story(String id, String title, int position) {
+        return child(id, title, SmallKinds.NEWS, "news", position)
+                .withField("date", fill("The day it is told"))
+                .withField("picture", fill("What it is about, in a picture"))
+                .withField("summary", fill("What happened, in a sentence"));
+    }
+
+    private static Page person(String id, String title, int position) {
+        return child(id, title, SmallKinds.PERSON, "people", position)
+                .withField("role", fill("What they do here"))
+                .withField("picture", fill("Their face, not too close"))
+                .withField("summary", fill("Who they are, in a sentence"));
+    }
+
+    private static Page child(String id, String title, String kind, String parent, int position) {
         return SitePages.page(
                         id,
                         title,
                         kind,
                         null,
                         section("s1", "Text", text(fill("The whole story, for whoever wants to know more"))))
-                .withPlace(parent, 1L << 20);
+                .withPlace(parent, (long) position << 20);
     }
 }

@@ -74,7 +74,11 @@ final class ListingElement extends DeclaredKind {
     private static void card(Props props, Page page, int level, HtmlWriter out) {
         Scene scene = props.scene();
         Optional<Media> picture = props.flag("pictures") ? scene.media(scene.words(page, "picture")) : Optional.empty();
-        out.start("li", picture.isPresent() ? "card pictured" : "card");
+        boolean waits = props.flag("pictures") && scene.prompt(page, "picture").isPresent();
+        out.start("li", picture.isPresent() || waits ? "card pictured" : "card");
+        if (waits) {
+            out.start("div", "to-fill-picture").end();
+        }
         picture.ifPresent(m -> Pictures.write(m, props.scene().alt(m), 4, false, out));
         out.start("div", "words");
         String date = scene.words(page, UsualFields.DATE);
@@ -92,13 +96,23 @@ final class ListingElement extends DeclaredKind {
             out.start("a").attr("href", address).text(page.title()).end();
         }
         out.end();
-        String summary = scene.words(page, UsualFields.SUMMARY);
-        if (props.flag("summaries") && !summary.isEmpty()) {
-            out.element("p", summary);
+        if (props.flag("summaries")) {
+            summary(scene, page, out);
         }
         if (props.flag("facts")) {
             FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), out);
         }
         out.end().end();
+    }
+
+    private static void summary(Scene scene, Page page, HtmlWriter out) {
+        String summary = scene.words(page, UsualFields.SUMMARY);
+        if (!summary.isEmpty()) {
+            out.element("p", summary);
+        }
+        scene.prompt(page, UsualFields.SUMMARY).ifPresent(prompt -> {
+            out.start("p").start("mark", "to-fill").text(prompt);
+            out.end().end();
+        });
     }
 }

@@ -41,6 +41,13 @@ public interface Scene {
     /** What a page holds in a field: its own value, else its kind's default. */
     Optional<Value> field(Page page, String key);
 
+    /** What a page's field still wants, for those who see places to fill; empty for visitors, and where it is given. */
+    default Optional<String> prompt(Page page, String key) {
+        return showsMarks()
+                ? field(page, key).filter(v -> v instanceof Value.ToFill).map(v -> ((Value.ToFill) v).prompt())
+                : Optional.empty();
+    }
+
     /** The words a page holds in a field, or none. */
     default String words(Page page, String key) {
         return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";

@@ -10,6 +10,7 @@ import venue.core.element.ListingQuery;
 import venue.core.entry.Entry;
 import venue.core.page.Page;
 import venue.core.property.UsualFields;
+import venue.core.value.Value;
 import venue.core.value.Window;
 
 /** Answers what a listing asks for. */
@@ -25,20 +26,32 @@ final class Listings {
                                 .map(view.edition()::page)
                                 .flatMap(Optional::stream)
                                 .filter(view::shows))
-                .filter(within(view.edition(), query.which(), view.localTime().toString()));
+                .filter(within(view, query.which()));
         return order(view.edition(), pages, query.order())
                 .limit(Math.max(1, query.limit()))
                 .toList();
     }
 
-    private static Predicate<Page> within(Edition edition, String which, String now) {
+    private static Predicate<Page> within(View view, String which) {
+        Edition edition = view.edition();
+        String now = view.localTime().toString();
         return switch (which) {
             case "coming" ->
-                p -> !date(edition, p).isEmpty()
-                        && !Window.until(date(edition, p)).isOver(now);
+                p -> waitsForItsDay(view, p)
+                        || (!date(edition, p).isEmpty()
+                                && !Window.until(date(edition, p)).isOver(now));
             case "past" -> p -> Window.until(date(edition, p)).isOver(now);
             default -> p -> true;
         };
+    }
+
+    /** Whose day is a place to fill is to come, for those who see such places. */
+    private static boolean waitsForItsDay(View view, Page page) {
+        return view.isMarked()
+                && view.edition()
+                        .field(page, UsualFields.DATE)
+                        .filter(v -> v instanceof Value.ToFill)
+                        .isPresent();
     }
 
     private static Stream<Page> order(Edition edition, Stream<Page> pages, String order) {

@@ -34,7 +34,7 @@ class BeginningTest {
                 .filteredOn(f -> f.severity() == Severity.MUST_FIX)
                 .isEmpty();
         assertThat(edition.home().map(Page::title)).contains("Home");
-        assertThat(edition.all(Page.class)).hasSize(beginning == Beginning.EMPTY ? 2 : 11);
+        assertThat(edition.all(Page.class)).hasSize(beginning == Beginning.EMPTY ? 2 : 14);
     }
 
     /** The pages that go live at once say the site's name and have nothing to fill that a visitor would miss. */

@@ -148,6 +148,7 @@ class MyAccountController {
         requirePresent(me, asked.present());
         passwordWords.check(asked.password(), me, me.name());
         credentials.setPassword(by(me, request), me, passwords.encode(asked.password()), session.getId());
+        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.PASSWORD));
     }
 
     @PostMapping("/sessions/end-others")
@@ -178,7 +179,9 @@ class MyAccountController {
             throw Refusal.conflict(
                     "second-step-on", "code", "You have a second step already.", "There is nothing to do.");
         }
-        return new RecoveryCodes(codes.confirm(by(me, request), me, asked.code()));
+        RecoveryCodes recovery = new RecoveryCodes(codes.confirm(by(me, request), me, asked.code()));
+        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.SECOND_STEP_BEGUN));
+        return recovery;
     }
 
     @PostMapping("/second-step/end")
@@ -186,6 +189,7 @@ class MyAccountController {
         Person me = people.signedIn(principal);
         requirePresent(me, asked.present());
         secondSteps.end(by(me, request), me.id());
+        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.SECOND_STEP_ENDED));
     }
 
     private void requirePresent(Person me, String present) {

@@ -38,6 +38,23 @@ public class Letters {
         return letter(language, "confirm", link("-/new-address", token));
     }
 
+    /** What has changed in how somebody signs in, so that they learn of it where it was not them. */
+    public enum Change {
+        PASSWORD("newPassword"),
+        SECOND_STEP_BEGUN("secondStepBegun"),
+        SECOND_STEP_ENDED("secondStepEnded");
+
+        private final String key;
+
+        Change(String key) {
+            this.key = key;
+        }
+    }
+
+    public Letter changed(Locale language, Change change) {
+        return letter(language, change.key, origins.ofInterface().get(0) + "/");
+    }
+
     public Letter test(Locale language) {
         return letter(language, "test", null);
     }

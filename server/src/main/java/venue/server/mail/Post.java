@@ -4,6 +4,8 @@ import jakarta.mail.MessagingException;
 import jakarta.mail.internet.MimeMessage;
 import java.nio.charset.StandardCharsets;
 import java.util.Properties;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.mail.MailException;
@@ -20,6 +22,11 @@ public class Post {
     private static final String TIMEOUT_MS = "15000";
 
     private final MailSettings settings;
+    private final ExecutorService later = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "notices");
+        thread.setDaemon(true);
+        return thread;
+    });
     private final JavaMailSenderImpl smtp = new JavaMailSenderImpl();
 
     Post(MailSettings settings) {
@@ -48,6 +55,19 @@ public class Post {
 
     public boolean isSetUp() {
         return settings.mailHost() != null && !settings.mailHost().isBlank();
+    }
+
+    /** Sends a letter that nobody waits for, where mail is set up; one that can't be sent is told in the log. */
+    public void tell(String to, Letter letter) {
+        if (isSetUp()) {
+            later.execute(() -> {
+                try {
+                    send(to, letter);
+                } catch (Refusal told) {
+                    LOG.debug("Nobody waits for this letter", told);
+                }
+            });
+        }
     }
 
     /** Sends a letter, or refuses with what the mail server said. */

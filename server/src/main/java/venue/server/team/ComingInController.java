@@ -130,7 +130,9 @@ class ComingInController {
     Holder reset(@RequestBody Reset asked, HttpServletRequest request) {
         Person person = credentials.forgetful(asked.token());
         passwordWords.check(asked.password(), person, person.name());
-        return holder(credentials.reset(by(request), asked.token(), passwords.encode(asked.password())));
+        Holder holder = holder(credentials.reset(by(request), asked.token(), passwords.encode(asked.password())));
+        post.tell(person.email(), letters.changed(languages.of(person), Letters.Change.PASSWORD));
+        return holder;
     }
 
     @PostMapping("/address/confirm")
