@@ -3,10 +3,16 @@ package venue.store.pack;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -211,6 +217,39 @@ class PackFileTest {
         assertThatThrownBy(() -> PackFile.open(file)).hasMessageContaining("entries");
         Files.writeString(file, "no zip at all");
         assertThatThrownBy(() -> PackFile.open(file)).hasMessageContaining("no zip");
+    }
+
+    @Test
+    void aBombThatLiesAboutItsSizeEndsWithTheFirstByteTooMany() throws IOException {
+        int size = 48 * 1024 * 1024;
+        Path file = written(Map.of("pack.json", new byte[size]));
+        String bytes = new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1);
+        assertThat(bytes.length()).isLessThan(size / 100);
+        Files.write(file, bytes.replace(little(size), little(1000)).getBytes(StandardCharsets.ISO_8859_1));
+        assertThatThrownBy(() -> PackFile.open(file)).hasMessageContaining("more or fewer bytes than it says");
+    }
+
+    /** A number as a ZIP file writes it. */
+    private static String little(int number) {
+        byte[] bytes = ByteBuffer.allocate(Integer.BYTES)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .putInt(number)
+                .array();
+        return new String(bytes, StandardCharsets.ISO_8859_1);
+    }
+
+    /** What docs/formats/pack.schema.json says holds of a whole site, a page and a template. */
+    @Test
+    void packsAreAsTheirSchemaSays() throws IOException {
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/formats/pack.schema.json")));
+        for (String root : List.of(Site.ID, "home", "wide")) {
+            String json = new String(entries(saved(one, yard, root)).get("pack.json"), StandardCharsets.UTF_8);
+            assertThat(schema.validate(json, InputFormat.JSON)).as(root).isEmpty();
+            assertThat(schema.validate(json.replace("\"venue-pack\"", "\"another\""), InputFormat.JSON))
+                    .as("it can fail")
+                    .isNotEmpty();
+        }
     }
 
     @Test
