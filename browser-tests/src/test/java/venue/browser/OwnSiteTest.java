@@ -135,7 +135,7 @@ class OwnSiteTest {
     private void firstSteps(Running venue, Page ines) {
         Locator steps = ines.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("First steps"));
         assertThat(steps).containsText("0 of 8 done");
-        assertThat(steps).containsText("49 places wait to be filled");
+        assertThat(steps).containsText("37 places wait to be filled");
         button(ines, "Release what you made").click();
         assertThat(ines).hasURL(Pattern.compile(".*/releases"));
         button(ines, "Release 12 changes").first().click();

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -47,7 +48,7 @@ class Screenshots {
             take(page, venue.venue("/kestrel-moor/releases"), "releases");
             take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
-            elements(page);
+            upkeep(venue, page);
             pack(venue, page);
         }
     }
@@ -57,7 +58,7 @@ class Screenshots {
         page.navigate(venue.venue("/-/new-site"));
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Larkfield Dome");
         page.getByText("Make it").click();
-        page.waitForURL("**/larkfield-dome/plan");
+        page.waitForURL(Pattern.compile(".*/larkfield-dome/plan"));
         byte[] visit = page.request()
                 .get(venue.venue("/api/sites/kestrel-moor/pack?item=visit"))
                 .body();
@@ -175,19 +176,12 @@ class Screenshots {
         Chromium.settle(page);
     }
 
-    private void elements(Page page) {
-        page.navigate(page.url().replaceAll("kestrel-moor\\.(localhost:\\d+).*", "$1/kestrel-moor/survey"));
-        page.locator(".stand").waitFor();
-        Sampler.make(page);
-        page.navigate(Sampler.proof(page, "page/sampler"));
-        Chromium.settle(page);
-        page.locator("iframe.own-html").scrollIntoViewIfNeeded();
-        Chromium.settle(page);
-        page.addStyleTag(
-                new Page.AddStyleTagOptions().setContent("main{columns:3;column-gap:0}.s{break-inside:avoid}"));
-        page.screenshot(new Page.ScreenshotOptions()
-                .setPath(folder.resolve("elements.png"))
-                .setFullPage(true));
+    private void upkeep(Running venue, Page page) {
+        page.navigate(venue.venue("/-/upkeep"));
+        page.getByText("Every day at").click();
+        page.getByText("Make one now").click();
+        page.getByText(Pattern.compile("venue-.*[.]venuebackup")).first().waitFor();
+        take(page, "upkeep");
     }
 
     private void take(Page page, String address, String name, Consumer<Page> first) {
