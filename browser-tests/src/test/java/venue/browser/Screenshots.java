@@ -1,6 +1,7 @@
 package venue.browser;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Path;
@@ -197,6 +198,8 @@ class Screenshots {
     }
 
     private void take(Page page, String name) {
+        Chromium.settle(page);
+        page.frames().forEach(Frame::waitForLoadState);
         Chromium.settle(page);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

@@ -29,7 +29,7 @@ record UpkeepFinding(boolean urgent, String says) {
             }
         }
         if (backups.isEmpty()) {
-            found.add(new UpkeepFinding(true, "There is no backup yet: what is lost now is lost for good."));
+            found.add(new UpkeepFinding(false, "There is no backup yet: what is lost now is lost for good."));
         } else {
             Duration age = Duration.between(Instant.parse(backups.get(0).at()), now);
             if (age.compareTo(schedule.at() == null ? OLD : OLD_BY_ITSELF) > 0) {
