@@ -15,7 +15,7 @@ import venue.store.database.Version;
 
 /**
  * The command line. Exits with 2 and one line where it can't be started as it was asked to,
- * with 1 where something unforeseen went wrong.
+ * with 3 where something unforeseen went wrong; 1 is what {@code check} found.
  */
 @Command(
         name = "venue",
@@ -38,7 +38,7 @@ import venue.store.database.Version;
 public final class Venue {
 
     private static final int UNFIT = 2;
-    private static final int FAILED = 1;
+    private static final int FAILED = 3;
 
     private final @Nullable OwnFolder within;
     private final Path where;
