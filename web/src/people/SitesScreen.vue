@@ -142,28 +142,14 @@ onMounted(load)
 </template>
 
 <style scoped>
+.list td {
+  max-width: 320px;
+}
 .sites {
   padding: 26px 48px 48px;
   max-width: 1180px;
   margin: 0 auto;
   width: 100%;
-}
-.list {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 16px;
-}
-th {
-  text-align: left;
-  font: 500 12.5px/20px var(--text);
-  color: var(--quiet);
-  border-bottom: 1px solid var(--ink);
-  padding: 0 16px 4px 0;
-}
-td {
-  border-bottom: 1px solid var(--line);
-  padding: 9px 16px 9px 0;
-  max-width: 320px;
 }
 .name {
   font-weight: 600;

@@ -70,7 +70,7 @@ const set = () =>
       />
       <span>are kept</span>
     </div>
-    <table v-if="shown.length" class="kept">
+    <table v-if="shown.length" class="kept list">
       <thead>
         <tr>
           <th>Made</th>
@@ -99,6 +99,9 @@ const set = () =>
 </template>
 
 <style scoped>
+.kept {
+  table-layout: fixed;
+}
 .daily {
   display: flex;
   flex-wrap: wrap;
@@ -125,23 +128,6 @@ const set = () =>
 .daily input:disabled {
   opacity: 0.55;
 }
-.kept {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 16px;
-  table-layout: fixed;
-}
-th {
-  text-align: left;
-  font: 500 12.5px/20px var(--text);
-  color: var(--quiet);
-  border-bottom: 1px solid var(--ink);
-  padding: 0 12px 4px 0;
-}
-td {
-  border-bottom: 1px solid var(--line);
-  padding: 7px 12px 7px 0;
-}
 .made,
 th:first-child {
   width: 132px;
@@ -149,7 +135,6 @@ th:first-child {
 .size {
   width: 92px;
   text-align: right;
-  padding-right: 0;
 }
 .note {
   margin-top: 12px;

@@ -47,7 +47,7 @@ onMounted(load)
     </div>
     <p v-if="problem && !asking" class="must gap" role="alert">{{ said(problem) }}</p>
     <p v-if="files?.length === 0" class="quiet gap">None: every file is in some site.</p>
-    <table v-if="files?.length" class="unused">
+    <table v-if="files?.length" class="unused list">
       <thead>
         <tr>
           <th class="box">
@@ -89,32 +89,17 @@ onMounted(load)
 </template>
 
 <style scoped>
+td {
+  max-width: 340px;
+}
 section {
   margin-top: 30px;
-}
-.unused {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 10px;
-}
-th {
-  text-align: left;
-  font: 500 12.5px/20px var(--text);
-  color: var(--quiet);
-  border-bottom: 1px solid var(--ink);
-  padding: 0 16px 4px 0;
-}
-td {
-  border-bottom: 1px solid var(--line);
-  padding: 7px 16px 7px 0;
-  max-width: 340px;
 }
 .box {
   width: 30px;
 }
 .size {
   text-align: right;
-  padding-right: 0;
   white-space: nowrap;
 }
 </style>

@@ -61,6 +61,9 @@ onUnmounted(() => clearTimeout(again))
 </template>
 
 <style scoped>
+.list td {
+  overflow-wrap: anywhere;
+}
 .upkeep {
   padding: 26px 48px 60px;
   max-width: 1180px;
@@ -94,23 +97,12 @@ onUnmounted(() => clearTimeout(again))
 section {
   margin-top: 30px;
 }
-.list {
-  width: 100%;
-  border-collapse: collapse;
-  margin-top: 8px;
-}
-.list td {
-  border-bottom: 1px solid var(--line);
-  padding: 8px 16px 8px 0;
-  overflow-wrap: anywhere;
-}
 .what {
   width: 240px;
   font-weight: 500;
 }
 .when {
   text-align: right;
-  padding-right: 0 !important;
   white-space: nowrap;
 }
 </style>
