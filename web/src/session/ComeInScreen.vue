@@ -24,7 +24,7 @@ async function comeIn() {
 
 <template>
   <main class="door">
-    <DoorSheet v-if="dead" title="This invitation is not good" :note="dead">
+    <DoorSheet v-if="dead" title="This invitation has ended" :note="dead">
       <v-btn @click="router.replace('/')">Sign in</v-btn>
     </DoorSheet>
     <DoorSheet

@@ -19,7 +19,7 @@ async function confirm() {
 
 <template>
   <main class="door">
-    <DoorSheet v-if="dead" title="This link is not good" :note="dead">
+    <DoorSheet v-if="dead" title="This link has ended" :note="dead">
       <v-btn @click="router.replace('/')">Go on</v-btn>
     </DoorSheet>
     <DoorSheet

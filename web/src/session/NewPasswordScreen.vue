@@ -21,7 +21,7 @@ async function set() {
 
 <template>
   <main class="door">
-    <DoorSheet v-if="dead" title="This link is not good" :note="dead">
+    <DoorSheet v-if="dead" title="This link has ended" :note="dead">
       <v-btn @click="router.replace('/')">Sign in</v-btn>
     </DoorSheet>
     <DoorSheet

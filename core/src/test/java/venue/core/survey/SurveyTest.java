@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.value.ValueCommand;
@@ -19,13 +20,14 @@ class SurveyTest {
 
     @Test
     void findsWhatDoesNotAgreeAndItsMendsMendIt() {
-        Edition broken = Sites.after(site, PageCommand.withdrawPage("weaving", true));
-        assertThat(rules(broken)).contains("home broken-link");
+        Edition lined = Sites.after(site, MenuCommand.placeInMenu("main", "weaving", "l9"));
+        Edition broken = Sites.after(lined, PageCommand.withdrawPage("weaving", true));
+        assertThat(rules(broken)).contains("home broken-link", "weaving menu-line-nowhere");
 
         Edition draft = Sites.after(site, make("draft", List.of("main")));
-        Finding line = only(draft, "menu-line-nowhere");
+        Finding line = only(draft, "menu-line-waits");
         Edition mended = Sites.after(draft, line.mends().get(0).command());
-        assertThat(rules(mended)).doesNotContain("draft menu-line-nowhere").contains("draft orphan", "draft to-fill");
+        assertThat(rules(mended)).doesNotContain("draft menu-line-waits").contains("draft orphan", "draft to-fill");
         Finding orphan = only(mended, "orphan");
         assertThat(rules(Sites.after(mended, orphan.mends().get(0).command()))).doesNotContain("draft orphan");
 

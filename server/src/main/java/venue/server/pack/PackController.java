@@ -119,10 +119,9 @@ class PackController {
     }
 
     private PackLooked looked(Here here, WaitingPacks.Waiting pack, Asked asked) {
-        try (PackFile packed = pack.open()) {
-            Report report = here.workspace().packs().look(packed.pack(), asked);
-            return new PackLooked(pack.id(), report, packed.lacking(files), packed.files(), packed.bytes());
-        }
+        PackFile packed = pack.said();
+        Report report = here.workspace().packs().look(packed.pack(), asked);
+        return new PackLooked(pack.id(), report, packed.lacking(files), packed.files(), packed.bytes());
     }
 
     /** How many of its files have been kept, while it is read. */

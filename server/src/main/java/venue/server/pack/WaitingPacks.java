@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.Scheduler;
 import java.io.IOException;
+import java.lang.ref.SoftReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -23,18 +24,57 @@ public class WaitingPacks {
 
     private static final Duration WAITS = Duration.ofHours(1);
 
-    /**
-     * One of them.
-     *
-     * @param who whoever sent it; nobody else is told of it
-     * @param files how many files it has
-     * @param done how many of them have been kept
-     */
-    public record Waiting(String id, String who, Path file, int files, AtomicInteger done) {
+    /** One of them. What has been read of it is kept as long as there is memory for it: choosing asks for it again and again. */
+    public static final class Waiting {
 
-        /** What is in it; to be closed. */
+        private final String id = UUID.randomUUID().toString();
+        private final String who;
+        private final Path file;
+        private final int files;
+        private final AtomicInteger done = new AtomicInteger();
+        private SoftReference<PackFile> read;
+
+        private Waiting(String who, Path file, PackFile read) {
+            this.who = who;
+            this.file = file;
+            files = read.files();
+            this.read = new SoftReference<>(read);
+        }
+
+        public String id() {
+            return id;
+        }
+
+        /** Whoever sent it; nobody else is told of it. */
+        public String who() {
+            return who;
+        }
+
+        /** How many files it has. */
+        public int files() {
+            return files;
+        }
+
+        /** How many of them have been kept. */
+        public AtomicInteger done() {
+            return done;
+        }
+
+        /** All of it, files too; to be closed. */
         public PackFile open() {
             return PackFile.open(file);
+        }
+
+        /** What it says, without the bytes of its files. */
+        synchronized PackFile said() {
+            PackFile known = read.get();
+            if (known == null) {
+                try (PackFile again = open()) {
+                    known = again;
+                }
+                read = new SoftReference<>(known);
+            }
+            return known;
         }
     }
 
@@ -52,7 +92,7 @@ public class WaitingPacks {
     private static void letGo(@Nullable Waiting pack) {
         try {
             if (pack != null) {
-                Files.deleteIfExists(pack.file());
+                Files.deleteIfExists(pack.file);
             }
         } catch (IOException e) {
             // What lies in the folder for what is received goes at the next start.
@@ -64,7 +104,7 @@ public class WaitingPacks {
         Path lies = Files.createTempFile(folder.incoming(), "pack", ".venuepack");
         try {
             file.transferTo(lies);
-            Waiting pack = new Waiting(UUID.randomUUID().toString(), who, lies, checked(lies), new AtomicInteger());
+            Waiting pack = new Waiting(who, lies, checked(lies));
             waiting.put(pack.id(), pack);
             return pack;
         } catch (IOException | RuntimeException e) {
@@ -73,11 +113,11 @@ public class WaitingPacks {
         }
     }
 
-    /** Looks at all that is in it, and gives how many files it has. */
-    private static int checked(Path lies) {
+    /** Looks at all that is in it. */
+    private static PackFile checked(Path lies) {
         try (PackFile packed = PackFile.open(lies)) {
             packed.check(done -> {});
-            return packed.files();
+            return packed;
         }
     }
 

@@ -169,7 +169,7 @@ public final class Team {
         return Refusal.conflict(
                 "no-invitation",
                 "token",
-                "This invitation is not good: it has been used, is older than seven days, or another has taken its place.",
+                "This invitation has been used, is older than seven days, or another has taken its place.",
                 "Sign in if you have been here before, or ask whoever invited you for a new link.");
     }
 
