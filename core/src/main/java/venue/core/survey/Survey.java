@@ -21,11 +21,11 @@ public final class Survey {
     private static final List<Rule> RULES = List.of(
             new BrokenLink(),
             new MenuLineNowhere(),
-            new MenuLineWaits(),
             new FailingContrast(),
             new OrphanPage(),
             new ToFillLeft(),
             new SameSearchTitle(),
+            new MenuLineWaits(),
             new MissingDescription(),
             new PictureWithoutWords(),
             new HardToRead(),
