@@ -30,7 +30,14 @@ async function send(path: string, what?: object) {
   problem.value = answer.ok ? null : answer.problem
   emit('changed')
 }
-const makeOne = () => send('/upkeep/backup')
+/** A second press while the first is on its way asks for nothing more. */
+let asking = false
+async function makeOne() {
+  if (asking) return
+  asking = true
+  await send('/upkeep/backup')
+  asking = false
+}
 /** Half a time, as it is being typed, is nothing to be set. */
 const set = () =>
   (!wanted.daily || wanted.at) &&

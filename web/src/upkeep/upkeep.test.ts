@@ -69,6 +69,7 @@ it('has one made now, and looks again until it is done', async () => {
 it('sets when they are made by themselves, but not half a time', async () => {
   const daily = { ...told().backups, schedule: { at: '03:00', keep: 7 } }
   const { wrapper, sent } = await open(told({ backups: daily }))
+  void wrapper.get('.backups button').trigger('click')
   await press(wrapper, 'Make one now')
   await wrapper.get('.daily [type=time]').setValue('')
   await wrapper.get('.daily [type=time]').setValue('04:30')

@@ -4,8 +4,10 @@ import java.time.Duration;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -26,6 +28,8 @@ class HealthController {
         thread.setDaemon(true);
         return thread;
     });
+
+    private @Nullable Future<Boolean> last;
 
     HealthController(Database database) {
         this.database = database;
@@ -50,9 +54,17 @@ class HealthController {
         return answer(true);
     }
 
+    /** The look that is being taken, else a new one. */
+    private synchronized Future<Boolean> look() {
+        if (last == null || last.isDone()) {
+            last = looking.submit(database::answers);
+        }
+        return last;
+    }
+
     private boolean answers() throws InterruptedException {
         try {
-            return looking.submit(database::answers).get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+            return look().get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
         } catch (ExecutionException | TimeoutException e) {
             return false;
         }
