@@ -1,19 +1,19 @@
 package venue.bench;
 
-import static venue.core.readymade.Compose.column;
-import static venue.core.readymade.Compose.columns;
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.text;
+import static venue.core.compose.Compose.column;
+import static venue.core.compose.Compose.columns;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import venue.core.beginning.ReadySite;
 import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
-import venue.core.readymade.ReadySite;
 import venue.core.section.Section;
 import venue.core.section.Zones;
 import venue.core.value.Value;

@@ -1,11 +1,11 @@
 package venue.bench;
 
-import static venue.core.readymade.Compose.button;
-import static venue.core.readymade.Compose.column;
-import static venue.core.readymade.Compose.columns;
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.text;
-import static venue.core.readymade.Compose.toned;
+import static venue.core.compose.Compose.button;
+import static venue.core.compose.Compose.column;
+import static venue.core.compose.Compose.columns;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.text;
+import static venue.core.compose.Compose.toned;
 
 import freemarker.core.HTMLOutputFormat;
 import freemarker.template.Configuration;

@@ -25,9 +25,19 @@ class ArchitectureTest {
                         "javax.sql..",
                         "jakarta..",
                         "java.net.http..",
-                        "tools.jackson..",
                         "venue.store..",
                         "venue.server..")
+                .check(core);
+    }
+
+    @Test
+    void onePlaceKnowsHowItemsAreWritten() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("venue.core.json")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("tools.jackson..")
                 .check(core);
     }
 

@@ -1,14 +1,15 @@
 package venue.core;
 
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.section;
-import static venue.core.readymade.Compose.text;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
+import venue.core.beginning.ReadySite;
 import venue.core.edit.Command;
 import venue.core.edit.Desk;
 import venue.core.edit.Editor;
@@ -19,7 +20,6 @@ import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.page.Segment;
-import venue.core.readymade.ReadySite;
 import venue.core.section.Zones;
 import venue.core.site.Role;
 

@@ -4,12 +4,12 @@ import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import venue.core.beginning.ReadySite;
 import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.kind.Placement;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
-import venue.core.readymade.ReadySite;
 import venue.core.value.Value;
 
 /** The kinds of page that an observatory needs beside the usual ones. */
@@ -72,7 +72,8 @@ final class DemoKinds {
     }
 
     private static Kind kind(String id, String name, String note, String template, String place, List<Property> more) {
-        List<Property> fields = new java.util.ArrayList<>(List.of(ReadySite.summary(), ReadySite.picture()));
+        List<Property> fields =
+                new java.util.ArrayList<>(ReadySite.kinds().get(0).fields());
         fields.addAll(more);
         return Kind.named(id, name, note, fields)
                 .withTemplates(template, List.of(template, "plain"))

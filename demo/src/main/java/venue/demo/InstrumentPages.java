@@ -1,10 +1,10 @@
 package venue.demo;
 
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.lead;
-import static venue.core.readymade.Compose.listing;
-import static venue.core.readymade.Compose.section;
-import static venue.core.readymade.Compose.text;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.lead;
+import static venue.core.compose.Compose.listing;
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import venue.core.beginning.ReadySite;
 import venue.core.edit.Command;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.NewPage;
@@ -16,7 +17,6 @@ import venue.core.item.Item;
 import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
-import venue.core.readymade.ReadySite;
 import venue.core.site.Site;
 import venue.core.theme.Look;
 import venue.core.value.Value;
@@ -40,7 +40,7 @@ public final class KestrelMoor {
         items.addAll(DemoKinds.all());
         items.addAll(DemoEntries.all());
         items.addAll(DemoTemplates.withReadyMade());
-        items.addAll(ReadySite.patterns("article"));
+        ReadySite.patterns().stream().map(DemoPatterns::ofArticles).forEach(items::add);
         items.addAll(looks());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
@@ -78,7 +78,7 @@ public final class KestrelMoor {
     }
 
     private static List<Look> looks() {
-        Look dusk = ReadySite.dusk()
+        Look dusk = ReadySite.look("dusk")
                 .with("noticeShown", Value.of(true))
                 .with(
                         "noticeWords",
@@ -95,7 +95,7 @@ public final class KestrelMoor {
                         "colourTint", Value.of("#F3E4EC"),
                         "colourDeep", Value.of("#3B2447"),
                         "headingFont", Value.of("bitter")));
-        return List.of(dusk, heather, ReadySite.chalk());
+        return List.of(dusk, heather, ReadySite.look("chalk"));
     }
 
     private static Menu menu(String id, String name, String... pages) {

@@ -1,10 +1,10 @@
 package venue.demo;
 
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.links;
-import static venue.core.readymade.Compose.section;
-import static venue.core.readymade.Compose.text;
-import static venue.core.readymade.Compose.toned;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.links;
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
+import static venue.core.compose.Compose.toned;
 
 import java.util.List;
 import venue.core.section.SharedSection;

@@ -1,16 +1,16 @@
 package venue.demo;
 
-import static venue.core.readymade.Compose.column;
-import static venue.core.readymade.Compose.columns;
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.lead;
-import static venue.core.readymade.Compose.links;
-import static venue.core.readymade.Compose.listing;
-import static venue.core.readymade.Compose.questions;
-import static venue.core.readymade.Compose.section;
-import static venue.core.readymade.Compose.strongButton;
-import static venue.core.readymade.Compose.text;
-import static venue.core.readymade.Compose.toned;
+import static venue.core.compose.Compose.column;
+import static venue.core.compose.Compose.columns;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.lead;
+import static venue.core.compose.Compose.links;
+import static venue.core.compose.Compose.listing;
+import static venue.core.compose.Compose.questions;
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.strongButton;
+import static venue.core.compose.Compose.text;
+import static venue.core.compose.Compose.toned;
 
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,27 +1,44 @@
 package venue.core.beginning;
 
 import java.util.List;
-import java.util.function.Function;
+import java.util.Locale;
+import java.util.Map;
 import venue.core.item.Item;
 
 /** What a new site starts with, of what is ready made. */
 public enum Beginning {
-    EMPTY(EmptySite::items),
-    SMALL(SmallOrganisation::items);
+    EMPTY,
+    SMALL;
 
-    private final Function<NewSite, List<Item>> items;
+    private final Folder contents = Folder.open(folder());
 
-    Beginning(Function<NewSite, List<Item>> items) {
-        this.items = items;
+    private String folder() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** What people call it. */
+    public String label() {
+        return contents.name();
+    }
+
+    /** Whom it is for, and what it holds. */
+    public String note() {
+        return contents.note();
     }
 
     /** All that the site begins with. */
     public List<Item> items(NewSite site) {
-        return items.apply(site);
+        return Folder.items(
+                folder(),
+                Map.of(
+                        "name", site.name(),
+                        "host", site.host(),
+                        "language", site.language(),
+                        "zone", site.zone().getId()));
     }
 
     /** The pages that go live at once: they are written in full. */
     public List<String> live() {
-        return List.of(SitePages.HOME, SitePages.PRIVACY);
+        return contents.live();
     }
 }

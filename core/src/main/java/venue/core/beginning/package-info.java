@@ -1,4 +1,4 @@
-/** What a new site starts with. */
+/** What new sites begin with: packs laid out in folders beside these classes. */
 @NullMarked
 package venue.core.beginning;
 

@@ -3,11 +3,18 @@ package venue.core.beginning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.edition.Edition;
+import venue.core.edition.ItemSort;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -49,6 +56,24 @@ class BeginningTest {
             assertThat(html).contains("Loomgate &amp; Yard").doesNotContain("…");
         }
         assertThat(PageRenderer.notFound(view).html()).contains("Loomgate &amp; Yard");
+    }
+
+    /** A file that nobody lists, or one under another's name, would never be missed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ready-made", "empty", "small"})
+    void eachFileInAFolderIsListedAndNamedAfterItsItem(String name) throws Exception {
+        Folder folder = Folder.open(name);
+        Path path = Path.of(Folder.class.getResource(name + "/contents.json").toURI());
+        try (Stream<Path> files = Files.walk(path.getParent(), 2)) {
+            assertThat(files.filter(f -> f.getNameCount() == path.getNameCount() + 1)
+                            .map(f -> path.getParent().relativize(f).toString()))
+                    .containsExactlyInAnyOrderElementsOf(
+                            folder.items().stream().map(i -> i + ".json").toList());
+        }
+        List<Item> own = Folder.items(name, Map.of("zone", "Z"));
+        assertThat(own.subList(own.size() - folder.items().size(), own.size()))
+                .extracting(i -> ItemSort.of(i).noun() + "/" + i.id())
+                .isEqualTo(folder.items());
     }
 
     @ParameterizedTest

@@ -1,8 +1,8 @@
 package venue.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static venue.core.readymade.Compose.group;
-import static venue.core.readymade.Compose.list;
+import static venue.core.compose.Compose.group;
+import static venue.core.compose.Compose.list;
 
 import java.util.List;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package venue.core.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static venue.core.readymade.Compose.group;
-import static venue.core.readymade.Compose.heading;
-import static venue.core.readymade.Compose.list;
-import static venue.core.readymade.Compose.part;
-import static venue.core.readymade.Compose.section;
+import static venue.core.compose.Compose.group;
+import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.list;
+import static venue.core.compose.Compose.part;
+import static venue.core.compose.Compose.section;
 
 import java.time.Instant;
 import java.util.List;
@@ -18,10 +18,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
+import venue.core.compose.Compose.Part;
 import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.readymade.Compose.Part;
 import venue.core.render.OwnHtml;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;

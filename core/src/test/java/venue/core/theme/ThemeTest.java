@@ -7,7 +7,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import venue.core.readymade.ReadySite;
+import venue.core.beginning.ReadySite;
 import venue.core.value.Value;
 
 class ThemeTest {
@@ -24,7 +24,7 @@ class ThemeTest {
             @ForAll @IntRange(max = 0xffffff) int accent,
             @ForAll @IntRange(max = 0xffffff) int deep,
             @ForAll @IntRange(max = 0xffffff) int page) {
-        Look theme = ReadySite.dusk()
+        Look theme = ReadySite.look("dusk")
                 .with("colourAccent", hex(accent))
                 .with("colourDeep", hex(deep))
                 .with("colourPage", hex(page));
@@ -37,9 +37,9 @@ class ThemeTest {
 
     @Test
     void oneStylesheetPerThemeKnownByItsHash() {
-        Look dusk = ReadySite.dusk();
+        Look dusk = ReadySite.look("dusk");
         assertThat(StyleSheet.of(dusk).path())
-                .isEqualTo(StyleSheet.of(ReadySite.dusk()).path());
+                .isEqualTo(StyleSheet.of(ReadySite.look("dusk")).path());
         Look other = dusk.with("headingFont", Value.of("bitter"));
         assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
         assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");

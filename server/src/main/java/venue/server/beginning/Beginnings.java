@@ -7,8 +7,6 @@ import java.time.InstantSource;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -35,16 +33,6 @@ public class Beginnings {
     private static final Duration LOOKED_AT = Duration.ofMinutes(30);
     private static final List<String> EXAMPLE_LIVE = List.of("welcome", "privacy");
     private static final NewSite SHOWN = new NewSite("Your site", "your-site.example", "en", ZoneOffset.UTC);
-    private static final Map<String, String[]> WORDS = Map.of(
-            "empty",
-            new String[] {"Empty", "A home page and a page on privacy, and all that is ready made to build with"},
-            "small",
-            new String[] {
-                "Small organisation", "For a club, a trust, a shop or a practice: pages that say what belongs on them"
-            },
-            EXAMPLE,
-            new String[] {"Worked example", "The pages of an observatory that is made up, to look around in"});
-
     /**
      * A beginning as it is offered.
      *
@@ -153,17 +141,19 @@ public class Beginnings {
     }
 
     private Offer offer(String id) {
-        Edition edition = id.equals(EXAMPLE) ? Edition.of(ExampleSite.words(clock)) : shown(id);
+        boolean example = id.equals(EXAMPLE);
+        Edition edition = example ? Edition.of(ExampleSite.words(clock)) : shown(id);
         List<Offer.OfferedPage> pages = edition.plan()
                 .inOrder()
                 .flatMap(p -> edition.page(p).stream())
                 .map(p -> new Offer.OfferedPage(p.id(), p.title()))
                 .toList();
-        String[] words = Objects.requireNonNull(WORDS.get(id));
         return new Offer(
                 id,
-                words[0],
-                words[1],
+                example ? "Worked example" : ready(id).label(),
+                example
+                        ? "The pages of an observatory that is made up, to look around in"
+                        : ready(id).note(),
                 edition.theme().name(),
                 edition.home().map(Page::id).orElse(""),
                 pages,
@@ -172,7 +162,7 @@ public class Beginnings {
                 count(edition, Template.class),
                 count(edition, Pattern.class),
                 count(edition, Kind.class),
-                id.equals(EXAMPLE) ? ExampleSite.pictures() : 0);
+                example ? ExampleSite.pictures() : 0);
     }
 
     private static int count(Edition edition, Class<? extends Item> sort) {

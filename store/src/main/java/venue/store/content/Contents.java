@@ -11,6 +11,7 @@ import venue.core.edit.Command;
 import venue.core.edition.ItemSort;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.json.ItemJson;
 import venue.core.merge.Archive;
 import venue.store.database.Database;
 
@@ -43,7 +44,7 @@ public final class Contents implements Archive {
         database.each(
                 INSERT,
                 written.stream()
-                        .map(w -> new Object[] {w.hash(), w.type().name(), w.body(), Shapes.NOW})
+                        .map(w -> new Object[] {w.hash(), w.type().name(), w.body(), ItemJson.SHAPE})
                         .toList());
         written.forEach(w -> remembered.put(w.hash(), w.item()));
         return written.stream().map(Written::hash).toList();

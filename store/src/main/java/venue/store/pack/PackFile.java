@@ -18,9 +18,9 @@ import venue.core.edition.ItemSort;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.json.ItemJson;
 import venue.core.media.Media;
 import venue.core.pack.Pack;
-import venue.store.content.ItemJson;
 import venue.store.media.MediaFiles;
 import venue.store.media.PackedFiles;
 

@@ -18,9 +18,9 @@ import java.util.zip.ZipOutputStream;
 import venue.core.edition.ItemSort;
 import venue.core.item.Hash;
 import venue.core.item.Item;
+import venue.core.json.ItemJson;
 import venue.core.media.Media;
 import venue.core.pack.Pack;
-import venue.store.content.ItemJson;
 import venue.store.media.MediaFiles;
 
 /** Writes packs: entries in order, without times, words packed and files as they are. */

@@ -9,12 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.beginning.ReadySite;
 import venue.core.edition.ItemSort;
 import venue.core.item.Item;
+import venue.core.json.ItemJson;
 import venue.core.kind.Kind;
 import venue.core.kind.KindSettings;
 import venue.core.kind.Placement;
-import venue.core.readymade.ReadySite;
 import venue.core.site.Role;
 import venue.store.database.Database;
 
@@ -52,7 +53,7 @@ class ShapesTest {
                             .param("hash", hash)
                             .query(Integer.class)
                             .single())
-                    .isEqualTo(Shapes.NOW);
+                    .isEqualTo(ItemJson.SHAPE);
         }
     }
 
@@ -64,7 +65,7 @@ class ShapesTest {
     @MethodSource("items")
     void whatHasTheShapeOfNowIsLeftAlone(Item item) {
         String body = ItemJson.write(item);
-        String again = Shapes.upgraded(ItemSort.of(item), 1, body);
-        assertThat(ItemJson.read(item.getClass(), again)).isEqualTo(item);
+        Item again = ItemJson.read(ItemSort.of(item), 1, body);
+        assertThat(again).isEqualTo(item);
     }
 }

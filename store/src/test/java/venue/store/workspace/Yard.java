@@ -1,7 +1,7 @@
 package venue.store.workspace;
 
-import static venue.core.readymade.Compose.section;
-import static venue.core.readymade.Compose.text;
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
 
 import java.nio.file.Path;
 import java.time.InstantSource;
@@ -9,9 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import venue.core.beginning.ReadySite;
 import venue.core.item.Item;
 import venue.core.page.Page;
-import venue.core.readymade.ReadySite;
 import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.section.Zones;
