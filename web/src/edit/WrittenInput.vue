@@ -25,9 +25,9 @@ watch([kept, () => edits.yielded], () => {
 })
 
 const words = (event: Event) => (event.target as HTMLInputElement).value
-/** Enter that only takes what an input method offers does not leave. */
-function leave(event: KeyboardEvent) {
-  if (!event.isComposing) (event.target as HTMLElement).blur()
+/** Focus stays; Enter that only takes what an input method offers tells nothing. */
+function enter(event: KeyboardEvent) {
+  if (!event.isComposing) left(event)
 }
 function write(event: Event) {
   if (draft.value === null || !here.value) began = kept.value
@@ -79,7 +79,7 @@ function giveUp(event: KeyboardEvent) {
     @input="write"
     @focus="focus"
     @blur="left"
-    @keydown.enter="leave"
+    @keydown.enter="enter"
     @keydown.esc="giveUp"
   />
 </template>

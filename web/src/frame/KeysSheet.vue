@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
+import { letterKeys } from '@/site/useGlobalKeys'
+
 const open = defineModel<boolean>({ required: true })
 const groups = [
   {
@@ -22,8 +24,10 @@ const groups = [
       ['N', 'New page beneath'],
       ['Shift N', 'New page after'],
       ['F2', 'Rename'],
-      ['Alt ↑ ↓', 'Move among its neighbours'],
-      ['Alt ← →', 'Move out, or beneath the one above'],
+      ['M', 'Pick it up to move it'],
+      ['↑ ↓ ← →', 'Move what is picked up'],
+      ['Enter, Esc', 'Put it down, put it back'],
+      ['Tab', 'The marks of its row'],
       ['T', 'Fitting: try templates'],
       ['H', 'Make it the home page'],
       ['L', 'Next lens'],
@@ -34,6 +38,8 @@ const groups = [
   {
     name: 'Galley',
     keys: [
+      ['Enter', 'From a card into its words'],
+      ['Esc', 'From the words to the card, and back to the Plan'],
       ['I', 'Insert a section after'],
       ['D', 'Duplicate'],
       ['Alt ↑ ↓', 'Move the section'],
@@ -63,6 +69,10 @@ const groups = [
         </dl>
       </section>
     </div>
+    <v-checkbox
+      v-model="letterKeys"
+      label="Single letters act as keys, where focus stands in the Plan or a galley"
+    />
   </SheetDialog>
 </template>
 

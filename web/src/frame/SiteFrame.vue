@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import FindPalette from './FindPalette.vue'
 import KeysSheet from './KeysSheet.vue'
@@ -7,6 +7,7 @@ import NoticeLine from './NoticeLine.vue'
 import RunningHead from './RunningHead.vue'
 import StandingLine from './StandingLine.vue'
 import { useGlobalKeys } from '@/site/useGlobalKeys'
+import { saidAloud } from '@/edit/aloud'
 import ConflictSheet from '@/edit/ConflictSheet.vue'
 import AsEditorLine from './AsEditorLine.vue'
 import { useSession } from '@/session/useSession'
@@ -16,6 +17,7 @@ const route = useRoute()
 const site = useSite()
 const session = useSession()
 const ready = ref(false)
+const room = ref<HTMLElement | null>(null)
 const finding = ref(false)
 const keys = ref(false)
 
@@ -31,6 +33,16 @@ useGlobalKeys({ find: () => (finding.value = true), keys: () => (keys.value = tr
 onMounted(open)
 onBeforeUnmount(site.close)
 watch(() => route.params.site, open)
+/** A new screen has focus, unless something on it has taken it. */
+watch(
+  () => [route.name, route.params.template, route.params.kind],
+  async () => {
+    await nextTick()
+    const at = document.activeElement
+    if (!at || at === document.body || !room.value?.contains(at)) room.value?.focus({ preventScroll: true })
+  },
+  { flush: 'post' },
+)
 watch(
   () => route.fullPath,
   () => site.at(place()),
@@ -50,9 +62,11 @@ watch(
     <p class="quiet">There is no site under this address. <a href="/">Go to your sites</a></p>
   </div>
   <div v-else-if="ready && site.standing" class="frame">
+    <a class="skip" href="#room" @click.prevent="room?.focus()">To the screen</a>
+    <p class="unseen" role="status">{{ saidAloud }}</p>
     <RunningHead @find="finding = true" @keys="keys = true" />
     <AsEditorLine v-if="session.asEditor && session.mayAll" />
-    <main class="room"><router-view /></main>
+    <main id="room" ref="room" class="room" tabindex="-1"><router-view /></main>
     <NoticeLine />
     <StandingLine />
     <FindPalette v-model="finding" />
@@ -66,6 +80,20 @@ watch(
   height: 100vh;
   display: flex;
   flex-direction: column;
+}
+.skip {
+  position: absolute;
+  left: -9999px;
+  z-index: 3001;
+  background: var(--sheet);
+  padding: 8px 14px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+.room:focus {
+  outline: none;
 }
 .room {
   flex: 1;

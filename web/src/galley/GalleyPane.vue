@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { aloud } from '@/edit/aloud'
 import FactsCard from './FactsCard.vue'
 import FarSection from './FarSection.vue'
+import GoneLine from './GoneLine.vue'
 import SectionCard from './SectionCard.vue'
 import type { ZoneDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { vArrival } from '@/look/vFocus'
 import { vDrag, vOnto } from '@/look/dragging'
 import { useGalley } from './useGalley'
 
@@ -15,6 +18,19 @@ const site = useSite()
 const session = useSession()
 const manager = computed(() => session.manager)
 const page = computed(() => galley.sheet.value!)
+const root = ref<HTMLElement | null>(null)
+defineExpose({ root })
+watch(
+  [galley.attended, galley.sheet],
+  ([attended]) => {
+    if (!attended?.isThere()) return
+    galley.attended.value = null
+    aloud(attended.says())
+    const card = root.value?.querySelector<HTMLElement>(`[data-section="${attended.section}"]`)
+    ;(card ?? root.value)?.focus({ preventScroll: true })
+  },
+  { flush: 'post' },
+)
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)
 const over = ref<{ zone: string; index: number } | null>(null)
@@ -63,6 +79,10 @@ function takes(zone: ZoneDetail): string {
 function isOver(zone: string, index: number) {
   return over.value?.zone === zone && over.value.index === index
 }
+const isGone = (zone: string, index: number) => {
+  const gone = galley.gone.value
+  return gone?.zone === zone && gone.index === index
+}
 function bringBack(section: string) {
   const zone = page.value.zones.find((z) => z.role === 'MAIN') ?? page.value.zones[0]
   if (zone)
@@ -84,7 +104,15 @@ const plans: Record<string, [number, number, number, number]> = {
 </script>
 
 <template>
-  <section v-onto="{ drop }" class="galley" :class="{ folded }" aria-label="Galley">
+  <section
+    ref="root"
+    v-onto="{ drop }"
+    v-arrival
+    class="galley"
+    :class="{ folded }"
+    tabindex="-1"
+    aria-label="Galley"
+  >
     <FactsCard v-if="galley.page.value" />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">
@@ -111,6 +139,7 @@ const plans: Record<string, [number, number, number, number]> = {
       <p v-if="refusal(zone)" class="refused" role="status">{{ refusal(zone) }}</p>
       <FarSection v-for="f in zone.fixed" :key="f.section.id" :own="f" />
       <template v-for="(own, i) in zone.sections" :key="own.section.id">
+        <GoneLine v-if="isGone(zone.key, i)" />
         <button
           type="button"
           class="insert"
@@ -128,6 +157,7 @@ const plans: Record<string, [number, number, number, number]> = {
           @mousedown="arm($event, own.section.id)"
         />
       </template>
+      <GoneLine v-if="isGone(zone.key, zone.sections.length)" />
       <button
         v-onto="{ over: () => hoverEnd(zone), drop }"
         type="button"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { freshId } from '@/api/client'
 import type { PatternInfo, SharedInfo } from '@/api/types'
 import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
@@ -76,11 +75,9 @@ function used(pattern: PatternInfo) {
   recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
 }
 async function put(what: { pattern?: string; shared?: string; spans: number[] }) {
-  const id = freshId()
   const { zone, index } = spot.value
   close()
-  const answer = await galley.give({ verb: 'place-section', item: galley.id(), zone, index, id, ...what })
-  if (answer.ok) galley.chosen.value = id
+  await galley.put({ zone, index }, what)
 }
 function place(pattern: PatternInfo) {
   used(pattern)
@@ -89,9 +86,7 @@ function place(pattern: PatternInfo) {
 function share(section: SharedInfo) {
   void put({ shared: section.id, spans: [] })
 }
-function close() {
-  galley.spot.value = null
-}
+const close = galley.closeTray
 onMounted(async () => {
   await nextTick()
   box.value?.querySelector<HTMLElement>('.patterns button')?.focus()

@@ -71,9 +71,6 @@ function rename(words: string) {
   if (name && name !== section.value.name)
     void galley.write(section.value.id, (at) => ({ verb: 'name-section', ...at, name }))
 }
-function remove() {
-  void galley.give({ verb: 'remove-section', item: galley.id(), section: section.value.id })
-}
 function moveTo(zone: string, index: number) {
   void galley.give({ verb: 'move-section', item: galley.id(), section: section.value.id, zone, index })
 }
@@ -100,6 +97,7 @@ function mend() {
     class="card"
     :class="{ chosen, pointed: galley.pointed.value === section.id }"
     :data-section="section.id"
+    :aria-label="`Section ${section.name}`"
     tabindex="-1"
     @mousedown="galley.chosen.value = section.id"
     @focusin="galley.chosen.value = section.id"
@@ -132,7 +130,7 @@ function mend() {
       >
         {{ reachOf(own).chip }}
       </button>
-      <button v-if="movable" type="button" class="plain-act" @click="remove">
+      <button v-if="movable" type="button" class="plain-act" @click="galley.remove(section.id)">
         {{ own.reach === 'SHARED' ? 'Take off here' : 'Remove' }}
       </button>
       <button v-if="!movable" type="button" class="plain-act stays" @click="emit('fold')">Fold</button>

@@ -100,6 +100,24 @@ describe('the galley', () => {
     expect(given.length, 'nothing above, and what stands elsewhere stays').toBe(before)
   })
 
+  it('has focus go to what an act has made, or to what stands beside what it took out, once that shows', async () => {
+    const on = ref(sheet())
+    const g = makeGalley(on, ref(null))
+    await g.copy('a')
+    const copied = g.attended.value!
+    expect(copied.isThere()).toBe(false)
+    on.value.zones[0]!.sections.splice(1, 0, placed(copied.section!, 'visit', copied.section!))
+    expect([copied.isThere(), copied.says()]).toEqual([true, 'a has a copy after it.'])
+    await g.move('a', 1)
+    expect(g.attended.value).toMatchObject({ section: 'a' })
+    expect(g.attended.value!.isThere(), 'not before it has moved').toBe(false)
+    await g.remove('b')
+    expect([g.attended.value?.section, g.gone.value]).toEqual(['link', { zone: 'main', index: 3, name: 'b' }])
+    await g.put({ zone: 'main', index: 0 }, { spans: [12] })
+    expect(g.gone.value, 'the line goes with the next act').toBeNull()
+    expect(last().command).toMatchObject({ verb: 'place-section', id: g.attended.value?.section, index: 0 })
+  })
+
   it('says why a zone does not take a section', () => {
     const g = galley()
     const [main, side] = g.sheet.value!.zones

@@ -1,8 +1,8 @@
 import { inject, provide, ref, type InjectionKey, type Ref } from 'vue'
-import { freshId } from '@/api/client'
 import type { PageDetail, ZoneDetail } from '@/api/types'
 import { useSite } from '@/site/useSite'
-import { makePlaces, moved } from './places'
+import { makeAttending } from './attending'
+import { makePlaces } from './places'
 import type { Sheet } from './Sheet'
 import { whyNotIn } from './whyNotIn'
 import { makeWriting } from './writing'
@@ -23,15 +23,10 @@ export function makeGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null
   const chosen = ref<string | null>(null)
   const pointed = ref<string | null>(null)
   const places = makePlaces(() => sheet.value)
-  const { id, place, placed } = places
-  const { give, ...writing } = makeWriting(id, places.home)
+  const { place, placed } = places
+  const { give, ...writing } = makeWriting(places.id, places.home)
+  const attending = makeAttending(sheet, chosen, places, give)
   const tray = makeTray(sheet, () => (chosen.value ? place(chosen.value) : null))
-
-  async function move(section: string, by: number) {
-    const at = place(section)
-    const to = at && moved(sheet.value?.zones ?? [], at, by)
-    if (to) return give({ verb: 'move-section', item: id(), section, ...to })
-  }
 
   /** Why a zone does not take a section, in words; nothing where it does. */
   function whyNot(zone: ZoneDetail, section: string): string {
@@ -39,22 +34,23 @@ export function makeGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null
     return whyNotIn(zone, kinds, site.catalog?.elements ?? [])
   }
 
-  async function copy(section: string) {
-    const made = freshId()
-    await give({ verb: 'copy-section', item: id(), section, id: made })
-    chosen.value = made
-  }
-
-  return { sheet, page, chosen, pointed, ...places, ...tray, give, ...writing, whyNot, move, copy }
+  return { sheet, page, chosen, pointed, ...places, ...tray, ...writing, ...attending, whyNot }
 }
 
 /** The tray of patterns: open at a spot, or closed. */
 function makeTray(sheet: Ref<Sheet | null>, chosen: () => { zone: string; index: number } | null) {
   const spot = ref<Spot | null>(null)
+  let from: Element | null = null
 
   function openTray(zone: string, index: number) {
     const before = sheet.value?.zones.find((z) => z.key === zone)?.sections[index - 1]
+    from = document.activeElement
     spot.value = { zone, index, after: before?.section.name ?? '' }
+  }
+  /** Focus goes back to what opened it. */
+  function closeTray() {
+    spot.value = null
+    if (from instanceof HTMLElement && from.isConnected) from.focus({ preventScroll: true })
   }
 
   /** The tray after the chosen section, or at the end of the first zone. */
@@ -64,7 +60,7 @@ function makeTray(sheet: Ref<Sheet | null>, chosen: () => { zone: string; index:
     if (at) openTray(at.zone, at.index + 1)
     else if (first) openTray(first.key, first.sections.length)
   }
-  return { spot, openTray, insertAfterChosen }
+  return { spot, openTray, closeTray, insertAfterChosen }
 }
 
 export function provideGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null>): Galley {

@@ -1,35 +1,57 @@
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import { hasSheet, isWriting } from '@/site/useGlobalKeys'
+import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
 import type { Galley } from './useGalley'
+import { WRITABLE } from './useToFill'
 
-/** The keys of the galley: I insert, D duplicate, Alt and arrows move, Delete remove, M marks, Escape leaves. */
-export function useGalleyKeys(galley: Galley, marks: Ref<boolean>, leave: () => void) {
-  const onSection: Record<string, (section: string) => void> = {
-    d: (section) => {
-      if (galley.isOwn(section)) void galley.copy(section)
-    },
-    Delete: (section) => {
-      if (galley.place(section)) void galley.give({ verb: 'remove-section', item: galley.id(), section })
-    },
+/**
+ * The keys of the galley, while focus stands in it: I insert, D duplicate, Alt and arrows move, Delete remove, M marks; Enter goes
+ * from a card into its words, Escape from its words to the card, and from the card away.
+ *
+ * @param root the galley, in which keys act
+ */
+export function useGalleyKeys(
+  galley: Galley,
+  root: Ref<HTMLElement | null>,
+  marks: Ref<boolean>,
+  leave: () => void,
+) {
+  const onSection: Record<string, (section: string) => unknown> = {
+    d: (section) => galley.isOwn(section) && galley.copy(section),
+    Delete: (section) => galley.remove(section),
+    Enter: (section) => firstWords(section)?.focus(),
   }
+  const cardOf = (section: string | null) =>
+    root.value?.querySelector<HTMLElement>(`.card[data-section="${section}"]`)
 
+  /** Where the section's words begin, past its name. */
+  const firstWords = (section: string) =>
+    [...(cardOf(section)?.querySelectorAll<HTMLElement>(WRITABLE) ?? [])].find((e) => !e.closest('header'))
+
+  function step(event: KeyboardEvent) {
+    const card = cardOf(galley.chosen.value)
+    if (card?.contains(event.target as Node) && card !== event.target) card.focus({ preventScroll: true })
+    else leave()
+  }
   function onSheet(event: KeyboardEvent) {
-    if (event.key === 'i') {
-      event.preventDefault()
-      galley.insertAfterChosen()
-    } else if (event.key === 'm') marks.value = !marks.value
-    else if (event.key === 'Escape') leave()
-    else if (galley.chosen.value) onSection[event.key]?.(galley.chosen.value)
+    const section = galley.chosen.value
+    const onCard = event.target === cardOf(section)
+    const act = event.key === 'Enter' && !onCard ? undefined : onSection[event.key]
+    if (event.key === 'i') galley.insertAfterChosen()
+    else if (event.key === 'm') marks.value = !marks.value
+    else if (section && act) void act(section)
+    else return
+    event.preventDefault()
   }
 
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (hasSheet() || event.ctrlKey || event.metaKey) return
+  useEventListener(root, 'keydown', (event: KeyboardEvent) => {
+    if (hasSheet() || event.ctrlKey || event.metaKey || event.defaultPrevented) return
     const section = galley.chosen.value
     const by = event.altKey ? { ArrowUp: -1, ArrowDown: 1 }[event.key] : undefined
     if (section && by) {
       event.preventDefault()
       void galley.move(section, by)
-    } else if (!isWriting(event) && !event.altKey) onSheet(event)
+    } else if (event.key === 'Escape') step(event)
+    else if (!isWriting(event) && !event.altKey && lettersAct(event)) onSheet(event)
   })
 }

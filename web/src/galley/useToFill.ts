@@ -3,7 +3,7 @@ import { hasSheet } from '@/site/useGlobalKeys'
 import type { Galley } from './useGalley'
 
 const MOST_FRAMES = 30
-const WRITABLE = 'textarea, input, [contenteditable=true], .picture'
+export const WRITABLE = 'textarea, input, [contenteditable=true], .picture'
 
 /** The places in the galley that wait to be filled, in reading order. */
 function waiting(): HTMLElement[] {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { nextTick, onUnmounted, useId } from 'vue'
 
 /**
  * A sheet laid over the screen, named by its heading and left with Esc. What stands beside the heading goes into `beside`.
@@ -16,6 +16,18 @@ const { size = 'usual', form = false } = defineProps<{
 }>()
 const emit = defineEmits<{ close: []; submit: [] }>()
 const heading = useId()
+/** What opened the sheet has focus again when it closes; for a line of a menu that is what unfolds the menu. */
+const opener = openerOf(document.activeElement)
+onUnmounted(async () => {
+  await nextTick()
+  const at = document.activeElement
+  if (opener?.isConnected && (!at || at === document.body)) opener.focus({ preventScroll: true })
+})
+function openerOf(at: Element | null): HTMLElement | null {
+  const menu = at?.closest('.v-overlay')?.id
+  const unfolds = menu && document.querySelector(`[aria-controls="${menu}"], [aria-owns="${menu}"]`)
+  return (unfolds || at) as HTMLElement | null
+}
 const WIDTHS = { narrow: 480, usual: 600, wide: 820, large: 1180 }
 </script>
 

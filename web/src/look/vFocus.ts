@@ -10,3 +10,11 @@ export const vFocus: Directive<HTMLElement> = {
     ;(inner ?? element).focus({ preventScroll: true })
   },
 }
+
+/** Takes focus as a screen comes about, where nothing of that screen has it yet. */
+export const vArrival: Directive<HTMLElement> = {
+  mounted(element) {
+    const at = document.activeElement
+    if (!at || at === document.body || at.matches('main')) element.focus({ preventScroll: true })
+  },
+}

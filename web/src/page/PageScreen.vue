@@ -43,7 +43,13 @@ watch(
   { immediate: true },
 )
 
-useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { page: id.value } }))
+const pane = ref<InstanceType<typeof GalleyPane> | null>(null)
+useGalleyKeys(
+  galley,
+  computed(() => pane.value?.root ?? null),
+  marks,
+  () => void router.push({ name: 'plan', params: { page: id.value } }),
+)
 </script>
 
 <template>
@@ -59,7 +65,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'plan', params: { pa
     </p>
     <div class="split halves" :class="{ alone: !page.changeable }">
       <FormPane v-if="page.changeable && asForm" />
-      <GalleyPane v-else-if="page.changeable" />
+      <GalleyPane v-else-if="page.changeable" ref="pane" />
       <ProofPane v-model:marks="marks" :html="html" />
     </div>
     <PatternTray v-if="galley.spot.value" />

@@ -3,6 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Catalog } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import type { OutlineRow } from './outline'
+import PlanMarks from './PlanMarks.vue'
 import { STATE_WORDS } from '@/words/stateWords'
 
 const props = defineProps<{
@@ -12,6 +13,8 @@ const props = defineProps<{
   chosen: boolean
   /** Chosen together with others. */
   picked?: boolean
+  /** On its way to another place. */
+  held?: boolean
   renaming: boolean
   /** What was written and refused, to be mended. */
   written?: string
@@ -27,7 +30,6 @@ const emit = defineEmits<{
 
 const row = computed(() => props.line.row)
 const state = computed(() => STATE_WORDS[row.value.state])
-const draft = computed(() => row.value.state === 'DRAFT' || row.value.state === 'WITHDRAWN')
 const input = ref<HTMLInputElement | null>(null)
 const title = ref('')
 
@@ -44,24 +46,34 @@ function done() {
   emit('rename', title.value)
 }
 
-function menuHint(name: string, there: boolean): string {
-  if (there && draft.value)
-    return `In ${name}, but visitors can’t see the page yet. Click to take the line out.`
-  return there ? `Stands in ${name}. Click to take the line out.` : `Not in ${name}. Click to place it there.`
-}
-const sitemapHint = computed(() =>
-  row.value.sitemap === 'in' ? 'In the sitemap' : `Not in the sitemap: ${row.value.sitemapWhy}`,
+/** What stands in the row, in one breath. */
+const spoken = computed(() =>
+  [
+    row.value.title,
+    row.value.home && 'home page',
+    state.value.word,
+    row.value.toFill && `${row.value.toFill} to fill`,
+    row.value.mustFix && `${row.value.mustFix} must fix`,
+    row.value.shouldFix && `${row.value.shouldFix} should fix`,
+  ]
+    .filter(Boolean)
+    .join(', '),
 )
 </script>
 
 <template>
   <div
+    :id="`row-${row.id}`"
     class="line"
     role="treeitem"
     :aria-level="line.depth + 1"
+    :aria-posinset="line.place"
+    :aria-setsize="line.of"
     :aria-selected="chosen || picked"
+    :aria-current="chosen || undefined"
+    :aria-label="spoken"
     :aria-expanded="line.children ? line.open : undefined"
-    :class="[{ chosen, picked }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
+    :class="[{ chosen, picked, held }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
     :style="{ '--lens': colour }"
     @click="emit('choose', $event)"
     @dblclick="emit('open')"
@@ -99,20 +111,7 @@ const sitemapHint = computed(() =>
       </template>
       <span v-if="drop?.whyNot" class="why" role="status">{{ drop.whyNot }}</span>
     </div>
-    <div v-for="m in menus" :key="m.id" class="lane mark">
-      <button
-        type="button"
-        tabindex="-1"
-        :class="{ there: row.menus.includes(m.id), wrong: row.menus.includes(m.id) && draft }"
-        :title="menuHint(m.name, row.menus.includes(m.id))"
-        :aria-label="menuHint(m.name, row.menus.includes(m.id))"
-        @click.stop="emit('menu', m.id, row.menus.includes(m.id))"
-        @dblclick.stop
-      />
-    </div>
-    <div class="lane mark">
-      <span :class="['dot', row.sitemap]" :title="sitemapHint" role="img" :aria-label="sitemapHint" />
-    </div>
+    <PlanMarks :row="row" :menus="menus" :chosen="chosen" @menu="(m, there) => emit('menu', m, there)" />
     <div class="lane wide state" :class="row.state">{{ state.mark }} {{ state.word }}</div>
     <div class="lane num">{{ row.toFill || '' }}</div>
     <div class="lane num">
@@ -190,17 +189,6 @@ const sitemapHint = computed(() =>
   display: flex;
   align-items: center;
 }
-.lane.mark {
-  justify-content: center;
-  position: relative;
-}
-.lane.mark::before {
-  content: '';
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  border-left: 1px solid var(--line);
-}
 .lane.wide {
   width: 96px;
   padding-left: 12px;
@@ -209,43 +197,15 @@ const sitemapHint = computed(() =>
   width: 54px;
   padding-left: 8px;
 }
-.mark button,
-.dot {
-  position: relative;
-  width: 11px;
-  height: 11px;
-  border-radius: 50%;
-  border: 0;
-  padding: 0;
-  background: transparent;
-  cursor: pointer;
+@media (forced-colors: active) {
+  .line.chosen {
+    outline-color: Highlight;
+  }
 }
-.mark button:not(.there):hover {
-  box-shadow: inset 0 0 0 2px var(--quiet);
-  background: var(--paper);
-}
-.mark button.there,
-.dot.in {
-  background: var(--ink);
-}
-.mark button.wrong {
-  background: var(--paper);
-  box-shadow: inset 0 0 0 2px var(--brick);
-}
-.dot.out,
-.dot.missing {
-  background: var(--paper);
-  box-shadow: inset 0 0 0 2px var(--quiet);
-}
-.dot.out::after,
-.dot.missing::after {
-  content: '';
-  position: absolute;
-  left: 4px;
-  top: -3px;
-  height: 17px;
-  border-left: 1.5px solid var(--quiet);
-  transform: rotate(40deg);
+.held {
+  box-shadow: 0 0 0 2px var(--ember);
+  z-index: 1;
+  background: var(--sheet);
 }
 .drop-before::after,
 .drop-after::after {

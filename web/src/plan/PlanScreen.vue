@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
-import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { fold } from '@/words/fold'
@@ -10,14 +9,13 @@ import BringInSheet from '@/pack/BringInSheet.vue'
 import { useDroppedPack } from '@/pack/useDroppedPack'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
-import { vDrag, vOnto } from '@/look/dragging'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
 import { LENSES, shadeOf, type LensKey } from './lenses'
-import { outline } from './outline'
+import { carried, outline } from './outline'
 import PageCard from './PageCard.vue'
 import PlanHead from './PlanHead.vue'
-import PlanLine from './PlanLine.vue'
+import PlanTree from './PlanTree.vue'
 import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
 import { STATE_WORDS } from '@/words/stateWords'
@@ -29,14 +27,15 @@ import { usePlanMoves } from './usePlanMoves'
 const site = useSite()
 const route = useRoute()
 const router = useRouter()
-const scroller = ref<HTMLElement | null>(null)
+const planTree = ref<InstanceType<typeof PlanTree> | null>(null)
+const tree = computed(() => planTree.value?.tree ?? null)
 const lens = useLocalStorage<LensKey>('venue-lens', 'template')
 const folded = useLocalStorage<string[]>('venue-folded', [])
 const filter = ref('')
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
 const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
-const moves = usePlanMoves()
+const moves = usePlanMoves(choose)
 const { pack, carries, dropped } = useDroppedPack()
 
 const state = computed(() => String(route.query.state ?? ''))
@@ -47,9 +46,12 @@ const keep = computed(() => {
   return (r: { title: string; address: string; state: string; found: string }) =>
     (!state.value || r.state === state.value) && fold(`${r.title} ${r.address} ${r.found}`).includes(words)
 })
-const lines = computed(() =>
-  outline(site.order, site.rows, { folded: new Set(folded.value), keep: keep.value }),
-)
+const lines = computed(() => {
+  const { order, rows } = carried(site.order, site.rows, moves.held.value)
+  const shut = new Set(folded.value)
+  for (let at = moves.held.value?.parent; at; at = rows.get(at)?.parent) shut.delete(at)
+  return outline(order, rows, { folded: shut, keep: keep.value })
+})
 // Chosen at once; the address follows.
 const picked = ref(String(route.params.page ?? ''))
 watch(
@@ -60,16 +62,6 @@ const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
 const picks = usePicked(lines, chosen)
-const virtual = useVirtualizer(
-  computed(() => ({
-    count: lines.value.length,
-    getScrollElement: () => scroller.value,
-    estimateSize: () => 36,
-    overscan: 12,
-  })),
-)
-const shade = (row: (typeof lines.value)[number]['row']) =>
-  shadeOf(lens.value, row, site.templates, site.kinds)
 function choose(id: string) {
   picked.value = id
   void router.replace({ name: 'plan', params: { page: id }, query: route.query })
@@ -100,7 +92,7 @@ async function rename(id: string, title: string | null) {
   if (renaming.value !== id) return
   renaming.value = null
   refused.value = undefined
-  void nextTick(() => scroller.value?.focus())
+  void nextTick(() => tree.value?.focus())
   if (title === null || title.trim() === site.rows.get(id)?.title) return
   const answer = await site.give({ verb: 'set-title', page: id, title }, id)
   if (answer.ok || renaming.value) return
@@ -112,10 +104,20 @@ async function setMenu(id: string, menu: string, there: boolean) {
   else await site.give({ verb: 'place-in-menu', menu, page: id, id: `m-${id}`.slice(0, 40) })
 }
 
-usePlanKeys({ lines, chosen, folded, choose, open, toggle, nextLens, makeNew, renaming, sheet, picks })
-watch(chosen, (id) => {
-  const at = lines.value.findIndex((l) => l.row.id === id)
-  if (at >= 0) virtual.value.scrollToIndex(at, { align: 'auto' })
+usePlanKeys({
+  tree,
+  moves,
+  lines,
+  chosen,
+  folded,
+  choose,
+  open,
+  toggle,
+  nextLens,
+  makeNew,
+  renaming,
+  sheet,
+  picks,
 })
 </script>
 
@@ -138,43 +140,21 @@ watch(chosen, (id) => {
           <span class="lane num">To fill</span>
           <span class="lane num">Findings</span>
         </div>
-        <div ref="scroller" class="lines" role="tree" aria-label="Pages of the site" tabindex="0">
-          <p v-if="lines.length === 0" class="quiet empty">No page is called so or stands so.</p>
-          <div role="presentation" :style="{ height: `${virtual.getTotalSize()}px`, position: 'relative' }">
-            <div
-              v-for="v in virtual.getVirtualItems()"
-              :key="lines[v.index]?.row.id"
-              v-drag="
-                site.mayChange(lines[v.index]!.row)
-                  ? { begin: () => moves.begin(lines[v.index]!.row), end: moves.letGo }
-                  : null
-              "
-              v-onto="{
-                over: (share) => moves.over(lines[v.index]!.row, share),
-                drop: moves.finish,
-              }"
-              role="presentation"
-              class="place"
-              :style="{ transform: `translateY(${v.start}px)` }"
-            >
-              <PlanLine
-                :line="lines[v.index]!"
-                :colour="shade(lines[v.index]!.row).colour"
-                :menus="site.catalog?.menus ?? []"
-                :chosen="lines[v.index]!.row.id === chosen"
-                :picked="picks.many.value.includes(lines[v.index]!.row.id)"
-                :renaming="lines[v.index]!.row.id === renaming"
-                :written="refused"
-                :drop="moves.drop.value?.over === lines[v.index]!.row.id ? moves.drop.value : null"
-                @choose="(event) => point(lines[v.index]!.row.id, event)"
-                @open="open(lines[v.index]!.row.id)"
-                @fold="toggle(lines[v.index]!.row.id)"
-                @rename="(t) => rename(lines[v.index]!.row.id, t)"
-                @menu="(m, there) => setMenu(lines[v.index]!.row.id, m, there)"
-              />
-            </div>
-          </div>
-        </div>
+        <PlanTree
+          ref="planTree"
+          :lines="lines"
+          :chosen="chosen"
+          :picked="picks.many.value"
+          :renaming="renaming"
+          :refused="refused"
+          :colour="(row) => shadeOf(lens, row, site.templates, site.kinds).colour"
+          :moves="moves"
+          @choose="point"
+          @open="open"
+          @fold="toggle"
+          @rename="rename"
+          @menu="setMenu"
+        />
         <FirstSteps />
       </div>
       <ManyCard
@@ -246,20 +226,5 @@ watch(chosen, (id) => {
   width: 54px;
   text-align: left;
   padding-left: 4px;
-}
-.lines {
-  flex: 1;
-  overflow-y: scroll;
-  scrollbar-width: thin;
-  outline-offset: -2px;
-}
-.place {
-  position: absolute;
-  left: 0;
-  right: 0;
-  top: 0;
-}
-.empty {
-  padding: 40px 20px;
 }
 </style>

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { moor, row } from '@/test/moor'
+import { letterKeys } from '@/site/useGlobalKeys'
 import { outline } from './outline'
 import { usePlanKeys } from './usePlanKeys'
 
@@ -19,15 +20,21 @@ const acts = {
 }
 let given: ReturnType<typeof moor>['given']
 let plan: Parameters<typeof usePlanKeys>[0]
+const moves = { held: ref(), lift: vi.fn(), carry: vi.fn(() => true), putDown: vi.fn(), putBack: vi.fn() }
 let unmount = () => {}
 
 beforeEach(() => {
   const shown = moor(ROWS)
   given = shown.given
   Object.values(acts).forEach((act) => act.mockReset())
+  vi.clearAllMocks()
   const chosen = ref<string | null>('visit')
   acts.choose.mockImplementation((id: string) => (chosen.value = id))
+  moves.held.value = null
+  const tree = document.body.appendChild(document.createElement('div'))
   plan = {
+    tree: ref(tree),
+    moves,
     lines: ref(outline(shown.site.order, shown.site.rows, { folded: new Set() })),
     chosen,
     folded: ref([]),
@@ -41,11 +48,11 @@ beforeEach(() => {
     picks: { extend: acts.extend, clear: acts.clear, many: ref([]) },
   }
   const wrapper = mount({ setup: () => usePlanKeys(plan), render: () => null })
-  unmount = () => wrapper.unmount()
+  unmount = () => [wrapper.unmount(), tree.remove()]
 })
 afterEach(() => unmount())
 async function press(key: string, more: KeyboardEventInit = {}) {
-  window.dispatchEvent(new KeyboardEvent('keydown', { key, ...more }))
+  plan.tree.value!.dispatchEvent(new KeyboardEvent('keydown', { key, ...more }))
   await flushPromises()
 }
 
@@ -86,19 +93,24 @@ describe('the keys of the Plan', () => {
     expect(acts.nextLens).toHaveBeenCalledTimes(1)
   })
 
-  it('move a page with Alt, and say when it can go no further', async () => {
-    await press('ArrowUp', { altKey: true })
-    expect(given).toEqual([{ verb: 'move-page', page: 'visit', before: 'home' }])
-    plan.chosen.value = 'home'
-    await press('ArrowUp', { altKey: true })
+  it('pick a page up, carry it, put it down or back, and do nothing else meanwhile', async () => {
+    await press('m')
+    expect(moves.lift.mock.calls.map(([row]) => (row as { id: string }).id)).toEqual(['visit'])
+    moves.held.value = { page: 'visit' }
+    for (const key of ['ArrowUp', 'ArrowRight', 'n', 'Delete', 'Enter', 'Escape']) await press(key)
+    expect(moves.carry.mock.calls).toEqual([['up'], ['in']])
+    expect([moves.putDown, moves.putBack].map((act) => act.mock.calls.length)).toEqual([1, 1])
+    expect([acts.makeNew.mock.calls, plan.sheet.value]).toEqual([[], null])
+    moves.carry.mockReturnValueOnce(false)
+    await press('ArrowUp')
     expect(useNotices().list.map((n) => n.says)).toEqual(['It can’t go further that way.'])
   })
 
   it('change nothing of what only managers change, and say so', async () => {
     plan.chosen.value = 'nights'
     await press('Delete')
-    await press('ArrowUp', { altKey: true })
-    expect([plan.sheet.value, given]).toEqual([null, []])
+    await press('m')
+    expect([plan.sheet.value, given, moves.lift.mock.calls.length]).toEqual([null, [], 0])
     expect(useNotices().list.map((n) => n.says)).toEqual(['Open night pages are changed by managers.'])
     await press('Enter')
     expect(acts.open).toHaveBeenCalledWith('nights')
@@ -113,11 +125,15 @@ describe('the keys of the Plan', () => {
     expect(plan.sheet.value).toBe('home')
   })
 
-  it('do nothing while somebody writes, or with Ctrl', async () => {
-    const input = document.body.appendChild(document.createElement('input'))
+  it('do nothing while somebody writes, with Ctrl or Alt, elsewhere, or where letters are none', async () => {
+    const input = plan.tree.value!.appendChild(document.createElement('input'))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Delete', bubbles: true }))
+    await press('Delete', { altKey: true })
+    letterKeys.value = false
+    await press('n')
+    letterKeys.value = true
     input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Delete', bubbles: true }))
     await press('n', { ctrlKey: true })
     expect([plan.sheet.value, acts.makeNew.mock.calls]).toEqual([null, []])
-    input.remove()
   })
 })

@@ -1,15 +1,19 @@
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import { hasSheet, isWriting } from '@/site/useGlobalKeys'
+import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
-import { keyMove, type OutlineRow } from './outline'
+import type { OutlineRow } from './outline'
+import type { usePlanMoves } from './usePlanMoves'
 
 type SheetName = 'fitting' | 'home' | 'proof' | 'remove'
 
 interface Plan {
+  /** Keys act while focus is in it. */
+  tree: Ref<HTMLElement | null>
+  moves: Pick<ReturnType<typeof usePlanMoves>, 'held' | 'lift' | 'carry' | 'putDown' | 'putBack'>
   lines: Ref<OutlineRow[]>
   chosen: Ref<string | null>
   folded: Ref<string[]>
@@ -31,7 +35,7 @@ const MOVES: Record<string, 'up' | 'down' | 'in' | 'out'> = {
 }
 
 /** Keys that change the page at hand. */
-const CHANGES = ['F2', 'Delete', 't']
+const CHANGES = ['F2', 'Delete', 't', 'm']
 
 /** Going about in the outline. */
 function makeWalk(plan: Plan) {
@@ -55,6 +59,11 @@ function makeWalk(plan: Plan) {
 function keysOf(plan: Plan): Record<string, (id: string, event: KeyboardEvent) => void> {
   const { walk, foldTo } = makeWalk(plan)
   const session = useSession()
+  const site = useSite()
+  function lift(id: string) {
+    const row = site.rows.get(id)
+    if (row) void plan.moves.lift(row)
+  }
   return {
     ArrowUp: (_, event) => walk(-1, event.shiftKey),
     ArrowDown: (_, event) => walk(1, event.shiftKey),
@@ -67,6 +76,7 @@ function keysOf(plan: Plan): Record<string, (id: string, event: KeyboardEvent) =
     End: () => walk(Infinity),
     Enter: (id) => plan.open(id),
     F2: (id) => (plan.renaming.value = id),
+    m: (id) => lift(id),
     ' ': () => (plan.sheet.value = 'proof'),
     Delete: () => (plan.sheet.value = 'remove'),
     n: (_, event) => plan.makeNew(event.shiftKey ? 'after' : 'beneath'),
@@ -77,7 +87,8 @@ function keysOf(plan: Plan): Record<string, (id: string, event: KeyboardEvent) =
 }
 
 function isElsewhere(event: KeyboardEvent): boolean {
-  if (isWriting(event) || hasSheet() || event.ctrlKey || event.metaKey) return true
+  if (isWriting(event) || hasSheet() || event.ctrlKey || event.metaKey || event.altKey) return true
+  if (!lettersAct(event)) return true
   const onButton = event.target instanceof Element && event.target.closest('button, a')
   return !!onButton && (event.key === 'Enter' || event.key === ' ')
 }
@@ -88,22 +99,25 @@ export function usePlanKeys(plan: Plan) {
   const notices = useNotices()
   const keys = keysOf(plan)
 
-  async function move(page: string, direction: 'up' | 'down' | 'in' | 'out') {
-    const to = keyMove(page, direction, site.order, site.rows)
-    if (!to) return notices.say('It can’t go further that way.')
-    const { parent, before } = to
-    await site.give({ verb: 'move-page', page, parent: parent ?? undefined, before: before ?? undefined })
+  /** The keys of a page that is being moved. */
+  function carry(event: KeyboardEvent) {
+    const direction = MOVES[event.key]
+    if (event.key === 'Enter') void plan.moves.putDown()
+    else if (event.key === 'Escape') plan.moves.putBack()
+    else if (direction && !plan.moves.carry(direction)) notices.say('It can’t go further that way.')
+    else if (event.key === 'Tab') return
+    event.preventDefault()
   }
 
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  useEventListener(plan.tree, 'keydown', (event: KeyboardEvent) => {
+    if (plan.moves.held.value && !hasSheet()) return carry(event)
     const id = plan.chosen.value
     if (!id || isElsewhere(event)) return
-    const direction = event.altKey ? MOVES[event.key] : undefined
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
     const row = site.rows.get(id)
-    if ((direction || CHANGES.includes(key)) && !site.mayChange(row))
+    if (CHANGES.includes(key) && !site.mayChange(row))
       return notices.say(`${pagesOf(site.kinds.get(row?.kind ?? '')?.name)} are changed by managers.`)
-    const act = direction ? () => void move(id, direction) : event.altKey ? undefined : keys[key]
+    const act = keys[key]
     if (!act) return
     event.preventDefault()
     act(id, event)

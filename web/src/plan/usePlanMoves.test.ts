@@ -2,6 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { useNotices } from '@/edit/useNotices'
 import { moor, row } from '@/test/moor'
+import { carried, heldWords, outline } from './outline'
 import { usePlanMoves } from './usePlanMoves'
 
 const ROWS = [
@@ -98,5 +99,49 @@ describe('dragging a page', () => {
     const { given, drop } = await dragging('home')
     await drop('home', 0.5)
     expect(given).toEqual([])
+  })
+})
+
+describe('moving a page by keys', () => {
+  it('shows it where it would stand, changes nothing before it is put down, and says why not', async () => {
+    const { moves, given, find } = await dragging('visit', { home: 'stand at the top only' })
+    await moves.lift(find('visit'))
+    expect(moves.carry('up')).toBe(true)
+    expect(moves.held.value).toMatchObject({ page: 'visit', parent: null, before: 'home' })
+    expect(moves.carry('up')).toBe(false)
+    moves.carry('down')
+    moves.carry('in')
+    const rows = new Map(ROWS.map((r) => [r.id, r]))
+    const order = ROWS.map((r) => r.id)
+    const lines = outline(
+      carried(order, rows, moves.held.value).order,
+      carried(order, rows, moves.held.value).rows,
+      {
+        folded: new Set(),
+      },
+    )
+    expect(lines.map((l) => `${l.row.id} ${l.depth}`)).toEqual([
+      'home 0',
+      'visit 1',
+      'hours 2',
+      'winter 2',
+      'news 0',
+    ])
+    expect(heldWords(moves.held.value, lines)).toContain(
+      '1 of 1 beneath Home. Not there: Standard pages stand at the',
+    )
+    moves.putBack()
+    expect([moves.held.value, given]).toEqual([null, []])
+  })
+
+  it('is one step, and none where it began', async () => {
+    const { moves, given, find } = await dragging('visit')
+    await moves.lift(find('visit'))
+    await moves.putDown()
+    expect(given).toEqual([])
+    await moves.lift(find('visit'))
+    moves.carry('down')
+    await moves.putDown()
+    expect(given).toEqual([{ verb: 'move-page', page: 'visit' }])
   })
 })

@@ -4,18 +4,12 @@ import type { Command, PlaceFor, PlanRow } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
-import { childrenOf } from './outline'
+import { carried, childrenOf, keyMove, type Move } from './outline'
 
 export interface Drop {
   over: string
   where: 'before' | 'inside' | 'after'
   whyNot: string
-}
-
-interface Move {
-  page: string
-  parent: string | null
-  before: string | null
 }
 
 type Rows = ReadonlyMap<string, PlanRow>
@@ -59,15 +53,75 @@ function makeAllowed() {
   return { ask, whyNot: (parent: string) => places.get(parent) ?? '', evenSo: () => managers }
 }
 
-/** Moving pages by dragging: where the pointer is, and why the page may not go there. */
-export function usePlanMoves() {
+/** Gives a move; one that the rules don't allow is asked about, where a manager may make it even so. */
+function makeSettling(allowed: ReturnType<typeof makeAllowed>) {
+  const site = useSite()
+  const notices = useNotices()
+  const asking: Ref<(Move & { why: string }) | null> = ref(null)
+
+  async function settle(move: Move, whyNot: string) {
+    if (whyNot && !allowed.evenSo()) return notices.say(`Not there: ${whyNot}.`, 'Nothing was moved.')
+    if (whyNot) asking.value = { ...move, why: whyNot }
+    else await site.give(command(move))
+  }
+  function answer(yes: boolean) {
+    const asked = asking.value
+    asking.value = null
+    if (asked && yes) void site.give(command(asked, true))
+  }
+  return { asking, settle, answer }
+}
+
+type Finish = (move: Move, whyNot: string) => Promise<unknown>
+
+/** Moving a page by keys: picked up, carried, put down or back. It stands where it would go before anything is changed. */
+function makeCarrying(allowed: ReturnType<typeof makeAllowed>, finish: Finish) {
+  const site = useSite()
+  const held: Ref<(Move & { whyNot: string }) | null> = ref(null)
+
+  async function lift(row: PlanRow) {
+    held.value = { page: row.id, parent: row.parent ?? null, before: nextOf(row), whyNot: '' }
+    await allowed.ask(row)
+  }
+  function nextOf(row: PlanRow) {
+    const siblings = childrenOf(site.order, site.rows).get(row.parent ?? '') ?? []
+    return siblings[siblings.indexOf(row.id) + 1] ?? null
+  }
+  /** Gives whether it could go further that way. */
+  function carry(direction: 'up' | 'down' | 'in' | 'out'): boolean {
+    const at = held.value
+    if (!at) return false
+    const { order, rows } = carried(site.order, site.rows, at)
+    const to = keyMove(at.page, direction, order, rows)
+    if (!to) return false
+    const home = (site.rows.get(at.page)?.parent ?? null) === to.parent
+    held.value = { page: at.page, ...to, whyNot: home ? '' : allowed.whyNot(to.parent ?? '') }
+    return true
+  }
+  async function putDown() {
+    const at = held.value
+    const row = at && site.rows.get(at.page)
+    held.value = null
+    if (!row) return
+    const same = (row.parent ?? null) === at.parent && nextOf(row) === at.before
+    if (!same) await finish({ page: at.page, parent: at.parent, before: at.before }, at.whyNot)
+  }
+  const putBack = () => void (held.value = null)
+  return { held, lift, carry, putDown, putBack }
+}
+
+/**
+ * Moving pages by dragging and by keys: where they would go, and why they may not.
+ *
+ * @param moved told which page was let go, so that it stays at hand
+ */
+export function usePlanMoves(moved: (id: string) => void = () => undefined) {
   const site = useSite()
   const notices = useNotices()
   const dragged = ref<string | null>(null)
   const drop = ref<Drop | null>(null)
   const allowed = makeAllowed()
-  /** A move that the rules don't allow, and that a manager may make even so. */
-  const asking: Ref<(Move & { why: string }) | null> = ref(null)
+  const { asking, settle, answer } = makeSettling(allowed)
 
   function begin(row: PlanRow) {
     dragged.value = row.id
@@ -88,16 +142,11 @@ export function usePlanMoves() {
     letGo()
     const target = to && site.rows.get(to.over)
     if (!id || !target || to.over === id) return
-    if (to.whyNot && (isWithin(site.rows, target.id, id) || !allowed.evenSo()))
+    if (to.whyNot && isWithin(site.rows, target.id, id))
       return notices.say(`Not there: ${to.whyNot}.`, 'Nothing was moved.')
-    const move = moveTo(id, to, target, site.order, site.rows)
-    if (to.whyNot) asking.value = { ...move, why: to.whyNot }
-    else await site.give(command(move))
+    moved(id)
+    await settle(moveTo(id, to, target, site.order, site.rows), to.whyNot)
   }
-  function answer(yes: boolean) {
-    const asked = asking.value
-    asking.value = null
-    if (asked && yes) void site.give(command(asked, true))
-  }
-  return { dragged, drop, asking, begin, over, finish, letGo, answer }
+  const carrying = makeCarrying(allowed, settle)
+  return { dragged, drop, asking, begin, over, finish, letGo, answer, ...carrying }
 }

@@ -1,4 +1,4 @@
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { useEdits } from '@/edit/useEdits'
 import { useSite } from './useSite'
 
@@ -9,6 +9,14 @@ export function isWriting(event: KeyboardEvent): boolean {
     target instanceof HTMLElement &&
     (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
   )
+}
+
+/** Whether single letters act as keys: somebody who speaks to their computer may want them not to (WCAG 2.2, 2.1.4). */
+export const letterKeys = useLocalStorage('venue-letter-keys', true)
+
+/** Whether a key may act, being none of a single letter, or letters being let. */
+export function lettersAct(event: KeyboardEvent): boolean {
+  return letterKeys.value || event.key.length > 1 || event.key === ' '
 }
 
 /** Whether some sheet or menu lies over the screen and has the keys. */
@@ -29,7 +37,7 @@ export function useGlobalKeys(to: { find: () => void; keys: () => void }) {
     } else if (ctrl && key === 'z' && !isWriting(event)) {
       event.preventDefault()
       void edits.turn(site.id, event.shiftKey ? 'redo' : 'undo')
-    } else if (key === '?' && !isWriting(event)) {
+    } else if (key === '?' && !isWriting(event) && lettersAct(event)) {
       event.preventDefault()
       to.keys()
     }

@@ -53,7 +53,13 @@ function standing({ inStep, behind, adapted, own }: Copies): string {
   const copies = copied ? `${inStep} copies in step, ${behind} behind, ${adapted} adapted` : 'no copies yet'
   return `${copies}; ${counted(own, 'section', 'sections')} of the pages’ own`
 }
-useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
+const pane = ref<InstanceType<typeof GalleyPane> | null>(null)
+useGalleyKeys(
+  galley,
+  computed(() => pane.value?.root ?? null),
+  marks,
+  () => void router.push({ name: 'templates' }),
+)
 </script>
 
 <template>
@@ -81,7 +87,7 @@ useGalleyKeys(galley, marks, () => void router.push({ name: 'templates' }))
       </label>
     </div>
     <div class="split halves">
-      <GalleyPane />
+      <GalleyPane ref="pane" />
       <ProofPane v-model:marks="marks" :html="html" />
     </div>
     <PatternTray v-if="galley.spot.value" />

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
-import { isWriting } from '@/site/useGlobalKeys'
+import { isWriting, lettersAct } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -53,7 +53,8 @@ function summary(g: ThemeDetail['groups'][number]): string {
     .join(' / ')
 }
 const holdB = (down: boolean) => (event: KeyboardEvent) => {
-  if (event.key.toLowerCase() === 'b' && !isWriting(event) && !event.ctrlKey) before.value = down
+  if (event.key.toLowerCase() === 'b' && !isWriting(event) && !event.ctrlKey && lettersAct(event))
+    before.value = down
 }
 useEventListener(window, 'keydown', holdB(true))
 useEventListener(window, 'keyup', holdB(false))
