@@ -6,11 +6,16 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import venue.core.html.HtmlWriter;
+import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.text.Phrase;
+import venue.core.value.Value;
 
 /** How long until something begins, and what to say once it has. */
 final class CountdownElement extends DeclaredKind {
+
+    /** What is further off is told as a date: nobody reckons with more days. */
+    private static final int COUNTED_DAYS = 60;
 
     CountdownElement() {
         super(
@@ -53,7 +58,11 @@ final class CountdownElement extends DeclaredKind {
         } else {
             Tiles.line(props, "words", "p", "small", out);
             out.start("p", "left").start("time").attr("datetime", props.text("until"));
-            out.text(words(props.scene(), left(props))).end().end();
+            Duration left = left(props);
+            Property until = properties().get(0);
+            Value day = Value.of(props.text("until"));
+            out.text(left.toDays() > COUNTED_DAYS ? props.scene().inWords(until, day) : words(props.scene(), left));
+            out.end().end();
         }
         out.end();
     }

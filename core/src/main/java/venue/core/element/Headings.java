@@ -1,6 +1,9 @@
 package venue.core.element;
 
-/** Keeps the levels of headings in order by itself: one h1, and no level left out. */
+/**
+ * Keeps the levels of headings in order by itself: one h1, no level left out, and equal ones for the columns of a section that
+ * stand side by side.
+ */
 public final class Headings {
 
     private static final int DEEPEST = 6;
@@ -19,12 +22,12 @@ public final class Headings {
         titled = true;
     }
 
-    /** A section begins: its first heading stands right beneath the h1. */
-    public void beginSection() {
+    /** A column of a section begins: its first heading stands right beneath the h1. */
+    public void beginColumn() {
         level = 1;
     }
 
-    /** The level of the next heading in this section. */
+    /** The level of the next heading in this column. */
     public int next() {
         if (!titled) {
             titled = true;
@@ -34,7 +37,7 @@ public final class Headings {
         return level;
     }
 
-    /** A level beneath the section's last heading, for headings within listings and text. */
+    /** A level beneath the column's last heading, for headings within listings and text. */
     public int beneath() {
         return Math.min(DEEPEST, level + 1);
     }

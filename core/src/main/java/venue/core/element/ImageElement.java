@@ -71,7 +71,7 @@ final class ImageElement extends DeclaredKind {
                 out.attr("aria-label", media.name());
             }
         });
-        Pictures.write(media, alt, props.scene().span(), false, out);
+        Pictures.write(props.scene(), media, alt, props.scene().span(), out);
         href.ifPresent(h -> out.end());
     }
 

@@ -79,7 +79,13 @@ final class ListingElement extends DeclaredKind {
         if (waits) {
             out.start("div", "to-fill-picture").end();
         }
-        picture.ifPresent(m -> Pictures.write(m, props.scene().alt(m), 4, false, out));
+        picture.ifPresent(m -> Pictures.write(scene, m, scene.alt(m), share(props), out));
+        if (picture.isEmpty()
+                && !waits
+                && props.flag("pictures")
+                && props.text("shape").equals("people")) {
+            Tiles.initial(page.title(), out);
+        }
         out.start("div", "words");
         String date = scene.words(page, UsualFields.DATE);
         if (props.flag("dates") && !date.isEmpty()) {
@@ -103,6 +109,12 @@ final class ListingElement extends DeclaredKind {
             FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), out);
         }
         out.end().end();
+    }
+
+    /** The share of the page that a picture takes, of the column at hand. */
+    private static int share(Props props) {
+        return Math.min(
+                props.text("shape").equals("cards") ? 4 : 3, props.scene().span());
     }
 
     private static void summary(Scene scene, Page page, HtmlWriter out) {

@@ -56,7 +56,8 @@ final class LogosElement extends DeclaredKind {
         Optional<Media> media = logo.media("picture");
         if (media.isPresent()) {
             String alt = logo.has("name") ? logo.text("name") : logo.scene().alt(media.get());
-            Pictures.write(media.get(), alt.isEmpty() ? media.get().name() : alt, SIXTH, false, out);
+            String shown = alt.isEmpty() ? media.get().name() : alt;
+            Pictures.write(logo.scene(), media.get(), shown, SIXTH, out);
         } else if (logo.has("name")) {
             logo.write("name", out);
         } else {

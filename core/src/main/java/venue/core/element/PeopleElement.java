@@ -51,13 +51,16 @@ final class PeopleElement extends DeclaredKind {
     private static void person(Props person, int level, boolean signs, HtmlWriter out) {
         out.start("li", "person tile");
         person.media("picture")
-                .ifPresentOrElse(m -> Pictures.write(m, person.scene().alt(m), QUARTER, false, out), () -> {
-                    if (person.scene().showsMarks() && person.has("picture")) {
-                        out.start("div", "to-fill-picture");
-                        person.write("picture", out);
-                        out.end();
-                    }
-                });
+                .ifPresentOrElse(
+                        m -> Pictures.write(person.scene(), m, person.scene().alt(m), QUARTER, out), () -> {
+                            if (person.scene().showsMarks() && person.has("picture")) {
+                                out.start("div", "to-fill-picture");
+                                person.write("picture", out);
+                                out.end();
+                            } else {
+                                Tiles.initial(person.text("name"), out);
+                            }
+                        });
         out.start("h" + level, "h z-medium");
         person.href("link").ifPresent(h -> out.start("a").attr("href", h));
         person.write("name", out);

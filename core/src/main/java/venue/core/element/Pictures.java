@@ -7,28 +7,35 @@ import venue.core.media.Media;
 /** Writes an {@code img} with its renditions, size and focal point. */
 public final class Pictures {
 
+    /** From edge to edge of the window. */
+    public static final int EDGES = 13;
+
     private static final int WHOLE = 12;
+    /** What stands around the page at its widest, in pixels. */
+    private static final int ROUND = 80;
+
     private static final int STEP = 10;
     private static final int MIDDLE = 5;
 
     private Pictures() {}
 
     /**
-     * @param span the share of the page's width it takes on wide screens, in twelfths
-     * @param eager whether it stands at the top of the page and is fetched at once
+     * The first picture of a page is fetched at once, the others when they come near.
+     *
+     * @param span the share of the page's width it takes on wide screens, in twelfths; {@link #EDGES} is from edge to edge
      */
-    public static void write(Media media, String alt, int span, boolean eager, HtmlWriter out) {
+    public static void write(Scene scene, Media media, String alt, int span, HtmlWriter out) {
         int middle = media.widths().get(media.widths().size() / 2);
         out.empty("img").attr("src", media.path(middle));
         if (media.widths().size() > 1) {
-            out.attr("srcset", sources(media)).attr("sizes", sizes(span));
+            out.attr("srcset", sources(media)).attr("sizes", sizes(scene.pageWidth(), span));
         }
         out.attr("width", media.width()).attr("height", media.height()).attr("alt", alt);
         String focal = focal(media);
         if (!focal.isEmpty()) {
             out.attr("class", focal);
         }
-        if (eager) {
+        if (scene.isFirstPicture()) {
             out.attr("fetchpriority", "high");
         } else {
             out.attr("loading", "lazy").attr("decoding", "async");
@@ -39,8 +46,14 @@ public final class Pictures {
         return media.widths().stream().map(w -> media.path(w) + " " + w + "w").collect(Collectors.joining(", "));
     }
 
-    private static String sizes(int span) {
-        return span >= WHOLE ? "100vw" : "(min-width: 900px) " + Math.round(100f * span / WHOLE) + "vw, 100vw";
+    private static String sizes(int pageWidth, int span) {
+        if (span >= EDGES) {
+            return "100vw";
+        }
+        int widest = Math.round((float) pageWidth * span / WHOLE);
+        String whole = "(min-width: " + (pageWidth + ROUND) + "px) " + widest + "px, ";
+        return whole
+                + (span >= WHOLE ? "100vw" : "(min-width: 900px) " + Math.round(100f * span / WHOLE) + "vw, 100vw");
     }
 
     private static String focal(Media media) {

@@ -73,10 +73,10 @@ final class PicturesElement extends DeclaredKind {
         if (alt.isEmpty()) {
             out.attr("aria-label", caption.isEmpty() ? media.name() : caption);
         }
-        Pictures.write(media, alt, THIRD, false, out);
+        Pictures.write(one.scene(), media, alt, THIRD, out);
         out.end();
         out.start("div", "large").attr("id", id).attr("popover");
-        Pictures.write(media, alt, WHOLE, false, out);
+        Pictures.write(one.scene(), media, alt, Pictures.EDGES, out);
         if (!caption.isEmpty()) {
             out.element("p", caption);
         }

@@ -91,6 +91,12 @@ public interface Scene {
 
     Headings headings();
 
+    /** Whether no picture has been asked about before; the first is among what a visitor sees first. */
+    boolean isFirstPicture();
+
+    /** How wide the page's content grows, in pixels. */
+    int pageWidth();
+
     /** The share of the page's width, in twelfths, that the column at hand has. */
     int span();
 }

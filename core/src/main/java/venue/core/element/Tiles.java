@@ -8,6 +8,13 @@ final class Tiles {
 
     private Tiles() {}
 
+    /** What stands where a person's picture would: the first letter of their name. */
+    static void initial(String name, HtmlWriter out) {
+        out.start("span", "initial").attr("aria-hidden", "true");
+        out.text(name.isEmpty() ? "" : name.substring(0, name.offsetByCodePoints(0, 1)))
+                .end();
+    }
+
     /** Written text in a block of its own, where there is some. */
     static void words(Props props, String key, HtmlWriter out) {
         if (props.has(key)) {

@@ -60,7 +60,11 @@ final class Ground {
     private List<Colour> colours(Edition edition) {
         return switch (back) {
             case "colour" -> List.of(role("backColour"));
-            case "gradient" -> List.of(role("backFrom"), role("backTo"));
+            case "gradient" ->
+                Stream.of("backFrom", "backTo")
+                        .filter(k -> !text(k).equals("own"))
+                        .map(this::role)
+                        .toList();
             case "picture" ->
                 edition.media(text("picture")).map(Media::shades).orElse(List.of()).stream()
                         .map(Colour::of)
@@ -75,7 +79,12 @@ final class Ground {
 
     /** The lowest contrast of a tone's words on the background under a veil of that tone, in percent. */
     double weakest(Tone tone, int veil) {
-        return colours.stream()
+        Stream<Colour> own = back.equals("gradient")
+                ? Stream.of("backFrom", "backTo")
+                        .filter(k -> text(k).equals("own"))
+                        .map(k -> k.equals("backFrom") ? tone.ground() : tone.far())
+                : Stream.empty();
+        return Stream.concat(colours.stream(), own)
                 .map(c -> c.mix(tone.ground(), veil / 100.0))
                 .mapToDouble(c -> tone.words().contrast(c))
                 .min()

@@ -9,6 +9,7 @@ import venue.core.page.PageSettings;
 import venue.core.property.UsualFields;
 import venue.core.site.Site;
 import venue.core.text.Words;
+import venue.core.theme.StyleSheet;
 import venue.core.value.Values;
 
 /** Writes the head of a page: what browsers, search engines and those who share it read. */
@@ -56,14 +57,7 @@ public final class Head {
         if (findable) {
             openGraph(view, page, title, description, out);
         }
-        out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
-        out.empty("link")
-                .attr("rel", "icon")
-                .attr("type", "image/svg+xml")
-                .attr("href", view.mark().path());
-        if (!scene.needs().rules().isEmpty()) {
-            out.element("style", scene.needs().rules().css());
-        }
+        styles(view, scene, out);
         if (scene.needs().needsScript() && !view.isMarked()) {
             out.start("script").attr("src", SCRIPT).attr("defer").end();
         }
@@ -73,6 +67,25 @@ public final class Head {
                     .attr("href", view.wrapping().stylesheet());
         }
         out.end();
+    }
+
+    private static void styles(View view, PageScene scene, HtmlWriter out) {
+        for (String font : StyleSheet.fonts(view.edition().theme())) {
+            out.empty("link")
+                    .attr("rel", "preload")
+                    .attr("as", "font")
+                    .attr("type", "font/woff2")
+                    .attr("crossorigin")
+                    .attr("href", font);
+        }
+        out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
+        out.empty("link")
+                .attr("rel", "icon")
+                .attr("type", "image/svg+xml")
+                .attr("href", view.mark().path());
+        if (!scene.needs().rules().isEmpty()) {
+            out.element("style", scene.needs().rules().css());
+        }
     }
 
     /** The Open Graph protocol's basic metadata. */

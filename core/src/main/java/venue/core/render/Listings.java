@@ -18,7 +18,8 @@ final class Listings {
 
     private Listings() {}
 
-    static List<Page> of(View view, ListingQuery query) {
+    /** @param from the id of the page that the listing stands on, which it leaves out */
+    static List<Page> of(View view, ListingQuery query, String from) {
         Stream<Page> entries = view.edition().entries(query.kind()).stream().map(Entry::asListed);
         Stream<Page> pages = Stream.concat(
                         entries,
@@ -26,6 +27,7 @@ final class Listings {
                                 .map(view.edition()::page)
                                 .flatMap(Optional::stream)
                                 .filter(view::shows))
+                .filter(p -> !p.id().equals(from))
                 .filter(within(view, query.which()));
         return order(view.edition(), pages, query.order())
                 .limit(Math.max(1, query.limit()))

@@ -141,16 +141,17 @@ public final class PageRenderer {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
         write(template.zones(ZoneRole.FOOT), page, sections);
-        sections.everywhere().forEach(sections::write);
+        // A frame without a footer is the page's alone.
+        if (template.shows("footer")) {
+            sections.everywhere().forEach(sections::write);
+        }
     }
 
     /** The headings in the order in which they will be written, where some element lists them. */
     private static void outline(Template template, Page page, PageScene scene, SectionRenderer sections) {
-        List<Section> all = Stream.concat(
-                        Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
-                                .flatMap(r -> template.zones(r).stream())
-                                .flatMap(z -> sections.shown(z, page)),
-                        sections.everywhere().stream())
+        List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
+                .flatMap(r -> template.zones(r).stream())
+                .flatMap(z -> sections.shown(z, page))
                 .toList();
         if (all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
             scene.outlined(all.stream().flatMap(sections::headings).toList());

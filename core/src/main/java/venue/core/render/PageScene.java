@@ -38,6 +38,7 @@ final class PageScene implements Scene {
     private final String language;
     private final PageNeeds needs = new PageNeeds();
     private int ids;
+    private boolean pictured;
     private Outline outline = new Outline(List.of());
     private int span = WHOLE;
     private List<Property> options = List.of();
@@ -258,7 +259,7 @@ final class PageScene implements Scene {
 
     @Override
     public List<Page> pages(ListingQuery query) {
-        return Listings.of(view, query);
+        return Listings.of(view, query, page.id());
     }
 
     @Override
@@ -276,6 +277,18 @@ final class PageScene implements Scene {
     @Override
     public Headings headings() {
         return headings;
+    }
+
+    @Override
+    public boolean isFirstPicture() {
+        boolean first = !pictured;
+        pictured = true;
+        return first;
+    }
+
+    @Override
+    public int pageWidth() {
+        return (int) Math.round(view.edition().theme().number("pageWidth"));
     }
 
     @Override

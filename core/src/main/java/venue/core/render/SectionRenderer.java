@@ -2,6 +2,7 @@ package venue.core.render;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.element.ElementKind;
 import venue.core.element.Elements;
@@ -23,7 +24,8 @@ import venue.core.value.Window;
 final class SectionRenderer {
 
     private static final int STEP = 10;
-    private static final int FULL = 12;
+    /** What sets other things off. */
+    private static final Set<String> FURNITURE = Set.of("heading", "divider", "space");
 
     private final View view;
     private final PageScene scene;
@@ -54,7 +56,6 @@ final class SectionRenderer {
         if (!isShown(settings) || !hasSomething(section)) {
             return;
         }
-        scene.headings().beginSection();
         if (view.isMarked()) {
             out.mark("data-s", section.id());
         }
@@ -79,15 +80,26 @@ final class SectionRenderer {
                 && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 
-    /** Whether visitors would find anything in the section. */
+    /**
+     * Whether visitors would find anything in the section. A heading alone is something where nothing else was meant to stand
+     * there, or where it is set large enough to speak for itself.
+     */
     boolean hasSomething(Section section) {
-        return section.elements().anyMatch(this::hasSomething);
+        boolean all = section.elements().allMatch(this::isFurniture);
+        return section.elements().anyMatch(e -> (all || !isFurniture(e)) && hasSomething(e));
+    }
+
+    private boolean isFurniture(Element element) {
+        return FURNITURE.contains(element.kind())
+                && !Value.of("display").equals(element.props().get("size"));
     }
 
     /** Whether the section will set a heading, which can serve as the h1. */
     boolean leadsWithHeading(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShown(settings) && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
+        return isShown(settings)
+                && hasSomething(section)
+                && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
     }
 
     boolean holds(Section section, String kind) {
@@ -97,7 +109,7 @@ final class SectionRenderer {
     /** The words of the headings that the section will set, in their order. */
     Stream<String> headings(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShown(settings)
+        return isShown(settings) && hasSomething(section)
                 ? section.elements()
                         .filter(e -> e.kind().equals("heading"))
                         .map(e -> props(Elements.require("heading"), e.props()).text("text"))
@@ -122,12 +134,13 @@ final class SectionRenderer {
 
     private void picture(Media media, int veil) {
         out.start("div", "back v" + Math.round((float) veil / STEP));
-        Pictures.write(media, "", FULL, false, out);
+        Pictures.write(scene, media, "", Pictures.EDGES, out);
         out.end();
     }
 
     private void column(Column column) {
         out.start("div", "col w" + column.span());
+        scene.headings().beginColumn();
         for (Element element : column.elements()) {
             Elements.find(element.kind()).ifPresent(kind -> element(kind, element, column.span()));
         }

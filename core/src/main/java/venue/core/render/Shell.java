@@ -73,6 +73,12 @@ final class Shell {
                 .text(say(Phrase.MENU))
                 .end();
         out.start("nav").attr("id", "menu").attr("aria-label", menu.name()).attr("popover");
+        out.start("button", "menu-button")
+                .attr("type", "button")
+                .attr("popovertarget", "menu")
+                .attr("popovertargetaction", "hide")
+                .text(say(Phrase.CLOSE))
+                .end();
         list(menu.lines());
         out.end();
     }
@@ -137,7 +143,7 @@ final class Shell {
         out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);
         picture.ifPresent(m -> {
             out.start("div", "back");
-            Pictures.write(m, "", 12, true, out);
+            Pictures.write(scene, m, "", Pictures.EDGES, out);
             out.end();
         });
         out.start("div", "in");

@@ -15,6 +15,9 @@ import venue.core.theme.Texture;
 public final class SectionSettings {
 
     private static final String[] ROLES = {"tint=Surface tinted", "deep=Surface deep", "accent=Accent", "page=Page"};
+    private static final String[] OWN_OR_ROLES = {
+        "own=The tone's own", "page=Page", "tint=Surface tinted", "deep=Surface deep", "accent=Accent"
+    };
     private static final int WIDEST_SPACE = 400;
 
     private static final List<PropertyGroup> GROUPS = List.of(
@@ -50,10 +53,8 @@ public final class SectionSettings {
                         "tile=Texture of your own",
                         "picture=Picture"),
                 choice("backColour", "Colour", ROLES).onlyWhen("back=colour"),
-                choice("backFrom", "From", "page=Page", "tint=Surface tinted", "deep=Surface deep", "accent=Accent")
-                        .onlyWhen("back=gradient"),
-                choice("backTo", "To", "tint=Surface tinted", "page=Page", "deep=Surface deep", "accent=Accent")
-                        .onlyWhen("back=gradient"),
+                choice("backFrom", "From", OWN_OR_ROLES).onlyWhen("back=gradient"),
+                choice("backTo", "To", OWN_OR_ROLES).onlyWhen("back=gradient"),
                 choice("backTowards", "Towards", "below=Below", "right=The right", "corner=The corner")
                         .onlyWhen("back=gradient"),
                 choice("texture", "Texture", Texture.choices()).onlyWhen("back=texture"),

@@ -62,6 +62,11 @@ enum FontFamily {
         return List.of(file + "-latin-wght-normal.woff2", file + "-latin-ext-wght-normal.woff2");
     }
 
+    /** The file of the common Latin letters, which nearly every page needs. */
+    String mainFile() {
+        return files().get(0);
+    }
+
     String face(String base) {
         String latin = "U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,"
                 + "U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD";
@@ -71,7 +76,7 @@ enum FontFamily {
     }
 
     private String face(String url, String range) {
-        return "@font-face{font-family:\"" + family + "\";font-style:normal;font-display:swap;font-weight:" + lightest
-                + " " + heaviest + ";src:url(" + url + ") format(\"woff2\");unicode-range:" + range + "}";
+        return "@font-face{font-family:\"" + family + "\";font-style:normal;font-display:optional;font-weight:"
+                + lightest + " " + heaviest + ";src:url(" + url + ") format(\"woff2\");unicode-range:" + range + "}";
     }
 }

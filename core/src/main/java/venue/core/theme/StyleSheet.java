@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
@@ -53,13 +54,22 @@ public record StyleSheet(String look, String css, String hash) {
                 : Optional.empty();
     }
 
-    private static String faces(Look theme) {
+    private static Set<FontFamily> families(Look theme) {
         Set<FontFamily> used = new LinkedHashSet<>();
         used.add(FontFamily.of(theme.text("headingFont")));
         used.add(FontFamily.of(theme.text("bodyFont")));
+        return used;
+    }
+
+    private static String faces(Look theme) {
         StringBuilder faces = new StringBuilder();
-        used.forEach(f -> faces.append(f.face(FONTS)));
+        families(theme).forEach(f -> faces.append(f.face(FONTS)));
         return faces.toString();
+    }
+
+    /** The fonts that a page in this look needs before it is drawn: one that comes later is not shown before the next page. */
+    public static List<String> fonts(Look theme) {
+        return families(theme).stream().map(f -> FONTS + f.mainFile()).toList();
     }
 
     private static String root(Look theme) {
@@ -107,6 +117,7 @@ public record StyleSheet(String look, String css, String hash) {
             set(css, "quiet", tone.quiet().hex());
             set(css, "link", tone.link().hex());
             set(css, "line", tone.line().hex());
+            set(css, "far", tone.far().hex());
             css.append('}');
         }
         String button = theme.text("buttonFill").equals("filled")

@@ -6,6 +6,15 @@ import java.util.List;
 public record Tone(String key, String label, Colour ground, Colour words, Colour quiet, Colour link, Colour line) {
 
     private static final double ENOUGH = 4.5;
+    private static final double PALE = 0.6;
+
+    /** Where a gradient out of the ground leads that keeps the words readable: a little darker, or a pale ground a little inked. */
+    public Colour far() {
+        boolean pale = ground.luminance() > PALE;
+        boolean lightWords = words.luminance() > ground.luminance();
+        Colour away = lightWords ? new Colour(0, 0, 0) : new Colour(255, 255, 255);
+        return pale ? ground.mix(words, 0.08) : ground.mix(away, 0.3);
+    }
 
     /** The tones a theme makes out of its palette. */
     public static List<Tone> of(Look theme) {

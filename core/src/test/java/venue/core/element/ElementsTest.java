@@ -90,7 +90,10 @@ class ElementsTest {
         assertThat(img.attr("width")).isEqualTo("1600");
         assertThat(img.attr("alt")).isEqualTo("A loom");
         assertThat(img.attr("class")).isEqualTo("fx2 fy8");
-        assertThat(img.attr("loading")).isEqualTo("lazy");
+        assertThat(img.attr("fetchpriority") + img.attr("loading"))
+                .as("the first of the page")
+                .isEqualTo("high");
+        assertThat(img.attr("sizes")).isEqualTo("(min-width: 1200px) 1120px, 100vw");
     }
 
     @Test
@@ -129,7 +132,8 @@ class ElementsTest {
         Element listing = element(
                 "listing", Map.of("kind", Value.of("standard"), "order", Value.of("title"), "limit", Value.of(2)));
         assertThat(rendered(View.Mode.VISITOR, listing).select(".card a").eachText())
-                .containsExactly("Loomgate Yard", "Weaving");
+                .as("but for the page it stands on")
+                .containsExactly("Loomgate Yard", "Workshops");
     }
 
     @Test

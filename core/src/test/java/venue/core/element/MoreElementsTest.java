@@ -1,11 +1,14 @@
 package venue.core.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.core.compose.Compose.column;
+import static venue.core.compose.Compose.columns;
 import static venue.core.compose.Compose.group;
 import static venue.core.compose.Compose.heading;
 import static venue.core.compose.Compose.list;
 import static venue.core.compose.Compose.part;
 import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
 
 import java.time.Instant;
 import java.util.List;
@@ -18,6 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
+import venue.core.compose.Compose;
 import venue.core.compose.Compose.Part;
 import venue.core.edition.Edition;
 import venue.core.media.Media;
@@ -98,7 +102,8 @@ class MoreElementsTest {
         "2026-11-25T13:00, '2 days 1 hour'",
         "2026-11-23T15:00, '3 hours'",
         "2026-11-24T12:00, '1 day'",
-        "2026-11-23T12:20, less than an hour"
+        "2026-11-23T12:20, less than an hour",
+        "2027-03-01T19:00, 'Monday 1 March 2027, 19:00'"
     })
     void aCountdownSaysWhatIsLeft(String until, String words) {
         Document page = with(part("countdown").with("until", until).with("after", "<p>It has begun</p>"));
@@ -114,6 +119,36 @@ class MoreElementsTest {
                         .text())
                 .isEqualTo("It has begun");
         assertThat(with(over).select("#main section")).isEmpty();
+    }
+
+    @Test
+    void columnsSideBySideHaveHeadingsOfOneLevel() {
+        Document page =
+                page(columns("s1", "A", column(6, heading("One")), column(6, heading("Two"), heading("In two"))));
+        assertThat(page.select("main h2").eachText()).containsExactly("One", "Two");
+        assertThat(page.select("main h3").eachText()).containsExactly("In two");
+    }
+
+    /** Questions that nobody has answered yet have no heading either. */
+    @Test
+    void whatSetsOffOtherThingsDoesNotStandAloneForVisitors() {
+        Part unanswered = part("questions").with("questions", list(group("question", "…", "answer", "…")));
+        Section section = section("s1", "Q", heading("Questions"), unanswered, Compose.divider("short"));
+        assertThat(page(section).select("#main section")).isEmpty();
+        assertThat(page(View.Mode.MARKED, section).select("#main section")).hasSize(1);
+        assertThat(page(section("s2", "H", heading("Words alone"))).select("#main section"))
+                .hasSize(1);
+        assertThat(page(section("s3", "O", heading("Large").with("size", "display"), unanswered))
+                        .select("#main section"))
+                .hasSize(1);
+    }
+
+    @Test
+    void somebodyWithoutAPictureHasTheirFirstLetterInItsPlace() {
+        Document page = with(
+                part("people").with("people", list(group("name", "Ýrsa"), group("name", "Bo", "picture", "loom"))));
+        assertThat(page.select(".person > .initial").eachText()).containsExactly("Ý");
+        assertThat(page.select(".person > img")).hasSize(1);
     }
 
     @Test
@@ -225,9 +260,9 @@ class MoreElementsTest {
 
     @Test
     void sectionsCarryTheirGroundTheirSpaceAndTheirReveal() {
-        Section base = section("s1", "S", heading("Words"));
+        Section base = section("s1", "S", heading("Words"), text("<p>Words</p>"));
         Document gradient = page(base.with("back", Value.of("gradient")).with("backTo", Value.of("deep")));
-        assertThat(gradient.select("section.g.gf-page.gt-deep")).hasSize(1);
+        assertThat(gradient.select("section.g.gf-own.gt-deep")).hasSize(1);
         Document exact = page(base.with("space", Value.of("exact"))
                 .with("spaceAbove", Value.of(37))
                 .with("radius", Value.of(12))

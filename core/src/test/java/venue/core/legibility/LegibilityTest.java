@@ -53,6 +53,9 @@ class LegibilityTest {
     void theTonesOwnGroundIsNeverInTheWay() {
         for (String tone : List.of("plain", "tinted", "deep", "accent")) {
             assertThat(Legibility.of(SITE, section("tone", tone))).isEmpty();
+            assertThat(Legibility.of(SITE, section("tone", tone, "back", "gradient")))
+                    .as("the gradient that is given first, " + tone)
+                    .isEmpty();
         }
     }
 

@@ -15,6 +15,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.compose.Compose;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
@@ -22,6 +23,8 @@ import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
+import venue.core.section.SharedSection;
+import venue.core.section.Zones;
 import venue.core.sitemap.Sitemap;
 import venue.core.value.Value;
 
@@ -47,7 +50,9 @@ class PageRendererTest {
         Edition site = Sites.after(
                 Sites.small(),
                 SectionCommand.placeSection("weaving", "main", 0, "x", "three-features", null, List.of()));
-        assertThat(page(site, "weaving").select("#main section")).hasSize(1 + 1);
+        assertThat(page(site, "weaving").select("#main section"))
+                .as("not even the rules of a section that is still to fill")
+                .hasSize(1);
         assertThat(page(site, "weaving").text()).doesNotContain("Name the first thing");
         Document marked =
                 Jsoup.parse(PageRenderer.render(view(site, View.Mode.MARKED), site.require(Page.class, "weaving"))
@@ -65,6 +70,32 @@ class PageRendererTest {
                 .html());
         assertThat(page.select("h1").eachText()).containsExactly("About Loomgate Yard");
         assertThat(page.select("header")).isEmpty();
+    }
+
+    /** A bare frame is the page's alone: what stands on every page stays out of it. */
+    @Test
+    void aBareFrameHasItsTitleAsH1AndNothingOfEveryPage() {
+        Edition site = Sites.small();
+        SharedSection everywhere =
+                new SharedSection("dark", Compose.section("d1", "Dark", Compose.text("<p>Keep it dark</p>")));
+        Edition with =
+                site.with(List.of(everywhere, site.site().withFoot(List.of("dark")), bareWords(site)), List.of());
+        Page weaving = with.require(Page.class, "weaving");
+        assertThat(page(with, "weaving").text()).contains("Keep it dark");
+        Document bare = Jsoup.parse(PageRenderer.renderIn(
+                        view(with, View.Mode.VISITOR),
+                        weaving,
+                        with.require(venue.core.template.Template.class, "bare"))
+                .html());
+        assertThat(bare.text()).doesNotContain("Keep it dark");
+        assertThat(bare.select("h1").eachText()).containsExactly("Weaving");
+    }
+
+    /** A page whose main zone holds no heading. */
+    private static Page bareWords(Edition site) {
+        return site.require(Page.class, "weaving")
+                .withZones(new Zones(
+                        Map.of("main", List.of(Compose.section("w1", "Words", Compose.text("<p>Looms</p>"))))));
     }
 
     @Test
