@@ -39,7 +39,7 @@ function light(section: string | null) {
 watch(
   () => props.html,
   (html, before) => {
-    if (!html || !before) return
+    if (!html || !before || !marks.value) return
     wide.value?.send({ type: 'show', html })
     narrow.value?.send({ type: 'show', html })
   },
@@ -49,10 +49,8 @@ watch(galley.pointed, light)
 watch(galley.chosen, (section) => {
   if (section) wide.value?.send({ type: 'reveal', section })
 })
-watch(marks, (on) => {
-  wide.value?.send({ type: 'marks', on })
-  narrow.value?.send({ type: 'marks', on })
-})
+/** Without marks it is what visitors get, rendered so; after each step it is asked for anew. */
+const visitors = computed(() => (marks.value ? undefined : sheet.value.proof.markup))
 
 /** Words of the page's own are written where they stand; everything else is gone to in the galley. */
 function choose(at: ProofPlace, frame: typeof wide.value) {
@@ -148,7 +146,9 @@ function left() {
         :path="sheet.proof.path"
         :query="sheet.proof.query"
         :width="width"
-        marks
+        :marks="marks"
+        :markup="visitors"
+        walkable
         label="Proof"
         @point="(s) => (galley.pointed.value = s)"
         @choose="(at) => choose(at, wide)"
@@ -162,7 +162,9 @@ function left() {
         :path="sheet.proof.path"
         :query="sheet.proof.query"
         :width="NARROW"
-        marks
+        :marks="marks"
+        :markup="visitors"
+        walkable
         label="Narrow proof"
         @point="(s) => (galley.pointed.value = s)"
         @choose="(at) => choose(at, narrow)"

@@ -6,13 +6,13 @@ export interface Sheet extends Pick<
   'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address' | 'options'
 > {
   sort: 'page' | 'template'
-  /** Where its proof is served. */
-  proof: { path: string; query: string }
+  /** Where its proof is served, and where what visitors would get is asked for. */
+  proof: { path: string; query: string; markup: string }
 }
 
 export function pageSheet(page: PageDetail | null): Sheet | null {
   if (!page) return null
-  const proof = { path: `page/${page.id}`, query: '' }
+  const proof = { path: `page/${page.id}`, query: '', markup: `pages/${page.id}/markup?visitor=true` }
   return { ...page, sort: 'page', proof }
 }
 
@@ -21,6 +21,8 @@ export function templateSheet(template: TemplateDetail | null, on: string): Shee
   if (!template) return null
   const { id, zones } = template
   const options = template.options.map((use) => use.field)
-  const proof = { path: `template/${id}`, query: on ? `on=${on}` : '' }
+  const query = on ? `on=${on}` : ''
+  const markup = `templates/${id}/markup?visitor=true&${query}`
+  const proof = { path: `template/${id}`, query, markup }
   return { id, zones, options, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
 }

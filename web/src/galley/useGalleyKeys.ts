@@ -4,6 +4,12 @@ import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
 import type { Galley } from './useGalley'
 import { WRITABLE } from './useToFill'
 
+/** Where a card's words begin, past its name. */
+function wordsIn(card: HTMLElement | null | undefined): HTMLElement | undefined {
+  const all = card?.querySelectorAll<HTMLElement>(WRITABLE) ?? []
+  return [...all].find((e) => !e.closest('header'))
+}
+
 /**
  * The keys of the galley, while focus stands in it: I insert, D duplicate, Alt and arrows move, Delete remove, M marks; Enter goes
  * from a card into its words, Escape from its words to the card, and from the card away.
@@ -16,18 +22,13 @@ export function useGalleyKeys(
   marks: Ref<boolean>,
   leave: () => void,
 ) {
+  const cardOf = (section: string | null) =>
+    root.value?.querySelector<HTMLElement>(`.card[data-section="${section}"]`)
   const onSection: Record<string, (section: string) => unknown> = {
     d: (section) => galley.isOwn(section) && galley.copy(section),
     Delete: (section) => galley.remove(section),
-    Enter: (section) => firstWords(section)?.focus(),
+    Enter: (section) => wordsIn(cardOf(section))?.focus(),
   }
-  const cardOf = (section: string | null) =>
-    root.value?.querySelector<HTMLElement>(`.card[data-section="${section}"]`)
-
-  /** Where the section's words begin, past its name. */
-  const firstWords = (section: string) =>
-    [...(cardOf(section)?.querySelectorAll<HTMLElement>(WRITABLE) ?? [])].find((e) => !e.closest('header'))
-
   function step(event: KeyboardEvent) {
     const card = cardOf(galley.chosen.value)
     if (card?.contains(event.target as Node) && card !== event.target) card.focus({ preventScroll: true })

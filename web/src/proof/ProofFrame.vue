@@ -15,6 +15,8 @@ const props = defineProps<{
   /** Where that is fetched after each step, beneath the site's address, by what does not know it otherwise. */
   markup?: string
   marks?: boolean
+  /** Scrolled and walked through, with marks or without. */
+  walkable?: boolean
   /** Not drawn anew after each step. */
   still?: boolean
   fit?: boolean
@@ -98,9 +100,9 @@ defineExpose({ send, renew, origin })
       sandbox="allow-scripts"
       loading="lazy"
       :title="props.label"
-      :tabindex="props.marks ? 0 : -1"
+      :tabindex="props.marks || props.walkable ? 0 : -1"
       :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
-      :class="{ inert: !props.marks }"
+      :class="{ inert: !props.marks && !props.walkable }"
     />
   </div>
 </template>

@@ -12,7 +12,9 @@ import static venue.core.compose.Compose.strongButton;
 import static venue.core.compose.Compose.text;
 import static venue.core.compose.Compose.toned;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import venue.core.section.Section;
@@ -189,40 +191,42 @@ final class VisitPages {
                         listing("open-night", "past", "newest", 6, "rows")));
     }
 
+    /** Every second Friday, as the pages say. */
     private static List<PageDraft> nights(LocalDate today) {
+        LocalDate friday = today.with(TemporalAdjusters.next(DayOfWeek.FRIDAY));
         return List.of(
                 night(
                         "saturn",
                         "Saturn’s late show",
-                        today.plusDays(4),
+                        friday,
                         "Rings nearly edge-on through the Ashcombe refractor, and tea in the store afterwards.",
                         "Siân Ollerenshaw",
                         "moon"),
                 night(
                         "geminids",
                         "Geminids from the heather",
-                        today.plusDays(18),
+                        friday.plusWeeks(2),
                         "Blankets, no telescopes: one hour of looking up together.",
                         "Tomás Jurado",
                         "trails"),
                 night(
                         "orion",
                         "Orion for beginners",
-                        today.plusDays(46),
+                        friday.plusWeeks(6),
                         "A nebula, a red giant and a blue one, in one evening and without jargon.",
                         "Maja Åkerlund",
                         "field"),
                 night(
                         "double-cluster",
                         "The double cluster",
-                        today.minusDays(10),
+                        friday.minusWeeks(2),
                         "Two handfuls of jewels, and a clear sky until ten.",
                         "Idris Fenwick-Hale",
                         "field-two"),
                 night(
                         "harvest-moon",
                         "Harvest moon",
-                        today.minusDays(52),
+                        friday.minusWeeks(8),
                         "The moon rose behind the radio dish, on cue.",
                         "Noor Castellane",
                         "moon"));

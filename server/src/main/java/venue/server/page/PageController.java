@@ -18,6 +18,7 @@ import venue.core.fitting.FittedMany;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
+import venue.core.render.View;
 import venue.core.section.Section;
 import venue.core.template.Template;
 import venue.server.here.Here;
@@ -45,16 +46,17 @@ class PageController {
 
     @GetMapping("/pages/{id}/sheet")
     PageSheet sheet(Here here, @PathVariable String id) {
-        return new PageSheet(page(here, id), markup(here, id).html());
+        return new PageSheet(page(here, id), markup(here, id, false).html());
     }
 
-    /** The page's HTML with marks, for a proof that is open. */
+    /** The page's HTML, for a proof that is open: with marks, or as visitors would get it. */
     record Markup(String html) {}
 
     @GetMapping("/pages/{id}/markup")
-    Markup markup(Here here, @PathVariable String id) {
+    Markup markup(Here here, @PathVariable String id, @RequestParam(defaultValue = "false") boolean visitor) {
         Edition working = here.working();
-        return new Markup(proofs.of(working, working.require(Page.class, id)));
+        View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
+        return new Markup(proofs.of(working, working.require(Page.class, id), mode));
     }
 
     /**

@@ -8,7 +8,7 @@ import venue.core.render.PageRenderer;
 import venue.core.render.View;
 import venue.server.app.Origins;
 
-/** A page's HTML with marks, as its proof shows it now. */
+/** A page's HTML as its proof shows it now. */
 @Component
 public class ProofMarkup {
     private final Origins origins;
@@ -19,8 +19,13 @@ public class ProofMarkup {
         this.clock = clock;
     }
 
+    /** With marks. */
     public String of(Edition working, Page page) {
-        View view = View.of(working, clock.instant(), origins.of(working.site()), View.Mode.MARKED);
+        return of(working, page, View.Mode.MARKED);
+    }
+
+    String of(Edition working, Page page, View.Mode mode) {
+        View view = View.of(working, clock.instant(), origins.of(working.site()), mode);
         return PageRenderer.render(view, page).html();
     }
 }

@@ -33,14 +33,19 @@ class TemplateController {
         return new TemplateDetails(here.workspace(), id).detail();
     }
 
-    /** The template's HTML with marks, on made-up content or on a page's; for a proof that is open. */
+    /** The template's HTML, with marks or as visitors would get it, on made-up content or on a page's; for a proof that is open. */
     record TemplateMarkup(String html) {}
 
     @GetMapping("/markup")
-    TemplateMarkup markup(Here here, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
+    TemplateMarkup markup(
+            Here here,
+            @PathVariable String id,
+            @RequestParam(required = false) @Nullable String on,
+            @RequestParam(defaultValue = "false") boolean visitor) {
         Edition edition = here.working();
         Template template = edition.require(Template.class, id);
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.MARKED);
+        View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
+        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
         Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
         return new TemplateMarkup(PageRenderer.renderIn(view, page, template).html());
     }
@@ -50,7 +55,7 @@ class TemplateController {
 
     @GetMapping("/sheet")
     TemplateSheet sheet(Here here, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
-        return new TemplateSheet(template(here, id), markup(here, id, on).html());
+        return new TemplateSheet(template(here, id), markup(here, id, on, false).html());
     }
 
     /** How the copies of its starter sections stand to it: a merge for each of them, so it is asked for by itself. */

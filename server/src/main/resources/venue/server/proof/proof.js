@@ -40,7 +40,6 @@
     if (message.type === 'light') light(message.section);
     if (message.type === 'reveal') light(message.section)?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
     if (message.type === 'scroll') scrollTo(0, message.top);
-    if (message.type === 'marks') document.documentElement.classList.toggle('venue-no-marks', !message.on);
   });
 
   function show(html) {
