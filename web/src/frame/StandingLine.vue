@@ -68,9 +68,13 @@ const releaseWords = computed(() => {
     >
     <div class="right">
       <span :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{ kept }}</span>
-      <v-btn class="strong" :to="{ name: 'releases' }" :disabled="stands.changes === 0">{{
-        releaseWords
-      }}</v-btn>
+      <v-btn
+        v-if="$route.name !== 'releases'"
+        class="strong"
+        :to="{ name: 'releases' }"
+        :disabled="stands.changes === 0"
+        >{{ releaseWords }}</v-btn
+      >
     </div>
   </footer>
 </template>

@@ -10,6 +10,7 @@ import { STATE_WORDS } from '@/words/stateWords'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
+import ReleasePageSheet from '@/release/ReleasePageSheet.vue'
 import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
 import KeepPatternSheet from '@/galley/KeepPatternSheet.vue'
@@ -23,9 +24,9 @@ import { wornWords } from '@/words/wornWords'
 const site = useSite()
 const galley = useGalley()
 const router = useRouter()
-const sheet = ref<'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | 'holds' | null>(
-  null,
-)
+type SheetName =
+  'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | 'holds' | 'release'
+const sheet = ref<SheetName | null>(null)
 const WAYS = [
   { name: 'page', label: 'Galley' },
   { name: 'form', label: 'Form' },
@@ -134,6 +135,11 @@ function rename(title: string, input: HTMLInputElement) {
             title="Make it the home page…"
             @click="sheet = 'home'"
           />
+          <v-list-item
+            v-if="session.manager && page.state !== 'LIVE'"
+            title="Release this page…"
+            @click="sheet = 'release'"
+          />
           <v-list-item title="History…" @click="sheet = 'history'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
@@ -147,6 +153,7 @@ function rename(title: string, input: HTMLInputElement) {
       <UndoButtons />
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
+    <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />

@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
-import { moor, mounting, press } from '@/test/moor'
+import { moor, mounting, press, row } from '@/test/moor'
 import ReleaseScreen from './ReleaseScreen.vue'
 
 const entry = (item: string, name: string, fate = 'CHANGED', sort = 'PAGE') => ({
@@ -11,6 +11,9 @@ const entry = (item: string, name: string, fate = 'CHANGED', sort = 'PAGE') => (
   fate,
   sort,
   says: ['title'],
+  needs: [],
+  reaches: 1,
+  pages: sort === 'PAGE' ? [item] : [],
 })
 const ENTRIES = [
   entry('visit', 'Visit'),
@@ -36,8 +39,8 @@ let preview: (items: string[]) => object
 let refusal: object | null
 
 /** The screen as it stands once the server has answered. */
-async function screen() {
-  const { site } = moor([], () => ({}))
+async function screen(rows: ReturnType<typeof row>[] = []) {
+  const { site } = moor(rows, () => ({}))
   sent = []
   vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
     const body = init?.body ? (JSON.parse(String(init.body)) as { items: string[]; note: string }) : null
@@ -85,6 +88,38 @@ describe('the releases', () => {
     expect(words(wrapper)).toContain('Nothing to fix.')
   })
 
+  it('stand by what they are of, pages as in the plan and numbers as numbers, taken or left out together', async () => {
+    waiting = [
+      entry('m10', 'Line 10', 'CHANGED', 'MENU'),
+      entry('m9', 'Line 9', 'CHANGED', 'MENU'),
+      ...ENTRIES,
+    ]
+    const wrapper = await screen()
+    expect(wrapper.findAll('section > header h3').map((h) => h.text())).toEqual(['Pages', 'Menus'])
+    expect(wrapper.findAll('li .name').map((n) => n.text())).toEqual([
+      'Opening times',
+      'Visit',
+      'Line 9',
+      'Line 10',
+      'Main',
+    ])
+    await wrapper.get('[aria-label="None of Menus"]').trigger('click')
+    await settled()
+    expect(sent.at(-1)?.body?.items).toEqual(['visit', 'hours'])
+    expect(words(wrapper)).toContain('0 of 3')
+  })
+
+  it('ask before they let out what nobody has filled, and lead to it', async () => {
+    const wrapper = await screen([row('visit', { title: 'Visit', toFill: 21 })])
+    await press(wrapper, 'Release 3 changes')
+    expect(sent.filter((s) => s.path.endsWith('/releases'))).toEqual([])
+    expect(words(wrapper)).toContain('21 places are still to fill on 1 of these pages')
+    await press(wrapper, 'Release it even so')
+    await settled()
+    expect(sent.filter((s) => s.path.endsWith('/releases'))).toHaveLength(1)
+    expect(wrapper.get('.done').text()).toContain('Visit')
+  })
+
   it('say that nothing waits', async () => {
     waiting = []
     const wrapper = await screen()
@@ -99,9 +134,10 @@ describe('the releases', () => {
       findings: [],
     })
     const wrapper = await screen()
-    const [visit, hours] = wrapper.findAll('li input[type=checkbox]')
-    await visit!.setValue(false)
-    await hours!.setValue(false)
+    for (const name of ['Visit', 'Opening times'])
+      await wrapper
+        .get(`[aria-label="Release ${name}"] input, input[aria-label="Release ${name}"]`)
+        .setValue(false)
     await settled()
     expect(sent.at(-1)?.body?.items).toEqual(['main'])
     expect(words(wrapper)).toContain('1 you left out must come along: Opening times.')

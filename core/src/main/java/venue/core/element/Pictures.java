@@ -10,6 +10,9 @@ public final class Pictures {
     /** From edge to edge of the window. */
     public static final int EDGES = 13;
 
+    /** How many pictures a visitor may see before they scroll. */
+    private static final int IN_SIGHT = 3;
+
     private static final int WHOLE = 12;
     /** What stands around the page at its widest, in pixels. */
     private static final int ROUND = 80;
@@ -20,7 +23,7 @@ public final class Pictures {
     private Pictures() {}
 
     /**
-     * The first picture of a page is fetched at once, the others when they come near.
+     * The first pictures of a page are fetched at once, the first before all else; the others when they come near.
      *
      * @param span the share of the page's width it takes on wide screens, in twelfths; {@link #EDGES} is from edge to edge
      */
@@ -35,9 +38,10 @@ public final class Pictures {
         if (!focal.isEmpty()) {
             out.attr("class", focal);
         }
-        if (scene.isFirstPicture()) {
+        int place = scene.nextPicture();
+        if (place == 1) {
             out.attr("fetchpriority", "high");
-        } else {
+        } else if (place > IN_SIGHT) {
             out.attr("loading", "lazy").attr("decoding", "async");
         }
     }

@@ -91,8 +91,8 @@ public interface Scene {
 
     Headings headings();
 
-    /** Whether no picture has been asked about before; the first is among what a visitor sees first. */
-    boolean isFirstPicture();
+    /** Counts the pictures of the page as they are written, from 1: the first few are among what a visitor sees first. */
+    int nextPicture();
 
     /** How wide the page's content grows, in pixels. */
     int pageWidth();

@@ -2,6 +2,8 @@ package venue.core.release;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
@@ -13,6 +15,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.redirect.Redirect;
+import venue.core.render.ValueWords;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
@@ -35,11 +38,14 @@ final class ChangeTeller {
     }
 
     ReleaseEntry entry(String id, @Nullable Item before, @Nullable Item after) {
-        Item shown = after != null ? after : java.util.Objects.requireNonNull(before);
+        Item shown = after != null ? after : Objects.requireNonNull(before);
         ReleaseEntry.Fate fate = before == null
                 ? ReleaseEntry.Fate.NEW
                 : after == null ? ReleaseEntry.Fate.GONE : ReleaseEntry.Fate.CHANGED;
-        return new ReleaseEntry(id, ItemSort.of(shown), shown.name(), fate, says(shown, before, after), List.of());
+        Reach reach = after == null ? new Reach(0, List.of()) : Reach.of(working, after);
+        List<String> says = says(shown, before, after);
+        return new ReleaseEntry(
+                id, ItemSort.of(shown), shown.name(), fate, says, List.of(), reach.pages(), reach.some());
     }
 
     private List<String> says(Item shown, @Nullable Item before, @Nullable Item after) {
@@ -74,15 +80,38 @@ final class ChangeTeller {
             String kind = working.find(Kind.class, entry.kind()).map(Kind::name).orElse(entry.kind());
             return List.of((before == null ? "New in " : "Changed in ") + kind);
         }
-        if (shown instanceof Kind || shown instanceof Redirect || shown instanceof Media) {
+        if (shown instanceof Kind kind) {
+            return kind((Kind) before, kind);
+        }
+        if (shown instanceof Redirect || shown instanceof Media) {
             return List.of(before == null ? "New" : "Changed");
         }
         return List.of("Changed");
     }
 
+    private List<String> kind(@Nullable Kind before, Kind after) {
+        int pages = working.plan().ofKind(after.id()).size();
+        if (before == null) {
+            return List.of("New");
+        }
+        if (Objects.equals(before.template(), after.template())) {
+            return List.of("Changed; " + Words.count(pages, "page is of it", "pages are of it"));
+        }
+        long follow = working.plan().ofKind(after.id()).stream()
+                .flatMap(id -> working.page(id).stream())
+                .filter(p -> p.template() == null)
+                .count();
+        return List.of("Its usual template is " + name(working, after.template()) + " instead of "
+                + name(live, before.template()) + "; " + Words.count(follow, "page follows", "pages follow"));
+    }
+
+    private static String name(Edition edition, @Nullable String template) {
+        return edition.find(Template.class, template).map(Template::name).orElse("none");
+    }
+
     private List<String> site(Site before, Site after) {
         List<String> says = new ArrayList<>();
-        if (!java.util.Objects.equals(before.home(), after.home())) {
+        if (!Objects.equals(before.home(), after.home())) {
             says.add("Home page: " + title(working, after.home()) + " instead of " + title(live, before.home()));
         }
         if (!before.look().equals(after.look())) {
@@ -149,7 +178,7 @@ final class ChangeTeller {
             var is = setting.in(after.settings());
             if (!was.equals(is)) {
                 says.add(setting.label() + ": "
-                        + is.map(v -> String.valueOf(v.json())).orElse("as built in"));
+                        + is.map(v -> ValueWords.of(setting, v, Locale.UK)).orElse("as built in"));
             }
         }
         if (working.site().look().equals(after.id())) {

@@ -9,8 +9,18 @@ import venue.core.edition.ItemSort;
  * @param item its id
  * @param says what changes, as short sentences
  * @param needs ids of other entries that must come along
+ * @param reaches how many pages it alters for visitors
+ * @param pages the ids of a few of those, to look at
  */
-public record ReleaseEntry(String item, ItemSort sort, String name, Fate fate, List<String> says, List<String> needs) {
+public record ReleaseEntry(
+        String item,
+        ItemSort sort,
+        String name,
+        Fate fate,
+        List<String> says,
+        List<String> needs,
+        long reaches,
+        List<String> pages) {
 
     /** What becomes of it on the live site. */
     public enum Fate {
@@ -20,6 +30,6 @@ public record ReleaseEntry(String item, ItemSort sort, String name, Fate fate, L
     }
 
     ReleaseEntry withNeeds(List<String> ids) {
-        return new ReleaseEntry(item, sort, name, fate, says, ids);
+        return new ReleaseEntry(item, sort, name, fate, says, ids, reaches, pages);
     }
 }

@@ -38,7 +38,7 @@ final class PageScene implements Scene {
     private final String language;
     private final PageNeeds needs = new PageNeeds();
     private int ids;
-    private boolean pictured;
+    private int pictures;
     private Outline outline = new Outline(List.of());
     private int span = WHOLE;
     private List<Property> options = List.of();
@@ -280,10 +280,8 @@ final class PageScene implements Scene {
     }
 
     @Override
-    public boolean isFirstPicture() {
-        boolean first = !pictured;
-        pictured = true;
-        return first;
+    public int nextPicture() {
+        return ++pictures;
     }
 
     @Override

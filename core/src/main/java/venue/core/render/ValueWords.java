@@ -12,13 +12,13 @@ import venue.core.text.Words;
 import venue.core.value.Value;
 
 /** Values in words of a language. */
-final class ValueWords {
+public final class ValueWords {
 
     private static final int DAY_ONLY = 10;
 
     private ValueWords() {}
 
-    static String of(Property property, Value value, Locale locale) {
+    public static String of(Property property, Value value, Locale locale) {
         if (value instanceof Value.Num num) {
             String unit = property.unit().isEmpty() ? "" : " " + property.unit();
             return num.number().toPlainString() + unit;

@@ -1,6 +1,7 @@
 package venue.core.release;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -10,16 +11,32 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.edit.Command;
+import venue.core.edit.kind.KindCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
+import venue.core.value.Value;
 
 class ReleasePlanTest {
 
     private final Edition live = Sites.small();
+
+    /** What reaches pages that nobody touched says so. */
+    @Test
+    void aChangeOfKindOrLookTellsInWordsHowManyPagesItAlters() {
+        Edition working = Sites.after(
+                Sites.after(live, KindCommand.setKindTemplates("standard", "wide", List.of("wide", "plain"))),
+                ValueCommand.setValue("dusk", null, null, "headingFont", Value.of("bitter")));
+        assertThat(ReleasePlan.of(live, working).entries())
+                .extracting(ReleaseEntry::item, e -> String.join("; ", e.says()), ReleaseEntry::reaches)
+                .containsExactly(
+                        tuple("dusk", "Headings: Bitter, slab serif; Shows on every page", 3L),
+                        tuple("standard", "Its usual template is Wide picture instead of Plain; 3 pages follow", 3L));
+    }
 
     @Test
     void tellsWhatChangedInSentences() {

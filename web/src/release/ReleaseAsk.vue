@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { counted } from '@/words/counted'
+import type { Unfilled } from './useReleasing'
+
+/** Asked before much goes live, or something that nobody has filled yet. */
+const props = defineProps<{ goes: number; unfilled: Unfilled[]; busy: boolean }>()
+const emit = defineEmits<{ yes: []; close: [] }>()
+const places = computed(() => props.unfilled.reduce((sum, p) => sum + p.toFill, 0))
+const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFill).slice(0, 6))
+</script>
+
+<template>
+  <SheetDialog
+    :title="`${counted(goes, 'change goes', 'changes go')} live at once`"
+    size="narrow"
+    @close="emit('close')"
+  >
+    <template v-if="places">
+      <p class="gap">
+        {{ counted(places, 'place is', 'places are') }} still to fill on
+        {{ counted(unfilled.length, 'of these pages', 'of these pages') }}. Visitors don’t see such places,
+        nor a section that holds nothing else.
+      </p>
+      <ul class="gap">
+        <li v-for="p in most" :key="p.id" class="row-flex">
+          <router-link class="cut grow" :to="{ name: 'page', params: { page: p.id } }">{{
+            p.title
+          }}</router-link>
+          <span class="should">{{ p.toFill }} to fill</span>
+        </li>
+        <li v-if="unfilled.length > most.length" class="quiet">
+          and {{ counted(unfilled.length - most.length, 'more page') }}
+        </li>
+      </ul>
+    </template>
+    <p v-else class="gap">
+      You can go back to what is live now at any time; the working copy stays as it is.
+    </p>
+    <div class="row-flex foot">
+      <v-btn v-focus class="strong" :disabled="busy" @click="emit('yes')">
+        {{ places ? 'Release it even so' : 'Release it' }}
+      </v-btn>
+      <v-btn @click="emit('close')">Not yet<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+}
+li {
+  padding: 4px 0;
+  border-top: 1px solid var(--line2);
+}
+</style>

@@ -1,0 +1,77 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { post } from '@/api/client'
+import type { Preview, ReleaseEntry } from '@/api/types'
+import { useNotices } from '@/edit/useNotices'
+import { useSite } from '@/site/useSite'
+
+const SETTLE_MS = 120
+/** So many changes are asked about before they go. */
+const MANY = 20
+
+/** A page that goes live, or stays so, with places that nobody has filled. */
+export interface Unfilled {
+  id: string
+  title: string
+  toFill: number
+}
+
+/** What went live. */
+export interface Released {
+  number: number
+  changes: number
+  pages: { id: string; title: string; href: string }[]
+}
+
+/** What went live: the pages of it that visitors can go to. */
+function told(items: string[], waited: ReadonlySet<string>): Released {
+  const site = useSite()
+  const pages = items.flatMap((id) => {
+    const row = site.rows.get(id)
+    const shown = row && row.state !== 'WITHDRAWN' && waited.has(id)
+    return shown ? [{ id, title: row.title, href: site.standing!.origin + row.address }] : []
+  })
+  return { number: site.standing?.release ?? 0, changes: items.length, pages }
+}
+
+/** Some of what waits, on its way to go live: what else must come along, what is asked first, and what has come of it. */
+export function useReleasing(entries: Ref<ReleaseEntry[]>, chosen: Ref<string[]>) {
+  const site = useSite()
+  const preview = ref<Preview | null>(null)
+  const busy = ref(false)
+  const done = ref<Released | null>(null)
+
+  const look = useDebounceFn(async () => {
+    if (chosen.value.length === 0) return (preview.value = null)
+    const answer = await post<Preview>(`/sites/${site.id}/releases/preview`, {
+      items: chosen.value,
+      note: '',
+    })
+    if (answer.ok) preview.value = answer.value
+  }, SETTLE_MS)
+  watch(chosen, look, { immediate: true })
+
+  const goes = computed(() => preview.value?.items ?? [])
+  const along = computed(() => goes.value.filter((i) => !chosen.value.includes(i)))
+  const unfilled = computed<Unfilled[]>(() =>
+    goes.value.flatMap((id) => {
+      const row = site.rows.get(id)
+      return row?.toFill ? [{ id, title: row.title, toFill: row.toFill }] : []
+    }),
+  )
+  const asks = computed(() => unfilled.value.length > 0 || goes.value.length > MANY)
+
+  async function release(note: string): Promise<boolean> {
+    if (busy.value) return false
+    busy.value = true
+    const items = goes.value
+    const waited = new Set(entries.value.map((e) => e.item))
+    const answer = await post(`/sites/${site.id}/releases`, { items: chosen.value, note })
+    if (answer.ok) await site.refresh()
+    else useNotices().refuse(answer.problem)
+    busy.value = false
+    if (answer.ok) done.value = told(items, waited)
+    return answer.ok
+  }
+  return { preview, goes, along, unfilled, asks, busy, done, release }
+}
