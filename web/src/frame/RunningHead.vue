@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { useFindings } from '@/upkeep/useFindings'
@@ -11,6 +11,7 @@ const BringInSheet = defineAsyncComponent(() => import('@/pack/BringInSheet.vue'
 const emit = defineEmits<{ find: []; keys: [] }>()
 const site = useSite()
 const session = useSession()
+const route = useRoute()
 const router = useRouter()
 const bringing = ref(false)
 const findings = useFindings()
@@ -37,6 +38,15 @@ const others = computed(() => {
   return [...new Set((site.standing?.here ?? []).map((h) => h.name))].filter((n) => n !== mine)
 })
 
+/** Where the workspaces don't all fit, the one at hand is in sight. */
+const nav = ref<HTMLElement | null>(null)
+watch(
+  () => route.name,
+  () => nav.value?.querySelector('.on')?.scrollIntoView({ inline: 'nearest', block: 'nearest' }),
+  { flush: 'post' },
+)
+onMounted(() => nav.value?.querySelector('.on')?.scrollIntoView({ inline: 'nearest', block: 'nearest' }))
+
 async function leave() {
   site.close()
   await session.signOut()
@@ -50,7 +60,7 @@ async function leave() {
       <img src="/mark.svg" alt="" width="18" height="20" /> Venue
     </router-link>
     <SiteMenu @bring-in="bringing = true" />
-    <nav aria-label="Workspaces">
+    <nav ref="nav" aria-label="Workspaces">
       <router-link
         v-for="w in workspaces"
         :key="w.name"
@@ -194,12 +204,41 @@ nav a.on {
   background: var(--held);
   margin-right: -6px;
 }
+@media (max-width: 820px) {
+  .head {
+    flex-wrap: wrap;
+    height: auto;
+    gap: 0 10px;
+    padding: 0 14px;
+  }
+  .mark {
+    font-size: 0;
+    gap: 0;
+  }
+  nav {
+    order: 3;
+    flex: 0 0 100%;
+    margin: 0 -14px;
+    padding: 0 14px;
+    gap: 18px;
+    overflow-x: auto;
+    border-top: 1px solid var(--line);
+  }
+  nav a {
+    min-height: 40px;
+  }
+}
 @media (max-width: 1100px) {
   .visit {
     display: none;
   }
   .find {
     width: 110px;
+  }
+}
+@media (max-width: 820px) {
+  .find {
+    width: auto;
   }
 }
 </style>

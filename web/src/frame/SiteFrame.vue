@@ -77,7 +77,7 @@ watch(
 
 <style scoped>
 .frame {
-  height: 100vh;
+  height: 100dvh;
   display: flex;
   flex-direction: column;
 }

@@ -73,4 +73,12 @@ onMounted(load)
   max-width: 260px;
   line-height: 24px;
 }
+@media (max-width: 820px) {
+  .site {
+    border-left: 0;
+    padding-left: 0;
+    max-width: 52vw;
+    font-weight: 600;
+  }
+}
 </style>

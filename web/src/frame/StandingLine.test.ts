@@ -23,7 +23,9 @@ async function line(status: number, body: object) {
   site.standing = STANDING as unknown as SiteStanding
   void useEdits().give('moor', { verb: 'set-title', page: 'visit', title: 'One' }, 'visit')
   await vi.advanceTimersByTimeAsync(10)
-  const mounted = mount(StandingLine, { global: { stubs: { 'router-link': true, 'v-btn': true } } })
+  const mounted = mount(StandingLine, {
+    global: { stubs: { 'router-link': true, 'v-btn': true }, mocks: { $route: { name: 'plan' } } },
+  })
   return mounted.get('[role=status]')
 }
 

@@ -3,6 +3,7 @@ import { counted } from '@/words/counted'
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
 import { useEdits } from '@/edit/useEdits'
+import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import { said } from '@/api/said'
 
@@ -11,6 +12,7 @@ const edits = useEdits()
 useNow({ interval: 30000 })
 
 const count = (n: number | undefined) => (n ?? 0).toLocaleString('en-GB')
+const narrow = useNarrow()
 const stands = computed(() => site.standing)
 /** Why nothing can be kept, in a few words; the whole is told when one points at it. */
 const WHY: Record<string, string> = {
@@ -44,7 +46,12 @@ const releaseWords = computed(() => {
 
 <template>
   <footer v-if="stands" class="stand" aria-label="How the site stands">
-    <router-link class="part" :to="{ name: 'plan', params: { page: stands.homeId } }">
+    <span v-if="narrow" class="brief"
+      >{{ count(stands.pages.LIVE) }} live · {{ count(stands.pages.CHANGED) }} changed ·
+      <router-link :to="{ name: 'survey' }">{{ count(stands.mustFix) }} must fix</router-link> ·
+      <span :class="{ must: trouble }" role="status">{{ kept }}</span></span
+    >
+    <router-link v-else class="part" :to="{ name: 'plan', params: { page: stands.homeId } }">
       <b>Home</b> <span class="cut home">{{ stands.homeTitle }}</span>
     </router-link>
     <router-link class="part" :to="{ name: 'plan', query: { state: 'LIVE' } }">
@@ -67,7 +74,9 @@ const releaseWords = computed(() => {
       >release <b>{{ stands.release }}</b></router-link
     >
     <div class="right">
-      <span :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{ kept }}</span>
+      <span v-if="!narrow" :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{
+        kept
+      }}</span>
       <v-btn
         v-if="$route.name !== 'releases'"
         class="strong"
@@ -130,6 +139,17 @@ const releaseWords = computed(() => {
   }
   .part {
     padding: 0 9px;
+  }
+}
+@media (max-width: 820px) {
+  .stand {
+    height: auto;
+    min-height: 48px;
+    padding: 6px 14px;
+    white-space: normal;
+  }
+  .part {
+    display: none;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useSite } from '@/site/useSite'
+import { LONGEST_TITLE } from './form'
 import { useNewPage } from './useNewPage'
 import WhatChooser from './WhatChooser.vue'
 import WhereChooser from './WhereChooser.vue'
@@ -12,7 +13,7 @@ const route = useRoute()
 const router = useRouter()
 const site = useSite()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, kind, titles, lacks, address, busy, make } = useNewPage({
+const { form, kind, titles, lacks, address, busy, make, forget } = useNewPage({
   parent: query('parent'),
   after: query('after'),
   several: route.query.several === '1',
@@ -32,7 +33,9 @@ async function submit() {
         : { name: kind.value?.startsIn === 'form' ? 'form' : 'page', params: { page: made } },
     )
 }
+const tooLong = computed(() => titles.value.some((t) => [...t].length > LONGEST_TITLE))
 function close() {
+  forget()
   void router.replace({ name: 'plan', params: { page: form.parent ?? form.after ?? '' } })
 }
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
@@ -76,6 +79,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             v-focus
             placeholder="What the page is called"
             dir="auto"
+            :counter="form.name.length > 150 ? LONGEST_TITLE : undefined"
+            :aria-invalid="tooLong || undefined"
+            :error="tooLong"
           />
           <p v-if="form.several" class="label">{{ counted(titles.length, 'page') }}, at most 200</p>
           <p v-else-if="address" class="mono address">{{ address.address }}</p>
@@ -173,6 +179,33 @@ label:focus-within {
   }
   section {
     padding: 14px;
+  }
+}
+@media (max-width: 820px) {
+  .desk {
+    padding: 0;
+    overflow-y: auto;
+  }
+  .paper {
+    height: auto;
+    min-height: 100%;
+    border: 0;
+    border-radius: 0;
+  }
+  header {
+    flex-wrap: wrap;
+    padding: 10px 14px;
+  }
+  .columns {
+    display: flex;
+    flex-direction: column;
+  }
+  .what {
+    border-inline: 0;
+    border-block: 1px solid var(--line);
+  }
+  section {
+    overflow: visible;
   }
 }
 </style>

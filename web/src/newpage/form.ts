@@ -16,6 +16,9 @@ export interface Form extends Omit<Start, 'kind'> {
   description: string
 }
 
+/** How long a title may be, in characters. */
+export const LONGEST_TITLE = 200
+
 export function blank(start: Start): Form {
   return { ...start, kind: start.kind ?? '', template: '', name: '', names: '', menus: [], description: '' }
 }

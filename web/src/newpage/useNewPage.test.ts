@@ -33,6 +33,7 @@ async function describing(start: Partial<typeof START> = {}) {
 }
 
 beforeEach(() => {
+  sessionStorage.clear()
   whyNot = {}
   may = true
 })
@@ -97,6 +98,25 @@ describe('a new page', () => {
     page.form.template = 'plain'
     await page.make()
     expect(shown.given[0]).toMatchObject({ kind: 'night', template: 'plain' })
+  })
+
+  it('is kept while one goes back and forward, until it is made', async () => {
+    const first = await describing()
+    first.form.name = 'Winter'
+    first.form.template = 'plain'
+    await nextTick()
+    const again = await describing()
+    expect([again.form.name, again.form.template]).toEqual(['Winter', 'plain'])
+    await again.make()
+    await nextTick()
+    expect((await describing()).form.name).toBe('')
+  })
+
+  it('says how long a name may be before it is refused', async () => {
+    const page = await describing()
+    page.form.name = 'x'.repeat(201)
+    expect(page.lacks.value).toContain('has 201 characters; 200 fit')
+    expect(await page.make()).toBeNull()
   })
 
   it('may be several, a line each', async () => {

@@ -1,9 +1,10 @@
+import { useSessionStorage } from '@vueuse/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
 import { pagesOf } from '@/site/pagesOf'
 import { useSite } from '@/site/useSite'
 import { makeAddress } from './address'
-import { blank, type Form, type Start } from './form'
+import { blank, LONGEST_TITLE, type Form, type Start } from './form'
 import { makePlaces } from './places'
 
 type NewPage = ReturnType<typeof describing>
@@ -23,9 +24,22 @@ export function useNewPage(start: Start): NewPage {
   return shared
 }
 
+/** Kept in this window until it is made or closed: Back and Forward lose nothing that was typed. */
+function keptForm(site: string, start: Start) {
+  const kept = useSessionStorage(`venue-new-${site}-${JSON.stringify(start)}`, blank(start))
+  return { form: reactive(kept.value), forget: () => void (kept.value = null) }
+}
+
+/** What is wrong with the names; empty when nothing is. */
+function wrongNames(titles: string[], several: boolean): string {
+  if (titles.length === 0) return several ? 'Write a name on each line' : 'Give it a name'
+  const long = titles.find((t) => [...t].length > LONGEST_TITLE)
+  return long ? `“${long.slice(0, 30)}…” has ${[...long].length} characters; ${LONGEST_TITLE} fit` : ''
+}
+
 function describing(start: Start) {
   const site = useSite()
-  const form = reactive(blank(start))
+  const { form, forget } = keptForm(site.id, start)
   const kind = computed(() => site.kinds.get(form.kind))
   const places = makePlaces(start, form)
   const { whyNot, may, evenSo } = places
@@ -37,22 +51,36 @@ function describing(start: Start) {
   /** Why it can't be made yet; empty when it can. */
   const lacks = computed(() => {
     if (!kind.value) return 'Choose what it is'
-    const why = whyNot.value.get(form.kind)
-    if (why && !may.value.has(form.kind)) return `${pagesOf(kind.value.name)} ${why}`
-    if (titles.value.length === 0) return form.several ? 'Write a name on each line' : 'Give it a name'
-    return ''
+    const why = !may.value.has(form.kind) && whyNot.value.get(form.kind)
+    if (why) return `${pagesOf(kind.value.name)} ${why}`
+    return wrongNames(titles.value, form.several)
   })
-  watch(kind, (k) => (form.template = k?.template ?? ''), { immediate: true })
+  form.template ||= kind.value?.template ?? ''
+  watch(kind, (k) => (form.template = k?.template ?? ''))
 
   const usual = () => form.template === kind.value?.template
   const { busy, make } = makeMaking(form, titles, () => !lacks.value, {
+    made: forget,
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
   })
-  return { given: start.kind, form, ...places, kind, titles, lacks, address, busy, make }
+  return {
+    given: start.kind,
+    form,
+    ...places,
+    kind,
+    titles,
+    lacks,
+    address,
+    busy,
+    make,
+    forget,
+  }
 }
 
 interface Choices {
+  /** Told when the pages are there. */
+  made: () => void
   template: () => string | undefined
   evenSo: () => true | undefined
 }
@@ -87,6 +115,7 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
     })
     busy.value = false
     if (!answer.ok) return null
+    choices.made()
     await site.refresh()
     return pages[0]?.id ?? null
   }

@@ -11,6 +11,7 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ReleasePageSheet from '@/release/ReleasePageSheet.vue'
+import { LONGEST_TITLE } from '@/newpage/form'
 import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
 import KeepPatternSheet from '@/galley/KeepPatternSheet.vue'
@@ -45,6 +46,10 @@ const searchWords = computed(() => {
     : { words: 'no description', tone: 'should' }
 })
 
+/** How long the title is while it is written. */
+const written = ref(0)
+const tooLong = computed(() => written.value > LONGEST_TITLE)
+const measure = (event: Event) => (written.value = [...(event.target as HTMLInputElement).value].length)
 function rename(title: string, input: HTMLInputElement) {
   void site.give({ verb: 'set-title', page: page.value.id, title }, page.value.id).then((answer) => {
     if (!answer.ok) input.focus()
@@ -69,8 +74,18 @@ function rename(title: string, input: HTMLInputElement) {
         :value="page.title"
         aria-label="Title"
         :disabled="!page.changeable"
+        :aria-invalid="tooLong || undefined"
+        :aria-describedby="tooLong ? 'title-count' : undefined"
+        @input="measure"
         @written="rename"
       />
+      <span
+        v-if="written > LONGEST_TITLE - 40"
+        id="title-count"
+        class="label count"
+        :class="{ must: tooLong }"
+        >{{ written }} of {{ LONGEST_TITLE }} characters</span
+      >
     </div>
     <div v-if="page.changeable" class="fact ways" role="group" aria-label="Written in">
       <router-link
@@ -170,6 +185,18 @@ function rename(title: string, input: HTMLInputElement) {
 </template>
 
 <style scoped>
+.title {
+  position: relative;
+}
+.title:has([aria-invalid]) :deep(input) {
+  border-color: var(--brick);
+}
+.count {
+  position: absolute;
+  right: 0;
+  top: 1px;
+  background: var(--paper);
+}
 .ways {
   gap: 0;
   flex: none;

@@ -8,6 +8,7 @@ import { pagesOf } from '@/site/pagesOf'
 import FactsStrip from './FactsStrip.vue'
 import FormPane from './FormPane.vue'
 import GalleyPane from '@/galley/GalleyPane.vue'
+import NarrowViews, { type View } from '@/galley/NarrowViews.vue'
 import PatternTray from '@/galley/PatternTray.vue'
 import ProofPane from '@/galley/ProofPane.vue'
 import { pageSheet } from '@/galley/Sheet'
@@ -31,6 +32,7 @@ const type = useSiteType()
 /** Written in the form instead of the galley. */
 const asForm = computed(() => route.name === 'form')
 const gone = ref(false)
+const view = ref<View>('galley')
 watch(problem, (p) => (gone.value = p?.status === 404))
 watch(id, () => (galley.chosen.value = null))
 /** Others see in which section one is. */
@@ -58,8 +60,9 @@ useGalleyKeys(
     <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
     <router-link :to="{ name: 'plan', params: { page: '' } }">Back to the Plan</router-link>
   </div>
-  <div v-else-if="page" class="screen" :style="type">
+  <div v-else-if="page" class="screen" :class="`at-${view}`" :style="type">
     <FactsStrip />
+    <NarrowViews v-model="view" />
     <p v-if="!page.changeable" class="told" role="status">
       {{ pagesOf(page.kindName) }} are changed by managers. You can look at it here, and ask one of them.
     </p>

@@ -156,7 +156,7 @@ dd {
 .last {
   margin-top: 14px;
 }
-@media (max-width: 1150px) {
+@media (min-width: 821px) and (max-width: 1150px) {
   .card {
     width: 320px;
     padding: 14px;

@@ -197,6 +197,29 @@ const spoken = computed(() =>
   width: 54px;
   padding-left: 8px;
 }
+@media (max-width: 820px) {
+  .line {
+    height: 52px;
+  }
+  .name {
+    flex: 1 1 auto;
+  }
+  .address,
+  .lane.num:not(:last-child) {
+    display: none;
+  }
+  .lane.num:last-child {
+    width: auto;
+    order: 1;
+    padding-right: 8px;
+  }
+  .lane.wide {
+    width: auto;
+    order: 2;
+    padding: 0 12px 0 0;
+    font-size: 13px;
+  }
+}
 @media (forced-colors: active) {
   .line.chosen {
     outline-color: Highlight;

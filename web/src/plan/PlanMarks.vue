@@ -101,6 +101,11 @@ const sitemapHint = computed(() =>
   border-left: 1.5px solid var(--quiet);
   transform: rotate(40deg);
 }
+@media (max-width: 820px) {
+  .lane {
+    display: none;
+  }
+}
 @media (forced-colors: active) {
   .mark button.there::before,
   .dot {

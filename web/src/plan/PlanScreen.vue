@@ -9,6 +9,7 @@ import BringInSheet from '@/pack/BringInSheet.vue'
 import { useDroppedPack } from '@/pack/useDroppedPack'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
+import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
 import { LENSES, shadeOf, type LensKey } from './lenses'
@@ -32,6 +33,9 @@ const tree = computed(() => planTree.value?.tree ?? null)
 const lens = useLocalStorage<LensKey>('venue-lens', 'template')
 const folded = useLocalStorage<string[]>('venue-folded', [])
 const filter = ref('')
+const narrow = useNarrow()
+/** Where there is no room for both, the chosen page's card stands in place of the plan. */
+const card = ref(false)
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
 const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
@@ -72,6 +76,7 @@ function point(id: string, event: MouseEvent) {
   if (event.shiftKey) return picks.extend(id)
   picks.clear()
   choose(id)
+  card.value = true
 }
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
@@ -124,9 +129,19 @@ usePlanKeys({
 <template>
   <div class="screen" @dragover="carries" @drop="dropped">
     <BringInSheet v-if="pack" :given="pack" :page="chosen" @close="pack = null" />
-    <PlanHead v-model="filter" :lens="lens" :chosen="chosen" @lens="nextLens" @make="makeNew('beneath')" />
+    <p v-if="narrow && card" class="back">
+      <button type="button" class="textlink" @click="card = false">← The plan</button>
+    </p>
+    <PlanHead
+      v-else
+      v-model="filter"
+      :lens="lens"
+      :chosen="chosen"
+      @lens="nextLens"
+      @make="makeNew('beneath')"
+    />
     <div class="split">
-      <div class="plan">
+      <div v-show="!narrow || !card" class="plan">
         <div class="lanes-head label" aria-hidden="true">
           <span class="grow">
             <template v-if="state || filter">
@@ -164,7 +179,7 @@ usePlanKeys({
         @fitting="sheet = 'fitting'"
       />
       <PageCard
-        v-else-if="chosen"
+        v-else-if="chosen && (!narrow || card)"
         :key="chosen"
         :page="chosen"
         @open="open(chosen)"
@@ -212,6 +227,21 @@ usePlanKeys({
   border-bottom: 1px solid var(--line);
   padding-left: 18px;
   padding-right: 10px;
+}
+.back {
+  padding: 10px 14px;
+}
+@media (max-width: 820px) {
+  .split {
+    display: flex !important;
+    flex-direction: column;
+  }
+  .plan {
+    height: 100%;
+  }
+  .lanes-head {
+    display: none;
+  }
 }
 .lane {
   width: 56px;

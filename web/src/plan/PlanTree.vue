@@ -3,6 +3,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { PlanRow } from '@/api/types'
 import { vDrag, vOnto } from '@/look/dragging'
+import { useNarrow } from '@/look/useNarrow'
 import { vFocus } from '@/look/vFocus'
 import { useSite } from '@/site/useSite'
 import { heldWords, type OutlineRow } from './outline'
@@ -34,12 +35,12 @@ const site = useSite()
 const tree = ref<HTMLElement | null>(null)
 defineExpose({ tree })
 
-const ROW = 36
+const narrow = useNarrow()
 const virtual = useVirtualizer(
   computed(() => ({
     count: props.lines.length,
     getScrollElement: () => tree.value,
-    estimateSize: () => ROW,
+    estimateSize: () => (narrow.value ? 52 : 36),
     overscan: 12,
   })),
 )

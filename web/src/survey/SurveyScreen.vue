@@ -149,4 +149,20 @@ li > .grow {
     width: 150px;
   }
 }
+@media (max-width: 820px) {
+  .findings {
+    padding: 4px 14px 20px;
+  }
+  section {
+    display: block;
+  }
+  li {
+    justify-content: flex-start;
+  }
+  .name,
+  li > .grow {
+    width: auto;
+    flex: 1 0 100%;
+  }
+}
 </style>

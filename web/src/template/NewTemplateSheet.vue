@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { freshId } from '@/api/client'
+import type { Command } from '@/api/types'
+import { mayWear } from '@/kind/mayWear'
 import NamingSheet from '@/edit/NamingSheet.vue'
 import { useSite } from '@/site/useSite'
 
@@ -21,15 +23,33 @@ const WAYS = [
 const templates = computed(() => (site.catalog?.templates ?? []).map((t) => ({ value: t.id, title: t.name })))
 const pages = computed(() => [...site.rows.values()].map((r) => ({ value: r.id, title: r.title })))
 
+const kinds = computed(() => (site.catalog?.kinds ?? []).filter((k) => !k.pageless && !k.retired))
+/** A kind that may wear all may wear this one; the others are asked about. */
+const asked = computed(() => kinds.value.filter((k) => k.templates.length > 0))
+const wearers = ref<string[]>(asked.value.filter((k) => mayWear(k, template.value)).map((k) => k.id))
+
 async function make(name: string) {
   const id = freshId()
-  const answer = await site.give({
+  const group = freshId()
+  const command: Command = {
     verb: 'make-template',
     id,
     name,
     from: way.value === 'template' ? template.value : undefined,
     page: way.value === 'page' ? page.value : undefined,
-  })
+  }
+  const answer = await site.give(command, null, group)
+  for (const kind of answer.ok ? asked.value.filter((k) => wearers.value.includes(k.id)) : [])
+    await site.give(
+      {
+        verb: 'set-kind-templates',
+        kind: kind.id,
+        template: kind.template,
+        allowed: [...kind.templates, id],
+      },
+      kind.id,
+      group,
+    )
   if (answer.ok) await router.push({ name: 'template', params: { template: id } })
   return answer
 }
@@ -48,5 +68,18 @@ async function make(name: string) {
     </v-radio-group>
     <v-select v-if="way === 'template'" v-model="template" :items="templates" aria-label="Template to copy" />
     <v-autocomplete v-if="way === 'page'" v-model="page" :items="pages" aria-label="Page to make it from" />
+    <fieldset v-if="asked.length" class="kinds">
+      <legend class="label">Kinds whose pages may wear it</legend>
+      <v-checkbox v-for="k in asked" :key="k.id" v-model="wearers" :value="k.id" :label="k.name" />
+    </fieldset>
   </NamingSheet>
 </template>
+
+<style scoped>
+.kinds {
+  border: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+}
+</style>

@@ -7,6 +7,7 @@ import type { Trial } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import GalleyPane from '@/galley/GalleyPane.vue'
+import NarrowViews, { type View } from '@/galley/NarrowViews.vue'
 import PatternTray from '@/galley/PatternTray.vue'
 import ProofPane from '@/galley/ProofPane.vue'
 import { templateSheet } from '@/galley/Sheet'
@@ -30,6 +31,7 @@ const galley = provideGalley(
   computed(() => templateSheet(template.value, on.value)),
   ref(null),
 )
+const view = ref<View>('galley')
 const marks = useLocalStorage('venue-marks', true)
 const type = useSiteType()
 watch(id, () => (on.value = ''))
@@ -68,8 +70,9 @@ useGalleyKeys(
     <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
     <router-link :to="{ name: 'templates' }">Back to the templates</router-link>
   </div>
-  <div v-else-if="template" class="screen" :style="type">
+  <div v-else-if="template" class="screen" :class="`at-${view}`" :style="type">
     <TemplateStrip :template="template" :waiting="copies?.waiting ?? 0" />
+    <NarrowViews v-model="view" />
     <div class="reaching">
       <p class="grow" role="status">
         <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·

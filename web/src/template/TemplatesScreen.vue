@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { KindInfo, TemplateInfo } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/words/counted'
+import { mayWear } from '@/kind/mayWear'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -17,8 +18,15 @@ const making = ref(false)
 const makingKind = ref(false)
 const manager = computed(() => session.manager)
 const all = computed(() => site.catalog?.templates ?? [])
+/** Those in use come first. */
+const mostWorn = (list: TemplateInfo[]) => [...list].sort((a, b) => b.pages - a.pages)
+/** Why no page wears it, and so where one would begin. */
+function unworn(t: TemplateInfo) {
+  const may = (site.catalog?.kinds ?? []).filter((k) => !k.pageless && mayWear(k, t.id)).map((k) => k.name)
+  return may.length ? `Offered for ${may.join(', ')}` : 'No kind may wear it yet: say which on its screen'
+}
 const groups = computed(() => [
-  { name: 'Templates', list: all.value.filter((t) => !t.retired) },
+  { name: 'Templates', list: mostWorn(all.value.filter((t) => !t.retired)) },
   { name: 'Retired: on their pages, and not offered to others', list: all.value.filter((t) => t.retired) },
 ])
 const kindsOf = (t: TemplateInfo) =>
@@ -36,12 +44,13 @@ function brings(t: TemplateInfo) {
 
 <template>
   <div class="screen">
-    <header class="head">
+    <header class="screen-head">
       <h1>Templates</h1>
       <span class="quiet">what pages are, and how they are laid out; one shapes many</span>
-      <span class="grow" />
-      <v-btn v-if="manager" @click="makingKind = true">New kind…</v-btn>
-      <v-btn v-if="manager" class="yes" @click="making = true">New template…</v-btn>
+      <div v-if="manager" class="tools">
+        <v-btn @click="makingKind = true">New kind…</v-btn>
+        <v-btn class="yes" @click="making = true">New template…</v-btn>
+      </div>
     </header>
     <div class="room">
       <section id="kinds" class="kinds">
@@ -80,6 +89,7 @@ function brings(t: TemplateInfo) {
             </router-link>
             <p class="note">{{ t.note }}</p>
             <p class="label">{{ brings(t) }}</p>
+            <p v-if="!t.pages && !t.retired" class="label">{{ unworn(t) }}</p>
             <p v-if="kindsOf(t).length" class="label">as usual for {{ kindsOf(t).join(', ') }}</p>
           </li>
         </ul>
@@ -104,13 +114,6 @@ function brings(t: TemplateInfo) {
 .table i {
   border-top: 1px solid var(--quiet);
 }
-.head {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  padding: 12px 20px;
-  border-bottom: 1px solid var(--line);
-}
 .room {
   flex: 1;
   min-height: 0;
@@ -125,7 +128,7 @@ h2 {
   margin-top: 0;
 }
 .rows {
-  grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(420px, 100%), 1fr));
   gap: 0 24px;
 }
 .kind {

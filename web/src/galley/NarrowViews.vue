@@ -1,0 +1,50 @@
+<script lang="ts">
+/** What stands in the window where there is room for one thing. */
+export type View = 'galley' | 'proof' | 'facts'
+</script>
+
+<script setup lang="ts">
+import FilterTabs from '@/look/FilterTabs.vue'
+
+/** Turns from the galley to the proof and to the facts; seen only where they don't fit side by side. */
+const view = defineModel<View>({ required: true })
+const TABS = [
+  { key: 'galley', name: 'Galley' },
+  { key: 'proof', name: 'Proof' },
+  { key: 'facts', name: 'Facts' },
+]
+</script>
+
+<template>
+  <FilterTabs v-model="view" class="narrow-views" :tabs="TABS" label="What is shown" />
+</template>
+
+<style>
+.narrow-views {
+  display: none;
+}
+@media (max-width: 820px) {
+  .narrow-views {
+    display: flex;
+    padding: 6px 14px;
+    border-bottom: 1px solid var(--line);
+  }
+  .screen:is(.at-galley, .at-facts) .split > [aria-label='Proof'],
+  .screen:is(.at-proof, .at-facts) .split > .galley,
+  .screen:is(.at-proof, .at-facts) .split > [aria-label='Form'],
+  .screen:is(.at-galley, .at-proof) .strip > .fact:not(.ways) {
+    display: none;
+  }
+  .screen.at-proof .split {
+    display: grid !important;
+    grid-template-columns: 1fr !important;
+  }
+  .screen.at-facts .strip > .fact {
+    flex: 1 0 100%;
+    height: auto;
+    min-height: 44px;
+    border-left: 0;
+    border-top: 1px solid var(--line2);
+  }
+}
+</style>
