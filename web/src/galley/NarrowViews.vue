@@ -5,9 +5,11 @@ export type View = 'galley' | 'proof' | 'facts'
 
 <script setup lang="ts">
 import FilterTabs from '@/look/FilterTabs.vue'
+import { useNarrow } from '@/look/useNarrow'
 
 /** Turns from the galley to the proof and to the facts; seen only where they don't fit side by side. */
 const view = defineModel<View>({ required: true })
+const narrow = useNarrow()
 const TABS = [
   { key: 'galley', name: 'Galley' },
   { key: 'proof', name: 'Proof' },
@@ -16,16 +18,12 @@ const TABS = [
 </script>
 
 <template>
-  <FilterTabs v-model="view" class="narrow-views" :tabs="TABS" label="What is shown" />
+  <FilterTabs v-if="narrow" v-model="view" class="narrow-views" :tabs="TABS" label="What is shown" />
 </template>
 
 <style>
-.narrow-views {
-  display: none;
-}
 @media (max-width: 820px) {
   .narrow-views {
-    display: flex;
     padding: 6px 14px;
     border-bottom: 1px solid var(--line);
   }

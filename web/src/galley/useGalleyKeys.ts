@@ -46,7 +46,7 @@ export function useGalleyKeys(
   }
 
   useEventListener(root, 'keydown', (event: KeyboardEvent) => {
-    if (hasSheet() || event.ctrlKey || event.metaKey || event.defaultPrevented) return
+    if (hasSheet() || event.ctrlKey || event.metaKey) return
     const section = galley.chosen.value
     const by = event.altKey ? { ArrowUp: -1, ArrowDown: 1 }[event.key] : undefined
     if (section && by) {

@@ -25,17 +25,18 @@ export function useToFill(galley: Galley) {
   /** The place one has come to write in; it stays one's place while it is being filled. */
   let here: Element | null = null
 
-  function next(by: 1 | -1): HTMLElement | undefined {
+  /** @param round whether the first follows the last; Tab leaves the places at their end, or nobody could */
+  function next(by: 1 | -1, round: boolean): HTMLElement | undefined {
     const places = waiting().filter((p) => p !== here)
     const from = here
     if (!from) return places.at(by > 0 ? 0 : -1)
     const follows = (p: Element) => from.compareDocumentPosition(p) & Node.DOCUMENT_POSITION_FOLLOWING
     const on = by > 0 ? places.find(follows) : places.findLast((p) => !follows(p))
-    return on ?? places.at(by > 0 ? 0 : -1)
+    return on ?? (round ? places.at(by > 0 ? 0 : -1) : undefined)
   }
 
-  function go(by: 1 | -1) {
-    const place = next(by)
+  function go(by: 1 | -1, round = true) {
+    const place = next(by, round)
     if (!place) return false
     galley.chosen.value = place.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
     place.scrollIntoView({ block: 'center' })
@@ -49,7 +50,7 @@ export function useToFill(galley: Galley) {
   })
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     if (event.key !== 'Tab' || hasSheet() || !here?.contains(event.target as Node)) return
-    if (go(event.shiftKey ? -1 : 1)) event.preventDefault()
+    if (go(event.shiftKey ? -1 : 1, false)) event.preventDefault()
   })
 
   return { go }

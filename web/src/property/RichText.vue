@@ -96,6 +96,11 @@ function link(target: string | null) {
   if (target) chain?.setLink({ href: target }).run()
   else chain?.unsetLink().run()
 }
+/** Focus goes to the card around, where there is one. */
+function leaveMarkdown() {
+  source.value?.blur()
+  source.value?.closest<HTMLElement>('.card')?.focus({ preventScroll: true })
+}
 </script>
 
 <template>
@@ -140,7 +145,7 @@ function link(target: string | null) {
       spellcheck="false"
       :aria-label="`${label} as Markdown`"
       @input="wroteMarkdown"
-      @keydown.esc.stop="source?.blur()"
+      @keydown.esc.stop="leaveMarkdown"
       @blur="leftMarkdown"
     />
     <EditorContent v-show="markdown === null" :editor="editor" class="words" />

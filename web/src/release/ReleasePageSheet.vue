@@ -43,13 +43,7 @@ const says = computed(() => entries.value.find((e) => e.item === props.page)?.sa
       <v-text-field id="page-note" v-model="note" maxlength="200" placeholder="What this release is about" />
     </template>
     <div class="row-flex foot">
-      <v-btn
-        v-if="mine.length && !done"
-        v-focus
-        type="submit"
-        class="strong"
-        :disabled="busy || !goes.length"
-      >
+      <v-btn v-if="goes.length && !done" v-focus type="submit" class="strong" :disabled="busy">
         {{ places ? 'Release it even so' : 'Release it' }}
       </v-btn>
       <v-btn @click="emit('close')">{{ done ? 'Close' : 'Not yet' }}<span class="kbd">Esc</span></v-btn>

@@ -68,6 +68,12 @@ final class Chromium implements AutoCloseable {
         within.evaluate(STOOD_STILL);
     }
 
+    /** Lets go live what is chosen on the screen of releases, and says yes to what is asked first: the demo has places to fill. */
+    static void release(Page page) {
+        page.locator(".side .go").click();
+        page.locator(".v-dialog .strong").click();
+    }
+
     /** What axe-core finds on the page, each as rule and first place; {@code within} limits it to an element. */
     static List<String> violations(Page page) {
         try {

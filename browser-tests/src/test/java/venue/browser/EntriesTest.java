@@ -116,9 +116,7 @@ class EntriesTest {
 
     private void releaseAndVisit() {
         page.navigate(venue.venue("/kestrel-moor/releases"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Release \\d+")))
-                .last()
-                .click();
+        Chromium.release(page);
         assertThat(page.locator(".stand")).containsText("release 2");
         Assertions.assertThat(Visitor.visit(venue, "/support-us").body())
                 .containsSubsequence("Søren’s Rope Walk", FIRST, LAST, "Moor Honey &amp; Wax");

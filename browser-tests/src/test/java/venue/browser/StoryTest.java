@@ -180,9 +180,9 @@ class StoryTest {
         assertThat(changes).containsText("New page beneath Visit at /visit/dark-sky-car-park");
         assertThat(changes).containsText("Home page: “Visit” instead of “Welcome to the moor”");
         assertThat(changes).containsText("Line added: Dark-sky car park");
-        assertThat(changes).containsText("Headings: bitter");
+        assertThat(changes).containsText("Headings: Bitter, slab serif");
         page.getByLabel("A note for the log").fill("The car park");
-        page.locator(".side .go").click();
+        Chromium.release(page);
         assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("Release 2 is live")))
                 .isVisible();
         assertThat(changes).containsText("Everything that was written is live");
