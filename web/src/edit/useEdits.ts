@@ -7,6 +7,7 @@ import { useSession } from '@/session/useSession'
 import { makeDispute } from './dispute'
 import { makeRevisions } from './revisions'
 import { makeSender } from './sender'
+import { aloud } from './aloud'
 import { useNotices } from './useNotices'
 import { makeQueue, type Waiting } from './waiting'
 
@@ -49,16 +50,20 @@ function emptied(length: () => number): Promise<void> {
   })
 }
 
+function sayTurned(answer: Outcome<Answer>, which: 'undo' | 'redo') {
+  if (answer.ok) aloud(`${which === 'undo' ? 'Taken back' : 'Done again'}: ${answer.value.name}.`)
+  else useNotices().refuse(answer.problem)
+}
+
 /** Takes the last step back, or does it again; what was typed last is kept first, or it would come back. */
-function makeTurn(
-  kept: () => Promise<void>,
-  since: Hearer['since'],
-  answered: (answer: Outcome<Answer>) => void,
-) {
+function makeTurn(kept: () => Promise<void>, since: Hearer['since'], succeeded: (answer: Answer) => void) {
   return async (site: string, which: 'undo' | 'redo') => {
     await kept()
     const known = since(site)
-    answered(await post<Answer>(`/sites/${site}/${which}${known === undefined ? '' : `?since=${known}`}`))
+    const query = known === undefined ? '' : `?since=${known}`
+    const answer = await post<Answer>(`/sites/${site}/${which}${query}`)
+    if (answer.ok) succeeded(answer.value)
+    sayTurned(answer, which)
   }
 }
 
@@ -103,7 +108,7 @@ export const useEdits = defineStore('edits', () => {
   const turn = makeTurn(
     () => emptied(() => queue.value.length),
     (site) => known(site).since,
-    (answer) => (answer.ok ? void succeeded(answer.value) : notices.refuse(answer.problem)),
+    (answer) => void succeeded(answer),
   )
   const waiting = computed(() => queue.value.length)
   if (queue.value.length) setTimeout(() => void run())

@@ -204,6 +204,14 @@ nav a.on {
   background: var(--held);
   margin-right: -6px;
 }
+@media (forced-colors: active) {
+  nav a {
+    border-color: Canvas;
+  }
+  nav a.on {
+    border-color: Highlight;
+  }
+}
 @media (max-width: 820px) {
   .head {
     flex-wrap: wrap;

@@ -4,6 +4,7 @@ import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
 import { useEdits } from '@/edit/useEdits'
 import { useNarrow } from '@/look/useNarrow'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { said } from '@/api/said'
 
@@ -13,6 +14,7 @@ useNow({ interval: 30000 })
 
 const count = (n: number | undefined) => (n ?? 0).toLocaleString('en-GB')
 const narrow = useNarrow()
+const session = useSession()
 const stands = computed(() => site.standing)
 /** Why nothing can be kept, in a few words; the whole is told when one points at it. */
 const WHY: Record<string, string> = {
@@ -40,6 +42,7 @@ const whole = computed(() => {
 })
 const releaseWords = computed(() => {
   const n = stands.value?.changes ?? 0
+  if (!session.manager) return n === 0 ? 'Nothing waits' : counted(n, 'change waits', 'changes wait')
   return n === 0 ? 'Nothing to release' : `Release ${count(n)} ${n === 1 ? 'change' : 'changes'}…`
 })
 </script>
@@ -67,8 +70,8 @@ const releaseWords = computed(() => {
       <b>{{ count(stands.toFill) }}</b> to fill
     </router-link>
     <router-link class="part" :to="{ name: 'survey' }">
-      <b class="must">{{ count(stands.mustFix) }}</b> must fix
-      <b class="should">{{ count(stands.shouldFix) }}</b> should fix
+      <b :class="stands.mustFix ? 'must' : 'quiet'">{{ count(stands.mustFix) }}</b> must fix
+      <b :class="stands.shouldFix ? 'should' : 'quiet'">{{ count(stands.shouldFix) }}</b> should fix
     </router-link>
     <router-link class="part last" :to="{ name: 'releases' }"
       >release <b>{{ stands.release }}</b></router-link
@@ -79,7 +82,7 @@ const releaseWords = computed(() => {
       }}</span>
       <v-btn
         v-if="$route.name !== 'releases'"
-        class="strong"
+        :class="{ strong: session.manager }"
         :to="{ name: 'releases' }"
         :disabled="stands.changes === 0"
         >{{ releaseWords }}</v-btn

@@ -51,7 +51,10 @@ const shown = computed(() => {
     .sort((a, b) => rank(a) - rank(b))
 })
 const left = computed(() =>
-  everything.value ? 0 : patterns.value.filter((p) => takes(p.kinds) && !fits(p)).length,
+  everything.value
+    ? 0
+    : patterns.value.filter((p) => (group.value === 'All' || inGroup(p)) && takes(p.kinds) && !fits(p))
+        .length,
 )
 function inGroup(p: PatternInfo): boolean {
   return group.value === 'Used lately' ? recent.value.includes(p.id) : p.group === group.value

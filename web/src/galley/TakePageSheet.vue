@@ -13,7 +13,10 @@ const galley = useGalley()
 const mine = computed(
   () => galley.sheet.value?.zones.filter((z) => z.role === 'MAIN').flatMap((z) => z.sections).length ?? 0,
 )
-const words = computed(() => (mine.value === 1 ? 'The one section' : `The ${mine.value} sections`))
+const one = computed(() => mine.value === 1)
+const words = computed(() =>
+  mine.value === 1 ? 'The one section of this page' : `The ${mine.value} sections of this page`,
+)
 const WAYS = [
   { name: 'After mine', instead: false },
   { name: 'Instead of mine', instead: true },
@@ -45,8 +48,8 @@ const WAYS = [
         <p class="quiet">
           {{
             way.instead
-              ? `${words} of this page go to the shelf, and can come back.`
-              : `${words} of this page stay as they are.`
+              ? `${words} ${one ? 'goes' : 'go'} to the shelf, and can come back.`
+              : `${words} ${one ? 'stays as it is' : 'stay as they are'}.`
           }}
         </p>
       </section>

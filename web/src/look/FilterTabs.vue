@@ -39,4 +39,12 @@ button.on {
   font-weight: 600;
   border-color: var(--juniper);
 }
+@media (forced-colors: active) {
+  button {
+    border-color: Canvas;
+  }
+  button.on {
+    border-color: Highlight;
+  }
+}
 </style>

@@ -56,8 +56,10 @@ useGalleyKeys(
 
 <template>
   <div v-if="gone" class="gone">
-    <h1>This page is not there any more</h1>
-    <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
+    <h1>There is no page here</h1>
+    <p class="quiet">
+      It was removed, or the address is mistyped. What was removed can be put back by whoever removed it.
+    </p>
     <router-link :to="{ name: 'plan', params: { page: '' } }">Back to the Plan</router-link>
   </div>
   <div v-else-if="page" class="screen" :class="`at-${view}`" :style="type">

@@ -87,5 +87,6 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
   width: 11px;
   height: 11px;
   border-radius: 2px;
+  forced-color-adjust: none;
 }
 </style>

@@ -102,7 +102,7 @@ async function goBack(number: number) {
         <v-text-field id="note" v-model="note" maxlength="200" placeholder="What this release is about" />
         <v-btn
           class="strong go"
-          :disabled="!manager || busy || chosen.length === 0"
+          :disabled="!manager || busy || goes.length === 0"
           @click="asks ? (asking = true) : go()"
           >Release {{ counted(goes.length, 'change') }}</v-btn
         >

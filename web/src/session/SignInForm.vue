@@ -10,6 +10,7 @@ const emit = defineEmits<{ done: [] }>()
 const session = useSession()
 const email = ref(session.person?.email ?? '')
 const password = ref('')
+const seen = ref(false)
 const code = ref('')
 const step = ref<'password' | 'code' | 'forgotten' | 'sent'>('password')
 const trouble = ref('')
@@ -96,7 +97,17 @@ async function forgotten() {
     <label class="label" for="email">E-mail</label>
     <v-text-field id="email" v-model="email" v-focus type="email" autocomplete="username" />
     <label class="label" for="password">Password</label>
-    <v-text-field id="password" v-model="password" type="password" autocomplete="current-password" />
+    <div class="row-flex">
+      <v-text-field
+        id="password"
+        v-model="password"
+        :type="seen ? 'text' : 'password'"
+        autocomplete="current-password"
+      />
+      <button type="button" class="textlink" :aria-pressed="seen" @click="seen = !seen">
+        {{ seen ? 'Hide' : 'Show' }}<span class="unseen"> the password</span>
+      </button>
+    </div>
     <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
     <p v-else-if="slow" class="quiet" role="status">
       There were wrong tries before: this one is looked at in a few seconds. Nobody is locked out.

@@ -67,7 +67,9 @@ useGalleyKeys(
 <template>
   <div v-if="problem?.status === 404" class="gone">
     <h1>This template is not there any more</h1>
-    <p class="quiet">Somebody may have removed it. It can be undone by whoever did.</p>
+    <p class="quiet">
+      It was removed, or the address is mistyped. What was removed can be put back by whoever removed it.
+    </p>
     <router-link :to="{ name: 'templates' }">Back to the templates</router-link>
   </div>
   <div v-else-if="template" class="screen" :class="`at-${view}`" :style="type">

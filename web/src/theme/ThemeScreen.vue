@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
+import UndoButtons from '@/site/UndoButtons.vue'
 import { isWriting, lettersAct } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
@@ -66,9 +67,10 @@ useEventListener(window, 'keyup', holdB(false))
       <h1>Theme</h1>
       <span class="quiet">wears</span>
       <LooksBar v-model:trying="trying" :theme="theme" />
-      <span class="quiet reach"
+      <span v-if="manager" class="quiet reach"
         >Changes {{ theme.pages }} pages · hold <span class="kbd">B</span> for before</span
       >
+      <UndoButtons v-if="manager" />
     </div>
     <div class="split halves">
       <div class="settings" aria-label="Settings of the look">

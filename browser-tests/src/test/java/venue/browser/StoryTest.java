@@ -103,7 +103,7 @@ class StoryTest {
 
     private void arrange() {
         page.locator(".title input").blur();
-        page.locator("body").click(new Locator.ClickOptions().setPosition(800, 30));
+        page.locator(".galley").focus();
         page.keyboard().press("i");
         page.locator(".tray")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Three features")))

@@ -73,7 +73,7 @@ final class Shell {
                 .text(say(Phrase.MENU))
                 .end();
         out.start("nav").attr("id", "menu").attr("aria-label", menu.name()).attr("popover");
-        out.start("button", "menu-button")
+        out.start("button", "menu-close")
                 .attr("type", "button")
                 .attr("popovertarget", "menu")
                 .attr("popovertargetaction", "hide")

@@ -12,12 +12,32 @@ import venue.core.theme.Look;
 /** Words on a picture or colour that can't be read well. */
 final class HardToRead extends DeclaredRule {
 
-    HardToRead() {
-        super(
+    /** Below this even large letters are too weak (WCAG 2.2, 1.4.3). */
+    private static final double HARDLY = 3;
+
+    private final boolean hardly;
+
+    private HardToRead(String key, String name, Severity severity, String why, boolean hardly) {
+        super(key, name, severity, why);
+        this.hardly = hardly;
+    }
+
+    static HardToRead weak() {
+        return new HardToRead(
                 "hard-to-read",
                 "Words hard to read",
                 Severity.SHOULD_FIX,
-                "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).");
+                "People with weak sight, or in the sun, can't read the words (WCAG 2.2, 1.4.3).",
+                false);
+    }
+
+    static HardToRead unreadable() {
+        return new HardToRead(
+                "unreadable",
+                "Words that can't be read",
+                Severity.MUST_FIX,
+                "Hardly anybody sees the words on their ground: large letters need 3 : 1 (WCAG 2.2, 1.4.3).",
+                true);
     }
 
     @Override
@@ -27,7 +47,9 @@ final class HardToRead extends DeclaredRule {
                         .body()
                         .all()
                         .filter(s -> s.settings().containsKey("back"))
-                        .flatMap(s -> Legibility.of(scope.edition(), s).stream().map(l -> finding(stand, s, l))));
+                        .flatMap(s -> Legibility.of(scope.edition(), s).stream()
+                                .filter(l -> l.ratio() < HARDLY == hardly)
+                                .map(l -> finding(stand, s, l))));
     }
 
     @Override

@@ -28,7 +28,8 @@ public final class Survey {
             new MenuLineWaits(),
             new MissingDescription(),
             new PictureWithoutWords(),
-            new HardToRead(),
+            HardToRead.unreadable(),
+            HardToRead.weak(),
             new TemplateGone(),
             new Misplaced(),
             new FieldMissing());
