@@ -153,9 +153,10 @@ function remove() {
 .head {
   position: relative;
 }
-.element:hover .head,
+:global(.card:hover .element .head),
+:global(.card.chosen .element .head),
 .element:focus-within .head {
-  padding-right: 90px;
+  padding-right: 100px;
 }
 .acts {
   position: absolute;
@@ -164,7 +165,8 @@ function remove() {
   white-space: nowrap;
   background: var(--sheet);
 }
-.element:hover .acts,
+:global(.card:hover .element .acts),
+:global(.card.chosen .element .acts),
 .element:focus-within .acts {
   opacity: 1;
 }
@@ -172,7 +174,9 @@ function remove() {
   border: 0;
   background: none;
   color: var(--quiet);
-  width: 20px;
+  width: 24px;
+  height: 24px;
+  margin-top: -3px;
   line-height: 16px;
 }
 .acts button:hover {

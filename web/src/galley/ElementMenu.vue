@@ -84,12 +84,6 @@ function add(kind: string | undefined) {
   text-align: left;
   padding: 0 0 0 14px;
   margin: -8px 0;
-  opacity: 0;
-}
-:global(.card:hover .add),
-:global(.card.chosen .add),
-.add:focus-visible {
-  opacity: 1;
 }
 .list {
   background: var(--sheet);

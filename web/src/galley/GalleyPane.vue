@@ -6,7 +6,8 @@ import FactsCard from './FactsCard.vue'
 import FarSection from './FarSection.vue'
 import GoneLine from './GoneLine.vue'
 import SectionCard from './SectionCard.vue'
-import type { ZoneDetail } from '@/api/types'
+import type { PlacedSection, ZoneDetail } from '@/api/types'
+import { backTo } from './places'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { vArrival } from '@/look/vFocus'
@@ -83,13 +84,13 @@ const isGone = (zone: string, index: number) => {
   const gone = galley.gone.value
   return gone?.zone === zone && gone.index === index
 }
-function bringBack(section: string) {
-  const zone = page.value.zones.find((z) => z.role === 'MAIN') ?? page.value.zones[0]
+function bringBack(section: PlacedSection['section']) {
+  const zone = backTo(page.value.zones, section)
   if (zone)
     void galley.give({
       verb: 'move-section',
       item: galley.id(),
-      section,
+      section: section.id,
       zone: zone.key,
       index: zone.sections.length,
     })
@@ -178,7 +179,7 @@ const plans: Record<string, [number, number, number, number]> = {
       </div>
       <div v-for="s in page.shelf" :key="s.id" class="fixed">
         <b>{{ s.name }}</b><span class="grow" />
-        <v-btn @click="bringBack(s.id)">Bring it back to the page</v-btn>
+        <v-btn @click="bringBack(s)">Bring it back to the page</v-btn>
       </div>
     </div>
   </section>
@@ -227,32 +228,28 @@ const plans: Record<string, [number, number, number, number]> = {
   height: 16px;
   border: 0;
   background: none;
-  color: var(--juniper);
-  font: 13px/16px var(--text);
-  opacity: 0;
+  color: var(--quiet);
+  font: 12px/16px var(--text);
   padding: 0;
 }
 .insert::before,
 .insert::after {
   content: '';
   flex: 1;
-  border-top: 1px solid var(--juniper);
+  border-top: 1px solid var(--line);
 }
 .insert span {
   padding: 0 10px;
 }
 .insert.last {
-  opacity: 1;
   height: 30px;
 }
-.insert.last::before,
-.insert.last::after {
-  border-color: var(--line);
+.insert:is(:hover, :focus-visible, .target) {
+  color: var(--juniper);
 }
-.insert:hover,
-.insert:focus-visible,
-.insert.target {
-  opacity: 1;
+.insert:is(:hover, :focus-visible, .target)::before,
+.insert:is(:hover, :focus-visible, .target)::after {
+  border-color: var(--juniper);
 }
 .insert.target {
   background: var(--juniper-wash);

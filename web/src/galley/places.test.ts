@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import type { Sheet } from './Sheet'
-import { makePlaces, moved } from './places'
+import { backTo, makePlaces, moved } from './places'
 
 const placed = (id: string, item = 'visit', inner = id) =>
   ({ section: { id, name: id }, item, inner }) as unknown as PlacedSection
@@ -58,5 +58,20 @@ describe('moving a section a place further', () => {
   it('ends at the first and the last zone', () => {
     expect(moved(zones, at('main', 0, 2), -1)).toBeNull()
     expect(moved(zones, at('foot', 0, 1), 1)).toBeNull()
+  })
+})
+
+describe('coming back from the shelf', () => {
+  const as = (key: string, role: string, accepts: string[] = []) =>
+    ({ key, role, name: key, accepts, sections: [], fixed: [] }) as unknown as ZoneDetail
+  const from = (shelvedZone: string, kind = 'text') =>
+    ({ id: 's', shelvedZone, columns: [{ elements: [{ kind }] }] }) as unknown as PlacedSection['section']
+
+  it('goes where it stood, else to the other side, else to the main zone, where it is taken', () => {
+    const frame = [as('main', 'MAIN'), as('side-left', 'LEFT', ['text']), as('foot', 'FOOT')]
+    expect(backTo(frame, from('foot'))?.key).toBe('foot')
+    expect(backTo(frame, from('side'))?.key).toBe('side-left')
+    expect(backTo(frame, from('side', 'table'))?.key).toBe('main')
+    expect(backTo(frame, from('gone'))?.key).toBe('main')
   })
 })

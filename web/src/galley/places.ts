@@ -1,6 +1,9 @@
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import { sectionsOf } from '@/site/sectionsOf'
 import type { Sheet } from './Sheet'
+import { whyNotIn } from './whyNotIn'
+
+type Section = PlacedSection['section']
 
 /** Where a section stands among its zone's. */
 export interface Place {
@@ -43,6 +46,16 @@ export function makePlaces(sheet: () => Sheet | null) {
     return sheet()?.zones.find((z) => [...z.fixed, ...z.sections].some((s) => s.section.id === section))
   }
   return { id, placed, home, place, isOwn, zoneOf }
+}
+
+/** The zone to which a section comes back from the shelf: the one it stood in, else its like, of those that take it. */
+export function backTo(zones: readonly ZoneDetail[], section: Section): ZoneDetail | undefined {
+  const was = section.shelvedZone ?? ''
+  const kinds = section.columns.flatMap((c) => c.elements.map((e) => e.kind))
+  const side = (z: ZoneDetail) => z.role === 'LEFT' || z.role === 'RIGHT'
+  const near = (z: ZoneDetail) =>
+    z.key === was ? 0 : side(z) && was.startsWith('side') ? 1 : z.role === 'MAIN' ? 2 : 3
+  return zones.filter((z) => !whyNotIn(z, kinds, [])).sort((a, b) => near(a) - near(b))[0]
 }
 
 /** Where a section would stand a place further up (-1) or down (1): in its zone, else in the next one; null at an end. */

@@ -28,15 +28,9 @@ defineProps<{
 .said {
   max-width: 190px;
 }
-@media (max-width: 1100px) {
-  .firm {
-    flex: none;
-  }
-  .block {
-    display: block;
-  }
+@media (max-width: 1300px) {
   .said {
-    max-width: 110px;
+    max-width: 150px;
   }
 }
 </style>

@@ -97,7 +97,7 @@ function rename(title: string, input: HTMLInputElement) {
         >{{ way.label }}</router-link
       >
     </div>
-    <StripFact :label="`Wears ${wornWords(page)}`" :note="wornWords(page)">
+    <StripFact label="Wears" :note="wornWords(page)">
       <template #sign><TemplateGlyph :template="page.template" :wide="34" /></template>
       <button
         v-if="page.changeable"

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { KindInfo, PlanRow, TemplateInfo } from '@/api/types'
 import { LENSES, shadeOf } from './lenses'
 
-const named = <T>(...names: string[]) => new Map(names.map((n) => [n, { id: n, name: n.toUpperCase() } as T]))
+const named = <T>(...names: string[]) =>
+  new Map(names.map((n, i) => [n, { id: n, name: n.toUpperCase(), pages: names.length - i } as T]))
 const templates = named<TemplateInfo>('home', 'plain')
 const kinds = named<KindInfo>('standard')
 const row = (more: Partial<PlanRow>) =>
@@ -15,6 +16,20 @@ describe('lenses', () => {
     expect(plain.colour).not.toBe(home.colour)
     expect(shadeOf('template', row({}), templates, kinds)).toEqual(plain)
     expect(plain.label).toBe('PLAIN')
+  })
+
+  it('give each of those used most a colour of its own, and the rest one together', () => {
+    const many = named<TemplateInfo>(...'abcdefghijkl')
+    const shades = [...'abcdefghijkl'].map((t) => shadeOf('template', row({ template: t }), many, kinds))
+    expect(new Set(shades.map((s) => s.colour)).size).toBe(8)
+    expect(shades.slice(6).map((s) => s.label)).toEqual([
+      'G',
+      'others',
+      'others',
+      'others',
+      'others',
+      'others',
+    ])
   })
 
   it('tell states and findings by word too', () => {

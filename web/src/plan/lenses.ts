@@ -45,12 +45,20 @@ export function shadeOf(
     if (row.shouldFix) return { key: 'should', label: 'should fix', colour: 'var(--ochre)' }
     return { key: 'none', label: 'nothing found', colour: 'var(--line)' }
   }
-  const source: ReadonlyMap<string, { name: string }> = lens === 'template' ? templates : kinds
-  const key = lens === 'template' ? row.template : row.kind
-  const index = [...source.keys()].indexOf(key)
-  return {
-    key,
-    label: source.get(key)?.name ?? key,
-    colour: COLOURS[Math.max(0, index) % COLOURS.length] ?? 'var(--quiet)',
-  }
+  return lens === 'template' ? dealt(row.template, templates) : dealt(row.kind, kinds)
+}
+
+interface Used {
+  name: string
+  pages: number
+}
+
+/** A colour of its own for each that is used most, in the order in which they stand; the rest share the last. */
+function dealt(key: string, source: ReadonlyMap<string, Used>): Shade {
+  const used = [...source].filter(([, s]) => s.pages > 0)
+  const most = [...used].sort((a, b) => b[1].pages - a[1].pages).slice(0, COLOURS.length - 1)
+  const own = used.length <= COLOURS.length ? used : used.filter((u) => most.includes(u))
+  const index = own.findIndex(([id]) => id === key)
+  const colour = COLOURS[index] ?? COLOURS[COLOURS.length - 1]!
+  return index < 0 ? { key: 'other', label: 'others', colour } : { key, label: source.get(key)!.name, colour }
 }

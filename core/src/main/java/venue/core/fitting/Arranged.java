@@ -12,7 +12,7 @@ import venue.core.template.Template;
 import venue.core.template.Zone;
 
 /**
- * A page's sections in the zones of another template: matched by key, then role, then order. Those
+ * A page's sections in the zones of another template: matched by key, then by the nearest role, then order. Those
  * that find no zone, or one that does not take them, are shelved.
  */
 public final class Arranged {
@@ -53,6 +53,9 @@ public final class Arranged {
         if (byKey.isPresent()) {
             return byKey;
         }
-        return from.zone(key).flatMap(old -> to.zones(old.role()).stream().findFirst());
+        return from.zone(key).stream()
+                .flatMap(old -> old.role().nearest().stream())
+                .flatMap(role -> to.zones(role).stream())
+                .findFirst();
     }
 }

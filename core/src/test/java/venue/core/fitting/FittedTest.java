@@ -58,6 +58,18 @@ class FittedTest {
         }
     }
 
+    /** A column at the other side is a column at the side: what stood there stays there. */
+    @Example
+    void aSideColumnsSectionsGoToTheOtherSideNotToTheShelf() {
+        Edition right = Sites.after(free(Sites.small()), PageCommand.chooseTemplate(List.of("weaving"), "side-column"));
+        Edition beside =
+                Sites.after(right, SectionCommand.placeSection("weaving", "side", 0, "aside", null, null, List.of(12)));
+        Edition left = Sites.after(beside, PageCommand.chooseTemplate(List.of("weaving"), "side-left"));
+        Page page = left.require(Page.class, "weaving");
+        assertThat(page.zones().find("aside").orElseThrow().zone()).isEqualTo("side-left");
+        assertThat(page.shelf()).isEmpty();
+    }
+
     @Example
     void whatIsGainedAndLostIsTheOtherWayRoundOnTheWayBack() {
         Edition site = free(Sites.small());
