@@ -16,6 +16,7 @@ import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.text.HtmlCleaner;
+import venue.core.theme.StyleSheet;
 import venue.core.value.Value;
 
 /** What a template of any engine would ask of the items: values with their fallback, links as they lead now, menus. */
@@ -53,6 +54,10 @@ public final class Help {
                 .filter(m -> m.place().equals(place))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    public List<String> fonts() {
+        return StyleSheet.fonts(view.edition().theme());
     }
 
     public boolean isHere(Line line) {
