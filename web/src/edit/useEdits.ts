@@ -51,7 +51,7 @@ function emptied(length: () => number): Promise<void> {
 }
 
 function sayTurned(answer: Outcome<Answer>, which: 'undo' | 'redo') {
-  if (answer.ok) aloud(`${which === 'undo' ? 'Taken back' : 'Done again'}: ${answer.value.name}.`)
+  if (answer.ok) aloud(`${which === 'undo' ? 'Taken back' : 'Put back'}: ${answer.value.name}.`)
   else useNotices().refuse(answer.problem)
 }
 

@@ -145,7 +145,7 @@ const plans: Record<string, [number, number, number, number]> = {
           type="button"
           class="insert"
           :class="{ target: isOver(zone.key, i) }"
-          :aria-label="`Place a section before ${own.section.name}`"
+          :aria-label="`+ section here, before ${own.section.name}`"
           @click="galley.openTray(zone.key, i)"
         >
           <span>+ section here</span>

@@ -45,20 +45,6 @@ watch(
 function done() {
   emit('rename', title.value)
 }
-
-/** What stands in the row, in one breath. */
-const spoken = computed(() =>
-  [
-    row.value.title,
-    row.value.home && 'home page',
-    state.value.word,
-    row.value.toFill && `${row.value.toFill} to fill`,
-    row.value.mustFix && `${row.value.mustFix} must fix`,
-    row.value.shouldFix && `${row.value.shouldFix} should fix`,
-  ]
-    .filter(Boolean)
-    .join(', '),
-)
 </script>
 
 <template>
@@ -71,7 +57,6 @@ const spoken = computed(() =>
     :aria-setsize="line.of"
     :aria-selected="chosen || picked"
     :aria-current="chosen || undefined"
-    :aria-label="spoken"
     :aria-expanded="line.children ? line.open : undefined"
     :class="[{ chosen, picked, held }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
     :style="{ '--lens': colour }"
@@ -84,7 +69,8 @@ const spoken = computed(() =>
         type="button"
         class="fold"
         tabindex="-1"
-        :aria-label="line.open ? `Fold ${row.title}` : `Unfold ${row.title}`"
+        :title="line.open ? 'Fold' : 'Unfold'"
+        aria-hidden="true"
         @click.stop="emit('fold')"
       >
         {{ line.open ? '▾' : '▸' }}
@@ -107,19 +93,25 @@ const spoken = computed(() =>
       <template v-else>
         <span class="title cut" dir="auto" :title="row.title">{{ row.title }}</span>
         <span v-if="row.home" class="home">home</span>
-        <span class="mono cut address">{{ row.address }}</span>
+        <span class="mono cut address" aria-hidden="true">{{ row.address }}</span>
       </template>
       <span v-if="drop?.whyNot" class="why" role="status">{{ drop.whyNot }}</span>
     </div>
     <PlanMarks :row="row" :menus="menus" :chosen="chosen" @menu="(m, there) => emit('menu', m, there)" />
     <div class="lane wide state" :class="row.state">{{ state.mark }} {{ state.word }}</div>
-    <div class="lane num">{{ row.toFill || '' }}</div>
     <div class="lane num">
-      <span v-if="row.mustFix" class="must" :title="`${row.mustFix} must fix`">◆ {{ row.mustFix }}</span>
-      <span v-else-if="row.shouldFix" class="should" :title="`${row.shouldFix} should fix`"
-        >◇ {{ row.shouldFix }}</span
+      <template v-if="row.toFill">{{ row.toFill }}<span class="unseen"> to fill</span></template>
+    </div>
+    <div class="lane num">
+      <span v-if="row.mustFix" class="must" :title="`${row.mustFix} must fix`"
+        >◆ {{ row.mustFix }}<span class="unseen"> must fix</span></span
       >
-      <span v-else-if="row.notes" class="quiet" :title="`${row.notes} to note`">· {{ row.notes }}</span>
+      <span v-else-if="row.shouldFix" class="should" :title="`${row.shouldFix} should fix`"
+        >◇ {{ row.shouldFix }}<span class="unseen"> should fix</span></span
+      >
+      <span v-else-if="row.notes" class="quiet" :title="`${row.notes} to note`"
+        >· {{ row.notes }}<span class="unseen"> to note</span></span
+      >
     </div>
   </div>
 </template>

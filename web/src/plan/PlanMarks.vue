@@ -23,10 +23,10 @@ const sitemapHint = computed(() =>
       type="button"
       :tabindex="chosen ? 0 : -1"
       :data-lane="m.id"
-      :aria-pressed="row.menus.includes(m.id)"
+      :aria-hidden="!chosen"
       :class="{ there: row.menus.includes(m.id), wrong: row.menus.includes(m.id) && draft }"
       :title="menuHint(m.name, row.menus.includes(m.id))"
-      :aria-label="`${row.title} in ${m.name}`"
+      :aria-label="row.menus.includes(m.id) ? `in ${m.name}` : `not in ${m.name}`"
       @click.stop="emit('menu', m.id, row.menus.includes(m.id))"
       @dblclick.stop
     />

@@ -81,4 +81,18 @@ td {
   text-align: right;
   white-space: nowrap;
 }
+@media (max-width: 820px) {
+  tr {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 12px;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--line2);
+  }
+  td {
+    border: 0;
+    padding: 0;
+    height: auto;
+  }
+}
 </style>

@@ -62,7 +62,7 @@ class KeyboardTest {
         assertThat(tree()).hasAttribute("aria-activedescendant", "row-getting-here");
         Locator row = page.locator("#row-getting-here");
         assertThat(row).hasRole(AriaRole.TREEITEM);
-        assertThat(row).hasAccessibleName("Getting here and back, changed");
+        assertThat(row).hasAccessibleName(Pattern.compile("^Getting here and back.*in Main.*changed"));
         assertThat(row).hasAttribute("aria-level", "2");
         assertThat(row).hasAttribute("aria-posinset", "2");
         assertThat(row).hasAttribute("aria-setsize", "6");
@@ -117,9 +117,9 @@ class KeyboardTest {
         press("Escape");
         assertThat(tree()).isFocused();
         press("Tab");
-        assertThat(focused()).hasAccessibleName("Keys and lamps in Main");
+        assertThat(focused()).hasAccessibleName("not in Main");
         press("Enter");
-        assertThat(focused()).hasAttribute("aria-pressed", "true");
+        assertThat(focused()).hasAccessibleName("in Main");
         press("Shift+Tab");
         assertThat(tree()).isFocused();
         press("Enter");
@@ -127,7 +127,7 @@ class KeyboardTest {
     }
 
     private void releaseIt() {
-        Locator more = page.locator(".strip").getByText("More ▾");
+        Locator more = page.locator(".strip .acts button").first();
         more.focus();
         press("Enter");
         assertThat(page.getByText("Release this page…")).isVisible();
