@@ -76,7 +76,7 @@ function done() {
         {{ line.open ? '▾' : '▸' }}
       </button>
       <span v-else class="fold" />
-      <TemplateGlyph :template="row.template" :colour="colour" />
+      <TemplateGlyph :template="row.template" :colour="colour" aria-hidden="true" />
       <input
         v-if="renaming"
         ref="input"
