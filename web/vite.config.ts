@@ -4,10 +4,20 @@ import vuetify from 'vite-plugin-vuetify'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), vuetify({ autoImport: true })],
+  plugins: [
+    vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
+    vuetify({ autoImport: true }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { outDir: 'target/web/venue/interface', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
+  build: {
+    outDir: 'target/web/venue/interface',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 1200,
+  },
   server: {
+    // Help shows what docs/ tells and shows: the words of ours, and the pictures of the views.
+    fs: { allow: ['..'] },
     proxy: Object.fromEntries(
       ['/api', '^/-/(beginning|style|media|fonts|mark|texture|proof)'].map((path) => [
         path,
@@ -17,6 +27,7 @@ export default defineConfig({
   },
   test: {
     environment: 'happy-dom',
+    testTimeout: 60_000,
     include: ['src/**/*.test.ts'],
     server: { deps: { inline: ['vuetify'] } },
   },

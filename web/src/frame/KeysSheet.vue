@@ -7,10 +7,10 @@ const groups = [
   {
     name: 'Everywhere',
     keys: [
-      ['Ctrl K', 'Find a page, screen or command'],
+      ['Ctrl K', 'The index: find anything by name'],
       ['Ctrl Z', 'Undo your last step'],
       ['Ctrl Shift Z', 'Do it again'],
-      ['?', 'These keys'],
+      ['?', 'Help on this screen'],
     ],
   },
   {

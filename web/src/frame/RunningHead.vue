@@ -5,10 +5,11 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { useFindings } from '@/upkeep/useFindings'
 import { counted } from '@/words/counted'
+import FindIndex from '@/find/FindIndex.vue'
 import SiteMenu from './SiteMenu.vue'
 
 const BringInSheet = defineAsyncComponent(() => import('@/pack/BringInSheet.vue'))
-const emit = defineEmits<{ find: []; keys: [] }>()
+const emit = defineEmits<{ keys: []; help: [page?: string] }>()
 const site = useSite()
 const session = useSession()
 const route = useRoute()
@@ -27,16 +28,20 @@ const ALL: { name: string; label: string; also: string[]; managers?: boolean }[]
 /** Editors don't see what is not theirs to do. */
 const workspaces = computed(() => ALL.filter((w) => !w.managers || session.manager))
 
-const initials = (name: string) =>
-  name
-    .split(/\s+/)
-    .map((word) => Array.from(word)[0] ?? '')
-    .slice(0, 2)
-    .join('')
+/** How somebody is called in a line that is short of room. */
+const called = (name?: string) => name?.trim().split(/\s+/)[0] ?? ''
 const others = computed(() => {
   const mine = session.person?.name
-  return [...new Set((site.standing?.here ?? []).map((h) => h.name))].filter((n) => n !== mine)
+  const here = (site.standing?.here ?? []).filter((h) => h.name !== mine)
+  return [...new Map(here.map((h) => [h.name, { name: h.name, where: whereWords(h.at) }])).values()]
 })
+function whereWords(at: string) {
+  const page = site.rows.get(at)?.title
+  const screen = ALL.find((w) => w.name === at || w.also.includes(at))?.label
+  return page || screen ? `on ${page ?? screen}` : ''
+}
+const find = ref<InstanceType<typeof FindIndex> | null>(null)
+defineExpose({ find: () => find.value?.begin() })
 
 /** Where the workspaces don't all fit, the one at hand is in sight. */
 const nav = ref<HTMLElement | null>(null)
@@ -70,22 +75,19 @@ async function leave() {
         {{ w.label }}
       </router-link>
     </nav>
+    <FindIndex ref="find" @keys="emit('keys')" @help="(page) => emit('help', page)" @leave="leave" />
     <div class="right">
-      <a class="visit" :href="site.standing?.origin + '/'" target="_blank" rel="noopener"
-        >See the live site</a
-      >
-      <button type="button" class="find" @click="emit('find')">
-        <span>Find</span><span class="kbd">Ctrl K</span>
-      </button>
       <span
-        v-for="name in others"
-        :key="name"
+        v-for="other in others"
+        :key="other.name"
         class="who other"
-        :title="`${name} is here`"
         role="img"
-        :aria-label="`${name} is here`"
+        :aria-label="`${other.name} is here, ${other.where}`"
+        :title="`${other.name} is here, ${other.where}`"
       >
-        {{ initials(name) }}
+        <span class="cut"
+          >{{ called(other.name) }}<span class="where">, {{ other.where }}</span></span
+        >
       </span>
       <v-menu>
         <template #activator="{ props: menu }">
@@ -94,9 +96,9 @@ async function leave() {
             class="who"
             :class="{ wanted: urgent }"
             v-bind="menu"
-            :aria-label="`${initials(session.person?.name ?? '')}, account of ${session.person?.name}${urgent ? ', upkeep wants you' : ''}`"
+            :aria-label="`${called(session.person?.name)}, account of ${session.person?.name}${urgent ? ', upkeep wants you' : ''}`"
           >
-            {{ initials(session.person?.name ?? '') }}
+            <span class="cut">{{ called(session.person?.name) || 'You' }}</span>
           </button>
         </template>
         <v-list>
@@ -116,7 +118,9 @@ async function leave() {
             :subtitle="urgent ? `${counted(urgent, 'thing')} to see to` : undefined"
             to="/-/upkeep"
           />
+          <v-list-item title="Help" @click="emit('help')" />
           <v-list-item title="Keys" @click="emit('keys')" />
+          <v-list-item title="What is new" @click="emit('help', 'whats-new')" />
           <v-list-item title="Sign out" @click="leave" />
         </v-list>
       </v-menu>
@@ -135,6 +139,7 @@ async function leave() {
   padding: 0 20px;
   border-bottom: 1px solid var(--ink);
   background: var(--paper);
+  position: relative;
 }
 .mark {
   display: flex;
@@ -169,40 +174,24 @@ nav a.on {
   align-items: center;
   gap: 12px;
 }
-.visit {
-  font-size: 13px;
-  color: var(--quiet);
-  white-space: nowrap;
-}
-.find {
-  border: 1px solid var(--line);
-  background: var(--sheet);
-  border-radius: 3px;
-  padding: 4px 8px;
-  color: var(--quiet);
-  width: 170px;
-  display: flex;
-  justify-content: space-between;
-  font: 13px/20px var(--text);
-}
 .who {
-  font: 600 11px/24px var(--text);
-  width: 26px;
-  height: 26px;
+  display: flex;
+  align-items: center;
+  max-width: 190px;
+  min-height: 24px;
   border: 0;
-  border-radius: 50%;
-  text-align: center;
-  color: #fff;
-  background: var(--deed);
-}
-.who.wanted {
-  box-shadow:
-    0 0 0 2px var(--paper),
-    0 0 0 4px var(--brick);
+  border-left: 4px solid var(--deed);
+  background: none;
+  color: var(--ink);
+  font: 13px/20px var(--text);
+  padding: 0 0 0 7px;
 }
 .who.other {
-  background: var(--held);
-  margin-right: -6px;
+  border-color: var(--ochre);
+}
+.who.wanted {
+  border-color: var(--brick);
+  font-weight: 600;
 }
 @media (forced-colors: active) {
   nav a {
@@ -236,17 +225,16 @@ nav a.on {
     min-height: 40px;
   }
 }
-@media (max-width: 1100px) {
-  .visit {
+@media (max-width: 1180px) {
+  .head {
+    gap: 14px;
+  }
+  nav {
+    gap: 15px;
+    margin-left: 4px;
+  }
+  .where {
     display: none;
-  }
-  .find {
-    width: 110px;
-  }
-}
-@media (max-width: 820px) {
-  .find {
-    width: auto;
   }
 }
 </style>

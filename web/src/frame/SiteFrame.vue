@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import FindPalette from './FindPalette.vue'
+import { helpOf } from '@/help/pages'
 import KeysSheet from './KeysSheet.vue'
 import NoticeLine from './NoticeLine.vue'
 import RunningHead from './RunningHead.vue'
@@ -13,12 +13,14 @@ import AsEditorLine from './AsEditorLine.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
+const HelpSheet = defineAsyncComponent(() => import('@/help/HelpSheet.vue'))
 const route = useRoute()
 const site = useSite()
 const session = useSession()
 const ready = ref(false)
 const room = ref<HTMLElement | null>(null)
-const finding = ref(false)
+const head = ref<InstanceType<typeof RunningHead> | null>(null)
+const help = ref('')
 const keys = ref(false)
 
 const place = () => String(route.params.page ?? route.name ?? '')
@@ -29,7 +31,8 @@ async function open() {
   ready.value = true
 }
 
-useGlobalKeys({ find: () => (finding.value = true), keys: () => (keys.value = true) })
+const helpHere = (page = helpOf(String(route.name))) => (help.value = page)
+useGlobalKeys({ find: () => head.value?.find(), help: () => helpHere() })
 onMounted(open)
 onBeforeUnmount(site.close)
 watch(() => route.params.site, open)
@@ -64,12 +67,12 @@ watch(
   <div v-else-if="ready && site.standing" class="frame">
     <a class="skip" href="#room" @click.prevent="room?.focus()">To the screen</a>
     <p class="unseen" role="status">{{ saidAloud }}</p>
-    <RunningHead @find="finding = true" @keys="keys = true" />
+    <RunningHead ref="head" @keys="keys = true" @help="helpHere" />
     <AsEditorLine v-if="session.asEditor && session.mayAll" />
     <main id="room" ref="room" class="room" tabindex="-1"><router-view /></main>
     <NoticeLine />
     <StandingLine />
-    <FindPalette v-model="finding" />
+    <HelpSheet v-if="help" v-model="help" @close="help = ''" @keys="((help = ''), (keys = true))" />
     <KeysSheet v-model="keys" />
     <ConflictSheet />
   </div>

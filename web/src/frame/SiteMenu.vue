@@ -29,13 +29,21 @@ onMounted(load)
 </script>
 
 <template>
-  <v-menu v-if="others.length || session.manager" @update:model-value="(is) => is && load()">
+  <v-menu @update:model-value="(is) => is && load()">
     <template #activator="{ props: menu }">
       <button class="site" type="button" v-bind="menu">
         <span class="cut">{{ site.standing?.name }}</span> ▾
       </button>
     </template>
     <v-list>
+      <v-list-item
+        title="See the live site"
+        subtitle="As visitors have it, in a window of its own"
+        :href="site.standing?.origin + '/'"
+        target="_blank"
+        rel="noopener"
+      />
+      <v-divider />
       <v-list-item
         v-for="s in others"
         :key="s.id"
@@ -56,7 +64,6 @@ onMounted(load)
       </template>
     </v-list>
   </v-menu>
-  <span v-else class="site cut">{{ site.standing?.name }}</span>
 </template>
 
 <style scoped>

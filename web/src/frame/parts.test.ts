@@ -4,8 +4,7 @@ import { nextTick } from 'vue'
 import { useNotices } from '@/edit/useNotices'
 import SignInForm from '@/session/SignInForm.vue'
 import { useSession } from '@/session/useSession'
-import { moor, mounting, press, row } from '@/test/moor'
-import FindPalette from './FindPalette.vue'
+import { moor, mounting, press } from '@/test/moor'
 import NoticeLine from './NoticeLine.vue'
 
 const pushed = vi.fn()
@@ -13,54 +12,6 @@ const route = { name: 'plan' }
 vi.mock('vue-router', () => ({ useRouter: () => ({ push: pushed }), useRoute: () => route }))
 beforeEach(() => pushed.mockClear())
 const global = mounting
-
-describe('finding', () => {
-  const ROWS = [row('visit', { found: 'Ashcombe Cross' }), row('revisit'), row('cafe', { title: 'Café' })]
-  function open() {
-    moor(ROWS)
-    const wrapper = mount(FindPalette, { props: { modelValue: true }, global })
-    const names = () => wrapper.findAll('li .grow').map((n) => n.text())
-    return { wrapper, names, write: (words: string) => wrapper.get('input').setValue(words) }
-  }
-
-  it('begins with the screens, then finds pages by name, address and what they hold', async () => {
-    const { names, write } = open()
-    expect(names().slice(0, 2)).toEqual(['Plan', 'New page'])
-    await write('vis')
-    expect(names()).toEqual(['Visit', 'Revisit'])
-    await write('ashcombe')
-    expect(names()).toEqual(['Visit'])
-    await write('cafe')
-    expect(names()).toEqual(['Café'])
-  })
-
-  it('goes where Enter says, one further with each arrow', async () => {
-    const { wrapper, write } = open()
-    await write('vis')
-    await wrapper.get('input').trigger('keydown', { key: 'ArrowDown' })
-    await wrapper.get('input').trigger('keydown', { key: 'ArrowDown' })
-    await wrapper.get('input').trigger('keydown', { key: 'Enter' })
-    expect(pushed).toHaveBeenCalledWith({ name: 'page', params: { page: 'revisit' } })
-    expect(wrapper.emitted('update:modelValue')).toEqual([[false]])
-  })
-
-  it('says that nothing is called so, and goes nowhere', async () => {
-    const { wrapper, write } = open()
-    await write('nowhere at all')
-    expect(wrapper.text()).toContain('Nothing is called so.')
-    await wrapper.get('input').trigger('keydown', { key: 'Enter' })
-    expect(pushed).not.toHaveBeenCalled()
-  })
-
-  it('finds templates and kinds for managers alone', async () => {
-    const { names, write } = open()
-    await write('wide')
-    expect(names()).toEqual(['Wide picture'])
-    useSession().role = 'EDITOR'
-    await nextTick()
-    expect(names()).toEqual([])
-  })
-})
 
 describe('what was refused', () => {
   it('is said with the way out, told apart from what went well, and closed', async () => {

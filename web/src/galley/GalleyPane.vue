@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
 import { counted } from '@/words/counted'
 import { computed, ref, watch } from 'vue'
 import { aloud } from '@/edit/aloud'
@@ -175,7 +176,8 @@ const plans: Record<string, [number, number, number, number]> = {
     </div>
     <div v-if="page.shelf.length" class="zone">
       <div class="zone-head">
-        <b>Shelf</b><span class="quiet">without a place in this template; visitors don’t see them</span>
+        <b><WordOf word="shelf">Shelf</WordOf></b
+        ><span class="quiet">without a place in this template; visitors don’t see them</span>
       </div>
       <div v-for="s in page.shelf" :key="s.id" class="fixed">
         <b>{{ s.name }}</b><span class="grow" />

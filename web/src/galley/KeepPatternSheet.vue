@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import NamingSheet from '@/edit/NamingSheet.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
 
@@ -11,9 +12,12 @@ const site = useSite()
 const galley = useGalley()
 const name = ref(props.suggested)
 const group = ref(props.section ? 'Our own' : 'Whole pages')
-const groups = computed(() => [
-  ...new Set(['Our own', ...(site.catalog?.patterns ?? []).map((p) => p.group)]),
-])
+const groups = computed(() =>
+  [...new Set(['Our own', ...(site.catalog?.patterns ?? []).map((p) => p.group)])].map((title) => ({
+    value: title,
+    title,
+  })),
+)
 
 const keep = (words: string) =>
   galley.give({
@@ -38,7 +42,7 @@ const keep = (words: string) =>
         This page stays as it is.
       </p>
     </template>
-    <label class="label" for="pattern-group">Offered under</label>
-    <v-select id="pattern-group" v-model="group" :items="groups" />
+    <span class="label">Offered under</span>
+    <ChoiceOf v-model="group" :items="groups" label="Offered under" />
   </NamingSheet>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { FieldUse, Property, PropertyType, Value } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { counted } from '@/words/counted'
 import PropertyInput from '@/property/PropertyInput.vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
@@ -86,15 +87,15 @@ function setFallback(value: Value | undefined) {
           @written="(label) => set({ label })"
         />
       </label>
-      <label>
+      <div>
         <span class="label">Holds</span>
-        <v-select
+        <ChoiceOf
           :model-value="type"
           :items="FIELD_TYPES"
-          aria-label="Holds"
-          @update:model-value="(t: PropertyType) => emit('set', withType(field, t, several))"
+          label="Holds"
+          @update:model-value="(t?: PropertyType) => t && emit('set', withType(field, t, several))"
         />
-      </label>
+      </div>
       <label class="wide">
         <span class="label">Help beneath it</span>
         <WrittenInput class="boxed" :value="field.help" maxlength="300" @written="(help) => set({ help })" />

@@ -15,7 +15,7 @@ import KindTemplatesSheet from './KindTemplatesSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import NewKindSheet from './NewKindSheet.vue'
 import PlacementSheet from './PlacementSheet.vue'
-import { placementWords } from '@/words/placementWords'
+import { placementWords } from '@/site/placementWords'
 
 const props = defineProps<{ kind: KindDetail }>()
 const site = useSite()

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { freshId } from '@/api/client'
 import NamingSheet from '@/edit/NamingSheet.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 
 /** Makes a kind: with the two fields that every listing shows, or like another. */
@@ -33,6 +34,6 @@ async function make(name: string) {
     @close="emit('close')"
   >
     <span class="label">With the fields and rules of</span>
-    <v-select v-model="from" :items="kinds" aria-label="With the fields and rules of" />
+    <ChoiceOf v-model="from" :items="kinds" label="With the fields and rules of" />
   </NamingSheet>
 </template>

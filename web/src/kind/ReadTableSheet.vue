@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
@@ -96,15 +97,15 @@ async function keep() {
     <template v-if="read">
       <h3>Which column is what</h3>
       <div class="map">
-        <label v-for="(heading, i) in read.headings" :key="i">
+        <div v-for="(heading, i) in read.headings" :key="i">
           <span class="label cut">{{ heading || `Column ${i + 1}` }}</span>
-          <v-select
+          <ChoiceOf
             :model-value="columns?.[i] ?? ''"
             :items="choices"
-            :aria-label="`What “${heading}” is`"
-            @update:model-value="(v: unknown) => map(i, String(v))"
+            :label="`What “${heading}” is`"
+            @update:model-value="(v?: string) => map(i, String(v))"
           />
-        </label>
+        </div>
       </div>
       <p class="report" role="status">
         <b>{{ counted(fit.length, 'row fits', 'rows fit') }}</b><template v-if="unfit.length"

@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { FieldUse, KindDetail, Property } from '@/api/types'
 import { newField } from '@/property/fields'
-import { moor, mounting, press, row } from '@/test/moor'
+import { moor, mounting, press, row, choose } from '@/test/moor'
 import FieldCard from './FieldCard.vue'
 import KindTemplatesSheet from './KindTemplatesSheet.vue'
 import MakingSheet from './MakingSheet.vue'
@@ -223,7 +223,7 @@ describe('reading a table', () => {
       sent.push(JSON.parse(String(init?.body)) as { columns: string[] })
       return Promise.resolve(new Response(JSON.stringify(read)))
     })
-    await wrapper.findAll('select')[1]!.setValue('name')
+    await choose(wrapper, 'Name', 1)
     await flushPromises()
     expect(sent.map((s) => s.columns)).toEqual([['', 'name']])
   })

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import CarrySheet from './CarrySheet.vue'
 import { useLibrary } from './useLibrary'
+import WordOf from '@/help/WordOf.vue'
 import { said } from '@/api/said'
 import type { ShelfLine } from '@/api/types'
 
@@ -33,7 +34,7 @@ async function bring(line: ShelfLine) {
 
 <template>
   <section v-if="lines.length" class="library" aria-label="From the library">
-    <h2>From the library <span class="quiet">for all sites</span></h2>
+    <h2>From the <WordOf word="library" /> <span class="quiet">for all sites</span></h2>
     <ul>
       <li v-for="l in lines" :key="l.id">
         <b class="cut" dir="auto">{{ l.name }}</b>

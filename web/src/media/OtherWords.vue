@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import { isForeign, languageName } from '@/site/languages'
@@ -24,11 +25,6 @@ function write(language: string, words: string) {
     props.media.id,
   )
 }
-function add(event: Event) {
-  const select = event.target as HTMLSelectElement
-  added.value.push(select.value)
-  select.value = ''
-}
 </script>
 
 <template>
@@ -43,23 +39,19 @@ function add(event: Event) {
       @written="(words) => write(tag, words)"
     />
   </div>
-  <select v-if="left.length" aria-label="Say it in another language" @change="add">
-    <option value="">+ in another language</option>
-    <option v-for="tag in left" :key="tag" :value="tag">{{ languageName(tag) }}</option>
-  </select>
+  <div v-if="left.length">
+    <span class="label">+ in another language</span>
+    <ChoiceOf
+      :items="left.map((tag) => ({ value: tag, title: languageName(tag) }))"
+      label="Say it in another language"
+      @update:model-value="(tag?: string) => tag && added.push(tag)"
+    />
+  </div>
 </template>
 
 <style scoped>
 .label {
   display: block;
   margin: 8px 0 3px;
-}
-select {
-  border: 0;
-  background: none;
-  color: var(--juniper);
-  font: 13px/20px var(--text);
-  margin: 4px 0;
-  text-decoration: underline;
 }
 </style>

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { MediaInfo } from '@/api/types'
-import { moor, mounting, press } from '@/test/moor'
+import { moor, mounting, press, choose } from '@/test/moor'
 import CutSheet from './CutSheet.vue'
 import FocalPoint, { ratioOf } from './FocalPoint.vue'
 import MediaCard from './MediaCard.vue'
@@ -179,8 +179,8 @@ describe('words in other languages', () => {
   it('are offered in the languages of pages beside the site’s own, and written one by one', async () => {
     shown.site.catalog!.pageSettings = [{ key: 'language', choices }] as never
     const wrapper = mount(OtherWords, { props: { media: picture({ altIn: { cy: 'Cylchoedd' } }) }, global })
-    expect(wrapper.findAll('option').map((o) => o.attributes('value'))).toEqual(['', 'fr'])
-    await wrapper.get('select').setValue('fr')
+    expect(wrapper.findAll('[role=radio]').map((o) => o.text())).toEqual(['French'])
+    await choose(wrapper, 'French')
     const [, french] = wrapper.findAll('textarea')
     await french!.setValue(' Des cercles ')
     await french!.trigger('blur')
@@ -188,6 +188,6 @@ describe('words in other languages', () => {
     expect(shown.given).toEqual([
       { verb: 'describe-media', media: 'trails', alt: 'Des cercles', decorative: false, language: 'fr' },
     ])
-    expect(wrapper.find('select').exists()).toBe(false)
+    expect(wrapper.find('.choice').exists()).toBe(false)
   })
 })

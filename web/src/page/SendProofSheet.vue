@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
 import { get, post } from '@/api/client'
@@ -62,8 +63,8 @@ async function withdraw(id: string) {
       No account is needed; search engines are kept out.
     </p>
     <form class="row-flex" @submit.prevent="make">
-      <label for="sent-days">Good for</label>
-      <v-select id="sent-days" v-model="days" :items="CHOICES" class="days" />
+      <span>Good for</span>
+      <ChoiceOf v-model="days" :items="CHOICES" label="Good for" class="grow" />
       <v-btn type="submit" class="yes">Make a link</v-btn>
     </form>
     <p v-if="address" class="made" role="status">
@@ -92,9 +93,6 @@ async function withdraw(id: string) {
 <style scoped>
 .words {
   margin: 8px 0 14px;
-}
-.days {
-  max-width: 160px;
 }
 .made {
   margin: 14px 0;

@@ -4,6 +4,7 @@ import LinkBox from './LinkBox.vue'
 import { post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { LinkMade, SiteName, TeamMember } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 
 /** Invites somebody; whoever has not come yet gets a new link. */
@@ -58,8 +59,8 @@ async function invite() {
     <h3 class="gap">What they are in each site</h3>
     <div class="seats">
       <template v-for="s in sites" :key="s.id">
-        <label class="cut" :for="`seat-${s.id}`">{{ s.name }}</label>
-        <v-select :id="`seat-${s.id}`" v-model="seats[s.id]" :items="ROLES" />
+        <span class="cut">{{ s.name }}</span>
+        <ChoiceOf v-model="seats[s.id]" :items="ROLES" :label="`In ${s.name}`" />
       </template>
     </div>
     <v-checkbox

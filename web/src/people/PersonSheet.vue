@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import LinkBox from './LinkBox.vue'
 import type { LinkMade, SiteName, TeamMember } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
 
@@ -71,10 +72,10 @@ async function doIt() {
       <div class="seats">
         <template v-for="s in sites" :key="s.id">
           <label class="cut" :for="`seat-${s.id}`">{{ s.name }}</label>
-          <v-select
-            :id="`seat-${s.id}`"
+          <ChoiceOf
             :model-value="person.seats[s.id] ?? NONE"
             :items="ROLES"
+            :label="`In ${s.name}`"
             @update:model-value="seat(s.id, String($event))"
           />
         </template>

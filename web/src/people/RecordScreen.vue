@@ -4,6 +4,7 @@ import { DEEDS, deedWords } from './deeds'
 import { get } from '@/api/client'
 import { said } from '@/api/said'
 import type { RecordLine, SiteName } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSession } from '@/session/useSession'
 
 /** Who did what that is no edit, the latest first. */
@@ -47,8 +48,8 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
   <div class="record">
     <div class="row-flex">
       <h1 class="grow">Record</h1>
-      <v-select v-model="only.site" class="narrow" :items="choices" aria-label="Of which site" />
-      <v-select v-model="only.deed" class="narrow" :items="DEEDS" aria-label="Of what" />
+      <ChoiceOf v-model="only.site" class="narrow" :items="choices" label="Of which site" />
+      <ChoiceOf v-model="only.deed" class="narrow" :items="DEEDS" label="Of what" />
       <a class="save" :href="`/api/record/csv?${query()}`" download>Save as CSV</a>
     </div>
     <p class="quiet">

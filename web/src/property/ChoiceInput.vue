@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
 
@@ -15,10 +16,10 @@ const choices = computed(() =>
 </script>
 
 <template>
-  <v-select
-    :model-value="value ?? property.fallback"
+  <ChoiceOf
+    :model-value="String(value ?? property.fallback ?? '')"
     :items="choices"
-    :aria-label="name ?? property.label"
-    @update:model-value="(v: unknown) => emit('change', String(v))"
+    :label="name ?? property.label"
+    @update:model-value="(v?: string) => emit('change', v)"
   />
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Value } from '@/api/types'
 import { useSite } from '@/site/useSite'
-import { kindsIn } from '@/words/placementWords'
+import { kindsIn } from '@/site/placementWords'
 
 /** What may stand beneath: as inherited, nothing, or these kinds. */
 defineOptions({ inheritAttrs: false })

@@ -5,15 +5,13 @@ import type { Asked, Told } from './asked'
 import { promptOf, textOf } from './values'
 import { whyUnfit } from './whyUnfit'
 
-/** Words, lines, numbers and dates, typed. What does not fit stays as it is written, and is not kept before it does. */
+/** Words, lines and numbers, typed. What does not fit stays as it is written, and is not kept before it does. */
 const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
 const { typed, writing, write, left: leave } = useTyping(() => textOf(props.value), tell)
 const prompt = computed(() => promptOf(props.value))
 const TYPES: Record<string, string> = {
   NUMBER: 'number',
-  DATE: 'date',
-  DATE_TIME: 'datetime-local',
   COLOUR: 'color',
 }
 const inputType = computed(() => TYPES[props.property.type as string] ?? 'text')

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Property } from '@/api/types'
-import { moor, mounting, row } from '@/test/moor'
+import { moor, mounting, row, choose } from '@/test/moor'
 import ChoiceInput from './ChoiceInput.vue'
 import FlagInput from './FlagInput.vue'
 import HoldsInput from './HoldsInput.vue'
@@ -13,6 +13,7 @@ import PageInput from './PageInput.vue'
 import PictureInput from './PictureInput.vue'
 import PropertyInput from './PropertyInput.vue'
 import RichInput from './RichInput.vue'
+import DateInput from './DateInput.vue'
 import TypedInput from './TypedInput.vue'
 
 const property = (type: string, more: Partial<Property> = {}) =>
@@ -36,7 +37,7 @@ describe('the input of a property', () => {
     ['WORDS', TypedInput],
     ['LINES', TypedInput],
     ['NUMBER', TypedInput],
-    ['DATE', TypedInput],
+    ['DATE', DateInput],
     ['RICH', RichInput],
     ['PICTURE', PictureInput],
     ['FILE', PictureInput],
@@ -73,7 +74,7 @@ describe('the input of a property', () => {
     expect(wrapper.get('input').classes()).toContain('fill')
   })
 
-  it('gives numbers as numbers, nothing for an empty one, and dates by the browser’s own', async () => {
+  it('gives numbers as numbers, and nothing for an empty one', async () => {
     const { wrapper, told } = input(property('NUMBER'))
     expect(wrapper.get('input').attributes('type')).toBe('number')
     await wrapper.get('input').setValue('12.5')
@@ -82,21 +83,52 @@ describe('the input of a property', () => {
     await emptied.wrapper.get('input').setValue('')
     await emptied.wrapper.get('input').trigger('blur')
     expect(emptied.told()).toEqual([undefined])
-    expect(input(property('DATE_TIME')).wrapper.get('input').attributes('type')).toBe('datetime-local')
+  })
+})
+
+describe('days', () => {
+  it('are shown in words and read from words, and keep their time', async () => {
+    const { wrapper, told } = input(property('DATE_TIME'), '2026-10-02T19:00')
+    const [day, time] = wrapper.findAll('input')
+    expect((day!.element as HTMLInputElement).value).toContain('October')
+    await day!.setValue('9 Oct 2026')
+    await time!.setValue('7.30 pm')
+    expect(told()).toEqual(['2026-10-09T19:00', '2026-10-02T19:30'])
+  })
+
+  it('that are none are told, and not kept', async () => {
+    const { wrapper, told } = input(property('DATE'), '2026-10-02')
+    await wrapper.get('input').setValue('31 February 2026')
+    expect(told()).toEqual([])
+    expect(wrapper.text()).toContain('“31 February 2026” is no day')
+  })
+
+  it('are chosen in a small month, walked by keys', async () => {
+    const { wrapper, told } = input(property('DATE'), '2026-10-31')
+    await wrapper.get('[aria-expanded]').trigger('click')
+    await wrapper.get('table').trigger('keydown', { key: 'ArrowRight' })
+    const at = wrapper.get('td [tabindex="0"]')
+    expect(at.text()).toBe('1')
+    await at.trigger('click')
+    expect(told()).toEqual(['2026-11-01'])
+    expect(wrapper.find('table').exists()).toBe(false)
   })
 })
 
 describe('choosing', () => {
   it('is among the property’s own, with what holds otherwise shown', async () => {
     const { wrapper, told } = input(property('CHOICE', { choices: CHOICES, fallback: 'calm' as never }))
-    expect((wrapper.get('select').element as HTMLSelectElement).value).toBe('calm')
-    await wrapper.get('select').setValue('loud')
+    expect(wrapper.get('[aria-checked=true]').text()).toBe(CHOICES.find((c) => c.value === 'calm')!.label)
+    await choose(wrapper, CHOICES.find((c) => c.value === 'loud')!.label)
     expect(told()).toEqual(['loud'])
   })
 
   it('is among the site’s kinds, or its pages', async () => {
     const kinds = input(property('KIND'))
-    expect(kinds.wrapper.findAll('option').map((o) => o.text())).toEqual(['Standard page', 'Open night'])
+    expect(kinds.wrapper.findAll('[role=radio]').map((o) => o.text())).toEqual([
+      'Standard page',
+      'Open night',
+    ])
     const pages = input(property('PAGE'), 'home')
     await pages.wrapper.get('select').setValue('visit')
     await pages.wrapper.get('select').setValue('')

@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import type { Property } from '@/api/types'
 import ChoiceInput from './ChoiceInput.vue'
+import DateInput from './DateInput.vue'
 import FlagInput from './FlagInput.vue'
 import HoldsInput from './HoldsInput.vue'
 import LinkInput from './LinkInput.vue'
@@ -19,6 +20,8 @@ const INPUTS: Record<string, Component> = {
   MANY: ManyInput,
   YES_NO: FlagInput,
   CHOICE: ChoiceInput,
+  DATE: DateInput,
+  DATE_TIME: DateInput,
   KIND: ChoiceInput,
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
 import { counted } from '@/words/counted'
 import { computed, nextTick, ref, watch } from 'vue'
 import { post } from '@/api/client'
@@ -76,7 +77,7 @@ async function goBack(number: number) {
       <div ref="room" class="changes" :aria-busy="!waiting">
         <ReleaseDone v-if="done" :done="done" :origin="site.standing?.origin ?? ''" />
         <template v-if="entries.length">
-          <h2>What will change</h2>
+          <h2>What will change in the <WordOf word="release">live site</WordOf></h2>
           <ChangeList v-model="left" :entries="entries" :along="along" />
         </template>
         <p v-else-if="waiting" class="quiet">

@@ -6,6 +6,7 @@ import { said } from '@/api/said'
 import type { SiteSettings } from '@/api/types'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import SiteFactsInput from '@/galley/SiteFactsInput.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
@@ -73,18 +74,24 @@ async function retire() {
             @written="(name) => describe({ name })"
           />
           <div class="two">
-            <v-select
-              :model-value="settings.language"
-              :items="languages"
-              label="Language"
-              @update:model-value="(language: unknown) => describe({ language: String(language) })"
-            />
-            <v-autocomplete
-              :model-value="settings.timeZone"
-              :items="allZones()"
-              label="Time zone"
-              @update:model-value="(zone: unknown) => zone && describe({ timeZone: String(zone) })"
-            />
+            <div>
+              <span class="label">Language</span>
+              <ChoiceOf
+                :model-value="settings.language"
+                :items="languages"
+                label="Language"
+                @update:model-value="(language?: string) => describe({ language })"
+              />
+            </div>
+            <div>
+              <span class="label">Time zone</span>
+              <v-autocomplete
+                :model-value="settings.timeZone"
+                :items="allZones()"
+                aria-label="Time zone"
+                @update:model-value="(zone: unknown) => zone && describe({ timeZone: String(zone) })"
+              />
+            </div>
           </div>
           <p class="quiet small">
             Days and hours in listings and showing times are those of the time zone. Visitors see changes here

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { allZones, proposedHost, type AskedSite } from './proposed'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { LANGUAGES } from '@/words/languages'
 
 /** What is asked of a new site. `wrong` says what is wrong with a field, or nothing. */
@@ -32,8 +33,8 @@ watch(
     <p v-if="wrong('siteHost')" class="must" role="alert">{{ wrong('siteHost') }}</p>
     <div class="two">
       <div>
-        <label class="label" for="language">Language</label>
-        <v-select id="language" v-model="asked.language" :items="LANGUAGES" />
+        <span class="label">Language</span>
+        <ChoiceOf v-model="asked.language" :items="LANGUAGES" label="Language" />
       </div>
       <div>
         <label class="label" for="zone">Time zone</label>

@@ -25,7 +25,7 @@ export function hasSheet(): boolean {
 }
 
 /** Keys that work on every screen: Ctrl K, Ctrl Z, Ctrl Shift Z, ?. */
-export function useGlobalKeys(to: { find: () => void; keys: () => void }) {
+export function useGlobalKeys(to: { find: () => void; help: () => void }) {
   const edits = useEdits()
   const site = useSite()
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
@@ -39,7 +39,7 @@ export function useGlobalKeys(to: { find: () => void; keys: () => void }) {
       void edits.turn(site.id, event.shiftKey ? 'redo' : 'undo')
     } else if (key === '?' && !isWriting(event) && lettersAct(event)) {
       event.preventDefault()
-      to.keys()
+      to.help()
     }
   })
 }

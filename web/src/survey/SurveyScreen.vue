@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import WordOf from '@/help/WordOf.vue'
 import type { Findings } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
@@ -40,7 +41,7 @@ function go(page: boolean, item: string, section?: string) {
         >
       </nav>
       <span v-if="survey && part === 'findings'" class="quiet">
-        on the working copy: <b class="must">{{ survey.mustFix }}</b> must fix ·
+        on the <WordOf word="working copy" />: <b class="must">{{ survey.mustFix }}</b> must fix ·
         <b class="should">{{ survey.shouldFix }}</b> should fix · {{ survey.notes }} to note
       </span>
       <router-link v-if="only" :to="{ name: 'survey' }">Show all rules</router-link>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import type { TemplateDetail, Value } from '@/api/types'
 import { counted } from '@/words/counted'
@@ -11,7 +12,10 @@ const emit = defineEmits<{ set: [key: string, value: Value | undefined]; close: 
 
 <template>
   <SheetDialog :title="`Frame of ${template.name}`" size="narrow" @close="emit('close')">
-    <p class="quiet">Shows at once on {{ counted(template.pages, 'page') }} of the working copy.</p>
+    <p class="quiet">
+      The <WordOf word="frame" /> shows at once on {{ counted(template.pages, 'page') }} of the
+      <WordOf word="working copy" />.
+    </p>
     <PropertyInput
       v-for="p in template.frameSettings"
       :key="p.key"

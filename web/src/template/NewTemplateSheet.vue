@@ -5,6 +5,7 @@ import { freshId } from '@/api/client'
 import type { Command } from '@/api/types'
 import { mayWear } from '@/kind/mayWear'
 import NamingSheet from '@/edit/NamingSheet.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 
 /** Makes a template: from nothing, from another, or from a page. */
@@ -66,7 +67,7 @@ async function make(name: string) {
     <v-radio-group v-model="way" aria-label="What it begins with">
       <v-radio v-for="w in WAYS" :key="w.key" :value="w.key" :label="w.label" />
     </v-radio-group>
-    <v-select v-if="way === 'template'" v-model="template" :items="templates" aria-label="Template to copy" />
+    <ChoiceOf v-if="way === 'template'" v-model="template" :items="templates" label="Template to copy" />
     <v-autocomplete v-if="way === 'page'" v-model="page" :items="pages" aria-label="Page to make it from" />
     <fieldset v-if="asked.length" class="kinds">
       <legend class="label">Kinds whose pages may wear it</legend>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import { useSite } from '@/site/useSite'
@@ -7,7 +8,7 @@ import { counted } from '@/words/counted'
 
 /** The patterns of the site, to be carried elsewhere or given to all sites; they are placed from the tray. */
 const site = useSite()
-const open = ref(false)
+const open = ref(useRoute().hash === '#patterns')
 const patterns = computed(() => site.catalog?.patterns ?? [])
 </script>
 

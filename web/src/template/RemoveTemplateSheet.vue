@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -16,13 +17,13 @@ const others = computed(() =>
     .filter((t) => t.id !== props.template.id && !t.retired)
     .map((t) => ({ value: t.id, title: t.name })),
 )
-const successor = ref('')
+const successor = ref<string>()
 
 async function remove() {
   const answer = await site.give({
     verb: 'remove-template',
     template: props.template.id,
-    successor: successor.value,
+    successor: successor.value ?? '',
   })
   if (!answer.ok) return
   emit('close')
@@ -36,7 +37,8 @@ async function remove() {
       {{ counted(template.pages, 'page wears', 'pages wear') }} it and will wear another. Sections without a
       place there wait on each page’s shelf. It can be undone.
     </p>
-    <v-select v-model="successor" :items="others" label="Worn instead" aria-label="Worn instead" />
+    <span class="label">Worn instead</span>
+    <ChoiceOf v-model="successor" :items="others" label="Worn instead" />
     <div class="row-flex words">
       <v-btn class="danger" :disabled="!successor" @click="remove">Remove it</v-btn>
       <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>

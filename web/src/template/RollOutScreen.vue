@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import WordOf from '@/help/WordOf.vue'
 import type { RollOutCell, RollOutRow } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
 import { counted } from '@/words/counted'
@@ -79,7 +80,10 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         <button type="button" class="mono back" @click="back">
           ← {{ site.templates.has(id) ? table?.name : 'Plan' }}
         </button>
-        <h1>Roll out {{ site.templates.has(id) ? '' : 'the pattern ' }}{{ table?.name }}</h1>
+        <h1>
+          <WordOf word="roll-out">Roll out</WordOf> {{ site.templates.has(id) ? '' : 'the pattern '
+          }}{{ table?.name }}
+        </h1>
       </div>
       <FilterTabs v-model="filter" :tabs="tabs" label="Filter" />
       <span class="grow" />

@@ -2,8 +2,10 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import WordOf from '@/help/WordOf.vue'
 import { get } from '@/api/client'
 import type { Trial } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import GalleyPane from '@/galley/GalleyPane.vue'
@@ -49,11 +51,23 @@ watch(
   },
   { immediate: true },
 )
+/** What it may be looked at with: made-up content, its kind's hard pages, and each page that wears it. */
+const contents = computed(() => [
+  { value: '', title: 'made-up content' },
+  ...trials.value.map((t) => ({
+    value: t.page,
+    title: `${t.what}: ${t.title}`,
+    group: `Hard ones of ${kind.value?.name}`,
+  })),
+  ...(template.value?.wearing ?? [])
+    .filter((p) => !trials.value.some((t) => t.page === p.id))
+    .map((p) => ({ value: p.id, title: p.title, group: 'Pages that wear it' })),
+])
 /** How the copies there are stand to their starter sections, and the pages' own sections beside them. */
 function standing({ inStep, behind, adapted, own }: Copies): string {
   const copied = inStep + behind + adapted
   const copies = copied ? `${inStep} copies in step, ${behind} behind, ${adapted} adapted` : 'no copies yet'
-  return `${copies}; ${counted(own, 'section', 'sections')} of the pages’ own`
+  return `${copies}; beside them stand ${counted(own, 'section')} of the pages’ own`
 }
 const pane = ref<InstanceType<typeof GalleyPane> | null>(null)
 useGalleyKeys(
@@ -77,19 +91,17 @@ useGalleyKeys(
     <NarrowViews v-model="view" />
     <div class="reaching">
       <p class="grow" role="status">
-        <b>Fixed</b> and the frame: at once on {{ counted(template.pages, 'page') }} of the working copy ·
-        <b>starter</b>: new pages only<template v-if="copies">; {{ standing(copies) }}</template>
+        <WordOf word="fixed section"><b>Fixed</b></WordOf> sections and the
+        <WordOf word="frame">frame</WordOf> change on {{ counted(template.pages, 'page') }} at once.
+        <WordOf word="starter section"><b>Starter</b></WordOf> sections are copied into new pages<template
+          v-if="copies"
+          >: {{ standing(copies) }}</template
+        >.
       </p>
-      <label>
-        Looked at with
-        <select v-model="on">
-          <option value="">made-up content</option>
-          <optgroup v-if="trials.length" :label="`Hard ones of ${kind?.name}`">
-            <option v-for="t in trials" :key="t.what" :value="t.page">{{ t.what }}: {{ t.title }}</option>
-          </optgroup>
-          <option v-for="p in template.wearing" :key="p.id" :value="p.id">{{ p.title }}</option>
-        </select>
-      </label>
+      <div class="looked">
+        <span>Looked at with</span>
+        <ChoiceOf v-model="on" :items="contents" label="Looked at with" />
+      </div>
     </div>
     <div class="split halves">
       <GalleyPane ref="pane" />
@@ -108,16 +120,21 @@ useGalleyKeys(
   background: var(--juniper-wash);
   border-bottom: 1px solid var(--line);
 }
-.reaching label {
+.looked {
+  position: relative;
+  display: flex;
+  align-items: center;
+  gap: 8px;
   white-space: nowrap;
 }
-.reaching select {
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 13px/20px var(--text);
-  max-width: 190px;
+.looked .choice {
+  width: 190px;
+}
+.looked :deep(.choice:not(.few) > [role='radiogroup']) {
+  position: absolute;
+  right: 0;
+  width: 320px;
+  z-index: 5;
 }
 .split {
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import WordOf from '@/help/WordOf.vue'
 import type { KindInfo, TemplateInfo } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/words/counted'
@@ -54,7 +55,7 @@ function brings(t: TemplateInfo) {
     </header>
     <div class="room">
       <section id="kinds" class="kinds">
-        <h2>Kinds of page</h2>
+        <h2><WordOf word="kind">Kinds of page</WordOf></h2>
         <ul class="rows">
           <li v-for="k in site.catalog?.kinds ?? []" :key="k.id">
             <router-link :to="{ name: 'kind', params: { kind: k.id } }" class="kind">

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
+import { counted } from '@/words/counted'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref, watch } from 'vue'
 import { vDrag, vOnto } from '@/look/dragging'
@@ -19,12 +22,12 @@ interface ZoneDraft {
   accepts: string[]
   sections: number
 }
-const ROLES: { key: Role; name: string }[] = [
-  { key: 'TOP', name: 'Above' },
-  { key: 'LEFT', name: 'Left column' },
-  { key: 'MAIN', name: 'Main' },
-  { key: 'RIGHT', name: 'Side column' },
-  { key: 'FOOT', name: 'Above the footer' },
+const ROLES: { value: Role; title: string }[] = [
+  { value: 'TOP', title: 'Above' },
+  { value: 'LEFT', title: 'Left column' },
+  { value: 'MAIN', title: 'Main' },
+  { value: 'RIGHT', title: 'Side column' },
+  { value: 'FOOT', title: 'Above the footer' },
 ]
 const zones = ref<ZoneDraft[]>([])
 const trouble = ref('')
@@ -56,7 +59,7 @@ async function give() {
   trouble.value = answer.ok ? '' : said(answer.problem)
 }
 function add(role: Role) {
-  const name = ROLES.find((r) => r.key === role)!.name
+  const name = ROLES.find((r) => r.value === role)!.title
   const taken = zones.value.some((z) => z.name === name)
   zones.value.push({
     key: freshId(),
@@ -84,19 +87,21 @@ function remove(zone: ZoneDraft) {
 
 <template>
   <SheetDialog :title="`Zones of ${template.name}`" size="wide" @close="emit('close')">
-    <p class="quiet">Where sections stand on a page. Drag a zone to another part of the page.</p>
+    <p class="quiet">
+      A <WordOf word="zone" /> is where sections stand on a page. Drag a zone to another part of the page.
+    </p>
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
     <div class="plan">
       <section
         v-for="r in ROLES"
-        :key="r.key"
-        v-onto="{ drop: () => drop(r.key) }"
+        :key="r.value"
+        v-onto="{ drop: () => drop(r.value) }"
         class="part"
-        :class="[r.key, { over: dragged }]"
-        :aria-label="r.name"
+        :class="[r.value, { over: dragged }]"
+        :aria-label="r.title"
       >
         <div
-          v-for="z in inPart(r.key)"
+          v-for="z in inPart(r.value)"
           :key="z.key"
           v-drag="{ begin: () => (dragged = z.key), end: () => (dragged = null) }"
           class="zone"
@@ -114,24 +119,26 @@ function remove(zone: ZoneDraft) {
             </button>
             <span v-else class="label">{{ z.sections }}</span>
           </div>
-          <select v-model="z.role" :aria-label="`Part of the page for ${z.name}`" @change="give">
-            <option v-for="o in ROLES" :key="o.key" :value="o.key">{{ o.name }}</option>
-          </select>
-          <v-select
-            v-model="z.accepts"
-            class="accepts"
-            multiple
-            :items="kinds"
-            placeholder="takes everything"
-            :aria-label="`What ${z.name} takes`"
+          <ChoiceOf
+            v-model="z.role"
+            :items="ROLES"
+            :label="`Part of the page for ${z.name}`"
             @update:model-value="give"
-          >
-            <template #selection="{ index }">
-              <span v-if="index === 0">takes {{ z.accepts.length }} kinds of element</span>
-            </template>
-          </v-select>
+          />
+          <details class="accepts" :aria-label="`What ${z.name} takes`">
+            <summary>
+              {{
+                z.accepts.length
+                  ? `takes ${counted(z.accepts.length, 'kind')} of element`
+                  : 'takes everything'
+              }}
+            </summary>
+            <label v-for="k in kinds" :key="k.value" class="row-flex">
+              <input v-model="z.accepts" type="checkbox" :value="k.value" @change="give" />{{ k.title }}
+            </label>
+          </details>
         </div>
-        <button type="button" class="textlink" @click="add(r.key)">+ zone</button>
+        <button type="button" class="textlink" @click="add(r.value)">+ zone</button>
       </section>
     </div>
     <v-btn class="gap" @click="emit('close')">Done</v-btn>
@@ -186,14 +193,17 @@ function remove(zone: ZoneDraft) {
   color: inherit;
   font: 600 14px/20px var(--text);
 }
-.zone select {
-  border: 0;
-  background: none;
-  color: var(--quiet);
-  font: 12px/18px var(--text);
+.zone .choice {
+  margin: 3px 0;
 }
 .accepts {
   font-size: 12px;
+}
+.accepts summary {
+  color: var(--juniper);
+  text-decoration: underline;
+  list-style: none;
+  cursor: pointer;
 }
 .x {
   border: 0;

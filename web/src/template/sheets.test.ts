@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { TemplateDetail } from '@/api/types'
 import { newField } from '@/property/fields'
-import { moor, mounting, press } from '@/test/moor'
+import { moor, mounting, press, choose } from '@/test/moor'
 import FrameSheet from './FrameSheet.vue'
 import RemoveTemplateSheet from './RemoveTemplateSheet.vue'
 import WearersSheet from './WearersSheet.vue'
@@ -67,7 +67,7 @@ describe('the zones of a template', () => {
     drag(wrapper.get('.RIGHT .zone'), wrapper.get('.LEFT'))
     await flushPromises()
     expect(sent().map((z) => z.role)).toEqual(['MAIN', 'LEFT'])
-    await wrapper.get('[aria-label="Part of the page for Side column"]').setValue('TOP')
+    await choose(wrapper, 'Above', 0)
     await flushPromises()
     expect(sent().map((z) => z.role)).toEqual(['MAIN', 'TOP'])
   })
@@ -87,9 +87,9 @@ describe('a template’s other sheets', () => {
   it('removing asks for a successor first, then leads back to the list', async () => {
     const wrapper = mount(RemoveTemplateSheet, { props: { template: template() }, global })
     expect(wrapper.text()).toContain('12 pages wear it and will wear another.')
-    expect(wrapper.findAll('option').map((o) => o.text())).toEqual(['Plain'])
+    expect(wrapper.findAll('[role=radio]').map((o) => o.text())).toEqual(['Plain'])
     expect(wrapper.get('.danger').attributes('disabled')).toBeDefined()
-    await wrapper.get('select').setValue('plain')
+    await choose(wrapper, 'Plain')
     await press(wrapper, 'Remove it')
     expect(given).toEqual([{ verb: 'remove-template', template: 'wide', successor: 'plain' }])
     expect(pushed).toHaveBeenCalledWith({ name: 'templates' })
@@ -97,7 +97,7 @@ describe('a template’s other sheets', () => {
 
   it('the frame is set part by part', async () => {
     const wrapper = mount(FrameSheet, { props: { template: template() }, global })
-    expect(wrapper.text()).toContain('Shows at once on 12 pages of the working copy.')
+    expect(wrapper.text()).toContain('shows at once on 12 pages')
     await wrapper.get('input').setValue('words')
     expect(wrapper.emitted('set')).toEqual([['band', 'words']])
   })

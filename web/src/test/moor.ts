@@ -1,4 +1,4 @@
-import { flushPromises } from '@vue/test-utils'
+import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
 import type { Catalog, Command, PlanRow } from '@/api/types'
@@ -112,12 +112,6 @@ export const stubs = {
     template:
       '<label><input type="checkbox" :checked="modelValue" @change="$emit(\'update:modelValue\', $event.target.checked)" />{{ label }}</label>',
   },
-  'v-select': {
-    props: ['modelValue', 'items'],
-    emits: ['update:modelValue'],
-    template:
-      '<select :value="modelValue" @change="$emit(\'update:modelValue\', $event.target.value)"><option v-for="i in items" :key="i.value" :value="i.value">{{ i.title }}</option></select>',
-  },
   'v-autocomplete': {
     props: ['modelValue', 'items', 'multiple'],
     emits: ['update:modelValue'],
@@ -169,5 +163,15 @@ export async function press(wrapper: { findAll: (what: string) => Found[] }, wor
         .join(' | ')}`,
     )
   await found.trigger('click')
+  await flushPromises()
+}
+
+/** Chooses one of several by its words, unrolling them where they aren't in sight. */
+export async function choose(wrapper: VueWrapper, title: string, at = 0) {
+  const choice = wrapper.findAll('.choice')[at]!
+  const rolled = choice.find('.chosen')
+  if (rolled.exists()) await rolled.trigger('click')
+  const found = choice.findAll('[role=radio]').find((r) => r.text() === title)
+  await found!.trigger('click')
   await flushPromises()
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
@@ -22,7 +23,14 @@ const { value: theme } = useItem<ThemeDetail>(
   () => 'theme',
   (t) => [{ item: t.id, revision: t.revision }],
 )
+const route = useRoute()
 const open = ref('palette')
+/** Find leads to a group of settings. */
+watch(
+  () => route.query.at,
+  (at) => at && (open.value = String(at)),
+  { immediate: true },
+)
 const before = ref(false)
 const trying = ref<string | null>(null)
 let group = ''

@@ -1,0 +1,35 @@
+import type { ThemeDetail } from '@/api/types'
+import type { Entry } from './entry'
+
+const OF_SITE: [name: string, also: string][] = [
+  ['Name of the site', 'title logo called'],
+  ['Language', 'locale'],
+  ['Time zone', 'clock dates'],
+  ['Host names', 'domain address dns certificate'],
+  ['Who is behind the site', 'organisation contact address telephone e-mail'],
+  ['Retire this site', 'delete remove close'],
+]
+
+/** The site's own settings and the theme's, each where it is set. */
+export function settings(theme: ThemeDetail['groups'], manager: boolean): Entry[] {
+  const ofTheme = theme.flatMap((g) =>
+    g.settings.map((p) => ({
+      id: `theme-${p.key}`,
+      group: 'Settings' as const,
+      name: p.label,
+      locator: `Theme, ${g.label.toLowerCase()}`,
+      also: p.choices.map((c) => c.label).join(' '),
+      to: { name: 'theme', query: { at: g.key } },
+    })),
+  )
+  if (!manager) return ofTheme
+  const ofSite = OF_SITE.map(([name, also]) => ({
+    id: `site-${name}`,
+    group: 'Settings' as const,
+    name,
+    locator: 'Site settings',
+    also,
+    to: { name: 'settings' },
+  }))
+  return [...ofTheme, ...ofSite]
+}

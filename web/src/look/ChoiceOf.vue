@@ -1,0 +1,180 @@
+<script setup lang="ts" generic="T extends string | number | boolean">
+import { computed, nextTick, ref } from 'vue'
+import { fold } from '@/words/fold'
+
+/** One of several: a few stand side by side as words with a rule under the chosen one, more of them unroll in place. */
+defineOptions({ inheritAttrs: false })
+const props = defineProps<{
+  label: string
+  items: readonly { value: T; title: string; group?: string }[]
+  /** What stands where nothing is chosen. */
+  none?: string
+}>()
+const chosen = defineModel<T>()
+const FEW = 5
+const LETTERS = 56
+const few = computed(
+  () => props.items.length <= FEW && props.items.reduce((sum, i) => sum + i.title.length, 0) <= LETTERS,
+)
+const open = ref(false)
+const root = ref<HTMLElement | null>(null)
+const shown = computed(() => props.items.find((i) => i.value === chosen.value)?.title ?? props.none ?? '')
+/** The one that Tab leads to. */
+const first = computed(() =>
+  Math.max(
+    0,
+    props.items.findIndex((i) => i.value === chosen.value),
+  ),
+)
+
+const radios = () => [...(root.value?.querySelectorAll<HTMLElement>('[role="radio"]') ?? [])]
+async function unroll(to: boolean) {
+  open.value = to
+  await nextTick()
+  const at = to ? radios()[first.value] : root.value?.querySelector<HTMLElement>('.chosen')
+  at?.focus()
+  at?.scrollIntoView({ block: 'nearest' })
+}
+function choose(value: T) {
+  if (value !== chosen.value) chosen.value = value
+  if (!few.value) void unroll(false)
+}
+const STEPS: Record<string, number> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }
+function walk(event: KeyboardEvent) {
+  const all = radios()
+  const at = all.indexOf(event.target as HTMLElement)
+  const to = destination(event, at, all.length)
+  if (to === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  all[to]?.focus()
+  const item = props.items[to]
+  if (few.value && item) choose(item.value)
+}
+function destination(event: KeyboardEvent, at: number, count: number): number | undefined {
+  const step = STEPS[event.key]
+  if (step) return (at + step + count) % count
+  if (event.key === 'Home') return 0
+  if (event.key === 'End') return count - 1
+  if (event.key.length !== 1 || event.key === ' ' || event.ctrlKey || event.metaKey) return undefined
+  const begins = (i: number) => fold(props.items[i % count]?.title ?? '').startsWith(fold(event.key))
+  return Array.from({ length: count }, (_, i) => (at + 1 + i) % count).find(begins)
+}
+function rollUp(event: KeyboardEvent) {
+  if (few.value || !open.value) return
+  event.stopPropagation()
+  void unroll(false)
+}
+function left(event: FocusEvent) {
+  if (!root.value?.contains(event.relatedTarget as Node | null)) open.value = false
+}
+</script>
+
+<template>
+  <div ref="root" class="choice" :class="{ few }" v-bind="$attrs" @keydown.esc="rollUp" @focusout="left">
+    <button
+      v-if="!few"
+      type="button"
+      class="chosen boxed"
+      :aria-expanded="open"
+      :aria-label="`${label}: ${shown}`"
+      @click="unroll(!open)"
+    >
+      <span class="grow cut" :class="{ quiet: chosen === undefined }">{{ shown || 'choose' }}</span>
+      <span class="more" aria-hidden="true">{{ open ? 'fold' : `of ${items.length}` }}</span>
+    </button>
+    <div v-if="few || open" role="radiogroup" :aria-label="label" @keydown="walk">
+      <template v-for="(item, i) in items" :key="String(item.value)">
+        <span v-if="item.group && item.group !== items[i - 1]?.group" class="label">{{ item.group }}</span>
+        <button
+          type="button"
+          role="radio"
+          :aria-checked="item.value === chosen"
+          :tabindex="i === first ? 0 : -1"
+          @click="choose(item.value)"
+        >
+          {{ item.title }}
+        </button>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  min-width: 0;
+}
+.chosen {
+  display: flex;
+  gap: 10px;
+  text-align: left;
+  cursor: pointer;
+}
+.more {
+  color: var(--quiet);
+  font-size: 12px;
+  white-space: nowrap;
+}
+[role='radio'] {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  font: 13.5px/24px var(--text);
+  text-align: left;
+}
+.few > [role='radiogroup'] {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  padding: 3px 0;
+}
+.few [role='radio'] {
+  padding: 0;
+  border-bottom: 2px solid transparent;
+}
+.few [role='radio']:hover {
+  color: var(--ink);
+  border-color: var(--line);
+}
+[role='radio'][aria-checked='true'] {
+  color: var(--ink);
+  font-weight: 600;
+}
+.few [role='radio'][aria-checked='true'] {
+  border-color: var(--juniper);
+}
+.choice:not(.few) > [role='radiogroup'] {
+  display: flex;
+  flex-direction: column;
+  max-height: 252px;
+  overflow-y: auto;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  border-top: 0;
+  border-radius: 0 0 3px 3px;
+  padding: 4px 0;
+}
+.choice:not(.few) [role='radio'] {
+  padding: 2px 9px;
+  border-left: 3px solid transparent;
+  color: var(--ink);
+}
+.choice:not(.few) [role='radio']:is(:hover, :focus-visible) {
+  background: var(--juniper-wash);
+  outline-offset: -2px;
+}
+.choice:not(.few) [role='radio'][aria-checked='true'] {
+  border-color: var(--juniper);
+}
+.choice .label {
+  padding: 6px 9px 2px;
+}
+@media (forced-colors: active) {
+  .few [role='radio'] {
+    border-color: Canvas;
+  }
+  .few [role='radio'][aria-checked='true'] {
+    border-color: Highlight;
+  }
+}
+</style>
