@@ -64,6 +64,7 @@ function makeTurn(kept: () => Promise<void>, since: Hearer['since'], succeeded: 
     const answer = await post<Answer>(`/sites/${site}/${which}${query}`)
     if (answer.ok) succeeded(answer.value)
     sayTurned(answer, which)
+    return answer.ok
   }
 }
 

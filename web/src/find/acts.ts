@@ -1,13 +1,13 @@
 import type { Router } from 'vue-router'
-import type { useEdits } from '@/edit/useEdits'
 import type { useSession } from '@/session/useSession'
 import type { useSite } from '@/site/useSite'
+import type { useTurning } from '@/site/useTurning'
 import type { Entry } from './entry'
 
 interface Hands {
   site: ReturnType<typeof useSite>
   session: ReturnType<typeof useSession>
-  edits: ReturnType<typeof useEdits>
+  turn: ReturnType<typeof useTurning>['turn']
   router: Router
   /** The page that is open or chosen. */
   page: string | null
@@ -151,7 +151,7 @@ function ofPage({ page, site }: Hands): Act[] {
   ]
 }
 
-function turns({ site, edits }: Hands): Act[] {
+function turns({ site, turn }: Hands): Act[] {
   const { undo, redo } = site.standing ?? {}
   return [
     ...(undo
@@ -161,7 +161,7 @@ function turns({ site, edits }: Hands): Act[] {
             name: `Undo “${undo}”`,
             locator: 'Ctrl Z',
             also: 'take back',
-            act: () => edits.turn(site.id, 'undo'),
+            act: () => turn('undo'),
           },
         ]
       : []),
@@ -171,7 +171,7 @@ function turns({ site, edits }: Hands): Act[] {
             id: 'redo',
             name: `Redo “${redo}”`,
             locator: 'Ctrl Shift Z',
-            act: () => edits.turn(site.id, 'redo'),
+            act: () => turn('redo'),
           },
         ]
       : []),

@@ -2,10 +2,10 @@ import { computed, ref, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get } from '@/api/client'
 import type { Findings, ThemeDetail } from '@/api/types'
-import { useEdits } from '@/edit/useEdits'
 import { helpPages } from '@/help/pages'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { useTurning } from '@/site/useTurning'
 import { acts } from './acts'
 import { COLUMNS, file, lookUp, type Entry, type Filed, type Group } from './entry'
 import { settings } from './settings'
@@ -26,7 +26,7 @@ export function useIndex(
 ) {
   const site = useSite()
   const session = useSession()
-  const edits = useEdits()
+  const { turn } = useTurning()
   const route = useRoute()
   const router = useRouter()
   const { theme, findings, ask } = makeAsked()
@@ -40,7 +40,7 @@ export function useIndex(
       ...(manager ? shapes(site) : []),
       ...kinds(site, manager),
       ...settings(theme.value, manager),
-      ...acts({ site, session, edits, router, page, keys: told.keys, leave }),
+      ...acts({ site, session, turn, router, page, keys: told.keys, leave }),
       ...findings.value,
       ...helpPages.map((p) => ({
         id: `help-${p.key}`,

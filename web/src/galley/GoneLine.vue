@@ -1,15 +1,13 @@
 <script setup lang="ts">
-import { useEdits } from '@/edit/useEdits'
-import { useSite } from '@/site/useSite'
+import { useTurning } from '@/site/useTurning'
 import { useGalley } from './useGalley'
 
 /** Stands where a section was until something else is done. */
 const galley = useGalley()
-const site = useSite()
-const edits = useEdits()
+const { turn } = useTurning()
 function putBack() {
   galley.gone.value = null
-  void edits.turn(site.id, 'undo')
+  void turn('undo')
 }
 </script>
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
-import { onMounted, ref } from 'vue'
+import { counted } from '@/words/counted'
+import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
 import type { PlacedSection, ReachEffect } from '@/api/types'
 import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
-import { REACHES, reachOf } from '@/words/reachWords'
+import { OF_TEMPLATE, REACHES, reachOf } from '@/words/reachWords'
 import { useGalley } from './useGalley'
 
 /** How far a section reaches, and what each other reach would do, told before it is done. */
@@ -16,24 +17,41 @@ const galley = useGalley()
 const effects = ref<ReachEffect[]>([])
 const trouble = ref('')
 
+/** In a template there are two ways; on a page the server tells what each of its four would do. */
+const template = computed(() =>
+  galley.sheet.value?.sort === 'template' ? site.templates.get(galley.id()) : undefined,
+)
+const ways = computed(() => (template.value ? OF_TEMPLATE : REACHES))
+function ofTemplate(pages: number): Record<string, string> {
+  const on = counted(pages, 'page')
+  return {
+    TEMPLATE: `It shows at once on the ${on} wearing it. Copies that pages hold stay theirs.`,
+    STARTER: `It is copied into new pages, and goes from the ${on} that ${pages === 1 ? 'shows' : 'show'} it now.`,
+  }
+}
+
 onMounted(async () => {
+  if (template.value) return
   const path = `/sites/${site.id}/pages/${galley.id()}/sections/${props.own.section.id}/reaches`
   const answer = await get<ReachEffect[]>(path)
   if (answer.ok) effects.value = answer.value
   else trouble.value = said(answer.problem)
 })
-const says = (key: string) => effects.value.find((e) => e.to === key)?.says ?? ''
+const says = (key: string) =>
+  template.value
+    ? (ofTemplate(template.value.pages)[key] ?? '')
+    : (effects.value.find((e) => e.to === key)?.says ?? '')
 
 const busy = ref(false)
-async function choose(to: ReachEffect['to']) {
+async function choose(to: string) {
   if (busy.value) return
   busy.value = true
-  const answer = await galley.give({
-    verb: 'reach-section',
-    page: galley.id(),
-    section: props.own.section.id,
-    to,
-  })
+  const section = props.own.section.id
+  const answer = await galley.give(
+    template.value
+      ? { verb: 'fix-section', template: galley.id(), section, fixed: to === 'TEMPLATE' }
+      : { verb: 'reach-section', page: galley.id(), section, to: to as ReachEffect['to'] },
+  )
   busy.value = false
   if (answer.ok) emit('close')
 }
@@ -43,12 +61,17 @@ async function choose(to: ReachEffect['to']) {
   <SheetDialog :title="`How far “${own.section.name}” reaches`" @close="emit('close')">
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
     <ul>
-      <li v-for="r in REACHES" :key="r.key" :class="{ now: r.key === own.reach }">
+      <li v-for="r in ways" :key="r.key" :class="{ now: r.key === own.reach }">
         <div class="grow">
           <b>{{ r.name }}</b>
           <span v-if="r.key === own.reach" class="label"> as it is now</span>
           <p v-if="r.key === own.reach" class="quiet">
-            {{ reachOf(own).warning || 'It belongs to this page alone.' }}
+            {{
+              reachOf(own).warning ||
+              (template
+                ? 'Copied into new pages; each is its page’s own from then on.'
+                : 'It belongs to this page alone.')
+            }}
           </p>
           <p v-else class="quiet">{{ says(r.key) }}</p>
         </div>

@@ -45,9 +45,7 @@ const otherZones = computed(() => {
 const movable = computed(() => galley.place(section.value.id) !== null)
 const onPage = computed(() => galley.sheet.value?.sort === 'page')
 function changeReach() {
-  if (onPage.value) return (reaching.value = true)
-  const fixed = props.own.reach !== 'TEMPLATE'
-  void galley.give({ verb: 'fix-section', template: galley.id(), section: section.value.id, fixed })
+  reaching.value = true
 }
 
 watch(chosen, async (is) => {

@@ -8,6 +8,7 @@ import type { Job } from './useIntake'
 const job = (part: Partial<Job>): Job => ({
   key: 1,
   file: new File(['x'], 'moor.jpg'),
+  folder: '',
   share: 0,
   state: 'sends',
   says: '',

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
+import { useElementSize, useSessionStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { MediaInfo } from '@/api/types'
+import { vDrag, vOnto } from '@/look/dragging'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useSite } from '@/site/useSite'
+import BringFiles from './BringFiles.vue'
+import { justified } from './justified'
 import IntakeList from './IntakeList.vue'
 import MediaCard from './MediaCard.vue'
 import { useIntake } from './useIntake'
@@ -18,9 +22,12 @@ const media = useMedia()
 const all = computed(() => media.all)
 const words = ref('')
 const lens = ref('')
-const over = ref(false)
-const folder = computed(() => (route.query.folder === undefined ? null : String(route.query.folder)))
-const intake = useIntake(() => folder.value ?? '', media.load)
+const over = ref<string | null>(null)
+const intake = useIntake(media.load)
+const folded = useSessionStorage<string[]>('venue-folded-folders', [])
+/** Folders that are named, and hold nothing yet. */
+const added = ref<string[]>([])
+const naming = ref('')
 
 media.watchAll()
 
@@ -37,34 +44,61 @@ const lenses = computed(() =>
   LENSES.map(({ key, name, test }) => ({ key, name, count: all.value.filter(test).length })),
 )
 const folders = computed(() =>
-  [...new Set(all.value.map((m) => m.folder))].filter(Boolean).sort((a, b) => a.localeCompare(b)),
+  [...new Set([...all.value.map((m) => m.folder), ...added.value])]
+    .filter(Boolean)
+    .sort((a, b) => a.localeCompare(b)),
 )
-const count = (name: string) => all.value.filter((m) => m.folder === name).length
 const shown = computed(() => {
   const test = LENSES.find((l) => l.key === lens.value)?.test ?? (() => true)
   const find = words.value.trim().toLowerCase()
   return all.value.filter(
-    (m) =>
-      (folder.value === null || m.folder === folder.value) &&
-      test(m) &&
-      `${m.name} ${m.alt ?? ''} ${m.format}`.toLowerCase().includes(find),
+    (m) => test(m) && `${m.name} ${m.alt ?? ''} ${m.format} ${m.folder}`.toLowerCase().includes(find),
   )
 })
+/** The folders as strips, one beneath the other; what lies in none comes last. */
+const strips = computed(() =>
+  [...folders.value, ''].map((folder) => ({ folder, files: shown.value.filter((m) => m.folder === folder) })),
+)
+const looking = computed(() => !!words.value.trim() || !!lens.value)
+const sheet = ref<HTMLElement | null>(null)
+const { width: room } = useElementSize(sheet)
+const LINE = 150
+const ratioOf = (m: MediaInfo) => (m.thumb && m.width && m.height ? Math.min(3.4, m.width / m.height) : 1)
+const lines = (files: MediaInfo[]) => justified(files, ratioOf, Math.max(200, room.value - 1), LINE)
+function fold(folder: string) {
+  const is = folded.value.includes(folder)
+  folded.value = is ? folded.value.filter((f) => f !== folder) : [...folded.value, folder]
+}
 const chosen = computed(() => all.value.find((m) => m.id === route.params.media))
 
 function choose(id: string) {
-  void router.replace({ name: 'media', params: { media: id }, query: route.query })
+  void router.replace({ name: 'media', params: { media: id } })
 }
-function go(to: string | null) {
-  void router.replace({ name: 'media', params: {}, query: to === null ? {} : { folder: to } })
+function usesWords(m: MediaInfo) {
+  const size = m.width ? '' : `${weight(m.bytes)} · `
+  return `${size}${m.uses.length ? `in ${counted(m.uses.length, 'place')}` : 'not used'}`
 }
-function drop(event: DragEvent) {
-  over.value = false
-  intake.bring(event.dataTransfer?.files)
+const leave = () => void router.replace({ name: 'media', params: {} })
+function drop(event: DragEvent, folder: string) {
+  over.value = null
+  intake.bring(event.dataTransfer?.files, folder)
+}
+const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') ?? false
+function addFolder() {
+  const name = naming.value.trim()
+  if (name && !folders.value.includes(name)) added.value.push(name)
+  naming.value = ''
+}
+/** A file carried to another strip is filed there. */
+const carried = ref<MediaInfo | null>(null)
+function refile(folder: string) {
+  const media = carried.value
+  if (media && media.folder !== folder)
+    void site.give({ verb: 'file-media', media: media.id, name: media.name, folder }, media.id)
 }
 function walk(event: KeyboardEvent, by: number) {
-  const at = shown.value.findIndex((m) => m.id === chosen.value?.id)
-  const next = shown.value[at + by]
+  const inOrder = strips.value.flatMap((strip) => strip.files)
+  const next = inOrder[inOrder.findIndex((m) => m.id === chosen.value?.id) + by]
   if (!next) return
   event.preventDefault()
   choose(next.id)
@@ -73,7 +107,7 @@ function walk(event: KeyboardEvent, by: number) {
 </script>
 
 <template>
-  <div class="screen" :class="{ over }" @dragover.prevent="over = true" @drop.prevent="drop">
+  <div class="screen">
     <div class="screen-head">
       <h1>Media</h1>
       <FilterTabs v-model="lens" :tabs="lenses" label="Show" />
@@ -85,152 +119,160 @@ function walk(event: KeyboardEvent, by: number) {
           placeholder="Filter"
           aria-label="Filter the files"
         />
-        <label class="bring">
+        <form class="new" @submit.prevent="addFolder">
           <input
-            type="file"
-            multiple
-            class="unseen"
-            @change="intake.bring(($event.target as HTMLInputElement).files)"
+            v-model="naming"
+            class="filter"
+            placeholder="New folder"
+            aria-label="Name of a new folder"
+            maxlength="80"
           />
-          Bring files…
-        </label>
+          <v-btn v-if="naming.trim()" type="submit">Make it</v-btn>
+        </form>
+        <BringFiles label="Bring files…" strong @bring="(files) => intake.bring(files)" />
       </div>
     </div>
     <div class="split">
-      <nav class="folders" aria-label="Folders">
-        <button type="button" :class="{ on: folder === null }" @click="go(null)">
-          All files <span class="quiet">{{ all.length }}</span>
-        </button>
-        <button type="button" :class="{ on: folder === '' }" @click="go('')">
-          In no folder <span class="quiet">{{ count('') }}</span>
-        </button>
-        <button
-          v-for="f in folders"
-          :key="f"
-          type="button"
-          :class="{ on: folder === f }"
-          dir="auto"
-          @click="go(f)"
-        >
-          {{ f }} <span class="quiet">{{ count(f) }}</span>
-        </button>
-        <p class="label hint">A folder is made by filing something in it.</p>
-      </nav>
       <div class="files">
         <IntakeList :jobs="intake.jobs.value" @again="intake.again" @cancel="intake.cancel" />
-        <p v-if="media.loaded && !shown.length" class="quiet empty">
-          {{
-            all.length
-              ? 'Nothing here is called so or stands so.'
-              : 'Pictures, films, sounds and documents of the site are kept here. Drop some onto this screen.'
-          }}
+        <p v-if="media.loaded && !shown.length && looking" class="quiet empty">
+          Nothing here is called so or stands so.
         </p>
-        <div class="grid">
-          <button
-            v-for="m in shown"
-            :id="`media-${m.id}`"
-            :key="m.id"
-            type="button"
-            :class="{ on: m.id === chosen?.id }"
-            @click="choose(m.id)"
-            @keydown.right="walk($event, 1)"
-            @keydown.left="walk($event, -1)"
+        <p v-else-if="media.loaded && !all.length" class="quiet empty">
+          Pictures, films, sounds and documents of the site are kept here. Drop some onto this screen.
+        </p>
+        <div ref="sheet" class="measure" />
+        <template v-if="media.loaded">
+          <section
+            v-for="{ folder, files } in strips"
+            v-show="files.length || (!looking && (folder || all.length === 0))"
+            :key="folder"
+            v-onto="{ drop: () => refile(folder) }"
+            class="strip-of"
+            :class="{ over: over === folder }"
+            :aria-label="folder || 'In no folder'"
+            @dragover="hasFiles($event) && ($event.preventDefault(), (over = folder))"
+            @dragleave="over = null"
+            @drop.prevent="drop($event, folder)"
           >
-            <img
-              v-if="m.thumb"
-              :src="site.standing?.origin + m.thumb"
-              alt=""
-              loading="lazy"
-              :style="{ objectPosition: `${m.focalX}% ${m.focalY}%` }"
-            />
-            <span v-else class="sort mono">{{ m.format }}</span>
-            <b class="cut" dir="auto">{{ m.name }}</b>
-            <span class="label">
-              {{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
-              {{ m.uses.length ? `in ${counted(m.uses.length, 'place')}` : 'not used' }}
-            </span>
-            <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
-          </button>
-        </div>
+            <h2>
+              <button type="button" :aria-expanded="!folded.includes(folder)" @click="fold(folder)">
+                <bdi>{{ folder || 'In no folder' }}</bdi>
+                <span class="quiet"
+                  >{{ counted(files.length, 'file') }}{{ folded.includes(folder) ? ', folded' : '' }}</span
+                >
+              </button>
+              <BringFiles
+                v-if="folder"
+                :label="`+ to ${folder}`"
+                @bring="(given) => intake.bring(given, folder)"
+              />
+            </h2>
+            <template v-if="!folded.includes(folder)">
+              <p v-if="!files.length" class="quiet">
+                Nothing yet: drop files here, or carry some over from another folder.
+              </p>
+              <div v-for="(line, i) in lines(files)" :key="i" class="line">
+                <button
+                  v-for="{ item: m, width, height } in line"
+                  :id="`media-${m.id}`"
+                  :key="m.id"
+                  v-drag="{ begin: () => (carried = m), end: () => (carried = null) }"
+                  type="button"
+                  :class="{ on: m.id === chosen?.id }"
+                  :style="{ width: `${width}px` }"
+                  @click="choose(m.id)"
+                  @keydown.right="walk($event, 1)"
+                  @keydown.left="walk($event, -1)"
+                >
+                  <img
+                    v-if="m.thumb"
+                    :src="site.standing?.origin + m.thumb"
+                    alt=""
+                    loading="lazy"
+                    draggable="false"
+                    :style="{ height: `${height}px` }"
+                  />
+                  <span v-else class="sort mono" :style="{ height: `${height}px` }">{{ m.format }}</span>
+                  <b class="cut" dir="auto">{{ m.name }}</b>
+                  <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
+                  <span v-else-if="m.alt" class="label words" dir="auto">{{ m.alt }}</span>
+                  <span class="label cut">{{ usesWords(m) }}</span>
+                </button>
+              </div>
+            </template>
+          </section>
+        </template>
       </div>
-      <MediaCard v-if="chosen" :key="chosen.id" :media="chosen" :folders="folders" @gone="go(folder)" />
+      <MediaCard v-if="chosen" :key="chosen.id" :media="chosen" :folders="folders" @gone="leave" />
     </div>
   </div>
 </template>
 
 <style scoped>
-.screen.over .files {
-  outline: 2px dashed var(--juniper);
-  outline-offset: -6px;
-}
-.bring {
-  border: 1px solid var(--ink);
-  border-radius: 3px;
-  background: var(--sheet);
-  font: 500 13px/28px var(--text);
-  padding: 0 12px;
-  cursor: pointer;
-}
-.bring:focus-within {
-  outline: 2px solid var(--juniper);
-}
-.folders {
-  width: 190px;
-  flex: none;
-  border-right: 1px solid var(--line);
-  padding: 14px 0;
-  overflow-y: auto;
-}
-.folders button {
+.new {
   display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  width: 100%;
-  border: 0;
-  border-left: 3px solid transparent;
-  background: none;
-  color: inherit;
-  font: 14px/30px var(--text);
-  padding: 0 16px 0 17px;
-  text-align: left;
-}
-.folders button.on {
-  background: var(--juniper-wash);
-  border-color: var(--juniper);
-  font-weight: 600;
-}
-.hint {
-  padding: 12px 20px;
+  gap: 6px;
 }
 .files {
   flex: 1;
   min-width: 0;
   overflow-y: auto;
-  padding: 16px 20px 40px;
+  padding: 4px 20px 40px;
 }
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 16px 14px;
+.strip-of {
+  padding: 10px 0 6px;
+  content-visibility: auto;
+  contain-intrinsic-size: auto 420px;
 }
-.grid button {
+.strip-of + .strip-of {
+  border-top: 1px solid var(--line);
+}
+.strip-of.over {
+  outline: 2px dashed var(--juniper);
+  outline-offset: 2px;
+}
+h2 {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+  margin-bottom: 8px;
+}
+h2 button {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  padding: 0;
+  text-align: left;
+}
+h2 .quiet {
+  font: 13px/20px var(--text);
+}
+.line {
+  display: flex;
+  gap: 14px;
+  margin-bottom: 14px;
+}
+.line button {
   display: flex;
   flex-direction: column;
-  align-items: stretch;
+  flex: none;
+  min-width: 0;
   border: 0;
   background: none;
   padding: 0;
   color: inherit;
   font: 13px/19px var(--text);
   text-align: left;
-  min-width: 0;
 }
-.grid img,
+.line img,
 .sort {
   width: 100%;
-  aspect-ratio: 3/2;
   object-fit: cover;
-  border: 1px solid var(--line);
   margin-bottom: 5px;
 }
 .sort {
@@ -238,10 +280,16 @@ function walk(event: KeyboardEvent, by: number) {
   place-items: center;
   background: var(--table);
 }
-.grid .on img,
-.grid .on .sort {
+.words {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  line-clamp: 2;
+  overflow: hidden;
+}
+.line .on :is(img, .sort) {
   outline: 2px solid var(--juniper);
-  outline-offset: 1px;
+  outline-offset: 2px;
 }
 .empty {
   padding: 50px 0;

@@ -6,6 +6,7 @@ import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
 import { tooLarge } from './tooLarge'
+import { fold } from '@/words/fold'
 import { useMedia } from './useMedia'
 import { weight } from './weight'
 import { useSite } from '@/site/useSite'
@@ -21,7 +22,12 @@ const site = useSite()
 const notices = useNotices()
 const media = useMedia()
 const language = useLanguage()
-const all = computed(() => media.all.filter((m) => props.files || m.sort === 'PICTURE'))
+const words = ref('')
+const all = computed(() => {
+  const wanted = fold(words.value.trim())
+  const holds = (m: MediaInfo) => fold(`${m.name} ${m.folder} ${m.alt ?? ''}`).includes(wanted)
+  return media.all.filter((m) => (props.files || m.sort === 'PICTURE') && holds(m))
+})
 const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
 const decorative = ref(false)
@@ -110,6 +116,14 @@ async function bring(files: FileList | null | undefined) {
         />
         {{ busy || 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.' }}
       </label>
+      <input
+        v-model="words"
+        type="search"
+        class="boxed find"
+        placeholder="Find by name, folder or words"
+        aria-label="Find among the files"
+      />
+      <p v-if="words && !all.length" class="quiet">Nothing is called so.</p>
       <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
       <div class="all">
         <button v-for="m in all" :key="m.id" type="button" :class="{ on: m.id === value }" @click="choose(m)">
@@ -133,6 +147,9 @@ async function bring(files: FileList | null | undefined) {
 </template>
 
 <style scoped>
+.find {
+  margin-top: 10px;
+}
 .bring {
   display: block;
   border: 1px dashed var(--quiet);

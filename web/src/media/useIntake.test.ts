@@ -36,8 +36,8 @@ describe('taking files in', () => {
   })
 
   it('sends one after another, into the folder at hand', async () => {
-    const intake = useIntake(() => 'Sky & dome', taken)
-    void intake.bring(list(file('a.jpg'), file('b.jpg')))
+    const intake = useIntake(taken)
+    void intake.bring(list(file('a.jpg'), file('b.jpg')), 'Sky & dome')
     await settled()
     expect(sent.map((s) => s.split(' ')[0])).toEqual(['a.jpg', 'b.jpg'])
     expect(sent[0]).toContain('folder=Sky%20%26%20dome')
@@ -47,7 +47,7 @@ describe('taking files in', () => {
 
   it('keeps a refused file with what is wrong, and tries again when told', async () => {
     answer = () => Promise.resolve(problem('not-a-picture'))
-    const intake = useIntake(() => '', taken)
+    const intake = useIntake(taken)
     void intake.bring(list(file('a.exe'), file('b.jpg')))
     await settled()
     expect(intake.jobs.value.map((j) => [j.file.name, j.state, j.says])).toEqual([
@@ -63,7 +63,7 @@ describe('taking files in', () => {
   })
 
   it('does not send what is too large, or has no room in the site', async () => {
-    const intake = useIntake(() => '', taken)
+    const intake = useIntake(taken)
     void intake.bring(list(file('huge.mp4', 60 * 1024 * 1024), file('a.jpg', 41), file('b.jpg', 40)))
     await settled()
     expect(sent.map((s) => s.split(' ')[0])).toEqual(['b.jpg'])
@@ -75,7 +75,7 @@ describe('taking files in', () => {
 
   it('forgets what was stopped on the way', async () => {
     answer = () => Promise.resolve(problem('stopped'))
-    const intake = useIntake(() => '', taken)
+    const intake = useIntake(taken)
     void intake.bring(list(file('a.jpg')))
     await settled()
     expect(intake.jobs.value).toEqual([])

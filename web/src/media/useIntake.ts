@@ -8,6 +8,7 @@ import { tooLarge } from './tooLarge'
 export interface Job {
   key: number
   file: File
+  folder: string
   share: number
   state: 'waits' | 'sends' | 'failed'
   says: string
@@ -16,13 +17,20 @@ export interface Job {
 
 let next = 1
 
-function jobOf(file: File, room: number): Job {
+function jobOf(file: File, folder: string, room: number): Job {
   const large = tooLarge(file, room)
-  return { key: next++, file, share: 0, state: large ? 'failed' : 'waits', says: large ? `${large}.` : '' }
+  return {
+    key: next++,
+    file,
+    folder,
+    share: 0,
+    state: large ? 'failed' : 'waits',
+    says: large ? `${large}.` : '',
+  }
 }
 
 /** Takes in many files, one after another, each with its progress; a failed one waits to be tried again. */
-export function useIntake(folder: () => string, taken: () => unknown) {
+export function useIntake(taken: () => unknown) {
   const site = useSite()
   const jobs = ref<Job[]>([])
   let running = false
@@ -30,11 +38,11 @@ export function useIntake(folder: () => string, taken: () => unknown) {
   /** How many bytes the site has room for still; not known before it has been asked for. */
   let room = Infinity
 
-  async function bring(files: FileList | null | undefined) {
+  async function bring(files: FileList | null | undefined, folder = '') {
     const given = [...(files ?? [])]
     const answer = await get<Rooms>(`/sites/${site.id}/media/room`)
     if (answer.ok) room = answer.value.most - answer.value.taken
-    jobs.value.push(...given.map((file) => jobOf(file, room)))
+    jobs.value.push(...given.map((file) => jobOf(file, folder, room)))
     void run()
   }
 
@@ -48,7 +56,7 @@ export function useIntake(folder: () => string, taken: () => unknown) {
 
   async function send(job: Job) {
     job.state = 'sends'
-    const path = `/sites/${site.id}/media?folder=${encodeURIComponent(folder())}`
+    const path = `/sites/${site.id}/media?folder=${encodeURIComponent(job.folder)}`
     const sending = sendFile<MediaInfo>(path, job.file, (share) => (job.share = share))
     job.stop = sending.stop
     const answer = await sending.done

@@ -63,12 +63,13 @@ function rename(title: string, input: HTMLInputElement) {
     <div class="title">
       <button
         type="button"
-        class="mono back"
+        class="textlink back"
         title="Back to the Plan (Esc)"
         @click="router.push({ name: 'plan', params: { page: page.id } })"
       >
-        ← {{ page.address }}
+        Plan
       </button>
+      <bdi class="mono cut address">{{ page.address }}</bdi>
       <WrittenInput
         class="disp"
         :value="page.title"

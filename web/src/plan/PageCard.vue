@@ -57,6 +57,20 @@ async function place(menu: string) {
         <ProofFrame class="wide" :path="`page/${page}`" :width="1280" :html="html" label="Proof, wide" />
         <ProofFrame class="narrow" :path="`page/${page}`" :width="390" :html="html" label="Proof, narrow" />
       </div>
+      <div class="acts">
+        <v-btn v-if="!row.home && session.manager" @click="emit('sheet', 'home')"
+          >Make it home<span class="kbd">H</span></v-btn
+        >
+        <v-btn v-if="detail.changeable" @click="emit('rename')">Rename<span class="kbd">F2</span></v-btn>
+        <v-btn v-if="detail.withdrawn && detail.changeable" @click="withdraw(false)">Put back</v-btn>
+        <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
+          >Take off the site</v-btn
+        >
+        <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
+        <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
+          >Remove</v-btn
+        >
+      </div>
       <dl>
         <dt>Wears</dt>
         <dd>
@@ -98,22 +112,8 @@ async function place(menu: string) {
       <p v-if="!detail.changeable" class="label gap">
         {{ pagesOf(detail.kindName) }} are changed by managers.
       </p>
-      <div class="acts">
-        <v-btn v-if="!row.home && session.manager" @click="emit('sheet', 'home')"
-          >Make it home<span class="kbd">H</span></v-btn
-        >
-        <v-btn v-if="detail.changeable" @click="emit('rename')">Rename<span class="kbd">F2</span></v-btn>
-        <v-btn v-if="detail.withdrawn && detail.changeable" @click="withdraw(false)">Put back</v-btn>
-        <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
-          >Take off the site</v-btn
-        >
-        <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
-        <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
-          >Remove</v-btn
-        >
-      </div>
       <p v-if="detail.lastChange" class="label last">
-        Last: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},
+        Last change: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},
         {{ whenWords(detail.lastChange.at) }}
       </p>
     </template>

@@ -69,7 +69,7 @@ function up(index: number) {
         <button type="button" :aria-label="`Remove ${i + 1}`" title="Remove" @click="remove(i)">×</button>
       </div>
     </div>
-    <button type="button" class="textlink" @click="add">+ one more</button>
+    <button type="button" class="textlink" @click="add">+ add to {{ property.label.toLowerCase() }}</button>
   </div>
 </template>
 

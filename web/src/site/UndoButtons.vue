@@ -1,36 +1,30 @@
 <script setup lang="ts">
-import { useSite } from './useSite'
-import { useEdits } from '@/edit/useEdits'
+import { useTurning } from './useTurning'
 
-/** Takes back and does again, with the name of what it would be. */
-const site = useSite()
-const edits = useEdits()
+/** Takes back and does again, with the name of what it would be and where it acts. */
+const { standing, words, turn } = useTurning()
 </script>
 
 <template>
-  <v-btn
-    :disabled="!site.standing?.undo"
-    :title="site.standing?.undo ? `Undo “${site.standing.undo}”` : ''"
-    @click="edits.turn(site.id, 'undo')"
-  >
-    <span class="undo cut">↶ {{ site.standing?.undo ? `Undo “${site.standing.undo}”` : 'Undo' }}</span>
+  <v-btn :disabled="!standing('undo')" :title="words('undo')" @click="turn('undo')">
+    <span class="undo cut">↶ {{ words('undo') }}</span>
   </v-btn>
   <v-btn
-    :disabled="!site.standing?.redo"
-    aria-label="Redo"
-    :title="site.standing?.redo ? `Redo “${site.standing.redo}”` : 'Redo'"
-    @click="edits.turn(site.id, 'redo')"
+    :disabled="!standing('redo')"
+    :aria-label="words('redo')"
+    :title="words('redo')"
+    @click="turn('redo')"
     >↷</v-btn
   >
 </template>
 
 <style scoped>
 .undo {
-  max-width: 150px;
+  max-width: 190px;
 }
 @media (max-width: 1240px) {
   .undo {
-    max-width: 70px;
+    max-width: 90px;
   }
 }
 </style>

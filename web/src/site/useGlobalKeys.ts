@@ -1,6 +1,5 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
-import { useEdits } from '@/edit/useEdits'
-import { useSite } from './useSite'
+import { useTurning } from './useTurning'
 
 /** Whether keys go to something that is being written in. */
 export function isWriting(event: KeyboardEvent): boolean {
@@ -26,8 +25,7 @@ export function hasSheet(): boolean {
 
 /** Keys that work on every screen: Ctrl K, Ctrl Z, Ctrl Shift Z, ?. */
 export function useGlobalKeys(to: { find: () => void; help: () => void }) {
-  const edits = useEdits()
-  const site = useSite()
+  const { turn } = useTurning()
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const ctrl = event.ctrlKey || event.metaKey
     const key = event.key.toLowerCase()
@@ -36,7 +34,7 @@ export function useGlobalKeys(to: { find: () => void; help: () => void }) {
       to.find()
     } else if (ctrl && key === 'z' && !isWriting(event)) {
       event.preventDefault()
-      void edits.turn(site.id, event.shiftKey ? 'redo' : 'undo')
+      void turn(event.shiftKey ? 'redo' : 'undo')
     } else if (key === '?' && !isWriting(event) && lettersAct(event)) {
       event.preventDefault()
       to.help()

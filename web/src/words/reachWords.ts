@@ -34,6 +34,12 @@ export function reachOf(own: Reaching): { chip: string; warning: string; turn?: 
   }
 }
 
+/** What a section of a template may be. */
+export const OF_TEMPLATE = [
+  { key: 'STARTER', name: 'A starter, copied into new pages' },
+  { key: 'TEMPLATE', name: 'Fixed in the template' },
+] as const
+
 /** The reaches in the order in which they are offered, with what each is called. */
 export const REACHES = [
   { key: 'HERE', name: 'On this page' },

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -72,6 +73,16 @@ final class Chromium implements AutoCloseable {
     static void release(Page page) {
         page.locator(".side .go").click();
         page.locator(".v-dialog .strong").click();
+    }
+
+    /** Chooses one of several by its words, unrolling them where they aren't in sight. */
+    static void choose(Locator choice, String words) {
+        PlaywrightAssertions.assertThat(choice).isVisible();
+        if (choice.locator(".chosen").count() > 0) choice.locator(".chosen").click();
+        choice.getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(words).setExact(true))
+                .click();
     }
 
     /** What axe-core finds on the page, each as rule and first place; {@code within} limits it to an element. */

@@ -137,10 +137,8 @@ class ComposeTest {
         notice.locator(".name").click();
         notice.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Settings"))
                 .click();
-        notice.locator(".v-select").nth(1).click();
-        page.locator(".v-list-item-title").getByText("A colour").click();
-        notice.locator(".v-select").nth(2).click();
-        page.locator(".v-list-item-title").getByText("Surface deep").click();
+        Chromium.choose(notice.locator(".choice").nth(1), "A colour");
+        Chromium.choose(notice.locator(".choice").nth(2), "Surface deep");
         assertThat(notice.locator(".weak")).containsText("4.5 is asked");
         notice.locator(".weak button").click();
         assertThat(notice.locator(".weak")).hasCount(0);

@@ -1,6 +1,7 @@
 package venue.server.site;
 
 import jakarta.servlet.http.HttpSession;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
 import venue.core.edition.Tally;
@@ -45,6 +46,8 @@ public class News {
         String origin = origins.of(working.site());
         Survey survey = standing.survey();
         Tally tally = standing.tally();
+        Optional<Journal.Group> undo = journal.undoable(site, who);
+        Optional<Journal.Group> redo = journal.redoable(site, who);
         return new SiteStanding(
                 site,
                 working.site().name(),
@@ -62,8 +65,10 @@ public class News {
                 survey.count(Severity.SHOULD_FIX),
                 survey.count(Severity.NOTE),
                 standing.plan().entries().size(),
-                journal.undoable(site, who).map(Journal.Group::name).orElse(null),
-                journal.redoable(site, who).map(Journal.Group::name).orElse(null),
+                undo.map(Journal.Group::name).orElse(null),
+                undo.map(Journal.Group::item).orElse(null),
+                redo.map(Journal.Group::name).orElse(null),
+                redo.map(Journal.Group::item).orElse(null),
                 events.here(site));
     }
 }

@@ -14,6 +14,7 @@ import venue.server.event.Events;
  * @param proofs where proofs are served, ending with a slash; good for half an hour
  * @param shaped the step that last changed what there is to choose from (the catalog)
  * @param undo what would be taken back next; absent for nothing
+ * @param undoAt the item on which that acts
  */
 record SiteStanding(
         String id,
@@ -33,5 +34,7 @@ record SiteStanding(
         long notes,
         int changes,
         @Nullable String undo,
+        @Nullable String undoAt,
         @Nullable String redo,
+        @Nullable String redoAt,
         List<Events.Presence> here) {}

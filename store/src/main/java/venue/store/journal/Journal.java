@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import venue.store.database.Database;
@@ -29,8 +30,9 @@ public final class Journal {
             order by id desc
             """;
 
-    private static final String NAME_OF_GROUP = """
-            select name from step where site = :site and step_group = :group and who = :who order by id desc limit 1
+    private static final String GROUP = """
+            select s.step_group as id, s.name, (select min(c.item) from step_change c where c.step = s.id) as item
+            from step s where s.site = :site and s.step_group = :group and s.who = :who order by s.id desc limit 1
             """;
     private static final String OF_GROUP = """
             select c.item, c.before, c.after from step_change c join step s on s.id = c.step
@@ -58,8 +60,12 @@ public final class Journal {
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
     public record Version(String hash, String at, String who, String name, Step.Kind kind, long step) {}
 
-    /** A group of steps that can be taken back or done again. */
-    public record Group(String id, String name) {}
+    /**
+     * A group of steps that can be taken back or done again.
+     *
+     * @param item the first that its last step changed, which is where it acts
+     */
+    public record Group(String id, String name, @Nullable String item) {}
 
     /** Who changed an item last, when (ISO 8601) and what they did. */
     public record Last(String who, String at, String name) {}
@@ -144,19 +150,19 @@ public final class Journal {
                 } else if (!opens.contains(turn.kind())) {
                     return Optional.empty();
                 } else if (answered-- == 0) {
-                    return Optional.of(new Group(turn.group(), name(site, who, turn.group())));
+                    return Optional.of(group(site, who, turn.group()));
                 }
             }
         }
         return Optional.empty();
     }
 
-    private String name(String site, String who, String group) {
-        return sql.sql(NAME_OF_GROUP)
+    private Group group(String site, String who, String group) {
+        return sql.sql(GROUP)
                 .param("site", site)
                 .param("who", who)
                 .param("group", group)
-                .query(String.class)
+                .query(Group.class)
                 .single();
     }
 

@@ -117,9 +117,17 @@ public final class Workspaces {
     /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
     public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
         return begin(site, made -> {
-            made.settle(who, MediaCommand.takeIn(site, items), Workspace.BEGIN, done -> {});
+            made.settle(who, MediaCommand.takeIn(nameOf(site, items), items), Workspace.BEGIN, done -> {});
             first.accept(made);
         });
+    }
+
+    private static String nameOf(String site, List<Item> items) {
+        return items.stream()
+                .filter(Site.class::isInstance)
+                .map(Item::name)
+                .findFirst()
+                .orElse(site);
     }
 
     /** A new site that is what a pack holds, under a host name. */

@@ -41,7 +41,10 @@ record TakeIn(String source, List<Item> items, boolean asTheyAre) implements Med
             }
             put.add(checked);
         }
-        return new Change("take in " + Words.count(put.size(), "item") + " from " + source, put, List.of());
+        return new Change(
+                put.size() == 1 ? "bring in " + source : "bring in " + source + ", " + Words.count(put.size(), "item"),
+                put,
+                List.of());
     }
 
     private static Refusal unclean(Item item) {

@@ -1,0 +1,52 @@
+import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
+import { useEdits } from '@/edit/useEdits'
+import { useSite } from './useSite'
+
+interface Acts {
+  /** Where a step acts, in words that follow its name. */
+  words: string
+  to: RouteLocationRaw
+  seen: boolean
+}
+
+/** Takes back and does again; where that acts out of sight it leads there, so that it is seen. */
+export function useTurning() {
+  const site = useSite()
+  const edits = useEdits()
+  const route = useRoute()
+  const router = useRouter()
+
+  /** Where a step acts that changed an item; none where nothing but the plan shows it. */
+  function acts(item?: string): Acts | null {
+    if (!item) return null
+    const at = (name: string, params: Record<string, string>, words: string) => {
+      const seen = Object.entries(params).every(([key, value]) => route.params[key] === value)
+      return { words, to: { name, params }, seen: seen && (route.name === name || route.name === 'form') }
+    }
+    const row = site.rows.get(item)
+    if (row)
+      return {
+        ...at('page', { page: item }, `on “${row.title}”`),
+        ...(route.name === 'plan' && { seen: true }),
+      }
+    const template = site.templates.get(item)
+    if (template) return at('template', { template: item }, `in the template ${template.name}`)
+    return item === 'theme' ? at('theme', {}, 'in the theme') : null
+  }
+  const standing = (which: 'undo' | 'redo') => site.standing?.[which]
+  const at = (which: 'undo' | 'redo') => acts(site.standing?.[`${which}At`])
+  /** What it would be, and where, unless that is in sight. */
+  function words(which: 'undo' | 'redo') {
+    const name = standing(which)
+    const where = at(which)
+    const verb = which === 'undo' ? 'Undo' : 'Redo'
+    if (!name) return verb
+    return `${verb} “${name}”${where && !where.seen ? ` ${where.words}` : ''}`
+  }
+  async function turn(which: 'undo' | 'redo') {
+    const where = at(which)
+    const done = await edits.turn(site.id, which)
+    if (done && where && !where.seen) await router.push(where.to)
+  }
+  return { standing, words, turn }
+}
