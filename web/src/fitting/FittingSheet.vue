@@ -3,6 +3,11 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref, toRef } from 'vue'
 import { get } from '@/api/client'
 import type { Fit, Trial, Value } from '@/api/types'
+import ChoiceOf from '@/look/ChoiceOf.vue'
+import { useSession } from '@/session/useSession'
+import { pagesOf } from '@/site/pagesOf'
+import { counted } from '@/words/counted'
+import { frameOf, framesOf, type Frame } from './frames'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import FormFields from '@/property/FormFields.vue'
 import { usePage } from '@/site/usePage'
@@ -12,8 +17,11 @@ import { useSite } from '@/site/useSite'
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
+const session = useSession()
 const fits = ref<Fit[]>([])
-const from = ref(0)
+/** The templates that are compared, in the order in which they were laid side by side. */
+const compared = ref<string[]>([])
+const frame = ref<Frame | 'all'>('all')
 const { page: detail } = usePage(toRef(props, 'page'))
 const OPTION = 'option.'
 const optionValues = computed(() =>
@@ -34,26 +42,43 @@ const SIDE = 3
 const on = ref(props.page)
 const trials = ref<Trial[]>([])
 const kind = site.rows.get(props.page)?.kind
-const shown = computed(() => fits.value.slice(from.value, from.value + SIDE))
+const shown = computed(() => compared.value.map((id) => fits.value.find((f) => f.template === id)!))
+const frames = computed(() => framesOf(fits.value.flatMap((f) => site.templates.get(f.template) ?? [])))
+const atHand = computed(() =>
+  fits.value.filter((f) => {
+    const template = site.templates.get(f.template)
+    return template && (frame.value === 'all' || frameOf(template) === frame.value)
+  }),
+)
+/** One more is laid beside the others; there is room for three, so the first that isn't worn makes way. */
+function lay(template: string) {
+  if (compared.value.includes(template))
+    return (compared.value = compared.value.filter((id) => id !== template))
+  const over = compared.value.length >= SIDE
+  const away = over
+    ? compared.value.find((id) => !fits.value.find((f) => f.template === id)?.worn)
+    : undefined
+  return (compared.value = [...compared.value.filter((id) => id !== away), template])
+}
+/** How many templates there are beside those that the kind may wear. */
+const withheld = computed(
+  () =>
+    (site.catalog?.templates ?? []).filter((t) => !t.retired && !fits.value.some((f) => f.template === t.id))
+      .length,
+)
 
 onMounted(async () => {
   const answer = await get<Fit[]>(`/sites/${site.id}/pages/${props.page}/fitting`)
   if (!answer.ok) return
   fits.value = answer.value
-  const worn = fits.value.findIndex((f) => f.worn)
-  from.value = Math.max(0, Math.min(worn, fits.value.length - SIDE))
+  const worn = fits.value.filter((f) => f.worn)
+  compared.value = [...worn, ...fits.value.filter((f) => !f.worn)].slice(0, SIDE).map((f) => f.template)
   const tried = await get<Trial[]>(`/sites/${site.id}/kinds/${kind}/extremes`)
   if (tried.ok) trials.value = tried.value.filter((t) => t.page !== props.page)
 })
-function effects(fit: Fit): string[] {
-  const say = (label: string, words: string[]) => (words.length ? [`${label} ${words.join(', ')}.`] : [])
-  return [
-    ...say('To the shelf:', fit.shelved),
-    ...say('Back from the shelf:', fit.returning),
-    ...say('Gains', fit.gains),
-    ...say('Loses', fit.loses),
-  ]
-}
+const say = (label: string, words: string[]) => (words.length ? [`${label} ${words.join(', ')}.`] : [])
+const losses = (fit: Fit) => [...say('To the shelf:', fit.shelved), ...say('Loses', fit.loses)]
+const effects = (fit: Fit) => [...say('Back from the shelf:', fit.returning), ...say('Gains', fit.gains)]
 
 async function take(fit: Fit) {
   emit('close')
@@ -68,13 +93,36 @@ async function take(fit: Fit) {
 <template>
   <SheetDialog :title="`Fitting: ${site.rows.get(page)?.title}`" size="large" @close="emit('close')">
     <template #beside>
-      <v-btn v-if="fits.length > SIDE" :disabled="from === 0" @click="from--">◂ Before</v-btn>
-      <v-btn v-if="fits.length > SIDE" :disabled="from + SIDE >= fits.length" @click="from++">Next ▸</v-btn>
       <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
     </template>
     <p class="quiet">
       The templates its kind may wear, on this page’s own content. Nothing changes until one is taken.
+      <template v-if="withheld">
+        {{ counted(withheld, 'more template is', 'more templates are') }} not for
+        {{ pagesOf(site.kinds.get(kind ?? '')?.name)
+        }}<template v-if="session.manager"
+          >:
+          <router-link :to="{ name: 'kind', params: { kind } }">say which may be worn</router-link></template
+        >.
+      </template>
     </p>
+    <div class="hand">
+      <ChoiceOf v-if="frames.length > 2" v-model="frame" :items="frames" label="Frames" class="frames" />
+      <div class="all" role="group" aria-label="Templates at hand: three are compared">
+        <button
+          v-for="fit in atHand"
+          :key="fit.template"
+          type="button"
+          :aria-pressed="compared.includes(fit.template)"
+          :title="losses(fit).join(' ') || 'Every section keeps a place'"
+          @click="lay(fit.template)"
+        >
+          <TemplateGlyph :template="fit.template" :wide="34" />
+          <span class="cut">{{ site.templates.get(fit.template)?.name }}</span>
+          <span v-if="losses(fit).length" class="should" aria-label="with losses">◇</span>
+        </button>
+      </div>
+    </div>
     <div v-if="trials.length" class="row-flex on" role="group" aria-label="Shown with">
       <span class="label">Shown with</span>
       <button type="button" :aria-pressed="on === page" @click="on = page">this page</button>
@@ -119,6 +167,7 @@ async function take(fit: Fit) {
         </div>
         <ul class="label">
           <li v-if="fit.kindsOwn">As its kind says.</li>
+          <li v-for="words in losses(fit)" :key="words" class="loss should">◇ {{ words }}</li>
           <li v-for="words in effects(fit)" :key="words">{{ words }}</li>
           <li v-if="!fit.shelved.length">Every section keeps a place.</li>
         </ul>
@@ -128,6 +177,36 @@ async function take(fit: Fit) {
 </template>
 
 <style scoped>
+.hand {
+  margin-top: 10px;
+}
+.all {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 6px;
+  max-height: 96px;
+  overflow-y: auto;
+}
+.all button {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  max-width: 220px;
+  border: 0;
+  border-bottom: 2px solid transparent;
+  background: none;
+  color: var(--quiet);
+  font: 13px/24px var(--text);
+  padding: 2px 6px 2px 2px;
+}
+.all button[aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  border-color: var(--juniper);
+}
+.loss {
+  font-weight: 600;
+}
 .fits {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -148,20 +227,20 @@ ul {
   gap: 6px;
 }
 .on button {
-  border: 1px solid var(--line);
-  border-radius: 3px;
+  border: 0;
+  border-bottom: 2px solid transparent;
   background: none;
-  color: inherit;
-  font: 13px/20px var(--text);
-  padding: 1px 9px;
+  color: var(--quiet);
+  font: 13px/22px var(--text);
+  padding: 0 4px;
 }
 .on button[aria-pressed='true'] {
-  background: var(--juniper);
   border-color: var(--juniper);
-  color: var(--sheet);
+  color: var(--ink);
+  font-weight: 600;
 }
 .proof {
-  height: 360px;
+  height: 320px;
   border: 1px solid var(--line);
   margin-bottom: 10px;
 }

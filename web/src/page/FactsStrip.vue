@@ -61,15 +61,17 @@ function rename(title: string, input: HTMLInputElement) {
   <div class="strip" role="region" aria-label="Facts of the page">
     <h1 class="unseen">Page: {{ page.title }}</h1>
     <div class="title">
-      <button
-        type="button"
-        class="textlink back"
-        title="Back to the Plan (Esc)"
-        @click="router.push({ name: 'plan', params: { page: page.id } })"
-      >
-        Plan
-      </button>
-      <bdi class="mono cut address">{{ page.address }}</bdi>
+      <p class="stands">
+        <button
+          type="button"
+          class="textlink"
+          title="Back to the Plan (Esc)"
+          @click="router.push({ name: 'plan', params: { page: page.id } })"
+        >
+          Plan
+        </button>
+        <bdi class="mono cut">{{ page.address }}</bdi>
+      </p>
       <WrittenInput
         class="disp"
         :value="page.title"
@@ -198,28 +200,30 @@ function rename(title: string, input: HTMLInputElement) {
   top: 1px;
   background: var(--paper);
 }
+.stands {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+}
+.stands .textlink {
+  font-size: 13px;
+  line-height: 20px;
+  flex: none;
+}
 .ways {
-  gap: 0;
+  gap: 12px;
   flex: none;
 }
 .ways a {
-  border: 1px solid var(--line);
-  color: inherit;
+  border-bottom: 2px solid transparent;
+  color: var(--quiet);
   text-decoration: none;
-  padding: 2px 10px;
-  font-size: 13px;
-  line-height: 20px;
-}
-.ways a:first-child {
-  border-radius: 3px 0 0 3px;
-  border-right: 0;
-}
-.ways a:last-child {
-  border-radius: 0 3px 3px 0;
+  font-size: 13.5px;
+  line-height: 24px;
 }
 .ways a[aria-current] {
-  background: var(--juniper);
   border-color: var(--juniper);
-  color: var(--sheet);
+  color: var(--ink);
+  font-weight: 600;
 }
 </style>

@@ -202,7 +202,7 @@ class TemplatesTest {
 
     private void changeTheTemplate() {
         openTemplate();
-        assertThat(page.locator(".reaching")).containsText("at once on 3 pages");
+        assertThat(page.locator(".reaching")).containsText("change on 3 pages at once");
         write("A lead for all");
         page.locator(".insert.last").first().click();
         page.locator(".tray").getByLabel("Search patterns").fill("Notice");
@@ -212,6 +212,9 @@ class TemplatesTest {
                 page.locator("article.card").filter(new Locator.FilterOptions().setHas(button("More for Notice")));
         assertThat(notice.locator(".reach")).hasText("starter");
         notice.locator(".reach").click();
+        Locator asked = page.locator(".v-dialog .sheet");
+        assertThat(asked).containsText("at once on the 3 pages wearing it");
+        asked.getByText("Make it so").click();
         assertThat(notice.locator(".reach")).hasText("fixed · 3 pages");
         assertThat(page.locator(".reaching")).containsText("2 behind");
     }

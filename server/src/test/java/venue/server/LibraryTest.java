@@ -47,7 +47,7 @@ class LibraryTest {
         assertThat(look.at("/report/fresh").findValuesAsString("id")).contains("instrument");
         JsonNode taken = json(maja.post(yard + "/take", item("instrument")));
         assertThat(taken.get("here").asString()).isEqualTo("instrument");
-        assertThat(maja.get("/api/sites/yard").body()).contains("\"undo\":\"take in");
+        assertThat(maja.get("/api/sites/yard").body()).contains("\"undo\":\"bring in");
         json(maja.post("/api/sites/yard/undo", "{}"));
         assertThat(json(maja.get(yard)).toString()).contains("NOT_HERE");
         assertThat(maja.get("/api/record").body()).contains("GIVEN_TO_ALL", "TAKEN_FROM_LIBRARY");
