@@ -1,0 +1,30 @@
+// Runs Lighthouse three times on each page and tells the medians; fails where speed is below 97, anything else below 100, or
+// the layout shifts. Called by bench/run.
+import { execFileSync } from 'node:child_process'
+import { join } from 'node:path'
+
+const [folder, origin, ...paths] = process.argv.slice(2)
+const ROUNDS = 3
+const ASKED = { performance: 97, accessibility: 100, 'best-practices': 100, seo: 100 }
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)]
+
+function once(path) {
+  const flags = ['--quiet', '--output=json', '--chrome-flags=--headless=new --no-sandbox']
+  const options = { maxBuffer: 1 << 28, stdio: ['ignore', 'pipe', 'ignore'] }
+  const report = JSON.parse(execFileSync(join(folder, 'node_modules/.bin/lighthouse'), [origin + path, ...flags], options))
+  if (report.runtimeError) throw new Error(`${path}: ${report.runtimeError.message}`)
+  const scores = Object.fromEntries(Object.keys(ASKED).map((key) => [key, Math.round(report.categories[key].score * 100)]))
+  return { ...scores, shift: report.audits['cumulative-layout-shift'].numericValue }
+}
+
+let missed = 0
+for (const path of paths) {
+  const runs = Array.from({ length: ROUNDS }, () => once(path))
+  const of = (key) => median(runs.map((r) => r[key]))
+  const short = Object.entries(ASKED).filter(([key, least]) => of(key) < least).map(([key]) => key)
+  if (of('shift') > 0.001) short.push('shift')
+  missed += short.length
+  const told = Object.keys(ASKED).map((key) => `${key} ${of(key)}`)
+  console.log(`${path.padEnd(28)} ${told.join(', ')}, shift ${of('shift').toFixed(3)}${short.length ? `   below what is asked: ${short.join(', ')}` : ''}`)
+}
+process.exit(missed ? 1 : 0)
