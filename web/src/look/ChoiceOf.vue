@@ -72,16 +72,10 @@ function left(event: FocusEvent) {
 
 <template>
   <div ref="root" class="choice" :class="{ few }" v-bind="$attrs" @keydown.esc="rollUp" @focusout="left">
-    <button
-      v-if="!few"
-      type="button"
-      class="chosen boxed"
-      :aria-expanded="open"
-      :aria-label="`${label}: ${shown}`"
-      @click="unroll(!open)"
-    >
+    <button v-if="!few" type="button" class="chosen boxed" :aria-expanded="open" @click="unroll(!open)">
+      <span class="unseen">{{ label }}: </span>
       <span class="grow cut" :class="{ quiet: chosen === undefined }">{{ shown || 'choose' }}</span>
-      <span class="more" aria-hidden="true">{{ open ? 'fold' : `of ${items.length}` }}</span>
+      <span class="more">{{ open ? 'fold' : `of ${items.length}` }}</span>
     </button>
     <div v-if="few || open" role="radiogroup" :aria-label="label" @keydown="walk">
       <template v-for="(item, i) in items" :key="String(item.value)">
@@ -105,6 +99,7 @@ function left(event: FocusEvent) {
   min-width: 0;
 }
 .chosen {
+  position: relative;
   display: flex;
   gap: 10px;
   text-align: left;

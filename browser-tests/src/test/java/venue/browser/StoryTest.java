@@ -154,7 +154,9 @@ class StoryTest {
         page.keyboard().press("Enter");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Type"))
                 .click();
-        Chromium.choose(page.locator(".choice:has([aria-label^='Headings'])"), "Bitter, slab serif");
+        Chromium.choose(
+                page.locator(".choice").filter(new Locator.FilterOptions().setHasText("Headings: ")),
+                "Bitter, slab serif");
         assertThat(sheet.locator("h1")).hasCSS("font-family", Pattern.compile("Bitter"));
         assertThat(other.locator("h1")).hasCSS("font-family", Pattern.compile("Bitter"));
         assertThat(sheet.locator(".button.strong").first()).hasCSS("background-color", "rgb(122, 62, 109)");
