@@ -38,16 +38,16 @@ const query = computed(() => {
   return `rolled=${props.item}&chosen=${written.join(',')}&marks=1`
 })
 const open = computed(() => props.cell.state !== 'DONE' && props.cell.state !== 'LEFT')
+/** Not on the page as it is. */
+const absent = computed(() => props.cell.state === 'COMES' || props.cell.state === 'WITHOUT')
+const follow = computed(() => {
+  if (absent.value) return 'Bring it in'
+  return props.cell.theirs.length ? `Follow the ${props.pattern ? 'pattern' : 'template'}` : 'Take it off'
+})
 const CHOICES = computed(() => [
-  {
-    key: 'FOLLOW' as const,
-    name:
-      props.cell.theirs.length || props.cell.state === 'COMES'
-        ? `Follow the ${props.pattern ? 'pattern' : 'template'}`
-        : 'Take it off',
-  },
-  { key: 'KEEP' as const, name: props.cell.state === 'COMES' ? 'Leave it out here' : 'Leave as it is here' },
-  ...(props.cell.state === 'COMES' ? [] : [{ key: 'SHELVE' as const, name: 'To the shelf' }]),
+  { key: 'FOLLOW' as const, name: follow.value },
+  { key: 'KEEP' as const, name: absent.value ? 'Leave it out here' : 'Leave as it is here' },
+  ...(absent.value ? [] : [{ key: 'SHELVE' as const, name: 'To the shelf' }]),
 ])
 </script>
 
@@ -63,7 +63,7 @@ const CHOICES = computed(() => [
         <h3 class="label">As the page has it</h3>
         <p v-for="(w, i) in cell.mine" :key="i">{{ w }}</p>
         <p v-if="!cell.mine.length" class="quiet">
-          {{ cell.state === 'COMES' ? 'not there yet' : 'only places to fill' }}
+          {{ absent ? (cell.state === 'COMES' ? 'not there yet' : 'not there') : 'only places to fill' }}
         </p>
       </section>
       <section>

@@ -11,7 +11,7 @@ import { useSite } from '@/site/useSite'
 import { cellWords } from './cellWords'
 import RollOutCellPane from './RollOutCellPane.vue'
 import { useRollOut } from './useRollOut'
-import { asks, planned } from './rollOutChoices'
+import { asks, goesWithout, planned } from './rollOutChoices'
 
 /** A template's or pattern's changes against its pages: pages down, changes across. */
 const route = useRoute()
@@ -26,6 +26,7 @@ const FILTERS: Record<string, (row: RollOutRow) => boolean> = {
   changes: (row) => row.cells.some((c) => planned(c, roll.choiceOf(row, c))),
   'left alone': (row) =>
     row.alone || row.cells.some((c) => c.state === 'LEFT' || roll.choiceOf(row, c) === 'KEEP'),
+  'going without': (row) => row.cells.some(goesWithout),
 }
 const filter = ref('all pages')
 /** Of a row with its title and address, in pixels. */
@@ -119,6 +120,14 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                   <button type="button" class="textlink" @click="roll.chooseAll(c.section, 'KEEP')">
                     leave all
                   </button>
+                  <button
+                    v-if="roll.without(c.section)"
+                    type="button"
+                    class="textlink"
+                    @click="roll.chooseAll(c.section, 'FOLLOW', true)"
+                  >
+                    bring to {{ counted(roll.without(c.section), 'page') }} without
+                  </button>
                 </span>
               </th>
               <th scope="col"><span class="unseen">From now on</span></th>
@@ -178,13 +187,12 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         @close="close"
       />
     </div>
-    <div v-else-if="table" class="nothing">
-      <h2>All pages are in step</h2>
-      <p class="quiet">
-        When what it brings to pages is changed, the pages that hold copies of it stand here, with what would
-        change on each.
-      </p>
-    </div>
+    <p v-else-if="table" class="nothing">
+      All pages have what it brings.
+      <button type="button" class="textlink" @click="back">
+        Back to {{ site.templates.has(id) ? table.name : 'the Plan' }}
+      </button>
+    </p>
   </div>
 </template>
 
@@ -286,7 +294,6 @@ td .textlink {
   font-size: 12px;
 }
 .nothing {
-  padding: 60px 80px;
-  max-width: 640px;
+  padding: 20px;
 }
 </style>

@@ -64,10 +64,12 @@ const contents = computed(() => [
     .map((p) => ({ value: p.id, title: p.title, group: 'Pages that wear it' })),
 ])
 /** How the copies there are stand to their starter sections, and the pages' own sections beside them. */
-function standing({ inStep, behind, adapted, own }: Copies): string {
+function standing({ inStep, behind, adapted, own, lacking, without }: Copies): string {
   const copied = inStep + behind + adapted
   const copies = copied ? `${inStep} copies in step, ${behind} behind, ${adapted} adapted` : 'no copies yet'
-  return `${copies}; beside them stand ${counted(own, 'section')} of the pages’ own`
+  const lack = lacking ? `; ${counted(lacking, 'page lacks', 'pages lack')} what is new here` : ''
+  const gone = without ? `; ${counted(without, 'page goes', 'pages go')} without one of them` : ''
+  return `${copies}${lack}${gone}; beside them stand ${counted(own, 'section')} of the pages’ own`
 }
 const pane = ref<InstanceType<typeof GalleyPane> | null>(null)
 useGalleyKeys(

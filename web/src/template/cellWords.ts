@@ -8,6 +8,7 @@ const WORDS: Record<RollOutCell['state'], { mark: string; word: string; tone: st
   COMES: { mark: '+', word: 'comes in', tone: 'live' },
   GOES: { mark: '−', word: 'goes', tone: 'live' },
   LEFT: { mark: '·', word: 'left alone', tone: 'quiet' },
+  WITHOUT: { mark: '□', word: 'goes without', tone: 'quiet' },
   ASKS: { mark: '◇', word: 'needs a choice', tone: 'must' },
 }
 const CHOSEN: Record<Choice, { mark: string; word: string; tone: string }> = {
@@ -18,5 +19,6 @@ const CHOSEN: Record<Choice, { mark: string; word: string; tone: string }> = {
 
 /** What a cell of the roll-out says: by mark and by word. */
 export function cellWords(cell: RollOutCell, chosen: Choice | undefined) {
-  return chosen && cell.state !== 'DONE' ? CHOSEN[chosen] : WORDS[cell.state]
+  if (cell.state === 'WITHOUT' && chosen === 'FOLLOW') return WORDS.COMES
+  return chosen && cell.state !== 'DONE' && cell.state !== 'WITHOUT' ? CHOSEN[chosen] : WORDS[cell.state]
 }

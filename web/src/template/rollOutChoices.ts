@@ -6,8 +6,12 @@ export type Choice = 'FOLLOW' | 'KEEP' | 'SHELVE'
 /** What would be done with a cell: what was chosen, else as usual; nothing for what still asks. */
 export function planned(cell: RollOutCell, chosen: Choice | undefined): Choice | null {
   if (cell.state === 'DONE' || cell.state === 'LEFT') return null
+  if (goesWithout(cell)) return chosen === 'FOLLOW' ? 'FOLLOW' : null
   return chosen ?? (cell.state === 'ASKS' ? null : 'FOLLOW')
 }
+
+/** Whether the page had it, or was offered it, and goes without. */
+export const goesWithout = (cell: RollOutCell) => cell.state === 'WITHOUT'
 
 /** Whether somebody must still choose. */
 export function asks(cell: RollOutCell, chosen: Choice | undefined): boolean {
@@ -24,14 +28,17 @@ export function makeChoices(table: Ref<RollOutTable | null>) {
   function choose(row: RollOutRow, cell: RollOutCell, choice: Choice) {
     chosen.value = new Map(chosen.value).set(at(row.page, cell.key), choice)
   }
-  /** Chooses for every page that a change asks or would change. */
-  function chooseAll(change: string, choice: Choice) {
+  /** Chooses for every page that a change asks or would change; or, told so, for those that go without it. */
+  function chooseAll(change: string, choice: Choice, without = false) {
     const next = new Map(chosen.value)
     for (const row of table.value?.rows ?? [])
       for (const cell of row.cells)
-        if (cell.change === change && planned(cell, 'FOLLOW')) next.set(at(row.page, cell.key), choice)
+        if (cell.change === change && planned(cell, 'FOLLOW') && without === goesWithout(cell))
+          next.set(at(row.page, cell.key), choice)
     chosen.value = next
   }
+  const without = (change: string) =>
+    (table.value?.rows ?? []).filter((r) => r.cells.some((c) => c.change === change && goesWithout(c))).length
   function take(page: string, yes: boolean) {
     const next = new Set(out.value)
     if (yes) next.delete(page)
@@ -50,5 +57,5 @@ export function makeChoices(table: Ref<RollOutTable | null>) {
   const asking = computed(() =>
     taken.value.reduce((n, r) => n + r.cells.filter((c) => asks(c, choiceOf(r, c))).length, 0),
   )
-  return { out, choiceOf, choicesOf, choose, chooseAll, take, clear, going, asking }
+  return { out, choiceOf, choicesOf, choose, chooseAll, without, take, clear, going, asking }
 }

@@ -22,6 +22,8 @@ describe('what is done with a cell', () => {
     ['ASKS', 'KEEP', 'KEEP'],
     ['DONE', 'FOLLOW', null],
     ['LEFT', 'FOLLOW', null],
+    ['WITHOUT', undefined, null],
+    ['WITHOUT', 'FOLLOW', 'FOLLOW'],
   ] as const)('%s, chosen %s: %s', (state, chosen, does) => {
     expect(planned(cell(state), chosen)).toBe(does)
   })
@@ -33,7 +35,7 @@ describe('what is done with a cell', () => {
   })
 
   it('is told by mark and by word', () => {
-    const states = ['DONE', 'FOLLOWS', 'MERGES', 'COMES', 'GOES', 'LEFT', 'ASKS'] as const
+    const states = ['DONE', 'FOLLOWS', 'MERGES', 'COMES', 'GOES', 'LEFT', 'WITHOUT', 'ASKS'] as const
     const said = states.map((s) => cellWords(cell(s), undefined))
     expect(new Set(said.map((w) => w.mark)).size).toBe(states.length)
     expect(new Set(said.map((w) => w.word)).size).toBe(states.length)
@@ -50,6 +52,7 @@ describe('a roll-out', () => {
     alone: false,
     cells: [cell(n % 4 === 0 ? 'ASKS' : 'FOLLOWS')],
   }))
+  const bare = { page: 'bare', title: 'Bare', address: '/bare', alone: false, cells: [cell('WITHOUT')] }
   const given: { pages: Record<string, unknown>; group?: string }[] = []
   const site = {
     id: 'moor',
@@ -92,6 +95,16 @@ describe('a roll-out', () => {
     expect(new Set(given.map((g) => g.group)).size).toBe(1)
     expect(roll.report.value).toContain('Rolled out to 999')
     expect(roll.choiceOf(rows[0]!, rows[0]!.cells[0]!)).toBeUndefined()
+  })
+
+  it('leaves pages that go without alone until that is chosen', async () => {
+    const roll = await begun()
+    roll.table.value = { name: 'T', changes: [], done: 0, rows: [rows[1]!, bare] }
+    roll.chooseAll('s', 'FOLLOW')
+    expect(roll.going.value.map((r) => r.page)).toEqual(['p1'])
+    expect(roll.without('s')).toBe(1)
+    roll.chooseAll('s', 'FOLLOW', true)
+    expect(roll.going.value.map((r) => r.page)).toEqual(['p1', 'bare'])
   })
 
   it('keeps what was chosen when it is stopped or refused on the way', async () => {

@@ -17,6 +17,9 @@ import venue.core.link.Link;
  */
 public record Menu(String id, String name, String place, List<Line> lines) implements Item {
 
+    /** The longest label of a line, in characters. */
+    public static final int LONGEST_LABEL = 80;
+
     public Menu {
         lines = lines == null ? List.of() : List.copyOf(lines);
     }
@@ -55,6 +58,21 @@ public record Menu(String id, String name, String place, List<Line> lines) imple
         Line line = new Line(lineId, Link.toPage(page), null, List.of());
         Optional<Line> above = parent == null ? Optional.empty() : lineTo(parent);
         return insert(above.filter(lines::contains).map(Line::id).orElse(null), Integer.MAX_VALUE, line);
+    }
+
+    /**
+     * With the line to a page where {@link #withPage} would put it now that the page stands beneath {@code parent}; empty where it
+     * stands so already, or has lines beneath it that would be a third level.
+     */
+    public Optional<Menu> followed(String page, @Nullable String parent) {
+        Optional<Line> line = lineTo(page);
+        Optional<Line> to = parent == null ? Optional.empty() : lineTo(parent).filter(lines::contains);
+        boolean same = line.flatMap(l -> above(l.id())).equals(to);
+        if (line.isEmpty() || same || to.isPresent() && !line.get().beneath().isEmpty()) {
+            return Optional.empty();
+        }
+        Menu without = remove(line.get().id());
+        return Optional.of(without.insert(to.map(Line::id).orElse(null), Integer.MAX_VALUE, line.get()));
     }
 
     public Menu change(String lineId, UnaryOperator<Line> change) {

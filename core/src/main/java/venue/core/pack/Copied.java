@@ -103,6 +103,7 @@ public final class Copied {
                 List.of(),
                 Map.of(),
                 BeneathRule.kept(Map.of(), page.settings()),
-                page.withdrawn());
+                page.withdrawn(),
+                taken);
     }
 }

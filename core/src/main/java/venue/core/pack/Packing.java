@@ -118,7 +118,7 @@ public final class Packing {
         return new Pack(holds, root, packed, outside, pasts);
     }
 
-    /** What the origins of an item's sections were as the copies were taken, where they have moved on since. */
+    /** What the origins of an item and its sections were as they were taken, where they have moved on since. */
     private Map<String, Item> pasts(Item item) {
         Map<String, Item> found = new HashMap<>();
         if (item instanceof Sectioned sectioned) {
@@ -127,6 +127,12 @@ public final class Packing {
                     .flatMap(s -> Stream.ofNullable(s.origin()))
                     .filter(this::hasMovedOn)
                     .forEach(o -> archive.past(o.item(), o.taken()).ifPresent(then -> found.put(o.taken(), then)));
+        }
+        if (item instanceof Page page && page.taken() != null) {
+            Template worn = edition.worn(page).template();
+            archive.past(worn.id(), page.taken())
+                    .filter(then -> !then.equals(worn))
+                    .ifPresent(then -> found.put(page.taken(), then));
         }
         return found;
     }

@@ -111,7 +111,8 @@ final class Walk {
                 sections(p.shelf()),
                 fields(p.kind(), p.fields()),
                 named(PageSettings.all(), p.settings()),
-                p.withdrawn());
+                p.withdrawn(),
+                p.taken() == null ? null : refs.past(p.taken()));
     }
 
     private Template template(Template t, String id) {

@@ -22,6 +22,8 @@ import venue.core.value.Values;
  * @param fields the values of its kind's fields; those of other kinds are kept
  * @param settings the values of {@link PageSettings}
  * @param withdrawn taken off the site, its address kept
+ * @param taken the hash of a template as it was when this page last took what it brings, though it may have kept nothing
+ *     of that; absent where it never did
  */
 public record Page(
         String id,
@@ -35,7 +37,8 @@ public record Page(
         List<Section> shelf,
         Map<String, Value> fields,
         Map<String, Value> settings,
-        boolean withdrawn)
+        boolean withdrawn,
+        @Nullable String taken)
         implements Sectioned {
 
     /** The longest title, in characters. */
@@ -46,6 +49,23 @@ public record Page(
         shelf = shelf == null ? List.of() : List.copyOf(shelf);
         fields = Values.copy(fields);
         settings = Values.copy(settings);
+    }
+
+    /** A page that has taken nothing of a template yet. */
+    public Page(
+            String id,
+            String title,
+            String segment,
+            @Nullable String parent,
+            long position,
+            String kind,
+            @Nullable String template,
+            Zones zones,
+            List<Section> shelf,
+            Map<String, Value> fields,
+            Map<String, Value> settings,
+            boolean withdrawn) {
+        this(id, title, segment, parent, position, kind, template, zones, shelf, fields, settings, withdrawn, null);
     }
 
     /** Gives back a title with its white space folded, or refuses it. */
@@ -119,6 +139,10 @@ public record Page(
         return but(d -> d.withdrawn = off);
     }
 
+    public Page withTaken(@Nullable String hash) {
+        return but(d -> d.taken = hash);
+    }
+
     public boolean isKeptOut() {
         return Values.flag(settings, "keepOut");
     }
@@ -145,7 +169,8 @@ public record Page(
                 draft.shelf,
                 draft.fields,
                 draft.settings,
-                draft.withdrawn);
+                draft.withdrawn,
+                draft.taken);
     }
 
     private static final class Draft {
@@ -159,6 +184,7 @@ public record Page(
         private Map<String, Value> fields;
         private Map<String, Value> settings;
         private boolean withdrawn;
+        private @Nullable String taken;
 
         private Draft(Page page) {
             title = page.title;
@@ -171,6 +197,7 @@ public record Page(
             fields = page.fields;
             settings = page.settings;
             withdrawn = page.withdrawn;
+            taken = page.taken;
         }
     }
 }

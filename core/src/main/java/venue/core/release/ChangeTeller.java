@@ -148,24 +148,26 @@ final class ChangeTeller {
         List<String> says = new ArrayList<>();
         List<String> was = before.all().map(Line::id).toList();
         List<String> is = after.all().map(Line::id).toList();
-        after.all().filter(l -> !was.contains(l.id())).forEach(l -> says.add("Line added: " + label(working, l)));
-        before.all().filter(l -> !is.contains(l.id())).forEach(l -> says.add("Line taken out: " + label(live, l)));
+        after.all().filter(l -> !was.contains(l.id())).forEach(l -> says.add("Line added: " + l.words(working::page)));
+        before.all().filter(l -> !is.contains(l.id())).forEach(l -> says.add("Line taken out: " + l.words(live::page)));
+        after.all()
+                .forEach(l -> before.all()
+                        .filter(b -> b.id().equals(l.id()))
+                        .findFirst()
+                        .ifPresent(b -> line(b, l, says)));
         if (says.isEmpty()) {
-            says.add("Lines put in another order or renamed");
+            says.add("Lines put in another order");
         }
         return says;
     }
 
-    private static String label(Edition edition, Line line) {
-        String own = line.label();
-        if (own != null && !own.isBlank()) {
-            return own;
+    private void line(Line before, Line after, List<String> says) {
+        if (!Objects.equals(before.label(), after.label())) {
+            says.add("“" + before.words(live::page) + "” in it is now called “" + after.words(working::page) + "”");
         }
-        return line.link()
-                .pageId()
-                .flatMap(edition::page)
-                .map(Page::menuLabel)
-                .orElse(line.link().target());
+        if (!before.link().equals(after.link())) {
+            says.add("“" + after.words(working::page) + "” in it leads elsewhere");
+        }
     }
 
     private List<String> theme(@Nullable Look before, Look after) {

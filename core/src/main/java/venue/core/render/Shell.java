@@ -92,7 +92,7 @@ final class Shell {
                         "aria-current",
                         line.link().pageId().filter(page.id()::equals).isPresent() ? "page" : "true");
             }
-            out.text(label(line)).end();
+            out.text(line.words(view.edition()::page)).end();
             if (!lines(line.beneath()).isEmpty()) {
                 list(line.beneath());
             }
@@ -111,18 +111,6 @@ final class Shell {
                 .filter(id -> id.equals(page.id())
                         || view.edition().plan().ancestors(page.id()).contains(id))
                 .isPresent();
-    }
-
-    private String label(Line line) {
-        String own = line.label();
-        if (own != null && !own.isBlank()) {
-            return own;
-        }
-        return line.link()
-                .pageId()
-                .flatMap(view.edition()::page)
-                .map(Page::menuLabel)
-                .orElse(line.link().target());
     }
 
     private Optional<Menu> menu(String place) {

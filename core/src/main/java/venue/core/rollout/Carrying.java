@@ -33,13 +33,15 @@ final class Carrying {
                 one(strand, choice);
             }
         }
-        return page.withTemplate(page.template(), zones, shelf);
+        Page done = page.withTemplate(page.template(), zones, shelf);
+        boolean offered = strands.stream().anyMatch(s -> s.now() == null && s.state() != Strand.State.LEFT);
+        return offered ? done.withTaken(rollOut.hash()) : done;
     }
 
     private void one(Strand strand, Decision choice) {
         Section now = strand.now();
         if (now == null) {
-            if (choice == Decision.FOLLOW && strand.state() == Strand.State.COMES) {
+            if (choice == Decision.FOLLOW && strand.state() != Strand.State.LEFT) {
                 come(strand, Objects.requireNonNull(strand.then()));
             }
         } else if (choice == Decision.SHELVE) {

@@ -1,10 +1,14 @@
 package venue.core.rollout;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.merge.TreeMerge;
 import venue.core.page.Page;
@@ -13,7 +17,6 @@ import venue.core.rollout.Strand.State;
 import venue.core.section.Origin;
 import venue.core.section.Section;
 import venue.core.section.SharedSection;
-import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 
@@ -38,9 +41,30 @@ final class PageStrands {
                         sections.stream().filter(this::isCopy).forEach(s -> strands.add(copy(zone, s))));
         if (rollOut.origin() instanceof Template template
                 && rollOut.edition().worn(page).template().id().equals(template.id())) {
-            template.zones().forEach(z -> coming(z, strands));
+            Set<String> has = copies().map(Origin::section).collect(Collectors.toSet());
+            Set<String> known = known();
+            template.zones().forEach(z -> coming(z, has, known, strands));
         }
         return strands;
+    }
+
+    /** What the page took of the template or was offered, by its own memory, else by that of its copies. */
+    private Set<String> known() {
+        Stream<String> own = Stream.ofNullable(page.taken());
+        boolean remembers = page.taken() != null
+                && rollOut.archive().past(rollOut.origin().id(), page.taken()).isPresent();
+        return (remembers ? own : copies().map(Origin::taken))
+                .distinct()
+                .flatMap(hash -> rollOut.archive().find(hash).stream())
+                .flatMap(RollOut::starters)
+                .map(Section::id)
+                .collect(Collectors.toSet());
+    }
+
+    private Stream<Origin> copies() {
+        return Stream.concat(page.zones().all(), page.shelf().stream())
+                .filter(this::isCopy)
+                .flatMap(s -> Stream.ofNullable(s.origin()));
     }
 
     private boolean isCopy(Section section) {
@@ -49,7 +73,7 @@ final class PageStrands {
     }
 
     private Strand copy(String zone, Section ours) {
-        Origin from = java.util.Objects.requireNonNull(ours.origin());
+        Origin from = Objects.requireNonNull(ours.origin());
         Optional<Section> now = section(rollOut.origin(), from.section());
         Optional<Section> base = rollOut.archive().find(from.taken()).flatMap(i -> section(i, from.section()));
         if (base.isEmpty() || now.isPresent() && base.get().hasContentOf(now.get())) {
@@ -91,24 +115,11 @@ final class PageStrands {
         return RollOut.starters(item).filter(s -> s.id().equals(id)).findFirst();
     }
 
-    /** Starter sections that the page has no copy of: they come, unless it had one and took it off. */
-    private void coming(Zone zone, List<Strand> strands) {
-        Set<String> had = new HashSet<>();
-        Set<String> has = new HashSet<>();
-        boolean[] copies = {false};
-        java.util.stream.Stream.concat(page.zones().all(), page.shelf().stream())
-                .filter(this::isCopy)
-                .forEach(s -> {
-                    copies[0] = true;
-                    Origin from = java.util.Objects.requireNonNull(s.origin());
-                    has.add(from.section());
-                    rollOut.archive().find(from.taken()).stream()
-                            .flatMap(RollOut::starters)
-                            .forEach(t -> had.add(t.id()));
-                });
+    /** Starter sections that the page has no copy of: they come, unless it had them or was offered them. */
+    private void coming(Zone zone, Set<String> has, Set<String> known, List<Strand> strands) {
         for (Section starter : zone.starters()) {
-            if (copies[0] && !has.contains(starter.id())) {
-                State state = had.contains(starter.id()) || alone ? State.LEFT : State.COMES;
+            if (!has.contains(starter.id())) {
+                State state = alone ? State.LEFT : known.contains(starter.id()) ? State.WITHOUT : State.COMES;
                 strands.add(new Strand(
                         starter.id(),
                         Strand.NEW + starter.id(),
@@ -122,20 +133,33 @@ final class PageStrands {
         }
     }
 
-    /** After the nearest section before it that the page still has a copy of; else first. */
+    /** After the nearest section before it that the page has a copy of, else before the nearest after it, else as the template has it. */
     private int indexFor(Zone zone, Section starter) {
-        List<Section> before = zone.starters().subList(0, zone.starters().indexOf(starter));
-        for (int i = before.size() - 1; i >= 0; i--) {
-            String id = before.get(i).id();
-            Optional<Zones.Place> neighbour = page.zones().in(zone.key()).stream()
-                    .filter(this::isCopy)
-                    .filter(s -> s.origin() != null && s.origin().section().equals(id))
-                    .findFirst()
-                    .flatMap(s -> page.zones().find(s.id()));
+        List<String> order = zone.starters().stream().map(Section::id).toList();
+        int at = order.indexOf(starter.id());
+        for (int i = at - 1; i >= 0; i--) {
+            OptionalInt neighbour = copyOf(zone, order.get(i));
             if (neighbour.isPresent()) {
-                return neighbour.get().index() + 1;
+                return neighbour.getAsInt() + 1;
             }
         }
-        return 0;
+        return IntStream.range(at + 1, order.size())
+                .mapToObj(i -> copyOf(zone, order.get(i)))
+                .filter(OptionalInt::isPresent)
+                .mapToInt(OptionalInt::getAsInt)
+                .findFirst()
+                .orElse(
+                        at == 0 && order.size() > 1
+                                ? 0
+                                : page.zones().in(zone.key()).size());
+    }
+
+    private OptionalInt copyOf(Zone zone, String starter) {
+        List<Section> there = page.zones().in(zone.key());
+        return IntStream.range(0, there.size())
+                .filter(i -> isCopy(there.get(i)))
+                .filter(i ->
+                        Objects.requireNonNull(there.get(i).origin()).section().equals(starter))
+                .findFirst();
     }
 }

@@ -72,13 +72,16 @@ public final class RollOut {
         return new Row(page, new PageStrands(this, page).all());
     }
 
-    /** The origin's sections that some page has something to do with, in the origin's order, then those that are gone. */
+    /**
+     * The origin's sections that some page has something to do with, or goes without, in the origin's order, then those that
+     * are gone.
+     */
     public List<Carried> changes(List<Row> rows) {
         Map<String, String> open = new java.util.LinkedHashMap<>();
         starters().map(Section::id).forEach(id -> open.put(id, ""));
         rows.stream()
                 .flatMap(r -> r.strands().stream())
-                .filter(Strand::isOpen)
+                .filter(s -> s.isOpen() || s.state() == Strand.State.WITHOUT)
                 .forEach(s -> open.put(s.origin(), name(s)));
         return open.entrySet().stream()
                 .filter(e -> !e.getValue().isEmpty())

@@ -40,8 +40,10 @@ public record Strand(
         COMES,
         /** Gone from the origin and untouched on the page: it will be taken off. */
         GOES,
-        /** The page took it off, or is left alone on purpose: nothing is done. */
+        /** The page is left alone on purpose: nothing is done. */
         LEFT,
+        /** The page had it, or was offered it, and goes without: nothing is done unless that is chosen. */
+        WITHOUT,
         /** Both have changed the same part, or what is gone from the origin was adapted here: somebody must choose. */
         ASKS
     }
@@ -49,10 +51,14 @@ public record Strand(
     /** What is done when nobody has chosen; nothing for what asks. */
     @Nullable
     Decision usual() {
-        return state == State.ASKS ? null : Decision.FOLLOW;
+        return switch (state) {
+            case ASKS -> null;
+            case WITHOUT -> Decision.KEEP;
+            default -> Decision.FOLLOW;
+        };
     }
 
     boolean isOpen() {
-        return state != State.DONE && state != State.LEFT;
+        return state != State.DONE && state != State.LEFT && state != State.WITHOUT;
     }
 }

@@ -85,4 +85,60 @@ class MenuTest {
                         .flatMap(l -> l.link().pageId().stream()))
                 .doesNotContain("weaving", "workshops");
     }
+
+    private static Line to(String id, String target, String label, Line... beneath) {
+        return new Line(id, new Link(target), label, List.of(beneath));
+    }
+
+    private static void refuses(String code, Line... lines) {
+        assertThatThrownBy(() -> Sites.after(Sites.small(), MenuCommand.setLines("main", List.of(lines))))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo(code));
+    }
+
+    @Test
+    void linesArePutInOrderNamedAndLedOutside() {
+        Edition site = Sites.after(
+                Sites.small(),
+                MenuCommand.setLines(
+                        "main",
+                        List.of(
+                                to("out", "https://tickets.example/", "  Tickets  "),
+                                to("l1", "page:workshops", " ", to("l2", "page:weaving", "Looms")))));
+        Menu main = site.require(Menu.class, "main");
+        assertThat(main.all().map(Line::label)).containsExactly("Tickets", null, "Looms");
+        assertThat(main.lines().get(1).words(site::page)).isEqualTo("Workshops");
+        assertThat(main.lines().get(0).words(site::page)).isEqualTo("Tickets");
+    }
+
+    @Test
+    void linesThatCantStandAreRefused() {
+        refuses("line-unnamed", to("a", "https://tickets.example/", null));
+        refuses("line-twice", to("a", "page:home", null), to("a", "page:weaving", null));
+        refuses("too-deep", to("a", "page:home", null, to("b", "/x", "X", to("c", "/y", "Y"))));
+        refuses("label-too-long", to("a", "page:home", "x".repeat(81)));
+        refuses("unknown-page", to("a", "page:nowhere", null));
+        refuses("bad-id", to("A b", "page:home", null));
+    }
+
+    @Test
+    void aLineGoesAlongWithItsPageWhereThatIsAskedFor() {
+        Edition site = Sites.after(
+                Sites.small(),
+                MenuCommand.setLines(
+                        "main",
+                        List.of(
+                                to("l1", "page:workshops", null, to("l2", "page:weaving", "Looms")),
+                                to("v", "page:home", null))));
+        Menu main = site.require(Menu.class, "main");
+        assertThat(main.followed("weaving", "workshops"))
+                .as("it stands so already")
+                .isEmpty();
+        assertThat(main.followed("workshops", "home")).as("a third level").isEmpty();
+        Edition stays = Sites.after(site, PageCommand.movePage("weaving", "home", null));
+        assertThat(stays.require(Menu.class, "main")).isEqualTo(main);
+        Edition along = Sites.after(site, PageCommand.movePage("weaving", "home", null, List.of("main")));
+        assertThat(along.require(Menu.class, "main").above("l2").map(Line::id)).contains("v");
+        assertThat(along.require(Menu.class, "main").lineTo("weaving").map(Line::label))
+                .contains("Looms");
+    }
 }

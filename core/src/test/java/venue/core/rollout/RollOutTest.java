@@ -170,9 +170,57 @@ class RollOutTest {
                 rolled,
                 SectionCommand.removeSection("one", copy(rolled, "one", "middle")),
                 ValueCommand.setValue(T, "middle", null, "tone", Value.of("deep")));
-        assertThat(states(off, "one")).containsEntry("middle", State.LEFT);
+        assertThat(states(off, "one")).containsEntry("middle", State.WITHOUT);
+        assertThat(words(rolled(off, Map.of("one", Map.of())), "one")).isEqualTo(words(off, "one"));
+        assertThat(states(rolled(off, Map.of("one", Map.of("new-middle", Decision.FOLLOW))), "one"))
+                .as("brought in because somebody chose so")
+                .containsEntry("middle", State.DONE);
         Edition refused = rolled(grown, Map.of("one", Map.of("new-middle", Decision.KEEP)));
         assertThat(refused.require(Page.class, "one").body().all()).hasSize(3);
+        assertThat(states(refused, "one")).as("not offered again").containsEntry("middle", State.WITHOUT);
+    }
+
+    @Test
+    void whatIsNewIsOfferedToPagesThatHoldNoCopyToo() {
+        Edition bare = all(
+                site,
+                SectionCommand.removeSection("one", copy(site, "one", "lead")),
+                SectionCommand.removeSection("one", copy(site, "one", "more")),
+                SectionCommand.placeSection("one", "main", 0, "own", null, null, List.of(12)));
+        assertThat(of(bare).rows()).noneMatch(RollOut.Row::isOpen);
+        Edition grown = all(
+                bare,
+                SectionCommand.placeSection(T, "main", 0, "first", null, null, List.of(12)),
+                SectionCommand.placeSection(T, "main", 3, "last", null, null, List.of(12)));
+        assertThat(states(grown, "one"))
+                .containsEntry("lead", State.WITHOUT)
+                .containsEntry("first", State.COMES)
+                .containsEntry("last", State.COMES);
+        assertThat(rolled(grown, Map.of("one", Map.of()))
+                        .require(Page.class, "one")
+                        .zones()
+                        .in("main"))
+                .extracting(s -> s.origin() == null ? "own" : s.origin().section())
+                .containsExactly("first", "own", "last");
+    }
+
+    @Test
+    void aPageThatIsGivenAnotherTemplateIsOfferedOnlyWhatIsNewThereSince() {
+        Edition changed = all(
+                site,
+                PageCommand.makePages(
+                        null,
+                        null,
+                        "standard",
+                        "plain",
+                        List.of(new NewPage("late", "Late")),
+                        null,
+                        List.of(),
+                        Map.of()),
+                PageCommand.chooseTemplate(List.of("late"), T));
+        assertThat(states(changed, "late")).containsEntry("lead", State.WITHOUT);
+        Edition grown = all(changed, SectionCommand.placeSection(T, "main", 0, "first", null, null, List.of(12)));
+        assertThat(states(grown, "late")).containsEntry("first", State.COMES).containsEntry("more", State.WITHOUT);
     }
 
     @Test

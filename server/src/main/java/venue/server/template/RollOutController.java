@@ -26,7 +26,8 @@ class RollOutController {
      *
      * @param change the section of the template or pattern
      * @param key what a choice for it is given under
-     * @param state {@code DONE}, {@code FOLLOWS}, {@code MERGES}, {@code COMES}, {@code GOES}, {@code LEFT}, {@code ASKS}
+     * @param state {@code DONE}, {@code FOLLOWS}, {@code MERGES}, {@code COMES}, {@code GOES}, {@code LEFT},
+     *     {@code WITHOUT}, {@code ASKS}
      * @param mine its words as the page has them; nothing for one that would come
      * @param theirs its words as they would be when it follows; nothing for one that would go
      */

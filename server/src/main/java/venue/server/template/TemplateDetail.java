@@ -59,6 +59,8 @@ record TemplateDetail(
      *
      * @param own sections on pages wearing it that come from nowhere, or from what is gone
      * @param waiting on how many pages a change of a starter section waits to be rolled out
+     * @param lacking how many of those have not been offered a starter section yet
+     * @param without how many pages go without one that they had or were offered
      */
-    record Copies(int inStep, int behind, int adapted, int own, int waiting) {}
+    record Copies(int inStep, int behind, int adapted, int own, int waiting, int lacking, int without) {}
 }

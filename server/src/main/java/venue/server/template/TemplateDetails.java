@@ -11,6 +11,7 @@ import venue.core.kind.Kind;
 import venue.core.legibility.Legibility;
 import venue.core.page.Page;
 import venue.core.rollout.RollOut;
+import venue.core.rollout.Strand;
 import venue.core.template.FrameSettings;
 import venue.core.template.Glyph;
 import venue.core.template.Template;
@@ -148,6 +149,14 @@ final class TemplateDetails {
                         .flatMap(p -> p.body().all())
                         .filter(s -> s.origin() == null && s.sharedFrom().isEmpty())
                         .count(),
-                (int) rows.stream().filter(RollOut.Row::isOpen).count());
+                (int) rows.stream().filter(RollOut.Row::isOpen).count(),
+                withSome(rows, Strand.State.COMES),
+                withSome(rows, Strand.State.WITHOUT));
+    }
+
+    private static int withSome(List<RollOut.Row> rows, Strand.State state) {
+        return (int) rows.stream()
+                .filter(r -> r.strands().stream().anyMatch(s -> s.state() == state))
+                .count();
     }
 }

@@ -24,6 +24,7 @@ import venue.core.edit.site.SiteCommand;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.pack.Pack;
+import venue.core.rollout.Taken;
 import venue.core.site.Site;
 import venue.store.content.Contents;
 import venue.store.database.Database;
@@ -117,7 +118,8 @@ public final class Workspaces {
     /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
     public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
         return begin(site, made -> {
-            made.settle(who, MediaCommand.takeIn(nameOf(site, items), items), Workspace.BEGIN, done -> {});
+            List<Item> taking = Taken.byAll(items, made.desk().archive()::hashOf);
+            made.settle(who, MediaCommand.takeIn(nameOf(site, items), taking), Workspace.BEGIN, done -> {});
             first.accept(made);
         });
     }

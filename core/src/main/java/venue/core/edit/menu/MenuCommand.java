@@ -1,11 +1,17 @@
 package venue.core.edit.menu;
 
+import java.util.List;
 import venue.core.edit.Command;
+import venue.core.menu.Line;
 
 /** What is done to menus. */
-public sealed interface MenuCommand extends Command permits PlaceInMenu, RemoveFromMenu {
+public sealed interface MenuCommand extends Command permits PlaceInMenu, RemoveFromMenu, SetLines {
     static MenuCommand placeInMenu(String menu, String page, String id) {
         return new PlaceInMenu(menu, page, id);
+    }
+
+    static MenuCommand setLines(String menu, List<Line> lines) {
+        return new SetLines(menu, lines);
     }
 
     static MenuCommand removeFromMenu(String menu, String page) {

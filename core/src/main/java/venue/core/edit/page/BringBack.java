@@ -40,7 +40,8 @@ record BringBack(Page then, @Nullable String section) implements PageCommand, Fo
                 then.shelf(),
                 then.fields(),
                 BeneathRule.kept(then.settings(), now.settings()),
-                now.withdrawn());
+                now.withdrawn(),
+                then.taken());
     }
 
     private Zones one(Zones zones, String id) {

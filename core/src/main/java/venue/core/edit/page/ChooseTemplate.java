@@ -19,6 +19,7 @@ import venue.core.text.Words;
 
 /**
  * Chooses the template of pages. Sections keep their zone by name, role or order; those without one wait on the shelf.
+ * What the template brings to new pages is left where it is; what is new in it from now on is offered.
  *
  * @param template absent for "as its kind says"
  */
@@ -40,7 +41,8 @@ record ChooseTemplate(List<String> pages, @Nullable String template) implements 
                         kind.pages() + " may not wear the template " + chosen.name() + ".",
                         "Choose one that the kind allows.");
             }
-            put.add(Arranged.of(edition, page, template, chosen));
+            put.add(Arranged.of(edition, page, template, chosen)
+                    .withTaken(desk.hashOf().apply(chosen.id())));
         }
         String name = put.size() == 1 ? put.get(0).name() : Words.count(put.size(), "page");
         return new Change("template of " + name, put, List.of());

@@ -107,6 +107,7 @@ record MakePages(
         Set<String> taken = desk.edition().plan().beneath(parent).stream()
                 .map(id -> desk.edition().require(Page.class, id).segment())
                 .collect(Collectors.toCollection(HashSet::new));
+        String took = desk.hashOf().apply(wears.id());
         List<Page> made = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
             NewPage wanted = pages.get(i);
@@ -130,7 +131,8 @@ record MakePages(
                     List.of(),
                     Map.of(),
                     checked,
-                    false));
+                    false,
+                    took));
         }
         return made;
     }

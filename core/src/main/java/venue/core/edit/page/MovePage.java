@@ -15,6 +15,7 @@ import venue.core.edition.Places;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
+import venue.core.menu.Menu;
 import venue.core.page.Page;
 
 /**
@@ -23,16 +24,18 @@ import venue.core.page.Page;
  * @param parent the page above; absent for the top
  * @param before the sibling that shall follow; absent for the end
  * @param evenSo moves it where the rules of placement don't allow it; for managers
+ * @param menus menus in which its line goes along, beneath the line of the page that is above it now
  */
 @JsonTypeName("move-page")
 record MovePage(
         String page,
         @Nullable String parent,
         @Nullable String before,
-        @Nullable Boolean evenSo) implements PageCommand, ForEditors {
+        @Nullable Boolean evenSo,
+        List<String> menus) implements PageCommand, ForEditors {
 
-    public MovePage(String page, @Nullable String parent, @Nullable String before) {
-        this(page, parent, before, null);
+    MovePage {
+        menus = menus == null ? List.of() : List.copyOf(menus);
     }
 
     @Override
@@ -52,6 +55,10 @@ record MovePage(
         Positions.Found place = Positions.find(edition, parent, before, page, 1);
         List<Item> put = new ArrayList<>(place.renumbered());
         put.add(moving.withPlace(parent, place.positions().get(0)));
+        menus.stream()
+                .map(id -> edition.require(Menu.class, id))
+                .flatMap(menu -> menu.followed(page, parent).stream())
+                .forEach(put::add);
         return new Change("move " + moving.title(), put, List.of());
     }
 

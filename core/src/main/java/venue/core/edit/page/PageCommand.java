@@ -54,12 +54,17 @@ public sealed interface PageCommand extends Command
 
     static PageCommand movePage(
             String page, @Nullable String parent, @Nullable String before, @Nullable Boolean evenSo) {
-        return new MovePage(page, parent, before, evenSo);
+        return new MovePage(page, parent, before, evenSo, List.of());
+    }
+
+    /** Moved with its lines in these menus. */
+    static PageCommand movePage(String page, @Nullable String parent, @Nullable String before, List<String> menus) {
+        return new MovePage(page, parent, before, null, menus);
     }
 
     /** Moved where the rules of placement allow it. */
     static PageCommand movePage(String page, @Nullable String parent, @Nullable String before) {
-        return movePage(page, parent, before, null);
+        return movePage(page, parent, before, List.of());
     }
 
     static PageCommand removePage(String page) {

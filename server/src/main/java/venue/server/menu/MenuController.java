@@ -1,0 +1,123 @@
+package venue.server.menu;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.edition.Edition;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.server.here.Here;
+import venue.store.workspace.Standing;
+
+/** Menus with their lines, and which lines would go along with a page. */
+@RestController
+@RequestMapping("/api/sites/{site}")
+class MenuController {
+
+    /**
+     * A line of a menu.
+     *
+     * @param link where it leads, as it is kept
+     * @param label its own words; absent where it takes those of its page
+     * @param takes the words that it takes where it has none of its own
+     * @param leads the address that it leads to; absent where its page is gone
+     * @param unseen why visitors don't see it; absent where they do
+     */
+    record MenuLine(
+            String id,
+            String link,
+            @Nullable String label,
+            String takes,
+            @Nullable String leads,
+            @Nullable String unseen,
+            List<MenuLine> beneath) {}
+
+    /**
+     * A menu.
+     *
+     * @param revision what a change of it is given upon
+     */
+    record MenuDetail(String id, String revision, String name, List<MenuLine> lines) {}
+
+    /**
+     * A line that could go along with its page.
+     *
+     * @param from the line above it now; absent where it stands on the first level
+     * @param to the line above it then
+     */
+    record LineMove(
+            String menu,
+            String name,
+            @Nullable String from,
+            @Nullable String to) {}
+
+    @GetMapping("/menus/{menu}")
+    MenuDetail menu(Here here, @PathVariable("menu") String id) {
+        Standing standing = here.now();
+        Menu menu = standing.working().require(Menu.class, id);
+        return new MenuDetail(id, standing.hashOf(id), menu.name(), lines(standing.working(), menu.lines()));
+    }
+
+    /** The lines of a page that would stand elsewhere if it stood beneath {@code parent}, or at the top. */
+    @GetMapping("/pages/{page}/lines")
+    List<LineMove> lines(
+            Here here, @PathVariable("page") String id, @RequestParam(required = false) @Nullable String parent) {
+        Edition edition = here.now().working();
+        Page page = edition.require(Page.class, id);
+        if (parent != null) {
+            edition.require(Page.class, parent);
+        }
+        return edition.menus().stream()
+                .flatMap(before ->
+                        before
+                                .followed(page.id(), parent)
+                                .map(after -> move(edition, before, after, page.id()))
+                                .stream())
+                .toList();
+    }
+
+    private static LineMove move(Edition edition, Menu before, Menu after, String page) {
+        return new LineMove(before.id(), before.name(), above(edition, before, page), above(edition, after, page));
+    }
+
+    private static @Nullable String above(Edition edition, Menu menu, String page) {
+        return menu.lineTo(page)
+                .flatMap(l -> menu.above(l.id()))
+                .map(l -> l.words(edition::page))
+                .orElse(null);
+    }
+
+    private static List<MenuLine> lines(Edition edition, List<Line> lines) {
+        return lines.stream().map(l -> line(edition, l)).toList();
+    }
+
+    private static MenuLine line(Edition edition, Line line) {
+        Optional<String> id = line.link().pageId();
+        Optional<Page> page = id.flatMap(edition::page);
+        return new MenuLine(
+                line.id(),
+                line.link().target(),
+                line.label(),
+                page.map(Page::menuLabel).orElse(""),
+                page.map(edition::servedAt)
+                        .map(at -> at + line.link().anchor())
+                        .or(() -> id.isPresent()
+                                ? Optional.empty()
+                                : Optional.of(line.link().target()))
+                        .orElse(null),
+                id.isEmpty() ? null : unseen(page).orElse(null),
+                lines(edition, line.beneath()));
+    }
+
+    private static Optional<String> unseen(Optional<Page> page) {
+        return page.isEmpty()
+                ? Optional.of("its page is gone")
+                : page.filter(Page::withdrawn).map(p -> "its page is taken off the site");
+    }
+}
