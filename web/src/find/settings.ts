@@ -7,6 +7,7 @@ const OF_SITE: [name: string, also: string][] = [
   ['Time zone', 'clock dates'],
   ['Host names', 'domain address dns certificate'],
   ['Who is behind the site', 'organisation contact address telephone e-mail'],
+  ['At the top of the plan', 'placement rules kinds beneath'],
   ['Retire this site', 'delete remove close'],
 ]
 

@@ -39,6 +39,7 @@ export function useIndex(
     return [
       ...(manager ? shapes(site) : []),
       ...kinds(site, manager),
+      ...menus(site),
       ...settings(theme.value, manager),
       ...acts({ site, session, turn, router, page, keys: told.keys, leave }),
       ...findings.value,
@@ -124,6 +125,16 @@ function shapes(site: Site): Entry[] {
   }))
   return [...templates, ...patterns]
 }
+
+const menus = (site: Site): Entry[] =>
+  (site.catalog?.menus ?? []).map((m) => ({
+    id: m.id,
+    group: 'Settings' as const,
+    name: `Lines of ${m.name}`,
+    locator: 'Plan',
+    also: 'menu navigation order names outside link',
+    to: { name: 'plan', params: { page: '' }, query: { menu: m.id } },
+  }))
 
 /** Kinds are the managers' to look up; those without pages hold entries, which are everybody's. */
 function kinds(site: Site, manager: boolean): Entry[] {

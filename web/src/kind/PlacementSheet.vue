@@ -23,7 +23,9 @@ const WAYS: { value: Where; label: string }[] = [
 const choices = computed(() =>
   where.value === 'BENEATH_PAGES'
     ? site.order.map((id) => ({ value: id, title: site.rows.get(id)?.title ?? id }))
-    : (site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name })),
+    : (site.catalog?.kinds ?? [])
+        .filter((k) => !k.pageless || ids.value.includes(k.id))
+        .map((k) => ({ value: k.id, title: k.name })),
 )
 const waiting = computed(() => where.value !== 'ANYWHERE' && !ids.value.length)
 

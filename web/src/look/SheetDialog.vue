@@ -1,6 +1,11 @@
+<script lang="ts">
+/** What opened the sheets that stand open. */
+const openers = new WeakMap<Element, HTMLElement>()
+</script>
+
 <script setup lang="ts">
 import { useElementSize, useWindowSize } from '@vueuse/core'
-import { computed, nextTick, onUnmounted, ref, useId } from 'vue'
+import { computed, nextTick, onMounted, onUnmounted, ref, useId } from 'vue'
 import { unfold, type Box } from './unfolding'
 import { useNarrow } from './useNarrow'
 
@@ -22,10 +27,17 @@ const emit = defineEmits<{ close: []; submit: [] }>()
 const heading = useId()
 /** What opened the sheet has focus again when it closes; for a line of a menu that is what unfolds the menu. */
 const opener = openerOf(document.activeElement)
+/** A sheet that takes another's place goes back to what opened that. */
+const before = openers.get(opener?.closest('.sheet') ?? document.body)
+onMounted(async () => {
+  await nextTick()
+  if (opener && paper.value) openers.set(paper.value, before ?? opener)
+})
 onUnmounted(async () => {
   await nextTick()
   const at = document.activeElement
-  if (opener?.isConnected && (!at || at === document.body)) opener.focus({ preventScroll: true })
+  if (at && at !== document.body) return
+  for (const back of [opener, before]) if (back?.isConnected) return back.focus({ preventScroll: true })
 })
 function openerOf(at: Element | null): HTMLElement | null {
   const menu = at?.closest('.v-overlay')?.id

@@ -13,7 +13,7 @@ const route = useRoute()
 const router = useRouter()
 const site = useSite()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, kind, titles, lacks, address, busy, make, forget } = useNewPage({
+const { form, kind, titles, lacks, address, begun, busy, make, forget } = useNewPage({
   parent: query('parent'),
   after: query('after'),
   several: route.query.several === '1',
@@ -21,7 +21,8 @@ const { form, kind, titles, lacks, address, busy, make, forget } = useNewPage({
 })
 
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
-const chosen = computed(() => site.templates.get(form.template))
+/** The pattern that it begins with, else its template. */
+const brings = computed(() => begun.value ?? site.templates.get(form.template))
 const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${site.standing?.name}` : ''))
 async function submit() {
   const several = form.several && titles.value.length > 1
@@ -90,15 +91,22 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </p>
           <template v-if="!form.several">
             <h2>Search text</h2>
-            <p v-if="searchTitle" class="label cut">{{ searchTitle }}</p>
+            <v-text-field
+              v-model="form.searchTitle"
+              aria-label="Search title"
+              dir="auto"
+              :placeholder="searchTitle || 'The page’s name'"
+              :counter="form.searchTitle.length > 50 ? 60 : undefined"
+            />
             <v-textarea
+              class="gap"
               v-model="form.description"
               aria-label="Search description"
               placeholder="What somebody searching should know, in 150 letters"
             />
           </template>
-          <p v-if="chosen" class="brings">
-            <b>Brings</b> {{ counted(chosen.sections, 'section') }}, {{ counted(chosen.toFill, 'place') }} to
+          <p v-if="brings" class="brings">
+            <b>Brings</b> {{ counted(brings.sections, 'section') }}, {{ counted(brings.toFill, 'place') }} to
             fill.
             <template v-if="!form.description && !form.several">
               No search description yet: the survey will remind you.</template

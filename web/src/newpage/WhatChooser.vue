@@ -4,6 +4,7 @@ import type { ShelfLine } from '@/api/types'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
@@ -12,9 +13,10 @@ import { useNewPageHere } from './useNewPage'
 /** What a new page is and what it wears, of what may be made in its place. */
 const site = useSite()
 const session = useSession()
-const { form, given, whyNot, may, evenSo, nothingFits, kind } = useNewPageHere()
+const { form, given, leadTo, open, whyNot, may, evenSo, nothingFits, kind, beginnings } = useNewPageHere()
+const template = computed(() => site.templates.get(form.template))
 const kinds = computed(() =>
-  (site.catalog?.kinds ?? []).filter((k) => whyNot.value.has(k.id) && (!given || k.id === given)),
+  (site.catalog?.kinds ?? []).filter((k) => whyNot.value.has(k.id) && (!given.value || k.id === given.value)),
 )
 /** Editors see what they may do; managers also what the rules would not allow. */
 const offered = computed(() =>
@@ -36,29 +38,33 @@ const templates = computed(() =>
   <section class="what">
     <h2>What</h2>
     <div class="kinds" role="radiogroup" aria-label="What">
-      <label
-        v-for="k in offered"
-        :key="k.id"
-        class="kind"
-        :class="{ on: form.kind === k.id, no: whyNot.get(k.id) }"
-      >
-        <input
-          v-model="form.kind"
-          type="radio"
-          :value="k.id"
-          class="unseen"
-          :disabled="!!whyNot.get(k.id) && !may.has(k.id)"
-        />
-        <TemplateGlyph :template="k.template" :wide="34" />
-        <span class="grow">
-          <b>{{ k.name }}</b>
-          <span class="quiet note">{{ whyNot.get(k.id) || k.note }}</span>
-        </span>
-      </label>
+      <div v-for="k in offered" :key="k.id">
+        <label class="kind" :class="{ on: form.kind === k.id, no: whyNot.get(k.id) }">
+          <input
+            v-model="form.kind"
+            type="radio"
+            :value="k.id"
+            class="unseen"
+            :disabled="!!whyNot.get(k.id) && !may.has(k.id)"
+          />
+          <TemplateGlyph :template="k.template" :wide="34" />
+          <span class="grow">
+            <b>{{ k.name }}</b>
+            <span class="quiet note">{{ whyNot.get(k.id) ? `They ${whyNot.get(k.id)}.` : k.note }}</span>
+          </span>
+        </label>
+        <button v-if="whyNot.get(k.id)" type="button" class="textlink leads-there" @click="leadTo(k.id)">
+          Go where {{ pagesOf(k.name) }} stand
+        </button>
+      </div>
     </div>
+    <p v-if="given" class="gap">
+      <button type="button" class="textlink" @click="open">Other kinds, other places</button>
+    </p>
     <ul v-if="withheld.length" class="withheld label">
       <li v-for="k in withheld" :key="k.id">
-        <b>{{ k.name }}</b> pages {{ whyNot.get(k.id) }}.
+        {{ pagesOf(k.name) }} {{ whyNot.get(k.id) }}.
+        <button type="button" class="textlink" @click="leadTo(k.id)">Go there</button>
       </li>
     </ul>
     <p v-if="nothingFits && !evenSo" class="brings">
@@ -88,6 +94,38 @@ const templates = computed(() =>
         >
       </label>
     </div>
+    <template v-if="may.has(form.kind) && beginnings.length && template">
+      <h2 class="wearing">Begin with</h2>
+      <div class="templates" role="radiogroup" aria-label="Begin with">
+        <label :class="{ on: !form.begin }">
+          <input v-model="form.begin" type="radio" value="" class="unseen" />
+          <ProofFrame
+            class="proof"
+            :path="`template/${template.id}`"
+            :width="1100"
+            still
+            :label="`What ${template.name} brings`"
+          />
+          <b>What {{ template.name }} brings</b>
+          <span class="quiet note">{{ counted(template.sections, 'section') }}</span>
+        </label>
+        <label v-for="p in beginnings" :key="p.id" :class="{ on: form.begin === p.id }">
+          <input v-model="form.begin" type="radio" :value="p.id" class="unseen" />
+          <ProofFrame
+            class="proof"
+            :path="`pattern/${p.id}`"
+            :query="`drawn=${p.drawn}`"
+            :width="1100"
+            still
+            :label="`The pattern ${p.name}`"
+          />
+          <b>{{ p.name }}</b>
+          <span class="quiet note"
+            >{{ counted(p.sections, 'section') }}, {{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span
+          >
+        </label>
+      </div>
+    </template>
     <LibraryShelf
       v-if="session.manager"
       :sorts="['TEMPLATE', 'KIND']"
@@ -128,6 +166,10 @@ label:focus-within {
   border-style: dashed;
   color: var(--quiet);
   cursor: default;
+}
+.leads-there {
+  font-size: 13px;
+  margin: 2px 0 0 12px;
 }
 .note {
   display: block;

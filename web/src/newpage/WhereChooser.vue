@@ -13,7 +13,7 @@ const FEW = 12
 /** From so many places on they can be filtered. */
 const MANY = 40
 const ROW_HIGH = 31
-const narrowed = computed(() => given !== null && fitting.value.length <= FEW)
+const narrowed = computed(() => given.value !== null && fitting.value.length <= FEW)
 const places = computed(() => {
   const all = outline(site.order, site.rows, { folded: new Set() })
   if (!narrowed.value) return all

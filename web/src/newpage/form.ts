@@ -13,6 +13,9 @@ export interface Form extends Omit<Start, 'kind'> {
   name: string
   names: string
   menus: string[]
+  /** The pattern that it begins with, instead of what its template brings to the main zone. */
+  begin: string
+  searchTitle: string
   description: string
 }
 
@@ -20,5 +23,6 @@ export interface Form extends Omit<Start, 'kind'> {
 export const LONGEST_TITLE = 200
 
 export function blank(start: Start): Form {
-  return { ...start, kind: start.kind ?? '', template: '', name: '', names: '', menus: [], description: '' }
+  const empty = { template: '', name: '', names: '', menus: [], begin: '', searchTitle: '', description: '' }
+  return { ...start, ...empty, kind: start.kind ?? '' }
 }

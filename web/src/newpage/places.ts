@@ -17,6 +17,8 @@ export function makePlaces(start: Start, form: Form) {
   const here = ref<PlaceFor[]>([])
   /** The places for a kind that was chosen before the place; none where the place comes first. */
   const places = ref<PlaceFor[]>([])
+  /** The kind that was chosen before the place. */
+  const given = ref(start.kind)
   const whyNot = computed(() => new Map(here.value.map((p) => [p.kind, p.whyNot ?? ''])))
   /** Kinds that may be made here, though the rules say otherwise for a manager. */
   const may = computed(() => new Set(here.value.filter((p) => p.may).map((p) => p.kind)))
@@ -29,13 +31,13 @@ export function makePlaces(start: Start, form: Form) {
     const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
     if (!answer.ok) return
     here.value = answer.value
-    if (start.kind || (form.kind && !whyNot.value.get(form.kind))) return
+    if (given.value || (form.kind && !whyNot.value.get(form.kind))) return
     const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id)).map((k) => k.id)
     form.kind = usual(site.rows.values(), form.parent, fits)
   }
 
   async function loadPlacesOfKind() {
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${start.kind}/places`)
+    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${given.value}/places`)
     if (!answer.ok) return
     places.value = answer.value
     const fits = fitting.value
@@ -43,7 +45,18 @@ export function makePlaces(start: Start, form: Form) {
       form.parent = fits[0]?.parent ?? null
   }
 
-  if (start.kind) void loadPlacesOfKind()
+  /** To where a kind may stand. */
+  function leadTo(kind: string) {
+    given.value = form.kind = kind
+    return loadPlacesOfKind()
+  }
+  /** Every kind and every place again. */
+  function open() {
+    given.value = null
+    places.value = []
+    return loadPlaces()
+  }
+  if (given.value) void loadPlacesOfKind()
   watch(() => form.parent, loadPlaces, { immediate: true })
-  return { places, fitting, whyNot, may, evenSo, nothingFits }
+  return { given, leadTo, open, places, fitting, whyNot, may, evenSo, nothingFits }
 }

@@ -74,7 +74,9 @@ describe('a new page', () => {
     const page = await describing({ parent: null, after: 'home' })
     page.form.name = ' Winter '
     page.form.menus = ['main']
+    page.form.searchTitle = 'Winter '
     page.form.description = ' Cold nights '
+    page.form.begin = 'evening'
     const [id, again] = await Promise.all([page.make(), page.make()])
     expect(again).toBeNull()
     expect(shown.given).toEqual([
@@ -84,7 +86,8 @@ describe('a new page', () => {
         kind: 'standard',
         pages: [{ id, title: 'Winter' }],
         menus: ['main'],
-        settings: { searchDescription: 'Cold nights' },
+        settings: { searchTitle: 'Winter', searchDescription: 'Cold nights' },
+        begin: 'evening',
       },
     ])
   })
@@ -148,5 +151,14 @@ describe('a new page', () => {
     const page = await describing({ kind: 'night' })
     expect(page.fitting.value.map((p) => p.parent)).toEqual(['news'])
     expect([page.form.kind, page.form.parent]).toEqual(['night', 'news'])
+  })
+
+  it('is led to where a kind stands that does not fit here, and back to all of them', async () => {
+    whyNot = { night: 'stand beneath News only', home: 'no', first: 'no' }
+    const page = await describing()
+    await page.leadTo('night')
+    expect([page.given.value, page.form.kind, page.form.parent]).toEqual(['night', 'night', 'news'])
+    await page.open()
+    expect([page.given.value, page.places.value]).toEqual([null, []])
   })
 })

@@ -64,11 +64,14 @@ function describing(start: Start) {
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
   })
+  const beginnings = computed(() => (site.catalog?.patterns ?? []).filter((p) => p.sections > 1))
+  const begun = computed(() => beginnings.value.find((p) => p.id === form.begin))
   return {
-    given: start.kind,
     form,
     ...places,
     kind,
+    beginnings,
+    begun,
     titles,
     lacks,
     address,
@@ -76,6 +79,11 @@ function describing(start: Start) {
     make,
     forget,
   }
+}
+
+function searchText({ several, searchTitle, description }: Form) {
+  const said = { searchTitle: searchTitle.trim(), searchDescription: description.trim() }
+  return Object.fromEntries(Object.entries(several ? {} : said).filter(([, words]) => words))
 }
 
 interface Choices {
@@ -101,7 +109,6 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
     if (!ready() || busy.value) return null
     busy.value = true
     const pages = titles.value.map((title) => ({ id: freshId(), title }))
-    const settings = form.description.trim() ? { searchDescription: form.description.trim() } : {}
     const answer = await site.give({
       verb: 'make-pages',
       parent: form.parent ?? undefined,
@@ -110,7 +117,8 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
       template: choices.template(),
       pages,
       menus: form.menus,
-      settings: settings as never,
+      settings: searchText(form) as never,
+      begin: form.begin || undefined,
       evenSo: choices.evenSo(),
     })
     busy.value = false

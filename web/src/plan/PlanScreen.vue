@@ -11,7 +11,9 @@ import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
+import MenuSheet from '@/menu/MenuSheet.vue'
 import HomeSheet from './HomeSheet.vue'
+import LinesAlongSheet from './LinesAlongSheet.vue'
 import { LENSES, shadeOf, type LensKey } from './lenses'
 import { carried, outline } from './outline'
 import PageCard from './PageCard.vue'
@@ -78,6 +80,11 @@ function point(id: string, event: MouseEvent) {
   choose(id)
   card.value = true
 }
+/** The menu whose lines are arranged, by the screen's address. */
+const menu = computed(() => (route.query.menu ? String(route.query.menu) : ''))
+function openMenu(id: string | undefined) {
+  void router.replace({ params: route.params, query: { ...route.query, menu: id } })
+}
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
 }
@@ -142,18 +149,28 @@ usePlanKeys({
     />
     <div class="split">
       <div v-show="!narrow || !card" class="plan">
-        <div class="lanes-head label" aria-hidden="true">
+        <div class="lanes-head label">
           <span class="grow">
             <template v-if="state || filter">
               {{ lines.length }} {{ stateWord }} ·
               <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
             </template>
           </span>
-          <span v-for="m in site.catalog?.menus ?? []" :key="m.id" class="lane">{{ m.name }}</span>
-          <span class="lane">Sitemap</span>
-          <span class="lane wide">State</span>
-          <span class="lane num">To fill</span>
-          <span class="lane num">Findings</span>
+          <button
+            v-for="m in site.catalog?.menus ?? []"
+            :key="m.id"
+            type="button"
+            class="lane menu-lane"
+            :aria-label="`${m.name}: its lines…`"
+            :title="`Order and name the lines of ${m.name}`"
+            @click="openMenu(m.id)"
+          >
+            {{ m.name }}
+          </button>
+          <span class="lane" aria-hidden="true">Sitemap</span>
+          <span class="lane wide" aria-hidden="true">State</span>
+          <span class="lane num" aria-hidden="true">To fill</span>
+          <span class="lane num" aria-hidden="true">Findings</span>
         </div>
         <PlanTree
           ref="planTree"
@@ -197,6 +214,13 @@ usePlanKeys({
       <v-btn class="yes" @click="moves.answer(true)">Move it even so</v-btn>
       <v-btn @click="moves.answer(false)">Leave it<span class="kbd">Esc</span></v-btn>
     </SheetDialog>
+    <LinesAlongSheet
+      v-if="moves.along.value"
+      :title="site.rows.get(moves.along.value.page)?.title ?? ''"
+      :lines="moves.along.value.lines"
+      @answer="moves.answerLines"
+    />
+    <MenuSheet v-if="menu" :key="menu" :menu="menu" @close="openMenu(undefined)" />
     <template v-if="chosen">
       <FitManySheet
         v-if="sheet === 'fitting' && picks.many.value.length"
@@ -246,6 +270,21 @@ usePlanKeys({
 .lane {
   width: 56px;
   text-align: center;
+}
+.menu-lane {
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  letter-spacing: inherit;
+  text-transform: inherit;
+  color: inherit;
+  height: 28px;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
+.menu-lane:hover {
+  color: var(--juniper);
 }
 .lane.wide {
   width: 96px;

@@ -10,17 +10,24 @@ const ROWS = [
   row('visit'),
   row('hours', { parent: 'visit' }),
   row('winter', { parent: 'visit' }),
-  row('news'),
+  row('news', { menus: ['main'] }),
 ]
 
 /** The Plan while a page is dragged that may not stand beneath some. */
-async function dragging(id: string, whyNot: Record<string, string> = {}, managers = true) {
+async function dragging(
+  id: string,
+  whyNot: Record<string, string> = {},
+  managers = true,
+  lines: unknown[] = [],
+) {
   const places = ['', ...ROWS.map((r) => r.id)].map((parent) => ({
     parent: parent || undefined,
     whyNot: whyNot[parent],
     may: managers,
   }))
-  const plan = moor(ROWS, (path) => (path.endsWith('/places') ? places : {}))
+  const plan = moor(ROWS, (path) =>
+    path.endsWith('/places') ? places : path.includes('/lines') ? lines : {},
+  )
   const moves = usePlanMoves()
   const find = (page: string) => ROWS.find((r) => r.id === page)!
   await moves.begin(find(id))
@@ -71,6 +78,25 @@ describe('dragging a page', () => {
     await drop('winter', 0.5)
     expect(given).toEqual([])
     expect(notices()).toEqual(['Not there: A page can’t stand beneath itself.'])
+  })
+
+  it('asks whether its line in a menu goes along, where that would stand elsewhere', async () => {
+    const lines = [{ menu: 'main', name: 'Main', to: 'Visit' }]
+    const { given, drop, moves } = await dragging('news', {}, true, lines)
+    await drop('home', 0.9)
+    expect(moves.along.value).toBeNull()
+    expect(given.splice(0)).toHaveLength(1)
+    await moves.begin(ROWS[4]!)
+    await drop('visit', 0.5)
+    expect(given).toEqual([])
+    moves.answerLines(null)
+    expect(given).toEqual([])
+    await moves.begin(ROWS[4]!)
+    await drop('visit', 0.5)
+    expect(moves.along.value?.lines).toEqual(lines)
+    moves.answerLines(['main'])
+    await flushPromises()
+    expect(given).toMatchObject([{ verb: 'move-page', page: 'news', parent: 'visit', menus: ['main'] }])
   })
 
   it('asks a manager whether to do it even so', async () => {

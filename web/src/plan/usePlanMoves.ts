@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue'
 import { get } from '@/api/client'
-import type { Command, PlaceFor, PlanRow } from '@/api/types'
+import type { Command, LineMove, PlaceFor, PlanRow } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
@@ -28,12 +28,13 @@ function moveTo(page: string, to: Drop, target: PlanRow, order: string[], rows: 
   return { page, parent, before: to.where === 'after' ? next : null }
 }
 
-const command = ({ page, parent, before }: Move, evenSo?: true): Command => ({
+const command = ({ page, parent, before }: Move, evenSo?: true, menus?: string[]): Command => ({
   verb: 'move-page',
   page,
   parent: parent ?? undefined,
   before: before ?? undefined,
   evenSo,
+  menus,
 })
 
 /** Where the page that is dragged may go, as the server knows it. */
@@ -53,23 +54,50 @@ function makeAllowed() {
   return { ask, whyNot: (parent: string) => places.get(parent) ?? '', evenSo: () => managers }
 }
 
+/** Gives a move; where lines of menus could go along, that is asked first. */
+function makeTaking() {
+  const site = useSite()
+  const along: Ref<(Move & { evenSo?: true; lines: LineMove[] }) | null> = ref(null)
+
+  async function go(move: Move, evenSo?: true) {
+    const row = site.rows.get(move.page)
+    const elsewhere = (row?.parent ?? null) !== move.parent
+    const lines = elsewhere && row?.menus.length ? await linesOf(move) : []
+    if (lines.length) along.value = { ...move, evenSo, lines }
+    else await site.give(command(move, evenSo))
+  }
+  async function linesOf({ page, parent }: Move) {
+    const answer = await get<LineMove[]>(
+      `/sites/${site.id}/pages/${page}/lines${parent ? `?parent=${parent}` : ''}`,
+    )
+    return answer.ok ? answer.value : []
+  }
+  /** @param menus those in which the line goes along; null where nothing is to be moved */
+  function answerLines(menus: string[] | null) {
+    const asked = along.value
+    along.value = null
+    if (asked && menus) void site.give(command(asked, asked.evenSo, menus))
+  }
+  return { along, go, answerLines }
+}
+
 /** Gives a move; one that the rules don't allow is asked about, where a manager may make it even so. */
 function makeSettling(allowed: ReturnType<typeof makeAllowed>) {
-  const site = useSite()
   const notices = useNotices()
   const asking: Ref<(Move & { why: string }) | null> = ref(null)
 
+  const { along, go, answerLines } = makeTaking()
   async function settle(move: Move, whyNot: string) {
     if (whyNot && !allowed.evenSo()) return notices.say(`Not there: ${whyNot}.`, 'Nothing was moved.')
     if (whyNot) asking.value = { ...move, why: whyNot }
-    else await site.give(command(move))
+    else await go(move)
   }
   function answer(yes: boolean) {
     const asked = asking.value
     asking.value = null
-    if (asked && yes) void site.give(command(asked, true))
+    if (asked && yes) void go(asked, true)
   }
-  return { asking, settle, answer }
+  return { asking, settle, answer, along, answerLines }
 }
 
 type Finish = (move: Move, whyNot: string) => Promise<unknown>
@@ -121,7 +149,7 @@ export function usePlanMoves(moved: (id: string) => void = () => undefined) {
   const dragged = ref<string | null>(null)
   const drop = ref<Drop | null>(null)
   const allowed = makeAllowed()
-  const { asking, settle, answer } = makeSettling(allowed)
+  const { settle, ...asked } = makeSettling(allowed)
 
   function begin(row: PlanRow) {
     dragged.value = row.id
@@ -148,5 +176,5 @@ export function usePlanMoves(moved: (id: string) => void = () => undefined) {
     await settle(moveTo(id, to, target, site.order, site.rows), to.whyNot)
   }
   const carrying = makeCarrying(allowed, settle)
-  return { dragged, drop, asking, begin, over, finish, letGo, answer, ...carrying }
+  return { dragged, drop, begin, over, finish, letGo, ...asked, ...carrying }
 }

@@ -6,13 +6,13 @@ import { kindsIn } from '@/site/placementWords'
 
 /** What may stand beneath: as inherited, nothing, or these kinds. */
 defineOptions({ inheritAttrs: false })
-const props = defineProps<{ value: unknown; inherited?: string }>()
+const props = defineProps<{ value: unknown; inherited?: string; label?: string }>()
 const emit = defineEmits<{ change: [value: Value | undefined] }>()
 const site = useSite()
 const chosen = computed(() => kindsIn(props.value))
 const way = computed(() => (chosen.value === null ? 'inherited' : chosen.value.length ? 'these' : 'nothing'))
 const kinds = computed(() =>
-  (site.catalog?.kinds ?? []).filter((k) => !k.retired || chosen.value?.includes(k.id)),
+  (site.catalog?.kinds ?? []).filter((k) => (!k.pageless && !k.retired) || chosen.value?.includes(k.id)),
 )
 
 function give(ids: string[]) {
@@ -34,7 +34,11 @@ function toggle(id: string, yes: boolean) {
 
 <template>
   <div>
-    <v-radio-group :model-value="way" aria-label="What may stand beneath" @update:model-value="choose">
+    <v-radio-group
+      :model-value="way"
+      :aria-label="label ?? 'What may stand beneath'"
+      @update:model-value="choose"
+    >
       <v-radio value="inherited" :label="inherited ?? 'As inherited'" />
       <v-radio value="nothing" label="Nothing" />
       <v-radio value="these" label="These kinds only" />

@@ -6,6 +6,7 @@ import { said } from '@/api/said'
 import type { SiteSettings } from '@/api/types'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import SiteFactsInput from '@/galley/SiteFactsInput.vue'
+import HoldsInput from '@/property/HoldsInput.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
@@ -101,6 +102,20 @@ async function retire() {
         <section aria-labelledby="behind">
           <h2 id="behind">Who is behind it</h2>
           <SiteFactsInput :keys="facts" />
+        </section>
+        <section aria-labelledby="top">
+          <h2 id="top">At the top of the plan</h2>
+          <HoldsInput
+            :value="site.catalog?.facts.mayHold"
+            inherited="Anything may stand there"
+            label="At the top of the plan"
+            @change="
+              (v) => site.give({ verb: 'set-value', item: 'site', key: 'mayHold', value: v as never }, 'site')
+            "
+          />
+          <p class="quiet small">
+            Editors are held to it. What stands there already stays, and the survey names it.
+          </p>
         </section>
       </div>
       <div class="column">

@@ -23,6 +23,11 @@ public record Beneath(List<String> kinds, Item by) {
         return said(page.settings(), page).or(() -> inherited(edition, page));
     }
 
+    /** What the site says of the top of the plan. */
+    static Optional<Beneath> atTop(Edition edition) {
+        return said(edition.site().facts(), edition.site());
+    }
+
     /** What holds unless the page says it itself. */
     private static Optional<Beneath> inherited(Edition edition, Page page) {
         Stream<Optional<Beneath>> above = Stream.of(

@@ -75,6 +75,13 @@ public final class Places {
         if (!fits) {
             return Optional.of("stand beneath " + names(edition, kind.beneath().ids()) + " only");
         }
+        if (parent == null) {
+            return Beneath.atTop(edition)
+                    .filter(h -> !h.kinds().contains(kind.id()))
+                    .map(h -> h.kinds().isEmpty()
+                            ? "can’t stand at the top of the plan: nothing new does"
+                            : "can’t stand at the top of the plan: only " + names(edition, h.kinds()));
+        }
         return above.flatMap(p -> Beneath.of(edition, p))
                 .filter(h -> !h.kinds().contains(kind.id()))
                 .map(h -> refused(edition, above.get(), h));

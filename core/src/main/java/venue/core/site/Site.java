@@ -1,6 +1,7 @@
 package venue.core.site;
 
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -55,8 +56,11 @@ public record Site(
         return new Site(id, words, hosts, tag, timeZone, home, look, fallbackTemplate, facts, foot);
     }
 
+    /** Without what visitors may be told of it. */
     public Site withoutFacts() {
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, Map.of(), foot);
+        Map<String, Value> kept = new HashMap<>(facts);
+        SiteFacts.told().forEach(f -> kept.remove(f.key()));
+        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, kept, foot);
     }
 
     public Site withLook(String themeId) {

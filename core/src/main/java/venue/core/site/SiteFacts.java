@@ -1,12 +1,15 @@
 package venue.core.site;
 
+import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 import static venue.core.property.PropertyType.LINES;
 import static venue.core.property.PropertyType.WORDS;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.property.Property;
 import venue.core.property.Property.LineRule;
+import venue.core.property.PropertyType;
 
 /** The declared facts of a site: filled once, shown wherever an element is bound to one. */
 public final class SiteFacts {
@@ -21,7 +24,7 @@ public final class SiteFacts {
             "is no host name.",
             "Give a host name alone, like video.example.");
 
-    private static final List<Property> ALL = List.of(
+    private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
             of("email", "E-mail", WORDS),
             of("phone", "Telephone", WORDS),
@@ -34,9 +37,22 @@ public final class SiteFacts {
                     .help("One host name on each line. Visitors are asked before anything is fetched from them.")
                     .eachLine(HOST));
 
+    /** What may stand at the top of the plan: a list of kinds; absent for anything. */
+    private static final Property MAY_HOLD =
+            many("mayHold", "At the top of the plan", of("kind", "Kind", PropertyType.KIND));
+
+    private static final List<Property> ALL =
+            Stream.concat(TOLD.stream(), Stream.of(MAY_HOLD)).toList();
+
     private SiteFacts() {}
 
+    /** What is declared of a site. */
     public static List<Property> all() {
         return ALL;
+    }
+
+    /** What of that visitors may be told. */
+    public static List<Property> told() {
+        return TOLD;
     }
 }

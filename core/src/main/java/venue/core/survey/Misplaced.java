@@ -7,6 +7,7 @@ import venue.core.edition.Places;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.site.Site;
 import venue.core.template.Template;
 
 /** Pages that stand where the rules of placement don't allow them. */
@@ -28,15 +29,18 @@ final class Misplaced extends DeclaredRule {
     @Override
     public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
         return super.isReadEverywhere(before, after)
-                || Stream.of(Kind.class, Template.class).anyMatch(t -> t.isInstance(before) || t.isInstance(after));
+                || Stream.of(Kind.class, Template.class, Site.class)
+                        .anyMatch(t -> t.isInstance(before) || t.isInstance(after));
     }
 
     private Optional<Finding> finding(Scope scope, Page page) {
         Optional<Kind> kind = scope.edition().kindOf(page);
         return kind.flatMap(k -> Places.whyNot(scope.edition(), k, page.parent()))
-                .map(why -> Finding.of(
-                        this,
-                        page.id(),
-                        kind.get().pages() + " " + why + ". Move it, or change the rule in the kind’s placement."));
+                .map(
+                        why -> Finding.of(
+                                this,
+                                page.id(),
+                                kind.get().pages() + " " + why
+                                        + ". Move it, or change the rule: of its kind, of the page above it, or of the top in Site settings."));
     }
 }

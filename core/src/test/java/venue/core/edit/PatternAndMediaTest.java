@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.edit.media.MediaCommand;
+import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.value.ValueCommand;
@@ -52,6 +53,29 @@ class PatternAndMediaTest {
         Edition back = Sites.after(
                 site.with(List.of(instead), List.of()), PageCommand.chooseTemplate(List.of("weaving"), "wide"));
         assertThat(back.require(Page.class, "weaving").zones().in("main")).contains(mine);
+    }
+
+    @Test
+    void aPageBeginsWithAPatternInsteadOfWhatItsTemplateBringsToTheMainZone() {
+        Edition made = Sites.after(
+                site,
+                PageCommand.makePages(
+                        null,
+                        null,
+                        "standard",
+                        null,
+                        List.of(new NewPage("a", "A"), new NewPage("b", "B")),
+                        null,
+                        List.of(),
+                        Map.of(),
+                        null,
+                        "ready-contact-page"));
+        Page a = made.require(Page.class, "a");
+        assertThat(a.zones().in("main"))
+                .hasSize(4)
+                .allMatch(s -> s.origin() != null && s.origin().item().equals("ready-contact-page"));
+        assertThat(made.require(Page.class, "b").zones().all().map(Section::id))
+                .doesNotContainAnyElementsOf(a.zones().all().map(Section::id).toList());
     }
 
     @Test

@@ -164,7 +164,16 @@ class RightsTest {
     private static PageCommand make(
             String kind, String parent, @org.jspecify.annotations.Nullable String before, Boolean evenSo) {
         return PageCommand.makePages(
-                parent, before, kind, null, List.of(new NewPage("new", "New")), null, List.of(), Map.of(), evenSo);
+                parent,
+                before,
+                kind,
+                null,
+                List.of(new NewPage("new", "New")),
+                null,
+                List.of(),
+                Map.of(),
+                evenSo,
+                null);
     }
 
     @Test

@@ -98,6 +98,18 @@ class PlacesTest {
     }
 
     @Example
+    void theTopOfThePlanHasARuleOfItsOwn() {
+        Edition site = Sites.small();
+        Kind kind = site.require(Kind.class, "standard");
+        assertThat(Places.whyNot(site, kind, null)).isEmpty();
+        Edition ruled =
+                site.with(List.of(site.site().with("mayHold", BeneathRule.listed(List.of("landing-page")))), List.of());
+        assertThat(Places.whyNot(ruled, kind, null)).contains("can’t stand at the top of the plan: only Landing page");
+        assertThat(Places.whyNot(ruled, kind, "workshops")).isEmpty();
+        assertThat(ruled.site().withoutFacts()).isEqualTo(ruled.site());
+    }
+
+    @Example
     void theHardPagesOfAKindAreFound() {
         Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
         Page longest = Sites.page("long", null, 9, "Long", "<p>" + "Many words. ".repeat(50) + "</p>")

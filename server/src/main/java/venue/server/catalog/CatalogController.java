@@ -40,7 +40,7 @@ class CatalogController {
                 Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
                 TypeInfo.of(edition.theme()),
                 edition.site().language(),
-                SiteFacts.all(),
+                SiteFacts.told(),
                 edition.site().facts());
     }
 }

@@ -53,7 +53,7 @@ class RecordController {
      * @param who who did it; absent where nobody is known
      * @param about to whom it was done
      */
-    record Line(
+    record RecordLine(
             long id,
             String at,
             Deed deed,
@@ -65,7 +65,7 @@ class RecordController {
 
     /** The latest first; at most 100, those before the line with this id. */
     @GetMapping
-    List<Line> lines(
+    List<RecordLine> lines(
             Caller caller,
             @RequestParam(required = false) @Nullable String site,
             @RequestParam(required = false) @Nullable String who,
@@ -87,7 +87,7 @@ class RecordController {
         StringWriter out = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
             csv.printRecord("at", "deed", "who", "site", "about", "detail", "from");
-            for (Line line : told(records.find(new Records.Asked(site, who, deed, null, ALL)))) {
+            for (RecordLine line : told(records.find(new Records.Asked(site, who, deed, null, ALL)))) {
                 csv.printRecord(
                         line.at(),
                         line.deed(),
@@ -122,14 +122,14 @@ class RecordController {
         }
     }
 
-    private List<Line> told(List<Records.Line> lines) {
+    private List<RecordLine> told(List<Records.Line> lines) {
         UnaryOperator<String> names = people.names();
         Map<String, String> sites = new HashMap<>();
         workspaces
                 .listed(lines.stream().flatMap(l -> Stream.ofNullable(l.site())).collect(Collectors.toSet()))
                 .forEach(s -> sites.put(s.id(), s.name()));
         return lines.stream()
-                .map(l -> new Line(
+                .map(l -> new RecordLine(
                         l.id(),
                         l.at(),
                         l.deed(),

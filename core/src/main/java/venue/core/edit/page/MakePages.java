@@ -24,6 +24,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.page.Segment;
+import venue.core.pattern.Pattern;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Zones;
 import venue.core.template.Template;
@@ -41,6 +42,7 @@ import venue.core.value.Values;
  * @param segment the address's last part, where one page is made and it shall not follow from the title
  * @param menus menus in which the pages get a line
  * @param evenSo makes them where the rules of placement don't allow it; for managers
+ * @param begin a pattern whose sections stand in the main zone, instead of what the template brings there
  */
 @JsonTypeName("make-pages")
 record MakePages(
@@ -52,7 +54,8 @@ record MakePages(
         @Nullable String segment,
         List<String> menus,
         Map<String, Value> settings,
-        @Nullable Boolean evenSo)
+        @Nullable Boolean evenSo,
+        @Nullable String begin)
         implements PageCommand, ForEditors {
 
     /** The most that are made at once. */
@@ -118,7 +121,9 @@ record MakePages(
             String title = Page.checkTitle(wanted.title());
             String part = segment(desk, title, taken);
             taken.add(part);
-            Zones zones = Starters.of(desk, wears);
+            Zones zones = begin == null
+                    ? Starters.of(desk, wears)
+                    : Starters.with(desk, wears, desk.edition().require(Pattern.class, begin));
             made.add(new Page(
                     wanted.id(),
                     title,

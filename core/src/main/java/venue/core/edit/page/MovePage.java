@@ -24,7 +24,7 @@ import venue.core.page.Page;
  * @param parent the page above; absent for the top
  * @param before the sibling that shall follow; absent for the end
  * @param evenSo moves it where the rules of placement don't allow it; for managers
- * @param menus menus in which its line goes along, beneath the line of the page that is above it now
+ * @param menus menus in which its line goes along, beneath that of the page that is above it now
  */
 @JsonTypeName("move-page")
 record MovePage(
@@ -32,11 +32,8 @@ record MovePage(
         @Nullable String parent,
         @Nullable String before,
         @Nullable Boolean evenSo,
-        List<String> menus) implements PageCommand, ForEditors {
-
-    MovePage {
-        menus = menus == null ? List.of() : List.copyOf(menus);
-    }
+        @Nullable List<String> menus)
+        implements PageCommand, ForEditors {
 
     @Override
     public Change on(Desk desk) {
@@ -55,7 +52,7 @@ record MovePage(
         Positions.Found place = Positions.find(edition, parent, before, page, 1);
         List<Item> put = new ArrayList<>(place.renumbered());
         put.add(moving.withPlace(parent, place.positions().get(0)));
-        menus.stream()
+        Objects.requireNonNullElse(menus, List.<String>of()).stream()
                 .map(id -> edition.require(Menu.class, id))
                 .flatMap(menu -> menu.followed(page, parent).stream())
                 .forEach(put::add);

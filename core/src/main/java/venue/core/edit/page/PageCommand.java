@@ -35,8 +35,9 @@ public sealed interface PageCommand extends Command
             @Nullable String segment,
             List<String> menus,
             Map<String, Value> settings,
-            @Nullable Boolean evenSo) {
-        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo);
+            @Nullable Boolean evenSo,
+            @Nullable String begin) {
+        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo, begin);
     }
 
     /** Pages made where the rules of placement allow it. */
@@ -49,7 +50,7 @@ public sealed interface PageCommand extends Command
             @Nullable String segment,
             List<String> menus,
             Map<String, Value> settings) {
-        return makePages(parent, before, kind, template, pages, segment, menus, settings, null);
+        return makePages(parent, before, kind, template, pages, segment, menus, settings, null, null);
     }
 
     static PageCommand movePage(

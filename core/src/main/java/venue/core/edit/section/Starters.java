@@ -4,11 +4,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import venue.core.edit.Desk;
+import venue.core.fault.Refusal;
+import venue.core.pattern.Pattern;
 import venue.core.section.Origin;
 import venue.core.section.Section;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
+import venue.core.template.ZoneRole;
 
 /** Copies of sections that remember where they came from. */
 public final class Starters {
@@ -26,6 +29,29 @@ public final class Starters {
                             .toList());
         }
         return new Zones(byZone);
+    }
+
+    /** The same with a pattern's sections in the main zone, instead of the template's own there. */
+    public static Zones with(Desk desk, Template template, Pattern pattern) {
+        String main = mainZone(template);
+        Map<String, List<Section>> byZone = new HashMap<>(of(desk, template).byKey());
+        byZone.put(
+                main,
+                pattern.sections().stream()
+                        .map(s -> copy(desk, pattern.id(), s, desk.freshId()))
+                        .toList());
+        return new Zones(byZone);
+    }
+
+    static String mainZone(Template template) {
+        return template.zones(ZoneRole.MAIN).stream()
+                .findFirst()
+                .map(Zone::key)
+                .orElseThrow(() -> Refusal.badInput(
+                        "no-main-zone",
+                        "template",
+                        "The template " + template.name() + " has no main zone.",
+                        "Choose another template first."));
     }
 
     /** A section as a copy of its origin's, under a new id; columns and elements keep theirs. */

@@ -7,13 +7,10 @@ import venue.core.edit.Change;
 import venue.core.edit.Desk;
 import venue.core.edit.ForEditors;
 import venue.core.edition.Edition;
-import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.section.Section;
 import venue.core.section.Zones;
-import venue.core.template.Zone;
-import venue.core.template.ZoneRole;
 
 /**
  * Puts a pattern of a whole page onto a page: after the page's own sections, or instead of them; theirs then wait on the
@@ -27,24 +24,13 @@ record TakePattern(String page, String pattern, boolean instead) implements Sect
         Edition edition = desk.edition();
         Page target = edition.require(Page.class, page);
         Pattern from = edition.require(Pattern.class, pattern);
-        String zone = mainZone(edition, target);
+        String zone = Starters.mainZone(edition.worn(target).template());
         Page cleared = instead ? shelved(target, zone) : target;
         Zones zones = cleared.zones();
         for (Section section : from.sections()) {
             zones = zones.insert(zone, Integer.MAX_VALUE, Starters.copy(desk, from.id(), section, desk.freshId()));
         }
         return Change.of((instead ? "begin anew from " : "add ") + from.name(), cleared.withZones(zones));
-    }
-
-    private static String mainZone(Edition edition, Page target) {
-        return edition.worn(target).template().zones(ZoneRole.MAIN).stream()
-                .findFirst()
-                .map(Zone::key)
-                .orElseThrow(() -> Refusal.badInput(
-                        "no-main-zone",
-                        "page",
-                        "The template of “" + target.title() + "” has no main zone.",
-                        "Choose another template first."));
     }
 
     private static Page shelved(Page target, String zone) {

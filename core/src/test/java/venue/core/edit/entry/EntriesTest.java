@@ -116,7 +116,8 @@ class EntriesTest {
                                 null,
                                 List.of(),
                                 Map.of(),
-                                true)))
+                                true,
+                                null)))
                 .hasMessageContaining("shown by listings");
         assertThatThrownBy(() -> Sites.after(with, ValueCommand.setValue("partner", null, null, "pageless", null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("kind-in-use"));

@@ -173,7 +173,8 @@ class KindCommandsTest {
                                 null,
                                 List.of(),
                                 java.util.Map.of(),
-                                true)))
+                                true,
+                                null)))
                 .hasMessageContaining("retired");
     }
 
