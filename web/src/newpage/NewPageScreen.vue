@@ -99,8 +99,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               :counter="form.searchTitle.length > 50 ? 60 : undefined"
             />
             <v-textarea
-              class="gap"
               v-model="form.description"
+              class="gap"
               aria-label="Search description"
               placeholder="What somebody searching should know, in 150 letters"
             />
