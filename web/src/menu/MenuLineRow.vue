@@ -83,6 +83,15 @@ const ACTS = computed(() => {
   flex: 1 1 180px;
   min-width: 0;
   min-height: 28px;
+  border: 0;
+  border-bottom: 1px solid transparent;
+  background: none;
+  font: 600 14px/20px var(--text);
+  color: inherit;
+}
+.name:hover,
+.name:focus {
+  border-bottom-color: var(--quiet);
 }
 .name::placeholder {
   color: var(--ink);

@@ -10,6 +10,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -17,6 +19,7 @@ import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
 
 /** Walks the demo's public site as a crawler would. */
 @ServerTest
@@ -94,6 +97,38 @@ class DemoSiteTest {
             }
         }
         return found;
+    }
+
+    /** What stands around a proof is its own; header, main and footer are byte for byte what visitors get. */
+    @Test
+    void aProofWithoutMarksIsWhatVisitorsGet() {
+        Client maja = Client.signedIn(port, "maja");
+        String proofs =
+                maja.get("/api/sites/kestrel-moor").body().replaceAll(".*\"proofs\":\"http://[^/]*([^\"]*)\".*", "$1");
+        List<String> pages =
+                Answers.json(maja.get("/api/sites/kestrel-moor/news")).get("plan").get("rows").findValues("id").stream()
+                        .map(JsonNode::asString)
+                        .toList();
+        int compared = 0;
+        for (String page : pages) {
+            String proof = client.visit(proofs + "page/" + page + "?of=live").body();
+            String address = Jsoup.parse(proof).select("link[rel=canonical]").attr("href");
+            if (address.startsWith(origin)) {
+                String live = client.visit(address.substring(origin.length())).body();
+                assertThat(within(proof)).as(address).isEqualTo(within(live)).contains("<main");
+                compared++;
+            }
+        }
+        assertThat(compared).isGreaterThan(30);
+    }
+
+    /** Header, main and footer, each where the page's frame has it. */
+    private static String within(String html) {
+        return Stream.of("header", "main", "footer")
+                .map(part -> html.indexOf("<" + part) < 0
+                        ? ""
+                        : html.substring(html.indexOf("<" + part), html.lastIndexOf("</" + part + ">")))
+                .collect(Collectors.joining());
     }
 
     @Test

@@ -61,7 +61,7 @@ class MenuController {
     MenuDetail menu(Here here, @PathVariable("menu") String id) {
         Standing standing = here.now();
         Menu menu = standing.working().require(Menu.class, id);
-        return new MenuDetail(id, standing.hashOf(id), menu.name(), lines(standing.working(), menu.lines()));
+        return new MenuDetail(id, standing.hashOf(id), menu.name(), lines(standing, menu.lines()));
     }
 
     /** The lines of a page that would stand elsewhere if it stood beneath {@code parent}, or at the top. */
@@ -93,11 +93,12 @@ class MenuController {
                 .orElse(null);
     }
 
-    private static List<MenuLine> lines(Edition edition, List<Line> lines) {
-        return lines.stream().map(l -> line(edition, l)).toList();
+    private static List<MenuLine> lines(Standing standing, List<Line> lines) {
+        return lines.stream().map(l -> line(standing, l)).toList();
     }
 
-    private static MenuLine line(Edition edition, Line line) {
+    private static MenuLine line(Standing standing, Line line) {
+        Edition edition = standing.working();
         Optional<String> id = line.link().pageId();
         Optional<Page> page = id.flatMap(edition::page);
         return new MenuLine(
@@ -111,13 +112,19 @@ class MenuController {
                                 ? Optional.empty()
                                 : Optional.of(line.link().target()))
                         .orElse(null),
-                id.isEmpty() ? null : unseen(page).orElse(null),
-                lines(edition, line.beneath()));
+                id.isEmpty() ? null : unseen(standing, page).orElse(null),
+                lines(standing, line.beneath()));
     }
 
-    private static Optional<String> unseen(Optional<Page> page) {
-        return page.isEmpty()
-                ? Optional.of("its page is gone")
-                : page.filter(Page::withdrawn).map(p -> "its page is taken off the site");
+    private static Optional<String> unseen(Standing standing, Optional<Page> page) {
+        if (page.isEmpty()) {
+            return Optional.of("its page is gone");
+        }
+        if (!standing.working().plan().isShown(page.get().id())) {
+            return Optional.of("its page is taken off the site");
+        }
+        return standing.live().page(page.get().id()).isEmpty()
+                ? Optional.of("shows once its page is released")
+                : Optional.empty();
     }
 }
