@@ -7,6 +7,7 @@ import FactsCard from './FactsCard.vue'
 import FarSection from './FarSection.vue'
 import GoneLine from './GoneLine.vue'
 import SectionCard from './SectionCard.vue'
+import SectionsBar from './SectionsBar.vue'
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import { backTo } from './places'
 import { useSession } from '@/session/useSession'
@@ -38,6 +39,8 @@ const armed = ref<string | null>(null)
 const over = ref<{ zone: string; index: number } | null>(null)
 /** While a section is dragged the cards fold to their heads, so that every place is in reach. */
 const folded = ref(false)
+/** So they stand until they are unfolded, where somebody asks for it. */
+const shut = ref(false)
 
 /** Only a card's head is a handle; elsewhere the mouse selects text. */
 function arm(event: MouseEvent, section: string) {
@@ -111,10 +114,11 @@ const plans: Record<string, [number, number, number, number]> = {
     v-onto="{ drop }"
     v-arrival
     class="galley"
-    :class="{ folded }"
+    :class="{ folded: folded || shut }"
     tabindex="-1"
     aria-label="Galley"
   >
+    <SectionsBar v-model="shut" />
     <FactsCard v-if="galley.page.value" />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">

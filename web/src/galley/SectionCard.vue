@@ -66,7 +66,7 @@ const where = computed(() => whereShown(section.value.settings, galley.sheet.val
 
 function rename(words: string) {
   const name = words.trim()
-  if (name && name !== section.value.name)
+  if (name !== section.value.name)
     void galley.write(section.value.id, (at) => ({ verb: 'name-section', ...at, name }))
 }
 function moveTo(zone: string, index: number) {
@@ -108,6 +108,7 @@ function mend() {
         class="name"
         :value="section.name"
         aria-label="Name of the section"
+        title="What it is called here; empty, it goes by what it holds"
         maxlength="80"
         @written="rename"
       />

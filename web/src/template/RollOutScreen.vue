@@ -21,7 +21,7 @@ const id = computed(() => String(route.params.item))
 const roll = useRollOut(id)
 const { table, going, asking, progress, report } = roll
 const FILTERS: Record<string, (row: RollOutRow) => boolean> = {
-  'all pages': () => true,
+  'all pages': (row) => row.cells.some((c) => roll.open.value.has(c.change)),
   'needs a choice': (row) => row.cells.some((c) => asks(c, roll.choiceOf(row, c))),
   changes: (row) => row.cells.some((c) => planned(c, roll.choiceOf(row, c))),
   'left alone': (row) =>
@@ -29,6 +29,7 @@ const FILTERS: Record<string, (row: RollOutRow) => boolean> = {
   'going without': (row) => row.cells.some(goesWithout),
 }
 const filter = ref('all pages')
+const columns = computed(() => roll.columns(filter.value === 'going without'))
 /** Of a row with its title and address, in pixels. */
 const ROW_HIGH = 52
 const at = ref<{ page: string; key: string } | null>(null)
@@ -50,10 +51,10 @@ const shown = computed(() => {
   const cell = row?.cells.find((c) => c.key === at.value?.key)
   return row && cell ? { row, cell } : null
 })
-/** To the template, or to where one came from: patterns have no screen of their own. */
+/** To the template; patterns have no screen of their own. */
 function back() {
-  if (site.templates.has(id.value)) void router.push({ name: 'template', params: { template: id.value } })
-  else void router.push({ name: 'plan', params: { page: '' } })
+  const template = { name: 'template', params: { template: id.value } }
+  void router.push(site.templates.has(id.value) ? template : { name: 'plan', params: { page: '' } })
 }
 /** To the same change on the page above or below. */
 function walk(event: KeyboardEvent, by: 1 | -1) {
@@ -105,13 +106,13 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
       ◇ {{ counted(asking, 'cell needs a choice', 'cells need a choice') }}: what is not chosen stays as it
       is.
     </p>
-    <div v-if="table && table.rows.length" class="room">
+    <div v-if="table && rows.length" class="room">
       <div ref="box" class="matrix">
         <table>
           <thead>
             <tr>
               <th scope="col">Page</th>
-              <th v-for="c in table.changes" :key="c.section" scope="col">
+              <th v-for="c in columns" :key="c.section" scope="col">
                 {{ c.name }}
                 <span class="forall">
                   <button type="button" class="textlink" @click="roll.chooseAll(c.section, 'FOLLOW')">
@@ -148,7 +149,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                 </label>
                 <span class="mono">{{ r.address }}</span>
               </th>
-              <td v-for="c in table.changes" :key="c.section">
+              <td v-for="c in columns" :key="c.section">
                 <button
                   v-for="cell in cellsOf(r, c.section)"
                   :key="cell.key"
@@ -187,8 +188,8 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         @close="close"
       />
     </div>
-    <p v-else-if="table" class="nothing">
-      All pages have what it brings.
+    <p v-else-if="table" class="screen-head">
+      {{ filter === 'all pages' ? 'All pages are in step with it.' : 'There is no such page.' }}
       <button type="button" class="textlink" @click="back">
         Back to {{ site.templates.has(id) ? table.name : 'the Plan' }}
       </button>
@@ -248,6 +249,7 @@ thead th {
   gap: 8px;
   font-weight: 400;
   font-size: 12px;
+  white-space: nowrap;
 }
 tbody th,
 tbody td {
@@ -292,8 +294,5 @@ tr.alone {
 td .textlink {
   white-space: nowrap;
   font-size: 12px;
-}
-.nothing {
-  padding: 20px;
 }
 </style>

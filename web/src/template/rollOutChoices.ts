@@ -18,6 +18,20 @@ export function asks(cell: RollOutCell, chosen: Choice | undefined): boolean {
   return cell.state === 'ASKS' && !chosen
 }
 
+/** The changes as columns: which of them some page has something to do with, and which pages go without. */
+function makeColumns(table: Ref<RollOutTable | null>) {
+  const without = (change: string) =>
+    (table.value?.rows ?? []).filter((r) => r.cells.some((c) => c.change === change && goesWithout(c))).length
+  const open = computed(() => {
+    const cells = (table.value?.rows ?? []).flatMap((r) => r.cells)
+    return new Set(cells.filter((c) => !goesWithout(c) && c.state !== 'DONE').map((c) => c.change))
+  })
+  /** The changes that some page has something to do with; or, asked so, those that pages go without. */
+  const columns = (going: boolean) =>
+    (table.value?.changes ?? []).filter((c) => (going ? without(c.section) : open.value.has(c.section)))
+  return { without, open, columns }
+}
+
 /** What is chosen for the pages of a roll-out, and which of them are left out. */
 export function makeChoices(table: Ref<RollOutTable | null>) {
   const chosen = ref(new Map<string, Choice>())
@@ -37,8 +51,6 @@ export function makeChoices(table: Ref<RollOutTable | null>) {
           next.set(at(row.page, cell.key), choice)
     chosen.value = next
   }
-  const without = (change: string) =>
-    (table.value?.rows ?? []).filter((r) => r.cells.some((c) => c.change === change && goesWithout(c))).length
   function take(page: string, yes: boolean) {
     const next = new Set(out.value)
     if (yes) next.delete(page)
@@ -57,5 +69,5 @@ export function makeChoices(table: Ref<RollOutTable | null>) {
   const asking = computed(() =>
     taken.value.reduce((n, r) => n + r.cells.filter((c) => asks(c, choiceOf(r, c))).length, 0),
   )
-  return { out, choiceOf, choicesOf, choose, chooseAll, without, take, clear, going, asking }
+  return { out, choiceOf, choicesOf, choose, chooseAll, ...makeColumns(table), take, clear, going, asking }
 }

@@ -195,13 +195,14 @@ final class Walk {
                         .map(kind -> needed(kind.properties(), e.props()))
                         .orElse(e.props())));
         return new Section(
-                s.id(),
-                s.name(),
-                origin(s.origin()),
-                mapped.columns(),
-                needed(SectionSettings.all(), s.settings()),
-                s.shelvedZone(),
-                of(s.shared()));
+                        s.id(),
+                        "",
+                        origin(s.origin()),
+                        mapped.columns(),
+                        needed(SectionSettings.all(), s.settings()),
+                        s.shelvedZone(),
+                        of(s.shared()))
+                .withNameOf(s);
     }
 
     private @Nullable Origin origin(@Nullable Origin from) {

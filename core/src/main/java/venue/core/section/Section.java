@@ -15,6 +15,7 @@ import venue.core.value.Values;
 /**
  * One horizontal band of a page: 1 to 6 columns of elements, with the settings of {@link SectionSettings}.
  *
+ * @param name what managers call it; empty where it goes by what it holds
  * @param shelvedZone the zone it stood in before it came to wait on the shelf; absent while it stands on the page
  * @param shared the id of the shared section that shows here; its columns and settings are that one's
  */
@@ -32,6 +33,7 @@ public record Section(
 
     public Section {
         Ids.check(id, "section");
+        name = name == null ? "" : name;
         columns = List.copyOf(columns);
         settings = Values.copy(settings);
         int width = columns.stream().mapToInt(Column::span).sum();
@@ -50,9 +52,19 @@ public record Section(
             throw Refusal.badInput(
                     "section-is-shared",
                     "section",
-                    "“" + name + "” shows a shared section, which is written in one place.",
+                    "This place shows a shared section, which is written in one place.",
                     "Write in the shared section, or make it this page's own first.");
         }
+    }
+
+    /** What it is called, or goes by. */
+    @Override
+    public String name() {
+        return isNamed() ? name : Proposed.name(columns);
+    }
+
+    public boolean isNamed() {
+        return !name.isEmpty();
     }
 
     /** A section with empty columns of the given widths in twelfths. */
@@ -80,6 +92,11 @@ public record Section(
 
     public Section withName(String words) {
         return new Section(id, words, origin, columns, settings, shelvedZone, shared);
+    }
+
+    /** This section with another's own name, or none. */
+    public Section withNameOf(Section other) {
+        return withName(other.name);
     }
 
     public Section withOrigin(@Nullable Origin from) {

@@ -7,7 +7,11 @@ import venue.core.edit.Names;
 import venue.core.edit.WritesIn;
 import venue.core.section.Sectioned;
 
-/** Renames a section; only managers see the name. */
+/**
+ * Renames a section; only managers see the name.
+ *
+ * @param name empty for what it goes by
+ */
 @JsonTypeName("name-section")
 record NameSection(String item, String section, String name) implements SectionCommand, WritesIn {
 
@@ -16,7 +20,11 @@ record NameSection(String item, String section, String name) implements SectionC
     @Override
     public Change on(Desk desk) {
         Sectioned target = desk.edition().require(Sectioned.class, item);
-        String words = Names.line("section", name, LONGEST, "Give a name that says what the section is for.");
-        return Change.of("name of " + words, target.withBody(target.body().change(section, s -> s.withName(words))));
+        String words = name.isBlank()
+                ? ""
+                : Names.line("section", name, LONGEST, "Give a name that says what the section is for.");
+        return Change.of(
+                "name of " + (words.isEmpty() ? "a section" : words),
+                target.withBody(target.body().change(section, s -> s.withName(words))));
     }
 }

@@ -50,7 +50,7 @@ record PlaceSection(
             return fromPattern(desk, target, edition.require(Pattern.class, pattern));
         }
         Section section = shared == null
-                ? Section.empty(id, "Section", spans)
+                ? Section.empty(id, "", spans)
                 : Section.showing(id, edition.require(SharedSection.class, shared));
         return Change.of("add " + name(section), target.withBody(target.body().insert(zone, index, section)));
     }
