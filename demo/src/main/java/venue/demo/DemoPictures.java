@@ -8,8 +8,13 @@ import org.jspecify.annotations.Nullable;
 /** The demo's pictures by id, each with its name, what it shows, and the program that draws it. */
 public final class DemoPictures {
 
-    /** A picture; without {@code alt}, nobody has said yet what it shows. */
-    public record Picture(String name, @Nullable String alt, Supplier<byte[]> drawn) {
+    /**
+     * A picture.
+     *
+     * @param alt what it shows; absent where nobody has said so yet
+     * @param drawing draws it
+     */
+    public record Picture(String name, @Nullable String alt, Supplier<byte[]> drawing) {
 
         /** The folder it is kept in: by what it shows. */
         public String folder() {
@@ -20,6 +25,11 @@ public final class DemoPictures {
     private static final String[] PEOPLE = {"maja", "sian", "idris", "tomas", "noor"};
 
     private DemoPictures() {}
+
+    /** Its file, as the build has drawn it; drawn now where it has not. */
+    public static byte[] bytes(String id) {
+        return DrawPictures.drawn(id).orElseGet(all().get(id).drawing());
+    }
 
     public static Map<String, Picture> all() {
         Map<String, Picture> all = new LinkedHashMap<>();

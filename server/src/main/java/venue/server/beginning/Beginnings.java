@@ -100,7 +100,7 @@ public class Beginnings {
                 id,
                 i -> Edition.of(
                         i.equals(EXAMPLE)
-                                ? ExampleSite.items(clock, new MediaIntake(drawn.get()))
+                                ? ExampleSite.items(clock, new MediaIntake(drawn.get()), taken -> {})
                                 : ready(i).items(SHOWN)));
     }
 
@@ -123,7 +123,7 @@ public class Beginnings {
     /** What a site is made of. */
     public List<Item> items(String id, NewSite site) {
         return check(id).equals(EXAMPLE)
-                ? ExampleSite.as(site, ExampleSite.items(clock, intake))
+                ? ExampleSite.as(site, ExampleSite.items(clock, intake, taken -> {}))
                 : ready(id).items(site);
     }
 

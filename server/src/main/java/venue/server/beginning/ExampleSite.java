@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntConsumer;
 import venue.core.beginning.NewSite;
 import venue.core.item.Item;
 import venue.core.media.Media;
@@ -18,12 +19,17 @@ public final class ExampleSite {
 
     private ExampleSite() {}
 
-    /** All of it; its pictures are drawn and taken in. */
-    public static List<Item> items(InstantSource clock, MediaIntake intake) {
+    /**
+     * All of it; its pictures are taken in.
+     *
+     * @param taken told after each picture how many have been taken in
+     */
+    public static List<Item> items(InstantSource clock, MediaIntake intake, IntConsumer taken) {
         List<Item> items = new ArrayList<>(words(clock));
         DemoPictures.all().forEach((id, picture) -> {
-            Media media = intake.take(id, picture.name(), picture.drawn().get());
+            Media media = intake.take(id, picture.name(), DemoPictures.bytes(id));
             items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
+            taken.accept((int) items.stream().filter(Media.class::isInstance).count());
         });
         return items;
     }
@@ -33,7 +39,7 @@ public final class ExampleSite {
         return KestrelMoor.items(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC));
     }
 
-    static int pictures() {
+    public static int pictures() {
         return DemoPictures.all().size();
     }
 

@@ -34,6 +34,7 @@ import venue.store.workspace.Workspaces;
 @Component
 class DemoLoader {
 
+    private static final int PICTURES_A_LINE = 6;
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final String MANAGER = "maja@kestrel-moor.example";
     private static final String EDITOR = "tomas@kestrel-moor.example";
@@ -86,7 +87,14 @@ class DemoLoader {
     }
 
     private void load(String password) {
-        List<Item> items = ExampleSite.items(clock, intake);
+        LOG.info("Loading the demo: pages, templates and pictures; this is done once.");
+        int all = ExampleSite.pictures();
+        List<Item> items = ExampleSite.items(clock, intake, taken -> {
+            if (taken % PICTURES_A_LINE == 0 || taken == all) {
+                LOG.info("Pictures taken in: {} of {}.", taken, all);
+            }
+        });
+        LOG.info("The first release and what has changed since.");
         workspaces.begin(KestrelMoor.ID, MANAGER_ID, items, workspace -> {
             persons.add(person(MANAGER_ID, MANAGER, MANAGER_NAME, password, true));
             persons.add(person(EDITOR_ID, EDITOR, EDITOR_NAME, password, false));
