@@ -112,7 +112,17 @@ function remove() {
         <button type="button" title="Remove" :aria-label="`Remove ${info?.name}`" @click="remove">×</button>
       </span>
     </div>
-    <p v-if="sum" class="says">{{ sum }}</p>
+    <button
+      v-if="sum && rest.length"
+      type="button"
+      class="says"
+      :aria-expanded="more"
+      :title="`Change what the ${info?.name.toLowerCase()} shows`"
+      @click="more = !more"
+    >
+      {{ sum }}
+    </button>
+    <p v-else-if="sum" class="says">{{ sum }}</p>
     <p v-if="silent" class="quiet">{{ info?.note }}</p>
     <SiteFactsInput v-if="info?.siteFacts.length" :keys="info.siteFacts" />
     <PropertyInput
@@ -153,22 +163,25 @@ function remove() {
 .head {
   position: relative;
 }
-:global(.card:hover .element .head),
-:global(.card.chosen .element .head),
-.element:focus-within .head {
-  padding-right: 100px;
-}
 .acts {
-  position: absolute;
-  right: 0;
-  opacity: 0;
   white-space: nowrap;
-  background: var(--sheet);
 }
-:global(.card:hover .element .acts),
-:global(.card.chosen .element .acts),
-.element:focus-within .acts {
-  opacity: 1;
+.says {
+  display: block;
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+}
+button.says {
+  min-height: 24px;
+  text-decoration: underline dotted var(--quiet);
+  text-underline-offset: 4px;
+}
+button.says:hover {
+  color: var(--juniper);
 }
 .acts button {
   border: 0;

@@ -3,6 +3,7 @@ import { counted } from '@/words/counted'
 import { useEventListener } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { LONGEST_TITLE } from './form'
 import { useNewPage } from './useNewPage'
@@ -12,6 +13,7 @@ import WhereChooser from './WhereChooser.vue'
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
+const notices = useNotices()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
 const { form, kind, titles, lacks, address, begun, busy, make, forget } = useNewPage({
   parent: query('parent'),
@@ -27,6 +29,8 @@ const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${s
 async function submit() {
   const several = form.several && titles.value.length > 1
   const made = await make()
+  if (made && several)
+    notices.tell(`${counted(titles.value.length, 'page')} were made.`, 'They stand in the Plan, as drafts.')
   if (made)
     await router.replace(
       several

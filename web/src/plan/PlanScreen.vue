@@ -23,6 +23,7 @@ import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
 import { STATE_WORDS } from '@/words/stateWords'
 import ManyCard from './ManyCard.vue'
+import { useFolded } from './useFolded'
 import { usePicked } from './usePicked'
 import { usePlanKeys } from './usePlanKeys'
 import { usePlanMoves } from './usePlanMoves'
@@ -33,7 +34,7 @@ const router = useRouter()
 const planTree = ref<InstanceType<typeof PlanTree> | null>(null)
 const tree = computed(() => planTree.value?.tree ?? null)
 const lens = useLocalStorage<LensKey>('venue-lens', 'template')
-const folded = useLocalStorage<string[]>('venue-folded', [])
+const { folded, toggle, reveal } = useFolded()
 const filter = ref('')
 const narrow = useNarrow()
 /** Where there is no room for both, the chosen page's card stands in place of the plan. */
@@ -62,7 +63,11 @@ const lines = computed(() => {
 const picked = ref(String(route.params.page ?? ''))
 watch(
   () => route.params.page,
-  (page) => (picked.value = String(page ?? '')),
+  (page) => {
+    picked.value = String(page ?? '')
+    reveal(picked.value)
+  },
+  { immediate: true },
 )
 const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
@@ -87,9 +92,6 @@ function openMenu(id: string | undefined) {
 }
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
-}
-function toggle(id: string) {
-  folded.value = folded.value.includes(id) ? folded.value.filter((f) => f !== id) : [...folded.value, id]
 }
 function nextLens() {
   const at = LENSES.findIndex((l) => l.key === lens.value)

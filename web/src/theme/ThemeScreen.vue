@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
 import UndoButtons from '@/site/UndoButtons.vue'
+import { counted } from '@/words/counted'
 import { isWriting, lettersAct } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
@@ -76,7 +77,7 @@ useEventListener(window, 'keyup', holdB(false))
       <span class="quiet">wears</span>
       <LooksBar v-model:trying="trying" :theme="theme" />
       <span v-if="manager" class="quiet reach"
-        >Changes {{ theme.pages }} pages · hold <span class="kbd">B</span> for before</span
+        >Changes {{ counted(theme.pages, 'page') }} · hold <span class="kbd">B</span> for before</span
       >
       <UndoButtons v-if="manager" />
     </div>
@@ -127,7 +128,7 @@ useEventListener(window, 'keyup', holdB(false))
                   :key="t.key"
                   :style="{ background: t.ground, color: t.words }"
                 >
-                  {{ t.label }}<br />{{ theme.tones[t.key] ?? 0 }}
+                  {{ t.label }}<br />{{ counted(theme.tones[t.key] ?? 0, 'section') }}
                 </div>
               </div>
             </template>

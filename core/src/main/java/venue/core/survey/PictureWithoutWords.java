@@ -22,7 +22,7 @@ final class PictureWithoutWords extends DeclaredRule {
                 .flatMap(stand -> scope.edition().facts(stand.item()).media().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)
-                        .filter(m -> !m.isDescribed())
+                        .filter(m -> m.isPicture() && !m.isDescribed())
                         .map(m -> finding(stand.page(), m)));
     }
 

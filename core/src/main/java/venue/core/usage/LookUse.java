@@ -5,8 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
+import venue.core.section.SharedSection;
+import venue.core.template.Template;
 import venue.core.value.Values;
 
 /** What a look is seen on: a page of every sort, and how many sections wear each tone. */
@@ -26,13 +29,21 @@ public final class LookUse {
                 .toList();
     }
 
-    /** The pages' sections by the tone they wear. */
+    /** Sections by the tone they wear, each where it is written: on a page, fixed in a template, or shared. */
     public static Map<String, Long> tones(Edition edition) {
         Map<String, Long> tones = new HashMap<>();
-        edition.all(Page.class).flatMap(p -> p.zones().all()).forEach(s -> {
-            String tone = Values.text(s.settings(), "tone");
-            tones.merge(tone.isEmpty() ? "plain" : tone, 1L, Long::sum);
-        });
+        Stream.of(
+                        edition.all(Page.class).flatMap(p -> p.zones().all()),
+                        edition.all(Template.class)
+                                .flatMap(t -> t.zones().stream())
+                                .flatMap(z -> z.fixed().stream()),
+                        edition.all(SharedSection.class).map(SharedSection::section))
+                .flatMap(sections -> sections)
+                .filter(s -> s.sharedFrom().isEmpty())
+                .forEach(s -> {
+                    String tone = Values.text(s.settings(), "tone");
+                    tones.merge(tone.isEmpty() ? "plain" : tone, 1L, Long::sum);
+                });
         return tones;
     }
 }

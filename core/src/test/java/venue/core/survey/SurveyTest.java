@@ -66,6 +66,15 @@ class SurveyTest {
     }
 
     @Test
+    void aFileThatIsNoPictureNeedsNoWordsForOne() {
+        Media guide = Media.file("guide", "A guide", "ef".repeat(32), "pdf", 4_000);
+        Edition shown = Sites.after(
+                site.with(List.of(guide), List.of()),
+                ValueCommand.setValue("home", null, null, "picture", Value.of("guide")));
+        assertThat(rules(shown)).doesNotContain("home picture-without-words");
+    }
+
+    @Test
     void aTemplateThatIsGoneIsToldAndThePageFallsBack() {
         Edition chosen = Sites.after(site, PageCommand.chooseTemplate(List.of("home"), "wide"));
         Edition gone = chosen.with(List.of(), List.of("wide"));
