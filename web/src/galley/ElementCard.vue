@@ -158,10 +158,7 @@ function remove() {
 }
 .head {
   display: flex;
-  height: 18px;
-}
-.head {
-  position: relative;
+  min-height: 24px;
 }
 .acts {
   white-space: nowrap;
@@ -189,8 +186,6 @@ button.says:hover {
   color: var(--quiet);
   width: 24px;
   height: 24px;
-  margin-top: -3px;
-  line-height: 16px;
 }
 .acts button:hover {
   color: var(--ink);

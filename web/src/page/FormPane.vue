@@ -1,11 +1,34 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { PlacedSection } from '@/api/types'
 import FormFields from '@/property/FormFields.vue'
+import PropertyInput from '@/property/PropertyInput.vue'
+import { isBound } from '@/property/values'
 import { useGalley } from '@/galley/useGalley'
+import { useSite } from '@/site/useSite'
 
-/** The page as a form: what its kind asks for. The galley shows the same values where elements are bound to them. */
+type Section = PlacedSection['section']
+
+/** The page as a form: what its kind asks for, and the page's own words. The galley shows the same where they stand. */
+const site = useSite()
 const galley = useGalley()
 const page = computed(() => galley.page.value!)
+const WORDS = ['heading', 'text']
+/** The words that are written on the page itself, in its main zone. */
+const own = computed(() =>
+  page.value.zones
+    .filter((z) => z.role === 'MAIN')
+    .flatMap((z) => z.sections.filter((s) => s.reach === 'HERE'))
+    .map(({ section }) => ({ id: section.id, name: section.name, words: section.columns.flatMap(wordsOf) }))
+    .filter((s) => s.words.length),
+)
+function wordsOf(column: Section['columns'][number]) {
+  return column.elements.flatMap((element) => {
+    const info = site.catalog?.elements.find((e) => WORDS.includes(e.key) && e.key === element.kind)
+    const property = info?.properties.find((p) => p.key === 'text')
+    return property && !isBound(element.props.text) ? [{ element, property }] : []
+  })
+}
 </script>
 
 <template>
@@ -21,6 +44,20 @@ const page = computed(() => galley.page.value!)
         @change="(key, v) => galley.set(null, null, key, v)"
         @leave="galley.leave()"
       />
+      <fieldset v-for="s in own" :key="s.id" class="own">
+        <legend>
+          <bdi>{{ s.name }}</bdi>
+        </legend>
+        <PropertyInput
+          v-for="w in s.words"
+          :key="w.element.id"
+          :property="w.property"
+          :value="w.element.props.text"
+          :name="`${w.property.label} of ${s.name}`"
+          @change="(v) => galley.set(s.id, w.element.id, 'text', v)"
+          @leave="galley.leave()"
+        />
+      </fieldset>
     </div>
   </section>
 </template>
@@ -40,5 +77,18 @@ const page = computed(() => galley.page.value!)
   display: flex;
   flex-direction: column;
   gap: 16px;
+}
+.own {
+  border: 0;
+  border-top: 1px solid var(--line);
+  padding: 12px 0 0;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+legend {
+  font: 600 16px/22px var(--display);
+  padding: 0 10px 0 0;
 }
 </style>

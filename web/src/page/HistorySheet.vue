@@ -23,6 +23,8 @@ const base = computed(() => `/sites/${site.id}/pages/${galley.id()}/history`)
 const { all: versions, more, load: loadVersions, earlier } = useParts<PageVersion>(() => base.value)
 const version = computed(() => versions.value.find((v) => v.revision === chosen.value))
 const differing = computed(() => parts.value.filter((p) => p.state !== 'SAME'))
+/** As the proofs know them: what is no section is the title. */
+const marked = computed(() => differing.value.map((p) => p.section ?? 'title'))
 const WORDS: Record<string, string> = { CHANGED: 'changed', ADDED: 'came later', REMOVED: 'gone since' }
 
 const sameWords = (p: ComparedPart) => p.before.join('\n') === p.after.join('\n')
@@ -75,8 +77,9 @@ async function bringBack(section?: string) {
             <figcaption class="label">{{ whenWords(version.at) }}</figcaption>
             <ProofFrame
               :path="`page/${galley.id()}`"
-              :query="`at=${version.revision}`"
+              :query="`at=${version.revision}&marks=1`"
               :width="1100"
+              :differing="marked"
               still
               label="As it was"
             />
@@ -85,8 +88,10 @@ async function bringBack(section?: string) {
             <figcaption class="label">Now</figcaption>
             <ProofFrame
               :path="`page/${galley.id()}`"
+              query="marks=1"
               :markup="`pages/${galley.id()}/markup`"
               :width="1100"
+              :differing="marked"
               label="Now"
             />
           </figure>

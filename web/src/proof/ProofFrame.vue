@@ -20,6 +20,8 @@ const props = defineProps<{
   /** Not drawn anew after each step. */
   still?: boolean
   fit?: boolean
+  /** Sections that are marked as differing from another version's; the proof is one with marks. */
+  differing?: string[]
   label: string
 }>()
 const emit = defineEmits<{
@@ -61,6 +63,9 @@ useEventListener(window, 'message', (event: MessageEvent) => {
   }
 })
 
+const sayDiffering = () => props.differing && send({ type: 'differ', sections: [...props.differing] })
+watch(() => props.differing, sayDiffering)
+
 let asked = 0
 async function renew() {
   if (!props.markup || !frame.value) return
@@ -100,6 +105,7 @@ defineExpose({ send, renew, origin })
       sandbox="allow-scripts"
       loading="lazy"
       :title="props.label"
+      @load="sayDiffering"
       :tabindex="props.marks || props.walkable ? 0 : -1"
       :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
       :class="{ inert: !props.marks && !props.walkable }"

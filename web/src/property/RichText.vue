@@ -205,9 +205,18 @@ function leaveMarkdown() {
 .focused .words {
   box-shadow: -3px 0 0 var(--juniper);
 }
+.empty {
+  display: grid;
+}
+.empty > .words {
+  grid-area: 1 / 1;
+  min-width: 0;
+}
+/* As high as its lines: what follows stands beneath them. */
 .empty::before {
   content: attr(data-prompt);
-  position: absolute;
+  grid-area: 1 / 1;
+  justify-self: start;
   color: var(--ochre-ink);
   background: var(--ochre-wash);
   border-bottom: 1px dashed var(--ochre);

@@ -107,6 +107,7 @@ textarea.plain {
 .fill::placeholder {
   color: var(--ochre-ink);
   opacity: 1;
+  text-overflow: ellipsis;
 }
 .plain.fill {
   background: var(--ochre-wash);

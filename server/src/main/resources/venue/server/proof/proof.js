@@ -4,6 +4,8 @@
   const tell = (message) => parent.postMessage({ from: 'venue-proof', ...message }, parentOrigin);
   const sectionOf = (node) => node instanceof Element ? node.closest('[data-s]') : null;
   let lit = null;
+  // Sections that differ from those of another version.
+  let differing = [];
   // Where somebody writes in the proof, and by what. What comes to be shown meanwhile, or while the pointer is down, waits: swapping
   // the page under it would lose the words or the click.
   let writing = null;
@@ -22,6 +24,9 @@
     if (node) node.classList.add('venue-lit');
     return node;
   };
+  const differ = () => {
+    for (const node of document.querySelectorAll('[data-s]')) node.classList.toggle('venue-differs', differing.includes(node.dataset.s));
+  };
   const root = document.documentElement;
   const height = () =>
     root.classList.contains('venue-drawing')
@@ -38,6 +43,10 @@
     }
     if (message.type === 'write') write(message);
     if (message.type === 'light') light(message.section);
+    if (message.type === 'differ') {
+      differing = message.sections;
+      differ();
+    }
     if (message.type === 'reveal') light(message.section)?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
     if (message.type === 'scroll') scrollTo(0, message.top);
   });
@@ -57,6 +66,7 @@
     document.body.replaceChildren(...next.body.childNodes);
     scrollTo(0, top);
     if (lit) light(lit);
+    differ();
     measure();
   }
 
