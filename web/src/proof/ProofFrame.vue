@@ -105,10 +105,10 @@ defineExpose({ send, renew, origin })
       sandbox="allow-scripts"
       loading="lazy"
       :title="props.label"
-      @load="sayDiffering"
       :tabindex="props.marks || props.walkable ? 0 : -1"
       :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
       :class="{ inert: !props.marks && !props.walkable }"
+      @load="sayDiffering"
     />
   </div>
 </template>

@@ -9,30 +9,34 @@ interface Acts {
   seen: boolean
 }
 
+/** Where a step acts that changed an item; none where nothing but the plan shows it. */
+function makeActs() {
+  const site = useSite()
+  const route = useRoute()
+  const at = (name: string, params: Record<string, string>, words: string): Acts => {
+    const seen = Object.entries(params).every(([key, value]) => route.params[key] === value)
+    return { words, to: { name, params }, seen: seen && (route.name === name || route.name === 'form') }
+  }
+  const inPlan = (acts: Acts): Acts => (route.name === 'plan' ? { ...acts, seen: true } : acts)
+  return (item?: string): Acts | null => {
+    if (!item) return null
+    const row = site.rows.get(item)
+    if (row) return inPlan(at('page', { page: item }, `on “${row.title}”`))
+    const template = site.templates.get(item)
+    if (template) return at('template', { template: item }, `in the template ${template.name}`)
+    const menu = site.catalog?.menus.find((m) => m.id === item)
+    const to = { name: 'plan', params: { page: '' }, query: { menu: item } }
+    if (menu) return inPlan({ words: `in the lines of ${menu.name}`, to, seen: false })
+    return item === 'theme' ? at('theme', {}, 'in the theme') : null
+  }
+}
+
 /** Takes back and does again; where that acts out of sight it leads there, so that it is seen. */
 export function useTurning() {
   const site = useSite()
   const edits = useEdits()
-  const route = useRoute()
   const router = useRouter()
-
-  /** Where a step acts that changed an item; none where nothing but the plan shows it. */
-  function acts(item?: string): Acts | null {
-    if (!item) return null
-    const at = (name: string, params: Record<string, string>, words: string) => {
-      const seen = Object.entries(params).every(([key, value]) => route.params[key] === value)
-      return { words, to: { name, params }, seen: seen && (route.name === name || route.name === 'form') }
-    }
-    const row = site.rows.get(item)
-    if (row)
-      return {
-        ...at('page', { page: item }, `on “${row.title}”`),
-        ...(route.name === 'plan' && { seen: true }),
-      }
-    const template = site.templates.get(item)
-    if (template) return at('template', { template: item }, `in the template ${template.name}`)
-    return item === 'theme' ? at('theme', {}, 'in the theme') : null
-  }
+  const acts = makeActs()
   const standing = (which: 'undo' | 'redo') => site.standing?.[which]
   const at = (which: 'undo' | 'redo') => acts(site.standing?.[`${which}At`])
   /** What it would be, and where, unless that is in sight. */

@@ -54,6 +54,7 @@ input::-webkit-color-swatch {
 }
 .hex {
   width: 76px;
+  min-height: 24px;
   border: 1px solid transparent;
   background: none;
   text-align: right;

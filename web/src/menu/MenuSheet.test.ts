@@ -1,0 +1,73 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import { moor, mounting, press, row } from '@/test/moor'
+import MenuSheet from './MenuSheet.vue'
+
+const line = (id: string, more: object = {}) => ({
+  id,
+  link: `page:${id}`,
+  takes: id,
+  leads: `/${id}`,
+  beneath: [],
+  ...more,
+})
+const LINES = [line('visit', { beneath: [line('hours')] }), line('news'), line('lost', { leads: undefined })]
+
+async function open(lines = LINES) {
+  const menu = { id: 'main', revision: 'r1', name: 'Main', lines }
+  const plan = moor([row('visit'), row('people')], (path) => (path.includes('/menus/') ? menu : {}))
+  const wrapper = mount(MenuSheet, { props: { menu: 'main' }, global: mounting })
+  await flushPromises()
+  const given = () => plan.given.map((c) => (c as unknown as { lines: { id: string }[] }).lines)
+  const act = (name: string) => wrapper.find(`[aria-label="${name}"]`).trigger('click').then(flushPromises)
+  return { wrapper, given, act, upon: plan.upon }
+}
+
+describe('the lines of a menu', () => {
+  it('stand with what they say and where they lead, those beneath another with it', async () => {
+    const { wrapper } = await open()
+    const rows = wrapper.findAll('li')
+    expect(rows.map((r) => r.find('input').attributes('placeholder'))).toEqual([
+      'visit',
+      'hours',
+      'news',
+      'lost',
+    ])
+    expect(rows.map((r) => r.classes('second'))).toEqual([false, true, false, false])
+    expect(rows[3]!.text()).toContain('a page that is gone')
+  })
+
+  it('are given as a whole, upon what was seen', async () => {
+    const { act, given, upon } = await open()
+    await act('Down: visit')
+    await act('Beneath the line before it: news')
+    await act('Take out visit')
+    expect(given().map((lines) => lines.map((l) => l.id))).toEqual([
+      ['news', 'visit', 'lost'],
+      ['visit', 'lost'],
+      ['news', 'lost'],
+    ])
+    expect(upon[0]).toEqual({ main: 'r1' })
+  })
+
+  it('take words of their own, and give them up again', async () => {
+    const { wrapper, given } = await open([line('news', { label: 'What is new' })])
+    const input = wrapper.find('li input')
+    await input.setValue('  ')
+    await input.trigger('blur')
+    await flushPromises()
+    expect(given()).toEqual([[{ id: 'news', link: 'page:news', beneath: [] }]])
+  })
+
+  it('lead outside where they are given words', async () => {
+    const { wrapper, given } = await open([])
+    expect(wrapper.text()).toContain('visitors don’t see this menu')
+    await press(wrapper, 'Add a line…')
+    await wrapper.find('[aria-label="A page’s name, or an address"]').setValue('https://tickets.example/')
+    await wrapper.findAll('form')[0]!.trigger('submit')
+    await wrapper.find('[aria-label="What the new line says"]').setValue('Tickets ')
+    await wrapper.find('form.new').trigger('submit')
+    await flushPromises()
+    expect(given()[0]).toMatchObject([{ link: 'https://tickets.example/', label: 'Tickets' }])
+  })
+})
