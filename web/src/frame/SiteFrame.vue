@@ -38,7 +38,7 @@ onBeforeUnmount(site.close)
 watch(() => route.params.site, open)
 /** A new screen has focus, unless something on it has taken it. */
 watch(
-  () => [route.name, route.params.template, route.params.kind],
+  () => [route.name, route.params.template, route.params.kind].join('/'),
   async () => {
     await nextTick()
     const at = document.activeElement

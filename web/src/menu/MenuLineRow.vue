@@ -44,16 +44,18 @@ const ACTS = computed(() => {
     maxlength="80"
     @written="(w) => emit('label', w.trim() || undefined)"
   />
-  <button
-    type="button"
-    class="textlink mono cut where"
-    :class="{ must: !line.leads }"
-    :title="`${words} leads to ${line.leads ?? 'a page that is gone'}. Click to lead it elsewhere.`"
-    @click="emit('lead')"
-  >
-    {{ line.leads ?? 'a page that is gone' }}
-  </button>
-  <span v-if="line.unseen && line.leads" class="should unseen-why">◇ {{ line.unseen }}</span>
+  <span class="where">
+    <button
+      type="button"
+      class="textlink mono cut"
+      :class="{ must: !line.leads }"
+      :title="`${words} leads to ${line.leads ?? 'a page that is gone'}. Click to lead it elsewhere.`"
+      @click="emit('lead')"
+    >
+      {{ line.leads ?? 'a page that is gone' }}
+    </button>
+    <span v-if="line.unseen && line.leads" class="should unseen-why">◇ {{ line.unseen }}</span>
+  </span>
   <span class="acts" role="group" :aria-label="`Acts on ${words}`">
     <button
       v-for="a in ACTS"
@@ -98,12 +100,17 @@ const ACTS = computed(() => {
   opacity: 1;
 }
 .where {
-  flex: 0 1 200px;
+  flex: 0 1 210px;
   min-width: 0;
-  text-align: left;
+}
+.where .textlink {
+  max-width: 100%;
+  min-height: 24px;
 }
 .unseen-why {
+  display: block;
   font-size: 12px;
+  line-height: 16px;
 }
 .acts {
   display: flex;

@@ -13,7 +13,7 @@ const place = (above: string | null | undefined) => (above ? `beneath ${above}` 
     <p v-for="l in lines" :key="l.menu" class="gap">
       In {{ l.name }}, “{{ title }}” stands {{ place(l.from) }}. It can go along, {{ place(l.to) }}.
     </p>
-    <div class="row-flex gap">
+    <div class="row-flex gap ways">
       <v-btn
         v-focus
         class="ink"
@@ -30,3 +30,9 @@ const place = (above: string | null | undefined) => (above ? `beneath ${above}` 
     </div>
   </SheetDialog>
 </template>
+
+<style scoped>
+.ways {
+  flex-wrap: wrap;
+}
+</style>

@@ -18,7 +18,7 @@ watch(near, (is) => (edited.value ||= is), { immediate: true })
 </script>
 
 <template>
-  <div ref="place">
+  <div ref="place" :class="{ box: !plain }">
     <RichText
       v-if="edited"
       :value="html"
@@ -30,3 +30,12 @@ watch(near, (is) => (edited.value ||= is), { immediate: true })
     <p v-else dir="auto">{{ words }}</p>
   </div>
 </template>
+
+<style scoped>
+.box {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--sheet);
+  padding: 6px 9px;
+}
+</style>
