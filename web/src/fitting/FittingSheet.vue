@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref, toRef } from 'vue'
 import { get } from '@/api/client'
@@ -93,6 +94,7 @@ async function take(fit: Fit) {
 <template>
   <SheetDialog :title="`Fitting: ${site.rows.get(page)?.title}`" size="large" @close="emit('close')">
     <template #beside>
+      <WordOf word="fitting"><span class="quiet">what fitting is</span></WordOf>
       <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
     </template>
     <p class="quiet">

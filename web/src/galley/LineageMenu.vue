@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordOf from '@/help/WordOf.vue'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { PlacedSection } from '@/api/types'
@@ -37,7 +38,9 @@ async function teach() {
 </script>
 
 <template>
-  <span v-if="own.lineage === 'IN_STEP'" class="label live" :title="`As ${origin} has it`">{{ words }}</span>
+  <span v-if="own.lineage === 'IN_STEP'" class="label live" :title="`As ${origin} has it`"
+    ><WordOf word="lineage">{{ words }}</WordOf></span
+  >
   <v-menu v-else-if="words && own.originName">
     <template #activator="{ props: menu }">
       <button type="button" class="label should lineage" v-bind="menu" :title="`From ${origin}`">
@@ -45,6 +48,7 @@ async function teach() {
       </button>
     </template>
     <v-list>
+      <v-list-subheader>Its lineage: how it stands to {{ origin }}</v-list-subheader>
       <v-list-item
         v-if="own.lineage === 'BEHIND'"
         :title="`Follow ${origin}`"

@@ -5,7 +5,7 @@ import { useGalley } from './useGalley'
 /** The sections of a long sheet, to jump by; and all of them folded to their heads. */
 const folded = defineModel<boolean>({ required: true })
 const galley = useGalley()
-const FROM = 4
+const FROM = 3
 const all = computed(() =>
   (galley.sheet.value?.zones ?? []).flatMap((z) => [...z.fixed, ...z.sections].map((own) => own.section)),
 )

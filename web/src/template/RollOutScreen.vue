@@ -188,7 +188,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         @close="close"
       />
     </div>
-    <p v-else-if="table" class="screen-head">
+    <p v-else-if="table" class="screen-head nothing">
       {{ filter === 'all pages' ? 'All pages are in step with it.' : 'There is no such page.' }}
       <button type="button" class="textlink" @click="back">
         Back to {{ site.templates.has(id) ? table.name : 'the Plan' }}
