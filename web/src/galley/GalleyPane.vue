@@ -231,7 +231,7 @@ const plans: Record<string, [number, number, number, number]> = {
   display: flex;
   align-items: center;
   width: 100%;
-  height: 16px;
+  height: 24px;
   border: 0;
   background: none;
   color: var(--quiet);

@@ -103,4 +103,22 @@ nav a.router-link-active {
   min-height: 0;
   overflow-y: auto;
 }
+@media (max-width: 820px) {
+  .head {
+    height: auto;
+    flex-wrap: wrap;
+    gap: 0 16px;
+    padding: 6px 14px 0;
+  }
+  nav {
+    order: 1;
+    flex: 0 0 100%;
+    gap: 16px;
+    overflow-x: auto;
+    white-space: nowrap;
+  }
+  nav a {
+    min-height: 34px;
+  }
+}
 </style>

@@ -57,7 +57,7 @@ async function letter() {
       </div>
       <section v-for="g in groups" :key="g.state">
         <h2>{{ g.title }}</h2>
-        <table>
+        <table class="stacks">
           <tbody>
             <tr v-for="p in g.people" :key="p.id">
               <td class="name">

@@ -57,7 +57,7 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
     </p>
     <p v-if="trouble" class="must gap" role="alert">{{ trouble }}</p>
     <p v-else-if="lines.length === 0" class="quiet gap">Nothing of this has happened.</p>
-    <table v-else>
+    <table v-else class="stacks">
       <tbody>
         <tr v-for="l in lines" :key="l.id">
           <td class="quiet when">{{ when(l.at) }}</td>
@@ -99,5 +99,16 @@ td {
 .from {
   text-align: right;
   padding-right: 0;
+}
+@media (max-width: 820px) {
+  .record {
+    padding: 16px 14px 40px;
+  }
+  .record > .row-flex {
+    flex-wrap: wrap;
+  }
+  .record h1 {
+    flex: 0 0 100%;
+  }
 }
 </style>

@@ -57,7 +57,7 @@ onMounted(load)
       <v-btn v-if="session.person?.owner" class="ink" to="/-/new-site">New site…</v-btn>
     </div>
     <p v-if="problem && !removing" class="must gap" role="alert">{{ said(problem) }}</p>
-    <table v-if="sites?.length" class="list">
+    <table v-if="sites?.length" class="list stacks">
       <thead>
         <tr>
           <th>Name</th>
@@ -96,7 +96,7 @@ onMounted(load)
       <p class="quiet">
         Not served to anybody. Each is kept {{ KEPT_DAYS }} days at least, and can be brought back as it was.
       </p>
-      <table class="list">
+      <table class="list stacks">
         <tbody>
           <tr v-for="s in retired" :key="s.id">
             <td>
@@ -165,5 +165,10 @@ onMounted(load)
 }
 h2 {
   margin-top: 34px;
+}
+@media (max-width: 820px) {
+  .sites {
+    padding: 16px 14px 40px;
+  }
 }
 </style>

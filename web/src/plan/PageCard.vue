@@ -151,7 +151,7 @@ dd {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-  margin-top: 16px;
+  margin: 16px 0;
 }
 .last {
   margin-top: 14px;

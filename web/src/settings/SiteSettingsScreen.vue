@@ -195,4 +195,13 @@ h2 {
     padding: 16px 20px 40px;
   }
 }
+@media (max-width: 820px) {
+  .room,
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .room {
+    padding: 14px;
+  }
+}
 </style>

@@ -33,7 +33,7 @@ const day = (at?: string) =>
       <v-btn @click="asXml = !asXml">{{ asXml ? 'As a table' : 'As XML' }}</v-btn>
     </div>
     <pre v-if="asXml" class="mono xml" tabindex="0">{{ xml }}</pre>
-    <table v-else>
+    <table v-else class="stacks">
       <thead>
         <tr>
           <th>Page</th>
@@ -94,5 +94,12 @@ td {
   background: var(--sheet);
   border: 1px solid var(--line);
   padding: 14px;
+}
+@media (max-width: 820px) {
+  .bar {
+    flex-direction: column;
+    align-items: start;
+    gap: 8px;
+  }
 }
 </style>

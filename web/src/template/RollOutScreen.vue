@@ -77,7 +77,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
 
 <template>
   <div class="screen">
-    <header class="head">
+    <header class="screen-head">
       <div>
         <button type="button" class="mono back" @click="back">
           ← {{ site.templates.has(id) ? table?.name : 'Plan' }}
@@ -198,13 +198,6 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 18px;
-  padding: 8px 20px;
-  border-bottom: 1px solid var(--line);
-}
 .back {
   border: 0;
   background: none;

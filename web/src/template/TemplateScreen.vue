@@ -144,4 +144,11 @@ useGalleyKeys(
 .gone {
   padding: 80px;
 }
+@media (max-width: 820px) {
+  .reaching {
+    flex-direction: column;
+    gap: 6px;
+    padding: 8px 14px;
+  }
+}
 </style>

@@ -69,6 +69,7 @@ const CATALOG = {
   ],
   menus: [{ id: 'main', name: 'Main', place: 'main' }],
   pageSettings: [],
+  facts: {},
   type: { pageWidth: 1200 },
   language: 'en-GB',
 }

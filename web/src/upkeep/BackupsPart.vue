@@ -4,6 +4,7 @@ import { post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { KeptBackups } from '@/api/types'
 import { weight } from '@/media/weight'
+import { readTime } from '@/words/dates'
 import { whenWords } from '@/words/whenWords'
 
 /** The backups that are there, one to be made now, and when they are made by themselves. */
@@ -38,10 +39,17 @@ async function makeOne() {
   await send('/upkeep/backup')
   asking = false
 }
-/** Half a time, as it is being typed, is nothing to be set. */
 const set = () =>
-  (!wanted.daily || wanted.at) &&
   send('/upkeep/schedule', { at: wanted.daily ? wanted.at : undefined, keep: Number(wanted.keep) })
+/** What is no time of day is not set; what was stands again. */
+function setTime(event: Event) {
+  const input = event.target as HTMLInputElement
+  const at = readTime(input.value)
+  input.value = at ?? wanted.at
+  if (!at) return
+  wanted.at = at
+  void set()
+}
 </script>
 
 <template>
@@ -59,11 +67,12 @@ const set = () =>
         Every day at
       </label>
       <input
-        v-model="wanted.at"
-        type="time"
+        class="time"
+        :value="wanted.at"
+        placeholder="time"
         aria-label="Time of day"
         :disabled="!wanted.daily"
-        @change="set"
+        @change="setTime"
       />
       <span class="quiet" title="The server’s time zone">{{ timeZone }}</span>
       <span>and the last</span>
@@ -77,7 +86,7 @@ const set = () =>
       />
       <span>are kept</span>
     </div>
-    <table v-if="shown.length" class="kept list">
+    <table v-if="shown.length" class="kept list stacks">
       <thead>
         <tr>
           <th>Made</th>
@@ -121,7 +130,7 @@ const set = () =>
   align-items: center;
   gap: 8px;
 }
-.daily input[type='time'],
+.daily .time,
 .daily input[type='number'] {
   border: 1px solid var(--line);
   padding: 3px 6px;
@@ -129,6 +138,7 @@ const set = () =>
   color: var(--ink);
   font: inherit;
 }
+.daily .time,
 .daily input[type='number'] {
   width: 62px;
 }

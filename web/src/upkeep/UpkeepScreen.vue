@@ -41,7 +41,7 @@ onUnmounted(() => clearTimeout(again))
       </div>
       <section aria-labelledby="by-itself">
         <h2 id="by-itself">Done by itself</h2>
-        <table class="list">
+        <table class="list stacks">
           <tbody>
             <tr v-for="t in told.tasks" :key="t.name">
               <td class="what">{{ t.title }}</td>
@@ -104,5 +104,14 @@ section {
 .when {
   text-align: right;
   white-space: nowrap;
+}
+@media (max-width: 820px) {
+  .parts {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+  .upkeep {
+    padding: 16px 14px 40px;
+  }
 }
 </style>
