@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import { useEdits } from '@/edit/useEdits'
 import { useNarrow } from '@/look/useNarrow'
 import { useSession } from '@/session/useSession'
+import UndoButtons from '@/site/UndoButtons.vue'
 import { useSite } from '@/site/useSite'
 import { said } from '@/api/said'
 
@@ -77,6 +78,7 @@ const releaseWords = computed(() => {
       >release <b>{{ stands.release }}</b></router-link
     >
     <div class="right">
+      <UndoButtons />
       <span v-if="!narrow" :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{
         kept
       }}</span>

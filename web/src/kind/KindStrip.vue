@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { KindDetail } from '@/api/types'
-import UndoButtons from '@/site/UndoButtons.vue'
 import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -98,7 +97,6 @@ function retire() {
           />
         </v-list>
       </v-menu>
-      <UndoButtons />
     </div>
     <KindTemplatesSheet v-if="sheet === 'templates'" :kind="kind" @close="sheet = null" />
     <PlacementSheet v-if="sheet === 'placement'" :kind="kind" @close="sheet = null" />

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import UndoButtons from '@/site/UndoButtons.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
@@ -168,7 +167,6 @@ function rename(title: string, input: HTMLInputElement) {
           />
         </v-list>
       </v-menu>
-      <UndoButtons />
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
     <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />

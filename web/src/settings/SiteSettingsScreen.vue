@@ -12,7 +12,6 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { allZones } from '@/setup/proposed'
-import UndoButtons from '@/site/UndoButtons.vue'
 import { useSite } from '@/site/useSite'
 import { LANGUAGES } from '@/words/languages'
 
@@ -60,7 +59,6 @@ async function retire() {
     <header class="screen-head">
       <h1>Site settings</h1>
       <span class="grow" />
-      <UndoButtons />
     </header>
     <div v-if="settings" class="room">
       <div class="column">

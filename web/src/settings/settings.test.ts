@@ -54,7 +54,7 @@ describe('host names', () => {
 describe('site settings', () => {
   it('offer owners alone to retire the site, and ask first', async () => {
     const answers = { '/sites/moor/settings': settings(['yard.localhost']) }
-    const stubs = { ...mounting.stubs, WrittenInput: true, SiteFactsInput: true, UndoButtons: true }
+    const stubs = { ...mounting.stubs, WrittenInput: true, SiteFactsInput: true }
     const sent = answering(answers)
     const wrapper = mount(SiteSettingsScreen, { global: { ...mounting, stubs } })
     await flushPromises()

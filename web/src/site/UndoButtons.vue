@@ -6,25 +6,54 @@ const { standing, words, turn } = useTurning()
 </script>
 
 <template>
-  <v-btn :disabled="!standing('undo')" :title="words('undo')" @click="turn('undo')">
-    <span class="undo cut">↶ {{ words('undo') }}</span>
-  </v-btn>
-  <v-btn
-    :disabled="!standing('redo')"
-    :aria-label="words('redo')"
-    :title="words('redo')"
-    @click="turn('redo')"
-    >↷</v-btn
-  >
+  <span class="turning">
+    <button type="button" :disabled="!standing('undo')" :title="words('undo')" @click="turn('undo')">
+      <span aria-hidden="true">↶</span> <span class="undo cut">{{ words('undo') }}</span>
+    </button>
+    <button
+      type="button"
+      :disabled="!standing('redo')"
+      :aria-label="words('redo')"
+      :title="words('redo')"
+      @click="turn('redo')"
+    >
+      <span aria-hidden="true">↷</span>
+    </button>
+  </span>
 </template>
 
 <style scoped>
+.turning {
+  display: flex;
+  gap: 2px;
+  min-width: 0;
+}
+button {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  min-height: 28px;
+  min-width: 28px;
+  justify-content: center;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  padding: 0 4px;
+}
+button:disabled {
+  color: var(--quiet);
+  opacity: 0.6;
+}
+button:not(:disabled):hover .undo {
+  text-decoration: underline;
+}
 .undo {
-  max-width: 190px;
+  max-width: 210px;
 }
 @media (max-width: 1240px) {
   .undo {
-    max-width: 90px;
+    max-width: 104px;
   }
 }
 </style>

@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import WordOf from '@/help/WordOf.vue'
 import type { RollOutCell, RollOutRow } from '@/api/types'
-import UndoButtons from '@/site/UndoButtons.vue'
 import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useLongList } from '@/look/useLongList'
@@ -94,12 +93,9 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         <span>{{ counted(progress.done, 'page') }} of {{ progress.all.toLocaleString('en-GB') }}</span>
         <v-btn @click="roll.stop">Stop</v-btn>
       </template>
-      <template v-else>
-        <UndoButtons />
-        <v-btn class="yes" :disabled="!going.length" @click="roll.run">
-          {{ going.length ? `Roll out to ${counted(going.length, 'page')}` : 'Nothing to roll out' }}
-        </v-btn>
-      </template>
+      <v-btn v-else class="yes" :disabled="!going.length" @click="roll.run">
+        {{ going.length ? `Roll out to ${counted(going.length, 'page')}` : 'Nothing to roll out' }}
+      </v-btn>
     </header>
     <p v-if="report" class="report" role="status">{{ report }}</p>
     <p v-else-if="asking" class="report" role="status">

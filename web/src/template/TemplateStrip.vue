@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { TemplateDetail, Value } from '@/api/types'
-import UndoButtons from '@/site/UndoButtons.vue'
 import GiveItem from '@/library/GiveItem.vue'
 import { packHref } from '@/pack/packHref'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -116,7 +115,6 @@ function setFrame(key: string, value: Value | undefined) {
           />
         </v-list>
       </v-menu>
-      <UndoButtons />
     </div>
     <FrameSheet v-if="sheet === 'frame'" :template="template" @set="setFrame" @close="sheet = null" />
     <OptionsSheet v-if="sheet === 'options'" :template="template" @close="sheet = null" />

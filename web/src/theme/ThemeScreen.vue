@@ -4,7 +4,6 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
-import UndoButtons from '@/site/UndoButtons.vue'
 import { counted } from '@/words/counted'
 import { isWriting, lettersAct } from '@/site/useGlobalKeys'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -79,7 +78,6 @@ useEventListener(window, 'keyup', holdB(false))
       <span v-if="manager" class="quiet reach"
         >Changes {{ counted(theme.pages, 'page') }} · hold <span class="kbd">B</span> for before</span
       >
-      <UndoButtons v-if="manager" />
     </div>
     <div class="split halves">
       <div class="settings" aria-label="Settings of the look">
