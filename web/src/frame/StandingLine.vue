@@ -79,9 +79,15 @@ const releaseWords = computed(() => {
     >
     <div class="right">
       <UndoButtons />
-      <span v-if="!narrow" :class="{ must: trouble }" role="status" aria-live="polite" :title="whole">{{
-        kept
-      }}</span>
+      <span
+        v-if="!narrow"
+        class="kept"
+        :class="{ must: trouble }"
+        role="status"
+        aria-live="polite"
+        :title="whole"
+        >{{ kept }}</span
+      >
       <v-btn
         v-if="$route.name !== 'releases'"
         :class="{ strong: session.manager }"
@@ -134,6 +140,13 @@ const releaseWords = computed(() => {
   align-items: center;
   color: var(--quiet);
   padding-left: 12px;
+  flex: 1 1 auto;
+  min-width: 0;
+  justify-content: flex-end;
+}
+.part,
+.right > :not(:first-child) {
+  flex: none;
 }
 @media (max-width: 1180px) {
   .last {
@@ -141,6 +154,11 @@ const releaseWords = computed(() => {
   }
   .home {
     max-width: 90px;
+  }
+  /* Only what is amiss has room here; all the same it is said aloud. */
+  .kept:not(.must) {
+    position: absolute;
+    clip-path: inset(50%);
   }
   .part {
     padding: 0 9px;
@@ -152,6 +170,12 @@ const releaseWords = computed(() => {
     min-height: 48px;
     padding: 6px 14px;
     white-space: normal;
+    flex-wrap: wrap;
+    gap: 2px 10px;
+  }
+  .right {
+    padding-left: 0;
+    justify-content: space-between;
   }
   .part {
     display: none;

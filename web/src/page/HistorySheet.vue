@@ -230,4 +230,13 @@ figure :deep(.proof) {
   background: var(--ochre-wash);
   border-left: 2px solid var(--ochre);
 }
+@media (max-width: 820px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 26vh) minmax(0, 1fr);
+  }
+  .foot {
+    flex-wrap: wrap;
+  }
+}
 </style>

@@ -35,11 +35,15 @@ button {
   min-height: 28px;
   min-width: 28px;
   justify-content: center;
+  flex: none;
   border: 0;
   background: none;
   color: var(--ink);
   font: inherit;
   padding: 0 4px;
+}
+button:first-child {
+  flex: 0 1 auto;
 }
 button:disabled {
   color: var(--quiet);
@@ -50,10 +54,5 @@ button:not(:disabled):hover .undo {
 }
 .undo {
   max-width: 210px;
-}
-@media (max-width: 1240px) {
-  .undo {
-    max-width: 104px;
-  }
 }
 </style>
