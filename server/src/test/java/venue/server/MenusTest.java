@@ -1,0 +1,78 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** Menus with their lines: what they tell, what they refuse, and a page that takes its line along. */
+@ServerTest
+class MenusTest {
+
+    private static final String SITE = "/api/sites/kestrel-moor";
+
+    @LocalServerPort
+    private int port;
+
+    private Client tomas;
+
+    @BeforeEach
+    void begin() {
+        tomas = Client.signedIn(port, "tomas");
+    }
+
+    private JsonNode menu() {
+        return json(tomas.get(SITE + "/menus/main"));
+    }
+
+    private static Map<String, Object> line(String id, String link, String label, Object... beneath) {
+        return Map.of("id", id, "link", link, "label", label, "beneath", List.of(beneath));
+    }
+
+    private static String set(Object... lines) {
+        return Client.json("verb", "set-lines", "menu", "main", "lines", List.of(lines));
+    }
+
+    @Test
+    void aMenuTellsWhatItsLinesSayWhereTheyLeadAndWhyOneIsNotSeen() {
+        JsonNode visit = menu().get("lines").get(0);
+        assertThat(visit.get("takes").asString()).isEqualTo("Visit");
+        assertThat(visit.get("leads").asString()).isEqualTo("/visit");
+        assertThat(visit.get("beneath").findValuesAsString("unseen"))
+                .containsExactly("shows once its page is released");
+        refused(tomas.get(SITE + "/menus/visit"), 404, "unknown-menu");
+    }
+
+    @Test
+    void editorsArrangeItAndWhatCantStandIsRefused() {
+        refused(tomas.command(set(line("a", "https://tickets.example/", " "))), 422, "line-unnamed");
+        refused(tomas.command(set(line("a", "page:nowhere", ""))), 404, "unknown-page");
+        refused(tomas.command(set(line("a", "javascript:alert(1)", "X"))), 422, "link-not-allowed");
+        refused(tomas.command(set(line("a", "/a", "A", line("b", "/b", "B", line("c", "/c", "C"))))), 422, "too-deep");
+        assertThat(tomas.command(set(line("a", "https://tickets.example/", "Tickets")))
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(menu().findValuesAsString("label")).containsExactly("Tickets");
+        assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(200);
+        assertThat(menu().get("lines").size()).isGreaterThan(4);
+    }
+
+    @Test
+    void aPageThatMovesTakesItsLineAlongWhereThatIsAsked() {
+        JsonNode along = json(tomas.get(SITE + "/pages/dark-sky-camping/lines"));
+        assertThat(along.findValuesAsString("from")).containsExactly("Visit");
+        assertThat(json(tomas.get(SITE + "/pages/dark-sky-camping/lines?parent=visit")))
+                .isEmpty();
+        refused(tomas.get(SITE + "/pages/dark-sky-camping/lines?parent=nope"), 404, "unknown-page");
+        String move = Client.json("verb", "move-page", "page", "dark-sky-camping", "menus", List.of("main"));
+        assertThat(tomas.command(move).statusCode()).isEqualTo(200);
+        assertThat(menu().get("lines").findValuesAsString("link")).endsWith("page:dark-sky-camping");
+        assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(200);
+    }
+}
