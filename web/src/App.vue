@@ -3,6 +3,7 @@ import { useIdle } from '@vueuse/core'
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get } from '@/api/client'
+import WorkingLine from '@/look/WorkingLine.vue'
 import SignInForm from '@/session/SignInForm.vue'
 import { useSession } from '@/session/useSession'
 
@@ -35,6 +36,7 @@ watch(
 
 <template>
   <v-app>
+    <WorkingLine />
     <SetUpScreen v-if="unset" />
     <router-view v-else-if="session.asked && (session.person || route.meta.open)" />
     <main v-else-if="session.asked" class="door"><SignInForm /></main>

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { begin } from '@/api/working'
 
 /** Each screen has its address; the site's id stands first. */
 export const router = createRouter({
@@ -63,6 +64,15 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })
+
+/** A screen that is on its way is work that is seen. */
+let arrived = () => {}
+router.beforeEach(() => {
+  arrived()
+  arrived = begin()
+})
+router.afterEach(() => arrived())
+router.onError(() => arrived())
 
 /** A window is loaded for one site: what it may frame is told with the page, and another site is loaded anew. */
 const loadedFor = location.pathname.split('/')[1]

@@ -1,3 +1,5 @@
+import { begin } from './working'
+
 /** A refusal, as problem details tell it; status 0 means that the server could not be reached. */
 export interface Problem {
   status: number
@@ -51,6 +53,7 @@ export function setAsEditor(is: boolean) {
 const eyes = (): Record<string, string> => (isAsEditor() ? { 'Venue-As': 'editor' } : {})
 
 async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {
+  const end = begin()
   try {
     const response = await fetch('/api' + path, init)
     if (!response.ok) return { ok: false, problem: await problemOf(response) }
@@ -58,6 +61,8 @@ async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {
     return { ok: true, value: (text ? JSON.parse(text) : null) as T }
   } catch {
     return { ok: false, problem: OFFLINE }
+  } finally {
+    end()
   }
 }
 

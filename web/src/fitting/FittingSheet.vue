@@ -14,6 +14,7 @@ import FormFields from '@/property/FormFields.vue'
 import { usePage } from '@/site/usePage'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
+import { useSideBySide } from './useSideBySide'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
@@ -44,6 +45,8 @@ const on = ref(props.page)
 const trials = ref<Trial[]>([])
 const kind = site.rows.get(props.page)?.kind
 const shown = computed(() => compared.value.map((id) => fits.value.find((f) => f.template === id)!))
+const sides = useSideBySide(compared)
+const { differ } = sides
 const frames = computed(() => framesOf(fits.value.flatMap((f) => site.templates.get(f.template) ?? [])))
 const atHand = computed(() =>
   fits.value.filter((f) => {
@@ -98,7 +101,9 @@ async function take(fit: Fit) {
       <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
     </template>
     <p class="quiet">
-      The templates its kind may wear, on this page’s own content. Nothing changes until one is taken.
+      The templates its kind may wear, on this page’s own content{{
+        differ ? ', where they begin to differ' : ''
+      }}. Nothing changes until one is taken.
       <template v-if="withheld">
         {{ counted(withheld, 'more template is', 'more templates are') }} not for
         {{ pagesOf(site.kinds.get(kind ?? '')?.name)
@@ -143,13 +148,18 @@ async function take(fit: Fit) {
       <section v-for="fit in shown" :key="fit.template" :class="{ worn: fit.worn }">
         <ProofFrame
           :key="on"
+          :ref="sides.hold(fit.template)"
           class="proof"
+          walkable
           :path="`page/${on}`"
           :query="`in=${fit.template}`"
           :width="1280"
           :still="!fit.worn"
-          :markup="fit.worn ? `pages/${on}/markup` : undefined"
+          :markup="fit.worn ? `pages/${on}/markup?visitor=true` : undefined"
           :label="`In ${site.templates.get(fit.template)?.name}`"
+          @size="sides.loaded(fit.template)"
+          @blocks="(blocks) => sides.told(fit.template, blocks)"
+          @scrolled="(top) => sides.scrolled(fit.template, top)"
         />
         <div class="row-flex">
           <TemplateGlyph :template="fit.template" />

@@ -208,6 +208,10 @@ label:focus-within {
     flex-wrap: wrap;
     padding: 10px 14px;
   }
+  header .cut {
+    flex: 0 0 100%;
+    order: 1;
+  }
   .columns {
     display: flex;
     flex-direction: column;

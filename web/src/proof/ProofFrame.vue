@@ -3,7 +3,7 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import { useSite } from '@/site/useSite'
-import type { ProofPlace } from './ProofPlace'
+import type { Block, ProofPlace } from './ProofPlace'
 
 /** A proof in a sandboxed frame, drawn at `width` pixels and scaled to the room it has. */
 const props = defineProps<{
@@ -30,6 +30,8 @@ const emit = defineEmits<{
   wrote: [at: ProofPlace, value: string]
   left: []
   size: [height: number]
+  blocks: [blocks: Block[]]
+  scrolled: [top: number]
 }>()
 
 const site = useSite()
@@ -57,6 +59,8 @@ useEventListener(window, 'message', (event: MessageEvent) => {
   if (type === 'choose') emit('choose', at)
   if (type === 'wrote') emit('wrote', at, String(value))
   if (type === 'left') emit('left')
+  if (type === 'blocks') emit('blocks', event.data.blocks)
+  if (type === 'scrolled') emit('scrolled', event.data.top)
   if (type === 'size') {
     tall.value = height
     emit('size', height)

@@ -7,3 +7,12 @@ export interface ProofPlace {
   x?: number
   y?: number
 }
+
+/** A part of a proof as it is drawn: what it is, the beginning of its words, and where it stands, in pixels of the proof. */
+export interface Block {
+  sort: string
+  words: string
+  top: number
+  left: number
+  width: number
+}

@@ -49,6 +49,25 @@
     }
     if (message.type === 'reveal') light(message.section)?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
     if (message.type === 'scroll') scrollTo(0, message.top);
+    if (message.type === 'blocks') tell({ type: 'blocks', blocks: blocks() });
+  });
+
+  // The parts of the page as they are drawn: its head and foot, and what stands in its zones.
+  const WORDS = 60;
+  const blocks = () =>
+    [...document.querySelectorAll('body > :not(main, script), main > *, main > * > *')].map((node) => {
+      const box = node.getBoundingClientRect();
+      return {
+        sort: `${node.tagName}.${node.className}`.replace(/ ?venue-\S+/g, ''),
+        words: node.textContent.trim().slice(0, WORDS),
+        top: Math.round(box.top + scrollY),
+        left: Math.round(box.left),
+        width: Math.round(box.width),
+      };
+    });
+  // Whoever is walked through leads; what is only scrolled along says nothing.
+  addEventListener('scroll', () => {
+    if (root.matches(':hover') || document.hasFocus()) tell({ type: 'scrolled', top: scrollY });
   });
 
   function show(html) {
