@@ -43,6 +43,12 @@ const SIDE = 3
 /** The page on whose content the templates are shown: this one, or one of its kind that tries them harder. */
 const on = ref(props.page)
 const trials = ref<Trial[]>([])
+const contents = computed(() => [
+  { value: props.page, title: 'this page' },
+  ...trials.value
+    .filter((t, i, all) => all.findIndex((other) => other.page === t.page) === i)
+    .map((t) => ({ value: t.page, title: t.what })),
+])
 const kind = site.rows.get(props.page)?.kind
 const shown = computed(() => compared.value.map((id) => fits.value.find((f) => f.template === id)!))
 const sides = useSideBySide(compared)
@@ -130,19 +136,9 @@ async function take(fit: Fit) {
         </button>
       </div>
     </div>
-    <div v-if="trials.length" class="row-flex on" role="group" aria-label="Shown with">
-      <span class="label">Shown with</span>
-      <button type="button" :aria-pressed="on === page" @click="on = page">this page</button>
-      <button
-        v-for="t in trials"
-        :key="t.what"
-        type="button"
-        :aria-pressed="on === t.page"
-        :title="t.title"
-        @click="on = t.page"
-      >
-        {{ t.what }}
-      </button>
+    <div v-if="trials.length" class="row-flex on">
+      <span class="label" aria-hidden="true">Shown with</span>
+      <ChoiceOf v-model="on" :items="contents" label="Shown with" />
     </div>
     <div class="fits">
       <section v-for="fit in shown" :key="fit.template" :class="{ worn: fit.worn }">
@@ -237,19 +233,6 @@ ul {
 .on {
   margin-top: 10px;
   gap: 6px;
-}
-.on button {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 13px/22px var(--text);
-  padding: 0 4px;
-}
-.on button[aria-pressed='true'] {
-  border-color: var(--juniper);
-  color: var(--ink);
-  font-weight: 600;
 }
 .proof {
   height: 320px;

@@ -16,13 +16,13 @@ export function reachOf(own: Reaching): { chip: string; warning: string; turn?: 
       return {
         chip: `fixed · ${pages}`,
         warning: `Fixed in the template. What you write here shows on ${own.pages === 1 ? 'the one page' : `all ${pages}`} wearing it.`,
-        turn: 'On every page that wears the template. Make it a starter: copied into new pages',
+        turn: 'On every page that wears the template. Change how far it goes',
       }
     case 'STARTER':
       return {
         chip: 'starter',
         warning: '',
-        turn: 'Copied into new pages. Make it fixed: on every page that wears the template',
+        turn: 'Copied into new pages. Change how far it goes',
       }
     case 'EVERYWHERE':
       return {
