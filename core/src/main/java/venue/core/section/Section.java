@@ -60,10 +60,10 @@ public record Section(
     /** What it is called, or goes by. */
     @Override
     public String name() {
-        return isNamed() ? name : Proposed.name(columns);
+        return hasName() ? name : Proposed.name(columns);
     }
 
-    public boolean isNamed() {
+    public boolean hasName() {
         return !name.isEmpty();
     }
 
