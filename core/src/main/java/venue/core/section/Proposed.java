@@ -1,6 +1,7 @@
 package venue.core.section;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
@@ -11,6 +12,20 @@ final class Proposed {
 
     private static final int LONGEST = 48;
     private static final List<String> WORDS = List.of("text", "title", "question", "quote", "label");
+
+    /** The names of kinds of element that are not their keys; SectionTest holds them to what the kinds say themselves. */
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("buttons", "Button row"),
+            Map.entry("facts", "Facts of the page"),
+            Map.entry("film", "Film or sound"),
+            Map.entry("hours", "Opening hours"),
+            Map.entry("own-html", "Own HTML"),
+            Map.entry("image", "Picture"),
+            Map.entry("links", "List of links"),
+            Map.entry("offers", "Offers and prices"),
+            Map.entry("outside", "Page from elsewhere"),
+            Map.entry("questions", "Questions and answers"),
+            Map.entry("social", "Social links"));
 
     private Proposed() {}
 
@@ -48,7 +63,6 @@ final class Proposed {
     }
 
     private static String told(String kind) {
-        String words = kind.replace('-', ' ');
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return NAMES.getOrDefault(kind, Character.toUpperCase(kind.charAt(0)) + kind.substring(1));
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.edition.ItemSort;
+import venue.core.element.Elements;
 import venue.core.json.ItemJson;
 import venue.core.value.Value;
 
@@ -24,7 +25,10 @@ class SectionTest {
     @Test
     void itGoesByItsHeadingElseItsWordsElseWhatItHolds() {
         assertThat(holding().name()).isEqualTo("Empty section");
-        assertThat(holding(new Element("e", "opening-hours", Map.of())).name()).isEqualTo("Opening hours");
+        assertThat(Elements.all())
+                .allSatisfy(kind -> assertThat(
+                                holding(new Element("e", kind.key(), Map.of())).name())
+                        .isEqualTo(kind.name()));
         Element text =
                 saying("text", "text", "<p>Come &amp; see the <b>looms</b> at work on any Friday evening in May</p>");
         assertThat(holding(text).name()).isEqualTo("Come & see the looms at work on any Friday…");
