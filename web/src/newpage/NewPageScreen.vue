@@ -27,16 +27,18 @@ const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.ti
 const brings = computed(() => begun.value ?? site.templates.get(form.template))
 const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${site.standing?.name}` : ''))
 async function submit() {
-  const several = form.several && titles.value.length > 1
+  const count = titles.value.length
+  const several = form.several && count > 1
   const made = await make()
-  if (made && several)
-    notices.tell(`${counted(titles.value.length, 'page')} were made.`, 'They stand in the Plan, as drafts.')
   if (made)
     await router.replace(
       several
         ? { name: 'plan', params: { page: made } }
         : { name: kind.value?.startsIn === 'form' ? 'form' : 'page', params: { page: made } },
     )
+  // Told on the screen that it leads to: a new one begins without what was said on the last.
+  if (made && several)
+    notices.tell(`${counted(count, 'page')} were made.`, 'They stand in the Plan, as drafts.')
 }
 const tooLong = computed(() => titles.value.some((t) => [...t].length > LONGEST_TITLE))
 function close() {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { PlanRow } from '@/api/types'
 import { vDrag, vOnto } from '@/look/dragging'
 import { useNarrow } from '@/look/useNarrow'
@@ -53,10 +53,15 @@ const drawn = computed(() =>
 const atHand = computed(() => drawn.value.find((d) => d.id === props.chosen))
 const held = computed(() => heldWords(props.moves.held.value, props.lines))
 
-function bringIntoSight() {
+function bringIntoSight(align: 'auto' | 'center' = 'auto') {
   const at = props.lines.findIndex((l) => l.row.id === props.chosen)
-  if (at >= 0) virtual.value.scrollToIndex(at, { align: 'auto' })
+  if (at >= 0) virtual.value.scrollToIndex(at, { align })
 }
+/** What is led to is in sight from the first. */
+onMounted(async () => {
+  await nextTick()
+  bringIntoSight('center')
+})
 watch(
   () => [props.chosen, held.value],
   async () => {
