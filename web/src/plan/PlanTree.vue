@@ -86,7 +86,7 @@ watch(
     aria-multiselectable="true"
     tabindex="0"
     :aria-activedescendant="atHand ? `row-${atHand.id}` : undefined"
-    @focus="bringIntoSight"
+    @focus="bringIntoSight()"
     @focusout="(e) => tree?.contains(e.relatedTarget as Node | null) || moves.putBack()"
   >
     <p v-if="lines.length === 0" class="quiet empty">No page is called so or stands so.</p>
