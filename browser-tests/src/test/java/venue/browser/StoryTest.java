@@ -128,7 +128,9 @@ class StoryTest {
                 .filter(new Locator.FilterOptions().setHasText("In menus"))
                 .getByRole(AriaRole.BUTTON)
                 .click();
-        page.locator(".v-dialog").getByLabel("Main").check();
+        page.locator(".v-dialog")
+                .getByLabel("Main", new Locator.GetByLabelOptions().setExact(true))
+                .check();
         page.getByText("Done").click();
         assertThat(strip).containsText("Main, beneath Visit");
     }
