@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.item.Item;
 import venue.core.merge.TreeMerge;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
@@ -50,15 +51,13 @@ final class PageStrands {
 
     /** What the page took of the template or was offered, by its own memory, else by that of its copies. */
     private Set<String> known() {
-        Stream<String> own = Stream.ofNullable(page.taken());
-        boolean remembers = page.taken() != null
-                && rollOut.archive().past(rollOut.origin().id(), page.taken()).isPresent();
-        return (remembers ? own : copies().map(Origin::taken))
-                .distinct()
-                .flatMap(hash -> rollOut.archive().find(hash).stream())
-                .flatMap(RollOut::starters)
-                .map(Section::id)
-                .collect(Collectors.toSet());
+        Optional<Item> took = Optional.ofNullable(page.taken())
+                .flatMap(rollOut.archive()::find)
+                .filter(then -> then.id().equals(rollOut.origin().id()));
+        Stream<Item> then = took.isPresent()
+                ? took.stream()
+                : copies().map(Origin::taken).distinct().flatMap(hash -> rollOut.archive().find(hash).stream());
+        return then.flatMap(RollOut::starters).map(Section::id).collect(Collectors.toSet());
     }
 
     private Stream<Origin> copies() {
