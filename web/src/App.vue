@@ -3,6 +3,7 @@ import { useIdle } from '@vueuse/core'
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get } from '@/api/client'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import WorkingLine from '@/look/WorkingLine.vue'
 import SignInForm from '@/session/SignInForm.vue'
 import { useSession } from '@/session/useSession'
@@ -40,6 +41,7 @@ watch(
     <SetUpScreen v-if="unset" />
     <router-view v-else-if="session.asked && (session.person || route.meta.open)" />
     <main v-else-if="session.asked" class="door"><SignInForm /></main>
+    <AwaitedScreen v-else />
     <v-dialog :model-value="again" persistent max-width="390">
       <SignInForm again @done="session.expired = false" />
     </v-dialog>

@@ -1,5 +1,15 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { begin } from '@/api/working'
+import type { Shape } from '@/look/AwaitedScreen.vue'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** How the screen is laid out, drawn while it is awaited. */
+    shape?: Shape
+    /** Whether it is open to whoever is not signed in. */
+    open?: boolean
+  }
+}
 
 /** Each screen has its address; the site's id stands first. */
 export const router = createRouter({
@@ -34,15 +44,41 @@ export const router = createRouter({
       component: () => import('@/frame/SiteFrame.vue'),
       children: [
         { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
-        { path: 'plan/:page?', name: 'plan', component: () => import('@/plan/PlanScreen.vue') },
-        { path: 'page/:page', name: 'page', component: () => import('@/page/PageScreen.vue') },
-        { path: 'page/:page/form', name: 'form', component: () => import('@/page/PageScreen.vue') },
-        { path: 'new', name: 'new', component: () => import('@/newpage/NewPageScreen.vue') },
+        {
+          path: 'plan/:page?',
+          name: 'plan',
+          meta: { shape: 'outline' },
+          component: () => import('@/plan/PlanScreen.vue'),
+        },
+        {
+          path: 'page/:page',
+          name: 'page',
+          meta: { shape: 'halves' },
+          component: () => import('@/page/PageScreen.vue'),
+        },
+        {
+          path: 'page/:page/form',
+          name: 'form',
+          meta: { shape: 'halves' },
+          component: () => import('@/page/PageScreen.vue'),
+        },
+        {
+          path: 'new',
+          name: 'new',
+          meta: { shape: 'halves' },
+          component: () => import('@/newpage/NewPageScreen.vue'),
+        },
         { path: 'templates', name: 'templates', component: () => import('@/template/TemplatesScreen.vue') },
-        { path: 'kinds/:kind', name: 'kind', component: () => import('@/kind/KindScreen.vue') },
+        {
+          path: 'kinds/:kind',
+          name: 'kind',
+          meta: { shape: 'halves' },
+          component: () => import('@/kind/KindScreen.vue'),
+        },
         {
           path: 'templates/:template',
           name: 'template',
+          meta: { shape: 'halves' },
           component: () => import('@/template/TemplateScreen.vue'),
         },
         {
@@ -50,8 +86,18 @@ export const router = createRouter({
           name: 'roll-out',
           component: () => import('@/template/RollOutScreen.vue'),
         },
-        { path: 'theme', name: 'theme', component: () => import('@/theme/ThemeScreen.vue') },
-        { path: 'media/:media?', name: 'media', component: () => import('@/media/MediaScreen.vue') },
+        {
+          path: 'theme',
+          name: 'theme',
+          meta: { shape: 'halves' },
+          component: () => import('@/theme/ThemeScreen.vue'),
+        },
+        {
+          path: 'media/:media?',
+          name: 'media',
+          meta: { shape: 'frames' },
+          component: () => import('@/media/MediaScreen.vue'),
+        },
         { path: 'survey', name: 'survey', component: () => import('@/survey/SurveyScreen.vue') },
         {
           path: 'settings',

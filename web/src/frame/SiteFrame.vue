@@ -11,11 +11,14 @@ import { saidAloud } from '@/edit/aloud'
 import ConflictSheet from '@/edit/ConflictSheet.vue'
 import AsEditorLine from './AsEditorLine.vue'
 import { useSession } from '@/session/useSession'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
+import { useWorking } from '@/look/useWorking'
 import { useSite } from '@/site/useSite'
 
 const HelpSheet = defineAsyncComponent(() => import('@/help/HelpSheet.vue'))
 const route = useRoute()
 const site = useSite()
+const { slow } = useWorking()
 const session = useSession()
 const ready = ref(false)
 const room = ref<HTMLElement | null>(null)
@@ -69,12 +72,18 @@ watch(
     <p class="unseen" role="status">{{ saidAloud }}</p>
     <RunningHead ref="head" @keys="keys = true" @help="helpHere" />
     <AsEditorLine v-if="session.asEditor && session.mayAll" />
-    <main id="room" ref="room" class="room" tabindex="-1"><router-view /></main>
+    <main id="room" ref="room" class="room" tabindex="-1" :aria-busy="slow">
+      <router-view /><AwaitedScreen class="until" :shape="route.meta.shape" />
+    </main>
     <NoticeLine />
     <StandingLine />
     <HelpSheet v-if="help" v-model="help" @close="help = ''" @keys="((help = ''), (keys = true))" />
     <KeysSheet v-model="keys" />
     <ConflictSheet />
+  </div>
+  <div v-else class="frame">
+    <div class="head-to-be" />
+    <main class="room" aria-busy="true"><AwaitedScreen :shape="route.meta.shape" /></main>
   </div>
 </template>
 
@@ -102,6 +111,14 @@ watch(
   flex: 1;
   min-height: 0;
   position: relative;
+}
+.head-to-be {
+  height: 48px;
+  flex: none;
+  border-bottom: 1px solid var(--ink);
+}
+.until:not(:only-child) {
+  display: none;
 }
 .gone {
   padding: 80px;

@@ -7,6 +7,7 @@ import type { MediaInfo } from '@/api/types'
 import { vDrag, vOnto } from '@/look/dragging'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useSite } from '@/site/useSite'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import BringFiles from './BringFiles.vue'
 import { justified } from './justified'
 import IntakeList from './IntakeList.vue'
@@ -40,9 +41,8 @@ const LENSES = [
   },
   { key: 'unused', name: 'not used', test: (m: MediaInfo) => m.uses.length === 0 },
 ]
-const lenses = computed(() =>
-  LENSES.map(({ key, name, test }) => ({ key, name, count: all.value.filter(test).length })),
-)
+const held = (test: (m: MediaInfo) => boolean) => (media.loaded ? all.value.filter(test).length : undefined)
+const lenses = computed(() => LENSES.map(({ key, name, test }) => ({ key, name, count: held(test) })))
 const folders = computed(() =>
   [...new Set([...all.value.map((m) => m.folder), ...added.value])]
     .filter(Boolean)
@@ -141,6 +141,7 @@ function walk(event: KeyboardEvent, by: number) {
         <p v-else-if="media.loaded && !all.length" class="quiet empty">
           Pictures, films, sounds and documents of the site are kept here. Drop some onto this screen.
         </p>
+        <AwaitedScreen v-if="!media.loaded" shape="frames" />
         <div ref="sheet" class="measure" />
         <template v-if="media.loaded">
           <section

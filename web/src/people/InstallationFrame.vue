@@ -4,11 +4,14 @@ import { useRouter } from 'vue-router'
 import { get } from '@/api/client'
 import type { SiteName } from '@/api/types'
 import NoticeLine from '@/frame/NoticeLine.vue'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
+import { useWorking } from '@/look/useWorking'
 import { useSession } from '@/session/useSession'
 
 /** What stands around the screens that belong to no site. */
 const session = useSession()
 const router = useRouter()
+const { slow } = useWorking()
 const sites = ref<SiteName[]>([])
 
 onMounted(async () => {
@@ -45,12 +48,15 @@ async function leave() {
         <button type="button" class="textlink" @click="leave">Sign out</button>
       </div>
     </header>
-    <main class="room"><router-view /></main>
+    <main class="room" :aria-busy="slow"><router-view /><AwaitedScreen class="until" /></main>
     <NoticeLine />
   </div>
 </template>
 
 <style scoped>
+.until:not(:only-child) {
+  display: none;
+}
 .frame {
   height: 100vh;
   display: flex;

@@ -9,6 +9,7 @@ import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { counted } from '@/words/counted'
 import { whenWords } from '@/words/whenWords'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 
 /** Who is here, what they are in each site, and who is invited and has not come yet. */
 const session = useSession()
@@ -102,6 +103,7 @@ async function letter() {
         </div>
       </section>
     </template>
+    <AwaitedScreen v-if="!members && !refused" />
     <InviteSheet
       v-if="inviting"
       :sites="sites"

@@ -10,7 +10,7 @@ import { useSession } from '@/session/useSession'
 /** Who did what that is no edit, the latest first. */
 const PAGE = 100
 const session = useSession()
-const lines = ref<RecordLine[]>([])
+const lines = ref<RecordLine[]>()
 const sites = ref<SiteName[]>([])
 const trouble = ref('')
 const more = ref(false)
@@ -31,7 +31,7 @@ async function load(before?: number) {
   const answer = await get<RecordLine[]>(`/record?${query(before)}`)
   trouble.value = answer.ok ? '' : said(answer.problem)
   if (!answer.ok) return
-  lines.value = before ? [...lines.value, ...answer.value] : answer.value
+  lines.value = before ? [...(lines.value ?? []), ...answer.value] : answer.value
   more.value = answer.value.length === PAGE
 }
 onMounted(async () => {
@@ -56,8 +56,8 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
       What was done that is no change of a page: it can’t be edited, and is kept for 400 days.
     </p>
     <p v-if="trouble" class="must gap" role="alert">{{ trouble }}</p>
-    <p v-else-if="lines.length === 0" class="quiet gap">Nothing of this has happened.</p>
-    <table v-else class="stacks">
+    <p v-else-if="lines?.length === 0" class="quiet gap">Nothing of this has happened.</p>
+    <table v-else-if="lines" class="stacks">
       <tbody>
         <tr v-for="l in lines" :key="l.id">
           <td class="quiet when">{{ when(l.at) }}</td>
@@ -66,7 +66,7 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         </tr>
       </tbody>
     </table>
-    <v-btn v-if="more" class="gap" @click="load(lines.at(-1)?.id)">Earlier…</v-btn>
+    <v-btn v-if="more" class="gap" @click="load(lines?.at(-1)?.id)">Earlier…</v-btn>
   </div>
 </template>
 

@@ -7,6 +7,7 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
 import { counted } from '@/words/counted'
 import { whenWords } from '@/words/whenWords'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 
 /** One's sites and how each stands; for owners, the retired ones too. */
 const session = useSession()
@@ -91,6 +92,7 @@ onMounted(load)
       None of this installation’s sites is yours to work on. Ask whoever invited you to give you a role in
       one.
     </p>
+    <AwaitedScreen v-if="!sites && !problem" />
     <section v-if="retired.length" aria-labelledby="retired">
       <h2 id="retired">Retired</h2>
       <p class="quiet">

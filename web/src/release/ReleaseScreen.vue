@@ -9,6 +9,7 @@ import { useSession } from '@/session/useSession'
 import { useItem } from '@/site/useItem'
 import { useParts } from '@/site/useParts'
 import { useSite } from '@/site/useSite'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import ChangeList from './ChangeList.vue'
 import ReleaseAsk from './ReleaseAsk.vue'
 import ReleaseDone from './ReleaseDone.vue'
@@ -74,7 +75,7 @@ async function goBack(number: number) {
       >
     </div>
     <div class="split">
-      <div ref="room" class="changes" :aria-busy="!waiting">
+      <div ref="room" class="changes">
         <ReleaseDone v-if="done" :done="done" :origin="site.standing?.origin ?? ''" />
         <template v-if="entries.length">
           <h2>What will change in the <WordOf word="release">live site</WordOf></h2>
@@ -83,7 +84,7 @@ async function goBack(number: number) {
         <p v-else-if="waiting" class="quiet">
           Everything that was written is live. What you change next will stand here.
         </p>
-        <v-progress-linear v-else indeterminate aria-label="Looking at what has changed" />
+        <AwaitedScreen v-else />
         <ReleaseLog v-if="asked" :log="log" :more="more" @back="goBack" @earlier="earlier" />
       </div>
       <aside v-if="entries.length" class="side side-pane">

@@ -14,6 +14,7 @@ import { useSession } from '@/session/useSession'
 import { allZones } from '@/setup/proposed'
 import { useSite } from '@/site/useSite'
 import { LANGUAGES } from '@/words/languages'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 
 /** What concerns the site as a whole: what it is called, who is behind it, where it is found. */
 const site = useSite()
@@ -60,6 +61,7 @@ async function retire() {
       <h1>Site settings</h1>
       <span class="grow" />
     </header>
+    <AwaitedScreen v-if="!settings && !problem" />
     <div v-if="settings" class="room">
       <div class="column">
         <section aria-labelledby="called">

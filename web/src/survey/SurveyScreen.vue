@@ -5,6 +5,7 @@ import WordOf from '@/help/WordOf.vue'
 import type { Findings } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import SitemapPane from './SitemapPane.vue'
 
 const site = useSite()
@@ -47,6 +48,7 @@ function go(page: boolean, item: string, section?: string) {
       <router-link v-if="only" :to="{ name: 'survey' }">Show all rules</router-link>
     </div>
     <SitemapPane v-if="part === 'sitemap'" />
+    <AwaitedScreen v-else-if="!survey" />
     <div v-else class="findings">
       <section v-for="r in rules.filter((x) => x.found.length)" :key="r.key">
         <div class="rule">

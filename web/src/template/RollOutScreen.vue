@@ -7,6 +7,7 @@ import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useLongList } from '@/look/useLongList'
 import { useSite } from '@/site/useSite'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { cellWords } from './cellWords'
 import RollOutCellPane from './RollOutCellPane.vue'
 import { useRollOut } from './useRollOut'
@@ -33,15 +34,14 @@ const columns = computed(() => roll.columns(filter.value === 'going without'))
 const ROW_HIGH = 52
 const at = ref<{ page: string; key: string } | null>(null)
 
-const all = computed(() => table.value?.rows ?? [])
 const tabs = computed(() =>
   Object.entries(FILTERS).map(([name, holds]) => ({
     key: name,
     name,
-    count: all.value.filter(holds).length,
+    count: table.value?.rows.filter(holds).length,
   })),
 )
-const rows = computed(() => all.value.filter(FILTERS[filter.value]!))
+const rows = computed(() => (table.value?.rows ?? []).filter(FILTERS[filter.value]!))
 const { shown: visible, before, after } = useLongList(rows, ROW_HIGH)
 const cellsOf = (row: RollOutRow, change: string) => row.cells.filter((c) => c.change === change)
 const words = (row: RollOutRow, cell: RollOutCell) => cellWords(cell, roll.choiceOf(row, cell))
@@ -190,6 +190,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         Back to {{ site.templates.has(id) ? table.name : 'the Plan' }}
       </button>
     </p>
+    <AwaitedScreen v-else />
   </div>
 </template>
 

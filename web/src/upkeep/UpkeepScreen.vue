@@ -7,6 +7,7 @@ import { get, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { Installation } from '@/api/types'
 import { whenWords } from '@/words/whenWords'
+import AwaitedScreen from '@/look/AwaitedScreen.vue'
 
 /** How the installation is kept: its backups, what it holds, and what the server does by itself. */
 const AGAIN_MS = 1500
@@ -57,6 +58,7 @@ onUnmounted(() => clearTimeout(again))
       </section>
       <UnusedPart @removed="load" />
     </template>
+    <AwaitedScreen v-else-if="!problem" />
   </div>
 </template>
 
