@@ -43,6 +43,7 @@ h2 {
   line-height: 30px;
 }
 .bar {
+  forced-color-adjust: none;
   display: flex;
   gap: 2px;
   height: 14px;
