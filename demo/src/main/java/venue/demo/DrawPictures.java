@@ -5,7 +5,9 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The build draws the demo's pictures once, so that loading it has not to. */
 public final class DrawPictures {
@@ -20,10 +22,27 @@ public final class DrawPictures {
                 .resolve(FOLDER);
         Files.createDirectories(folder);
         for (var picture : DemoPictures.all().entrySet()) {
-            Files.write(
-                    folder.resolve(picture.getKey()),
-                    picture.getValue().drawing().get());
+            Path file = folder.resolve(picture.getKey());
+            if (!isFresh(file, folder.resolveSibling("picture"))) {
+                Files.write(file, picture.getValue().drawing().get());
+            }
         }
+    }
+
+    /** Whether it was drawn by the program as it is now. */
+    private static boolean isFresh(Path file, Path program) throws IOException {
+        if (!Files.exists(file)) {
+            return false;
+        }
+        FileTime drawn = Files.getLastModifiedTime(file);
+        try (Stream<Path> classes = Files.list(program)) {
+            for (Path part : classes.toList()) {
+                if (Files.getLastModifiedTime(part).compareTo(drawn) > 0) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** As the build has drawn it; empty where it has not. */

@@ -215,7 +215,7 @@ final class VisitPages {
                         friday.plusWeeks(6),
                         "A nebula, a red giant and a blue one, in one evening and without jargon.",
                         "Maja Åkerlund",
-                        "field"),
+                        "nebula"),
                 night(
                         "double-cluster",
                         "The double cluster",
@@ -229,7 +229,7 @@ final class VisitPages {
                         friday.minusWeeks(8),
                         "The moon rose behind the radio dish, on cue.",
                         "Noor Castellane",
-                        "moon"));
+                        "moonrise"));
     }
 
     private static PageDraft night(
