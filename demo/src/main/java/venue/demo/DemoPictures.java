@@ -85,6 +85,10 @@ public final class DemoPictures {
                 "Arcs of starlight above a dark moor",
                 () -> Scenes.trails(21, 0.36));
         put(all, "field-two", "Winter stars", null, () -> Scenes.winter(12));
+        lights(all);
+    }
+
+    private static void lights(Map<String, Picture> all) {
         put(
                 all,
                 "moon",
@@ -103,7 +107,12 @@ public final class DemoPictures {
                 "A nebula in Orion",
                 "Clouds of blue and rust-red light among stars",
                 () -> Scenes.nebula(9));
-        put(all, "dusk", "The group at dusk", "Five people and a telescope on a ridge at dusk", () -> Scenes.dusk(2));
+        put(
+                all,
+                "east-bank",
+                "The group at dusk",
+                "Five people and a telescope on a ridge at dusk",
+                () -> Scenes.dusk(2));
     }
 
     private static void put(

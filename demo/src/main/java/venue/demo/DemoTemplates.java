@@ -11,6 +11,7 @@ import static venue.core.compose.Compose.image;
 import static venue.core.compose.Compose.lead;
 import static venue.core.compose.Compose.links;
 import static venue.core.compose.Compose.listing;
+import static venue.core.compose.Compose.quote;
 import static venue.core.compose.Compose.section;
 import static venue.core.compose.Compose.strongButton;
 import static venue.core.compose.Compose.text;
@@ -64,12 +65,16 @@ final class DemoTemplates {
                                                 strongButton(fill("The first thing to do"), "")))
                                 .with("space", Value.of("large")))),
                         foot(fixed(toned(
-                                "tinted",
+                                "deep",
                                 section(
-                                        "f1",
-                                        "Coming nights",
-                                        heading("Coming open nights"),
-                                        listing("open-night", "coming", "soonest", 3, "cards")))))));
+                                                "f1",
+                                                "A voice",
+                                                quote(
+                                                                Value.of(
+                                                                        "“I came for the rings of Saturn and stayed for the cocoa. We drove home with the lights off for as long as we dared.”"),
+                                                                Value.of("A visitor"))
+                                                        .with("role", "open night in March"))
+                                        .with("align", Value.of("centre")))))));
     }
 
     private static Template article() {

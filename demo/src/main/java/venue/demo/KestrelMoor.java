@@ -44,7 +44,7 @@ public final class KestrelMoor {
         items.addAll(looks());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
-        items.add(menu("foot", "Foot", "opening-times", "people", "news", "site-index", "privacy"));
+        items.add(menu("foot", "Foot", "visit", "learn", "support", "site-index", "privacy"));
         List<PageDraft> pages = new ArrayList<>(VisitPages.all(today));
         pages.addAll(OtherPages.all(today));
         pages.addAll(InstrumentPages.all());
@@ -95,7 +95,7 @@ public final class KestrelMoor {
                         "colourTint", Value.of("#F3E4EC"),
                         "colourDeep", Value.of("#3B2447"),
                         "headingFont", Value.of("bitter")));
-        return List.of(dusk, heather, ReadySite.look("chalk"));
+        return List.of(dusk, heather, ReadySite.look("press"), ReadySite.look("pebble"));
     }
 
     private static Menu menu(String id, String name, String... pages) {
@@ -108,12 +108,15 @@ public final class KestrelMoor {
                         .toList());
     }
 
+    private static final Map<String, List<String>> BENEATH = Map.of(
+            "main visit", List.of("opening-times", "getting-here", "open-nights"),
+            "foot visit", List.of("opening-times", "getting-here", "accessibility", "groups"),
+            "foot learn", List.of("schools", "night-walks", "glossary", "tonight"),
+            "foot support", List.of("members", "volunteer", "people"));
+
     private static List<Line> beneath(String menu, String page) {
-        if (!menu.equals("main") || !page.equals("visit")) {
-            return List.of();
-        }
-        return Stream.of("opening-times", "getting-here", "open-nights")
-                .map(p -> new Line("main-" + p, Link.toPage(p), null, List.of()))
+        return BENEATH.getOrDefault(menu + " " + page, List.of()).stream()
+                .map(p -> new Line(menu + "-" + p, Link.toPage(p), null, List.of()))
                 .toList();
     }
 

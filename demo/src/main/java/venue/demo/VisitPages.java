@@ -8,7 +8,6 @@ import static venue.core.compose.Compose.links;
 import static venue.core.compose.Compose.listing;
 import static venue.core.compose.Compose.questions;
 import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.strongButton;
 import static venue.core.compose.Compose.text;
 import static venue.core.compose.Compose.toned;
 
@@ -17,7 +16,6 @@ import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.section.Section;
 import venue.core.value.Value;
 
 /** The home page and everything beneath Visit. */
@@ -27,57 +25,12 @@ final class VisitPages {
 
     static List<PageDraft> all(LocalDate today) {
         List<PageDraft> pages = new ArrayList<>();
-        pages.add(home());
+        pages.add(HomePage.draft());
         pages.add(visit());
         pages.addAll(practical());
         pages.add(openNights());
         pages.addAll(nights(today));
         return pages;
-    }
-
-    private static PageDraft home() {
-        return new PageDraft("welcome", "landing-page", "Welcome to the moor")
-                .wearing("home")
-                .shown("A public observatory on Kestrel Moor, run by its volunteers, open on clear nights.", "trails")
-                .setting(
-                        "searchDescription",
-                        "A public observatory on Kestrel Moor: open nights, eight telescopes, school visits and a dark sky.")
-                .section(toned(
-                                "deep",
-                                section(
-                                        "s1",
-                                        "Opening",
-                                        heading("The sky is open").with("size", "display"),
-                                        lead(Value.of(
-                                                "Eight telescopes, a roll-off roof and the darkest car park for miles. Come up"
-                                                        + " on a Friday and look for yourself.")),
-                                        strongButton(Value.of("Plan a visit"), "page:visit")))
-                        .with("back", Value.of("picture"))
-                        .with("picture", Value.of("trails"))
-                        .with("veil", Value.of(40))
-                        .with("space", Value.of("large")))
-                .section(waysIn());
-    }
-
-    private static Section waysIn() {
-        return columns(
-                "s2",
-                "Three ways in",
-                column(
-                        4,
-                        heading("Look through").with("size", "medium"),
-                        text(
-                                "<p>From a brass refractor of 1893 to a radio dish that students built. <a href=\"page:instruments\">Meet the instruments</a>.</p>")),
-                column(
-                        4,
-                        heading("Learn").with("size", "medium"),
-                        text(
-                                "<p>Night walks, school mornings and a <a href=\"page:glossary\">glossary</a> that explains without showing off.</p>")),
-                column(
-                        4,
-                        heading("Lend a hand").with("size", "medium"),
-                        text(
-                                "<p>Forty volunteers keep the roof rolling. <a href=\"page:volunteer\">You could be the next</a>.</p>")));
     }
 
     private static PageDraft visit() {
@@ -183,7 +136,7 @@ final class VisitPages {
                         "s2",
                         "Coming nights",
                         heading("Coming nights"),
-                        listing("open-night", "coming", "soonest", 6, "cards")))
+                        listing("open-night", "coming", "soonest", 6, "agenda")))
                 .section(section(
                         "s3",
                         "Past nights",

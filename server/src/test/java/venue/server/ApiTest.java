@@ -123,7 +123,7 @@ class ApiTest {
         assertThat(tomas.give("set-title", "page", "glossary", "title", "Words").statusCode())
                 .isEqualTo(200);
         refused(tomas.give("make-home", "page", "visit"), 403, "managers-only");
-        refused(tomas.give("wear-look", "look", "chalk"), 403, "managers-only");
+        refused(tomas.give("wear-look", "look", "press"), 403, "managers-only");
         refused(tomas.give("set-value", "item", "dusk", "key", "bodySize", "value", 20), 403, "managers-only");
         refused(tomas.give("set-value", "item", "site", "key", "email", "value", "x"), 403, "managers-only");
         refused(tomas.give("name-section", "item", "dark-road", "section", "s1", "name", "x"), 403, "managers-only");

@@ -1,5 +1,7 @@
 package venue.core.element;
 
+import static venue.core.property.Property.choice;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -12,7 +14,17 @@ import venue.core.value.Value;
 final class FactsElement extends DeclaredKind {
 
     FactsElement() {
-        super("facts", "Facts of the page", "The fields its kind shows, with their labels");
+        super(
+                "facts",
+                "Facts of the page",
+                "The fields its kind shows, with their labels",
+                choice(
+                        "shape",
+                        "Set as",
+                        "look=As the look says",
+                        "spec=A specification",
+                        "strip=A strip",
+                        "sentence=A sentence"));
     }
 
     @Override
@@ -22,19 +34,24 @@ final class FactsElement extends DeclaredKind {
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        list(props.scene(), props.scene().page(), f -> true, out);
+        String shape =
+                props.text("shape").equals("look") ? props.scene().look().text("factShape") : props.text("shape");
+        list(props.scene(), props.scene().page(), f -> true, "facts " + shape, out);
     }
 
     /** The facts of any page, those that are asked for and known; nothing where there are none. */
-    static void list(Scene scene, Page page, Predicate<Property> which, HtmlWriter out) {
+    static void list(Scene scene, Page page, Predicate<Property> which, String classes, HtmlWriter out) {
         List<Property> known = known(scene, page, which);
         if (known.isEmpty()) {
             return;
         }
-        out.start("dl", "facts");
+        out.start("dl", classes);
         for (Property field : known) {
             value(scene, page, field)
-                    .ifPresent(v -> out.element("dt", field.label()).element("dd", scene.inWords(field, v)));
+                    .ifPresent(v -> out.start("div")
+                            .element("dt", field.label())
+                            .element("dd", scene.inWords(field, v))
+                            .end());
         }
         out.end();
     }

@@ -23,7 +23,10 @@ final class HeadingElement extends DeclaredKind {
                         "small=Small",
                         "medium=Medium",
                         "large=Large",
-                        "display=Display"));
+                        "display=Display"),
+                of("kicker", "Above it", PropertyType.WORDS).help("A few words in the label's voice."),
+                of("linkLabel", "Link beside it", PropertyType.WORDS),
+                of("link", "Leads to", PropertyType.LINK));
     }
 
     @Override
@@ -38,6 +41,24 @@ final class HeadingElement extends DeclaredKind {
 
     @Override
     public void render(Props props, HtmlWriter out) {
+        boolean led = props.has("linkLabel") && props.href("link").isPresent();
+        if (!led && !props.has("kicker")) {
+            heading(props, out);
+            return;
+        }
+        out.start("div", "head").start("div", "titles");
+        Tiles.line(props, "kicker", "p", "kicker", out);
+        heading(props, out);
+        out.end();
+        if (led) {
+            out.start("p", "all").start("a").attr("href", props.href("link").orElseThrow());
+            props.write("linkLabel", out);
+            out.end().end();
+        }
+        out.end();
+    }
+
+    private static void heading(Props props, HtmlWriter out) {
         String size = props.text("size");
         String tag = "h" + props.scene().headings().next();
         props.startWritten("text", tag, size.equals("auto") ? "h" : "h z-" + size, out);

@@ -31,7 +31,8 @@ public final class Pictures {
         int middle = media.widths().get(media.widths().size() / 2);
         out.empty("img").attr("src", media.path(middle));
         if (media.widths().size() > 1) {
-            out.attr("srcset", sources(media)).attr("sizes", sizes(scene.pageWidth(), span));
+            out.attr("srcset", sources(media))
+                    .attr("sizes", sizes((int) Math.round(scene.look().number("pageWidth")), span));
         }
         out.attr("width", media.width()).attr("height", media.height()).attr("alt", alt);
         String focal = focal(media);

@@ -10,6 +10,7 @@ import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.text.Phrase;
 import venue.core.text.SafeHtml;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /** What an element can ask of the page and site around it. */
@@ -91,11 +92,14 @@ public interface Scene {
 
     Headings headings();
 
+    /** The language the page is written in, as a BCP 47 tag. */
+    String language();
+
+    /** The look that the site wears. */
+    Look look();
+
     /** Counts the pictures of the page as they are written, from 1: the first few are among what a visitor sees first. */
     int nextPicture();
-
-    /** How wide the page's content grows, in pixels. */
-    int pageWidth();
 
     /** The share of the page's width, in twelfths, that the column at hand has. */
     int span();

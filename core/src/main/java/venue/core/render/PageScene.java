@@ -24,6 +24,7 @@ import venue.core.template.Template;
 import venue.core.text.HtmlCleaner;
 import venue.core.text.Phrase;
 import venue.core.text.SafeHtml;
+import venue.core.theme.Look;
 import venue.core.value.Value;
 
 /** The page and site around an element while one page is written. */
@@ -56,8 +57,8 @@ final class PageScene implements Scene {
         return now;
     }
 
-    /** The language the page is written in, as a BCP 47 tag. */
-    String language() {
+    @Override
+    public String language() {
         return language;
     }
 
@@ -285,8 +286,8 @@ final class PageScene implements Scene {
     }
 
     @Override
-    public int pageWidth() {
-        return (int) Math.round(view.edition().theme().number("pageWidth"));
+    public Look look() {
+        return view.edition().theme();
     }
 
     @Override

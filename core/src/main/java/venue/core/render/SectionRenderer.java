@@ -59,7 +59,7 @@ final class SectionRenderer {
         if (view.isMarked()) {
             out.mark("data-s", section.id());
         }
-        out.start("section", style.classes(settings));
+        out.start("section", style.classes(section, settings));
         if (!settings.text("reveal").equals("none")) {
             scene.needs().needScript();
         }

@@ -3,6 +3,8 @@ package venue.core.render;
 import java.util.ArrayList;
 import java.util.List;
 import venue.core.element.Props;
+import venue.core.section.Section;
+import venue.core.value.Value;
 
 /** Turns a section's settings into classes of the site's stylesheet, and exact values into rules of the page's own. */
 final class SectionStyle {
@@ -13,7 +15,7 @@ final class SectionStyle {
         this.rules = rules;
     }
 
-    String classes(Props settings) {
+    String classes(Section section, Props settings) {
         List<String> classes = new ArrayList<>();
         classes.add("s");
         classes.add("t-" + settings.text("tone"));
@@ -23,6 +25,16 @@ final class SectionStyle {
         unlessUsual(classes, settings, "width", "page", "width-");
         unlessUsual(classes, settings, "gap", "none", "o-");
         unlessUsual(classes, settings, "hiddenOn", "none", "no-");
+        if (!settings.text("back").equals("none")) {
+            classes.add("own");
+        }
+        if (isOpening(section)) {
+            classes.add(
+                    settings.text("back").equals("picture")
+                                    && settings.media("picture").isPresent()
+                            ? "opening pic"
+                            : "opening");
+        }
         ground(classes, settings);
         exact(classes, settings);
         reveal(classes, settings);
@@ -30,6 +42,13 @@ final class SectionStyle {
             classes.add("joined");
         }
         return String.join(" ", classes);
+    }
+
+    /** A section with a heading of display size opens a page. */
+    private static boolean isOpening(Section section) {
+        return section.elements()
+                .anyMatch(e -> e.kind().equals("heading")
+                        && Value.of("display").equals(e.props().get("size")));
     }
 
     String columns(Props settings) {

@@ -4,9 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.element.Pictures;
 import venue.core.html.HtmlWriter;
-import venue.core.link.Link;
 import venue.core.media.Media;
-import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.property.UsualFields;
@@ -23,12 +21,14 @@ final class Shell {
     private final Page page;
     private final PageScene scene;
     private final HtmlWriter out;
+    private final MenuLines menus;
 
     Shell(View view, Page page, PageScene scene, HtmlWriter out) {
         this.view = view;
         this.page = page;
         this.scene = scene;
         this.out = out;
+        menus = new MenuLines(view, page, scene, out);
     }
 
     void top(Template template) {
@@ -59,10 +59,9 @@ final class Shell {
     private void header() {
         Site site = view.edition().site();
         Look theme = view.edition().theme();
-        String shape = theme.text("headerShape").equals("stacked") ? " stacked" : "";
-        out.start("header", "top t-" + theme.text("headerTone") + shape).start("div", "in");
+        out.start("header", "top t-" + theme.text("headerTone")).start("div", "in");
         out.start("a", "name").attr("href", "/").text(site.name()).end();
-        menu("main").filter(m -> !lines(m.lines()).isEmpty()).ifPresent(this::mainMenu);
+        menus.of("main").filter(m -> !menus.leading(m.lines()).isEmpty()).ifPresent(this::mainMenu);
         out.end().end();
     }
 
@@ -79,44 +78,8 @@ final class Shell {
                 .attr("popovertargetaction", "hide")
                 .text(say(Phrase.CLOSE))
                 .end();
-        list(menu.lines());
+        menus.write(menus.leading(menu.lines()), "");
         out.end();
-    }
-
-    private void list(List<Line> lines) {
-        out.start("ul");
-        for (Line line : lines(lines)) {
-            out.start("li").start("a").attr("href", scene.href(line.link()).orElse("/"));
-            if (isHere(line.link())) {
-                out.attr(
-                        "aria-current",
-                        line.link().pageId().filter(page.id()::equals).isPresent() ? "page" : "true");
-            }
-            out.text(line.words(view.edition()::page)).end();
-            if (!lines(line.beneath()).isEmpty()) {
-                list(line.beneath());
-            }
-            out.end();
-        }
-        out.end();
-    }
-
-    /** The lines that lead somewhere this visitor may go. */
-    private List<Line> lines(List<Line> all) {
-        return all.stream().filter(l -> scene.href(l.link()).isPresent()).toList();
-    }
-
-    private boolean isHere(Link link) {
-        return link.pageId()
-                .filter(id -> id.equals(page.id())
-                        || view.edition().plan().ancestors(page.id()).contains(id))
-                .isPresent();
-    }
-
-    private Optional<Menu> menu(String place) {
-        return view.edition().menus().stream()
-                .filter(m -> m.place().equals(place))
-                .findFirst();
     }
 
     /** The title band with breadcrumb and h1; nothing when the frame has none. */
@@ -164,21 +127,6 @@ final class Shell {
     }
 
     void footer() {
-        Look theme = view.edition().theme();
-        out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
-        out.start("a", "name")
-                .attr("href", "/")
-                .text(view.edition().site().name())
-                .end();
-        menu("foot").filter(m -> !lines(m.lines()).isEmpty()).ifPresent(m -> {
-            out.start("nav").attr("aria-label", m.name());
-            list(m.lines());
-            out.end();
-        });
-        String words = theme.text("footerWords");
-        if (!words.isBlank()) {
-            out.element("p", words);
-        }
-        out.end().end();
+        new Foot(view, scene, menus, out).write();
     }
 }

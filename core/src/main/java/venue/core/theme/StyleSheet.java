@@ -1,15 +1,10 @@
 package venue.core.theme;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.WeakHashMap;
@@ -22,12 +17,21 @@ import venue.core.item.Hash;
  */
 public record StyleSheet(String look, String css, String hash) {
 
+    private static final int SIZES = 7;
+    /** Windows between which sizes grow, in pixels, and what a narrow one keeps of what a size is above the text's. */
+    private static final int NARROW = 360;
+
+    private static final int WIDE = 1280;
+    private static final double NARROW_SHARE = 0.46;
+    /** What a hundred per cent is where visitors have set nothing else, in pixels. */
+    private static final double USUAL_SIZE = 16;
+
+    private static final double THOUSAND = 1000;
+
     private static final String WHERE = "/-/style/";
 
     /** Where fonts are served on every site. */
     public static final String FONTS = "/-/fonts/";
-
-    private static final String RULES = read();
 
     /** Compiled once for each theme, for as long as somebody has that theme. */
     private static final Map<Look, StyleSheet> COMPILED = Collections.synchronizedMap(new WeakHashMap<>());
@@ -38,7 +42,7 @@ public record StyleSheet(String look, String css, String hash) {
     }
 
     private static StyleSheet compiled(Look theme) {
-        String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + RULES;
+        String css = faces(theme) + root(theme) + tones(theme) + Texture.rules() + Rules.of(theme);
         return new StyleSheet(theme.id(), css, Hash.shortOf(css));
     }
 
@@ -58,6 +62,7 @@ public record StyleSheet(String look, String css, String hash) {
         Set<FontFamily> used = new LinkedHashSet<>();
         used.add(FontFamily.of(theme.text("headingFont")));
         used.add(FontFamily.of(theme.text("bodyFont")));
+        used.add(FontFamily.of(theme.text("labelFont")));
         return used;
     }
 
@@ -76,11 +81,15 @@ public record StyleSheet(String look, String css, String hash) {
         StringBuilder root = new StringBuilder(":root{");
         set(root, "heading", FontFamily.of(theme.text("headingFont")).css());
         set(root, "body", FontFamily.of(theme.text("bodyFont")).css());
+        set(root, "label", FontFamily.of(theme.text("labelFont")).css());
         set(root, "heading-weight", whole(theme.number("headingWeight")));
-        set(root, "heading-case", theme.text("headingCase").equals("upper") ? "uppercase" : "none");
-        set(root, "size", whole(theme.number("bodySize")) + "px");
+        set(root, "heading-case", casing(theme, "headingCase"));
+        set(root, "heading-spacing", decimal(theme.number("headingSpacing") / THOUSAND) + "em");
+        set(root, "label-case", casing(theme, "labelCase"));
+        set(root, "label-spacing", theme.text("labelCase").equals("upper") ? ".06em" : "0");
+        set(root, "size", decimal(100 * theme.number("bodySize") / USUAL_SIZE) + "%");
         set(root, "line-height", decimal(theme.number("lineHeight") / 100));
-        scale(root, theme.number("typeScale") / 100);
+        scale(root, theme.number("typeScale") / 100, theme.number("bodySize"));
         set(root, "step", whole(theme.number("spaceBase")) + "px");
         set(root, "page-width", whole(theme.number("pageWidth")) + "px");
         set(root, "text-width", whole(theme.number("textWidth")) + "ch");
@@ -100,30 +109,46 @@ public record StyleSheet(String look, String css, String hash) {
         return root.append('}').toString();
     }
 
-    private static void scale(StringBuilder root, double step) {
-        double size = 1;
-        for (int i = 1; i <= 5; i++) {
-            size *= step;
-            set(root, "s" + i, decimal(size) + "rem");
+    /** Sizes that grow with the window between {@link #NARROW} and {@link #WIDE}, the larger the more. */
+    private static void scale(StringBuilder root, double step, double px) {
+        double wide = 1;
+        for (int i = 1; i <= SIZES; i++) {
+            wide *= step;
+            double narrow = 1 + (wide - 1) * NARROW_SHARE;
+            double slope = (wide - narrow) * px / (WIDE - NARROW);
+            String grows = decimal(narrow - slope * NARROW / px) + "rem + " + decimal(100 * slope) + "vw";
+            set(root, "s" + i, "clamp(" + decimal(narrow) + "rem," + grows + "," + decimal(wide) + "rem)");
         }
+    }
+
+    private static String casing(Look theme, String key) {
+        return theme.text(key).equals("upper") ? "uppercase" : "none";
     }
 
     private static String tones(Look theme) {
         StringBuilder css = new StringBuilder();
         for (Tone tone : Tone.of(theme)) {
             css.append(tone.key().equals("plain") ? "body,.t-plain{" : ".t-" + tone.key() + "{");
-            set(css, "ground", tone.ground().hex());
-            set(css, "words", tone.words().hex());
-            set(css, "quiet", tone.quiet().hex());
-            set(css, "link", tone.link().hex());
-            set(css, "line", tone.line().hex());
-            set(css, "far", tone.far().hex());
-            css.append('}');
+            css.append(colours(tone)).append('}');
         }
         String button = theme.text("buttonFill").equals("filled")
                 ? ".button{background:var(--link);border-color:var(--link);color:var(--ground)}"
                 : ".button{background:none;border-color:currentColor;color:var(--words)}";
         return css.append(button).toString();
+    }
+
+    /** A tone's colours as custom properties. */
+    static String colours(Tone tone) {
+        StringBuilder css = new StringBuilder();
+        set(css, "ground", tone.ground().hex());
+        set(css, "words", tone.words().hex());
+        set(css, "quiet", tone.quiet().hex());
+        set(css, "link", tone.link().hex());
+        set(css, "line", tone.line().hex());
+        set(css, "far", tone.far().hex());
+        set(css, "raised", tone.raised().hex());
+        set(css, "wash", tone.wash().hex());
+        return css.toString();
     }
 
     private static void set(StringBuilder css, String name, String value) {
@@ -140,9 +165,9 @@ public record StyleSheet(String look, String css, String hash) {
 
     private static String bandSpace(String height) {
         return switch (height) {
-            case "low" -> "4";
-            case "tall" -> "14";
-            default -> "8";
+            case "low" -> "5";
+            case "tall" -> "16";
+            default -> "9";
         };
     }
 
@@ -152,17 +177,5 @@ public record StyleSheet(String look, String css, String hash) {
 
     private static String decimal(double number) {
         return String.format(Locale.ROOT, "%.3f", number);
-    }
-
-    private static String read() {
-        try (InputStream rules = StyleSheet.class.getResourceAsStream("site.css")) {
-            String css = new String(
-                    Objects.requireNonNull(rules, "site.css is part of this jar")
-                            .readAllBytes(),
-                    StandardCharsets.UTF_8);
-            return css.replaceAll("/\\*[^*]*\\*/", "").replaceAll("\\s*\\n\\s*", "");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

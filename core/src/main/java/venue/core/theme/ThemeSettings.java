@@ -22,9 +22,11 @@ public final class ThemeSettings {
     private static final List<PropertyGroup> GROUPS = List.of(
             new PropertyGroup("notice", "Notice strip", notice()),
             new PropertyGroup("header", "Header", header()),
+            new PropertyGroup("opening", "Openings and headings", opening()),
             new PropertyGroup("band", "Title band", band()),
             new PropertyGroup("palette", "Palette and tones", palette()),
             new PropertyGroup("type", "Type", type()),
+            new PropertyGroup("lists", "Cards, lists and facts", lists()),
             new PropertyGroup("buttons", "Buttons", buttons()),
             new PropertyGroup("pictures", "Pictures", pictures()),
             new PropertyGroup("spacing", "Spacing", spacing()),
@@ -61,8 +63,49 @@ public final class ThemeSettings {
 
     private static List<Property> header() {
         return List.of(
-                choice("headerShape", "Arrangement", "line=Name left, menu right", "stacked=Name above the menu"),
+                choice(
+                        "headerShape",
+                        "Arrangement",
+                        "line=Name left, menu right",
+                        "over=Over the opening's picture",
+                        "stacked=Name above the menu",
+                        "boxed=In a box of its own",
+                        "tabs=Name above a row of tabs",
+                        "edges=From edge to edge"),
                 choice("headerTone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"));
+    }
+
+    private static List<Property> opening() {
+        return List.of(
+                choice(
+                                "openingShape",
+                                "An opening with a picture",
+                                "over=Words over the picture",
+                                "framed=Words over a framed picture",
+                                "beneath=Picture beneath the words",
+                                "above=Picture above the words",
+                                "beside=Picture beside the words")
+                        .help("A section with a heading of display size and a picture behind it."),
+                choice(
+                        "headShape",
+                        "Headings of sections",
+                        "left=At the left, a link at the right",
+                        "centred=Centred",
+                        "column=In a column of their own"));
+    }
+
+    private static List<Property> lists() {
+        return List.of(
+                choice(
+                        "cardShape",
+                        "Cards",
+                        "open=Open",
+                        "boxed=Boxed",
+                        "ruled=Beneath a rule",
+                        "joined=Joined",
+                        "filled=Filled"),
+                choice("listShape", "Lists", "ruled=With rules", "plain=Plain"),
+                choice("factShape", "Facts", "spec=As a specification", "strip=As a strip", "sentence=As a sentence"));
     }
 
     private static List<Property> band() {
@@ -89,7 +132,12 @@ public final class ThemeSettings {
                 choice("bodyFont", "Text", FontFamily.choices(FontFamily.LITERATA)),
                 number("bodySize", "Text size", 14, 24, 18, "px"),
                 number("lineHeight", "Line height", 120, 200, 160, "%"),
-                number("typeScale", "Step between sizes", 105, 160, 125, "%"));
+                number("typeScale", "Step between sizes", 105, 160, 125, "%"),
+                number("headingSpacing", "Letter spacing of headings", -60, 200, -15, "‰")
+                        .help("In thousandths of the letters' size."),
+                choice("labelFont", "Labels", FontFamily.choices(FontFamily.INSTRUMENT_SANS))
+                        .help("Menus, dates, captions, buttons."),
+                choice("labelCase", "Label case", "as-written=As written", "upper=Capitals"));
     }
 
     private static List<Property> buttons() {
@@ -112,6 +160,7 @@ public final class ThemeSettings {
 
     private static List<Property> footer() {
         return List.of(
+                choice("footerShape", "Arrangement", "columns=In columns", "line=On one line", "centred=Centred"),
                 choice("footerTone", "Tone", "deep=Deep", "plain=Plain", "tinted=Tinted", "accent=Accent"),
                 of("footerWords", "Closing line", WORDS).help("Under the foot menu, for example who runs the site."));
     }

@@ -7,6 +7,8 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
 
     private static final double ENOUGH = 4.5;
     private static final double PALE = 0.6;
+    /** An accent that is this near to its ground would lose its colour before it could be read: links are words there. */
+    private static final double FAINT = 2;
 
     /** Where a gradient out of the ground leads that keeps the words readable: a little darker, or a pale ground a little inked. */
     public Colour far() {
@@ -14,6 +16,18 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
         boolean lightWords = words.luminance() > ground.luminance();
         Colour away = lightWords ? new Colour(0, 0, 0) : new Colour(255, 255, 255);
         return pale ? ground.mix(words, 0.08) : ground.mix(away, 0.3);
+    }
+
+    /** A ground for what lies on this one: away from the words, so that they stand on it at least as well. */
+    public Colour raised() {
+        boolean lightWords = words.luminance() > ground.luminance();
+        return ground.mix(lightWords ? new Colour(0, 0, 0) : new Colour(255, 255, 255), lightWords ? 0.25 : 0.7);
+    }
+
+    /** The ground with a breath of the link's colour, where the words still stand on it; else the ground. */
+    public Colour wash() {
+        Colour washed = ground.mix(link, 0.12);
+        return words.contrast(washed) >= ENOUGH ? washed : ground;
     }
 
     /** The tones a theme makes out of its palette. */
@@ -44,7 +58,7 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
                 ground,
                 ink,
                 ink.mix(ground, 0.28).passing(ground, ENOUGH),
-                link.passing(ground, ENOUGH),
+                link.contrast(ground) < FAINT ? ink : link.passing(ground, ENOUGH),
                 ink.mix(ground, 0.8));
     }
 }

@@ -57,7 +57,7 @@ class RightsTest {
                 PageCommand.makeHome("workshops"),
                 SiteCommand.describeSite("Other", "en", "UTC"),
                 SiteCommand.setHosts(List.of("other.localhost")),
-                LookCommand.wearLook("chalk"),
+                LookCommand.wearLook("press"),
                 LookCommand.keepLook("dusk", "mine", "Mine"),
                 ValueCommand.setValue("dusk", null, null, "bodySize", Value.of(20)),
                 ValueCommand.setValue("site", null, null, "email", Value.of("x@y.example")),
