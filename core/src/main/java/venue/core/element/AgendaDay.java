@@ -21,7 +21,7 @@ final class AgendaDay {
         LocalDate day = LocalDate.parse(date.substring(0, DAY));
         Locale language = Locale.forLanguageTag(scene.language());
         out.start("time", "day").attr("datetime", date);
-        out.element("b", String.valueOf(day.getDayOfMonth()));
+        out.element("b", String.valueOf(day.getDayOfMonth())).text(" ");
         out.start("span").text(said("EEEE", day, language)).end().text(" ");
         boolean thisYear = day.getYear() == scene.localTime().getYear();
         out.start("span")

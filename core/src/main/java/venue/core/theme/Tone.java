@@ -1,6 +1,7 @@
 package venue.core.theme;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A set of colour roles that a section wears; every pair of words and ground passes WCAG 2.2 AA (4.5 : 1). */
 public record Tone(String key, String label, Colour ground, Colour words, Colour quiet, Colour link, Colour line) {
@@ -18,10 +19,12 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
         return pale ? ground.mix(words, 0.08) : ground.mix(away, 0.3);
     }
 
-    /** A ground for what lies on this one: away from the words, so that they stand on it at least as well. */
+    /** A ground for what lies on this one: away from the words, where all that is read on this one still is; else the ground. */
     public Colour raised() {
         boolean lightWords = words.luminance() > ground.luminance();
-        return ground.mix(lightWords ? new Colour(0, 0, 0) : new Colour(255, 255, 255), lightWords ? 0.25 : 0.7);
+        Colour lifted = lightWords ? ground.mix(new Colour(0, 0, 0), 0.25) : ground.mix(new Colour(255, 255, 255), 0.7);
+        boolean read = Stream.of(words, quiet, link).allMatch(c -> c.contrast(lifted) >= ENOUGH);
+        return read ? lifted : ground;
     }
 
     /** The ground with a breath of the link's colour, where the words still stand on it; else the ground. */

@@ -93,7 +93,7 @@ class ElementsTest {
         assertThat(img.attr("fetchpriority") + img.attr("loading"))
                 .as("the first of the page")
                 .isEqualTo("high");
-        assertThat(img.attr("sizes")).isEqualTo("(min-width: 1200px) 1120px, 100vw");
+        assertThat(img.attr("sizes")).isEqualTo("(min-width: 1176px) 1096px, 100vw");
     }
 
     @Test

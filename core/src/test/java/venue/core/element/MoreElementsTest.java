@@ -1,6 +1,8 @@
 package venue.core.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 import static venue.core.compose.Compose.column;
 import static venue.core.compose.Compose.columns;
 import static venue.core.compose.Compose.group;
@@ -11,6 +13,7 @@ import static venue.core.compose.Compose.section;
 import static venue.core.compose.Compose.text;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -24,6 +27,7 @@ import venue.core.Sites;
 import venue.core.compose.Compose;
 import venue.core.compose.Compose.Part;
 import venue.core.edition.Edition;
+import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.render.OwnHtml;
@@ -287,5 +291,48 @@ class MoreElementsTest {
                         .select("head style")
                         .html())
                 .contains("url(" + LOOM.path(480) + ")");
+    }
+
+    @Test
+    void anAgendaSetsTheDayApartAndAHeadingMayHaveWordsAboveAndALinkBeside() {
+        Document agenda = with(
+                part("heading").with("text", "Coming").with("kicker", "For all").with("linkLabel", "More"),
+                part("listing").with("kind", "standard").with("shape", "agenda"));
+        assertThat(agenda.select(".head .kicker + h2").text()).isEqualTo("Coming");
+        assertThat(agenda.select(".head .all")).as("a link that leads nowhere").isEmpty();
+        Document home = Jsoup.parse(PageRenderer.sections(
+                        View.of(site, NOW, "http://y", View.Mode.VISITOR),
+                        List.of(section(
+                                "s1",
+                                "S",
+                                part("heading")
+                                        .with("text", "Coming")
+                                        .with("linkLabel", "More")
+                                        .with("link", "page:weaving"),
+                                part("listing").with("kind", "standard").with("shape", "agenda"))))
+                .html());
+        assertThat(home.select(".all a").attr("href")).isEqualTo("/workshops/weaving");
+        assertThat(home.select(".agenda .card .day + .words + *")).isEmpty();
+        Scene scene = mock(Scene.class);
+        when(scene.language()).thenReturn("de");
+        when(scene.localTime()).thenReturn(LocalDateTime.parse("2026-11-23T12:00"));
+        HtmlWriter out = new HtmlWriter();
+        AgendaDay.write(scene, "2026-12-08T19:00", out);
+        AgendaDay.write(scene, "2027-01-08", out);
+        Document days = Jsoup.parse(out.html());
+        assertThat(days.select("time").eachText())
+                .containsExactly("8 Dienstag Dezember 19:00", "8 Freitag Januar 2027");
+        assertThat(days.select("time").eachAttr("datetime")).containsExactly("2026-12-08T19:00", "2027-01-08");
+    }
+
+    @Test
+    void aSectionWithAHeadingOfDisplaySizeOpensThePage() {
+        Section opening = section("s1", "S", heading("The sky").with("size", "display"));
+        assertThat(page(opening).select("section.opening:not(.pic)")).hasSize(1);
+        assertThat(page(opening.with("back", Value.of("picture")).with("picture", Value.of("loom")))
+                        .select("section.opening.pic.own"))
+                .hasSize(1);
+        assertThat(page(section("s1", "S", heading("The sky"))).select("section.opening, section.own"))
+                .isEmpty();
     }
 }

@@ -21,6 +21,9 @@ import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
+import venue.core.link.Link;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.section.SharedSection;
@@ -203,5 +206,24 @@ class PageRendererTest {
     private static Document page(Edition site, String id) {
         return Jsoup.parse(PageRenderer.render(view(site, View.Mode.VISITOR), site.require(Page.class, id))
                 .html());
+    }
+
+    @Test
+    void theFootHasAColumnForEachLineWithLinesBeneathAndTheOthersInItsClosingLine() {
+        Line deep = new Line(
+                "f1", Link.toPage("workshops"), null, List.of(new Line("f2", Link.toPage("weaving"), null, List.of())));
+        Line plain = new Line("f3", Link.toPage("home"), null, List.of());
+        Edition site = Sites.small();
+        Edition both = site.with(
+                List.of(
+                        new Menu("foot", "Foot", "foot", List.of(deep, plain)),
+                        site.site().with("tagline", Value.of("Cloth"))),
+                List.of());
+        Document page = page(both, "home");
+        assertThat(page.select(".foot nav .columns > li > a").text()).isEqualTo("Workshops");
+        assertThat(page.select(".foot .columns li li a").attr("href")).isEqualTo("/workshops/weaving");
+        assertThat(page.select(".foot .closing a[aria-current=page]")).hasSize(1);
+        assertThat(page.select(".foot nav")).hasSize(1);
+        assertThat(page.select(".foot .who p").text()).isEqualTo("Cloth");
     }
 }

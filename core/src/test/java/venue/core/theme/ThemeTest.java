@@ -3,11 +3,19 @@ package venue.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.zip.GZIPOutputStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import venue.core.beginning.ReadySite;
+import venue.core.property.Choice;
 import venue.core.value.Value;
 
 class ThemeTest {
@@ -32,6 +40,9 @@ class ThemeTest {
             assertThat(tone.words().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
             assertThat(tone.link().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
             assertThat(tone.quiet().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
+            assertThat(tone.words().contrast(tone.wash())).isGreaterThanOrEqualTo(4.5);
+            assertThat(List.of(tone.words(), tone.quiet(), tone.link()))
+                    .allMatch(c -> c.contrast(tone.raised()) >= 4.5);
         }
     }
 
@@ -43,7 +54,28 @@ class ThemeTest {
         Look other = dusk.with("headingFont", Value.of("bitter"));
         assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
         assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");
-        assertThat(StyleSheet.of(dusk).css().length()).isLessThan(30_000);
+    }
+
+    @Test
+    void everyArrangementHasRulesOfItsOwnAndTheWholeStaysLight() throws IOException {
+        Look dusk = ReadySite.look("dusk");
+        Set<String> sheets = new HashSet<>();
+        int choices = 0;
+        for (String setting : Rules.ARRANGED) {
+            for (Choice choice : ThemeSettings.require(setting).choices()) {
+                String css = StyleSheet.of(dusk.with(setting, Value.of(choice.value())))
+                        .css();
+                ByteArrayOutputStream packed = new ByteArrayOutputStream();
+                try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
+                    gzip.write(css.getBytes(StandardCharsets.UTF_8));
+                }
+                assertThat(packed.size()).as(choice.value()).isLessThan(30_000);
+                assertThat(css).doesNotContain("@deep", "@plain", "@tinted", "@accent");
+                sheets.add(css);
+                choices++;
+            }
+        }
+        assertThat(sheets).hasSize(choices - Rules.ARRANGED.size() + 1);
     }
 
     private static Value hex(int rgb) {
