@@ -134,7 +134,7 @@ class WaysTest {
         JsonNode theme = json(maja.get(SITE + "/theme"));
         assertThat(theme.get("sheets").findValuesAsString("kind"))
                 .contains("Standard page", "Landing page", "Article", "Instrument", "Open night", "Person");
-        assertThat(theme.get("looks").size()).isEqualTo(3);
+        assertThat(theme.get("looks").size()).isEqualTo(4);
         theme.get("contrast").forEach(c -> assertThat(c.get("ratio").asDouble()).isGreaterThanOrEqualTo(4.5));
     }
 }
