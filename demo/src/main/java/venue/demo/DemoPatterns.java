@@ -32,6 +32,7 @@ final class DemoPatterns {
     private static Element ofArticles(Element element) {
         boolean any =
                 element.kind().equals("listing") && ANY.equals(element.props().get("kind"));
-        return any ? element.with("kind", Value.of("article")) : element;
+        boolean coming = Value.of("coming").equals(element.props().get("which"));
+        return any ? element.with("kind", Value.of(coming ? "open-night" : "article")) : element;
     }
 }

@@ -18,6 +18,7 @@ import venue.core.edit.template.TemplateCommand;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
+import venue.core.render.Furnished;
 import venue.core.render.PageRenderer;
 import venue.core.render.Rendered;
 import venue.core.render.Sample;
@@ -166,7 +167,9 @@ public class Proofs {
         View drawing = marked.wrapped(DRAWING);
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));
-            case "pattern" -> edition.find(Pattern.class, id).map(p -> PageRenderer.sections(drawing, p.sections()));
+            case "pattern" ->
+                edition.find(Pattern.class, id)
+                        .map(p -> PageRenderer.sections(drawing, Furnished.of(edition, p.sections())));
             case "shared" ->
                 edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
             case "template" -> edition.find(Template.class, id).map(t -> template(marked.wrapped(PROOF), t, query));

@@ -1,0 +1,75 @@
+package venue.core.render;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.media.Media;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+/** Sections with something in every place to fill, so that one sees what they are for: sample words, and the site's own pictures. */
+public final class Furnished {
+
+    private final List<Media> wide = new ArrayList<>();
+    private final List<Media> tall = new ArrayList<>();
+    private final SampleWords words = new SampleWords();
+    private int pictures;
+
+    private Furnished(Edition edition) {
+        edition.all(Media.class)
+                .filter(Media::isPicture)
+                .sorted(Comparator.comparing(Media::id))
+                .forEach(m -> (m.height() > m.width() ? tall : wide).add(m));
+    }
+
+    /** The sections as they would look in use; what has no sample stays a place to fill. */
+    public static List<Section> of(Edition edition, List<Section> sections) {
+        Furnished furnished = new Furnished(edition);
+        return sections.stream().map(s -> s.mapElements(furnished::element)).toList();
+    }
+
+    private Element element(Element element) {
+        return Elements.find(element.kind())
+                .map(kind -> new Element(
+                        element.id(), element.kind(), filled(element.kind(), kind.properties(), element.props())))
+                .orElse(element);
+    }
+
+    private Map<String, Value> filled(String path, List<Property> declared, Map<String, Value> values) {
+        Map<String, Value> filled = new TreeMap<>(values);
+        for (Property property : declared) {
+            filled.computeIfPresent(property.key(), (key, value) -> one(path, property, value));
+        }
+        return filled;
+    }
+
+    private Value one(String path, Property property, Value value) {
+        if (value instanceof Value.Many many) {
+            UnaryOperator<Map<String, Value>> each = g -> filled(path, property.entries(), g);
+            return new Value.Many(many.groups().stream().map(each).toList());
+        }
+        if (!(value instanceof Value.ToFill fill)) {
+            return value;
+        }
+        Value sample = property.type() == PropertyType.PICTURE
+                ? picture(path)
+                : words.of(path + "." + property.key(), property.type(), fill.prompt());
+        return sample == null ? value : sample;
+    }
+
+    private @Nullable Value picture(String kind) {
+        List<Media> fitting = kind.equals("people") && !tall.isEmpty() || wide.isEmpty() ? tall : wide;
+        return fitting.isEmpty()
+                ? null
+                : Value.of(fitting.get(pictures++ % fitting.size()).id());
+    }
+}

@@ -1,0 +1,65 @@
+package venue.core.render;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.Sites;
+import venue.core.beginning.ReadySite;
+import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.media.Media;
+import venue.core.pattern.Pattern;
+import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.value.Value;
+
+class FurnishedTest {
+
+    private static final Media WIDE = Media.picture("wide", "Wide", "ab".repeat(32), "jpg", 1600, 900, List.of(1600));
+    private static final Media TALL = Media.picture("tall", "Tall", "cd".repeat(32), "jpg", 800, 1000, List.of(800));
+
+    static Stream<Pattern> patterns() {
+        return ReadySite.patterns().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void everyPlaceOfEveryPatternHasAFittingSample(Pattern pattern) {
+        Edition site = Sites.small().with(List.of(WIDE, TALL), List.of());
+        List<Section> furnished = Furnished.of(site, pattern.sections());
+        for (Element element : furnished.stream().flatMap(Section::elements).toList()) {
+            for (Property property : Elements.require(element.kind()).properties()) {
+                Value value = element.props().get(property.key());
+                if (value == null
+                        || property.key().equals("until")
+                        || property.key().equals("file")) {
+                    continue;
+                }
+                assertThat(PropertyCheck.one(property, value, "sample"))
+                        .as("%s.%s", element.kind(), property.key())
+                        .isNotNull();
+                if (!property.key().equals("files")) {
+                    assertThat(value.toFill())
+                            .as("%s.%s", element.kind(), property.key())
+                            .isEmpty();
+                }
+                if (element.kind().equals("people")) {
+                    assertThat(value.toString()).doesNotContain("wide");
+                }
+            }
+        }
+        assertThat(Furnished.of(Sites.small(), pattern.sections()).stream()
+                        .flatMap(Section::elements)
+                        .map(Element::id))
+                .as("and nothing else is changed, also without pictures")
+                .containsExactlyElementsOf(pattern.sections().stream()
+                        .flatMap(Section::elements)
+                        .map(Element::id)
+                        .toList());
+    }
+}
