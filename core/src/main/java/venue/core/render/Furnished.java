@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.media.Media;
+import venue.core.pattern.Pattern;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.section.Element;
@@ -19,22 +20,33 @@ import venue.core.value.Value;
 /** Sections with something in every place to fill, so that one sees what they are for: sample words, and the site's own pictures. */
 public final class Furnished {
 
+    private static final int SEEDS = 1000;
+
     private final List<Media> wide = new ArrayList<>();
     private final List<Media> tall = new ArrayList<>();
-    private final SampleWords words = new SampleWords();
+    private final SampleWords words;
     private int pictures;
 
-    private Furnished(Edition edition) {
+    private Furnished(Edition edition, int from) {
+        words = new SampleWords(from);
+        pictures = from;
         edition.all(Media.class)
                 .filter(Media::isPicture)
                 .sorted(Comparator.comparing(Media::id))
                 .forEach(m -> (m.height() > m.width() ? tall : wide).add(m));
     }
 
-    /** The sections as they would look in use; what has no sample stays a place to fill. */
-    public static List<Section> of(Edition edition, List<Section> sections) {
-        Furnished furnished = new Furnished(edition);
-        return sections.stream().map(s -> s.mapElements(furnished::element)).toList();
+    /** A pattern's sections as they would look in use, each pattern with samples of its own; what has none stays to fill. */
+    public static List<Section> of(Edition edition, Pattern pattern) {
+        Furnished furnished = new Furnished(edition, Math.floorMod(pattern.id().hashCode(), SEEDS));
+        return pattern.sections().stream().map(furnished::section).toList();
+    }
+
+    private Section section(Section section) {
+        Section filled = section.mapElements(this::element);
+        boolean bare = Value.of("picture").equals(section.settings().get("back"))
+                && !section.settings().containsKey("picture");
+        return bare ? filled.with("picture", picture(section.id())) : filled;
     }
 
     private Element element(Element element) {

@@ -22,7 +22,16 @@ final class SampleWords {
     private static final Map<String, List<String>> SAMPLES = Map.ofEntries(
             entry(
                     "heading.text",
-                    List.of("Made by hand, open to all", "Begin here", "Bring a friend", "What stays with you")),
+                    List.of(
+                            "Made by hand, open to all",
+                            "Begin with an hour",
+                            "Bring a friend",
+                            "What stays with you",
+                            "A house with a long table",
+                            "Learn it once, keep it",
+                            "Every Thursday until nine",
+                            "Small rooms, good light",
+                            "Who mends the roof")),
             entry("heading.kicker", List.of("Since 1931", "On Thursdays", "For families")),
             entry(
                     "text.text",
@@ -91,6 +100,12 @@ final class SampleWords {
             entry("table.cells", List.of("Who\tOne day\tA year\nGrown-up\t£6\t£32\nChild\t£3\t£16\nFamily\t£14\t£48")));
 
     private final Map<String, Integer> turns = new HashMap<>();
+    private final int from;
+
+    /** @param from which of the samples come first */
+    SampleWords(int from) {
+        this.from = from;
+    }
 
     /** The next sample for a place, or none where words would say nothing. */
     @Nullable
@@ -102,7 +117,7 @@ final class SampleWords {
         if (place.equals("text.text") && prompt.contains("paragraph")) {
             return Value.of("<p>" + STORY + "</p>");
         }
-        String words = samples.get((turns.merge(place, 1, Integer::sum) - 1) % samples.size());
+        String words = samples.get((from + turns.merge(place, 1, Integer::sum)) % samples.size());
         return Value.of(type == PropertyType.RICH && !words.startsWith("<") ? "<p>" + words + "</p>" : words);
     }
 }

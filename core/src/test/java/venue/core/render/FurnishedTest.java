@@ -31,7 +31,7 @@ class FurnishedTest {
     @MethodSource("patterns")
     void everyPlaceOfEveryPatternHasAFittingSample(Pattern pattern) {
         Edition site = Sites.small().with(List.of(WIDE, TALL), List.of());
-        List<Section> furnished = Furnished.of(site, pattern.sections());
+        List<Section> furnished = Furnished.of(site, pattern);
         for (Element element : furnished.stream().flatMap(Section::elements).toList()) {
             for (Property property : Elements.require(element.kind()).properties()) {
                 Value value = element.props().get(property.key());
@@ -53,7 +53,7 @@ class FurnishedTest {
                 }
             }
         }
-        assertThat(Furnished.of(Sites.small(), pattern.sections()).stream()
+        assertThat(Furnished.of(Sites.small(), pattern).stream()
                         .flatMap(Section::elements)
                         .map(Element::id))
                 .as("and nothing else is changed, also without pictures")

@@ -168,8 +168,7 @@ public class Proofs {
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));
             case "pattern" ->
-                edition.find(Pattern.class, id)
-                        .map(p -> PageRenderer.sections(drawing, Furnished.of(edition, p.sections())));
+                edition.find(Pattern.class, id).map(p -> PageRenderer.sections(drawing, Furnished.of(edition, p)));
             case "shared" ->
                 edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
             case "template" -> edition.find(Template.class, id).map(t -> template(marked.wrapped(PROOF), t, query));
