@@ -199,7 +199,7 @@ class Screenshots {
 
     private void take(Page page, String name) {
         Chromium.settle(page);
-        page.frames().forEach(Frame::waitForLoadState);
+        page.frames().stream().filter(f -> !f.url().isEmpty()).forEach(Frame::waitForLoadState);
         Chromium.settle(page);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

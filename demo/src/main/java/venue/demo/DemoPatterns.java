@@ -32,7 +32,7 @@ final class DemoPatterns {
     private static Element ofArticles(Element element) {
         boolean any =
                 element.kind().equals("listing") && ANY.equals(element.props().get("kind"));
-        boolean coming = Value.of("coming").equals(element.props().get("which"));
-        return any ? element.with("kind", Value.of(coming ? "open-night" : "article")) : element;
+        boolean days = Value.of("agenda").equals(element.props().get("shape"));
+        return any ? element.with("kind", Value.of(days ? "open-night" : "article")) : element;
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
@@ -21,6 +22,8 @@ import venue.core.value.Value;
 public final class Furnished {
 
     private static final int SEEDS = 1000;
+    /** How many pictures are enough to choose from. */
+    private static final int SAMPLES = 60;
 
     private final List<Media> wide = new ArrayList<>();
     private final List<Media> tall = new ArrayList<>();
@@ -30,10 +33,15 @@ public final class Furnished {
     private Furnished(Edition edition, int from) {
         words = new SampleWords(from);
         pictures = from;
-        edition.all(Media.class)
+        pictures(edition).forEach(m -> (m.height() > m.width() ? tall : wide).add(m));
+    }
+
+    /** The site's pictures that samples are taken from. */
+    public static Stream<Media> pictures(Edition edition) {
+        return edition.all(Media.class)
                 .filter(Media::isPicture)
                 .sorted(Comparator.comparing(Media::id))
-                .forEach(m -> (m.height() > m.width() ? tall : wide).add(m));
+                .limit(SAMPLES);
     }
 
     /** A pattern's sections as they would look in use, each pattern with samples of its own; what has none stays to fill. */

@@ -49,7 +49,8 @@ final class Rules {
         css.append(file("rules/print"));
         String arranged = css.toString();
         for (Tone tone : Tone.of(theme)) {
-            arranged = arranged.replace("@" + tone.key(), StyleSheet.colours(tone));
+            boolean plain = tone.key().equals("plain");
+            arranged = arranged.replace("@" + tone.key(), plain ? StyleSheet.plain() : StyleSheet.colours(tone, ""));
         }
         return arranged;
     }

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.WeakHashMap;
+import java.util.function.Function;
 import venue.core.item.Hash;
 
 /**
@@ -16,6 +18,17 @@ import venue.core.item.Hash;
  * @param look the id of the look it was compiled from
  */
 public record StyleSheet(String look, String css, String hash) {
+
+    private static final Map<String, Function<Tone, Colour>> COLOURS = new TreeMap<>(Map.of(
+            "ground", Tone::ground,
+            "words", Tone::words,
+            "quiet", Tone::quiet,
+            "link", Tone::link,
+            "line", Tone::line,
+            "far", Tone::far,
+            "raised", Tone::raised,
+            "wash", Tone::wash));
+    private static final String PLAIN = "plain-";
 
     private static final int SIZES = 7;
     /** Windows between which sizes grow, in pixels, and what a narrow one keeps of what a size is above the text's. */
@@ -126,10 +139,21 @@ public record StyleSheet(String look, String css, String hash) {
     }
 
     private static String tones(Look theme) {
-        StringBuilder css = new StringBuilder();
+        StringBuilder css = new StringBuilder(":root{" + colours(Tone.of(theme).get(0), PLAIN) + "}");
         for (Tone tone : Tone.of(theme)) {
-            css.append(tone.key().equals("plain") ? "body,.t-plain{" : ".t-" + tone.key() + "{");
-            css.append(colours(tone)).append('}');
+            rule(css, tone);
+        }
+        if (theme.flag("byNight")) {
+            css.append("@media screen and (prefers-color-scheme:dark){:root{color-scheme:dark;");
+            css.append(colours(Tone.byNight(theme).get(0), PLAIN));
+            Tone.byNight(theme)
+                    .forEach(t -> set(
+                            css,
+                            t.key().equals("plain") ? "r-page" : "r-tint",
+                            t.ground().hex()));
+            css.append('}');
+            Tone.byNight(theme).forEach(t -> rule(css, t));
+            css.append('}');
         }
         String button = theme.text("buttonFill").equals("filled")
                 ? ".button{background:var(--link);border-color:var(--link);color:var(--ground)}"
@@ -137,17 +161,23 @@ public record StyleSheet(String look, String css, String hash) {
         return css.append(button).toString();
     }
 
-    /** A tone's colours as custom properties. */
-    static String colours(Tone tone) {
+    private static void rule(StringBuilder css, Tone tone) {
+        css.append(tone.key().equals("plain") ? "body,.t-plain{" : ".t-" + tone.key() + "{");
+        css.append(colours(tone, "")).append('}');
+    }
+
+    /** A tone's colours as custom properties, whose names begin with {@code prefix}. */
+    static String colours(Tone tone, String prefix) {
         StringBuilder css = new StringBuilder();
-        set(css, "ground", tone.ground().hex());
-        set(css, "words", tone.words().hex());
-        set(css, "quiet", tone.quiet().hex());
-        set(css, "link", tone.link().hex());
-        set(css, "line", tone.line().hex());
-        set(css, "far", tone.far().hex());
-        set(css, "raised", tone.raised().hex());
-        set(css, "wash", tone.wash().hex());
+        COLOURS.forEach(
+                (name, colour) -> set(css, prefix + name, colour.apply(tone).hex()));
+        return css.toString();
+    }
+
+    /** The plain tone's colours as they are by day or by night, for what wears another. */
+    static String plain() {
+        StringBuilder css = new StringBuilder();
+        COLOURS.keySet().forEach(name -> set(css, name, "var(--" + PLAIN + name + ")"));
         return css.toString();
     }
 

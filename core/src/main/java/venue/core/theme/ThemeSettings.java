@@ -121,7 +121,10 @@ public final class ThemeSettings {
                 colour("colourWords", "Words", "#1D2733"),
                 colour("colourAccent", "Accent", "#A85723"),
                 colour("colourTint", "Surface tinted", "#F0E7D6"),
-                colour("colourDeep", "Surface deep", "#12202F"));
+                colour("colourDeep", "Surface deep", "#12202F"),
+                of("byNight", "Dark for visitors whose machine is", YES_NO)
+                        .fallback(Value.of(false))
+                        .help("Page and tinted surface are made of the deep one then."));
     }
 
     private static List<Property> type() {

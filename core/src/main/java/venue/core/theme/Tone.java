@@ -10,6 +10,10 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
     private static final double PALE = 0.6;
     /** An accent that is this near to its ground would lose its colour before it could be read: links are words there. */
     private static final double FAINT = 2;
+    /** How much darker than the deep surface the page is by night, and how much of it the words take. */
+    private static final double NIGHT = 0.45;
+
+    private static final double NIGHT_WORDS = 0.08;
 
     /** Where a gradient out of the ground leads that keeps the words readable: a little darker, or a pale ground a little inked. */
     public Colour far() {
@@ -43,6 +47,16 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
                 tone("tinted", "Tinted", theme.colour("colourTint"), words, accent),
                 tone("deep", "Deep", theme.colour("colourDeep"), page, accent),
                 tone("accent", "Accent", accent, onAccent(theme), onAccent(theme)));
+    }
+
+    /** What plain and tinted are for visitors whose machine is dark: made of the deep surface. */
+    static List<Tone> byNight(Look theme) {
+        Colour deep = theme.colour("colourDeep");
+        Colour words = new Colour(255, 255, 255).mix(deep, NIGHT_WORDS);
+        Colour accent = theme.colour("colourAccent");
+        return List.of(
+                tone("plain", "Plain", deep.mix(new Colour(0, 0, 0), NIGHT), words, accent),
+                tone("tinted", "Tinted", deep.mix(words, NIGHT_WORDS), words, accent));
     }
 
     /** Page colour or words colour, whichever stands better on the accent. */

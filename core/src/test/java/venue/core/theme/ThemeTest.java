@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -36,7 +37,8 @@ class ThemeTest {
                 .with("colourAccent", hex(accent))
                 .with("colourDeep", hex(deep))
                 .with("colourPage", hex(page));
-        for (Tone tone : Tone.of(theme)) {
+        for (Tone tone : Stream.concat(Tone.of(theme).stream(), Tone.byNight(theme).stream())
+                .toList()) {
             assertThat(tone.words().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
             assertThat(tone.link().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
             assertThat(tone.quiet().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
@@ -54,6 +56,15 @@ class ThemeTest {
         Look other = dusk.with("headingFont", Value.of("bitter"));
         assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
         assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");
+    }
+
+    @Test
+    void onlyALookThatIsSetToFollowsTheVisitorsDarkSetting() {
+        Look dusk = ReadySite.look("dusk");
+        assertThat(StyleSheet.of(dusk).css()).doesNotContain("prefers-color-scheme");
+        assertThat(StyleSheet.of(dusk.with("byNight", Value.of(true))).css())
+                .contains("@media screen and (prefers-color-scheme:dark){:root{color-scheme:dark;")
+                .contains(StyleSheet.colours(Tone.byNight(dusk).get(0), "plain-"));
     }
 
     @Test

@@ -1,13 +1,11 @@
 package venue.server.catalog;
 
-import java.util.Comparator;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.page.PageSettings;
-import venue.core.pattern.Pattern;
 import venue.core.pattern.PatternGroups;
 import venue.core.section.SectionSettings;
 import venue.core.site.SiteFacts;
@@ -30,10 +28,7 @@ class CatalogController {
                 PageSettings.all(),
                 TemplateInfo.all(edition),
                 KindInfo.all(edition, here.role()),
-                edition.patterns()
-                        .sorted(Comparator.comparing(Pattern::name))
-                        .map(p -> PatternInfo.of(standing, p))
-                        .toList(),
+                PatternInfo.all(standing),
                 PatternGroups.of(edition.patterns()),
                 SharedInfo.all(standing),
                 edition.menus().stream().map(MenuInfo::of).toList(),

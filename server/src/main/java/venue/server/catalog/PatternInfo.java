@@ -1,7 +1,13 @@
 package venue.server.catalog;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
+import venue.core.edition.Edition;
+import venue.core.item.Hash;
+import venue.core.media.Media;
 import venue.core.pattern.Pattern;
+import venue.core.render.Furnished;
 import venue.store.workspace.Standing;
 
 /**
@@ -20,7 +26,17 @@ record PatternInfo(
         List<String> kinds,
         String drawn) {
 
-    static PatternInfo of(Standing standing, Pattern pattern) {
+    /** All of the site, by name; drawn with the pictures that it has now. */
+    static List<PatternInfo> all(Standing standing) {
+        Edition edition = standing.working();
+        String pictures = Furnished.pictures(edition).map(Media::id).collect(Collectors.joining(" "));
+        return edition.patterns()
+                .sorted(Comparator.comparing(Pattern::name))
+                .map(p -> of(standing, p, pictures))
+                .toList();
+    }
+
+    private static PatternInfo of(Standing standing, Pattern pattern, String pictures) {
         return new PatternInfo(
                 pattern.id(),
                 pattern.name(),
@@ -29,6 +45,6 @@ record PatternInfo(
                 pattern.sections().size(),
                 pattern.sections().get(0).columns().size(),
                 Drawn.kinds(pattern),
-                Drawn.print(standing, pattern.id()));
+                Hash.shortOf(Drawn.print(standing, pattern.id()) + pictures));
     }
 }
