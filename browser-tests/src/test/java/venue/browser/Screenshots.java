@@ -1,6 +1,7 @@
 package venue.browser;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.ElementHandle;
 import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -18,6 +19,8 @@ import org.junit.jupiter.api.io.TempDir;
 /** Takes the pictures in docs/screenshots from the demo, as {@code ./venue screenshots}. */
 class Screenshots {
 
+    private static final int HIGH = 800;
+
     @TempDir
     Path data;
 
@@ -27,7 +30,7 @@ class Screenshots {
     void takeThem() {
         try (Running venue = Running.at(8099, data);
                 Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
+                BrowserContext context = chromium.context(1280, HIGH)) {
             Page page = chromium.signedIn(context, venue, "maja");
             take(page, venue.venue("/kestrel-moor/plan/open-nights"), "plan");
             page.keyboard().press("t");
@@ -76,7 +79,7 @@ class Screenshots {
     void takeSetUp() {
         try (Running venue = Running.empty(data, Map.of());
                 Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
+                BrowserContext context = chromium.context(1280, HIGH)) {
             Page page = context.newPage();
             page.navigate(venue.venue("/"));
             page.getByLabel("Code, from").fill(venue.code());
@@ -199,7 +202,12 @@ class Screenshots {
 
     private void take(Page page, String name) {
         Chromium.settle(page);
-        page.frames().stream().filter(f -> !f.url().isEmpty()).forEach(Frame::waitForLoadState);
+        List<Frame> inSight = page.querySelectorAll("iframe").stream()
+                .filter(f -> f.boundingBox() != null && f.boundingBox().y < HIGH)
+                .map(ElementHandle::contentFrame)
+                .toList();
+        page.waitForCondition(() -> inSight.stream().noneMatch(f -> f.url().isEmpty()));
+        inSight.forEach(Frame::waitForLoadState);
         Chromium.settle(page);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
