@@ -6,12 +6,20 @@ import { join } from 'node:path'
 const [folder, origin, ...paths] = process.argv.slice(2)
 const ROUNDS = 3
 const ASKED = { performance: 97, accessibility: 100, 'best-practices': 100, seo: 100 }
+const TRIES = 3
 const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)]
 
-function once(path) {
+/** A run that broke off, which the browser does now and then, is made again. */
+function once(path, left = TRIES) {
   const flags = ['--quiet', '--output=json', '--chrome-flags=--headless=new --no-sandbox']
   const options = { maxBuffer: 1 << 28, stdio: ['ignore', 'pipe', 'ignore'] }
-  const report = JSON.parse(execFileSync(join(folder, 'node_modules/.bin/lighthouse'), [origin + path, ...flags], options))
+  let report
+  try {
+    report = JSON.parse(execFileSync(join(folder, 'node_modules/.bin/lighthouse'), [origin + path, ...flags], options))
+  } catch (broken) {
+    if (left > 1) return once(path, left - 1)
+    throw new Error(`${path}: Lighthouse ended with ${broken.status}`, { cause: broken.signal })
+  }
   if (report.runtimeError) throw new Error(`${path}: ${report.runtimeError.message}`)
   const scores = Object.fromEntries(Object.keys(ASKED).map((key) => [key, Math.round(report.categories[key].score * 100)]))
   return { ...scores, shift: report.audits['cumulative-layout-shift'].numericValue }

@@ -10,7 +10,7 @@ public final class Pictures {
     /** From edge to edge of the window. */
     public static final int EDGES = 13;
 
-    /** How many pictures a visitor may see before they scroll. */
+    /** How many pictures a visitor may see before they scroll; one from edge to edge is all of them. */
     private static final int IN_SIGHT = 3;
 
     private static final int WHOLE = 12;
@@ -39,7 +39,7 @@ public final class Pictures {
         if (!focal.isEmpty()) {
             out.attr("class", focal);
         }
-        int place = scene.nextPicture();
+        int place = scene.nextPicture(span >= EDGES ? IN_SIGHT : 1);
         if (place == 1) {
             out.attr("fetchpriority", "high");
         } else if (place > IN_SIGHT) {

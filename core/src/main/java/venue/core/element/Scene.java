@@ -98,8 +98,12 @@ public interface Scene {
     /** The look that the site wears. */
     Look look();
 
-    /** Counts the pictures of the page as they are written, from 1: the first few are among what a visitor sees first. */
-    int nextPicture();
+    /**
+     * Counts the pictures of the page as they are written, from 1: the first few are among what a visitor sees first.
+     *
+     * @param room of how many pictures this one takes the room
+     */
+    int nextPicture(int room);
 
     /** The share of the page's width, in twelfths, that the column at hand has. */
     int span();

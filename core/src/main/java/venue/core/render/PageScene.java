@@ -281,8 +281,10 @@ final class PageScene implements Scene {
     }
 
     @Override
-    public int nextPicture() {
-        return ++pictures;
+    public int nextPicture(int room) {
+        int place = pictures + 1;
+        pictures += room;
+        return place;
     }
 
     @Override
