@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.WeakHashMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import venue.core.item.Hash;
 
 /**
@@ -85,9 +86,15 @@ public record StyleSheet(String look, String css, String hash) {
         return faces.toString();
     }
 
-    /** The fonts that a page in this look needs before it is drawn: one that comes later is not shown before the next page. */
+    /**
+     * The fonts that a page in this look needs before it is drawn: one that comes later is not shown before the next page. Labels can
+     * wait where they have a font of their own.
+     */
     public static List<String> fonts(Look theme) {
-        return families(theme).stream().map(f -> FONTS + f.mainFile()).toList();
+        return Stream.of("headingFont", "bodyFont")
+                .map(f -> FONTS + FontFamily.of(theme.text(f)).mainFile())
+                .distinct()
+                .toList();
     }
 
     private static String root(Look theme) {

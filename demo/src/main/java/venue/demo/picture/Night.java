@@ -59,7 +59,7 @@ final class Night {
             Plate.plus(at, 0x9C93A8, body * 1.0);
             Plate.plus(at, 0xD9BFA6, core * body * 0.55);
         });
-        for (int i = 0; i < 2600; i++) {
+        for (int i = 0; i < 1300; i++) {
             double y = plate.chance.nextDouble() * plate.height * 0.8;
             double x = fromX + slope * y + plate.chance.nextGaussian() * plate.width * 0.075;
             plate.glow(x, y, 0.6, STARLIGHT, 0.25 * plate.chance.nextDouble());

@@ -23,7 +23,7 @@ final class Plate {
     }
 
     private static final float QUALITY = 0.8f;
-    private static final double GRAIN = 0.014;
+    private static final double GRAIN = 0.006;
     private static final double CORNERS = 0.22;
 
     final int width;

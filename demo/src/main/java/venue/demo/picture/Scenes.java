@@ -13,7 +13,7 @@ public final class Scenes {
     public static byte[] milkyWay(long seed) {
         Plate plate = new Plate(WIDE, HIGH, seed);
         Night.fade(plate, 0.84, 0x070C1B, 0x1B3A5E, 0xC58A66);
-        Night.stars(plate, 1250, 0.86);
+        Night.stars(plate, 900, 0.86);
         Night.band(plate, WIDE * 0.62, WIDE * 0.98);
         Moor.ridges(plate, 0.78, 4, 0x8D7B78);
         return plate.drawn(pen -> Figures.dome(pen, WIDE * 0.27, HIGH * 0.91, 92))

@@ -45,7 +45,7 @@ public final class MediaIntake {
     private static final int ALL = 100;
     private static final int WIDEST = 2_400;
     private static final int[] WIDTHS = {480, 960, 1_600};
-    private static final float QUALITY = 0.82f;
+    private static final float QUALITY = 0.78f;
 
     private final MediaFiles files;
     private final Turns turns = new Turns();
