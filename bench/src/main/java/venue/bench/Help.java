@@ -18,6 +18,7 @@ import venue.core.section.SectionSettings;
 import venue.core.text.HtmlCleaner;
 import venue.core.theme.StyleSheet;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** What a template of any engine would ask of the items: values with their fallback, links as they lead now, menus. */
 public final class Help {
@@ -36,6 +37,10 @@ public final class Help {
 
     public String description() {
         return Head.description(view.edition(), page);
+    }
+
+    public String fact(String key) {
+        return Values.text(view.edition().site().facts(), key);
     }
 
     public String theme(String key) {
