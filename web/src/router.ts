@@ -82,6 +82,18 @@ export const router = createRouter({
           component: () => import('@/template/TemplateScreen.vue'),
         },
         {
+          path: 'patterns',
+          name: 'patterns',
+          meta: { shape: 'frames' },
+          component: () => import('@/pattern/PatternsScreen.vue'),
+        },
+        {
+          path: 'patterns/:pattern',
+          name: 'pattern',
+          meta: { shape: 'halves' },
+          component: () => import('@/pattern/PatternScreen.vue'),
+        },
+        {
           path: 'roll-out/:item',
           name: 'roll-out',
           component: () => import('@/template/RollOutScreen.vue'),

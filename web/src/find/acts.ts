@@ -48,6 +48,14 @@ const ACTS: Act[] = [
     for: 'managers',
   },
   {
+    id: 'pattern',
+    name: 'Make a pattern',
+    locator: 'Patterns',
+    also: 'new section block ready-made reuse',
+    to: { name: 'patterns' },
+    for: 'managers',
+  },
+  {
     id: 'kind',
     name: 'Make a kind of page',
     locator: 'Templates',

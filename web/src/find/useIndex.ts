@@ -121,7 +121,8 @@ function shapes(site: Site): Entry[] {
     group: 'Patterns' as const,
     name: p.name,
     locator: p.group,
-    to: { name: 'templates', hash: '#patterns' },
+    also: p.note,
+    to: { name: 'pattern', params: { pattern: p.id } },
   }))
   return [...templates, ...patterns]
 }

@@ -20,6 +20,7 @@ const urgent = computed(() => findings.value.filter((f) => f.urgent).length)
 const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
   { name: 'plan', label: 'Plan', also: ['page', 'form', 'new'] },
   { name: 'templates', label: 'Templates', also: ['template', 'roll-out', 'kind'], managers: true },
+  { name: 'patterns', label: 'Patterns', also: ['pattern'], managers: true },
   { name: 'theme', label: 'Theme', also: [] },
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },

@@ -14,7 +14,7 @@ const galley = useGalley()
 const prompting = ref(false)
 const prompt = ref('')
 const picture = computed(() => props.property.type === 'PICTURE')
-const onTemplate = computed(() => galley.sheet.value?.sort === 'template')
+const forPages = computed(() => galley.sheet.value?.sort !== 'page')
 const fits = (type: PropertyType) =>
   (type === 'PICTURE') === picture.value && !['FILE', 'MANY', 'KIND'].includes(type)
 
@@ -23,10 +23,11 @@ interface Source {
   title: string
   note: string
 }
-/** The kinds whose pages can show it: those that may wear this template, or the page's own. */
+/** The kinds whose pages can show it: those that may wear this template, or the page's own; a pattern may come to any. */
 const kinds = computed(() => {
   const { id, sort } = galley.sheet.value ?? { id: '', sort: 'page' }
   const all = (site.catalog?.kinds ?? []).filter((k) => !k.pageless)
+  if (sort === 'pattern') return all
   if (sort === 'template') return all.filter((k) => k.templates.includes(id))
   return all.filter((k) => k.id === site.rows.get(id)?.kind)
 })
@@ -93,7 +94,7 @@ function keepPrompt() {
         @click="emit('change', undefined)"
       />
       <v-list-item
-        v-if="onTemplate"
+        v-if="forPages"
         title="To be filled in on each page…"
         :subtitle="isToFill(value) ? value.toFill : 'With a prompt that says what to write'"
         @click="ask"

@@ -33,7 +33,7 @@ const rest = computed(() =>
 /** On a template, what an element shows can come from the page, the site or an option. */
 const BINDABLE = ['WORDS', 'LINES', 'RICH', 'PICTURE']
 const bindable = computed(() =>
-  session.manager && galley.sheet.value?.sort === 'template'
+  session.manager && galley.sheet.value?.sort !== 'page'
     ? front.value.find((p) => BINDABLE.includes(p.type))
     : undefined,
 )

@@ -18,10 +18,9 @@ const router = useRouter()
 const WORDS: Record<string, string> = { IN_STEP: 'in step', BEHIND: 'behind', ADAPTED: 'adapted' }
 const words = computed(() => WORDS[props.own.lineage] ?? '')
 /** By its sort too: a pattern often has the name of its section. */
-const origin = computed(() => {
-  const template = site.templates.has(props.own.section.origin?.item ?? '')
-  return `the ${template ? 'template' : 'pattern'} ${props.own.originName}`
-})
+const item = computed(() => props.own.section.origin?.item ?? '')
+const sort = computed(() => (site.templates.has(item.value) ? 'template' : 'pattern'))
+const origin = computed(() => `the ${sort.value} ${props.own.originName}`)
 const at = computed(() => ({ page: galley.id(), section: props.own.section.id }))
 
 function follow() {
@@ -62,10 +61,15 @@ async function teach() {
         @click="follow"
       />
       <v-list-item
-        v-if="session.manager && own.section.origin"
+        v-if="session.manager"
+        :title="`Open ${origin}`"
+        @click="router.push({ name: sort, params: { [sort]: item } })"
+      />
+      <v-list-item
+        v-if="session.manager"
         :title="`Roll ${origin} out…`"
         subtitle="To all pages with copies of it, looked at one by one"
-        @click="router.push({ name: 'roll-out', params: { item: own.section.origin.item } })"
+        @click="router.push({ name: 'roll-out', params: { item } })"
       />
       <v-list-item
         v-if="session.manager && own.lineage === 'ADAPTED'"

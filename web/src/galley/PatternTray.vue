@@ -9,6 +9,7 @@ import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
+import { offered } from '@/site/offered'
 import TakePageSheet from './TakePageSheet.vue'
 import { useGalley } from './useGalley'
 import { whyNotIn } from './whyNotIn'
@@ -20,17 +21,19 @@ const search = ref('')
 const group = ref('All')
 const box = ref<HTMLElement | null>(null)
 const spot = computed(() => galley.spot.value!)
-const purposes = computed(() => site.catalog?.patternGroups ?? [])
+const purposes = computed(() =>
+  (site.catalog?.patternGroups ?? []).filter((g) => patterns.value.some((p) => p.group === g)),
+)
 const rank = (p: PatternInfo) => purposes.value.indexOf(p.group)
 const recent = useLocalStorage<string[]>(`venue-recent-${site.id}`, [])
 const RECENT = 8
-const patterns = computed(() => site.catalog?.patterns ?? [])
+const patterns = computed(() => offered(site.catalog).filter((p) => p.id !== galley.id()))
 const groups = computed(() => {
   return [
     'All',
     ...(recent.value.length ? ['Used lately'] : []),
     ...purposes.value,
-    ...(site.catalog?.shared.length ? ['Shared'] : []),
+    ...(site.catalog?.shared.length && galley.sheet.value?.sort !== 'pattern' ? ['Shared'] : []),
     'Empty',
   ]
 })
@@ -39,7 +42,10 @@ const zone = computed(() => galley.sheet.value?.zones.find((z) => z.key === spot
 const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
 const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
 const fits = (p: PatternInfo) => takes(p.kinds) && (!narrow.value || (p.sections === 1 && p.columns === 1))
-const shared = computed(() => (site.catalog?.shared ?? []).filter((s) => takes(s.kinds)))
+/** Not in a pattern, which is copied. */
+const shared = computed(() =>
+  galley.sheet.value?.sort === 'pattern' ? [] : (site.catalog?.shared ?? []).filter((s) => takes(s.kinds)),
+)
 const everything = ref(false)
 const onPage = computed(() => galley.sheet.value?.sort === 'page')
 const shown = computed(() => {
@@ -47,7 +53,7 @@ const shown = computed(() => {
   return patterns.value
     .filter((p) => group.value === 'All' || inGroup(p))
     .filter((p) => `${p.name} ${p.group}`.toLowerCase().includes(words))
-    .filter((p) => takes(p.kinds) && (everything.value || fits(p)) && (onPage.value || p.sections === 1))
+    .filter((p) => takes(p.kinds) && (everything.value || fits(p)))
     .sort((a, b) => rank(a) - rank(b))
 })
 const left = computed(() =>
@@ -60,19 +66,19 @@ function inGroup(p: PatternInfo): boolean {
   return group.value === 'Used lately' ? recent.value.includes(p.id) : p.group === group.value
 }
 
-/** A whole page goes in at once where there is nothing yet; else it is looked at first. */
+/** Several sections go in at once where there is nothing yet; else they are looked at first. */
 const asked = ref<PatternInfo | null>(null)
 function choose(pattern: PatternInfo) {
   const mine = galley.sheet.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
-  if (pattern.sections > 1 && mine) asked.value = pattern
-  else if (pattern.sections > 1) void takePage(pattern, false)
+  if (pattern.sections > 1 && mine && onPage.value) asked.value = pattern
   else place(pattern)
 }
-async function takePage(pattern: PatternInfo, instead: boolean) {
+async function take(pattern: PatternInfo, instead: boolean) {
   asked.value = null
+  if (!instead) return place(pattern)
   used(pattern)
   close()
-  await galley.give({ verb: 'take-pattern', page: galley.id(), pattern: pattern.id, instead })
+  await galley.give({ verb: 'take-pattern', page: galley.id(), pattern: pattern.id })
 }
 function used(pattern: PatternInfo) {
   recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
@@ -177,7 +183,8 @@ useEventListener(
     <TakePageSheet
       v-if="asked"
       :pattern="asked"
-      @take="(instead) => takePage(asked!, instead)"
+      :spot="spot"
+      @take="(instead) => take(asked!, instead)"
       @close="asked = null"
     />
   </section>

@@ -7,7 +7,7 @@ import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ColumnsRow from './ColumnsRow.vue'
 import LineageMenu from './LineageMenu.vue'
-import KeepPatternSheet from './KeepPatternSheet.vue'
+import NewPatternSheet from './NewPatternSheet.vue'
 import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
 import { plainWords } from '@/words/fold'
@@ -120,7 +120,7 @@ function mend() {
       <span class="grow" />
       <span v-if="toFill" class="fill">{{ toFill }} to fill</span>
       <button
-        v-if="manager"
+        v-if="manager && own.reach !== 'PATTERN'"
         type="button"
         class="plain-act reach"
         :class="{ far: own.reach !== 'HERE' }"
@@ -166,9 +166,10 @@ function mend() {
     <SettingsPane v-if="settings" :section="section" />
     <ColumnsRow :section="section" />
     <ReachSheet v-if="reaching" :own="own" @close="reaching = false" />
-    <KeepPatternSheet
+    <NewPatternSheet
       v-if="keeping"
-      :section="section.id"
+      :page="galley.id()"
+      :sections="[section.id]"
       :suggested="section.name"
       @close="keeping = false"
     />

@@ -1,14 +1,17 @@
-import type { PageDetail, TemplateDetail } from '@/api/types'
+import type { PageDetail, PatternDetail, TemplateDetail } from '@/api/types'
 
-/** What the galley is written on: a page, or a template. */
+/** What the galley is written on: a page, a template or a pattern. */
 export interface Sheet extends Pick<
   PageDetail,
   'id' | 'zones' | 'everywhere' | 'shelf' | 'toFill' | 'address' | 'options'
 > {
-  sort: 'page' | 'template'
+  sort: 'page' | 'template' | 'pattern'
   /** Where its proof is served, and where what visitors would get is asked for. */
   proof: { path: string; query: string; markup: string }
 }
+
+/** What only pages have. */
+const SHAPE = { everywhere: [], shelf: [], toFill: [], address: '' }
 
 export function pageSheet(page: PageDetail | null): Sheet | null {
   if (!page) return null
@@ -24,5 +27,14 @@ export function templateSheet(template: TemplateDetail | null, on: string): Shee
   const query = on ? `on=${on}` : ''
   const markup = `templates/${id}/markup?visitor=true&${query}`
   const proof = { path: `template/${id}`, query, markup }
-  return { id, zones, options, everywhere: [], shelf: [], toFill: [], address: '', sort: 'template', proof }
+  return { ...SHAPE, id, zones, options, sort: 'template', proof }
+}
+
+/** @param sample whether its places to fill are looked at with samples in them */
+export function patternSheet(pattern: PatternDetail | null, sample: boolean): Sheet | null {
+  if (!pattern) return null
+  const { id, zones } = pattern
+  const markup = `patterns/${id}/markup?visitor=true&sample=${sample}`
+  const proof = { path: `pattern/${id}`, query: sample ? 'sample=1' : '', markup }
+  return { ...SHAPE, id, zones, options: [], sort: 'pattern', proof }
 }

@@ -6,8 +6,8 @@ import { counted } from '@/words/counted'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useGalley } from './useGalley'
 
-/** A pattern of a whole page, looked at before it is taken onto a page that has sections of its own. */
-defineProps<{ pattern: PatternInfo }>()
+/** A pattern of several sections, looked at before it is taken onto a page that has sections of its own. */
+const props = defineProps<{ pattern: PatternInfo; spot: { zone: string; index: number } }>()
 const emit = defineEmits<{ take: [instead: boolean]; close: [] }>()
 const galley = useGalley()
 const mine = computed(
@@ -17,10 +17,10 @@ const one = computed(() => mine.value === 1)
 const words = computed(() =>
   mine.value === 1 ? 'The one section of this page' : `The ${mine.value} sections of this page`,
 )
-const WAYS = [
-  { name: 'After mine', instead: false },
-  { name: 'Instead of mine', instead: true },
-]
+const WAYS = computed(() => [
+  { name: 'Among mine', instead: false, query: `&zone=${props.spot.zone}&index=${props.spot.index}` },
+  { name: 'Instead of mine', instead: true, query: '' },
+])
 </script>
 
 <template>
@@ -37,7 +37,7 @@ const WAYS = [
         <div class="look">
           <ProofFrame
             :path="`page/${galley.id()}`"
-            :query="`take=${pattern.id}${way.instead ? '&instead=1' : ''}&marks=1`"
+            :query="`take=${pattern.id}${way.query}&marks=1`"
             :width="1100"
             still
             fit
@@ -49,7 +49,7 @@ const WAYS = [
           {{
             way.instead
               ? `${words} ${one ? 'goes' : 'go'} to the shelf, and can come back.`
-              : `${words} ${one ? 'stays as it is' : 'stay as they are'}.`
+              : `It stands where you chose. ${words} ${one ? 'stays as it is' : 'stay as they are'}.`
           }}
         </p>
       </section>

@@ -2,6 +2,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
 import { pagesOf } from '@/site/pagesOf'
+import { offered } from '@/site/offered'
 import { useSite } from '@/site/useSite'
 import { makeAddress } from './address'
 import { blank, LONGEST_TITLE, type Form, type Start } from './form'
@@ -64,7 +65,7 @@ function describing(start: Start) {
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
   })
-  const beginnings = computed(() => (site.catalog?.patterns ?? []).filter((p) => p.sections > 1))
+  const beginnings = computed(() => offered(site.catalog).filter((p) => p.sections > 1))
   const begun = computed(() => beginnings.value.find((p) => p.id === form.begin))
   return {
     form,

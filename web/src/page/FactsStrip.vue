@@ -13,7 +13,7 @@ import ReleasePageSheet from '@/release/ReleasePageSheet.vue'
 import { LONGEST_TITLE } from '@/newpage/form'
 import HoldsSheet from './HoldsSheet.vue'
 import HistorySheet from './HistorySheet.vue'
-import KeepPatternSheet from '@/galley/KeepPatternSheet.vue'
+import NewPatternSheet from '@/galley/NewPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
 import SendProofSheet from './SendProofSheet.vue'
@@ -173,9 +173,9 @@ function rename(title: string, input: HTMLInputElement) {
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
-    <KeepPatternSheet
+    <NewPatternSheet
       v-if="sheet === 'pattern'"
-      :section="null"
+      :page="page.id"
       :suggested="page.title"
       @close="sheet = null"
     />

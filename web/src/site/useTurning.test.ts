@@ -28,6 +28,7 @@ describe('taking back', () => {
   it.each([
     ['visit', 'on “Visit”', { name: 'page', params: { page: 'visit' } }],
     ['plain', 'in the template Plain', { name: 'template', params: { template: 'plain' } }],
+    ['voice', 'in the pattern Voice', { name: 'pattern', params: { pattern: 'voice' } }],
     ['main', 'in the lines of Main', { name: 'plan', params: { page: '' }, query: { menu: 'main' } }],
   ])('what was done to %s says where, and leads there', async (item, where, to) => {
     Object.assign(route, { name: 'media', params: {} })

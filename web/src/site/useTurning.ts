@@ -24,6 +24,8 @@ function makeActs() {
     if (row) return inPlan(at('page', { page: item }, `on “${row.title}”`))
     const template = site.templates.get(item)
     if (template) return at('template', { template: item }, `in the template ${template.name}`)
+    const pattern = site.catalog?.patterns.find((p) => p.id === item)
+    if (pattern) return at('pattern', { pattern: item }, `in the pattern ${pattern.name}`)
     const menu = site.catalog?.menus.find((m) => m.id === item)
     const to = { name: 'plan', params: { page: '' }, query: { menu: item } }
     if (menu) return inPlan({ words: `in the lines of ${menu.name}`, to, seen: false })

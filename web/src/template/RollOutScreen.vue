@@ -50,10 +50,10 @@ const shown = computed(() => {
   const cell = row?.cells.find((c) => c.key === at.value?.key)
   return row && cell ? { row, cell } : null
 })
-/** To the template; patterns have no screen of their own. */
+const ofTemplate = computed(() => site.templates.has(id.value))
 function back() {
   const template = { name: 'template', params: { template: id.value } }
-  void router.push(site.templates.has(id.value) ? template : { name: 'plan', params: { page: '' } })
+  void router.push(ofTemplate.value ? template : { name: 'pattern', params: { pattern: id.value } })
 }
 /** To the same change on the page above or below. */
 function walk(event: KeyboardEvent, by: 1 | -1) {
@@ -78,12 +78,9 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
   <div class="screen">
     <header class="screen-head">
       <div>
-        <button type="button" class="mono back" @click="back">
-          ← {{ site.templates.has(id) ? table?.name : 'Plan' }}
-        </button>
+        <button type="button" class="mono back" @click="back">← {{ table?.name }}</button>
         <h1>
-          <WordOf word="roll-out">Roll out</WordOf> {{ site.templates.has(id) ? '' : 'the pattern '
-          }}{{ table?.name }}
+          <WordOf word="roll-out">Roll out</WordOf> {{ ofTemplate ? '' : 'the pattern ' }}{{ table?.name }}
         </h1>
       </div>
       <FilterTabs v-model="filter" :tabs="tabs" label="Filter" />
@@ -178,7 +175,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
         :row="shown.row"
         :cell="shown.cell"
         :item="id"
-        :pattern="!site.templates.has(id)"
+        :pattern="!ofTemplate"
         :choices="roll.choicesOf(shown.row)"
         @choose="(choice) => roll.choose(shown!.row, shown!.cell, choice)"
         @close="close"
@@ -186,9 +183,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
     </div>
     <p v-else-if="table" class="screen-head nothing">
       {{ filter === 'all pages' ? 'All pages are in step with it.' : 'There is no such page.' }}
-      <button type="button" class="textlink" @click="back">
-        Back to {{ site.templates.has(id) ? table.name : 'the Plan' }}
-      </button>
+      <button type="button" class="textlink" @click="back">Back to {{ table.name }}</button>
     </p>
     <AwaitedScreen v-else />
   </div>

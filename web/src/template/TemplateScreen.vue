@@ -18,14 +18,14 @@ import { useSiteType } from '@/site/useSiteType'
 import { useGalleyKeys } from '@/galley/useGalleyKeys'
 import TemplateStrip from './TemplateStrip.vue'
 import type { Copies } from '@/api/types'
-import { useCopies } from './useCopies'
+import { useCopies } from '@/site/useCopies'
 import { useTemplate } from './useTemplate'
 
 const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.template))
-const copies = useCopies(id)
+const copies = useCopies<Copies>(computed(() => `templates/${id.value}`))
 /** The page on whose content it is looked at. */
 const on = ref('')
 const { template, html, problem } = useTemplate(id, on)
@@ -114,41 +114,10 @@ useGalleyKeys(
 </template>
 
 <style scoped>
-.reaching {
-  display: flex;
-  gap: 20px;
-  padding: 6px 20px;
-  font-size: 13px;
-  background: var(--juniper-wash);
-  border-bottom: 1px solid var(--line);
-}
-.looked {
-  position: relative;
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  white-space: nowrap;
-}
-.looked .choice {
-  width: 190px;
-}
-.looked :deep(.choice:not(.few) > [role='radiogroup']) {
-  position: absolute;
-  right: 0;
-  width: 320px;
-  z-index: 5;
-}
 .split {
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
 }
 .gone {
   padding: 80px;
-}
-@media (max-width: 820px) {
-  .reaching {
-    flex-direction: column;
-    gap: 6px;
-    padding: 8px 14px;
-  }
 }
 </style>

@@ -11,7 +11,6 @@ import { useSite } from '@/site/useSite'
 import NewKindSheet from '@/kind/NewKindSheet.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import NewTemplateSheet from './NewTemplateSheet.vue'
-import PatternList from './PatternList.vue'
 
 const site = useSite()
 const session = useSession()
@@ -95,8 +94,7 @@ function brings(t: TemplateInfo) {
           </li>
         </ul>
       </section>
-      <PatternList v-if="manager" />
-      <LibraryShelf v-if="manager" :sorts="['KIND', 'TEMPLATE', 'PATTERN']" />
+      <LibraryShelf v-if="manager" :sorts="['KIND', 'TEMPLATE']" />
     </div>
     <NewKindSheet v-if="makingKind" @close="makingKind = false" />
     <NewTemplateSheet v-if="making" @close="making = false" />

@@ -26,7 +26,27 @@ export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
   ...more,
 })
 
+const pattern = (id: string, name: string, group: string, more = {}) => ({
+  id,
+  name,
+  group,
+  note: '',
+  retired: false,
+  toFill: 1,
+  sections: 1,
+  columns: 1,
+  kinds: ['heading'],
+  drawn: id,
+  ...more,
+})
 const CATALOG = {
+  patterns: [
+    pattern('call', 'Call', 'Calls'),
+    pattern('voice', 'Voice', 'Voices', { note: 'What somebody says' }),
+    pattern('old', 'Old voice', 'Voices', { retired: true }),
+    pattern('bare', 'Bare', 'Voices', { sections: 0, columns: 0, kinds: [] }),
+  ],
+  patternGroups: ['Calls', 'Voices'],
   elements: [
     {
       key: 'heading',

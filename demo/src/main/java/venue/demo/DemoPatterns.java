@@ -1,8 +1,11 @@
 package venue.demo;
 
+import java.util.Map;
 import venue.core.pattern.Pattern;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Sectioned;
+import venue.core.section.Zones;
 import venue.core.value.Value;
 
 /** The ready-made patterns as an observatory has them, which tells its news in articles. */
@@ -14,12 +17,9 @@ final class DemoPatterns {
 
     /** The pattern, with articles in the listings that show pages of any kind. */
     static Pattern ofArticles(Pattern pattern) {
-        return new Pattern(
-                pattern.id(),
-                pattern.name(),
-                pattern.group(),
-                pattern.note(),
-                pattern.sections().stream().map(DemoPatterns::ofArticles).toList());
+        return pattern.withBody(new Zones(Map.of(
+                Sectioned.MAIN,
+                pattern.sections().stream().map(DemoPatterns::ofArticles).toList())));
     }
 
     private static Section ofArticles(Section section) {

@@ -114,7 +114,7 @@ class HistoryTest {
                 403,
                 "managers-only");
         refused(
-                tomas.give("keep-pattern", "page", "tonight", "id", "x", "name", "X", "group", ""),
+                tomas.give("make-pattern", "page", "tonight", "id", "x", "name", "X", "group", ""),
                 403,
                 "managers-only");
         String markup =
@@ -144,6 +144,6 @@ class HistoryTest {
                         "replace-media", "media", "trails", "by", made.get("id").asString()),
                 422,
                 "not-alike");
-        refused(maja.give("take-pattern", "page", "visit", "pattern", "nope", "instead", true), 404, "unknown-pattern");
+        refused(maja.give("take-pattern", "page", "visit", "pattern", "nope"), 404, "unknown-pattern");
     }
 }

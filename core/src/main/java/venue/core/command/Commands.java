@@ -11,6 +11,7 @@ import venue.core.edit.look.LookCommand;
 import venue.core.edit.media.MediaCommand;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.pattern.PatternCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.site.SiteCommand;
 import venue.core.edit.template.TemplateCommand;
@@ -23,6 +24,7 @@ public final class Commands {
             PageCommand.class,
             SectionCommand.class,
             TemplateCommand.class,
+            PatternCommand.class,
             KindCommand.class,
             EntryCommand.class,
             MediaCommand.class,

@@ -6,7 +6,7 @@ import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.text.Letters;
 
-/** Names of templates and kinds: short, and each once; and the line that says what they are for. */
+/** Names of templates, kinds and patterns: short, and each once; and the line that says what they are for. */
 public final class Names {
 
     private static final int LONGEST = 60;
@@ -30,7 +30,7 @@ public final class Names {
 
     public static String check(Edition edition, Class<? extends Item> type, String id, String name) {
         String noun = ItemSort.nounOf(type);
-        String words = line(noun, name, LONGEST, "Give one that says what pages it is for.");
+        String words = line(noun, name, LONGEST, "Give one that says what it is for.");
         edition.all(type)
                 .filter(t -> !t.id().equals(id) && t.name().equalsIgnoreCase(words))
                 .findFirst()
@@ -50,7 +50,7 @@ public final class Names {
                     "too-long",
                     "note",
                     "This note has " + note.length() + " characters; " + LONGEST_NOTE + " fit.",
-                    "Say in a line what pages it is for.");
+                    "Say in a line what it is for.");
         }
         return note.strip();
     }

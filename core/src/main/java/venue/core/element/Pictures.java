@@ -10,6 +10,9 @@ public final class Pictures {
     /** From edge to edge of the window. */
     public static final int EDGES = 13;
 
+    /** From edge to edge, and no higher than a band above what the page is about. */
+    public static final int BAND = 14;
+
     /** How many pictures a visitor may see before they scroll; one from edge to edge is all of them. */
     private static final int IN_SIGHT = 3;
 
@@ -25,7 +28,7 @@ public final class Pictures {
     /**
      * The first pictures of a page are fetched at once, the first before all else; the others when they come near.
      *
-     * @param span the share of the page's width it takes on wide screens, in twelfths; {@link #EDGES} is from edge to edge
+     * @param span the share of the page's width it takes on wide screens, in twelfths; {@link #EDGES} and {@link #BAND} are from edge to edge
      */
     public static void write(Scene scene, Media media, String alt, int span, HtmlWriter out) {
         int middle = media.widths().get(media.widths().size() / 2);
@@ -39,12 +42,16 @@ public final class Pictures {
         if (!focal.isEmpty()) {
             out.attr("class", focal);
         }
-        int place = scene.nextPicture(span >= EDGES ? IN_SIGHT : 1);
+        int place = scene.nextPicture(room(span));
         if (place == 1) {
             out.attr("fetchpriority", "high");
         } else if (place > IN_SIGHT) {
             out.attr("loading", "lazy").attr("decoding", "async");
         }
+    }
+
+    private static int room(int span) {
+        return span == EDGES ? IN_SIGHT : span > EDGES ? IN_SIGHT - 1 : 1;
     }
 
     private static String sources(Media media) {

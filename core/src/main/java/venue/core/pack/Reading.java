@@ -212,7 +212,8 @@ public final class Reading {
                 site.look(),
                 site.fallbackTemplate(),
                 site.facts(),
-                site.foot());
+                site.foot(),
+                site.patternGroups().isEmpty() ? now.patternGroups() : site.patternGroups());
     }
 
     private Optional<Look> look() {

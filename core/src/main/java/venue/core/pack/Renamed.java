@@ -38,7 +38,7 @@ final class Renamed {
         } else if (item instanceof Kind kind) {
             return kind.withName(name, kind.note());
         } else if (item instanceof Pattern p) {
-            return new Pattern(p.id(), name, p.group(), p.note(), p.sections());
+            return p.described(name, p.group(), p.note());
         } else if (item instanceof Look look) {
             return new Look(look.id(), name, look.settings());
         } else if (item instanceof SharedSection shared) {

@@ -80,7 +80,7 @@ final class Walk {
         } else if (item instanceof Template template) {
             return template(template, id);
         } else if (item instanceof Pattern p) {
-            return new Pattern(id, p.name(), p.group(), p.note(), sections(p.sections()));
+            return new Pattern(id, p.name(), p.group(), p.note(), sections(p.sections()), p.retired());
         } else if (item instanceof SharedSection shared) {
             return new SharedSection(id, section(shared.section()));
         } else if (item instanceof Kind kind) {
@@ -168,7 +168,8 @@ final class Walk {
                 refs.needed(s.look()).orElse(s.look()),
                 refs.needed(s.fallbackTemplate()).orElse(s.fallbackTemplate()),
                 needed(SiteFacts.all(), s.facts()),
-                s.foot().stream().flatMap(f -> refs.needed(f).stream()).toList());
+                s.foot().stream().flatMap(f -> refs.needed(f).stream()).toList(),
+                s.patternGroups());
     }
 
     private List<Line> lines(List<Line> lines) {

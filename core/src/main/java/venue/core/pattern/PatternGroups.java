@@ -3,13 +3,15 @@ package venue.core.pattern;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import venue.core.site.Site;
 
-/** The purposes under which patterns are offered, in the order in which pages are written; a site's own come after. */
+/** The purposes under which patterns are offered, usually in the order in which pages are written. */
 public final class PatternGroups {
 
     private static final List<String> ORDER = List.of(
             "Openings",
             "Features",
+            "Figures",
             "People",
             "Voices",
             "Questions",
@@ -25,16 +27,17 @@ public final class PatternGroups {
 
     private PatternGroups() {}
 
-    /** Those of the patterns, each once. */
-    public static List<String> of(Stream<Pattern> patterns) {
+    /** Those of the patterns, each once: in the site's own order if it has one, those that it doesn't name at the end. */
+    public static List<String> of(Site site, Stream<Pattern> patterns) {
+        List<String> order = site.patternGroups().isEmpty() ? ORDER : site.patternGroups();
         return patterns.map(Pattern::group)
                 .distinct()
-                .sorted(Comparator.comparingInt(PatternGroups::rank).thenComparing(Comparator.naturalOrder()))
+                .sorted(Comparator.comparingInt((String g) -> rank(order, g)).thenComparing(Comparator.naturalOrder()))
                 .toList();
     }
 
-    private static int rank(String group) {
-        int at = ORDER.indexOf(group);
-        return at < 0 ? ORDER.size() : at;
+    private static int rank(List<String> order, String group) {
+        int at = order.indexOf(group);
+        return at < 0 ? order.size() : at;
     }
 }

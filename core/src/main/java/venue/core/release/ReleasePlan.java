@@ -12,12 +12,14 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.redirect.Redirect;
+import venue.core.site.Site;
 
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
 public final class ReleasePlan {
@@ -35,7 +37,7 @@ public final class ReleasePlan {
             Item before = live.find(id).orElse(null);
             Item after = working.find(id).orElse(null);
             Item there = after == null ? before : after;
-            if (there != null && isReleased(there) && before != after && !Objects.equals(before, after)) {
+            if (there != null && before != after && !Objects.equals(toVisitors(before), toVisitors(after))) {
                 found.add(teller.entry(id, before, after));
             }
         }
@@ -64,9 +66,9 @@ public final class ReleasePlan {
         return new ReleasePlan(live, working, differing);
     }
 
-    /** Patterns are the managers' own and reach no visitor. */
-    private static boolean isReleased(Item item) {
-        return !(item instanceof Pattern);
+    /** What may reach visitors: patterns are the managers' own, and so is the order of their groups. */
+    private static @Nullable Item toVisitors(@Nullable Item item) {
+        return item instanceof Site site ? site.toVisitors() : item instanceof Pattern ? null : item;
     }
 
     public Collection<ReleaseEntry> entries() {

@@ -94,7 +94,7 @@ final class Shell {
         out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);
         picture.ifPresent(m -> {
             out.start("div", "back");
-            Pictures.write(scene, m, "", Pictures.EDGES, out);
+            Pictures.write(scene, m, "", Pictures.BAND, out);
             out.end();
         });
         out.start("div", "in");

@@ -4,8 +4,10 @@ import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
+import venue.core.edition.Lineage;
 import venue.core.fault.Refusal;
 import venue.core.merge.Archive;
 import venue.core.merge.TreeMerge;
@@ -70,6 +72,13 @@ public final class RollOut {
 
     public Row row(Page page) {
         return new Row(page, new PageStrands(this, page).all());
+    }
+
+    /** How many of the pages' copies stand how to their origin. */
+    public Map<Lineage, Long> lineages(Stream<Row> rows) {
+        return rows.flatMap(r -> r.strands().stream())
+                .flatMap(s -> Stream.ofNullable(s.now()))
+                .collect(Collectors.groupingBy(s -> Lineage.of(edition, s, archive::find), Collectors.counting()));
     }
 
     /**

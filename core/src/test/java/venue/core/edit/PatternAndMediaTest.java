@@ -17,7 +17,6 @@ import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.pattern.Pattern;
 import venue.core.section.Section;
 import venue.core.usage.MediaStand;
 import venue.core.usage.MediaUse;
@@ -41,11 +40,13 @@ class PatternAndMediaTest {
     @Test
     void aWholePageGoesInAfterMineOrInsteadOfMineAndMineWaitOnTheShelf() {
         Section mine = site.require(Page.class, "weaving").zones().in("main").get(0);
-        Page after = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page", false))
+        Page after = Sites.after(
+                        site,
+                        SectionCommand.placeSection("weaving", "main", 1, "x", "ready-contact-page", null, List.of()))
                 .require(Page.class, "weaving");
         assertThat(after.zones().in("main")).hasSize(5).first().isEqualTo(mine);
         assertThat(after.shelf()).isEmpty();
-        Page instead = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page", true))
+        Page instead = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page"))
                 .require(Page.class, "weaving");
         assertThat(instead.zones().in("main")).hasSize(4).doesNotContain(mine);
         assertThat(instead.shelf()).containsExactly(mine.withShelvedFrom("main"));
@@ -76,35 +77,6 @@ class PatternAndMediaTest {
                 .allMatch(s -> s.origin() != null && s.origin().item().equals("ready-contact-page"));
         assertThat(made.require(Page.class, "b").zones().all().map(Section::id))
                 .doesNotContainAnyElementsOf(a.zones().all().map(Section::id).toList());
-    }
-
-    @Test
-    void aSectionOrThePageIsKeptAsAPatternOfItsOwn() {
-        Edition kept = Sites.after(
-                site, SectionCommand.keepPattern("weaving", "weaving-s1", "ours", "  Our opening ", "Openings"));
-        Pattern pattern = kept.require(Pattern.class, "ours");
-        assertThat(pattern.name()).isEqualTo("Our opening");
-        assertThat(pattern.sections()).singleElement().satisfies(s -> {
-            assertThat(s.origin()).isNull();
-            assertThat(s.columns())
-                    .isEqualTo(site.require(Page.class, "weaving")
-                            .zones()
-                            .in("main")
-                            .get(0)
-                            .columns());
-        });
-        assertThat(kept.require(Page.class, "weaving")).isEqualTo(site.require(Page.class, "weaving"));
-        Edition placed =
-                Sites.after(kept, SectionCommand.placeSection("home", "main", 0, "x", "ours", null, List.of()));
-        assertThat(placed.require(Page.class, "home")
-                        .zones()
-                        .require("x")
-                        .section()
-                        .origin())
-                .isNotNull();
-        refused("bad-name", site, SectionCommand.keepPattern("weaving", null, "ours", " ", ""));
-        refused("id-taken", kept, SectionCommand.keepPattern("weaving", null, "ours", "Again", ""));
-        refused("unknown-section", site, SectionCommand.keepPattern("weaving", "nope", "ours", "Ours", ""));
     }
 
     private static ValueCommand show(String media) {

@@ -17,6 +17,7 @@ import venue.core.edit.look.LookCommand;
 import venue.core.edit.media.MediaCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.pattern.PatternCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.site.SiteCommand;
 import venue.core.edit.template.TemplateCommand;
@@ -77,7 +78,12 @@ class RightsTest {
                 TemplateCommand.setZones("wide", List.of()),
                 TemplateCommand.fixSection("wide", "s", true),
                 TemplateCommand.retireTemplate("wide", true),
-                SectionCommand.keepPattern("weaving", null, "own", "Own", "Own"),
+                PatternCommand.keepPattern("weaving", null, "own", "Own", "Own"),
+                PatternCommand.describePattern("ready-band", "Own", "Own", ""),
+                PatternCommand.retirePattern("ready-band", true),
+                PatternCommand.removePattern("ready-band"),
+                PatternCommand.orderGroups(List.of("Voices")),
+                PatternCommand.nameGroup("Voices", "Words"),
                 SectionCommand.reachSection("weaving", "weaving-s1", venue.core.edition.SectionPlace.Reach.SHARED),
                 SectionCommand.giveToOrigin("weaving", "weaving-s1"),
                 TemplateCommand.rollOutSections("plain", Map.of("weaving", Map.of())),
@@ -96,7 +102,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(22);
+        assertThat(shaping).hasSize(27);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 
@@ -123,7 +129,7 @@ class RightsTest {
                 PageCommand.withdrawPage("weaving", true),
                 PageCommand.chooseTemplate(List.of("weaving"), "wide"),
                 SectionCommand.takePattern(
-                        "weaving", before.patterns().findFirst().orElseThrow().id(), true),
+                        "weaving", before.patterns().findFirst().orElseThrow().id()),
                 PageCommand.bringBack(weaving.withTitle("Mine"), null))) {
             isRefused(before, command, "not-for-editors");
         }

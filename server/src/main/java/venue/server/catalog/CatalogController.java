@@ -29,7 +29,7 @@ class CatalogController {
                 TemplateInfo.all(edition),
                 KindInfo.all(edition, here.role()),
                 PatternInfo.all(standing),
-                PatternGroups.of(edition.patterns()),
+                PatternGroups.of(edition.site(), edition.patterns()),
                 SharedInfo.all(standing),
                 edition.menus().stream().map(MenuInfo::of).toList(),
                 Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),

@@ -11,8 +11,9 @@ import venue.core.render.Furnished;
 import venue.store.workspace.Standing;
 
 /**
- * A pattern of the tray.
+ * A pattern, as it is offered.
  *
+ * @param note what it is for
  * @param kinds the kinds of element it holds
  * @param drawn the hash of all that its drawing is made from
  */
@@ -20,6 +21,8 @@ record PatternInfo(
         String id,
         String name,
         String group,
+        String note,
+        boolean retired,
         long toFill,
         int sections,
         int columns,
@@ -41,9 +44,14 @@ record PatternInfo(
                 pattern.id(),
                 pattern.name(),
                 pattern.group(),
+                pattern.note(),
+                pattern.retired(),
                 pattern.toFill(),
                 pattern.sections().size(),
-                pattern.sections().get(0).columns().size(),
+                pattern.sections().stream()
+                        .findFirst()
+                        .map(s -> s.columns().size())
+                        .orElse(0),
                 Drawn.kinds(pattern),
                 Hash.shortOf(Drawn.print(standing, pattern.id()) + pictures));
     }

@@ -102,12 +102,13 @@ public record PageDetail(
             @Nullable String originName,
             @Nullable Legibility hardToRead) {}
 
-    /** How far a section reaches; a template's screen tells those that it fixes from those it copies into new pages. */
+    /** How far a section reaches; a template's screen tells those that it fixes from those it copies into new pages, a pattern's knows but its own. */
     public enum Reaching {
         HERE,
         SHARED,
         TEMPLATE,
         STARTER,
+        PATTERN,
         EVERYWHERE
     }
 

@@ -37,10 +37,10 @@ import venue.store.workspace.Workspaces;
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
  * template/ID}. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
- * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a page's pattern taken, after its own
- * sections or ({@code instead}) in their place, {@code rolled=ID} with a template's or pattern's changes carried to it as
+ * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
+ * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
- * {@code on=PAGE} a template on a page's content, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -127,7 +127,9 @@ public class Proofs {
         Edition edition = desk.edition();
         Command command = null;
         if (edition.find(Pattern.class, query.get("take")).isPresent()) {
-            command = SectionCommand.takePattern(page, query.get("take"), query.containsKey("instead"));
+            command = query.containsKey("zone")
+                    ? placed(desk, page, query)
+                    : SectionCommand.takePattern(page, query.get("take"));
         } else if (isOrigin(edition, query.get("rolled"))) {
             command = TemplateCommand.rollOutSections(query.get("rolled"), Map.of(page, choices(query)));
         }
@@ -136,6 +138,18 @@ public class Proofs {
         }
         Change change = command.on(desk);
         return edition.with(change.put(), change.removed());
+    }
+
+    private static Command placed(Desk desk, String page, Map<String, String> query) {
+        String index = query.getOrDefault("index", "");
+        return SectionCommand.placeSection(
+                page,
+                query.get("zone"),
+                index.matches("\\d{1,6}") ? Integer.parseInt(index) : Integer.MAX_VALUE,
+                desk.freshId(),
+                query.get("take"),
+                null,
+                List.of());
     }
 
     /** What was chosen for the page's strands: {@code KEY:CHOICE}, with commas between; what is not so written is passed over. */
@@ -168,7 +182,11 @@ public class Proofs {
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));
             case "pattern" ->
-                edition.find(Pattern.class, id).map(p -> PageRenderer.sections(drawing, Furnished.of(edition, p)));
+                edition.find(Pattern.class, id)
+                        .map(p -> isDrawing(query)
+                                ? PageRenderer.sections(drawing, Furnished.of(edition, p))
+                                : PageRenderer.sections(
+                                        view, query.containsKey("sample") ? Furnished.of(edition, p) : p.sections()));
             case "shared" ->
                 edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
             case "template" -> edition.find(Template.class, id).map(t -> template(marked.wrapped(PROOF), t, query));

@@ -135,12 +135,9 @@ final class TemplateDetails {
     }
 
     Copies copies() {
-        List<RollOut.Row> rows = rollOut().rows();
-        Map<Lineage, Long> counted = rows.stream()
-                .flatMap(r -> r.strands().stream())
-                .flatMap(s -> java.util.stream.Stream.ofNullable(s.now()))
-                .collect(Collectors.groupingBy(
-                        s -> Lineage.of(edition, s, workspace.archive()::find), Collectors.counting()));
+        RollOut rollOut = rollOut();
+        List<RollOut.Row> rows = rollOut.rows();
+        Map<Lineage, Long> counted = rollOut.lineages(rows.stream());
         return new Copies(
                 counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
                 counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),

@@ -44,7 +44,7 @@ public final class MediaIntake {
     private static final long MEGABYTE = 1024 * 1024;
     private static final int ALL = 100;
     private static final int WIDEST = 2_400;
-    private static final int[] WIDTHS = {480, 960, 1_600};
+    private static final int[] WIDTHS = {480, 800, 1_200, 1_600};
     private static final float QUALITY = 0.78f;
 
     private final MediaFiles files;

@@ -45,7 +45,7 @@ class MediaIntakeTest {
     @Test
     void aPictureIsCutToWidthsAndEncodedAnew() throws IOException {
         Media media = intake.take("a", "Loom", picture("jpg", 2000, 1000));
-        assertThat(media.widths()).containsExactly(480, 960, 1600, 2000);
+        assertThat(media.widths()).containsExactly(480, 800, 1200, 1600, 2000);
         for (int width : media.widths()) {
             byte[] bytes =
                     files.find(media.path(width).replace("/-/media/", "")).orElseThrow();
@@ -187,7 +187,7 @@ class MediaIntakeTest {
         PictureReader.Picture read = PictureReader.read("Many", many);
         assertThat((long) read.image().getWidth() * read.image().getHeight()).isLessThan(16_000_000);
         assertThat(read.image().getWidth()).isGreaterThan(2_400);
-        assertThat(intake.take("a", "Many", many).widths()).containsExactly(480, 960, 1600, 2400);
+        assertThat(intake.take("a", "Many", many).widths()).containsExactly(480, 800, 1200, 1600, 2400);
     }
 
     @Test

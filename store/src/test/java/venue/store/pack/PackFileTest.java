@@ -138,7 +138,7 @@ class PackFileTest {
                         switch (chance.nextInt(5)) {
                             case 0 -> PageCommand.setTitle(page, "Läden " + chance.nextInt(9));
                             case 1 -> PageCommand.removePage(page);
-                            case 2 -> SectionCommand.takePattern(page, pattern.id(), chance.nextBoolean());
+                            case 2 -> SectionCommand.takePattern(page, pattern.id());
                             case 3 -> {
                                 Section first = pattern.sections().get(0);
                                 yield ValueCommand.setValue(pattern.id(), first.id(), null, "tone", Value.of("deep"));

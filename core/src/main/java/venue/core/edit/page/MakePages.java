@@ -24,7 +24,6 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.page.Segment;
-import venue.core.pattern.Pattern;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Zones;
 import venue.core.template.Template;
@@ -123,7 +122,7 @@ record MakePages(
             taken.add(part);
             Zones zones = begin == null
                     ? Starters.of(desk, wears)
-                    : Starters.with(desk, wears, desk.edition().require(Pattern.class, begin));
+                    : Starters.with(desk, wears, Starters.offered(desk.edition(), begin));
             made.add(new Page(
                     wanted.id(),
                     title,

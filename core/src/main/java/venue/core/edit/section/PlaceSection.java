@@ -47,7 +47,14 @@ record PlaceSection(
         requireZone(edition, target, zone);
         Ids.check(id, "id");
         if (pattern != null) {
-            return fromPattern(desk, target, edition.require(Pattern.class, pattern));
+            return fromPattern(desk, target, Starters.offered(edition, pattern));
+        }
+        if (shared != null && target instanceof Pattern) {
+            throw Refusal.badInput(
+                    "shared-in-pattern",
+                    "shared",
+                    "What a pattern holds is copied, and a shared section is the same everywhere.",
+                    "Place the shared section on pages, or write the section here anew.");
         }
         Section section = shared == null
                 ? Section.empty(id, "", spans)

@@ -20,7 +20,6 @@ public sealed interface SectionCommand extends Command
                 MoveElement,
                 RemoveElement,
                 TakePattern,
-                KeepPattern,
                 FollowAgain,
                 GiveToOrigin {
     static SectionCommand placeSection(
@@ -59,12 +58,8 @@ public sealed interface SectionCommand extends Command
         return new PlaceElement(item, section, column, index, id, kind, props);
     }
 
-    static SectionCommand takePattern(String page, String pattern, boolean instead) {
-        return new TakePattern(page, pattern, instead);
-    }
-
-    static SectionCommand keepPattern(String page, @Nullable String section, String id, String name, String group) {
-        return new KeepPattern(page, section, id, name, group);
+    static SectionCommand takePattern(String page, String pattern) {
+        return new TakePattern(page, pattern);
     }
 
     static SectionCommand followAgain(String page, String section) {

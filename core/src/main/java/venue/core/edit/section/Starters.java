@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import venue.core.edit.Desk;
+import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.pattern.Pattern;
 import venue.core.section.Origin;
@@ -41,6 +42,19 @@ public final class Starters {
                         .map(s -> copy(desk, pattern.id(), s, desk.freshId()))
                         .toList());
         return new Zones(byZone);
+    }
+
+    /** The pattern, where it may be placed. */
+    public static Pattern offered(Edition edition, String pattern) {
+        Pattern found = edition.require(Pattern.class, pattern);
+        if (!found.isOffered()) {
+            throw Refusal.conflict(
+                    "not-offered",
+                    "pattern",
+                    "“" + found.name() + "” " + (found.retired() ? "is retired." : "holds no section yet."),
+                    found.retired() ? "Choose another, or offer it again." : "Put one into it first.");
+        }
+        return found;
     }
 
     static String mainZone(Template template) {

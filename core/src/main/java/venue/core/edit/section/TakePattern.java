@@ -13,24 +13,24 @@ import venue.core.section.Section;
 import venue.core.section.Zones;
 
 /**
- * Puts a pattern of a whole page onto a page: after the page's own sections, or instead of them; theirs then wait on the
+ * Begins a page anew from a pattern: its sections stand in the main zone instead of the page's own, which then wait on the
  * shelf.
  */
 @JsonTypeName("take-pattern")
-record TakePattern(String page, String pattern, boolean instead) implements SectionCommand, ForEditors {
+record TakePattern(String page, String pattern) implements SectionCommand, ForEditors {
 
     @Override
     public Change on(Desk desk) {
         Edition edition = desk.edition();
         Page target = edition.require(Page.class, page);
-        Pattern from = edition.require(Pattern.class, pattern);
+        Pattern from = Starters.offered(edition, pattern);
         String zone = Starters.mainZone(edition.worn(target).template());
-        Page cleared = instead ? shelved(target, zone) : target;
+        Page cleared = shelved(target, zone);
         Zones zones = cleared.zones();
         for (Section section : from.sections()) {
             zones = zones.insert(zone, Integer.MAX_VALUE, Starters.copy(desk, from.id(), section, desk.freshId()));
         }
-        return Change.of((instead ? "begin anew from " : "add ") + from.name(), cleared.withZones(zones));
+        return Change.of("begin anew from " + from.name(), cleared.withZones(zones));
     }
 
     private static Page shelved(Page target, String zone) {

@@ -1,26 +1,29 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch, type Ref } from 'vue'
 import { get } from '@/api/client'
-import type { Copies } from '@/api/types'
-import { useSite } from '@/site/useSite'
+import { useSite } from './useSite'
 
 /** Long enough that it is not asked for while somebody types: the server merges every copy there is. */
 const SETTLE_MS = 700
 
-/** How the copies of a template's starter sections stand to it; nothing until it is known. */
-export function useCopies(id: Ref<string>) {
+/**
+ * How the copies of a template's or pattern's sections stand to it; nothing until it is known.
+ *
+ * @param path of the template or pattern, beneath the site's address
+ */
+export function useCopies<T>(path: Ref<string>) {
   const site = useSite()
-  const copies = shallowRef<Copies | null>(null)
+  const copies = shallowRef<T | null>(null)
 
   async function load() {
-    const of = id.value
-    const answer = await get<Copies>(`/sites/${site.id}/templates/${of}/copies`)
-    if (of === id.value) copies.value = answer.ok ? answer.value : null
+    const of = path.value
+    const answer = await get<T>(`/sites/${site.id}/${of}/copies`)
+    if (of === path.value) copies.value = answer.ok ? answer.value : null
   }
 
   const { start: soon } = useTimeoutFn(load, SETTLE_MS, { immediate: false })
   watch(
-    id,
+    path,
     () => {
       copies.value = null
       void load()
