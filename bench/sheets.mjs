@@ -32,7 +32,7 @@ for (const look of asked) {
   for (const sheet of sheets) {
     for (const width of WIDTHS) {
       await page.setViewportSize({ width, height: 900 })
-      await page.goto(`${proofs}${sheet}?look=${look.id}`)
+      await page.goto(`${proofs}${sheet}?look=${look.id}&${sheet.startsWith('pattern') ? `drawn=${look.id}` : 'sample=1'}`)
       await page.addScriptTag({ path: axe })
       const found = await page.evaluate(async (skipped) => {
         const result = await window.axe.run(document, { rules: Object.fromEntries(skipped.map((r) => [r, { enabled: false }])) })

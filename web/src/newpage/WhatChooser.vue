@@ -85,6 +85,7 @@ const templates = computed(() =>
         <ProofFrame
           class="proof"
           :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
+          :query="t.shown ? '' : 'sample=1'"
           :width="1100"
           still
           :label="`A page in ${t.name}`"
@@ -102,6 +103,7 @@ const templates = computed(() =>
           <ProofFrame
             class="proof"
             :path="`template/${template.id}`"
+            query="sample=1"
             :width="1100"
             still
             :label="`What ${template.name} brings`"

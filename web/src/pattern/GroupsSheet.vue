@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { said } from '@/api/said'
 import { aloud } from '@/edit/aloud'
 import WrittenInput from '@/edit/WrittenInput.vue'
@@ -29,15 +29,20 @@ async function arrange(groups: string[]) {
   if (!answer.ok) trouble.value = said(answer.problem)
   return answer.ok
 }
-/** Focus stays on what moved it, or on its name where it can move no further. */
+/** What was moved last, and by what: focus is given back to it once the list shows it where it is. */
+let last = { group: '', act: '' }
 async function move(group: string, by: 1 | -1, act: string) {
-  if (!(await arrange(moved(order.value, group, by)))) return
-  aloud(`${group} moved ${by < 0 ? 'up' : 'down'}.`)
-  await nextTick()
-  const row = list.value?.querySelector(`[data-group="${CSS.escape(group)}"]`)
-  const again = row?.querySelector<HTMLButtonElement>(`[data-act="${act}"]:not(:disabled)`)
-  ;(again ?? row?.querySelector<HTMLElement>('input'))?.focus()
+  last = { group, act }
+  if (await arrange(moved(order.value, group, by))) aloud(`${group} moved ${by < 0 ? 'up' : 'down'}.`)
 }
+/** On what moved it, or on its name where it can move no further. */
+function attend() {
+  const row = list.value?.querySelector(`[data-group="${CSS.escape(last.group)}"]`)
+  const again = row?.querySelector<HTMLButtonElement>(`[data-act="${last.act}"]:not(:disabled)`)
+  if (last.group) (again ?? row?.querySelector<HTMLElement>('input'))?.focus()
+  last = { group: '', act: '' }
+}
+watch(order, attend, { flush: 'post' })
 function key(event: KeyboardEvent, group: string) {
   const by = event.altKey ? { ArrowUp: -1 as const, ArrowDown: 1 as const }[event.key] : undefined
   if (!by) return

@@ -47,8 +47,16 @@ const base = ref(site.standing?.proofs ?? '')
 const src = computed(() => `${base.value}${props.path}?${props.query ?? ''}${props.marks ? '&marks=1' : ''}`)
 const origin = computed(() => new URL(base.value || location.href).origin)
 
+/** What it was told to show since it is fetched: told before it listens it would go unheard, so it is told again. */
+let told: object | null = null
+watch(src, () => (told = null), { flush: 'sync' })
 function send(message: object) {
+  if ('html' in message) told = message
   frame.value?.contentWindow?.postMessage(message, '*')
+}
+function loaded() {
+  if (told) frame.value?.contentWindow?.postMessage(told, '*')
+  sayDiffering()
 }
 
 useEventListener(window, 'message', (event: MessageEvent) => {
@@ -112,7 +120,7 @@ defineExpose({ send, renew, origin })
       :tabindex="props.marks || props.walkable ? 0 : -1"
       :style="{ width: `${width}px`, height: `${high}px`, transform: `scale(${scale})` }"
       :class="{ inert: !props.marks && !props.walkable }"
-      @load="sayDiffering"
+      @load="loaded"
     />
   </div>
 </template>

@@ -77,7 +77,7 @@ function brings(t: TemplateInfo) {
               <span class="frame">
                 <ProofFrame
                   :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
-                  :query="t.shown ? `in=${t.id}` : ''"
+                  :query="t.shown ? `in=${t.id}` : 'sample=1'"
                   :width="1280"
                   still
                   :label="t.name"

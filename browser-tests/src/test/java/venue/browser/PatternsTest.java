@@ -34,7 +34,7 @@ class PatternsTest {
             page = chromium.signedIn(context, running, "maja");
             keepTwoSections();
             sortIntoAGroup();
-            place("People");
+            place("Learn");
             place("Visit");
             change();
             rollOut();
@@ -152,7 +152,7 @@ class PatternsTest {
         assertThat(page.locator(".report")).containsText("Rolled out to 2");
         page.locator(".back").click();
         assertThat(page.locator(".reaching")).containsText("4 in step");
-        open("People");
+        open("Learn");
         assertThat(proof().locator("#main")).containsText(WORDS);
     }
 

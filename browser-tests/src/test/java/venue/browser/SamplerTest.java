@@ -51,7 +51,7 @@ class SamplerTest {
             Page page = chromium.signedIn(context, venue, "maja");
             assertThat(Sampler.make(page)).as("refusals").isEmpty();
             List<String> addresses = new ArrayList<>(List.of(Sampler.proof(page, "page/sampler")));
-            Sampler.patterns(page).forEach(p -> addresses.add(Sampler.proof(page, "pattern/" + p)));
+            Sampler.patterns(page).forEach(p -> addresses.add(Sampler.proof(page, "pattern/" + p + "?drawn=sampler")));
             assertThat(addresses).hasSizeGreaterThan(45);
             SoftAssertions all = new SoftAssertions();
             for (String address : addresses) {

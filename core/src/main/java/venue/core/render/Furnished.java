@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -16,6 +17,9 @@ import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.template.Template;
+import venue.core.template.Zone;
 import venue.core.value.Value;
 
 /** Sections with something in every place to fill, so that one sees what they are for: sample words, and the site's own pictures. */
@@ -46,8 +50,26 @@ public final class Furnished {
 
     /** A pattern's sections as they would look in use, each pattern with samples of its own; what has none stays to fill. */
     public static List<Section> of(Edition edition, Pattern pattern) {
-        Furnished furnished = new Furnished(edition, Math.floorMod(pattern.id().hashCode(), SEEDS));
+        Furnished furnished = of(edition, pattern.id());
         return pattern.sections().stream().map(furnished::section).toList();
+    }
+
+    /** A template whose sections are as they would look in use. */
+    public static Template of(Edition edition, Template template) {
+        Furnished furnished = of(edition, template.id());
+        Map<String, List<Section>> filled = new TreeMap<>();
+        for (Zone zone : template.zones()) {
+            filled.put(
+                    zone.key(),
+                    template.body().in(zone.key()).stream()
+                            .map(furnished::section)
+                            .toList());
+        }
+        return template.withBody(new Zones(filled));
+    }
+
+    private static Furnished of(Edition edition, String id) {
+        return new Furnished(edition, Math.floorMod(id.hashCode(), SEEDS));
     }
 
     private Section section(Section section) {
@@ -76,6 +98,9 @@ public final class Furnished {
         if (value instanceof Value.Many many) {
             UnaryOperator<Map<String, Value>> each = g -> filled(path, property.entries(), g);
             return new Value.Many(many.groups().stream().map(each).toList());
+        }
+        if (value instanceof Value.Bound bound && property.type() == PropertyType.PICTURE) {
+            return Objects.requireNonNullElse(picture(path), bound);
         }
         if (!(value instanceof Value.ToFill fill)) {
             return value;

@@ -33,7 +33,7 @@ public final class Sample {
         Optional<Kind> kind = kind(edition, template);
         Map<String, Value> fields = new TreeMap<>();
         kind.map(Kind::fields).orElse(List.of()).forEach(f -> {
-            Value value = madeUp(edition, f);
+            Value value = madeUp(edition, template, f);
             if (value != null) {
                 fields.put(f.key(), value);
             }
@@ -55,12 +55,24 @@ public final class Sample {
 
     private static Optional<Kind> kind(Edition edition, Template template) {
         return edition.all(Kind.class)
-                .min(Comparator.comparing((Kind k) -> !Worn.ofNew(edition, k).equals(template))
+                .min(Comparator.comparing(
+                                (Kind k) -> !Worn.ofNew(edition, k).id().equals(template.id()))
                         .thenComparing(k -> !k.mayWear(template.id()))
+                        .thenComparing(k -> k.field(UsualFields.PICTURE).isEmpty())
                         .thenComparing(Kind::name));
     }
 
-    private static @Nullable Value madeUp(Edition edition, Property field) {
+    /** Each template has another, so that they are told apart. */
+    private static @Nullable Value picture(Edition edition, Template template) {
+        List<Media> wide =
+                Furnished.pictures(edition).filter(m -> m.width() >= m.height()).toList();
+        return wide.isEmpty()
+                ? null
+                : Value.of(wide.get(Math.floorMod(template.id().hashCode(), wide.size()))
+                        .id());
+    }
+
+    private static @Nullable Value madeUp(Edition edition, Template template, Property field) {
         if (field.fallback() != null) {
             return null;
         }
@@ -75,12 +87,7 @@ public final class Sample {
             case DATE -> Value.of("2027-05-14");
             case DATE_TIME -> Value.of("2027-05-14T19:30");
             case CHOICE -> Value.of(field.choices().get(0).value());
-            case PICTURE ->
-                edition.all(Media.class)
-                        .filter(Media::isPicture)
-                        .min(Comparator.comparing(Media::name))
-                        .map(m -> Value.of(m.id()))
-                        .orElse(null);
+            case PICTURE -> picture(edition, template);
             default -> null;
         };
     }

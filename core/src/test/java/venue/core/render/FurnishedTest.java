@@ -2,6 +2,7 @@ package venue.core.render;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.section.Element;
 import venue.core.section.Section;
+import venue.core.template.Template;
 import venue.core.value.Value;
 
 class FurnishedTest {
@@ -25,6 +27,27 @@ class FurnishedTest {
 
     static Stream<Pattern> patterns() {
         return ReadySite.patterns().stream();
+    }
+
+    static Stream<Template> templates() {
+        return Sites.small().all(Template.class);
+    }
+
+    @ParameterizedTest
+    @MethodSource("templates")
+    void everyTemplateIsDrawnWithoutAPlaceToFill(Template template) {
+        Edition site = Sites.small().with(List.of(WIDE, TALL), List.of());
+        Template furnished = Furnished.of(site, template);
+        assertThat(furnished.zones()).hasSameSizeAs(template.zones());
+        assertThat(furnished.zones()).allSatisfy(z -> assertThat(z.fixed())
+                .extracting(Section::id)
+                .containsExactlyElementsOf(template.zone(z.key()).orElseThrow().fixed().stream()
+                        .map(Section::id)
+                        .toList()));
+        View view = View.of(site, Instant.EPOCH, "http://x.example", View.Mode.MARKED);
+        String html = PageRenderer.renderIn(view, Sample.of(site, furnished), furnished)
+                .html();
+        assertThat(html).doesNotContain("class=\"to-fill\"", "to-fill-picture");
     }
 
     @ParameterizedTest

@@ -40,7 +40,7 @@ import venue.store.workspace.Workspaces;
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
- * {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -189,15 +189,18 @@ public class Proofs {
                                         view, query.containsKey("sample") ? Furnished.of(edition, p) : p.sections()));
             case "shared" ->
                 edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
-            case "template" -> edition.find(Template.class, id).map(t -> template(marked.wrapped(PROOF), t, query));
+            case "template" ->
+                edition.find(Template.class, id)
+                        .map(t -> template(query.containsKey("sample") ? drawing : marked.wrapped(PROOF), t, query));
             default -> Optional.empty();
         };
     }
 
     /** On a page's content, or on what it brings itself and made-up facts. */
     private static Rendered template(View view, Template template, Map<String, String> query) {
-        Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(view.edition(), template));
-        return PageRenderer.renderIn(view, on, template);
+        Template worn = query.containsKey("sample") ? Furnished.of(view.edition(), template) : template;
+        Page on = view.edition().page(query.get("on")).orElseGet(() -> Sample.of(view.edition(), worn));
+        return PageRenderer.renderIn(view, on, worn);
     }
 
     private static Rendered page(View view, Page page, Map<String, String> query) {
