@@ -41,8 +41,8 @@ class Screenshots {
             take(page, "pattern-tray");
             page.keyboard().press("Escape");
             take(page, venue.venue("/kestrel-moor/media/trails"), "media");
-            take(page, venue.venue("/kestrel-moor/page/orion/form"), "form");
             take(page, venue.venue("/kestrel-moor/kinds/open-night"), "kind", p -> field(p));
+            take(page, venue.venue("/kestrel-moor/patterns"), "patterns");
             take(page, venue.venue("/kestrel-moor/templates"), "templates");
             rollOut(page);
             take(page, venue.venue("/kestrel-moor/templates/field-guide"), "template");

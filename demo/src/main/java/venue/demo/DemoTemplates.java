@@ -43,6 +43,7 @@ final class DemoTemplates {
         List<Template> all = new ArrayList<>(List.of(home(), article(), instrument(), listed()));
         ReadySite.templates().stream()
                 .filter(t -> all.stream().noneMatch(own -> own.name().equals(t.name())))
+                .map(t -> t.withBody(DemoListings.ofArticles(t.body())))
                 .toList()
                 .forEach(all::add);
         return all;

@@ -40,7 +40,7 @@ public final class KestrelMoor {
         items.addAll(DemoKinds.all());
         items.addAll(DemoEntries.all());
         items.addAll(DemoTemplates.withReadyMade());
-        ReadySite.patterns().stream().map(DemoPatterns::ofArticles).forEach(items::add);
+        ReadySite.patterns().forEach(p -> items.add(p.withBody(DemoListings.ofArticles(p.body()))));
         items.addAll(looks());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));

@@ -33,6 +33,8 @@ public final class Furnished {
     private final List<Media> tall = new ArrayList<>();
     private final SampleWords words;
     private int pictures;
+    /** Whether what is filled now wants pictures of people. */
+    private boolean portrait;
 
     private Furnished(Edition edition, int from) {
         words = new SampleWords(from);
@@ -74,12 +76,15 @@ public final class Furnished {
 
     private Section section(Section section) {
         Section filled = section.mapElements(this::element);
+        portrait = false;
         boolean bare = Value.of("picture").equals(section.settings().get("back"))
                 && !section.settings().containsKey("picture");
-        return bare ? filled.with("picture", picture(section.id())) : filled;
+        return bare ? filled.with("picture", picture()) : filled;
     }
 
     private Element element(Element element) {
+        portrait = element.kind().equals("people")
+                || Value.of("round").equals(element.props().get("shape"));
         return Elements.find(element.kind())
                 .map(kind -> new Element(
                         element.id(), element.kind(), filled(element.kind(), kind.properties(), element.props())))
@@ -100,19 +105,19 @@ public final class Furnished {
             return new Value.Many(many.groups().stream().map(each).toList());
         }
         if (value instanceof Value.Bound bound && property.type() == PropertyType.PICTURE) {
-            return Objects.requireNonNullElse(picture(path), bound);
+            return Objects.requireNonNullElse(picture(), bound);
         }
         if (!(value instanceof Value.ToFill fill)) {
             return value;
         }
         Value sample = property.type() == PropertyType.PICTURE
-                ? picture(path)
+                ? picture()
                 : words.of(path + "." + property.key(), property.type(), fill.prompt());
         return sample == null ? value : sample;
     }
 
-    private @Nullable Value picture(String kind) {
-        List<Media> fitting = kind.equals("people") && !tall.isEmpty() || wide.isEmpty() ? tall : wide;
+    private @Nullable Value picture() {
+        List<Media> fitting = portrait && !tall.isEmpty() || wide.isEmpty() ? tall : wide;
         return fitting.isEmpty()
                 ? null
                 : Value.of(fitting.get(pictures++ % fitting.size()).id());

@@ -14,6 +14,7 @@ import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.Property;
+import venue.core.property.UsualFields;
 import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
@@ -55,6 +56,7 @@ public final class Sample {
 
     private static Optional<Kind> kind(Edition edition, Template template) {
         return edition.all(Kind.class)
+                .filter(k -> !k.isPageless())
                 .min(Comparator.comparing(
                                 (Kind k) -> !Worn.ofNew(edition, k).id().equals(template.id()))
                         .thenComparing(k -> !k.mayWear(template.id()))

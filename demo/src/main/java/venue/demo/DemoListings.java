@@ -1,31 +1,33 @@
 package venue.demo;
 
 import java.util.Map;
-import venue.core.pattern.Pattern;
+import java.util.stream.Collectors;
 import venue.core.section.Element;
 import venue.core.section.Section;
-import venue.core.section.Sectioned;
 import venue.core.section.Zones;
 import venue.core.value.Value;
 
-/** The ready-made patterns as an observatory has them, which tells its news in articles. */
-final class DemoPatterns {
+/** What stands ready as an observatory has it, which tells its news in articles. */
+final class DemoListings {
 
     private static final Value ANY = Value.of("standard");
 
-    private DemoPatterns() {}
+    private DemoListings() {}
 
-    /** The pattern, with articles in the listings that show pages of any kind. */
-    static Pattern ofArticles(Pattern pattern) {
-        return pattern.withBody(new Zones(Map.of(
-                Sectioned.MAIN,
-                pattern.sections().stream().map(DemoPatterns::ofArticles).toList())));
+    /** Sections with articles, or open nights by the day, in the listings that show pages of any kind. */
+    static Zones ofArticles(Zones body) {
+        return new Zones(body.byKey().entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        zone -> zone.getValue().stream()
+                                .map(DemoListings::ofArticles)
+                                .toList())));
     }
 
     private static Section ofArticles(Section section) {
         return section.withColumns(section.columns().stream()
                 .map(c -> c.withElements(
-                        c.elements().stream().map(DemoPatterns::ofArticles).toList()))
+                        c.elements().stream().map(DemoListings::ofArticles).toList()))
                 .toList());
     }
 
