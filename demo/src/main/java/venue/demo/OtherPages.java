@@ -102,11 +102,13 @@ final class OtherPages {
                         .section(section(
                                 "s2",
                                 "Ways",
-                                heading("Three ways to learn"),
+                                heading("Ways to learn"),
                                 links(
                                         "Schools|page:schools",
                                         "Night walks|page:night-walks",
-                                        "Glossary|page:glossary"))),
+                                        "Glossary|page:glossary",
+                                        "Observing guides|page:guides"))),
+                HandyPages.guides(),
                 VisitPages.words(
                         "schools",
                         "learn",

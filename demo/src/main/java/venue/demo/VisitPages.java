@@ -28,6 +28,7 @@ final class VisitPages {
         pages.add(HomePage.draft());
         pages.add(visit());
         pages.addAll(practical());
+        pages.add(HandyPages.contact());
         pages.add(openNights());
         pages.addAll(nights(today));
         return pages;
@@ -105,7 +106,7 @@ final class VisitPages {
                                 "visit",
                                 "Groups and school parties",
                                 "Evenings and mornings for ten to forty people.",
-                                "<p>Groups of ten to forty can have the roof to themselves on a Tuesday or Wednesday. Write to us six weeks ahead. For schools see <a href=\"page:schools\">Schools</a>.</p>")
+                                "<p>Groups of ten to forty can have the roof to themselves on a Tuesday or Wednesday. <a href=\"page:contact-us\">Write to us</a> six weeks ahead. For schools see <a href=\"page:schools\">Schools</a>.</p>")
                         .sharing("side", SharedSections.PLAN_YOUR_VISIT)
                         .setting("searchTitle", "Open nights · Kestrel Moor"));
     }

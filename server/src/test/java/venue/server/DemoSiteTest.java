@@ -2,6 +2,9 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
@@ -12,6 +15,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -71,17 +75,28 @@ class DemoSiteTest {
         assertThat(indexable).hasSizeGreaterThanOrEqualTo(25);
     }
 
-    private static Document checked(String path, String html) {
+    private Document checked(String path, String html) {
         Parser parser = Parser.htmlParser().setTrackErrors(10);
         Document page = parser.parseInput(html, "");
         assertThat(parser.getErrors()).as("valid HTML at " + path).isEmpty();
-        assertThat(html.getBytes(StandardCharsets.UTF_8).length)
-                .as("weight of " + path)
-                .isLessThan(MOST_BYTES);
+        int styles = page.select("link[rel=stylesheet]").stream()
+                .mapToInt(l -> gzipped(client.visit(l.attr("href")).body()))
+                .sum();
+        assertThat(gzipped(html) + styles).as("weight of " + path).isBetween(styles + 1, MOST_BYTES);
         assertThat(page.select("h1")).as("h1 of " + path).hasSize(1);
         assertThat(page.select("script, [style], [onclick]")).isEmpty();
         assertThat(page.select("img:not([alt]), img:not([width])")).isEmpty();
         return page;
+    }
+
+    private static int gzipped(String text) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (GZIPOutputStream gzip = new GZIPOutputStream(out)) {
+            gzip.write(text.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.size();
     }
 
     private static Set<String> found(Document page) {

@@ -10,6 +10,7 @@ import venue.core.beginning.NewSite;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.site.Site;
+import venue.demo.DemoGuides;
 import venue.demo.DemoPictures;
 import venue.demo.KestrelMoor;
 import venue.store.media.MediaIntake;
@@ -20,7 +21,7 @@ public final class ExampleSite {
     private ExampleSite() {}
 
     /**
-     * All of it; its pictures are taken in.
+     * All of it; its pictures and files are taken in.
      *
      * @param taken told after each picture how many have been taken in
      */
@@ -31,10 +32,13 @@ public final class ExampleSite {
             items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
             taken.accept((int) items.stream().filter(Media.class::isInstance).count());
         });
+        DemoGuides.all()
+                .forEach(guide -> items.add(intake.take(guide.id(), guide.name(), guide.bytes())
+                        .withPlace(guide.name(), DemoGuides.FOLDER)));
         return items;
     }
 
-    /** All but its pictures. */
+    /** All but its pictures and files. */
     static List<Item> words(InstantSource clock) {
         return KestrelMoor.items(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC));
     }
