@@ -10,6 +10,7 @@ import LineageMenu from './LineageMenu.vue'
 import NewPatternSheet from './NewPatternSheet.vue'
 import ReachSheet from './ReachSheet.vue'
 import SettingsPane from './SettingsPane.vue'
+import WaitingSettings from './WaitingSettings.vue'
 import { plainWords } from '@/words/fold'
 import { reachOf } from '@/words/reachWords'
 import { whereShown } from './optionAnswers'
@@ -164,6 +165,7 @@ function mend() {
       <button type="button" class="textlink" @click="mend">{{ own.hardToRead.mend.label }}</button>
     </div>
     <SettingsPane v-if="settings" :section="section" />
+    <WaitingSettings v-else :section="section" />
     <ColumnsRow :section="section" />
     <ReachSheet v-if="reaching" :own="own" @close="reaching = false" />
     <NewPatternSheet

@@ -2,12 +2,15 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { defineComponent, h, ref, type Component } from 'vue'
 import { describe, expect, it } from 'vitest'
 import type { PageDetail, PlacedSection, Section } from '@/api/types'
+import { newField } from '@/property/fields'
+import PropertyInput from '@/property/PropertyInput.vue'
 import { moor, mounting } from '@/test/moor'
 import ColumnsInput from './ColumnsInput.vue'
 import ElementMenu from './ElementMenu.vue'
 import ReachSheet from './ReachSheet.vue'
 import type { Sheet } from './Sheet'
 import { provideGalley, type Galley } from './useGalley'
+import WaitingSettings from './WaitingSettings.vue'
 
 const section = {
   id: 's1',
@@ -34,6 +37,24 @@ function within(part: Component, props: object, accepts: string[] = []) {
   return { wrapper: mount(around, { global: mounting }), galley: () => galley }
 }
 const names = (wrapper: ReturnType<typeof mount>) => wrapper.findAll('li b').map((b) => b.text())
+
+describe('a setting that waits to be filled', () => {
+  it('stands in the card of its section, and is set there', async () => {
+    const { site, given } = moor()
+    const { wrapper: none } = within(WaitingSettings, { section })
+    expect(none.find('.waiting').exists()).toBe(false)
+    const words = { ...newField('Anchor', '', []), key: 'anchor' }
+    Object.assign(site.catalog!, { sectionSettings: [{ key: 'shape', label: 'Shape', settings: [words] }] })
+    const settings = { anchor: { toFill: 'A word' } }
+    const { wrapper } = within(WaitingSettings, { section: { ...section, settings } })
+    expect(wrapper.find('[data-to-fill]').exists()).toBe(true)
+    wrapper.getComponent(PropertyInput).vm.$emit('change', 'here')
+    await flushPromises()
+    expect(given).toMatchObject([
+      { verb: 'set-value', item: 'visit', section: 's1', key: 'anchor', value: 'here' },
+    ])
+  })
+})
 
 describe('the menu of elements', () => {
   const props = { section, column: 'c2', index: 3 }

@@ -8,7 +8,6 @@ import java.util.TreeMap;
 import venue.core.element.Elements;
 import venue.core.link.Link;
 import venue.core.property.Property;
-import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.value.Value;
@@ -31,7 +30,11 @@ public record PageFacts(
         Set<String> listed,
         Map<String, String> shared) {
 
-    /** A place to fill. */
+    /**
+     * A place to fill.
+     *
+     * @param element which holds it; empty where the section itself does
+     */
     public record ToFill(String section, String sectionName, String element, String property, String prompt) {
 
         /** The same place, seen where the section shows. */
@@ -54,9 +57,13 @@ public record PageFacts(
         for (Section section : sections) {
             section.sharedFrom().ifPresent(from -> shared.put(section.id(), from));
             mentions.add(SectionSettings.all(), section.settings());
+            section.settings()
+                    .forEach((key, value) -> value.toFill().forEach(f -> places.add(place(section, "", key, f))));
             section.elements().forEach(e -> {
                 Elements.find(e.kind()).ifPresent(kind -> mentions.add(kind.properties(), e.props()));
-                e.props().forEach((key, value) -> value.toFill().forEach(f -> places.add(place(section, e, key, f))));
+                e.props()
+                        .forEach((key, value) ->
+                                value.toFill().forEach(f -> places.add(place(section, e.id(), key, f))));
             });
         }
         return new PageFacts(
@@ -68,7 +75,7 @@ public record PageFacts(
                 Map.copyOf(shared));
     }
 
-    private static ToFill place(Section section, Element element, String key, Value.ToFill fill) {
-        return new ToFill(section.id(), section.name(), element.id(), key, fill.prompt());
+    private static ToFill place(Section section, String element, String key, Value.ToFill fill) {
+        return new ToFill(section.id(), section.name(), element, key, fill.prompt());
     }
 }

@@ -52,15 +52,22 @@ final class ListingElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return !pages(props).isEmpty();
+        return props.scene().showsMarks() || !pages(props).isEmpty();
     }
 
+    /** Where there is nothing to list visitors find nothing; managers are told so, or the section would seem to be lost. */
     @Override
     public void render(Props props, HtmlWriter out) {
+        List<Page> pages = pages(props);
+        if (pages.isEmpty()) {
+            out.start("p").start("mark", "to-fill").text("Nothing to list yet; visitors don’t see this");
+            out.end().end();
+            return;
+        }
         int level = props.scene().headings().beneath();
         ListingCard card = new ListingCard(props, out);
         out.start("ul", "listing " + props.text("shape"));
-        for (Page page : pages(props)) {
+        for (Page page : pages) {
             card.write(page, level);
         }
         out.end();

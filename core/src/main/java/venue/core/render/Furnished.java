@@ -77,9 +77,12 @@ public final class Furnished {
     private Section section(Section section) {
         Section filled = section.mapElements(this::element);
         portrait = false;
-        boolean bare = Value.of("picture").equals(section.settings().get("back"))
-                && !section.settings().containsKey("picture");
-        return bare ? filled.with("picture", picture()) : filled;
+        for (Map.Entry<String, Value> setting : section.settings().entrySet()) {
+            if (setting.getValue() instanceof Value.ToFill) {
+                filled = filled.with(setting.getKey(), picture());
+            }
+        }
+        return filled;
     }
 
     private Element element(Element element) {

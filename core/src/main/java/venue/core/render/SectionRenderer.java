@@ -68,6 +68,11 @@ final class SectionRenderer {
         }
         if (settings.text("back").equals("picture")) {
             settings.media("picture").ifPresent(m -> picture(m, settings.number("veil")));
+            if (view.isMarked() && section.settings().get("picture") instanceof Value.ToFill) {
+                out.start("div", "back");
+                settings.write("picture", out);
+                out.end();
+            }
         }
         out.start("div", "in").start("div", style.columns(settings));
         section.columns().forEach(this::column);

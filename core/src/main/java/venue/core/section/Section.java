@@ -133,7 +133,7 @@ public record Section(
 
     /** Places still to fill, in reading order. */
     public Stream<Value.ToFill> toFill() {
-        return elements().flatMap(e -> Values.toFill(e.props()));
+        return Stream.concat(Values.toFill(settings), elements().flatMap(e -> Values.toFill(e.props())));
     }
 
     /** This section with another's columns and settings. */

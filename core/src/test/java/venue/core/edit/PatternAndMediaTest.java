@@ -13,6 +13,7 @@ import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
+import venue.core.edition.PageFacts;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.media.Media;
@@ -77,6 +78,30 @@ class PatternAndMediaTest {
                 .allMatch(s -> s.origin() != null && s.origin().item().equals("ready-contact-page"));
         assertThat(made.require(Page.class, "b").zones().all().map(Section::id))
                 .doesNotContainAnyElementsOf(a.zones().all().map(Section::id).toList());
+    }
+
+    @Test
+    void aPictureBehindASectionIsAPlaceToFill() {
+        Edition placed = Sites.after(
+                site, SectionCommand.placeSection("home", "main", 0, "x", "opening-over-picture", null, List.of()));
+        assertThat(waiting(placed)).contains("picture");
+        assertThat(placed.require(Page.class, "home")
+                        .zones()
+                        .require("x")
+                        .section()
+                        .toFill())
+                .hasSameSizeAs(waiting(placed));
+        Edition filled = Sites.after(placed, ValueCommand.setValue("home", "x", null, "picture", Value.of("loom")));
+        assertThat(waiting(filled))
+                .doesNotContain("picture")
+                .hasSize(waiting(placed).size() - 1);
+    }
+
+    private static List<String> waiting(Edition edition) {
+        return edition.toFill(edition.require(Page.class, "home")).stream()
+                .filter(p -> p.section().equals("x"))
+                .map(PageFacts.ToFill::property)
+                .toList();
     }
 
     private static ValueCommand show(String media) {

@@ -134,6 +134,12 @@ class ElementsTest {
         assertThat(rendered(View.Mode.VISITOR, listing).select(".card a").eachText())
                 .as("but for the page it stands on")
                 .containsExactly("Loomgate Yard", "Workshops");
+        Element none = element("listing", Map.of("kind", Value.of("nothing-of-this")));
+        assertThat(rendered(View.Mode.VISITOR, none).select("main section")).isEmpty();
+        assertThat(rendered(View.Mode.MARKED, none)
+                        .select("main section .to-fill")
+                        .text())
+                .contains("Nothing to list yet");
     }
 
     @Test
