@@ -44,6 +44,7 @@ describe('taking back', () => {
     ['form', { page: 'visit' }, 'visit'],
     ['plan', {}, 'visit'],
     ['plan', {}, 'main'],
+    ['patterns', {}, 'voice'],
   ])('stays where it is seen: on the %s', async (name, params, item) => {
     Object.assign(route, { name, params })
     const turning = standing(item)

@@ -17,18 +17,19 @@ function makeActs() {
     const seen = Object.entries(params).every(([key, value]) => route.params[key] === value)
     return { words, to: { name, params }, seen: seen && (route.name === name || route.name === 'form') }
   }
-  const inPlan = (acts: Acts): Acts => (route.name === 'plan' ? { ...acts, seen: true } : acts)
+  /** On the screen that shows all of them it is seen as well. */
+  const inList = (list: string, acts: Acts): Acts => (route.name === list ? { ...acts, seen: true } : acts)
   return (item?: string): Acts | null => {
     if (!item) return null
     const row = site.rows.get(item)
-    if (row) return inPlan(at('page', { page: item }, `on “${row.title}”`))
+    if (row) return inList('plan', at('page', { page: item }, `on “${row.title}”`))
     const template = site.templates.get(item)
     if (template) return at('template', { template: item }, `in the template ${template.name}`)
     const pattern = site.catalog?.patterns.find((p) => p.id === item)
-    if (pattern) return at('pattern', { pattern: item }, `in the pattern ${pattern.name}`)
+    if (pattern) return inList('patterns', at('pattern', { pattern: item }, `in the pattern ${pattern.name}`))
     const menu = site.catalog?.menus.find((m) => m.id === item)
     const to = { name: 'plan', params: { page: '' }, query: { menu: item } }
-    if (menu) return inPlan({ words: `in the lines of ${menu.name}`, to, seen: false })
+    if (menu) return inList('plan', { words: `in the lines of ${menu.name}`, to, seen: false })
     return item === 'theme' ? at('theme', {}, 'in the theme') : null
   }
 }

@@ -20,7 +20,6 @@ final class HandyPages {
 
     static PageDraft contact() {
         return new PageDraft("contact-us", "standard", "Contact")
-                .beneath("visit")
                 .wearing("contact-layout")
                 .shown("How to reach us, and who answers.", "east-bank")
                 .section(columns(
@@ -57,7 +56,6 @@ final class HandyPages {
 
     static PageDraft guides() {
         return new PageDraft("guides", "standard", "Observing guides")
-                .beneath("learn")
                 .wearing("documents-layout")
                 .shown("Leaflets of one page, to print and take outside.", "moonrise")
                 .section(section(
