@@ -81,7 +81,7 @@ async function make(words: string) {
 <template>
   <NamingSheet
     v-model="name"
-    :heading="page && props.page ? 'Keep as a pattern' : 'New pattern'"
+    :heading="props.page ? 'Keep as a pattern' : 'New pattern'"
     :act="props.page ? 'Keep it' : 'Make it'"
     :lacks="way === 'page' && !kept.length"
     :give="make"

@@ -65,12 +65,8 @@ final class TemplateDetails {
                 kinds());
     }
 
-    RollOut rollOut() {
+    private RollOut rollOut() {
         return new RollOut(edition, template, workspace.desk().archive(), standing.hashOf(template.id()));
-    }
-
-    Edition edition() {
-        return edition;
     }
 
     private List<Page> wearing() {

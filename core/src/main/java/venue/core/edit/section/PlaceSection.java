@@ -68,10 +68,11 @@ record PlaceSection(
 
     private Change fromPattern(Desk desk, Sectioned target, Pattern from) {
         Zones zones = target.body();
+        int first = Math.min(index, zones.in(zone).size());
         for (int i = 0; i < from.sections().size(); i++) {
             String newId = i == 0 ? id : desk.freshId();
             Section copy = Starters.copy(desk, from.id(), from.sections().get(i), newId);
-            zones = zones.insert(zone, index + i, copy);
+            zones = zones.insert(zone, first + i, copy);
         }
         return Change.of("add " + from.name(), target.withBody(zones));
     }

@@ -95,7 +95,8 @@ class PatternsTest {
     void sectionsOfAPageAreKeptInTheOrderThatIsAskedForAndWithoutWhereTheyCameFrom() {
         Edition two = all(
                 site,
-                SectionCommand.placeSection("weaving", "main", 9, "x", "ready-contact-page", null, List.of()),
+                SectionCommand.placeSection(
+                        "weaving", "main", Integer.MAX_VALUE, "x", "ready-contact-page", null, List.of()),
                 ValueCommand.setValue("weaving", "weaving-s1", null, "anchor", Value.of("here")));
         List<Section> there = two.require(Page.class, "weaving").zones().in("main");
         List<String> wanted = List.of(there.get(2).id(), there.get(0).id());
