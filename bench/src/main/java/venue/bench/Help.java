@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
+import venue.core.item.Hash;
 import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
@@ -41,6 +42,21 @@ public final class Help {
 
     public String fact(String key) {
         return Values.text(view.edition().site().facts(), key);
+    }
+
+    /** A message above the header, known by the hash of its words. */
+    public record Notice(String id, String words) {}
+
+    public List<Notice> notices() {
+        return ((Value.Many) view.edition().site().facts().get("notices"))
+                .groups().stream()
+                        .map(n -> Values.text(n, "words"))
+                        .map(words -> new Notice(Hash.shortOf(words), words))
+                        .toList();
+    }
+
+    public String act() {
+        return Link.find(fact("actLink")).map(this::href).orElse("");
     }
 
     public String theme(String key) {

@@ -73,18 +73,22 @@ public final class KestrelMoor {
                         "email", Value.of("hello@kestrel-moor.example"),
                         "phone", Value.of("01632 960 414"),
                         "postalAddress", Value.of("The Observatory, Moor Road, above Ashcombe"),
-                        "hours", Value.of("Every second Friday from dusk, September to April")),
+                        "hours", Value.of("Every second Friday from dusk, September to April"),
+                        "act", Value.of("Book a place"),
+                        "actLink", Value.of("page:open-nights"),
+                        "notices",
+                                new Value.Many(
+                                        List.of(
+                                                Map.of(
+                                                        "words",
+                                                        Value.of(
+                                                                "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked.")))),
+                        "closingWords",
+                                Value.of("Kestrel Moor Observatory is run by a small trust and its volunteers.")),
                 List.of(SharedSections.DARK_ROAD.id()));
     }
 
     private static List<Look> looks() {
-        Look dusk = ReadySite.look("dusk")
-                .with("noticeShown", Value.of(true))
-                .with(
-                        "noticeWords",
-                        Value.of(
-                                "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked."))
-                .with("footerWords", Value.of("Kestrel Moor Observatory is run by a small trust and its volunteers."));
         Look heather = new Look(
                 "heather",
                 "Heather",
@@ -95,7 +99,7 @@ public final class KestrelMoor {
                         "colourTint", Value.of("#F3E4EC"),
                         "colourDeep", Value.of("#3B2447"),
                         "headingFont", Value.of("bitter")));
-        return List.of(dusk, heather, ReadySite.look("press"), ReadySite.look("pebble"));
+        return Stream.concat(ReadySite.looks().stream(), Stream.of(heather)).toList();
     }
 
     private static Menu menu(String id, String name, String... pages) {

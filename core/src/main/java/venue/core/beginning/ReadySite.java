@@ -56,6 +56,10 @@ public final class ReadySite {
         return all(Template.class);
     }
 
+    public static List<Look> looks() {
+        return all(Look.class);
+    }
+
     public static List<Pattern> patterns() {
         return all(Pattern.class);
     }

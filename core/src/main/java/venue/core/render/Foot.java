@@ -5,6 +5,7 @@ import venue.core.html.HtmlWriter;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.theme.Look;
+import venue.core.value.Values;
 
 /** Writes the footer: who it is, the foot menu, and the closing line. */
 final class Foot {
@@ -32,7 +33,7 @@ final class Foot {
         if (!columns.isEmpty()) {
             nav(columns, "columns");
         }
-        closing(theme.text("footerWords"), plain, columns.isEmpty());
+        closing(Values.text(view.edition().site().facts(), "closingWords"), plain, columns.isEmpty());
         out.end().end();
     }
 

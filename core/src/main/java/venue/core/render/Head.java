@@ -18,6 +18,9 @@ public final class Head {
     /** Where the public site's one small script is served; every page can be read without. */
     public static final String SCRIPT = "/-/page.js";
 
+    /** It stands behind the notices and is awaited, so that nothing jumps when it has run. */
+    public static final String NOTICES = "/-/notices.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}

@@ -41,8 +41,9 @@ public final class SiteFacts {
     private static final Property MAY_HOLD =
             many("mayHold", "At the top of the plan", of("kind", "Kind", PropertyType.KIND));
 
-    private static final List<Property> ALL =
-            Stream.concat(TOLD.stream(), Stream.of(MAY_HOLD)).toList();
+    private static final List<Property> ALL = Stream.of(TOLD, SiteIdentity.all(), List.of(MAY_HOLD))
+            .flatMap(List::stream)
+            .toList();
 
     private SiteFacts() {}
 

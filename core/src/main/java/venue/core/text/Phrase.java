@@ -13,6 +13,8 @@ public enum Phrase {
     MENU,
     BREADCRUMB,
     NOTICE,
+    PUT_AWAY,
+    STOP,
     LEFT_COLUMN,
     SIDE_COLUMN,
     NOT_FOUND,

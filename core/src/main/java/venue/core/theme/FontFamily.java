@@ -13,6 +13,16 @@ enum FontFamily {
     INSTRUMENT_SANS("Instrument Sans", "instrument-sans", "system-ui, sans-serif", "plain sans", 400, 700),
     BRICOLAGE("Bricolage Grotesque", "bricolage-grotesque", "system-ui, sans-serif", "lively sans", 200, 800),
     WORK_SANS("Work Sans", "work-sans", "system-ui, sans-serif", "wide sans", 100, 900),
+    NEWSREADER("Newsreader", "newsreader", "Georgia, serif", "newspaper serif", 200, 800),
+    EB_GARAMOND("EB Garamond", "eb-garamond", "Georgia, serif", "old book serif", 400, 800),
+    PLAYFAIR_DISPLAY("Playfair Display", "playfair-display", "Georgia, serif", "high-contrast serif", 400, 900),
+    LORA("Lora", "lora", "Georgia, serif", "brushed serif", 400, 700),
+    ARCHIVO("Archivo", "archivo", "system-ui, sans-serif", "sturdy sans", 100, 900),
+    MANROPE("Manrope", "manrope", "system-ui, sans-serif", "geometric sans", 200, 800),
+    FIGTREE("Figtree", "figtree", "system-ui, sans-serif", "friendly sans", 300, 900),
+    SPACE_GROTESK("Space Grotesk", "space-grotesk", "system-ui, sans-serif", "technical sans", 300, 700),
+    OSWALD("Oswald", "oswald", "Impact, sans-serif", "narrow poster sans", 200, 700),
+    RED_HAT_MONO("Red Hat Mono", "red-hat-mono", "ui-monospace, monospace", "round typewriter", 300, 700),
     JETBRAINS_MONO("JetBrains Mono", "jetbrains-mono", "ui-monospace, monospace", "typewriter", 100, 800);
 
     private final String family;

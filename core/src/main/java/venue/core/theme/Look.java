@@ -1,6 +1,7 @@
 package venue.core.theme;
 
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.Settable;
@@ -45,6 +46,11 @@ public record Look(String id, String name, Map<String, Value> settings) implemen
 
     public Colour colour(String key) {
         return Colour.of(text(key));
+    }
+
+    /** A colour that is made of others unless somebody sets it. */
+    Optional<Colour> own(String key) {
+        return text(key).isEmpty() ? Optional.empty() : Optional.of(colour(key));
     }
 
     private @Nullable Value value(String key) {

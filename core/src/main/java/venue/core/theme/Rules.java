@@ -33,8 +33,24 @@ final class Rules {
             "visitor");
 
     /** The settings that decide an arrangement. */
-    static final List<String> ARRANGED =
-            List.of("headerShape", "openingShape", "headShape", "cardShape", "listShape", "footerShape");
+    static final List<String> ARRANGED = List.of(
+            "headerShape",
+            "headerStays",
+            "bandAlign",
+            "openingShape",
+            "headShape",
+            "headOrnament",
+            "linkLine",
+            "cardShape",
+            "listShape",
+            "buttonFill",
+            "buttonStrong",
+            "buttonHover",
+            "pictureEdge",
+            "captionPlace",
+            "pageFrame",
+            "motion",
+            "footerShape");
 
     private static final Map<String, String> READ = new ConcurrentHashMap<>();
 

@@ -45,23 +45,21 @@ public enum Texture {
         return svg;
     }
 
+    static String path(String key) {
+        return WHERE + key + ".svg";
+    }
+
     /** The texture served under a path, if there is one. */
     public static Optional<Texture> at(String path) {
-        return Arrays.stream(values())
-                .filter(t -> (WHERE + t.key() + ".svg").equals(path))
-                .findFirst();
+        return Arrays.stream(values()).filter(t -> path(t.key()).equals(path)).findFirst();
     }
 
     /** The rules by which sections show textures. */
     static String rules() {
         StringBuilder css = new StringBuilder();
         for (Texture texture : values()) {
-            css.append(".tx-")
-                    .append(texture.key())
-                    .append("{--tx:url(")
-                    .append(WHERE)
-                    .append(texture.key())
-                    .append(".svg)}");
+            css.append(".tx-").append(texture.key()).append("{--tx:url(");
+            css.append(path(texture.key())).append(")}");
         }
         return css.toString();
     }

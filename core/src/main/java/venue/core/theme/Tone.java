@@ -3,10 +3,27 @@ package venue.core.theme;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A set of colour roles that a section wears; every pair of words and ground passes WCAG 2.2 AA (4.5 : 1). */
-public record Tone(String key, String label, Colour ground, Colour words, Colour quiet, Colour link, Colour line) {
+/**
+ * A set of colour roles that a section wears; every pair of words and ground passes WCAG 2.2 AA (4.5 : 1).
+ *
+ * @param act what is filled to be pressed: the accent, or the words' colour where the accent is all but the ground
+ */
+public record Tone(
+        String key,
+        String label,
+        Colour ground,
+        Colour words,
+        Colour headings,
+        Colour quiet,
+        Colour link,
+        Colour line,
+        Colour act,
+        Colour onAct) {
 
-    private static final double ENOUGH = 4.5;
+    static final double ENOUGH = 4.5;
+    /** A filled shape that stands out less than this from its ground is not seen as one. */
+    private static final double SEEN = 1.2;
+
     private static final double PALE = 0.6;
     /** An accent that is this near to its ground would lose its colour before it could be read: links are words there. */
     private static final double FAINT = 2;
@@ -27,7 +44,7 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
     public Colour raised() {
         boolean lightWords = words.luminance() > ground.luminance();
         Colour lifted = lightWords ? ground.mix(new Colour(0, 0, 0), 0.25) : ground.mix(new Colour(255, 255, 255), 0.7);
-        boolean read = Stream.of(words, quiet, link).allMatch(c -> c.contrast(lifted) >= ENOUGH);
+        boolean read = Stream.of(words, headings, quiet, link).allMatch(c -> c.contrast(lifted) >= ENOUGH);
         return read ? lifted : ground;
     }
 
@@ -43,10 +60,33 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
         Colour words = theme.colour("colourWords");
         Colour accent = theme.colour("colourAccent");
         return List.of(
-                tone("plain", "Plain", page, words, accent),
-                tone("tinted", "Tinted", theme.colour("colourTint"), words, accent),
-                tone("deep", "Deep", theme.colour("colourDeep"), page, accent),
-                tone("accent", "Accent", accent, onAccent(theme), onAccent(theme)));
+                onPaper(theme, "plain", "Plain", page, words),
+                onPaper(theme, "tinted", "Tinted", theme.colour("colourTint"), words),
+                tone(
+                        theme,
+                        "deep",
+                        "Deep",
+                        theme.colour("colourDeep"),
+                        theme.own("colourOnDeep").orElse(page),
+                        accent),
+                tone(theme, "accent", "Accent", accent, onAccent(theme), onAccent(theme)));
+    }
+
+    /** A tone that takes the roles which somebody has set, as far as they can be read on its ground. */
+    private static Tone onPaper(Look theme, String key, String label, Colour ground, Colour words) {
+        Tone made =
+                tone(theme, key, label, ground, words, theme.own("colourLink").orElse(theme.colour("colourAccent")));
+        return new Tone(
+                key,
+                label,
+                ground,
+                made.words,
+                theme.own("colourHeadings").map(c -> c.passing(ground, ENOUGH)).orElse(made.words),
+                theme.own("colourQuiet").map(c -> c.passing(ground, ENOUGH)).orElse(made.quiet),
+                made.link,
+                theme.own("colourLine").orElse(made.line),
+                made.act,
+                made.onAct);
     }
 
     /** What plain and tinted are for visitors whose machine is dark: made of the deep surface. */
@@ -55,27 +95,36 @@ public record Tone(String key, String label, Colour ground, Colour words, Colour
         Colour words = new Colour(255, 255, 255).mix(deep, NIGHT_WORDS);
         Colour accent = theme.colour("colourAccent");
         return List.of(
-                tone("plain", "Plain", deep.mix(new Colour(0, 0, 0), NIGHT), words, accent),
-                tone("tinted", "Tinted", deep.mix(words, NIGHT_WORDS), words, accent));
+                tone(theme, "plain", "Plain", deep.mix(new Colour(0, 0, 0), NIGHT), words, accent),
+                tone(theme, "tinted", "Tinted", deep.mix(words, NIGHT_WORDS), words, accent));
     }
 
-    /** Page colour or words colour, whichever stands better on the accent. */
+    /** The colour that is set for it, else page colour or words colour, whichever stands better on the accent. */
     static Colour onAccent(Look theme) {
+        return theme.own("colourOnAccent").orElseGet(() -> better(theme));
+    }
+
+    private static Colour better(Look theme) {
         Colour accent = theme.colour("colourAccent");
         Colour page = theme.colour("colourPage");
         Colour words = theme.colour("colourWords");
         return page.contrast(accent) >= words.contrast(accent) ? page : words;
     }
 
-    private static Tone tone(String key, String label, Colour ground, Colour words, Colour link) {
+    private static Tone tone(Look theme, String key, String label, Colour ground, Colour words, Colour link) {
         Colour ink = words.passing(ground, ENOUGH);
+        Colour accent = theme.colour("colourAccent");
+        boolean seen = accent.contrast(ground) >= SEEN;
         return new Tone(
                 key,
                 label,
                 ground,
                 ink,
+                ink,
                 ink.mix(ground, 0.28).passing(ground, ENOUGH),
                 link.contrast(ground) < FAINT ? ink : link.passing(ground, ENOUGH),
-                ink.mix(ground, 0.8));
+                ink.mix(ground, 0.8),
+                seen ? accent : ink,
+                seen ? onAccent(theme).passing(accent, ENOUGH) : ground);
     }
 }

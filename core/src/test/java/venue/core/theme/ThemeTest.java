@@ -36,15 +36,19 @@ class ThemeTest {
         Look theme = ReadySite.look("dusk")
                 .with("colourAccent", hex(accent))
                 .with("colourDeep", hex(deep))
-                .with("colourPage", hex(page));
+                .with("colourPage", hex(page))
+                .with("colourHeadings", hex(deep ^ accent))
+                .with("colourQuiet", hex(page ^ accent))
+                .with("colourOnAccent", hex(page ^ deep));
         for (Tone tone : Stream.concat(Tone.of(theme).stream(), Tone.byNight(theme).stream())
                 .toList()) {
             assertThat(tone.words().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
-            assertThat(tone.link().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
-            assertThat(tone.quiet().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
             assertThat(tone.words().contrast(tone.wash())).isGreaterThanOrEqualTo(4.5);
-            assertThat(List.of(tone.words(), tone.quiet(), tone.link()))
+            assertThat(List.of(tone.words(), tone.headings(), tone.quiet(), tone.link()))
+                    .allMatch(c -> c.contrast(tone.ground()) >= 4.5)
                     .allMatch(c -> c.contrast(tone.raised()) >= 4.5);
+            assertThat(tone.onAct().contrast(tone.act())).isGreaterThanOrEqualTo(4.5);
+            assertThat(tone.act().contrast(tone.ground())).isGreaterThanOrEqualTo(1.2);
         }
     }
 
