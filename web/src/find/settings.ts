@@ -1,6 +1,22 @@
 import type { ThemeDetail } from '@/api/types'
 import type { Entry } from './entry'
 
+/** Words by which people look for what a part sets. */
+const ALSO: Record<string, string> = {
+  notice: 'announcement banner bar alert message',
+  header: 'logo masthead top navigation button cta sticky',
+  opening: 'hero banner splash',
+  band: 'page title breadcrumb heading',
+  palette: 'colour color dark mode contrast',
+  type: 'font typeface size weight letters underline',
+  lists: 'grid tile box',
+  buttons: 'hover corner cta',
+  pictures: 'image photo caption border frame ratio',
+  spacing: 'margin padding gap width',
+  page: 'background texture border animation line separator boxed',
+  footer: 'bottom copyright',
+}
+
 const OF_SITE: [name: string, also: string][] = [
   ['Name of the site', 'title logo called'],
   ['Language', 'locale'],
@@ -19,7 +35,7 @@ export function settings(theme: ThemeDetail['groups'], manager: boolean): Entry[
       group: 'Settings' as const,
       name: p.label,
       locator: `Theme, ${g.label.toLowerCase()}`,
-      also: p.choices.map((c) => c.label).join(' '),
+      also: [ALSO[g.key], ...p.choices.map((c) => c.label)].join(' '),
       to: { name: 'theme', query: { at: g.key } },
     })),
   )

@@ -2,7 +2,7 @@
 import type { Property } from '@/api/types'
 import { useTyping } from '@/edit/useTyping'
 
-const props = defineProps<{ property: Property; value: string }>()
+const props = defineProps<{ property: Property; /** Empty where it is made of others. */ value: string }>()
 const emit = defineEmits<{ change: [value: string] }>()
 const { typed, write } = useTyping(
   () => props.value,
@@ -20,11 +20,18 @@ function read(event: Event) {
 
 <template>
   <div class="colour">
-    <input v-model="typed" type="color" :aria-label="property.label" @input="write(typed)" />
-    <span class="grow">{{ property.label }}</span>
+    <input
+      :value="typed || '#808080'"
+      type="color"
+      :class="{ made: !typed }"
+      :aria-label="property.label"
+      @input="write(($event.target as HTMLInputElement).value)"
+    />
+    <span class="grow" :title="property.help">{{ property.label }}</span>
     <input
       class="mono hex"
       :value="typed.toUpperCase()"
+      :placeholder="typed ? '' : 'made'"
       :aria-label="`${property.label} as six digits`"
       maxlength="7"
       @change="read"
@@ -51,6 +58,9 @@ input::-webkit-color-swatch-wrapper {
 }
 input::-webkit-color-swatch {
   border: 0;
+}
+.made {
+  opacity: 0.25;
 }
 .hex {
   width: 76px;

@@ -1,17 +1,47 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { ThemeDetail } from '@/api/types'
 import { newField } from '@/property/fields'
 import { useSession } from '@/session/useSession'
 import { moor, mounting, press } from '@/test/moor'
 import ColourInput from './ColourInput.vue'
-import LooksBar from './LooksBar.vue'
+import LookCompare from './LookCompare.vue'
+import PageDrawing from './PageDrawing.vue'
+import WearSheet from './WearSheet.vue'
+import { drawing, isDrawn } from './drawings'
 
+const choice = (key: string, label: string, ...values: string[]) => ({
+  ...newField(label, '', []),
+  key,
+  type: 'CHOICE',
+  fallback: values[0],
+  choices: values.map((value) => ({ value, label: value.toUpperCase() })),
+})
 const theme = {
   id: 'dusk',
+  name: 'Dusk',
+  pages: 52,
+  groups: [
+    { key: 'header', label: 'Header', settings: [choice('headerShape', 'Arrangement', 'line', 'over')] },
+    { key: 'page', label: 'Paper', settings: [choice('motion', 'Motion', 'lively', 'off')] },
+  ],
+  settings: { headerShape: 'over' },
+  contrast: [],
+  tones: {},
+  sheets: [{ page: 'visit', title: 'Visit', kind: 'Page', template: 'plain' }],
+  reaches: { header: { pages: 51, without: ['Bare'] } },
+  identity: {
+    item: 'site',
+    groups: [
+      { key: 'header', label: 'Logo', settings: [{ ...newField('Call to act', '', []), key: 'act' }] },
+    ],
+    values: {},
+  },
   looks: [
-    { id: 'dusk', name: 'Dusk', worn: true, colours: ['#101010', '#FFFFFF'] },
-    { id: 'chalk', name: 'Chalk', worn: false, colours: ['#FFFFFF', '#101010'] },
+    { id: 'dusk', name: 'Dusk', worn: true, colours: ['#101010'], settings: { headerShape: 'over' } },
+    { id: 'chalk', name: 'Chalk', worn: false, colours: ['#FFFFFF'], settings: { motion: 'off' } },
+    { id: 'ember', name: 'Ember', worn: false, colours: ['#FF0000'], settings: {} },
+    { id: 'fern', name: 'Fern', worn: false, colours: ['#00FF00'], settings: {} },
   ],
 } as unknown as ThemeDetail
 let given: ReturnType<typeof moor>['given']
@@ -19,41 +49,84 @@ beforeEach(() => {
   given = moor().given
 })
 const global = mounting
-const bar = (trying: string | null = null) => mount(LooksBar, { props: { theme, trying }, global })
 
-describe('the looks', () => {
-  it('are tried before they are worn; the worn one puts it back', async () => {
-    const wrapper = bar()
-    await press(wrapper, 'Chalk')
-    await press(wrapper, 'Dusk')
-    expect(wrapper.emitted('update:trying')).toEqual([['chalk'], [null]])
-    expect(given).toEqual([])
+describe('a page in outline', () => {
+  const drawing = (open = '') => mount(PageDrawing, { props: { theme, open }, global })
+
+  it('opens one part at a time, where a visitor meets it or in the margin', async () => {
+    const wrapper = drawing('header')
+    expect(wrapper.text()).toContain('on 51 pages, not on Bare’s')
+    await wrapper.findAll('.part')[1]?.trigger('click')
+    expect(wrapper.emitted('update:open')).toEqual([['page']])
+    expect(drawing('page').classes()).toContain('margin')
   })
 
-  it('are worn, or put back', async () => {
-    const wrapper = bar('chalk')
-    await press(wrapper, 'Wear it')
-    expect(given).toEqual([{ verb: 'wear-look', look: 'chalk' }])
-    await press(bar('chalk'), 'Put it back')
-    expect(given).toHaveLength(1)
+  it('sets by drawings, with the arrow keys too, and goes back to what is built in', async () => {
+    const wrapper = drawing('header')
+    await wrapper.get('[aria-label=LINE]').trigger('click')
+    await wrapper.get('[role=radiogroup]').trigger('keydown', { key: 'ArrowRight' })
+    await wrapper.get('[aria-label="Reset Arrangement to LINE"]').trigger('click')
+    expect(given).toMatchObject([
+      { verb: 'set-value', item: 'dusk', key: 'headerShape', value: 'line' },
+      { value: 'line' },
+      { verb: 'set-value', item: 'dusk', key: 'headerShape' },
+    ])
+    expect(given[2]).not.toHaveProperty('value')
   })
 
-  it('are kept under another name, which is asked for', async () => {
-    const wrapper = bar()
-    await wrapper.get('form').trigger('submit')
-    expect(given).toEqual([])
-    await wrapper.get('input').setValue('Winter')
+  it('tells apart what the site says in any look', async () => {
+    const wrapper = drawing('header')
+    const input = wrapper.findAll('input').find((i) => (i.element as HTMLInputElement).type !== 'color')
+    await input?.setValue('Book a place')
+    await input?.trigger('blur')
+    await flushPromises()
+    await vi.waitFor(() => expect(given).toMatchObject([{ item: 'site', key: 'act', value: 'Book a place' }]))
+  })
+
+  it('is only read by editors', () => {
+    useSession().role = 'EDITOR'
+    expect(drawing('header').get('fieldset').attributes()).toHaveProperty('disabled')
+  })
+})
+
+describe('looks side by side', () => {
+  const compare = (others: string[] = []) => mount(LookCompare, { props: { theme, others }, global })
+
+  it('are two beside the one that is worn; a third takes the place of the first', async () => {
+    const wrapper = compare(['chalk', 'ember'])
+    expect(wrapper.findAll('section').map((s) => s.attributes('aria-label'))).toEqual([
+      'Dusk',
+      'Chalk',
+      'Ember',
+    ])
+    await press(wrapper, 'Fern')
+    await press(wrapper, 'Ember')
+    expect(wrapper.emitted('update:others')).toEqual([[['ember', 'fern']], [['fern']]])
+  })
+
+  it('say what wearing one changes before it is worn', async () => {
+    const wrapper = mount(WearSheet, { props: { theme, look: 'chalk' }, global })
+    expect(wrapper.text()).toContain('header (1), paper (1)')
     await wrapper.get('form').trigger('submit')
     await flushPromises()
-    expect(given).toMatchObject([{ verb: 'keep-look', look: 'dusk', name: 'Winter' }])
-    expect((wrapper.get('input').element as HTMLInputElement).value).toBe('')
+    expect(given).toEqual([{ verb: 'wear-look', look: 'chalk' }])
+    expect(wrapper.emitted('close')).toHaveLength(1)
   })
 
-  it('are only tried by editors', () => {
+  it('are not worn by editors', () => {
     useSession().role = 'EDITOR'
-    expect(bar('chalk').text()).not.toContain('Wear it')
-    expect(bar().find('form').exists()).toBe(false)
+    expect(compare(['chalk']).text()).not.toContain('Wear it')
   })
+})
+
+it('every arrangement that is drawn is drawn unlike the others', () => {
+  for (const key of ['headerShape', 'openingShape', 'cardShape', 'footerShape'])
+    expect(isDrawn(key)).toBe(true)
+  const shapes = ['line', 'over', 'stacked', 'boxed', 'tabs', 'edges'].map((c) =>
+    JSON.stringify(drawing('headerShape', c)),
+  )
+  expect(new Set(shapes).size).toBe(6)
+  expect(shapes.every((s) => s.length > 2)).toBe(true)
 })
 
 describe('a colour', () => {

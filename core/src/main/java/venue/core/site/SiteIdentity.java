@@ -7,42 +7,68 @@ import static venue.core.property.Property.of;
 
 import java.util.List;
 import venue.core.property.Property;
+import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 /** What the site is known by, whichever look it wears: its logo, and what it says on every page. */
 public final class SiteIdentity {
 
-    private static final List<Property> ALL = List.of(
-            of("logo", "Logo", PropertyType.PICTURE)
-                    .help("Stands for the name in the header. Without one the name stands in words."),
-            of("logoOnDark", "Logo on dark ground", PropertyType.PICTURE)
-                    .help("Where the header is deep or stands over a picture.")
-                    .onlyWhen("logo"),
-            number("logoWide", "Logo's width on wide screens", 24, 480, 160, "px")
-                    .onlyWhen("logo"),
-            number("logoNarrow", "Logo's width on narrow screens", 24, 240, 110, "px")
-                    .onlyWhen("logo"),
-            of("act", "Call to act", PropertyType.WORDS)
-                    .longest(24)
-                    .help("A button at the header's end, for example Book a place."),
-            of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"),
-            many(
-                            "notices",
-                            "Notices",
-                            of("words", "Message", PropertyType.WORDS).longest(160),
-                            of("link", "Leads to", PropertyType.LINK),
-                            choice("tone", "Tone", "deep=Deep", "accent=Accent", "tinted=Tinted", "plain=Plain"),
-                            of("from", "Shown from", PropertyType.DATE),
-                            of("until", "Shown until", PropertyType.DATE).help("Gone after this day."),
-                            of("away", "Can be put away", PropertyType.YES_NO)
-                                    .fallback(Value.of(true))
-                                    .help("By a visitor, until its words change."))
-                    .help("One line each, above the header, on every page that has a strip."),
-            of("closingWords", "Closing line", PropertyType.WORDS)
-                    .help("At the end of every footer, for example who runs the site."));
+    private static final List<PropertyGroup> GROUPS = List.of(
+            new PropertyGroup(
+                    "notice",
+                    "Notices",
+                    List.of(many(
+                                    "notices",
+                                    "Notices",
+                                    of("words", "Message", PropertyType.WORDS).longest(160),
+                                    of("link", "Leads to", PropertyType.LINK),
+                                    choice(
+                                            "tone",
+                                            "Tone",
+                                            "deep=Deep",
+                                            "accent=Accent",
+                                            "tinted=Tinted",
+                                            "plain=Plain"),
+                                    of("from", "Shown from", PropertyType.DATE),
+                                    of("until", "Shown until", PropertyType.DATE)
+                                            .help("Gone after this day."),
+                                    of("away", "Can be put away", PropertyType.YES_NO)
+                                            .fallback(Value.of(true))
+                                            .help("By a visitor, until its words change."))
+                            .help("One line each, above the header, on every page that has a strip."))),
+            new PropertyGroup(
+                    "header",
+                    "Logo and call to act",
+                    List.of(
+                            of("logo", "Logo", PropertyType.PICTURE)
+                                    .help("Stands for the name in the header. Without one the name stands in words."),
+                            of("logoOnDark", "Logo on dark ground", PropertyType.PICTURE)
+                                    .help("Where the header is deep or stands over a picture.")
+                                    .onlyWhen("logo"),
+                            number("logoWide", "Logo's width on wide screens", 24, 480, 160, "px")
+                                    .onlyWhen("logo"),
+                            number("logoNarrow", "Logo's width on narrow screens", 24, 240, 110, "px")
+                                    .onlyWhen("logo"),
+                            of("act", "Call to act", PropertyType.WORDS)
+                                    .longest(24)
+                                    .help("A button at the header's end, for example Book a place."),
+                            of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"))),
+            new PropertyGroup(
+                    "footer",
+                    "Closing line",
+                    List.of(of("closingWords", "Closing line", PropertyType.WORDS)
+                            .help("At the end of every footer, for example who runs the site."))));
+
+    private static final List<Property> ALL =
+            GROUPS.stream().flatMap(g -> g.settings().stream()).toList();
 
     private SiteIdentity() {}
+
+    /** By the part of a page in which they stand; a look's settings of that part have the same key. */
+    public static List<PropertyGroup> groups() {
+        return GROUPS;
+    }
 
     public static List<Property> all() {
         return ALL;

@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
@@ -27,6 +29,39 @@ public final class LookUse {
                 .filter(p ->
                         seen.add(p.kind() + "/" + edition.worn(p).template().id()))
                 .toList();
+    }
+
+    /**
+     * Where a part of the frame shows.
+     *
+     * @param pages how many pages have it
+     * @param without names of the templates that pages wear and that have it not
+     */
+    public record Reach(long pages, List<String> without) {}
+
+    /** How far the parts of the frame reach, by the key of their settings. */
+    public static Map<String, Reach> reaches(Edition edition) {
+        Map<Template, Long> worn = edition.all(Page.class)
+                .filter(p -> !p.withdrawn())
+                .collect(Collectors.groupingBy(p -> edition.worn(p).template(), Collectors.counting()));
+        return Map.of(
+                "notice", reach(worn, t -> t.shows("notice")),
+                "header", reach(worn, t -> t.shows("header")),
+                "band", reach(worn, t -> !t.band().equals("none")),
+                "footer", reach(worn, t -> t.shows("footer")));
+    }
+
+    private static Reach reach(Map<Template, Long> worn, Predicate<Template> has) {
+        return new Reach(
+                worn.entrySet().stream()
+                        .filter(e -> has.test(e.getKey()))
+                        .mapToLong(Map.Entry::getValue)
+                        .sum(),
+                worn.keySet().stream()
+                        .filter(has.negate())
+                        .map(Template::name)
+                        .sorted()
+                        .toList());
     }
 
     /** Sections by the tone they wear, each where it is written: on a page, fixed in a template, or shared. */

@@ -1,6 +1,7 @@
 package venue.server.theme;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,7 +10,10 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.Edition;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
+import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
+import venue.core.site.Site;
+import venue.core.site.SiteIdentity;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
@@ -24,7 +28,7 @@ import venue.store.workspace.Standing;
 class ThemeController {
 
     /** A look that is kept, with the colours by which it is known. */
-    record LookInfo(String id, String name, boolean worn, List<String> colours) {}
+    record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
 
     /** A page on the contact sheet. */
     record Sheet(String page, String title, String kind, String template) {}
@@ -40,7 +44,12 @@ class ThemeController {
             List<LookInfo> looks,
             List<Sheet> sheets,
             long pages,
-            Map<String, Long> tones) {}
+            Map<String, Long> tones,
+            Map<String, LookUse.Reach> reaches,
+            Identity identity) {}
+
+    /** What the site says on every page in whichever look, by the part of a page in which it stands. */
+    record Identity(String item, String revision, List<PropertyGroup> groups, Map<String, Value> values) {}
 
     @GetMapping
     ThemeDetail theme(Here here) {
@@ -60,7 +69,15 @@ class ThemeController {
                         .toList(),
                 LookUse.samples(edition).stream().map(p -> sheet(edition, p)).toList(),
                 edition.all(Page.class).count(),
-                LookUse.tones(edition));
+                LookUse.tones(edition),
+                LookUse.reaches(edition),
+                identity(standing, edition.site()));
+    }
+
+    private static Identity identity(Standing standing, Site site) {
+        Map<String, Value> values = new HashMap<>(site.facts());
+        values.keySet().retainAll(SiteIdentity.all().stream().map(Property::key).toList());
+        return new Identity(site.id(), standing.hashOf(site.id()), SiteIdentity.groups(), values);
     }
 
     private static LookInfo look(Edition edition, Look theme) {
@@ -68,7 +85,8 @@ class ThemeController {
                 theme.id(),
                 theme.name(),
                 edition.site().look().equals(theme.id()),
-                List.of(theme.text("colourDeep"), theme.text("colourAccent"), theme.text("colourPage")));
+                List.of(theme.text("colourDeep"), theme.text("colourAccent"), theme.text("colourPage")),
+                theme.settings());
     }
 
     private static Sheet sheet(Edition edition, Page page) {

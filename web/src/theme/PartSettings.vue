@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { freshId } from '@/api/client'
+import type { ThemeDetail, Value } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
+import SettingRow from './SettingRow.vue'
+
+/** What can be set of one part: what the site says there in any look, and how this look shows it. */
+const props = defineProps<{ theme: ThemeDetail; part: ThemeDetail['groups'][number] }>()
+const site = useSite()
+let group = ''
+const said = computed(() => props.theme.identity.groups.find((g) => g.key === props.part.key))
+const failing = computed(() => props.theme.contrast.filter((c) => c.ratio < c.needed))
+
+function set(item: string, key: string, value: Value | undefined) {
+  group ||= freshId()
+  void site.give({ verb: 'set-value', item, key, value: value as never }, item, group + key)
+}
+</script>
+
+<template>
+  <div class="rows">
+    <template v-if="said">
+      <span class="owner">The site’s, in any look</span>
+      <SettingRow
+        v-for="p in said.settings"
+        :key="p.key"
+        :property="p"
+        :values="theme.identity.values"
+        @change="(v) => set(theme.identity.item, p.key, v)"
+        @leave="group = ''"
+      />
+      <span class="owner">This look’s</span>
+    </template>
+    <SettingRow
+      v-for="p in part.settings"
+      :key="p.key"
+      :property="p"
+      :values="theme.settings"
+      @change="(v) => set(theme.id, p.key, v)"
+      @leave="group = ''"
+    />
+    <template v-if="part.key === 'palette'">
+      <div v-for="c in failing" :key="c.label" class="note-box">
+        <b class="should">◇ {{ c.ratio.toFixed(1) }} : 1</b> {{ c.label }}. Asked: {{ c.needed }}.
+        <button type="button" class="textlink" @click="set(theme.id, c.setting, c.nearest)">
+          Take {{ c.nearest }}
+        </button>
+      </div>
+      <p v-if="!failing.length" class="label">
+        All {{ theme.contrast.length }} pairs of words and ground pass WCAG AA.
+      </p>
+      <span class="label">Tones, as sections wear them</span>
+      <div class="tones">
+        <div
+          v-for="t in site.catalog?.tones ?? []"
+          :key="t.key"
+          :style="{ background: t.ground, color: t.words }"
+        >
+          {{ t.label }}<br />{{ counted(theme.tones[t.key] ?? 0, 'section') }}
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.rows {
+  display: flex;
+  flex-direction: column;
+  gap: 13px;
+  padding: 4px 12px 16px;
+}
+.owner {
+  font: 600 12px/16px var(--text);
+  color: var(--quiet);
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 3px;
+}
+.owner:not(:first-child) {
+  margin-top: 8px;
+}
+.tones {
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: 6px;
+}
+.tones > div {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 4px 7px;
+  font-size: 12px;
+  line-height: 16px;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Property, Value, Values } from '@/api/types'
+import PropertyInput from '@/property/PropertyInput.vue'
+import { held, matters } from '@/property/values'
+import ArrangementInput from './ArrangementInput.vue'
+import ColourInput from './ColourInput.vue'
+import { isDrawn } from './drawings'
+
+/** One setting of the theme, as it is and as it would be without anybody's doing. */
+const props = defineProps<{ property: Property; values: Values }>()
+const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
+const value = computed(() => props.values[props.property.key])
+const now = computed(() => String(held(props.property, props.values) ?? ''))
+const isSet = computed(
+  () =>
+    value.value !== undefined &&
+    JSON.stringify(value.value) !== JSON.stringify(props.property.fallback ?? null),
+)
+/** What it goes back to, in words. */
+const builtIn = computed(() => {
+  const { fallback, choices, unit, type } = props.property
+  if (fallback === undefined || fallback === null) return type === 'COLOUR' ? 'made of the others' : ''
+  if (type === 'YES_NO') return fallback ? 'yes' : 'no'
+  return choices.find((c) => c.value === fallback)?.label ?? `${String(fallback)} ${unit}`.trim()
+})
+</script>
+
+<template>
+  <div v-if="matters(property, values)" class="setting">
+    <ColourInput
+      v-if="property.type === 'COLOUR'"
+      :property="property"
+      :value="now"
+      @change="(v) => emit('change', v)"
+    />
+    <ArrangementInput
+      v-else-if="isDrawn(property.key)"
+      :property="property"
+      :value="now"
+      @change="(v) => emit('change', v)"
+    />
+    <PropertyInput
+      v-else
+      :property="property"
+      :value="value"
+      @change="(v) => emit('change', v === '' ? undefined : v)"
+      @leave="emit('leave')"
+    />
+    <button
+      v-if="isSet && builtIn"
+      type="button"
+      class="textlink reset"
+      :aria-label="`Reset ${property.label} to ${builtIn}`"
+      @click="emit('change', undefined)"
+    >
+      reset: {{ builtIn }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.reset {
+  font-size: 12px;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ThemeDetail } from '@/api/types'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
+import { differing } from './differing'
+
+/** What wearing another look changes and what it leaves, before it is worn. */
+const props = defineProps<{ theme: ThemeDetail; look: string }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const look = computed(() => props.theme.looks.find((l) => l.id === props.look))
+const parts = computed(() => differing(props.theme.groups, props.theme.settings, look.value?.settings ?? {}))
+
+async function wear() {
+  const answer = await site.give({ verb: 'wear-look', look: props.look })
+  if (answer.ok) emit('close')
+}
+</script>
+
+<template>
+  <SheetDialog :title="`Wear ${look?.name}`" size="narrow" form @submit="wear" @close="emit('close')">
+    <p>
+      Changes how {{ counted(theme.pages, 'page') }} look, from the next release on:
+      {{ parts.map((p) => `${p.label.toLowerCase()} (${p.settings})`).join(', ') || 'nothing' }}.
+    </p>
+    <p>
+      Leaves every page, template and word as it is, and the site’s logo, notices, call to act and closing
+      line.
+      {{ theme.name }} stays among the looks with all its settings; Ctrl Z wears it again.
+    </p>
+    <div class="row-flex">
+      <v-btn class="yes" type="submit">Wear {{ look?.name }}</v-btn>
+      <v-btn @click="emit('close')">Not now<span class="kbd">Esc</span></v-btn>
+    </div>
+  </SheetDialog>
+</template>
