@@ -43,8 +43,8 @@ async function keep() {
   >
     <label class="label" for="look-name">Its name</label>
     <input id="look-name" v-model="naming" class="boxed" maxlength="40" />
-    <p class="quiet">It stands among the looks as {{ theme.name }} is now, and changes no page.</p>
-    <div class="row-flex">
+    <p class="quiet gap">It stands among the looks as {{ theme.name }} is now, and changes no page.</p>
+    <div class="row-flex gap">
       <v-btn class="yes" type="submit" :disabled="!naming.trim()">Keep it</v-btn>
       <v-btn @click="naming = null">Not now<span class="kbd">Esc</span></v-btn>
     </div>

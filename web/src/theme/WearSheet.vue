@@ -21,16 +21,16 @@ async function wear() {
 
 <template>
   <SheetDialog :title="`Wear ${look?.name}`" size="narrow" form @submit="wear" @close="emit('close')">
-    <p>
+    <p class="gap">
       Changes how {{ counted(theme.pages, 'page') }} look, from the next release on:
       {{ parts.map((p) => `${p.label.toLowerCase()} (${p.settings})`).join(', ') || 'nothing' }}.
     </p>
-    <p>
+    <p class="gap">
       Leaves every page, template and word as it is, and the site’s logo, notices, call to act and closing
       line.
       {{ theme.name }} stays among the looks with all its settings; Ctrl Z wears it again.
     </p>
-    <div class="row-flex">
+    <div class="row-flex gap">
       <v-btn class="yes" type="submit">Wear {{ look?.name }}</v-btn>
       <v-btn @click="emit('close')">Not now<span class="kbd">Esc</span></v-btn>
     </div>
