@@ -1,9 +1,9 @@
-// Draws every pattern and every template in every look, wide and narrow, and counts what is wrong: contrast (axe-core), other
+// Draws every pattern, every template and a page of every kind in every look (or those that are named), wide and narrow, and counts what is wrong: contrast (axe-core), other
 // violations, scrolling sideways, sections without anything in them. Called by bench/run; fails where anything is.
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
 
-const [folder, origin] = process.argv.slice(2)
+const [folder, origin, ...named] = process.argv.slice(2)
 const need = createRequire(join(folder, 'package.json'))
 const { chromium } = need('playwright-core')
 const axe = need.resolve('axe-core/axe.min.js')
@@ -19,12 +19,12 @@ await page.getByLabel('E-mail').fill('maja@kestrel-moor.example')
 await page.getByLabel('Password', { exact: true }).fill('dark-sky-friday')
 await page.keyboard.press('Enter')
 await page.getByRole('tree').first().waitFor()
-const { proofs, catalog, looks } = await page.evaluate(async () => {
+const { proofs, catalog, looks, pages } = await page.evaluate(async () => {
   const ask = async (path) => (await fetch('/api/sites/kestrel-moor' + path)).json()
-  return { proofs: (await ask('')).proofs, catalog: await ask('/catalog'), looks: (await ask('/theme')).looks }
+  return { proofs: (await ask('')).proofs, catalog: await ask('/catalog'), ...(({ looks, sheets }) => ({ looks, pages: sheets }))(await ask('/theme')) }
 })
-const sheets = [...catalog.patterns.map((p) => `pattern/${p.id}`), ...catalog.templates.map((t) => `template/${t.id}`)]
-const asked = looks.filter((l) => l.id !== 'heather')
+const sheets = [...catalog.patterns.map((p) => `pattern/${p.id}`), ...catalog.templates.map((t) => `template/${t.id}`), ...pages.map((p) => `page/${p.page}`)]
+const asked = looks.filter((l) => (named.length ? named.includes(l.id) : l.id !== 'heather'))
 
 let wrong = 0
 for (const look of asked) {

@@ -152,9 +152,13 @@ class StoryTest {
         FrameLocator sheet = page.frameLocator(".contact iframe >> nth=0");
         FrameLocator other = page.frameLocator(".contact iframe >> nth=2");
         assertThat(sheet.locator("h1")).hasCSS("font-family", Pattern.compile("Fraunces"));
+        page.locator(".part")
+                .filter(new Locator.FilterOptions().setHasText("Palette"))
+                .click();
         page.getByLabel("Accent as six digits").fill("#7A3E6D");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Type"))
+        page.locator(".part")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Type")))
                 .click();
         Chromium.choose(
                 page.locator(".choice").filter(new Locator.FilterOptions().setHasText("Headings: ")),

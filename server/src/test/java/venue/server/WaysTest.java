@@ -2,10 +2,12 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -134,7 +136,36 @@ class WaysTest {
         JsonNode theme = json(maja.get(SITE + "/theme"));
         assertThat(theme.get("sheets").findValuesAsString("kind"))
                 .contains("Standard page", "Landing page", "Article", "Instrument", "Open night", "Person");
-        assertThat(theme.get("looks").size()).isEqualTo(4);
+        assertThat(theme.get("looks").size())
+                .as("ten that are ready made, one of its own")
+                .isEqualTo(11);
+        assertThat(theme.get("reaches").get("header").get("without").values())
+                .extracting(JsonNode::asString)
+                .containsExactly("Landing");
         theme.get("contrast").forEach(c -> assertThat(c.get("ratio").asDouble()).isGreaterThanOrEqualTo(4.5));
+    }
+
+    @Test
+    void aSettingOfTheThemeRefusesByNameWhatItCannotBe() {
+        String[][] wrong = {
+            {"dusk", "colourQuiet", "\"red\"", "wrong-value"},
+            {"dusk", "lineWeight", "9", "out-of-range"},
+            {"dusk", "captionPlace", "\"sideways\"", "wrong-value"},
+            {"dusk", "colourBackground", "\"#FFFFFF\"", "unknown-property"},
+            {"site", "act", "\"" + "x".repeat(25) + "\"", "too-long"},
+            {"site", "actLink", "\"javascript:alert(1)\"", "link-not-allowed"},
+            {"site", "logoWide", "30000", "out-of-range"},
+            {"site", "notices", "[{\"words\":\"Closed\",\"tone\":\"loud\"}]", "wrong-value"},
+        };
+        for (String[] of : wrong) {
+            HttpResponse<String> answer = maja.command(set(of[0], of[1], of[2]));
+            refused(answer, 422, of[3]);
+            assertThat(answer.body()).contains("\"field\":\"" + of[1]);
+        }
+        refused(maja.command(set("site", "logo", "\"lost\"")), 404, "unknown-media");
+    }
+
+    private static String set(String item, String key, String json) {
+        return "{\"verb\":\"set-value\",\"item\":\"" + item + "\",\"key\":\"" + key + "\",\"value\":" + json + "}";
     }
 }

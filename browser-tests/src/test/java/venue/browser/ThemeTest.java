@@ -1,0 +1,201 @@
+package venue.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The demo is made over: what it says on every page, how that stands, another look beside this one and worn, released, taken back. */
+class ThemeTest {
+
+    @TempDir
+    Path data;
+
+    private Page page;
+    private Running venue;
+
+    @Test
+    void aSiteIsMadeOverAndPutBack() {
+        try (Running running = Running.start(data);
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)) {
+            venue = running;
+            page = chromium.signedIn(context, running, "maja");
+            page.navigate(venue.venue("/kestrel-moor/theme"));
+            sayWhatEveryPageSays();
+            arrange();
+            colour();
+            compareAndWear();
+            release();
+            aVisitorPutsANoticeAway(chromium);
+            everyLookCanBeRead();
+            goBack();
+        }
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private void open(String part) {
+        Locator head = page.locator(".part").filter(new Locator.FilterOptions().setHasText(part));
+        if (head.getAttribute("aria-expanded").equals("false")) {
+            head.click();
+        }
+    }
+
+    private FrameLocator wide() {
+        return page.frameLocator(".contact iframe >> nth=0");
+    }
+
+    private FrameLocator narrow() {
+        return page.frameLocator(".contact iframe >> nth=1");
+    }
+
+    private Locator setting(String label) {
+        return page.locator(".setting").filter(new Locator.FilterOptions().setHasText(label));
+    }
+
+    private Locator hex(String label) {
+        return page.getByLabel(label + " as six digits", new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private void sayWhatEveryPageSays() {
+        open("Header");
+        assertThat(page.locator(".sheet-outline")).containsText("on 51 pages, not on Landing’s");
+        setting("Call to act").locator("input").fill("Come up");
+        page.keyboard().press("Tab");
+        assertThat(wide().locator("header .in > .tools .button")).hasText("Come up");
+        assertThat(narrow().locator("header .menu-button")).isVisible();
+        assertThat(narrow().locator("header .in > .tools")).isHidden();
+    }
+
+    private void arrange() {
+        Locator shapes = page.getByRole(
+                AriaRole.RADIOGROUP,
+                new Page.GetByRoleOptions().setName("Arrangement").setExact(true));
+        shapes.locator("[aria-checked=true]").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(shapes.locator("[aria-label='Name above the menu']")).hasAttribute("aria-checked", "true");
+        assertThat(wide().locator("header .name")).hasCSS("text-align", "center");
+        Chromium.choose(setting("When scrolling").locator(".choice"), "Stays");
+        assertThat(wide().locator("header")).hasCSS("position", "sticky");
+        open("Title band");
+        Chromium.choose(setting("Stands").locator(".choice"), "In the middle");
+        assertThat(page.frameLocator(".contact iframe >> nth=2").locator(".band"))
+                .hasCSS("text-align", "center");
+    }
+
+    private void colour() {
+        open("Palette");
+        hex("Words").fill("#C9BFA9");
+        page.keyboard().press("Enter");
+        Locator told = page.locator(".note-box").filter(new Locator.FilterOptions().setHasText("Words on the page"));
+        assertThat(told).containsText("Asked: 4.5");
+        told.locator("button").click();
+        assertThat(told).hasCount(0);
+        hex("Headings").fill("#5A1F1A");
+        page.keyboard().press("Enter");
+        assertThat(wide().locator("main h2").first()).hasCSS("color", "rgb(90, 31, 26)");
+        button("Reset Headings to made of the others").click();
+        assertThat(hex("Headings")).hasValue("");
+    }
+
+    private void compareAndWear() {
+        button("Compare 11 looks").click();
+        button("Press").click();
+        button("Almanac").click();
+        button("Civic").click();
+        assertThat(page.locator(".columns section header b")).hasText(new String[] {"Dusk", "Almanac", "Civic"});
+        page.goBack();
+        assertThat(page.locator(".contact iframe").first()).isVisible();
+        page.goForward();
+        Locator civic =
+                page.locator(".columns section").filter(new Locator.FilterOptions().setHas(page.getByText("Civic")));
+        civic.getByText("Wear it…").click();
+        assertThat(page.locator(".sheet")).containsText("Changes how 53 pages look");
+        assertThat(page.locator(".sheet")).containsText("Dusk stays among the looks");
+        button("Wear Civic").click();
+        assertThat(page.locator(".screen-head")).containsText("wears Civic");
+    }
+
+    private void release() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Release \\d+ changes…")))
+                .click();
+        assertThat(page.locator(".changes")).containsText("Civic");
+        Chromium.release(page);
+        assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
+        Page visit = page.context().newPage();
+        visit.navigate(venue.site("/visit/open-nights"));
+        assertThat(visit.locator("header .in > .tools .button")).hasText("Come up");
+        assertThat(visit.locator("h1")).hasCSS("font-family", Pattern.compile("Source Serif"));
+        visit.close();
+    }
+
+    private void aVisitorPutsANoticeAway(Chromium chromium) {
+        try (BrowserContext visitor = chromium.context(375, 700)) {
+            Page visit = visitor.newPage();
+            visit.navigate(venue.site("/visit"));
+            visit.locator(".notice .away").click();
+            assertThat(visit.locator(".notice")).hasCount(0);
+            visit.navigate(venue.site("/visit/open-nights"));
+            assertThat(visit.locator("h1")).isVisible();
+            assertThat(visit.locator(".notice")).hasCount(0);
+        }
+    }
+
+    /** On a page with an opening and on one with a list: no contrast that fails, nothing that axe finds, nothing too wide. */
+    private void everyLookCanBeRead() {
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        page.locator(".stand").waitFor();
+        String proofs =
+                (String) page.evaluate("async () => (await (await fetch('/api/sites/kestrel-moor')).json()).proofs");
+        SoftAssertions all = new SoftAssertions();
+        for (String look : List.of(
+                "dusk",
+                "press",
+                "pebble",
+                "almanac",
+                "nightwatch",
+                "orchard",
+                "plate",
+                "civic",
+                "herbarium",
+                "placard")) {
+            for (String of : List.of("welcome", "open-nights")) {
+                for (int width : new int[] {1280, 360}) {
+                    page.setViewportSize(width, 800);
+                    page.navigate(proofs + "page/" + of + "?look=" + look);
+                    String at = look + ", " + of + ", " + width;
+                    if (width > 1000) {
+                        all.assertThat(Chromium.violations(page)).as(at).isEmpty();
+                    }
+                    all.assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth - innerWidth"))
+                            .as(at)
+                            .isNotPositive();
+                }
+            }
+        }
+        all.assertAll();
+        page.setViewportSize(1280, 800);
+    }
+
+    /** The look that was worn is as it was, one step back. */
+    private void goBack() {
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        assertThat(page.locator(".screen-head")).containsText("wears Civic");
+        page.locator("body").press("Control+z");
+        assertThat(page.locator(".screen-head")).containsText("wears Dusk");
+        assertThat(wide().locator("header .name")).hasCSS("text-align", "center");
+    }
+}

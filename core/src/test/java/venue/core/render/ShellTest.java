@@ -1,0 +1,120 @@
+package venue.core.render;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.edition.Edition;
+import venue.core.media.Media;
+import venue.core.page.Page;
+import venue.core.site.Site;
+import venue.core.value.Value;
+
+/** What stands around a page's sections: what the site says there in any look, and how the look shows it. */
+class ShellTest {
+
+    private static final Instant NOW = Instant.parse("2026-11-23T12:00:00Z");
+
+    private static Edition saying(Map<String, Value> facts) {
+        Edition small = Sites.small();
+        Site site = small.site();
+        for (var fact : facts.entrySet()) {
+            site = site.with(fact.getKey(), fact.getValue());
+        }
+        return small.with(List.of(site), List.of());
+    }
+
+    private static Edition wearing(Edition site, String key, Value value) {
+        return site.with(List.of(site.theme().with(key, value)), List.of());
+    }
+
+    private static Document page(Edition site) {
+        View view = View.of(site, NOW, "http://loomgate.localhost", View.Mode.VISITOR);
+        return Jsoup.parse(
+                PageRenderer.render(view, site.require(Page.class, "weaving")).html());
+    }
+
+    private static Map<String, Value> notice(String words, String... more) {
+        Map<String, Value> notice = new HashMap<>(Map.of("words", Value.of(words)));
+        for (int i = 0; i < more.length; i += 2) {
+            notice.put(more[i], Value.of(more[i + 1]));
+        }
+        return notice;
+    }
+
+    @Test
+    void noticesShowInTheirTimeAndAsTheLookHasThem() {
+        Edition site = saying(Map.of(
+                "notices",
+                new Value.Many(List.of(
+                        notice("Over", "until", "2026-11-22"),
+                        notice("Today", "until", "2026-11-23", "link", "page:workshops", "tone", "accent"),
+                        notice("Also", "from", "2026-11-23"),
+                        notice("Not yet", "from", "2026-11-24")))));
+        Document page = page(site);
+        assertThat(page.select(".notices .notice p").eachText()).containsExactly("Today", "Also");
+        assertThat(page.select(".notice.t-accent a").attr("href")).isEqualTo("/workshops");
+        assertThat(page.select(".notice.t-deep")).hasSize(1);
+        assertThat(page.select(".notices .away[hidden]"))
+                .as("a script shows what needs one")
+                .hasSize(2);
+        assertThat(page.select(".notices > script").attr("src")).isEqualTo(Head.NOTICES);
+        assertThat(page.select(".stop")).isEmpty();
+        assertThat(page(wearing(site, "noticeShape", Value.of("first")))
+                        .select(".notice p")
+                        .eachText())
+                .containsExactly("Today");
+        assertThat(page(wearing(site, "noticeShape", Value.of("turn"))).select(".notices.turn .stop"))
+                .hasSize(1);
+    }
+
+    @Test
+    void aNoticeThatStaysNeedsNoScript() {
+        Map<String, Value> staying = notice("Closed on Monday");
+        staying.put("away", Value.of(false));
+        Document page = page(saying(Map.of("notices", new Value.Many(List.of(staying)))));
+        assertThat(page.select(".notice p").text()).isEqualTo("Closed on Monday");
+        assertThat(page.select("script, .notices button")).isEmpty();
+        assertThat(page(Sites.small()).select(".notices")).isEmpty();
+    }
+
+    @Test
+    void theHeaderAsksOnlyForWhatCanBeOpened() {
+        Value words = Value.of("Book a loom");
+        Document page = page(saying(Map.of("act", words, "actLink", Value.of("page:workshops"))));
+        assertThat(page.select("header .in > .tools .button.strong").attr("href"))
+                .isEqualTo("/workshops");
+        assertThat(page.select("header nav .tools .button").text()).isEqualTo("Book a loom");
+        assertThat(page(saying(Map.of("act", words, "actLink", Value.of("page:nowhere"))))
+                        .select(".tools"))
+                .isEmpty();
+        assertThat(page(saying(Map.of("act", words))).select(".tools")).isEmpty();
+        Edition social = saying(Map.of("social", Value.of("Letters https://letters.example")));
+        assertThat(page(wearing(social, "headerSocial", Value.of(true))).select("header .in > .tools .social a"))
+                .hasSize(1);
+        assertThat(page(social).select(".tools")).isEmpty();
+    }
+
+    @Test
+    void theNameStandsInWordsUntilThereIsALogo() {
+        assertThat(page(Sites.small()).select("header .name").text()).isEqualTo("Loomgate Yard");
+        assertThat(page(saying(Map.of("logo", Value.of("lost"))))
+                        .select("header .name")
+                        .text())
+                .as("a logo that is gone")
+                .isEqualTo("Loomgate Yard");
+        Edition site = saying(Map.of("closingWords", Value.of("Run by its weavers"), "logo", Value.of("mark")));
+        Edition pictured = site.with(
+                List.of(Media.picture("mark", "Mark", "a".repeat(64), "png", 800, 200, List.of(480, 800))), List.of());
+        Document page = page(pictured);
+        assertThat(page.select("header .name img.logo").attr("alt")).isEqualTo("Loomgate Yard");
+        assertThat(page.select("header .name img.logo").attr("src")).contains("480");
+        assertThat(page.select(".foot .closing p").text()).isEqualTo("Run by its weavers");
+    }
+}
