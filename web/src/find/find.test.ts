@@ -19,6 +19,15 @@ const THEME = {
   groups: [
     { key: 'palette', label: 'Palette', settings: [{ key: 'accent', label: 'Accent colour', choices: [] }] },
   ],
+  identity: {
+    groups: [
+      {
+        key: 'header',
+        label: 'Logo and call to act',
+        settings: [{ key: 'act', label: 'Call to act', choices: [] }],
+      },
+    ],
+  },
 }
 const answers = (path: string) =>
   path.endsWith('/theme')
@@ -55,6 +64,8 @@ describe('the index', () => {
     expect(group('Help')).toContain('Releases: going live')
     await write('accent')
     expect(group('Settings')).toEqual(['Accent colour'])
+    await write('cta')
+    expect(group('Settings')).toEqual(['Call to act'])
     await write('pictures without')
     expect(group('Findings')).toEqual(['Pictures without words'])
   })

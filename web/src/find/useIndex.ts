@@ -75,7 +75,7 @@ function makeAsked() {
       get<ThemeDetail>(`/sites/${site.id}/theme`),
       get<Findings>(`/sites/${site.id}/survey`),
     ])
-    if (look.ok) theme.value = look.value.groups
+    if (look.ok) theme.value = [...look.value.groups, ...look.value.identity.groups]
     if (survey.ok) findings.value = survey.value.rules.flatMap((r) => ofRule(r, survey.value))
   }
   return { theme, findings, ask }

@@ -4,6 +4,7 @@ import type { ThemeDetail } from '@/api/types'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSession } from '@/session/useSession'
 import LookSwatch from './LookSwatch.vue'
+import PartsSheet from './PartsSheet.vue'
 import WearSheet from './WearSheet.vue'
 
 /** Looks beside each other on the same pages of this site: the one that is worn, and up to two others. */
@@ -11,6 +12,7 @@ const props = defineProps<{ theme: ThemeDetail }>()
 const others = defineModel<string[]>('others', { required: true })
 const session = useSession()
 const wearing = ref<string | null>(null)
+const takingOf = ref<string | null>(null)
 const MOST = 2
 const PAGES = 4
 const named = (id: string) => props.theme.looks.find((l) => l.id === id)
@@ -45,7 +47,10 @@ function choose(id: string) {
         <header>
           <LookSwatch :colours="l.colours" /><b>{{ l.name }}</b
           ><span v-if="l.worn" class="quiet">worn</span
-          ><v-btn v-else-if="session.manager" class="wear" @click="wearing = l.id">Wear it…</v-btn>
+          ><template v-else-if="session.manager"
+            ><button type="button" class="textlink wear" @click="takingOf = l.id">Take parts…</button
+            ><v-btn @click="wearing = l.id">Wear it…</v-btn></template
+          >
         </header>
         <ProofFrame
           v-for="s in sheets"
@@ -62,6 +67,7 @@ function choose(id: string) {
     <p v-if="columns.length === 1" class="quiet hint">
       Choose one or two looks above; they stand beside this one.
     </p>
+    <PartsSheet v-if="takingOf" :theme="theme" :look="takingOf" @close="takingOf = null" />
     <WearSheet v-if="wearing" :theme="theme" :look="wearing" @close="wearing = null" />
   </div>
 </template>

@@ -1,52 +1,42 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail } from '@/api/types'
+import NamingSheet from '@/edit/NamingSheet.vue'
 import GiveItem from '@/library/GiveItem.vue'
-import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
 import { useSite } from '@/site/useSite'
+import TokensSheet from './TokensSheet.vue'
 
 /** What can be done with the look as a whole: kept under another name, given to all sites, saved. */
 const props = defineProps<{ theme: ThemeDetail }>()
 const site = useSite()
-const naming = ref<string | null>(null)
-
-async function keep() {
-  if (!naming.value?.trim()) return
-  const answer = await site.give({
-    verb: 'keep-look',
-    look: props.theme.id,
-    id: freshId(),
-    name: naming.value,
-  })
-  if (answer.ok) naming.value = null
-}
+const naming = ref(false)
+const bringing = ref(false)
+const tokens = computed(() => `/api/sites/${site.id}/theme/tokens/${props.theme.id}`)
+const keep = (name: string) => site.give({ verb: 'keep-look', look: props.theme.id, id: freshId(), name })
 </script>
 
 <template>
   <v-menu>
     <template #activator="{ props: menu }"><v-btn v-bind="menu">More ▾</v-btn></template>
     <v-list>
-      <v-list-item title="Keep a copy as…" @click="naming = ''" />
+      <v-list-item title="Keep a copy as…" @click="naming = true" />
       <GiveItem :item="theme.id" :name="theme.name" />
       <v-list-item title="Save as a pack" :href="packHref(site.id, theme.id)" download />
+      <v-list-item title="Save as design tokens" :href="tokens" download />
+      <v-list-item title="Bring in design tokens…" @click="bringing = true" />
     </v-list>
   </v-menu>
-  <SheetDialog
-    v-if="naming !== null"
-    title="Keep a copy of this look"
-    size="narrow"
-    form
-    @submit="keep"
-    @close="naming = null"
+  <NamingSheet
+    v-if="naming"
+    heading="Keep a copy of this look"
+    act="Keep it"
+    placeholder="Winter"
+    :give="keep"
+    @close="naming = false"
   >
-    <label class="label" for="look-name">Its name</label>
-    <input id="look-name" v-model="naming" class="boxed" maxlength="40" />
-    <p class="quiet gap">It stands among the looks as {{ theme.name }} is now, and changes no page.</p>
-    <div class="row-flex gap">
-      <v-btn class="yes" type="submit" :disabled="!naming.trim()">Keep it</v-btn>
-      <v-btn @click="naming = null">Not now<span class="kbd">Esc</span></v-btn>
-    </div>
-  </SheetDialog>
+    <p class="quiet">It stands among the looks as {{ theme.name }} is now, and changes no page.</p>
+  </NamingSheet>
+  <TokensSheet v-if="bringing" @close="bringing = false" />
 </template>

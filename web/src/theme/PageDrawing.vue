@@ -38,7 +38,7 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
         <button type="button" class="part" :aria-expanded="open === g.key" @click="toggle(g.key)">
           <b>{{ g.label }}</b>
           <span v-if="!atMargin" class="quiet">{{
-            open === g.key ? reach(theme, g.key) : summary(theme, g)
+            (open === g.key && reach(theme, g.key)) || summary(theme, g)
           }}</span>
         </button>
         <fieldset v-if="open === g.key" :disabled="!session.manager">
@@ -61,7 +61,7 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
               face('bodyFont')
             }}</span></span
           >
-          <span v-else class="quiet">{{ summary(theme, g) }}</span>
+          <span v-else class="quiet">{{ (open === g.key && reach(theme, g.key)) || summary(theme, g) }}</span>
         </button>
         <fieldset v-if="open === g.key" :disabled="!session.manager">
           <PartSettings :theme="theme" :part="g" />

@@ -2,8 +2,10 @@
 import { computed } from 'vue'
 import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
+import { held } from '@/property/values'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
+import PaletteMaker from './PaletteMaker.vue'
 import SettingRow from './SettingRow.vue'
 
 /** What can be set of one part: what the site says there in any look, and how this look shows it. */
@@ -11,6 +13,10 @@ const props = defineProps<{ theme: ThemeDetail; part: ThemeDetail['groups'][numb
 const site = useSite()
 let group = ''
 const said = computed(() => props.theme.identity.groups.find((g) => g.key === props.part.key))
+const accent = computed(() => {
+  const p = props.part.settings.find((s) => s.key === 'colourAccent')
+  return p ? String(held(p, props.theme.settings)) : ''
+})
 const failing = computed(() => props.theme.contrast.filter((c) => c.ratio < c.needed))
 
 function set(item: string, key: string, value: Value | undefined) {
@@ -42,6 +48,7 @@ function set(item: string, key: string, value: Value | undefined) {
       @leave="group = ''"
     />
     <template v-if="part.key === 'palette'">
+      <PaletteMaker :theme="theme" :accent="accent" />
       <div v-for="c in failing" :key="c.label" class="note-box">
         <b class="should">◇ {{ c.ratio.toFixed(1) }} : 1</b> {{ c.label }}. Asked: {{ c.needed }}.
         <button type="button" class="textlink" @click="set(theme.id, c.setting, c.nearest)">

@@ -51,7 +51,7 @@ const builtIn = computed(() => {
       v-if="isSet && builtIn"
       type="button"
       class="textlink reset"
-      :aria-label="`Reset ${property.label} to ${builtIn}`"
+      :aria-label="`reset: ${builtIn}, ${property.label}`"
       @click="emit('change', undefined)"
     >
       reset: {{ builtIn }}

@@ -74,7 +74,7 @@ useEventListener(window, 'keyup', holdB(false))
       </div>
       <div class="table">
         <LookCompare v-if="comparing" v-model:others="others" :theme="theme" />
-        <ContactSheet v-else :theme="theme" :before="before" />
+        <ContactSheet v-else :theme="theme" :before="before" @part="(key) => (open = key)" />
       </div>
     </div>
   </div>

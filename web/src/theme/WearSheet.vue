@@ -30,9 +30,9 @@ async function wear() {
       line.
       {{ theme.name }} stays among the looks with all its settings; Ctrl Z wears it again.
     </p>
-    <div class="row-flex gap">
+    <div class="row-flex foot">
       <v-btn class="yes" type="submit">Wear {{ look?.name }}</v-btn>
-      <v-btn @click="emit('close')">Not now<span class="kbd">Esc</span></v-btn>
+      <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
     </div>
   </SheetDialog>
 </template>

@@ -7,7 +7,9 @@ import { moor, mounting, press } from '@/test/moor'
 import ColourInput from './ColourInput.vue'
 import LookCompare from './LookCompare.vue'
 import PageDrawing from './PageDrawing.vue'
+import PartsSheet from './PartsSheet.vue'
 import WearSheet from './WearSheet.vue'
+import { partAt } from './partAt'
 import { drawing, isDrawn } from './drawings'
 
 const choice = (key: string, label: string, ...values: string[]) => ({
@@ -65,7 +67,7 @@ describe('a page in outline', () => {
     const wrapper = drawing('header')
     await wrapper.get('[aria-label=LINE]').trigger('click')
     await wrapper.get('[role=radiogroup]').trigger('keydown', { key: 'ArrowRight' })
-    await wrapper.get('[aria-label="Reset Arrangement to LINE"]').trigger('click')
+    await wrapper.get('[aria-label="reset: LINE, Arrangement"]').trigger('click')
     expect(given).toMatchObject([
       { verb: 'set-value', item: 'dusk', key: 'headerShape', value: 'line' },
       { value: 'line' },
@@ -113,10 +115,38 @@ describe('looks side by side', () => {
     expect(wrapper.emitted('close')).toHaveLength(1)
   })
 
+  it('give parts of themselves', async () => {
+    const wrapper = mount(PartsSheet, { props: { theme, look: 'chalk' }, global })
+    await wrapper.get('input[value=page]').setValue(true)
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(given).toEqual([{ verb: 'take-parts', look: 'dusk', from: 'chalk', parts: ['page'] }])
+  })
+
   it('are not worn by editors', () => {
     useSession().role = 'EDITOR'
     expect(compare(['chalk']).text()).not.toContain('Wear it')
   })
+})
+
+it('a part is opened by pointing at what it draws', () => {
+  const at = (sort: string, top: number) => ({ sort, top, words: '', left: 0, width: 1200 })
+  const blocks = [
+    at('ASIDE.notices', 0),
+    at('HEADER.top t-plain', 36),
+    at('SECTION.s opening pic t-deep', 36),
+    at('DIV.in', 300),
+    at('SECTION.s t-plain', 700),
+    at('FOOTER.foot t-deep', 2000),
+  ]
+  expect([10, 60, 400, 900, 2100].map((y) => partAt(blocks, y))).toEqual([
+    'notice',
+    'header',
+    'opening',
+    'lists',
+    'footer',
+  ])
+  expect(partAt([at('DIV.band t-plain', 120), at('SECTION.s', 300)], 200)).toBe('band')
 })
 
 it('every arrangement that is drawn is drawn unlike the others', () => {

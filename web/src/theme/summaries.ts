@@ -39,12 +39,12 @@ export function summary(theme: ThemeDetail, part: Part): string {
     .join(' · ')
 }
 
-/** On which pages a part of the frame shows. */
+/** On which pages a part shows, where that can be said. */
 export function reach(theme: ThemeDetail, part: string): string {
   const at = theme.reaches[part]
   if (!at) return ''
   const [first, ...more] = at.without
-  if (!first) return 'on every page'
+  if (!first) return at.pages === theme.pages ? 'on every page' : `on ${counted(at.pages, 'page')}`
   const but = more.length ? `${first}’s and ${counted(more.length, 'other template')}` : `${first}’s`
   return `on ${counted(at.pages, 'page')}, not on ${but}`
 }

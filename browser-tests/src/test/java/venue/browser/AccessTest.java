@@ -28,6 +28,8 @@ class AccessTest {
                 "page/open-nights",
                 "new?parent=visit",
                 "theme",
+                "theme?at=palette",
+                "theme?looks=press+almanac",
                 "survey",
                 "templates",
                 "templates/wide",

@@ -155,7 +155,8 @@ class StoryTest {
         page.locator(".part")
                 .filter(new Locator.FilterOptions().setHasText("Palette"))
                 .click();
-        page.getByLabel("Accent as six digits").fill("#7A3E6D");
+        page.getByLabel("Accent as six digits", new Page.GetByLabelOptions().setExact(true))
+                .fill("#7A3E6D");
         page.keyboard().press("Enter");
         page.locator(".part")
                 .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Type")))

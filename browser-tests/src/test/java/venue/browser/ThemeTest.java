@@ -107,7 +107,7 @@ class ThemeTest {
         hex("Headings").fill("#5A1F1A");
         page.keyboard().press("Enter");
         assertThat(wide().locator("main h2").first()).hasCSS("color", "rgb(90, 31, 26)");
-        button("Reset Headings to made of the others").click();
+        button("reset: made of the others, Headings").click();
         assertThat(hex("Headings")).hasValue("");
     }
 

@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.util.List;
+import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -163,6 +164,35 @@ class WaysTest {
             assertThat(answer.body()).contains("\"field\":\"" + of[1]);
         }
         refused(maja.command(set("site", "logo", "\"lost\"")), 404, "unknown-media");
+    }
+
+    @Test
+    void aLookGoesOutAsDesignTokensAndComesInAgain() {
+        HttpResponse<String> out = maja.get(SITE + "/theme/tokens/press");
+        assertThat(out.headers().firstValue("Content-Disposition").orElse("")).contains("Press.tokens.json");
+        assertThat(json(out)
+                        .get("palette")
+                        .get("colourAccent")
+                        .get("$value")
+                        .get("hex")
+                        .asString())
+                .isEqualTo("#D8F04A");
+        JsonNode read = json(maja.post(SITE + "/theme/tokens", Client.json("json", out.body())));
+        assertThat(read.get("unknown").size()).isZero();
+        assertThat(read.get("settings").get("cardShape").asString()).isEqualTo("ruled");
+        json(maja.give("bring-look", "id", "printed", "name", "Printed", "settings", Map.of("cardShape", "ruled")));
+        refused(maja.give("bring-look", "id", "again", "name", "Printed", "settings", Map.of()), 409, "name-taken");
+        refused(maja.post(SITE + "/theme/tokens", Client.json("json", "[1]")), 422, "no-tokens");
+        refused(maja.post(SITE + "/theme/tokens", Client.json("json", "{")), 422, "no-tokens");
+        refused(maja.get(SITE + "/theme/palettes?of=red"), 422, "bad-colour");
+        assertThat(json(maja.get(SITE + "/theme/palettes?of=A85723&and=12202F")).size())
+                .isEqualTo(4);
+        refused(maja.give("take-parts", "look", "dusk", "from", "press", "parts", List.of("hat")), 422, "unknown-part");
+        json(maja.give("take-parts", "look", "dusk", "from", "press", "parts", List.of("lists")));
+        JsonNode theme = json(maja.get(SITE + "/theme"));
+        assertThat(theme.get("settings").get("cardShape").asString()).isEqualTo("ruled");
+        assertThat(theme.get("settings").get("headerShape").asString()).isEqualTo("over");
+        assertThat(json(maja.get(SITE + "/theme/style")).get("css").asString()).startsWith("@font-face");
     }
 
     private static String set(String item, String key, String json) {

@@ -21,6 +21,7 @@ public final class Survey {
     private static final List<Rule> RULES = List.of(
             new BrokenLink(),
             new MenuLineNowhere(),
+            new SaidNowhere(),
             new FailingContrast(),
             new OrphanPage(),
             new ToFillLeft(),

@@ -10,6 +10,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.page.Page;
+import venue.core.section.Element;
+import venue.core.section.Section;
 import venue.core.section.SharedSection;
 import venue.core.template.Template;
 import venue.core.value.Values;
@@ -32,18 +34,45 @@ public final class LookUse {
     }
 
     /**
-     * Where a part of the frame shows.
+     * Where a part of the theme shows.
      *
      * @param pages how many pages have it
-     * @param without names of the templates that pages wear and that have it not
+     * @param without names of the templates that pages wear and whose frame has it not
      */
     public record Reach(long pages, List<String> without) {}
 
-    /** How far the parts of the frame reach, by the key of their settings. */
+    /** Elements by which a part is seen, by the key of its settings. */
+    private static final Map<String, Set<String>> SEEN_BY = Map.of(
+            "lists", Set.of("listing", "people", "offers", "facts", "figures", "documents", "questions", "timeline"),
+            "buttons", Set.of("buttons"),
+            "pictures", Set.of("image", "pictures", "listing", "people"));
+
+    /** How far the parts reach of which that can be said, by the key of their settings. */
     public static Map<String, Reach> reaches(Edition edition) {
-        Map<Template, Long> worn = edition.all(Page.class)
-                .filter(p -> !p.withdrawn())
+        List<Page> pages = edition.all(Page.class).filter(p -> !p.withdrawn()).toList();
+        Map<Template, Long> worn = pages.stream()
                 .collect(Collectors.groupingBy(p -> edition.worn(p).template(), Collectors.counting()));
+        Map<String, Reach> reaches = new HashMap<>(frames(worn));
+        Map<Template, Set<String>> fixed = worn.keySet().stream()
+                .collect(Collectors.toMap(t -> t, t -> kinds(t.zones().stream().flatMap(z -> z.fixed().stream()))));
+        SEEN_BY.forEach((part, kinds) -> reaches.put(
+                part,
+                new Reach(
+                        pages.stream()
+                                .filter(p -> Stream.concat(
+                                                kinds(p.zones().all()).stream(),
+                                                fixed.get(edition.worn(p).template()).stream())
+                                        .anyMatch(kinds::contains))
+                                .count(),
+                        List.of())));
+        return reaches;
+    }
+
+    private static Set<String> kinds(Stream<Section> sections) {
+        return sections.flatMap(Section::elements).map(Element::kind).collect(Collectors.toSet());
+    }
+
+    private static Map<String, Reach> frames(Map<Template, Long> worn) {
         return Map.of(
                 "notice", reach(worn, t -> t.shows("notice")),
                 "header", reach(worn, t -> t.shows("header")),

@@ -60,6 +60,8 @@ class RightsTest {
                 SiteCommand.setHosts(List.of("other.localhost")),
                 LookCommand.wearLook("press"),
                 LookCommand.keepLook("dusk", "mine", "Mine"),
+                LookCommand.takeParts("dusk", "press", List.of("type")),
+                LookCommand.bringLook("mine", "Mine", Map.of()),
                 ValueCommand.setValue("dusk", null, null, "bodySize", Value.of(20)),
                 ValueCommand.setValue("site", null, null, "email", Value.of("x@y.example")),
                 ValueCommand.setValue("gone", null, null, "x", Value.of("y")),
@@ -102,7 +104,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(27);
+        assertThat(shaping).hasSize(29);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

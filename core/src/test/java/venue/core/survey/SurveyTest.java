@@ -44,6 +44,27 @@ class SurveyTest {
     }
 
     @Test
+    void whatTheSiteSaysOnEveryPageMustLeadSomewhere() {
+        Value notices = new Value.Many(List.of(Map.of("words", Value.of("Come"), "link", Value.of("page:weaving"))));
+        Edition said = Sites.after(
+                Sites.after(site, ValueCommand.setValue("site", null, null, "actLink", Value.of("page:weaving"))),
+                ValueCommand.setValue("site", null, null, "notices", notices));
+        assertThat(rules(said)).doesNotContain("weaving said-nowhere");
+        Edition gone = Sites.after(said, PageCommand.withdrawPage("weaving", true));
+        Edition mended = gone;
+        for (Finding finding : Survey.of(gone, site).all().stream()
+                .filter(f -> f.rule().equals("said-nowhere"))
+                .toList()) {
+            assertThat(finding.says()).endsWith("leads to “Weaving”.");
+            mended = Sites.after(mended, finding.mends().get(0).command());
+        }
+        assertThat(rules(mended)).doesNotContain("weaving said-nowhere");
+        assertThat(mended.site().facts())
+                .doesNotContainKey("actLink")
+                .containsEntry("notices", new Value.Many(List.of(Map.of("words", Value.of("Come")))));
+    }
+
+    @Test
     void searchTextIsWatched() {
         Edition twins = Sites.after(Sites.after(site, title("home", "The same")), title("weaving", "the SAME"));
         assertThat(rules(twins))

@@ -52,6 +52,24 @@ class ThemeTest {
         }
     }
 
+    @Property(tries = 300)
+    void aPaletteOfAnyColoursPassesAndBearsThem(
+            @ForAll @IntRange(max = 0xffffff) int seed, @ForAll @IntRange(max = 0xffffff) int second) {
+        Colour accent = Colour.of(String.format("#%06X", seed));
+        Colour ground = Colour.of(String.format("#%06X", second));
+        Colour back = Oklch.of(accent).colour();
+        assertThat(Math.abs(back.red() - accent.red())
+                        + Math.abs(back.green() - accent.green())
+                        + Math.abs(back.blue() - accent.blue()))
+                .as("there and back in OKLCH")
+                .isLessThanOrEqualTo(2);
+        for (Palette palette : Stream.concat(Palette.of(accent, null).stream(), Palette.of(accent, ground).stream())
+                .toList()) {
+            Look look = new Look("x", "X", palette.settings());
+            assertThat(ContrastPair.of(look)).as(palette.name()).allMatch(ContrastPair::passes);
+        }
+    }
+
     @Test
     void oneStylesheetPerThemeKnownByItsHash() {
         Look dusk = ReadySite.look("dusk");

@@ -1,22 +1,38 @@
 package venue.server.theme;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.site.Site;
 import venue.core.site.SiteIdentity;
+import venue.core.theme.Colour;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Look;
+import venue.core.theme.Palette;
+import venue.core.theme.StyleSheet;
 import venue.core.theme.ThemeSettings;
+import venue.core.tokens.DesignTokens;
 import venue.core.usage.LookUse;
 import venue.core.value.Value;
 import venue.server.here.Here;
@@ -26,6 +42,9 @@ import venue.store.workspace.Standing;
 @RestController
 @RequestMapping("/api/sites/{site}/theme")
 class ThemeController {
+
+    private static final int MOST_LETTERS = 500_000;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     /** A look that is kept, with the colours by which it is known. */
     record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
@@ -72,6 +91,60 @@ class ThemeController {
                 LookUse.tones(edition),
                 LookUse.reaches(edition),
                 identity(standing, edition.site()));
+    }
+
+    /** The stylesheet of the look that is worn, as it is being changed. */
+    record Style(String css) {}
+
+    @GetMapping("/style")
+    Style style(Here here) {
+        return new Style(StyleSheet.of(here.now().working().theme()).css());
+    }
+
+    /** A look as design tokens (DTCG 2025.10), handed over under the look's name. */
+    @GetMapping("/tokens/{look}")
+    ResponseEntity<Map<String, Object>> tokens(Here here, @PathVariable String look) {
+        Look of = here.now().working().require(Look.class, look);
+        ContentDisposition as = ContentDisposition.attachment()
+                .filename(of.name() + ".tokens.json", StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, as.toString())
+                .body(DesignTokens.of(of));
+    }
+
+    /** A file of design tokens, as it was given. */
+    record TokensFile(String json) {}
+
+    /** What a file of design tokens comes to; nothing is made of it yet. */
+    @PostMapping("/tokens")
+    DesignTokens.TokensRead read(Here here, @RequestBody TokensFile file) {
+        return DesignTokens.read(parsed(file.json()));
+    }
+
+    private static Map<?, ?> parsed(String json) {
+        try {
+            if (json.length() <= MOST_LETTERS && JSON.readValue(json, Object.class) instanceof Map<?, ?> file) {
+                return file;
+            }
+        } catch (JacksonException e) {
+            // Told below, the same for whatever is no object.
+        }
+        throw Refusal.badInput(
+                "no-tokens",
+                "json",
+                "This is no file of design tokens.",
+                "Give a JSON file as the Design Tokens format has them, of 500,000 characters at most.");
+    }
+
+    /** Palettes made of a colour, or of two, as #RRGGBB without the mark or with it. */
+    @GetMapping("/palettes")
+    List<Palette> palettes(Here here, @RequestParam String of, @RequestParam(required = false) @Nullable String and) {
+        return Palette.of(colour(of), and == null || and.isEmpty() ? null : colour(and));
+    }
+
+    private static Colour colour(String hex) {
+        return Colour.of(hex.startsWith("#") ? hex : "#" + hex);
     }
 
     private static Identity identity(Standing standing, Site site) {

@@ -41,6 +41,7 @@
       waiting = message.html;
       showWaiting();
     }
+    if (message.type === 'style') wear(message.css);
     if (message.type === 'write') write(message);
     if (message.type === 'light') light(message.section);
     if (message.type === 'differ') {
@@ -70,13 +71,19 @@
     if (root.matches(':hover') || document.hasFocus()) tell({ type: 'scrolled', top: scrollY });
   });
 
+  // A look that is being changed comes by itself, before the markup: properties are swapped in place.
+  function wear(css) {
+    const worn = document.getElementById('venue-worn') ?? document.head.appendChild(Object.assign(document.createElement('style'), { id: 'venue-worn' }));
+    worn.textContent = css;
+  }
+
   function show(html) {
     const next = new DOMParser().parseFromString(html, 'text/html');
     const style = (doc) => doc.querySelector('link[rel=stylesheet]');
     if (style(next)?.getAttribute('href') !== style(document)?.getAttribute('href')) {
       style(document)?.setAttribute('href', style(next)?.getAttribute('href') ?? '');
     }
-    document.querySelector('head > style')?.remove();
+    document.querySelector('head > style:not(#venue-worn)')?.remove();
     const own = next.querySelector('head > style');
     if (own) document.head.append(own);
     root.lang = next.documentElement.lang;

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { freshId, get } from '@/api/client'
+import type { Palette, ThemeDetail } from '@/api/types'
+import { useTyping } from '@/edit/useTyping'
+import { useSite } from '@/site/useSite'
+
+/** Whole palettes made of one colour or two, each of which can be read; one that is taken is one step. */
+const props = defineProps<{ theme: ThemeDetail; accent: string }>()
+const site = useSite()
+const of = ref(props.accent)
+const and = ref('')
+const palettes = ref<Palette[]>([])
+const { typed, write } = useTyping(
+  () => of.value,
+  (hex) => {
+    of.value = hex
+  },
+)
+let asked = 0
+watch(
+  [of, and],
+  async () => {
+    const mine = ++asked
+    const query = new URLSearchParams({ of: of.value, and: and.value })
+    const answer = await get<Palette[]>(`/sites/${site.id}/theme/palettes?${query}`)
+    if (answer.ok && mine === asked) palettes.value = answer.value
+  },
+  { immediate: true },
+)
+
+/** Roles that a palette doesn't name are made of the others again. */
+function take(palette: Palette) {
+  const group = freshId()
+  const colours = props.theme.groups
+    .filter((g) => g.key === 'palette')
+    .flatMap((g) => g.settings)
+    .filter((p) => p.type === 'COLOUR')
+  for (const { key } of colours) {
+    const value = palette.settings[key]
+    if (value === props.theme.settings[key]) continue
+    void site.give(
+      { verb: 'set-value', item: props.theme.id, key, value: value as never },
+      props.theme.id,
+      group,
+    )
+  }
+}
+</script>
+
+<template>
+  <details class="maker">
+    <summary>Make one of a colour</summary>
+    <div class="row-flex">
+      <input
+        :value="typed"
+        type="color"
+        aria-label="Colour to make a palette of"
+        @input="write(($event.target as HTMLInputElement).value)"
+      />
+      <span class="quiet">stands out</span>
+      <input
+        v-if="and"
+        v-model.lazy="and"
+        type="color"
+        aria-label="Second colour to make a palette of"
+      /><button type="button" class="textlink" @click="and = and ? '' : '#12202F'">
+        {{ and ? 'without the second' : 'and another for the deep surface' }}
+      </button>
+    </div>
+    <button v-for="p in palettes" :key="p.name" type="button" class="made" @click="take(p)">
+      <span class="swatches"
+        ><i v-for="(c, key) in p.settings" :key="key" :style="{ background: String(c) }" /></span
+      >{{ p.name }}
+    </button>
+  </details>
+</template>
+
+<style scoped>
+.maker > :not(summary) {
+  margin-top: 8px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+}
+input[type='color'] {
+  width: 28px;
+  height: 24px;
+  padding: 0;
+  border: 1px solid var(--line);
+  background: none;
+}
+.made {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  color: inherit;
+  font: 13px/20px var(--text);
+  padding: 5px 8px;
+}
+.made:hover {
+  border-color: var(--ink);
+}
+.swatches {
+  display: flex;
+  border: 1px solid var(--line);
+}
+i {
+  width: 20px;
+  height: 18px;
+}
+</style>
