@@ -31,16 +31,23 @@ function point(event: MouseEvent, key: string, wide: number) {
   frames.get(key)?.send({ type: 'blocks' })
 }
 
-/** The look comes before the markup, so that a colour is seen as soon as it is chosen. */
+/** The look comes before the markup, so that a colour is seen as soon as it is chosen; then page after page is drawn anew. */
 let worn = ''
+let turn = 0
 watch(
   () => site.step,
   async () => {
     if (props.before) return
+    const mine = ++turn
     const answer = await get<{ css: string }>(`/sites/${site.id}/theme/style`)
-    if (!answer.ok || answer.value.css === worn) return
-    worn = answer.value.css
-    tell({ type: 'style', css: worn })
+    if (answer.ok && answer.value.css !== worn) {
+      worn = answer.value.css
+      tell({ type: 'style', css: worn })
+    }
+    for (const frame of [...frames.values()]) {
+      if (mine !== turn) return
+      await frame.renew()
+    }
   },
 )
 </script>
@@ -74,6 +81,7 @@ watch(
             :path="`page/${s.page}`"
             :query="before ? 'of=live' : ''"
             :width="w"
+            still
             :markup="before ? undefined : `pages/${s.page}/markup`"
             :label="`${s.kind}: ${s.title}, ${w} pixels wide`"
             @blocks="(blocks) => emit('part', partAt(blocks, pointed))"
