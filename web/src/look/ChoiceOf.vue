@@ -9,12 +9,16 @@ const props = defineProps<{
   items: readonly { value: T; title: string; group?: string }[]
   /** What stands where nothing is chosen. */
   none?: string
+  /** Each is drawn, by the slot, and named by its title alone: all of them are in sight. */
+  drawn?: boolean
 }>()
 const chosen = defineModel<T>()
 const FEW = 5
 const LETTERS = 56
 const few = computed(
-  () => props.items.length <= FEW && props.items.reduce((sum, i) => sum + i.title.length, 0) <= LETTERS,
+  () =>
+    props.drawn ||
+    (props.items.length <= FEW && props.items.reduce((sum, i) => sum + i.title.length, 0) <= LETTERS),
 )
 const open = ref(false)
 const root = ref<HTMLElement | null>(null)
@@ -71,7 +75,14 @@ function left(event: FocusEvent) {
 </script>
 
 <template>
-  <div ref="root" class="choice" :class="{ few }" v-bind="$attrs" @keydown.esc="rollUp" @focusout="left">
+  <div
+    ref="root"
+    class="choice"
+    :class="{ few, drawn }"
+    v-bind="$attrs"
+    @keydown.esc="rollUp"
+    @focusout="left"
+  >
     <button v-if="!few" type="button" class="chosen boxed" :aria-expanded="open" @click="unroll(!open)">
       <span class="unseen">{{ label }}: </span>
       <span class="grow cut" :class="{ quiet: chosen === undefined }">{{ shown || 'choose' }}</span>
@@ -84,10 +95,12 @@ function left(event: FocusEvent) {
           type="button"
           role="radio"
           :aria-checked="item.value === chosen"
+          :aria-label="drawn ? item.title : undefined"
+          :title="drawn ? item.title : undefined"
           :tabindex="i === first ? 0 : -1"
           @click="choose(item.value)"
         >
-          {{ item.title }}
+          <slot :item="item">{{ item.title }}</slot>
         </button>
       </template>
     </div>
@@ -160,6 +173,19 @@ function left(event: FocusEvent) {
 }
 .choice:not(.few) [role='radio'][aria-checked='true'] {
   border-color: var(--juniper);
+}
+.drawn > [role='radiogroup'] {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 6px;
+}
+.drawn [role='radio'] {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  line-height: 0;
+}
+.drawn [role='radio'][aria-checked='true'] {
+  box-shadow: inset 0 0 0 1px var(--juniper);
 }
 .choice .label {
   padding: 6px 9px 2px;

@@ -11,6 +11,7 @@ const site = useSite()
 const of = ref(props.accent)
 const and = ref('')
 const palettes = ref<Palette[]>([])
+const open = ref(false)
 const { typed, write } = useTyping(
   () => of.value,
   (hex) => {
@@ -18,16 +19,13 @@ const { typed, write } = useTyping(
   },
 )
 let asked = 0
-watch(
-  [of, and],
-  async () => {
-    const mine = ++asked
-    const query = new URLSearchParams({ of: of.value, and: and.value })
-    const answer = await get<Palette[]>(`/sites/${site.id}/theme/palettes?${query}`)
-    if (answer.ok && mine === asked) palettes.value = answer.value
-  },
-  { immediate: true },
-)
+watch([of, and, open], async () => {
+  if (!open.value) return
+  const mine = ++asked
+  const query = new URLSearchParams({ of: of.value, and: and.value })
+  const answer = await get<Palette[]>(`/sites/${site.id}/theme/palettes?${query}`)
+  if (answer.ok && mine === asked) palettes.value = answer.value
+})
 
 /** Roles that a palette doesn't name are made of the others again. */
 function take(palette: Palette) {
@@ -49,7 +47,7 @@ function take(palette: Palette) {
 </script>
 
 <template>
-  <details class="maker">
+  <details class="maker" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>Make one of a colour</summary>
     <div class="row-flex">
       <input
@@ -92,6 +90,7 @@ input[type='color'] {
   background: none;
 }
 .made {
+  box-sizing: border-box;
   display: flex;
   align-items: center;
   gap: 10px;

@@ -7,7 +7,7 @@ import { weight } from '@/media/weight'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 
-/** Files that no site has any more, to be removed when somebody says so. */
+/** Files that no site has any more; those that are chosen go, after a question. */
 const emit = defineEmits<{ removed: [] }>()
 const files = ref<UnusedFile[] | null>(null)
 const chosen = ref<string[]>([])

@@ -30,14 +30,18 @@ final class Logo {
 
     void write() {
         Map<String, Value> facts = site.facts();
-        Optional<Media> light = scene.media(Values.text(facts, "logo"));
+        Optional<Media> light = picture(facts, "logo");
         if (light.isEmpty()) {
             out.text(site.name());
             return;
         }
-        Optional<Media> dark = scene.media(Values.text(facts, "logoOnDark"));
+        Optional<Media> dark = picture(facts, "logoOnDark");
         picture(light.get(), dark.isPresent() ? " on-light" : "");
         dark.ifPresent(m -> picture(m, " on-dark"));
+    }
+
+    private Optional<Media> picture(Map<String, Value> facts, String key) {
+        return scene.media(Values.text(facts, key)).filter(Media::isPicture);
     }
 
     /** It stands for the name, so the name is what it says. */

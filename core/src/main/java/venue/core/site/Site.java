@@ -4,6 +4,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
@@ -74,10 +75,10 @@ public record Site(
         return new Site(id, words, hosts, tag, timeZone, home, look, fallbackTemplate, facts, foot, patternGroups);
     }
 
-    /** Without what visitors may be told of it. */
+    /** Without what visitors may be told of it, and without what it says on every page. */
     public Site withoutFacts() {
         Map<String, Value> kept = new HashMap<>(facts);
-        SiteFacts.told().forEach(f -> kept.remove(f.key()));
+        Stream.of(SiteFacts.told(), SiteIdentity.all()).flatMap(List::stream).forEach(f -> kept.remove(f.key()));
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, kept, foot, patternGroups);
     }
 

@@ -108,12 +108,12 @@ public record StyleSheet(String look, String css, String hash) {
         if (theme.flag("byNight")) {
             css.append("@media screen and (prefers-color-scheme:dark){:root{color-scheme:dark;");
             css.append(colours(Tone.byNight(theme).get(0), PLAIN));
+            Css night = new Css();
             Tone.byNight(theme)
-                    .forEach(t -> set(
-                            css,
+                    .forEach(t -> night.set(
                             t.key().equals("plain") ? "r-page" : "r-tint",
                             t.ground().hex()));
-            css.append('}');
+            css.append(night.declarations()).append('}');
             Tone.byNight(theme).forEach(t -> rule(css, t));
             css.append(".name .on-light{display:none}.name .on-dark{display:block!important}}");
         }
@@ -127,20 +127,16 @@ public record StyleSheet(String look, String css, String hash) {
 
     /** A tone's colours as custom properties, whose names begin with {@code prefix}. */
     static String colours(Tone tone, String prefix) {
-        StringBuilder css = new StringBuilder();
+        Css css = new Css();
         COLOURS.forEach(
-                (name, colour) -> set(css, prefix + name, colour.apply(tone).hex()));
-        return css.toString();
+                (name, colour) -> css.set(prefix + name, colour.apply(tone).hex()));
+        return css.declarations();
     }
 
     /** The plain tone's colours as they are by day or by night, for what wears another. */
     static String plain() {
-        StringBuilder css = new StringBuilder();
-        COLOURS.keySet().forEach(name -> set(css, name, "var(--" + PLAIN + name + ")"));
-        return css.toString();
-    }
-
-    private static void set(StringBuilder css, String name, String value) {
-        css.append("--").append(name).append(':').append(value).append(';');
+        Css css = new Css();
+        COLOURS.keySet().forEach(name -> css.set(name, "var(--" + PLAIN + name + ")"));
+        return css.declarations();
     }
 }

@@ -47,46 +47,62 @@ public final class LookUse {
             "buttons", Set.of("buttons"),
             "pictures", Set.of("image", "pictures", "listing", "people"));
 
-    /** How far the parts reach of which that can be said, by the key of their settings. */
+    /** Parts of the frame, by the key of their settings. */
+    private static final Map<String, Predicate<Template>> FRAMED = Map.of(
+            "notice", t -> t.shows("notice"),
+            "header", t -> t.shows("header"),
+            "band", t -> !t.band().equals("none"),
+            "footer", t -> t.shows("footer"));
+
+    /** How far the parts reach of which that can be said, by the key of their settings; each page is looked at once. */
     public static Map<String, Reach> reaches(Edition edition) {
-        List<Page> pages = edition.all(Page.class).filter(p -> !p.withdrawn()).toList();
-        Map<Template, Long> worn = pages.stream()
-                .collect(Collectors.groupingBy(p -> edition.worn(p).template(), Collectors.counting()));
-        Map<String, Reach> reaches = new HashMap<>(frames(worn));
-        Map<Template, Set<String>> fixed = worn.keySet().stream()
-                .collect(Collectors.toMap(t -> t, t -> kinds(t.zones().stream().flatMap(z -> z.fixed().stream()))));
-        SEEN_BY.forEach((part, kinds) -> reaches.put(
-                part,
-                new Reach(
-                        pages.stream()
-                                .filter(p -> Stream.concat(
-                                                kinds(p.zones().all()).stream(),
-                                                fixed.get(edition.worn(p).template()).stream())
-                                        .anyMatch(kinds::contains))
-                                .count(),
-                        List.of())));
+        Map<String, Template> worn = new HashMap<>();
+        Map<String, Long> wearing = new HashMap<>();
+        Map<String, Set<String>> ofTemplate = new HashMap<>();
+        Map<String, Long> seen = new HashMap<>();
+        edition.all(Page.class).filter(p -> !p.withdrawn()).forEach(page -> {
+            Template template = edition.worn(page).template();
+            worn.put(template.id(), template);
+            wearing.merge(template.id(), 1L, Long::sum);
+            Set<String> kinds =
+                    new HashSet<>(ofTemplate.computeIfAbsent(template.id(), id -> kinds(edition, template)));
+            kinds.addAll(kinds(edition, page.zones().all()));
+            SEEN_BY.forEach((part, by) -> seen.merge(part, by.stream().anyMatch(kinds::contains) ? 1L : 0L, Long::sum));
+        });
+        Map<String, Reach> reaches = new HashMap<>();
+        seen.forEach((part, pages) -> reaches.put(part, new Reach(pages, List.of())));
+        FRAMED.forEach((part, has) -> reaches.put(part, reach(worn, wearing, has)));
         return reaches;
     }
 
-    private static Set<String> kinds(Stream<Section> sections) {
-        return sections.flatMap(Section::elements).map(Element::kind).collect(Collectors.toSet());
+    /** What stands on each page of a template: what is fixed in it, and what stands on every page that has a footer. */
+    private static Set<String> kinds(Edition edition, Template template) {
+        Stream<Section> fixed = template.zones().stream().flatMap(z -> z.fixed().stream());
+        Stream<Section> foot = template.shows("footer")
+                ? edition.site().foot().stream()
+                        .flatMap(id -> edition.find(SharedSection.class, id).stream())
+                        .map(SharedSection::section)
+                : Stream.empty();
+        return kinds(edition, Stream.concat(fixed, foot));
     }
 
-    private static Map<String, Reach> frames(Map<Template, Long> worn) {
-        return Map.of(
-                "notice", reach(worn, t -> t.shows("notice")),
-                "header", reach(worn, t -> t.shows("header")),
-                "band", reach(worn, t -> !t.band().equals("none")),
-                "footer", reach(worn, t -> t.shows("footer")));
+    private static Set<String> kinds(Edition edition, Stream<Section> sections) {
+        return sections.map(s -> s.sharedFrom()
+                        .flatMap(id -> edition.find(SharedSection.class, id))
+                        .map(SharedSection::section)
+                        .orElse(s))
+                .flatMap(Section::elements)
+                .map(Element::kind)
+                .collect(Collectors.toSet());
     }
 
-    private static Reach reach(Map<Template, Long> worn, Predicate<Template> has) {
+    private static Reach reach(Map<String, Template> worn, Map<String, Long> wearing, Predicate<Template> has) {
         return new Reach(
-                worn.entrySet().stream()
-                        .filter(e -> has.test(e.getKey()))
-                        .mapToLong(Map.Entry::getValue)
+                worn.values().stream()
+                        .filter(has)
+                        .mapToLong(t -> wearing.get(t.id()))
                         .sum(),
-                worn.keySet().stream()
+                worn.values().stream()
                         .filter(has.negate())
                         .map(Template::name)
                         .sorted()

@@ -17,9 +17,11 @@ import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.section.SharedSection;
+import venue.core.site.Site;
+import venue.core.site.SiteFacts;
 import venue.core.template.Template;
 
-/** Where the files of a site are used: in pages and on their shelves, in templates, patterns and shared sections. */
+/** Where the files of a site are used: by the site itself, in pages and on their shelves, in templates, patterns and shared sections. */
 public final class MediaUse {
 
     private MediaUse() {}
@@ -37,6 +39,8 @@ public final class MediaUse {
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
         edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.facts(e)));
+        Site site = edition.site();
+        note(edition, site, all, PageFacts.of(List.of(), SiteFacts.all(), site.facts()));
         return all;
     }
 

@@ -14,6 +14,7 @@ import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.site.Site;
+import venue.core.usage.MediaUse;
 import venue.core.value.Value;
 
 /** What stands around a page's sections: what the site says there in any look, and how the look shows it. */
@@ -109,9 +110,18 @@ class ShellTest {
                         .text())
                 .as("a logo that is gone")
                 .isEqualTo("Loomgate Yard");
+        Edition filed = saying(Map.of("logo", Value.of("plan")))
+                .with(List.of(Media.file("plan", "Plan", "b".repeat(64), "pdf", 9)), List.of());
+        assertThat(page(filed).select("header .name").text())
+                .as("a file that is no picture")
+                .isEqualTo("Loomgate Yard");
         Edition site = saying(Map.of("closingWords", Value.of("Run by its weavers"), "logo", Value.of("mark")));
         Edition pictured = site.with(
                 List.of(Media.picture("mark", "Mark", "a".repeat(64), "png", 800, 200, List.of(480, 800))), List.of());
+        assertThat(MediaUse.of(pictured, "mark")).as("it is in use").containsExactly(pictured.site());
+        assertThat(pictured.site().withoutFacts().facts())
+                .as("another site says its own")
+                .isEmpty();
         Document page = page(pictured);
         assertThat(page.select("header .name img.logo").attr("alt")).isEqualTo("Loomgate Yard");
         assertThat(page.select("header .name img.logo").attr("src")).contains("480");

@@ -12,8 +12,11 @@
   const all = () => [...strip.querySelectorAll('.notice')];
   const stop = strip.querySelector('.stop');
   let at = 0;
+  let turning = false;
   const turn = (by) => {
-    if (!stop || stop.hidden) return;
+    // Nothing left to say: no empty landmark either.
+    if (!all().length) strip.remove();
+    if (!turning) return;
     at = (at + by) % Math.max(1, all().length);
     all().forEach((notice, i) => (notice.hidden = i !== at));
     if (all().length < 2) stop.remove();
@@ -32,12 +35,15 @@
       turn(0);
     };
   }
+  turn(0);
   if (!stop || all().length < 2 || matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+  turning = true;
   stop.hidden = false;
   turn(0);
   const going = setInterval(() => strip.matches(':hover, :focus-within') || turn(1), 7000);
   stop.onclick = () => {
     clearInterval(going);
+    turning = false;
     stop.remove();
     all().forEach((notice) => (notice.hidden = false));
   };
