@@ -13,13 +13,16 @@ import AsEditorLine from './AsEditorLine.vue'
 import { useSession } from '@/session/useSession'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { useWorking } from '@/look/useWorking'
+import { useMenuSheet } from '@/site/useMenuSheet'
 import { useSite } from '@/site/useSite'
 
+const MenuSheet = defineAsyncComponent(() => import('@/menu/MenuSheet.vue'))
 const HelpSheet = defineAsyncComponent(() => import('@/help/HelpSheet.vue'))
 const route = useRoute()
 const site = useSite()
 const { slow } = useWorking()
 const session = useSession()
+const menus = useMenuSheet()
 const ready = ref(false)
 const room = ref<HTMLElement | null>(null)
 const head = ref<InstanceType<typeof RunningHead> | null>(null)
@@ -78,6 +81,7 @@ watch(
     <NoticeLine />
     <StandingLine />
     <HelpSheet v-if="help" v-model="help" @close="help = ''" @keys="((help = ''), (keys = true))" />
+    <MenuSheet v-if="menus.menu.value" @close="menus.close" />
     <KeysSheet v-model="keys" />
     <ConflictSheet />
   </div>

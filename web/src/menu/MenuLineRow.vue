@@ -1,83 +1,145 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
-import { inward, moved, outward, type Line, type Placed } from './lines'
+import ChoiceOf from '@/look/ChoiceOf.vue'
+import { useSite } from '@/site/useSite'
+import { LEVELS, inward, moved, outward, type Line, type Placed } from './lines'
 
-/** One line of a menu: what it says, where it leads, and what moves it. */
+/** One line of a menu: what it says, where it leads, what follows it by itself, and what moves it. */
 const props = defineProps<{ placed: Placed; words: string }>()
 const emit = defineEmits<{
   act: [name: string, next: (lines: Line[], id: string) => Line[], says: string]
   label: [label: string | undefined]
   lead: []
+  follow: [levels: number]
+  write: []
   out: []
 }>()
 const line = computed(() => props.placed.line)
+const up = (lines: Line[], id: string) => moved(lines, id, -1)
+const down = (lines: Line[], id: string) => moved(lines, id, 1)
 const ACTS = computed(() => {
-  const { first, last, above } = props.placed
-  const up = (lines: Line[], id: string) => moved(lines, id, -1)
-  const down = (lines: Line[], id: string) => moved(lines, id, 1)
-  const stuck = first || line.value.beneath.length > 0
+  const { first, last, level, stuck } = props.placed
   return [
-    { key: 'up', name: '↑', full: 'Up', off: first, next: up, says: 'moved up' },
-    { key: 'down', name: '↓', full: 'Down', off: last, next: down, says: 'moved down' },
-    above
-      ? { key: 'level', name: 'Out', full: 'Out', off: false, next: outward, says: 'is on the first level' }
-      : {
-          key: 'level',
-          name: 'Beneath',
-          full: 'Beneath the line before it',
-          off: stuck,
-          next: inward,
-          says: 'stands beneath the line before it',
-        },
+    { key: 'up', name: '↑', full: 'Up', off: first, why: '', next: up, says: 'moved up' },
+    { key: 'down', name: '↓', full: 'Down', off: last, why: '', next: down, says: 'moved down' },
+    {
+      key: 'out',
+      name: '←',
+      full: 'Out, beside the line above it',
+      off: level === 1,
+      why: '',
+      next: outward,
+      says: `is on level ${level - 1}`,
+    },
+    {
+      key: 'in',
+      name: '→',
+      full: 'Beneath the line before it',
+      off: !!stuck,
+      why: stuck,
+      next: inward,
+      says: 'stands beneath the line before it',
+    },
   ]
 })
+const site = useSite()
+const hasBranch = computed(
+  () => !!line.value.link && [...site.rows.values()].some((r) => `page:${r.parent}` === line.value.link),
+)
+/** How many levels of its branch could follow it here. */
+const most = computed(() =>
+  line.value.link?.startsWith('page:') && !props.placed.by && (hasBranch.value || line.value.follows)
+    ? LEVELS - props.placed.level
+    : 0,
+)
+const choices = computed(() =>
+  ['By hand', 'Its pages', 'Its pages, two levels']
+    .slice(0, most.value + 1)
+    .map((title, value) => ({ value, title })),
+)
 </script>
 
 <template>
-  <span class="grip" title="Drag to move; Alt ↑ ↓ by keys" aria-hidden="true">=</span>
-  <WrittenInput
-    class="name"
-    :value="line.label ?? ''"
-    :placeholder="line.takes"
-    :aria-label="`What the line ${words} says`"
-    maxlength="80"
-    @written="(w) => emit('label', w.trim() || undefined)"
-  />
-  <span class="where">
-    <button
-      type="button"
-      class="textlink mono cut"
-      :class="{ must: !line.leads }"
-      :title="`${words} leads to ${line.leads ?? 'a page that is gone'}. Click to lead it elsewhere.`"
-      @click="emit('lead')"
-    >
-      {{ line.leads ?? 'a page that is gone' }}
-    </button>
-    <span v-if="line.unseen && line.leads" class="should unseen-why">◇ {{ line.unseen }}</span>
-  </span>
-  <span class="acts" role="group" :aria-label="`Acts on ${words}`">
-    <button
-      v-for="a in ACTS"
-      :key="a.key"
-      type="button"
-      :data-act="a.key"
-      :class="{ textlink: a.key === 'level' }"
-      :disabled="a.off"
-      :title="a.full"
-      :aria-label="`${a.full}: ${words}`"
-      @click="emit('act', a.key, a.next, `${words} ${a.says}.`)"
-    >
-      {{ a.name }}
-    </button>
-    <button type="button" class="textlink" :aria-label="`Take out ${words}`" @click="emit('out')">
-      Take out
-    </button>
-  </span>
+  <template v-if="placed.by">
+    <span class="grip" aria-hidden="true" />
+    <span class="name by cut">{{ words }}</span>
+    <span class="where">
+      <span class="mono cut quiet">{{ line.leads }}</span>
+      <span v-if="line.unseen" class="should unseen-why">◇ {{ line.unseen }}</span>
+    </span>
+    <span class="acts room" aria-hidden="true" />
+  </template>
+  <template v-else>
+    <span class="grip" title="Drag to move; Alt ↑ ↓ ← → by keys" aria-hidden="true">=</span>
+    <WrittenInput
+      class="name"
+      :value="line.label ?? ''"
+      :placeholder="line.takes"
+      :aria-label="`What the line ${words} says`"
+      maxlength="80"
+      @written="(w) => emit('label', w.trim() || undefined)"
+    />
+    <span class="where">
+      <button
+        type="button"
+        class="textlink mono cut"
+        :class="{ must: line.link && !line.leads }"
+        :title="`Lead it elsewhere`"
+        :aria-label="
+          line.link
+            ? `${words} leads to ${line.leads ?? 'a page that is gone'}. Lead it elsewhere`
+            : `${words} is a heading. Lead it somewhere`
+        "
+        @click="emit('lead')"
+      >
+        {{ line.link ? (line.leads ?? 'a page that is gone') : 'a heading' }}
+      </button>
+      <span v-if="line.unseen && line.leads" class="should unseen-why">◇ {{ line.unseen }}</span>
+    </span>
+    <span class="acts" role="group" :aria-label="`Acts on ${words}`">
+      <button
+        v-for="a in ACTS"
+        :key="a.key"
+        type="button"
+        :data-act="a.key"
+        :disabled="a.off"
+        :title="a.why || a.full"
+        :aria-label="`${a.full}: ${words}`"
+        @click="emit('act', a.key, a.next, `${words} ${a.says}.`)"
+      >
+        {{ a.name }}
+      </button>
+      <button
+        v-if="most && !line.follows"
+        type="button"
+        class="textlink"
+        :aria-label="`Let the pages beneath ${words} follow`"
+        title="Let the pages beneath it stand beneath this line by themselves, in the plan’s order"
+        @click="emit('follow', 1)"
+      >
+        + its pages
+      </button>
+      <button type="button" class="textlink" :aria-label="`Take out ${words}`" @click="emit('out')">
+        Take out
+      </button>
+    </span>
+    <span v-if="most && line.follows" class="follow">
+      <span class="quiet">Beneath it</span>
+      <ChoiceOf
+        :model-value="line.follows"
+        :items="choices"
+        :label="`What stands beneath ${words}`"
+        @update:model-value="(v?: number) => emit('follow', v ?? 0)"
+      />
+      <button type="button" class="textlink" @click="emit('write')">Write them out</button>
+    </span>
+  </template>
 </template>
 
 <style scoped>
 .grip {
+  width: 12px;
   cursor: grab;
   color: var(--quiet);
 }
@@ -99,6 +161,12 @@ const ACTS = computed(() => {
   color: var(--ink);
   opacity: 1;
 }
+.name.by {
+  font-weight: 400;
+  line-height: 24px;
+  min-height: 24px;
+  color: var(--quiet);
+}
 .where {
   flex: 0 1 210px;
   min-width: 0;
@@ -117,9 +185,24 @@ const ACTS = computed(() => {
   gap: 4px;
   align-items: center;
 }
+.acts.room {
+  width: 268px;
+}
+.acts:not(.room) {
+  min-width: 268px;
+  justify-content: flex-end;
+}
 .acts button {
   min-width: 28px;
   min-height: 28px;
+}
+.follow {
+  display: flex;
+  align-items: center;
+  gap: 4px 12px;
+  flex-basis: 100%;
+  padding-left: 22px;
+  font-size: 12.5px;
 }
 .acts button:not(.textlink) {
   border: 1px solid var(--line);

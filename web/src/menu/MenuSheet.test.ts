@@ -1,26 +1,43 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
-import { moor, mounting, press, row } from '@/test/moor'
+import { describe, expect, it, vi } from 'vitest'
+import { choose, moor, mounting, press, row } from '@/test/moor'
 import MenuSheet from './MenuSheet.vue'
+
+const route = { query: { menu: 'main' }, params: {} }
+const replaced: unknown[] = []
+vi.mock('vue-router', () => ({
+  useRoute: () => route,
+  useRouter: () => ({ replace: (to: unknown) => void replaced.push(to), push: () => {} }),
+}))
 
 const line = (id: string, more: object = {}) => ({
   id,
   link: `page:${id}`,
   takes: id,
   leads: `/${id}`,
+  follows: 0,
+  following: [],
   beneath: [],
   ...more,
 })
 const LINES = [line('visit', { beneath: [line('hours')] }), line('news'), line('lost', { leads: undefined })]
 
-async function open(lines = LINES) {
-  const menu = { id: 'main', revision: 'r1', name: 'Main', lines }
+async function open(lines = LINES, more = {}) {
+  const menu = {
+    id: 'main',
+    revision: 'r1',
+    name: 'Main',
+    places: ['headerMenu'],
+    sections: [],
+    lines,
+    ...more,
+  }
   const plan = moor([row('visit'), row('people')], (path) => (path.includes('/menus/') ? menu : {}))
-  const wrapper = mount(MenuSheet, { props: { menu: 'main' }, global: mounting })
+  const wrapper = mount(MenuSheet, { global: mounting })
   await flushPromises()
-  const given = () => plan.given.map((c) => (c as unknown as { lines: { id: string }[] }).lines)
+  const sent = () => plan.given.map((c) => (c as unknown as { lines: { id: string }[] }).lines)
   const act = (name: string) => wrapper.find(`[aria-label="${name}"]`).trigger('click').then(flushPromises)
-  return { wrapper, given, act, upon: plan.upon }
+  return { wrapper, given: sent, act, upon: plan.upon }
 }
 
 describe('the lines of a menu', () => {
@@ -33,7 +50,12 @@ describe('the lines of a menu', () => {
       'news',
       'lost',
     ])
-    expect(rows.map((r) => r.classes('second'))).toEqual([false, true, false, false])
+    expect(rows.map((r) => r.attributes('style'))).toEqual([
+      'margin-left: 0px;',
+      'margin-left: 26px;',
+      'margin-left: 0px;',
+      'margin-left: 0px;',
+    ])
     expect(rows[3]!.text()).toContain('a page that is gone')
   })
 
@@ -56,7 +78,7 @@ describe('the lines of a menu', () => {
     await input.setValue('  ')
     await input.trigger('blur')
     await flushPromises()
-    expect(given()).toEqual([[{ id: 'news', link: 'page:news', beneath: [] }]])
+    expect(given()).toEqual([[{ id: 'news', link: 'page:news', follows: 0, beneath: [] }]])
   })
 
   it('lead outside where they are given words', async () => {
@@ -69,5 +91,43 @@ describe('the lines of a menu', () => {
     await wrapper.find('form.new').trigger('submit')
     await flushPromises()
     expect(given()[0]).toMatchObject([{ link: 'https://tickets.example/', label: 'Tickets' }])
+  })
+
+  it('have the pages of a branch beneath them by themselves, until these are written out', async () => {
+    const { wrapper, given } = await open([
+      line('visit', {
+        follows: 1,
+        following: [line('hours', { beneath: [line('late')] }), line('way')],
+        beneath: [line('own')],
+      }),
+    ])
+    expect(wrapper.findAll('li').map((r) => r.find('input').exists())).toEqual([
+      true,
+      false,
+      false,
+      false,
+      true,
+    ])
+    await choose(wrapper, 'Its pages, two levels', 1)
+    expect(given()[0]).toMatchObject([{ id: 'visit', follows: 2 }])
+    await press(wrapper, 'Write them out')
+    expect(given()[1]).toMatchObject([
+      {
+        follows: 0,
+        beneath: [
+          { link: 'page:hours', beneath: [{ link: 'page:late' }] },
+          { link: 'page:way' },
+          { id: 'own' },
+        ],
+      },
+    ])
+  })
+
+  it('say where the menu is shown, and offer places where that is nowhere', async () => {
+    const { wrapper } = await open([], { places: [], sections: [] })
+    expect(wrapper.text()).toContain('Shown nowhere yet')
+    expect(wrapper.text()).toContain('the header, instead of Main')
+    const shown = await open([], { sections: [{ id: 'p', sort: 'PAGE', name: 'Welcome' }] })
+    expect(shown.wrapper.text()).toMatch(/Shown in\s*the header[^]*a section of\s+Welcome/)
   })
 })

@@ -1,10 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { changed, flat, given, inward, moved, outward, placed, whyNot, without, type Line } from './lines'
 
-const line = (id: string, ...beneath: Line[]): Line => ({ id, link: `page:${id}`, label: undefined, beneath })
+const line = (id: string, ...beneath: Line[]): Line => ({
+  id,
+  link: `page:${id}`,
+  label: undefined,
+  follows: 0,
+  beneath,
+})
 const MENU = [line('visit', line('hours'), line('fees')), line('news'), line('people')]
-const told = (lines: Line[]) =>
-  lines.map((l) => l.id + (l.beneath.length ? `(${l.beneath.map((b) => b.id).join(' ')})` : '')).join(' ')
+const LEAF = { follows: 0, following: [], beneath: [] }
+const told = (lines: Line[]): string =>
+  lines.map((l) => l.id + (l.beneath.length ? `(${told(l.beneath)})` : '')).join(' ')
 
 describe('the lines of a menu', () => {
   it.each([
@@ -12,11 +19,7 @@ describe('the lines of a menu', () => {
     ['up on the second level', moved(MENU, 'fees', -1), 'visit(fees hours) news people'],
     ['no further than the end', moved(MENU, 'people', 1), told(MENU)],
     ['beneath the one before it', inward(MENU, 'news'), 'visit(hours fees news) people'],
-    [
-      'not beneath, with lines of its own',
-      inward(moved(MENU, 'visit', 1), 'visit'),
-      'news visit(hours fees) people',
-    ],
+    ['with its own beneath it', inward(moved(MENU, 'visit', 1), 'visit'), 'news(visit(hours fees)) people'],
     ['out again', outward(MENU, 'hours'), 'visit(fees) hours news people'],
     ['before another', placed(MENU, 'people', 'visit', 'before'), 'people visit(hours fees) news'],
     [
@@ -29,8 +32,10 @@ describe('the lines of a menu', () => {
   ])('go %s', (_, after, order) => expect(told(after)).toBe(order))
 
   it('say why one can’t stand somewhere', () => {
-    expect(whyNot(MENU, 'news', 'hours', 'inside')).toBe('A menu has two levels')
-    expect(whyNot(MENU, 'visit', 'news', 'inside')).toContain('lines stand beneath this one')
+    const deep = changed(MENU, 'hours', { beneath: [line('late')] })
+    expect(whyNot(deep, 'news', 'late', 'inside')).toBe('A menu has 3 levels')
+    expect(whyNot(deep, 'visit', 'news', 'inside')).toContain('lines stand beneath this one')
+    expect(whyNot(changed(MENU, 'news', { follows: 1 }), 'news', 'hours', 'inside')).toContain('3 levels')
     expect(whyNot(MENU, 'hours', 'news', 'inside')).toBe('')
   })
 
@@ -41,19 +46,23 @@ describe('the lines of a menu', () => {
         link: 'page:a',
         takes: 'A',
         leads: '/a',
-        beneath: [{ id: 'b', link: '/b', label: 'B', takes: '', leads: '/b', beneath: [] }],
+        follows: 1,
+        following: [{ ...LEAF, id: 'c', link: 'page:c', takes: 'C', leads: '/a/c' }],
+        beneath: [{ ...LEAF, id: 'b', link: '/b', label: 'B', takes: '', leads: '/b' }],
       },
     ]
-    expect(flat(detail).map((p) => [p.line.id, p.above])).toEqual([
-      ['a', null],
-      ['b', 'a'],
+    expect(flat(detail).map((p) => [p.line.id, p.level, p.by])).toEqual([
+      ['a', 1, null],
+      ['c', 2, 'a'],
+      ['b', 2, null],
     ])
     expect(changed(given(detail), 'b', { label: 'Bee' })).toEqual([
       {
         id: 'a',
         link: 'page:a',
         label: undefined,
-        beneath: [{ id: 'b', link: '/b', label: 'Bee', beneath: [] }],
+        follows: 1,
+        beneath: [{ id: 'b', link: '/b', label: 'Bee', follows: 0, beneath: [] }],
       },
     ])
   })

@@ -2,6 +2,7 @@
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { useLongList } from '@/look/useLongList'
 import { outline } from '@/plan/outline'
+import { useMenuSheet } from '@/site/useMenuSheet'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
 import { useNewPageHere } from './useNewPage'
@@ -36,6 +37,7 @@ onMounted(async () => {
 })
 const topFits = computed(() => !narrowed.value || fitting.value.some((p) => !p.parent))
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
+const { open } = useMenuSheet()
 const menuWords = (id: string, name: string) => {
   const parent = form.parent ? site.rows.get(form.parent) : undefined
   return parent?.menus.includes(id) ? `${name}, beneath ${parent.title}` : name
@@ -97,6 +99,14 @@ const menuWords = (id: string, name: string) => {
       :value="m.id"
       :label="menuWords(m.id, m.name)"
     />
+    <button
+      v-if="site.catalog?.menus[0]"
+      type="button"
+      class="textlink menus"
+      @click="open(site.catalog.menus[0].id)"
+    >
+      Menus…
+    </button>
   </section>
 </template>
 
@@ -136,6 +146,9 @@ label:focus-within {
 }
 .boxed {
   margin-bottom: 8px;
+}
+.menus {
+  align-self: flex-start;
 }
 .only {
   margin-bottom: 10px;

@@ -35,7 +35,9 @@ const toFill = useToFill(galley)
 const session = useSession()
 const page = computed(() => galley.page.value!)
 const menus = computed(() =>
-  page.value.menus.filter((m) => m.there).map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
+  page.value.menus
+    .filter((m) => m.there || m.follows)
+    .map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
 )
 const state = computed(() => STATE_WORDS[page.value.state])
 const searchWords = computed(() => {

@@ -21,7 +21,7 @@ const wearing = computed(() => {
 const menus = computed(() =>
   (site.catalog?.menus ?? []).map((m) => ({
     ...m,
-    without: rows.value.filter((r) => !r.menus.includes(m.id)),
+    without: rows.value.filter((r) => !r.menus.includes(m.id) && !r.following.includes(m.id)),
     within: rows.value.filter((r) => r.menus.includes(m.id)),
   })),
 )

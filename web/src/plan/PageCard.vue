@@ -20,12 +20,12 @@ const { page: detail, html } = usePage(toRef(props, 'page'))
 
 const row = computed(() => site.rows.get(props.page))
 const there = computed(() => {
-  const menus = (detail.value?.menus ?? []).filter((m) => m.there)
+  const menus = (detail.value?.menus ?? []).filter((m) => m.there || m.follows)
   const words = menus.map((m) => (m.above ? `${m.name} menu, beneath ${m.above}` : `${m.name} menu`))
   if (row.value?.sitemap === 'in') words.push('sitemap')
   return words
 })
-const notThere = computed(() => (detail.value?.menus ?? []).filter((m) => !m.there))
+const notThere = computed(() => (detail.value?.menus ?? []).filter((m) => !m.there && !m.follows))
 const fillWords = computed(() => {
   const places = detail.value?.toFill ?? []
   const first = places[0]

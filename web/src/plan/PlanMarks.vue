@@ -7,11 +7,14 @@ const props = defineProps<{ row: PlanRow; menus: Catalog['menus']; chosen: boole
 const emit = defineEmits<{ menu: [menu: string, there: boolean] }>()
 const draft = computed(() => props.row.state === 'DRAFT' || props.row.state === 'WITHDRAWN')
 
-function menuHint(name: string, there: boolean): string {
+function menuHint(name: string, there: boolean, follows: boolean): string {
+  if (follows) return `Stands in ${name} by itself, because a line there follows its branch.`
   if (there && draft.value)
     return `In ${name}, but visitors can’t see the page yet. Click to take the line out.`
   return there ? `Stands in ${name}. Click to take the line out.` : `Not in ${name}. Click to place it there.`
 }
+/** A line of its own goes before one that it has by its branch. */
+const follows = (menu: string) => props.row.following.includes(menu) && !props.row.menus.includes(menu)
 const sitemapHint = computed(() =>
   props.row.sitemap === 'in' ? 'In the sitemap' : `Not in the sitemap: ${props.row.sitemapWhy}`,
 )
@@ -24,10 +27,21 @@ const sitemapHint = computed(() =>
       :tabindex="chosen ? 0 : -1"
       :data-lane="m.id"
       :aria-hidden="!chosen"
-      :class="{ there: row.menus.includes(m.id), wrong: row.menus.includes(m.id) && draft }"
-      :title="menuHint(m.name, row.menus.includes(m.id))"
-      :aria-label="row.menus.includes(m.id) ? `in ${m.name}` : `not in ${m.name}`"
-      @click.stop="emit('menu', m.id, row.menus.includes(m.id))"
+      :class="{
+        there: row.menus.includes(m.id),
+        follows: follows(m.id),
+        wrong: row.menus.includes(m.id) && draft,
+      }"
+      :aria-disabled="follows(m.id)"
+      :title="menuHint(m.name, row.menus.includes(m.id), follows(m.id))"
+      :aria-label="
+        follows(m.id)
+          ? `in ${m.name} by itself`
+          : row.menus.includes(m.id)
+            ? `in ${m.name}`
+            : `not in ${m.name}`
+      "
+      @click.stop="follows(m.id) || emit('menu', m.id, row.menus.includes(m.id))"
       @dblclick.stop
     />
   </div>
@@ -73,13 +87,21 @@ const sitemapHint = computed(() =>
   height: 11px;
   border-radius: 50%;
 }
-.mark button:not(.there):hover::before,
-.mark button:not(.there):focus-visible::before {
+.mark button:not(.there, .follows):hover::before,
+.mark button:not(.there, .follows):focus-visible::before {
   box-shadow: inset 0 0 0 2px var(--quiet);
   background: var(--paper);
 }
 .mark button.there::before,
 .dot.in {
+  background: var(--ink);
+}
+.mark button.follows {
+  cursor: default;
+}
+.mark button.follows::before {
+  width: 7px;
+  height: 7px;
   background: var(--ink);
 }
 .mark button.wrong::before {

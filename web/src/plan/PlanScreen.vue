@@ -11,8 +11,8 @@ import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
-import MenuSheet from '@/menu/MenuSheet.vue'
 import HomeSheet from './HomeSheet.vue'
+import LanesHead from './LanesHead.vue'
 import LinesAlongSheet from './LinesAlongSheet.vue'
 import { LENSES, shadeOf, type LensKey } from './lenses'
 import { carried, outline } from './outline'
@@ -24,6 +24,7 @@ import RemoveSheet from './RemoveSheet.vue'
 import { STATE_WORDS } from '@/words/stateWords'
 import ManyCard from './ManyCard.vue'
 import { useFolded } from './useFolded'
+import { menuLanes } from './menuLanes'
 import { usePicked } from './usePicked'
 import { usePlanKeys } from './usePlanKeys'
 import { usePlanMoves } from './usePlanMoves'
@@ -85,11 +86,7 @@ function point(id: string, event: MouseEvent) {
   choose(id)
   card.value = true
 }
-/** The menu whose lines are arranged, by the screen's address. */
-const menu = computed(() => (route.query.menu ? String(route.query.menu) : ''))
-function openMenu(id: string | undefined) {
-  void router.replace({ params: route.params, query: { ...route.query, menu: id } })
-}
+const lanes = computed(() => menuLanes(site.catalog?.menus))
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
 }
@@ -151,32 +148,16 @@ usePlanKeys({
     />
     <div class="split">
       <div v-show="!narrow || !card" class="plan">
-        <div class="lanes-head label">
-          <span class="grow">
-            <template v-if="state || filter">
-              {{ lines.length }} {{ stateWord }} ·
-              <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
-            </template>
-          </span>
-          <button
-            v-for="m in site.catalog?.menus ?? []"
-            :key="m.id"
-            type="button"
-            class="lane menu-lane"
-            :aria-label="`${m.name}: its lines…`"
-            :title="`Order and name the lines of ${m.name}`"
-            @click="openMenu(m.id)"
-          >
-            {{ m.name }}
-          </button>
-          <span class="lane" aria-hidden="true">Sitemap</span>
-          <span class="lane wide" aria-hidden="true">State</span>
-          <span class="lane num" aria-hidden="true">To fill</span>
-          <span class="lane num" aria-hidden="true">Findings</span>
-        </div>
+        <LanesHead :lanes="lanes">
+          <template v-if="state || filter">
+            {{ lines.length }} {{ stateWord }} ·
+            <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
+          </template>
+        </LanesHead>
         <PlanTree
           ref="planTree"
           :lines="lines"
+          :lanes="lanes"
           :chosen="chosen"
           :picked="picks.many.value"
           :renaming="renaming"
@@ -222,7 +203,6 @@ usePlanKeys({
       :lines="moves.along.value.lines"
       @answer="moves.answerLines"
     />
-    <MenuSheet v-if="menu" :key="menu" :menu="menu" @close="openMenu(undefined)" />
     <template v-if="chosen">
       <FitManySheet
         v-if="sheet === 'fitting' && picks.many.value.length"
@@ -245,15 +225,6 @@ usePlanKeys({
   display: flex;
   flex-direction: column;
 }
-.lanes-head {
-  display: flex;
-  align-items: center;
-  height: 30px;
-  flex: none;
-  border-bottom: 1px solid var(--line);
-  padding-left: 18px;
-  padding-right: 10px;
-}
 .back {
   padding: 10px 14px;
 }
@@ -265,37 +236,5 @@ usePlanKeys({
   .plan {
     height: 100%;
   }
-  .lanes-head {
-    display: none;
-  }
-}
-.lane {
-  width: 56px;
-  text-align: center;
-}
-.menu-lane {
-  border: 0;
-  background: none;
-  padding: 0;
-  font: inherit;
-  letter-spacing: inherit;
-  text-transform: inherit;
-  color: inherit;
-  height: 28px;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-}
-.menu-lane:hover {
-  color: var(--juniper);
-}
-.lane.wide {
-  width: 96px;
-  text-align: left;
-  padding-left: 12px;
-}
-.lane.num {
-  width: 54px;
-  text-align: left;
-  padding-left: 4px;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import type { PlanRow } from '@/api/types'
+import type { Catalog, PlanRow } from '@/api/types'
 import { vDrag, vOnto } from '@/look/dragging'
 import { useNarrow } from '@/look/useNarrow'
 import { vFocus } from '@/look/vFocus'
@@ -16,6 +16,8 @@ import type { usePlanMoves } from './usePlanMoves'
  */
 const props = defineProps<{
   lines: OutlineRow[]
+  /** The menus that have a lane. */
+  lanes: Catalog['menus']
   chosen: string | null
   picked: string[]
   renaming: string | null
@@ -105,7 +107,7 @@ watch(
         <PlanLine
           :line="d.line"
           :colour="colour(d.line.row)"
-          :menus="site.catalog?.menus ?? []"
+          :menus="lanes"
           :chosen="d.id === chosen"
           :picked="picked.includes(d.id)"
           :held="moves.held.value?.page === d.id"

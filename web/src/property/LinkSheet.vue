@@ -2,13 +2,18 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { fold } from '@/words/fold'
+import type { PageDetail } from '@/api/types'
+import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
+import { textOf } from './values'
 
 const props = defineProps<{ value: string }>()
 const emit = defineEmits<{ take: [target: string | null]; close: [] }>()
 const site = useSite()
 const words = ref(
-  props.value.startsWith('page:') ? (site.rows.get(props.value.slice(5))?.title ?? '') : props.value,
+  props.value.startsWith('page:')
+    ? (site.rows.get(props.value.slice(5).split('#')[0] ?? '')?.title ?? '')
+    : props.value,
 )
 const MOST = 8
 
@@ -20,6 +25,15 @@ const pages = computed(() => {
     .slice(0, MOST)
 })
 
+/** The page whose sections are looked through, and those of them that a link can lead to. */
+const within = ref('')
+const { value: sections } = useItem<PageDetail>(() => (within.value ? `pages/${within.value}` : ''))
+const anchors = computed(() =>
+  (sections.value?.zones ?? [])
+    .flatMap((z) => z.sections)
+    .map((s) => ({ name: s.section.name, anchor: textOf(s.section.settings.anchor) }))
+    .filter((s) => s.anchor),
+)
 function submit() {
   const first = pages.value[0]
   if (isAddress.value) emit('take', words.value.trim())
@@ -39,9 +53,36 @@ function submit() {
     <button v-if="isAddress" type="submit" class="hit">
       The address <span class="mono">{{ words }}</span>
     </button>
-    <button v-for="p in pages" :key="p.id" type="button" class="hit" @click="emit('take', `page:${p.id}`)">
-      <span class="grow cut">{{ p.title }}</span><span class="mono cut">{{ p.address }}</span>
-    </button>
+    <template v-for="p in pages" :key="p.id">
+      <div class="row-flex one">
+        <button type="button" class="hit" @click="emit('take', `page:${p.id}`)">
+          <span class="grow cut">{{ p.title }}</span><span class="mono cut">{{ p.address }}</span>
+        </button>
+        <button
+          type="button"
+          class="textlink"
+          :aria-expanded="within === p.id"
+          :aria-label="`Sections of ${p.title}`"
+          @click="within = within === p.id ? '' : p.id"
+        >
+          sections
+        </button>
+      </div>
+      <template v-if="within === p.id && sections?.id === p.id">
+        <button
+          v-for="s in anchors"
+          :key="s.anchor"
+          type="button"
+          class="hit inner"
+          @click="emit('take', `page:${p.id}#${s.anchor}`)"
+        >
+          <span class="grow cut">{{ s.name }}</span><span class="mono cut">#{{ s.anchor }}</span>
+        </button>
+        <p v-if="!anchors.length" class="quiet inner">
+          No section there has an anchor yet: a section’s settings give it one.
+        </p>
+      </template>
+    </template>
     <p v-if="!isAddress && pages.length === 0" class="quiet">
       No page is called so. An address begins with https://
     </p>
@@ -64,6 +105,19 @@ function submit() {
   font: inherit;
   color: inherit;
   text-align: left;
+}
+.one {
+  gap: 8px;
+  border-bottom: 1px solid var(--line2);
+}
+.one .hit {
+  border: 0;
+}
+.one .textlink {
+  font-size: 12px;
+}
+.inner {
+  padding-left: 22px;
 }
 .hit:hover,
 .hit:focus-visible {

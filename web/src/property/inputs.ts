@@ -6,6 +6,7 @@ import FlagInput from './FlagInput.vue'
 import HoldsInput from './HoldsInput.vue'
 import LinkInput from './LinkInput.vue'
 import ManyInput from './ManyInput.vue'
+import MenuInput from './MenuInput.vue'
 import PageInput from './PageInput.vue'
 import PictureInput from './PictureInput.vue'
 import RichInput from './RichInput.vue'
@@ -23,6 +24,7 @@ const INPUTS: Record<string, Component> = {
   DATE: DateInput,
   DATE_TIME: DateInput,
   KIND: ChoiceInput,
+  MENU: MenuInput,
 }
 
 /** The input for a declared property: one for each type, and one for lists of kinds. */

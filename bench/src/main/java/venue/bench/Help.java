@@ -70,11 +70,9 @@ public final class Help {
                 .toList();
     }
 
+    /** @param place the site's fact that names it */
     public Menu menu(String place) {
-        return view.edition().menus().stream()
-                .filter(m -> m.place().equals(place))
-                .findFirst()
-                .orElseThrow();
+        return view.edition().require(Menu.class, fact(place));
     }
 
     public List<String> fonts() {
@@ -82,17 +80,13 @@ public final class Help {
     }
 
     public boolean isHere(Line line) {
-        return line.link()
-                .pageId()
+        return line.pageId()
                 .filter(above().stream().map(Page::id).toList()::contains)
                 .isPresent();
     }
 
     public String label(Line line) {
-        return view.edition()
-                .page(line.link().pageId().orElseThrow())
-                .orElseThrow()
-                .menuLabel();
+        return view.edition().page(line.pageId().orElseThrow()).orElseThrow().menuLabel();
     }
 
     /** Where a link leads for visitors, or an empty text. */

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import venue.core.beginning.ReadySite;
 import venue.core.item.Item;
-import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -29,7 +28,7 @@ final class LargeSite {
     static List<Item> items(int pages) {
         List<Item> items = new ArrayList<>();
         items.addAll(ReadySite.items("Loomgate Yard", "loomgate-yard.localhost", id(0)));
-        items.add(new Menu("main", "Main menu", "main", List.of(line(1), line(2), line(3))));
+        items.add(new Menu("main", "Main menu", List.of(line(1), line(2), line(3))));
         for (int i = 0; i < pages; i++) {
             items.add(page(i, pages));
         }
@@ -41,7 +40,7 @@ final class LargeSite {
     }
 
     private static Line line(int number) {
-        return new Line("l" + number, Link.toPage(id(number)), null, List.of());
+        return Line.toPage("l" + number, id(number));
     }
 
     private static Page page(int i, int pages) {

@@ -15,7 +15,6 @@ import venue.core.edit.Desk;
 import venue.core.edit.Editor;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
-import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -44,7 +43,7 @@ public final class Sites {
     public static List<Item> items(Page... pages) {
         List<Item> items = new ArrayList<>(List.of(pages));
         items.addAll(ReadySite.items("Loomgate Yard", "loomgate.localhost", "home"));
-        items.add(new Menu("main", "Main", "main", List.of(new Line("l1", Link.toPage("workshops"), null, List.of()))));
+        items.add(new Menu("main", "Main", List.of(Line.toPage("l1", "workshops"))));
         return items;
     }
 

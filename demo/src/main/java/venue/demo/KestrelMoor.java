@@ -3,6 +3,7 @@ package venue.demo;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -68,24 +69,29 @@ public final class KestrelMoor {
                 "welcome",
                 "dusk",
                 "plain",
-                Map.of(
-                        "tagline", Value.of("The darkest car park for miles"),
-                        "email", Value.of("hello@kestrel-moor.example"),
-                        "phone", Value.of("01632 960 414"),
-                        "postalAddress", Value.of("The Observatory, Moor Road, above Ashcombe"),
-                        "hours", Value.of("Every second Friday from dusk, September to April"),
-                        "act", Value.of("Book a place"),
-                        "actLink", Value.of("page:open-nights"),
-                        "notices",
-                                new Value.Many(
-                                        List.of(
-                                                Map.of(
-                                                        "words",
-                                                        Value.of(
-                                                                "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked.")))),
-                        "closingWords",
-                                Value.of("Kestrel Moor Observatory is run by a small trust and its volunteers.")),
+                facts(),
                 List.of(SharedSections.DARK_ROAD.id()));
+    }
+
+    private static Map<String, Value> facts() {
+        Map<String, Value> facts = new HashMap<>();
+        words(facts, "tagline", "The darkest car park for miles");
+        words(facts, "email", "hello@kestrel-moor.example");
+        words(facts, "phone", "01632 960 414");
+        words(facts, "postalAddress", "The Observatory, Moor Road, above Ashcombe");
+        words(facts, "hours", "Every second Friday from dusk, September to April");
+        words(facts, "act", "Book a place");
+        words(facts, "actLink", "page:open-nights");
+        words(facts, "headerMenu", "main");
+        words(facts, "footMenu", "foot");
+        words(facts, "closingWords", "Kestrel Moor Observatory is run by a small trust and its volunteers.");
+        String cloud = "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked.";
+        facts.put("notices", new Value.Many(List.of(Map.of("words", Value.of(cloud)))));
+        return facts;
+    }
+
+    private static void words(Map<String, Value> facts, String key, String words) {
+        facts.put(key, Value.of(words));
     }
 
     private static List<Look> looks() {
@@ -103,13 +109,18 @@ public final class KestrelMoor {
     }
 
     private static Menu menu(String id, String name, String... pages) {
-        return new Menu(
-                id,
-                name,
-                id,
-                Stream.of(pages)
-                        .map(p -> new Line(id + "-" + p, Link.toPage(p), null, beneath(id, p)))
-                        .toList());
+        return new Menu(id, name, Stream.of(pages).map(p -> line(id, p)).toList());
+    }
+
+    /** The branch under Learn stands in the main menu by itself; what stands beneath others was chosen. */
+    private static Line line(String menu, String page) {
+        String id = menu + "-" + page;
+        return id.equals("main-learn")
+                ? new Line(id, Link.toPage(page), null, 1, List.of())
+                : Line.toPage(id, page)
+                        .withBeneath(BENEATH.getOrDefault(menu + " " + page, List.of()).stream()
+                                .map(p -> Line.toPage(menu + "-" + p, p))
+                                .toList());
     }
 
     private static final Map<String, List<String>> BENEATH = Map.of(
@@ -117,12 +128,6 @@ public final class KestrelMoor {
             "foot visit", List.of("opening-times", "getting-here", "accessibility", "groups"),
             "foot learn", List.of("schools", "night-walks", "glossary", "tonight"),
             "foot support", List.of("members", "volunteer", "people"));
-
-    private static List<Line> beneath(String menu, String page) {
-        return BENEATH.getOrDefault(menu + " " + page, List.of()).stream()
-                .map(p -> new Line(menu + "-" + p, Link.toPage(p), null, List.of()))
-                .toList();
-    }
 
     /** What the managers have done since the first release; it waits for the next. */
     public static List<Command> changesSince() {

@@ -9,8 +9,10 @@ import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.pattern.Pattern;
 import venue.core.site.Site;
+import venue.core.site.SiteIdentity;
 import venue.core.template.Template;
 import venue.core.theme.Look;
+import venue.core.value.Value;
 
 /** All that is ready made: kinds, templates, patterns and looks, the same in every site that begins. */
 public final class ReadySite {
@@ -37,7 +39,7 @@ public final class ReadySite {
                 home,
                 "dusk",
                 "plain",
-                Map.of(),
+                Map.of(SiteIdentity.HEADER_MENU, Value.of("main"), SiteIdentity.FOOT_MENU, Value.of("foot")),
                 List.of()));
         items.addAll(ALL);
         return items;

@@ -44,6 +44,7 @@ public final class Compared {
             PropertyType.FILE,
             PropertyType.PAGE,
             PropertyType.KIND,
+            PropertyType.MENU,
             PropertyType.OPTION,
             PropertyType.CHOICE,
             PropertyType.COLOUR,

@@ -6,6 +6,7 @@ import venue.core.edition.Edition;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
+import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.property.Naming;
 import venue.core.property.Property;
@@ -38,6 +39,7 @@ public final class References {
             case PICTURE, FILE -> edition.require(Media.class, text);
             case PAGE -> edition.require(Page.class, text);
             case KIND -> edition.require(Kind.class, text);
+            case MENU -> edition.require(Menu.class, text);
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
         }

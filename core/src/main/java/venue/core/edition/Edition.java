@@ -3,6 +3,7 @@ package venue.core.edition;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ import venue.core.section.Section;
 import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
+import venue.core.site.SiteIdentity;
 import venue.core.template.Template;
 import venue.core.theme.Look;
 import venue.core.value.Value;
@@ -158,14 +160,14 @@ public final class Edition {
         return find(Kind.class, page.kind());
     }
 
-    /** The main menu first. */
+    /** That of the header first, then that of the footer, then by name. */
     public List<Menu> menus() {
         List<Menu> known = menus;
         if (known == null) {
-            known = all(Menu.class)
-                    .sorted(java.util.Comparator.comparing(Menu::place)
-                            .reversed()
-                            .thenComparing(Menu::name))
+            known = Stream.concat(
+                            SiteIdentity.menus(site().facts()).stream().flatMap(id -> find(Menu.class, id).stream()),
+                            all(Menu.class).sorted(Comparator.comparing(Menu::name)))
+                    .distinct()
                     .toList();
             menus = known;
         }
@@ -197,14 +199,13 @@ public final class Edition {
     public List<Entry> entries(String kind) {
         return all(Entry.class)
                 .filter(e -> e.kind().equals(kind))
-                .sorted(java.util.Comparator.comparing(Entry::position).thenComparing(Entry::id))
+                .sorted(Comparator.comparing(Entry::position).thenComparing(Entry::id))
                 .toList();
     }
 
     /** What a page holds in a field: its own value, else its kind's default. */
     public Optional<Value> field(Page page, String key) {
-        Optional<Property> field = kindOf(page).flatMap(k -> k.field(key));
-        return field.isPresent() ? field.get().in(page.fields()) : Optional.empty();
+        return kindOf(page).flatMap(k -> k.field(key)).flatMap(f -> f.in(page.fields()));
     }
 
     /** The words a page holds in a field, or none. */

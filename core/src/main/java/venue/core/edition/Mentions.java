@@ -20,6 +20,7 @@ final class Mentions {
     private final Set<Link> links = new LinkedHashSet<>();
     private final Set<String> media = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
+    private final Set<String> menus = new TreeSet<>();
 
     void add(List<Property> declared, Map<String, Value> values) {
         Naming.each(declared, values, this::add);
@@ -36,6 +37,7 @@ final class Mentions {
             case LINK -> Link.find(text).ifPresent(links::add);
             case PICTURE, FILE -> media.add(text);
             case KIND -> kinds.add(text);
+            case MENU -> menus.add(text);
             default -> {}
         }
     }
@@ -58,5 +60,9 @@ final class Mentions {
 
     Set<String> kinds() {
         return Set.copyOf(kinds);
+    }
+
+    Set<String> menus() {
+        return Set.copyOf(menus);
     }
 }

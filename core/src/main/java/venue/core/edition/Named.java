@@ -49,6 +49,6 @@ record Named(Set<String> pages, Set<String> menuPages, Set<String> listed, Set<S
     }
 
     private static Set<String> pages(Menu menu) {
-        return menu.all().flatMap(l -> l.link().pageId().stream()).collect(Collectors.toSet());
+        return menu.all().flatMap(l -> l.pageId().stream()).collect(Collectors.toSet());
     }
 }

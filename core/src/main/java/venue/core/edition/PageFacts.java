@@ -20,6 +20,7 @@ import venue.core.value.Value;
  * @param media ids of the pictures and files that are shown
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
+ * @param menus ids of the menus that are shown here
  * @param shared ids of the shared sections that show here, by the section that stands for each
  */
 public record PageFacts(
@@ -28,6 +29,7 @@ public record PageFacts(
         Set<String> media,
         List<ToFill> places,
         Set<String> listed,
+        Set<String> menus,
         Map<String, String> shared) {
 
     /**
@@ -72,6 +74,7 @@ public record PageFacts(
                 mentions.media(),
                 List.copyOf(places),
                 mentions.kinds(),
+                mentions.menus(),
                 Map.copyOf(shared));
     }
 

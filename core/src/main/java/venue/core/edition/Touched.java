@@ -6,12 +6,15 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.item.Item;
 import venue.core.kind.BeneathRule;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
+import venue.core.menu.Line;
+import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.section.SharedSection;
@@ -86,10 +89,22 @@ public final class Touched {
         Named now = Named.of(is, after);
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.menuPages(), now.menuPages()).forEach(ids::add);
+        differing(following(was, before), following(is, after)).forEach(ids::add);
         differing(then.shared(), now.shared()).forEach(ids::add);
         differing(then.listed(), now.listed())
                 .filter(k -> before.inbound().isListed(k) != after.inbound().isListed(k))
                 .forEach(kind -> in(e -> e.plan().ofKind(kind).stream()));
+    }
+
+    /** The pages that stand in a menu by themselves. */
+    private static Set<String> following(@Nullable Item item, Edition edition) {
+        return item instanceof Menu menu
+                ? menu.all()
+                        .flatMap(l -> Branch.of(edition, l).stream())
+                        .flatMap(l -> Stream.concat(Stream.of(l), l.beneath().stream()))
+                        .map(Line::id)
+                        .collect(Collectors.toSet())
+                : Set.of();
     }
 
     private static Stream<String> differing(Set<String> some, Set<String> others) {

@@ -24,6 +24,7 @@ public final class Elements {
             new FilmElement(),
             new ButtonsElement(),
             new LinksElement(),
+            new MenuElement(),
             new QuoteElement(),
             new QuestionsElement(),
             new StepsElement(),

@@ -36,6 +36,9 @@ public interface Scene {
     /** A value of a page in words: a date in the site's language, a number with its unit. */
     String inWords(Property property, Value value);
 
+    /** A menu with the lines that this visitor may follow; empty where there is none of that id, or no such line. */
+    Optional<ShownMenu> menu(String id);
+
     /** The pages a listing asks for, in its order. */
     List<Page> pages(ListingQuery query);
 

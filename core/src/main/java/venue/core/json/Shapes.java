@@ -1,6 +1,7 @@
 package venue.core.json;
 
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -16,7 +17,10 @@ final class Shapes {
     /** A step to a shape; it leaves alone what has that shape already. */
     private record Step(int to, ItemSort sort, Consumer<ObjectNode> upgrade) {}
 
-    private static final List<Step> STEPS = List.of(new Step(2, ItemSort.KIND, Shapes::declareSettings));
+    private static final List<Step> STEPS = List.of(
+            new Step(2, ItemSort.KIND, Shapes::declareSettings),
+            new Step(3, ItemSort.MENU, menu -> menu.remove("place")),
+            new Step(3, ItemSort.SITE, Shapes::nameMenus));
 
     /** The shape in which contents are written now. */
     static final int NOW = STEPS.stream().mapToInt(Step::to).max().orElse(1);
@@ -47,5 +51,15 @@ final class Shapes {
             ArrayNode held = settings.putArray(KindSettings.MAY_HOLD.key());
             kinds.forEach(k -> held.addObject().set("kind", k));
         }
+    }
+
+    /** 3: it is the site that says which menus stand around its pages; those that said so themselves had these ids in every site. */
+    private static void nameMenus(ObjectNode site) {
+        ObjectNode facts = site.withObjectProperty("facts");
+        Map.of("headerMenu", "main", "footMenu", "foot").forEach((place, id) -> {
+            if (!facts.has(place)) {
+                facts.put(place, id);
+            }
+        });
     }
 }

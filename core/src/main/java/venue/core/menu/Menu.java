@@ -3,34 +3,38 @@ package venue.core.menu;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
-import venue.core.link.Link;
 
-/**
- * A menu, two levels deep.
- *
- * @param place where frames show it: {@code main} in the header, {@code foot} in the footer
- */
-public record Menu(String id, String name, String place, List<Line> lines) implements Item {
+/** A menu, up to three levels deep. Where it is shown is said there: by the site, or by the element that shows it. */
+public record Menu(String id, String name, List<Line> lines) implements Item {
 
     /** The longest label of a line, in characters. */
     public static final int LONGEST_LABEL = 80;
+
+    /** How many levels of lines a menu has at most. */
+    public static final int LEVELS = 3;
 
     public Menu {
         lines = lines == null ? List.of() : List.copyOf(lines);
     }
 
     public Menu withLines(List<Line> changed) {
-        return new Menu(id, name, place, changed);
+        return new Menu(id, name, changed);
+    }
+
+    public Menu called(String words) {
+        return new Menu(id, words, lines);
     }
 
     /** All lines, each before the ones beneath it. */
     public Stream<Line> all() {
-        return lines.stream().flatMap(l -> Stream.concat(Stream.of(l), l.beneath().stream()));
+        return lines.stream().flatMap(Line::all);
     }
 
     /** The first line that leads to the page. */
@@ -38,11 +42,14 @@ public record Menu(String id, String name, String place, List<Line> lines) imple
         return all().filter(l -> l.leadsTo(pageId)).findFirst();
     }
 
-    /** The line above the one that leads to the page, when that stands on the second level. */
+    /** The line right above one, where that is not on the first level. */
     public Optional<Line> above(String lineId) {
-        return lines.stream()
-                .filter(l -> l.beneath().stream().anyMatch(b -> b.id().equals(lineId)))
-                .findFirst();
+        return all().filter(l -> l.holds(b -> b.id().equals(lineId))).findFirst();
+    }
+
+    /** The level on which a line stands, from 1. */
+    public int level(String lineId) {
+        return above(lineId).map(l -> 1 + level(l.id())).orElse(1);
     }
 
     /** Adds a line at {@code index} of the level beneath {@code above}, or of the first level. */
@@ -53,46 +60,62 @@ public record Menu(String id, String name, String place, List<Line> lines) imple
         return change(above, l -> l.withBeneath(inserted(l.beneath(), index, line)));
     }
 
-    /** With a line to a page: beneath the line of the page above it where there is one in the first level, else at the end. */
+    /** With a line to a page: beneath the line of the page above it where there is one and room beneath it, else at the end. */
     public Menu withPage(String page, @Nullable String parent, String lineId) {
-        Line line = new Line(lineId, Link.toPage(page), null, List.of());
-        Optional<Line> above = parent == null ? Optional.empty() : lineTo(parent);
-        return insert(above.filter(lines::contains).map(Line::id).orElse(null), Integer.MAX_VALUE, line);
+        Line line = Line.toPage(lineId, page);
+        return insert(home(line, parent).map(Line::id).orElse(null), Integer.MAX_VALUE, line);
     }
 
     /**
      * With the line to a page where {@link #withPage} would put it now that the page stands beneath {@code parent}; empty where it
-     * stands so already, or has lines beneath it that would be a third level.
+     * stands so already, or has more beneath it than there is room for.
      */
-    public Optional<Menu> followed(String page, @Nullable String parent) {
+    public Optional<Menu> goneAlong(String page, @Nullable String parent) {
         Optional<Line> line = lineTo(page);
-        Optional<Line> to = parent == null ? Optional.empty() : lineTo(parent).filter(lines::contains);
-        boolean same = line.flatMap(l -> above(l.id())).equals(to);
-        if (line.isEmpty() || same || to.isPresent() && !line.get().beneath().isEmpty()) {
+        if (line.isEmpty()) {
             return Optional.empty();
         }
         Menu without = remove(line.get().id());
-        return Optional.of(without.insert(to.map(Line::id).orElse(null), Integer.MAX_VALUE, line.get()));
+        Optional<Line> over = parent == null ? Optional.empty() : without.lineTo(parent);
+        Optional<Line> to = without.home(line.get(), parent);
+        Optional<String> was = above(line.get().id()).map(Line::id);
+        return !over.equals(to) || was.equals(to.map(Line::id))
+                ? Optional.empty()
+                : Optional.of(without.insert(to.map(Line::id).orElse(null), Integer.MAX_VALUE, line.get()));
+    }
+
+    /** The line of the page above, where there is room beneath it for this one with all that it has beneath. */
+    private Optional<Line> home(Line line, @Nullable String parent) {
+        Optional<Line> over = parent == null ? Optional.empty() : lineTo(parent);
+        return over.filter(l -> level(l.id()) + line.height() <= LEVELS);
     }
 
     public Menu change(String lineId, UnaryOperator<Line> change) {
         require(lineId);
-        return withLines(lines.stream()
-                .map(l -> l.id().equals(lineId) ? change.apply(l) : l)
-                .map(l -> l.withBeneath(l.beneath().stream()
-                        .map(b -> b.id().equals(lineId) ? change.apply(b) : b)
-                        .toList()))
-                .toList());
+        return each(l -> l.id().equals(lineId) ? change.apply(l) : l);
     }
 
     /** Takes a line out; those beneath it go with it. */
     public Menu remove(String lineId) {
         require(lineId);
-        return withLines(lines.stream()
-                .filter(l -> !l.id().equals(lineId))
-                .map(l -> l.withBeneath(
-                        l.beneath().stream().filter(b -> !b.id().equals(lineId)).toList()))
-                .toList());
+        return without(l -> l.id().equals(lineId));
+    }
+
+    /** Without the lines that are so, and those beneath them. */
+    public Menu without(Predicate<Line> which) {
+        return withLines(flat(lines, l -> which.test(l) ? Stream.empty() : Stream.of(l)));
+    }
+
+    /** With every line as it is to be; those beneath a line are changed before it. */
+    public Menu each(UnaryOperator<Line> change) {
+        return withLines(flat(lines, l -> Stream.of(change.apply(l))));
+    }
+
+    private static List<Line> flat(List<Line> lines, Function<Line, Stream<Line>> change) {
+        return lines.stream()
+                .map(l -> l.withBeneath(flat(l.beneath(), change)))
+                .flatMap(change)
+                .toList();
     }
 
     private void require(String lineId) {

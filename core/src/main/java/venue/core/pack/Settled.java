@@ -69,11 +69,11 @@ final class Settled {
         }
     }
 
-    /** The id of what there is one of: the site, the menu in a place, the redirect from a path. */
+    /** The id of what there is one of: the site, the menu of a name, the redirect from a path. */
     private @Nullable String alone(Item item) {
         if (item instanceof Menu menu) {
             return here.menus().stream()
-                    .filter(m -> m.place().equals(menu.place()))
+                    .filter(m -> m.name().equalsIgnoreCase(menu.name()))
                     .findFirst()
                     .map(Item::id)
                     .orElse(null);

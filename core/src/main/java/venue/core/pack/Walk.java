@@ -89,7 +89,7 @@ final class Walk {
             return new Entry(
                     id, e.name(), refs.needed(e.kind()).orElse(e.kind()), e.position(), fields(e.kind(), e.fields()));
         } else if (item instanceof Menu menu) {
-            return new Menu(id, menu.name(), menu.place(), lines(menu.lines()));
+            return new Menu(id, menu.name(), lines(menu.lines()));
         } else if (item instanceof Look look) {
             return new Look(id, look.name(), needed(ThemeSettings.all(), look.settings()));
         } else if (item instanceof Site site) {
@@ -173,9 +173,14 @@ final class Walk {
     }
 
     private List<Line> lines(List<Line> lines) {
-        return lines.stream()
-                .flatMap(l -> link(l.link()).map(to -> new Line(l.id(), to, l.label(), lines(l.beneath()))).stream())
-                .toList();
+        return lines.stream().flatMap(l -> line(l).stream()).toList();
+    }
+
+    private Optional<Line> line(Line l) {
+        Optional<Link> to = l.link() == null ? Optional.empty() : link(l.link());
+        return l.link() != null && to.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Line(l.id(), to.orElse(null), l.label(), l.follows(), lines(l.beneath())));
     }
 
     private Zones zones(Zones zones) {

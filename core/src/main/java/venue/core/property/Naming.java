@@ -24,6 +24,7 @@ public final class Naming {
             PropertyType.FILE,
             PropertyType.PAGE,
             PropertyType.KIND,
+            PropertyType.MENU,
             PropertyType.MANY);
 
     private Naming() {}

@@ -26,6 +26,8 @@ public enum PropertyType {
     PAGE,
     /** The id of a kind. */
     KIND,
+    /** The id of a menu. */
+    MENU,
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */
     OPTION,
     /** Several groups of further properties. */

@@ -155,6 +155,9 @@ final class ChangeTeller {
                         .filter(b -> b.id().equals(l.id()))
                         .findFirst()
                         .ifPresent(b -> line(b, l, says)));
+        if (!before.name().equals(after.name())) {
+            says.add(0, "Called “" + after.name() + "”, before: “" + before.name() + "”");
+        }
         if (says.isEmpty()) {
             says.add("Lines put in another order");
         }
@@ -165,8 +168,14 @@ final class ChangeTeller {
         if (!Objects.equals(before.label(), after.label())) {
             says.add("“" + before.words(live::page) + "” in it is now called “" + after.words(working::page) + "”");
         }
-        if (!before.link().equals(after.link())) {
+        if (!Objects.equals(before.link(), after.link())) {
             says.add("“" + after.words(working::page) + "” in it leads elsewhere");
+        }
+        if (before.follows() != after.follows()) {
+            says.add("“" + after.words(working::page) + "” in it "
+                    + (after.follows() == 0
+                            ? "has no pages beneath it by itself any more"
+                            : "has the pages of its branch beneath it, " + Words.count(after.follows(), "level")));
         }
     }
 

@@ -1,55 +1,69 @@
 package venue.core.render;
 
 import java.util.List;
+import java.util.Optional;
+import venue.core.element.ShownMenu;
 import venue.core.html.HtmlWriter;
-import venue.core.menu.Line;
 import venue.core.menu.Menu;
+import venue.core.site.SiteIdentity;
 import venue.core.theme.Look;
 import venue.core.value.Values;
 
-/** Writes the footer: who it is, the foot menu, and the closing line. */
+/** Writes the footer: who it is, its menu, and the closing line with one of its own. */
 final class Foot {
 
     private final View view;
     private final PageScene scene;
-    private final MenuLines lines;
     private final HtmlWriter out;
 
-    Foot(View view, PageScene scene, MenuLines lines, HtmlWriter out) {
+    Foot(View view, PageScene scene, HtmlWriter out) {
         this.view = view;
         this.scene = scene;
-        this.lines = lines;
         this.out = out;
     }
 
     void write() {
         Look theme = view.edition().theme();
-        List<Line> all = lines.of("foot").map(Menu::lines).map(lines::leading).orElse(List.of());
-        List<Line> plain =
-                all.stream().filter(l -> lines.leading(l.beneath()).isEmpty()).toList();
-        List<Line> columns = all.stream().filter(l -> !plain.contains(l)).toList();
+        Optional<ShownMenu> menu = menu(SiteIdentity.FOOT_MENU);
+        Optional<ShownMenu> closing = menu(SiteIdentity.CLOSING_MENU);
+        List<ShownMenu.Line> all = menu.map(ShownMenu::lines).orElse(List.of());
+        List<ShownMenu.Line> columns = all.stream()
+                .filter(l -> closing.isPresent() || !l.beneath().isEmpty())
+                .toList();
         out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
         who();
         if (!columns.isEmpty()) {
-            nav(columns, "columns");
+            nav(menu.orElseThrow().name(), columns, "columns");
         }
-        closing(Values.text(view.edition().site().facts(), "closingWords"), plain, columns.isEmpty());
+        closing(closing.or(() -> menu.map(m -> without(m, columns))), columns.isEmpty() || closing.isPresent());
         out.end().end();
     }
 
-    /** @param first whether no other lines of the menu stand above it */
-    private void closing(String words, List<Line> plain, boolean first) {
-        if (words.isBlank() && plain.isEmpty()) {
+    private static ShownMenu without(ShownMenu menu, List<ShownMenu.Line> some) {
+        return new ShownMenu(
+                menu.name(),
+                menu.lines().stream().filter(l -> !some.contains(l)).toList());
+    }
+
+    private Optional<ShownMenu> menu(String place) {
+        return scene.menu(Values.text(view.edition().site().facts(), place));
+    }
+
+    /** @param landmark whether no other lines of the same menu stand above it */
+    private void closing(Optional<ShownMenu> menu, boolean landmark) {
+        String words = Values.text(view.edition().site().facts(), "closingWords");
+        List<ShownMenu.Line> lines = menu.map(ShownMenu::lines).orElse(List.of());
+        if (words.isBlank() && lines.isEmpty()) {
             return;
         }
         out.start("div", "closing");
         if (!words.isBlank()) {
             out.element("p", words);
         }
-        if (first && !plain.isEmpty()) {
-            nav(plain, "");
-        } else if (!plain.isEmpty()) {
-            lines.write(plain, "");
+        if (landmark && !lines.isEmpty()) {
+            nav(menu.orElseThrow().name(), lines, "");
+        } else if (!lines.isEmpty()) {
+            ShownMenu.write(lines, 1, "", out);
         }
         out.end();
     }
@@ -64,9 +78,9 @@ final class Foot {
         out.end();
     }
 
-    private void nav(List<Line> some, String classes) {
-        out.start("nav").attr("aria-label", lines.of("foot").map(Menu::name).orElse(""));
-        lines.write(some, classes);
+    private void nav(String name, List<ShownMenu.Line> some, String classes) {
+        out.start("nav").attr("aria-label", name);
+        ShownMenu.write(some, classes.isEmpty() ? 1 : Menu.LEVELS, classes, out);
         out.end();
     }
 }

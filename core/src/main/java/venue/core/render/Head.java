@@ -21,6 +21,9 @@ public final class Head {
     /** It stands behind the notices and is awaited, so that nothing jumps when it has run. */
     public static final String NOTICES = "/-/notices.js";
 
+    /** It opens what stands beneath a menu's lines when they are pointed at; without it their sign does. */
+    public static final String MENU = "/-/menu.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}

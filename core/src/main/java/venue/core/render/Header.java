@@ -1,11 +1,14 @@
 package venue.core.render;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.element.ShownMenu;
 import venue.core.element.SocialLinks;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
 import venue.core.menu.Menu;
+import venue.core.site.SiteIdentity;
 import venue.core.text.Phrase;
 import venue.core.theme.Look;
 import venue.core.value.Value;
@@ -14,15 +17,16 @@ import venue.core.value.Values;
 /** Writes the header: who it is, the main menu, and what stands at its end. */
 final class Header {
 
+    /** More lines than this beneath one stand in a broad panel. */
+    private static final int LONG = 8;
+
     private final View view;
     private final PageScene scene;
-    private final MenuLines menus;
     private final HtmlWriter out;
 
-    Header(View view, PageScene scene, MenuLines menus, HtmlWriter out) {
+    Header(View view, PageScene scene, HtmlWriter out) {
         this.view = view;
         this.scene = scene;
-        this.menus = menus;
         this.out = out;
     }
 
@@ -32,13 +36,14 @@ final class Header {
         out.start("a", "name").attr("href", "/");
         new Logo(view, scene, out).write();
         out.end();
-        menus.of("main").filter(m -> !menus.leading(m.lines()).isEmpty()).ifPresent(m -> mainMenu(m, theme));
+        scene.menu(Values.text(view.edition().site().facts(), SiteIdentity.HEADER_MENU))
+                .ifPresent(m -> mainMenu(m, theme));
         tools(theme);
         out.end().end();
     }
 
     /** On narrow screens it opens over the page, and holds the tools too. */
-    private void mainMenu(Menu menu, Look theme) {
+    private void mainMenu(ShownMenu menu, Look theme) {
         out.start("button", "menu-button")
                 .attr("type", "button")
                 .attr("popovertarget", "menu")
@@ -51,8 +56,46 @@ final class Header {
                 .attr("popovertargetaction", "hide")
                 .text(scene.say(Phrase.CLOSE))
                 .end();
-        menus.write(menus.leading(menu.lines()), "");
+        lines(menu.lines(), theme.text("menuBeneath"));
         tools(theme);
+        out.end();
+        if (menu.lines().stream().anyMatch(l -> !l.beneath().isEmpty())) {
+            out.start("script").attr("src", Head.MENU).attr("defer").end();
+        }
+    }
+
+    /** Those with others beneath them have a sign that opens these, by pointer, touch or key, with or without a script. */
+    private void lines(List<ShownMenu.Line> lines, String how) {
+        out.start("ul");
+        for (ShownMenu.Line line : lines) {
+            if (line.beneath().isEmpty()) {
+                out.start("li");
+                line.write(out);
+            } else {
+                more(line, how);
+            }
+            out.end();
+        }
+        out.end();
+    }
+
+    private void more(ShownMenu.Line line, String how) {
+        boolean many = line.beneath().size() > LONG
+                || line.beneath().stream().anyMatch(b -> !b.beneath().isEmpty());
+        out.start("li", how.equals("panel") || how.equals("fitting") && many ? "more broad" : "more");
+        if (line.href() != null) {
+            line.write(out);
+        }
+        out.start("details").attr("name", "menu").start("summary");
+        if (line.href() == null) {
+            out.text(line.words());
+        } else {
+            out.start("span", "unseen")
+                    .text(scene.say(Phrase.MORE) + ": " + line.words())
+                    .end();
+        }
+        out.end();
+        ShownMenu.write(line.beneath(), Menu.LEVELS - 1, "", out);
         out.end();
     }
 

@@ -11,6 +11,7 @@ import venue.core.element.Headings;
 import venue.core.element.ListingQuery;
 import venue.core.element.Outline;
 import venue.core.element.Scene;
+import venue.core.element.ShownMenu;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
@@ -19,7 +20,6 @@ import venue.core.page.PageSettings;
 import venue.core.property.OptionAnswer;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
-import venue.core.redirect.Redirect;
 import venue.core.template.Template;
 import venue.core.text.HtmlCleaner;
 import venue.core.text.Phrase;
@@ -152,38 +152,7 @@ final class PageScene implements Scene {
 
     @Override
     public Optional<String> href(Link link) {
-        Optional<String> pageId = link.pageId();
-        if (pageId.isPresent()) {
-            return view.edition().page(pageId.get()).filter(view::shows).map(p -> toPage(p, link.anchor()));
-        }
-        if (link.mediaId().isPresent()) {
-            return media(link.mediaId().get()).map(Media::path);
-        }
-        return link.target().startsWith("/") ? onSite(link.target()) : Optional.of(link.target());
-    }
-
-    private String toPage(Page target, String anchor) {
-        boolean here = target.id().equals(page.id());
-        return anchor.isEmpty() ? view.path(target) : here ? anchor : view.path(target) + anchor;
-    }
-
-    /** A path typed by hand leads where it leads now, or nowhere when no page or redirect answers there. */
-    private Optional<String> onSite(String target) {
-        String path = target.replaceAll("[?#].*", "");
-        if (path.equals("/")) {
-            return Optional.of(target);
-        }
-        return view.edition()
-                .plan()
-                .pageAt(path)
-                .flatMap(view.edition()::page)
-                .filter(view::shows)
-                .map(p -> view.path(p) + target.substring(path.length()))
-                .or(() -> view.edition()
-                        .redirectFrom(path)
-                        .map(Redirect::to)
-                        .filter(to -> !to.target().equals(target))
-                        .flatMap(this::href));
+        return new Leading(view, page).href(link);
     }
 
     @Override
@@ -256,6 +225,11 @@ final class PageScene implements Scene {
             return view.edition().page(id.text()).map(Page::title).orElse("");
         }
         return ValueWords.of(property, value, view.locale());
+    }
+
+    @Override
+    public Optional<ShownMenu> menu(String id) {
+        return new Menus(view, this).of(id);
     }
 
     @Override

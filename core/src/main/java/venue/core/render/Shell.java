@@ -12,14 +12,12 @@ final class Shell {
     private final Page page;
     private final PageScene scene;
     private final HtmlWriter out;
-    private final MenuLines menus;
 
     Shell(View view, Page page, PageScene scene, HtmlWriter out) {
         this.view = view;
         this.page = page;
         this.scene = scene;
         this.out = out;
-        menus = new MenuLines(view, page, scene, out);
     }
 
     void top(Template template) {
@@ -31,7 +29,7 @@ final class Shell {
             new Notices(view, scene, out).write();
         }
         if (template.shows("header")) {
-            new Header(view, scene, menus, out).write();
+            new Header(view, scene, out).write();
         }
     }
 
@@ -43,6 +41,6 @@ final class Shell {
     }
 
     void footer() {
-        new Foot(view, scene, menus, out).write();
+        new Foot(view, scene, out).write();
     }
 }

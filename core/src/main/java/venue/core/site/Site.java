@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
+import venue.core.property.PropertyType;
 import venue.core.property.Settable;
 import venue.core.value.Value;
 import venue.core.value.Values;
@@ -75,10 +76,13 @@ public record Site(
         return new Site(id, words, hosts, tag, timeZone, home, look, fallbackTemplate, facts, foot, patternGroups);
     }
 
-    /** Without what visitors may be told of it, and without what it says on every page. */
+    /** Without what visitors may be told of it, and without what it says on every page; which menus it shows stays. */
     public Site withoutFacts() {
         Map<String, Value> kept = new HashMap<>(facts);
-        Stream.of(SiteFacts.told(), SiteIdentity.all()).flatMap(List::stream).forEach(f -> kept.remove(f.key()));
+        Stream.of(SiteFacts.told(), SiteIdentity.all())
+                .flatMap(List::stream)
+                .filter(f -> f.type() != PropertyType.MENU)
+                .forEach(f -> kept.remove(f.key()));
         return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, kept, foot, patternGroups);
     }
 

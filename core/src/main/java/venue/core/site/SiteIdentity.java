@@ -6,13 +6,20 @@ import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** What the site is known by, whichever look it wears: its logo, and what it says on every page. */
 public final class SiteIdentity {
+
+    public static final String HEADER_MENU = "headerMenu";
+    public static final String FOOT_MENU = "footMenu";
+    public static final String CLOSING_MENU = "closingMenu";
 
     private static final List<PropertyGroup> GROUPS = List.of(
             new PropertyGroup(
@@ -53,12 +60,20 @@ public final class SiteIdentity {
                             of("act", "Call to act", PropertyType.WORDS)
                                     .longest(24)
                                     .help("A button at the header's end, for example Book a place."),
-                            of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"))),
+                            of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"),
+                            of(HEADER_MENU, "Menu in the header", PropertyType.MENU)
+                                    .help("Stands beside the name, and behind one button on narrow screens."))),
             new PropertyGroup(
                     "footer",
-                    "Closing line",
-                    List.of(of("closingWords", "Closing line", PropertyType.WORDS)
-                            .help("At the end of every footer, for example who runs the site."))));
+                    "Menus and closing line",
+                    List.of(
+                            of(FOOT_MENU, "Menu in the footer", PropertyType.MENU)
+                                    .help("Lines with others beneath them stand as columns."),
+                            of(CLOSING_MENU, "Menu in the closing line", PropertyType.MENU)
+                                    .help(
+                                            "Its first level, beside the closing line. Without one, the footer's single lines stand there."),
+                            of("closingWords", "Closing line", PropertyType.WORDS)
+                                    .help("At the end of every footer, for example who runs the site."))));
 
     private static final List<Property> ALL =
             GROUPS.stream().flatMap(g -> g.settings().stream()).toList();
@@ -72,5 +87,13 @@ public final class SiteIdentity {
 
     public static List<Property> all() {
         return ALL;
+    }
+
+    /** Ids of the menus that stand around every page, that of the header first. */
+    public static List<String> menus(Map<String, Value> facts) {
+        return Stream.of(HEADER_MENU, FOOT_MENU, CLOSING_MENU)
+                .map(key -> Values.text(facts, key))
+                .filter(id -> !id.isEmpty())
+                .toList();
     }
 }

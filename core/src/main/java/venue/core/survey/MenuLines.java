@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.item.Item;
-import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 
@@ -14,9 +13,7 @@ final class MenuLines {
     private MenuLines() {}
 
     static Stream<String> pages(Item item) {
-        return item instanceof Menu menu
-                ? menu.all().map(Line::link).map(Link::pageId).flatMap(Optional::stream)
-                : Stream.empty();
+        return item instanceof Menu menu ? menu.all().map(Line::pageId).flatMap(Optional::stream) : Stream.empty();
     }
 
     /** @param why what is the matter with the page, after its name */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.menu.MenuCommand;
+import venue.core.edition.Branch;
 import venue.core.edition.Inbound;
 import venue.core.item.Item;
 import venue.core.menu.Menu;
@@ -26,7 +27,9 @@ final class OrphanPage extends DeclaredRule {
         Inbound inbound = scope.edition().inbound();
         return scope.page(item)
                 .filter(p -> !scope.edition().isHome(p) && !p.isKeptOut())
-                .filter(p -> !inbound.isNamed(p.id()) && !inbound.isListed(p.kind()))
+                .filter(p -> !inbound.isNamed(p.id())
+                        && !inbound.isListed(p.kind())
+                        && Branch.menus(scope.edition(), p.id()).isEmpty())
                 .map(p -> new Finding(
                         key(),
                         severity(),
@@ -44,7 +47,7 @@ final class OrphanPage extends DeclaredRule {
     }
 
     private static String name(@Nullable Item item) {
-        return item instanceof Menu menu ? menu.place() + menu.name() : "";
+        return item instanceof Menu ? item.name() : "";
     }
 
     private static List<Finding.Mend> mends(Scope scope, Page page) {

@@ -11,6 +11,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public enum Phrase {
     SKIP,
     MENU,
+    MORE,
     BREADCRUMB,
     NOTICE,
     PUT_AWAY,

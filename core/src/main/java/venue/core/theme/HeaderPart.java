@@ -29,6 +29,14 @@ final class HeaderPart implements Part {
                                 "edges=From edge to edge"),
                         choice("headerTone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
                         choice("headerStays", "When scrolling", "goes=Goes", "stays=Stays", "small=Stays, smaller"),
+                        choice(
+                                        "menuBeneath",
+                                        "Lines beneath lines",
+                                        "fitting=As many as fit: a list, or a broad panel",
+                                        "list=In a list",
+                                        "panel=In a broad panel")
+                                .help(
+                                        "They open beneath theirs. A broad panel takes more than eight, or three levels."),
                         number("nameSize", "Size of the name", 60, 180, 100, "%"),
                         of("headerSocial", "Social links", PropertyType.YES_NO)
                                 .fallback(Value.of(false))

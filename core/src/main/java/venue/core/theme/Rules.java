@@ -30,6 +30,7 @@ final class Rules {
             "people",
             "media",
             "widths",
+            "menus",
             "visitor");
 
     /** The settings that decide an arrangement. */

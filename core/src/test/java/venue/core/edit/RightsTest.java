@@ -15,6 +15,7 @@ import venue.core.command.Commands;
 import venue.core.edit.kind.KindCommand;
 import venue.core.edit.look.LookCommand;
 import venue.core.edit.media.MediaCommand;
+import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.pattern.PatternCommand;
@@ -67,6 +68,9 @@ class RightsTest {
                 ValueCommand.setValue("gone", null, null, "x", Value.of("y")),
                 ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER")),
                 ValueCommand.setValue("weaving", null, null, "mayHold", BeneathRule.listed(List.of())),
+                MenuCommand.makeMenu("side", "Side"),
+                MenuCommand.nameMenu("main", "Mine"),
+                MenuCommand.removeMenu("main"),
                 KindCommand.makeKind("own", "Own", null),
                 KindCommand.describeKind("standard", "Other", ""),
                 KindCommand.setFields("standard", List.of()),
@@ -104,7 +108,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(29);
+        assertThat(shaping).hasSize(32);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -4,21 +4,31 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.edit.page.NewPage;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.value.ValueCommand;
+import venue.core.edition.Branch;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.link.Link;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.section.Element;
+import venue.core.section.Section;
+import venue.core.section.Zones;
+import venue.core.usage.MenuUse;
+import venue.core.value.Value;
 
 class MenuTest {
 
-    private final Menu menu = new Menu("main", "Main", "main", List.of(line("visit"), line("news")));
+    private final Menu menu = new Menu("main", "Main", List.of(line("visit"), line("news")));
 
     private static Line line(String page) {
-        return new Line("l-" + page, Link.toPage(page), null, List.of());
+        return Line.toPage("l-" + page, page);
     }
 
     @Test
@@ -62,7 +72,7 @@ class MenuTest {
     }
 
     @Test
-    void theThirdLevelStandsOnTheSecond() {
+    void pagesStandBeneathTheirsThreeLevelsDeepAndThenAtTheEnd() {
         Edition site = Sites.after(Sites.small(), MenuCommand.placeInMenu("main", "weaving", "l2"));
         Edition deeper = Sites.after(
                 site,
@@ -71,23 +81,24 @@ class MenuTest {
                         null,
                         "standard",
                         null,
-                        List.of(new NewPage("wool", "Wool")),
+                        List.of(new NewPage("wool", "Wool"), new NewPage("silk", "Silk")),
                         null,
                         List.of("main"),
-                        java.util.Map.of()));
+                        Map.of()));
         Menu main = deeper.require(Menu.class, "main");
-        assertThat(main.lineTo("wool")).isPresent();
-        assertThat(main.lines().stream().flatMap(l -> l.beneath().stream()))
-                .allMatch(l -> l.beneath().isEmpty());
+        Line wool = main.lineTo("wool").orElseThrow();
+        assertThat(main.above(wool.id()).map(Line::id)).contains("l2");
+        assertThat(main.level(wool.id())).isEqualTo(Menu.LEVELS);
+        assertThat(main.withPage("dye", "wool", "l9").above("l9")).isEmpty();
         assertThat(Sites.after(deeper, PageCommand.removePage("workshops"))
                         .require(Menu.class, "main")
                         .all()
-                        .flatMap(l -> l.link().pageId().stream()))
+                        .flatMap(l -> l.pageId().stream()))
                 .doesNotContain("weaving", "workshops");
     }
 
     private static Line to(String id, String target, String label, Line... beneath) {
-        return new Line(id, new Link(target), label, List.of(beneath));
+        return new Line(id, target.isEmpty() ? null : new Link(target), label, 0, List.of(beneath));
     }
 
     private static void refuses(String code, Line... lines) {
@@ -114,7 +125,14 @@ class MenuTest {
     void linesThatCantStandAreRefused() {
         refuses("line-unnamed", to("a", "https://tickets.example/", null));
         refuses("line-twice", to("a", "page:home", null), to("a", "page:weaving", null));
-        refuses("too-deep", to("a", "page:home", null, to("b", "/x", "X", to("c", "/y", "Y"))));
+        refuses("too-deep", to("a", "/w", "W", to("b", "/x", "X", to("c", "/y", "Y", to("d", "/z", "Z")))));
+        refuses("too-deep", following("a", "page:home", 3));
+        refuses(
+                "too-deep",
+                to("b", "/x", "X", following("a", "page:home", 2))
+                        .withBeneath(List.of(following("a", "page:home", 3))));
+        refuses("follows-nothing", following("a", "/x", 1));
+        refuses("line-unnamed", to("a", "", " "));
         refuses("label-too-long", to("a", "page:home", "x".repeat(81)));
         refuses("unknown-page", to("a", "page:nowhere", null));
         refuses("bad-id", to("A b", "page:home", null));
@@ -130,15 +148,77 @@ class MenuTest {
                                 to("l1", "page:workshops", null, to("l2", "page:weaving", "Looms")),
                                 to("v", "page:home", null))));
         Menu main = site.require(Menu.class, "main");
-        assertThat(main.followed("weaving", "workshops"))
+        assertThat(main.goneAlong("weaving", "workshops"))
                 .as("it stands so already")
                 .isEmpty();
-        assertThat(main.followed("workshops", "home")).as("a third level").isEmpty();
+        assertThat(main.goneAlong("workshops", "home")).as("there is room").isPresent();
+        Menu full = main.change("l2", l -> l.withBeneath(List.of(line("wool"))));
+        assertThat(full.goneAlong("workshops", "home")).as("a fourth level").isEmpty();
         Edition stays = Sites.after(site, PageCommand.movePage("weaving", "home", null));
         assertThat(stays.require(Menu.class, "main")).isEqualTo(main);
         Edition along = Sites.after(site, PageCommand.movePage("weaving", "home", null, List.of("main")));
         assertThat(along.require(Menu.class, "main").above("l2").map(Line::id)).contains("v");
         assertThat(along.require(Menu.class, "main").lineTo("weaving").map(Line::label))
                 .contains("Looms");
+    }
+
+    private static Line following(String id, String target, int levels) {
+        return new Line(id, new Link(target), "F", levels, List.of());
+    }
+
+    @Test
+    void aLineThatFollowsItsBranchHasWhatStandsThereInTheOrderOfThePlan() {
+        Edition site =
+                Sites.after(Sites.small(), MenuCommand.setLines("main", List.of(following("l1", "page:workshops", 1))));
+        Line line = site.require(Menu.class, "main").lines().get(0);
+        assertThat(Branch.beneath(site, line)).extracting(Line::id).containsExactly("weaving");
+        assertThat(Branch.menus(site, "weaving")).containsExactly("main");
+        assertThat(Branch.menus(site, "workshops"))
+                .as("it has a line of its own")
+                .isEmpty();
+        assertThatThrownBy(() -> Sites.after(site, MenuCommand.placeInMenu("main", "weaving", "l3")))
+                .hasMessageContaining("by itself");
+
+        Edition more = Sites.after(
+                site,
+                PageCommand.makePages(
+                        "workshops",
+                        null,
+                        "standard",
+                        null,
+                        List.of(new NewPage("felt", "Felt")),
+                        null,
+                        List.of("main"),
+                        Map.of()));
+        Menu main = more.require(Menu.class, "main");
+        assertThat(main.all()).as("no line of its own is made").hasSize(1);
+        assertThat(Branch.beneath(more, main.lines().get(0)))
+                .extracting(Line::id)
+                .containsExactly("weaving", "felt");
+        Edition moved = Sites.after(more, PageCommand.movePage("felt", "weaving", null));
+        assertThat(Branch.menus(moved, "felt")).as("a level too deep").isEmpty();
+    }
+
+    @Test
+    void menusAreMadeShownNamedAndRemoved() {
+        Edition made = Sites.after(
+                Sites.after(Sites.small(), MenuCommand.makeMenu("side", "Visit")),
+                ValueCommand.setValue("site", null, null, "closingMenu", Value.of("side")));
+        assertThat(MenuUse.places(made, "side")).extracting(Property::key).containsExactly("closingMenu");
+        assertThatThrownBy(() -> Sites.after(made, MenuCommand.makeMenu("other", "visit")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("name-taken"));
+        Page home = made.home().orElseThrow();
+        Section with = home.zones()
+                .all()
+                .findFirst()
+                .orElseThrow()
+                .mapElements(e -> new Element(e.id(), "menu", Map.of("menu", Value.of("side"))));
+        Edition shown = made.with(List.of(home.withBody(new Zones(Map.of("main", List.of(with))))), List.of());
+        assertThatThrownBy(() -> Sites.after(shown, MenuCommand.removeMenu("side")))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("menu-shown"))
+                .hasMessageContaining(home.title());
+        Edition gone = Sites.after(made, MenuCommand.removeMenu("side"));
+        assertThat(gone.site().facts()).doesNotContainKey("closingMenu");
+        assertThat(gone.find("side")).isEmpty();
     }
 }

@@ -21,7 +21,6 @@ import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
-import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -210,13 +209,12 @@ class PageRendererTest {
 
     @Test
     void theFootHasAColumnForEachLineWithLinesBeneathAndTheOthersInItsClosingLine() {
-        Line deep = new Line(
-                "f1", Link.toPage("workshops"), null, List.of(new Line("f2", Link.toPage("weaving"), null, List.of())));
-        Line plain = new Line("f3", Link.toPage("home"), null, List.of());
+        Line deep = Line.toPage("f1", "workshops").withBeneath(List.of(Line.toPage("f2", "weaving")));
+        Line plain = Line.toPage("f3", "home");
         Edition site = Sites.small();
         Edition both = site.with(
                 List.of(
-                        new Menu("foot", "Foot", "foot", List.of(deep, plain)),
+                        new Menu("foot", "Foot", List.of(deep, plain)),
                         site.site().with("tagline", Value.of("Cloth"))),
                 List.of());
         Document page = page(both, "home");

@@ -31,7 +31,7 @@ class CatalogController {
                 PatternInfo.all(standing),
                 PatternGroups.of(edition.site(), edition.patterns()),
                 SharedInfo.all(standing),
-                edition.menus().stream().map(MenuInfo::of).toList(),
+                edition.menus().stream().map(m -> MenuInfo.of(edition, m)).toList(),
                 Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
                 TypeInfo.of(edition.theme()),
                 edition.site().language(),

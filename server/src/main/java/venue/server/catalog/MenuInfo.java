@@ -1,11 +1,22 @@
 package venue.server.catalog;
 
+import java.util.List;
+import venue.core.edition.Edition;
 import venue.core.menu.Menu;
+import venue.core.property.Property;
+import venue.core.usage.MenuUse;
 
-/** A menu's name and where it is shown. */
-record MenuInfo(String id, String name, String place) {
+/**
+ * A menu.
+ *
+ * @param places the facts of the site by which it is shown around every page
+ */
+record MenuInfo(String id, String name, List<String> places) {
 
-    static MenuInfo of(Menu menu) {
-        return new MenuInfo(menu.id(), menu.name(), menu.place());
+    static MenuInfo of(Edition edition, Menu menu) {
+        return new MenuInfo(
+                menu.id(),
+                menu.name(),
+                MenuUse.places(edition, menu.id()).stream().map(Property::key).toList());
     }
 }

@@ -3,6 +3,8 @@ package venue.server.firststeps;
 import java.util.stream.Stream;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
+import venue.core.site.SiteIdentity;
+import venue.core.value.Values;
 
 /** Put pages into the menu. */
 final class LeadTheWay implements FirstStep {
@@ -35,15 +37,15 @@ final class LeadTheWay implements FirstStep {
     }
 
     private static Stream<Line> lines(SiteBegun site) {
-        return site.working()
-                .all(Menu.class)
-                .filter(m -> m.place().equals("main"))
+        return site
+                .working()
+                .find(Menu.class, Values.text(site.working().site().facts(), SiteIdentity.HEADER_MENU))
+                .stream()
                 .flatMap(Menu::all);
     }
 
     private static boolean leads(SiteBegun site, Line line) {
-        return line.link()
-                .pageId()
+        return line.pageId()
                 .filter(id -> site.now().live().page(id).isPresent())
                 .isPresent();
     }

@@ -8,10 +8,15 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.edition.Branch;
 import venue.core.edition.Edition;
+import venue.core.edition.ItemSort;
+import venue.core.link.Link;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.usage.MenuUse;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 
@@ -23,27 +28,43 @@ class MenuController {
     /**
      * A line of a menu.
      *
-     * @param link where it leads, as it is kept
+     * @param link where it leads, as it is kept; absent for a heading
      * @param label its own words; absent where it takes those of its page
      * @param takes the words that it takes where it has none of its own
      * @param leads the address that it leads to; absent where its page is gone
      * @param unseen why visitors don't see it; absent where they do
+     * @param follows how many levels of its page's branch stand beneath it by themselves
+     * @param following the lines that do
+     * @param beneath its own lines
      */
     record MenuLine(
             String id,
-            String link,
+            @Nullable String link,
             @Nullable String label,
             String takes,
             @Nullable String leads,
             @Nullable String unseen,
+            int follows,
+            List<MenuLine> following,
             List<MenuLine> beneath) {}
 
     /**
      * A menu.
      *
      * @param revision what a change of it is given upon
+     * @param places the facts of the site by which it is shown around every page
+     * @param sections the items in whose sections it stands
      */
-    record MenuDetail(String id, String revision, String name, List<MenuLine> lines) {}
+    record MenuDetail(
+            String id,
+            String revision,
+            String name,
+            List<String> places,
+            List<Showing> sections,
+            List<MenuLine> lines) {}
+
+    /** An item that shows a menu. */
+    record Showing(String id, ItemSort sort, String name) {}
 
     /**
      * A line that could go along with its page.
@@ -61,7 +82,16 @@ class MenuController {
     MenuDetail menu(Here here, @PathVariable("menu") String id) {
         Standing standing = here.now();
         Menu menu = standing.working().require(Menu.class, id);
-        return new MenuDetail(id, standing.hashOf(id), menu.name(), lines(standing, menu.lines()));
+        Edition working = standing.working();
+        return new MenuDetail(
+                id,
+                standing.hashOf(id),
+                menu.name(),
+                MenuUse.places(working, id).stream().map(Property::key).toList(),
+                MenuUse.sections(working, id).stream()
+                        .map(i -> new Showing(i.id(), ItemSort.of(i), i.name()))
+                        .toList(),
+                lines(standing, menu.lines()));
     }
 
     /** The lines of a page that would stand elsewhere if it stood beneath {@code parent}, or at the top. */
@@ -76,7 +106,7 @@ class MenuController {
         return edition.menus().stream()
                 .flatMap(before ->
                         before
-                                .followed(page.id(), parent)
+                                .goneAlong(page.id(), parent)
                                 .map(after -> move(edition, before, after, page.id()))
                                 .stream())
                 .toList();
@@ -99,21 +129,26 @@ class MenuController {
 
     private static MenuLine line(Standing standing, Line line) {
         Edition edition = standing.working();
-        Optional<String> id = line.link().pageId();
+        Link link = line.link();
+        Optional<String> id = line.pageId();
         Optional<Page> page = id.flatMap(edition::page);
         return new MenuLine(
                 line.id(),
-                line.link().target(),
+                link == null ? null : link.target(),
                 line.label(),
                 page.map(Page::menuLabel).orElse(""),
-                page.map(edition::servedAt)
-                        .map(at -> at + line.link().anchor())
-                        .or(() -> id.isPresent()
-                                ? Optional.empty()
-                                : Optional.of(line.link().target()))
-                        .orElse(null),
+                link == null ? null : leads(edition, link, page),
                 id.isEmpty() ? null : unseen(standing, page).orElse(null),
+                line.follows(),
+                lines(standing, Branch.of(edition, line)),
                 lines(standing, line.beneath()));
+    }
+
+    private static @Nullable String leads(Edition edition, Link link, Optional<Page> page) {
+        return page.map(edition::servedAt)
+                .map(at -> at + link.anchor())
+                .or(() -> link.pageId().isPresent() ? Optional.empty() : Optional.of(link.target()))
+                .orElse(null);
     }
 
     private static Optional<String> unseen(Standing standing, Optional<Page> page) {

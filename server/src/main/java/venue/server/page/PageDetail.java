@@ -112,8 +112,14 @@ public record PageDetail(
         EVERYWHERE
     }
 
-    /** A menu and whether the page has a line in it; {@code above} is the line it stands beneath, or empty. */
-    public record MenuPlace(String menu, String name, boolean there, String above) {}
+    /**
+     * A menu, and whether the page stands in it.
+     *
+     * @param there whether it has a line of its own
+     * @param follows whether it stands there by itself, because the line above it follows its branch
+     * @param above the line it stands beneath, or empty
+     */
+    public record MenuPlace(String menu, String name, boolean there, boolean follows, String above) {}
 
     /** A page or menu that leads here. */
     public record LinkFrom(String id, String name) {}

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edit.Rights;
 import venue.core.edition.Beneath;
+import venue.core.edition.Branch;
 import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
 import venue.core.edition.PageFacts;
@@ -96,12 +97,12 @@ class PageDetails {
 
     private static MenuPlace menuPlace(Edition edition, Menu menu, Page page) {
         Optional<Line> line = menu.lineTo(page.id());
+        Optional<Line> follows = line.isPresent() ? Optional.empty() : Branch.over(edition, menu, page.id());
         String above = line.flatMap(l -> menu.above(l.id()))
-                .flatMap(l -> l.link().pageId())
-                .flatMap(edition::page)
-                .map(Page::menuLabel)
+                .or(() -> follows)
+                .map(l -> l.words(edition::page))
                 .orElse("");
-        return new MenuPlace(menu.id(), menu.name(), line.isPresent(), above);
+        return new MenuPlace(menu.id(), menu.name(), line.isPresent(), follows.isPresent(), above);
     }
 
     private static List<LinkFrom> linksIn(Edition edition, Page page) {

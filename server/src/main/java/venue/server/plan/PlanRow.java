@@ -9,6 +9,7 @@ import venue.core.edition.Worn;
  * A page as the plan shows it.
  *
  * @param menus ids of the menus that have a line to it
+ * @param following ids of the menus in which it stands by itself, because a line follows its branch
  * @param sitemap {@code in}, {@code out} where that is meant, or {@code missing} where it should be and is not yet
  * @param sitemapWhy why it is out or missing, or empty
  * @param found words of the fields by which the page is found, beside its title
@@ -25,6 +26,7 @@ record PlanRow(
         PageState state,
         boolean home,
         List<String> menus,
+        List<String> following,
         String sitemap,
         String sitemapWhy,
         int toFill,

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
+import venue.core.edition.Branch;
 import venue.core.edition.Edition;
 import venue.core.edition.PageState;
 import venue.core.edition.Worn;
@@ -116,6 +117,7 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                 state,
                 working.isHome(page),
                 working.inbound().menusTo(page.id()),
+                Branch.menus(working, page.id()),
                 why.isEmpty() ? "in" : state == PageState.DRAFT ? "missing" : "out",
                 why,
                 working.toFill(page).size(),

@@ -22,7 +22,7 @@ public final class Declared {
     private static final Set<PropertyType> WITHOUT_DEFAULT =
             EnumSet.of(PropertyType.MANY, PropertyType.PICTURE, PropertyType.FILE);
     private static final Set<PropertyType> TYPES =
-            EnumSet.complementOf(EnumSet.of(PropertyType.KIND, PropertyType.OPTION));
+            EnumSet.complementOf(EnumSet.of(PropertyType.KIND, PropertyType.MENU, PropertyType.OPTION));
 
     private Declared() {}
 

@@ -5,7 +5,20 @@ import venue.core.edit.Command;
 import venue.core.menu.Line;
 
 /** What is done to menus. */
-public sealed interface MenuCommand extends Command permits PlaceInMenu, RemoveFromMenu, SetLines {
+public sealed interface MenuCommand extends Command
+        permits MakeMenu, NameMenu, PlaceInMenu, RemoveFromMenu, RemoveMenu, SetLines {
+    static MenuCommand makeMenu(String id, String name) {
+        return new MakeMenu(id, name);
+    }
+
+    static MenuCommand nameMenu(String menu, String name) {
+        return new NameMenu(menu, name);
+    }
+
+    static MenuCommand removeMenu(String menu) {
+        return new RemoveMenu(menu);
+    }
+
     static MenuCommand placeInMenu(String menu, String page, String id) {
         return new PlaceInMenu(menu, page, id);
     }

@@ -1,10 +1,13 @@
 package venue.core.edit.menu;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.Optional;
 import venue.core.edit.Change;
 import venue.core.edit.Desk;
 import venue.core.edit.ForEditors;
+import venue.core.edition.Branch;
 import venue.core.fault.Refusal;
+import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 
@@ -21,6 +24,15 @@ record PlaceInMenu(String menu, String page, String id) implements MenuCommand, 
                     "in-menu",
                     "page",
                     "“" + placed.title() + "” stands in the menu " + target.name() + " already.",
+                    "Nothing needs doing.");
+        }
+        Optional<Line> over = Branch.over(desk.edition(), target, page);
+        if (over.isPresent()) {
+            throw Refusal.conflict(
+                    "in-menu",
+                    "page",
+                    "“" + placed.title() + "” stands in the menu " + target.name() + " by itself, because the line “"
+                            + over.get().words(desk.edition()::page) + "” follows its branch.",
                     "Nothing needs doing.");
         }
         return Change.of(

@@ -21,7 +21,7 @@ import venue.core.text.Letters;
 /**
  * Gives a menu its lines: their order, what they say and where they lead.
  *
- * @param lines the first level, each with the lines beneath it; those have none beneath them
+ * @param lines the first level, each with the lines beneath it, three levels at most
  */
 @JsonTypeName("set-lines")
 record SetLines(String menu, List<Line> lines) implements MenuCommand, ForEditors {
@@ -50,7 +50,7 @@ record SetLines(String menu, List<Line> lines) implements MenuCommand, ForEditor
         Check check = new Check(desk.edition(), target);
         return Change.of(
                 "arrange " + target.name(),
-                target.withLines(lines.stream().map(check::first).toList()));
+                target.withLines(lines.stream().map(l -> check.on(l, 1)).toList()));
     }
 
     private static void requireCount(Menu wanted) {
@@ -67,35 +67,47 @@ record SetLines(String menu, List<Line> lines) implements MenuCommand, ForEditor
     /** Holds each line to what a line may be; one that was so before may stay so. */
     private record Check(Edition edition, Menu before) {
 
-        private Line first(Line line) {
+        private Line on(Line line, int level) {
+            requireRoom(line, level);
             return one(line)
-                    .withBeneath(line.beneath().stream().map(this::second).toList());
+                    .withBeneath(
+                            line.beneath().stream().map(b -> on(b, level + 1)).toList());
         }
 
-        private Line second(Line line) {
-            if (!line.beneath().isEmpty()) {
+        private void requireRoom(Line line, int level) {
+            boolean deep = level == Menu.LEVELS && !line.beneath().isEmpty();
+            if (deep || line.follows() < 0 || level + line.follows() > Menu.LEVELS) {
                 throw Refusal.badInput(
                         "too-deep",
                         "lines",
-                        "Lines can't stand beneath “" + line.words(edition::page) + "”, which stands beneath another.",
-                        "A menu has two levels: put them beside it.");
+                        "“" + line.words(edition::page) + "” stands on level " + level + " and would have "
+                                + (deep ? "a line" : line.follows() + " levels of pages") + " beneath it.",
+                        "A menu has " + Menu.LEVELS + " levels: put it higher, or less beneath it.");
             }
-            return one(line);
+            if (line.follows() > 0 && line.pageId().isEmpty()) {
+                throw Refusal.badInput(
+                        "follows-nothing",
+                        "lines",
+                        "“" + line.words(edition::page) + "” leads to no page, so it has no branch to follow.",
+                        "Lead it to a page, or put lines beneath it by hand.");
+            }
         }
 
         private Line one(Line line) {
             String label = label(line);
-            boolean same = before.all()
-                    .anyMatch(l -> l.id().equals(line.id()) && l.link().equals(line.link()));
-            if (!same) {
+            boolean same =
+                    before.all().anyMatch(l -> l.id().equals(line.id()) && Objects.equals(l.link(), line.link()));
+            if (!same && line.link() != null) {
                 line.link().pageId().ifPresent(id -> edition.require(Page.class, id));
                 line.link().mediaId().ifPresent(id -> edition.require(Media.class, id));
             }
-            if (label == null && line.link().pageId().isEmpty()) {
+            if (label == null && line.pageId().isEmpty()) {
                 throw Refusal.badInput(
                         "line-unnamed",
                         "lines",
-                        "The line to “" + line.link().target() + "” says nothing.",
+                        line.link() == null
+                                ? "A heading says nothing."
+                                : "The line to “" + line.link().target() + "” says nothing.",
                         "Write what it says; only a line to a page takes its words from there.");
             }
             return line.withLabel(label);

@@ -154,12 +154,25 @@ record MakePages(
         List<Menu> changed = new ArrayList<>();
         for (String id : menus) {
             Menu menu = desk.edition().require(Menu.class, id);
+            if (follows(desk, menu)) {
+                continue;
+            }
             for (NewPage page : pages) {
                 menu = menu.withPage(page.id(), parent, desk.freshId());
             }
             changed.add(menu);
         }
         return changed;
+    }
+
+    /** Whether the pages will stand in the menu by themselves. */
+    private boolean follows(Desk desk, Menu menu) {
+        return parent != null
+                && (menu.all().anyMatch(l -> l.follows() > 0 && l.leadsTo(parent))
+                        || menu.all()
+                                .anyMatch(l -> l.follows() > 1
+                                        && l.pageId()
+                                                .equals(desk.edition().plan().above(parent))));
     }
 
     private String name() {

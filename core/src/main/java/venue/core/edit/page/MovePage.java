@@ -54,7 +54,7 @@ record MovePage(
         put.add(moving.withPlace(parent, place.positions().get(0)));
         Objects.requireNonNullElse(menus, List.<String>of()).stream()
                 .map(id -> edition.require(Menu.class, id))
-                .flatMap(menu -> menu.followed(page, parent).stream())
+                .flatMap(menu -> menu.goneAlong(page, parent).stream())
                 .forEach(put::add);
         return new Change("move " + moving.title(), put, List.of());
     }

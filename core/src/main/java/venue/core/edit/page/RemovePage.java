@@ -10,7 +10,6 @@ import venue.core.edit.ForEditors;
 import venue.core.edition.Edition;
 import venue.core.edition.Homes;
 import venue.core.item.Item;
-import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.text.Words;
@@ -27,24 +26,10 @@ record RemovePage(String page) implements PageCommand, ForEditors {
         Homes.requireNotAmong(edition, going, "removed");
         Set<String> gone = Set.copyOf(going);
         List<Item> menus = edition.all(Menu.class)
-                .map(m -> without(m, gone))
+                .map(m -> m.without(l -> l.pageId().filter(gone::contains).isPresent()))
                 .filter(m -> !m.equals(edition.require(Menu.class, m.id())))
                 .collect(Collectors.toList());
         String more = going.size() == 1 ? "" : " and " + Words.count(going.size() - 1L, "page") + " beneath it";
         return new Change("remove " + top.title() + more, menus, going);
-    }
-
-    private static Menu without(Menu menu, Set<String> gone) {
-        Menu left = menu;
-        List<String> lines = menu.all()
-                .filter(l -> l.link().pageId().filter(gone::contains).isPresent())
-                .map(Line::id)
-                .toList();
-        for (String line : lines) {
-            if (left.all().anyMatch(l -> l.id().equals(line))) {
-                left = left.remove(line);
-            }
-        }
-        return left;
     }
 }

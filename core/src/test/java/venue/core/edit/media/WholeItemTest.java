@@ -65,7 +65,7 @@ class WholeItemTest {
                 new Entry("e", "E", "standard", 1, Map.of("summary", Value.of(true))),
                 new Look("l", "L", Map.of("bodySize", Value.of(9_000))),
                 site(Map.of("social", Value.of("no address here"))),
-                new Menu("m", "M", "main", List.of(new Line("l", Link.toPage("home"), "x".repeat(900), List.of()))),
+                new Menu("m", "M", List.of(Line.toPage("l", "home").withLabel("x".repeat(900)))),
                 new Redirect("from-elsewhere", "/a", Link.toPage("home")),
                 Media.picture("m", "M", "not a hash", "jpg", 10, 10, List.of(10)),
                 Media.picture("m", "M", HASH, "exe", 10, 10, List.of(10)),
