@@ -48,6 +48,12 @@ final class Chromium implements AutoCloseable {
         return context;
     }
 
+    /** A visitor's window that runs no scripts. */
+    BrowserContext withoutScripts(int width, int height) {
+        return browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setJavaScriptEnabled(false));
+    }
+
     /** A window that is signed in as the demo's manager or editor. */
     Page signedIn(BrowserContext context, Running venue, String who) {
         Page page = context.newPage();

@@ -25,7 +25,8 @@ class MenusTest {
     }
 
     private Locator lines() {
-        return page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Lines of Main"));
+        return page.getByRole(
+                AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Menus").setExact(true));
     }
 
     private Locator labelled(String label) {
@@ -45,6 +46,7 @@ class MenusTest {
                 BrowserContext context = chromium.context(1280, 800)) {
             page = chromium.signedIn(context, venue, "maja");
             arrange();
+            makeOneOfItsOwn();
             moveWithItsLine();
             page.locator(".stand .strong").click();
             Chromium.release(page);
@@ -52,6 +54,7 @@ class MenusTest {
             String home = Visitor.visit(venue, "/").body();
             Assertions.assertThat(home)
                     .containsSubsequence(">Tonight<", ">Visit<", ">Find out<", "https://tickets.example/", ">Tickets<");
+            openWhatIsBeneath(chromium, venue);
             takeBackFromElsewhere();
         }
     }
@@ -89,8 +92,51 @@ class MenusTest {
         asks.getByText("Move the line along").click();
         assertThat(page.locator("#row-dark-sky-camping")).hasAttribute("aria-level", "1");
         lane().click();
-        assertThat(lines().locator("li:not(.second) .name").last()).hasAttribute("placeholder", "Dark-sky camping");
+        assertThat(lines().locator("li[style*=' 0px'] .name").last()).hasAttribute("placeholder", "Dark-sky camping");
         press("Escape");
+    }
+
+    /** A menu of the branch under Visit, shown in the closing line of every page. */
+    private void makeOneOfItsOwn() {
+        page.getByText("Menus…").click();
+        lines().getByText("New menu…").click();
+        page.keyboard().type("On the moor");
+        press("Enter");
+        assertThat(lines()).containsText("Shown nowhere yet");
+        lines().getByText("Add a line…").click();
+        page.getByLabel("A page’s name, or an address").fill("Visit");
+        press("Enter");
+        lines().getByLabel("Let the pages beneath Visit follow").click();
+        assertThat(lines().locator("li.by")).not().hasCount(0);
+        lines().getByText("the closing line").click();
+        assertThat(lines()).containsText("Shown in the closing line take out");
+        press("Escape");
+        assertThat(lines()).hasCount(0);
+    }
+
+    /** As a visitor, on a narrow screen without a script, and on a wide one by keys. */
+    private void openWhatIsBeneath(Chromium chromium, Running venue) {
+        try (BrowserContext still = chromium.withoutScripts(390, 800);
+                BrowserContext wide = chromium.context(1280, 800)) {
+            Page narrow = still.newPage();
+            narrow.navigate(venue.site("/visit"));
+            narrow.locator(".menu-button").click();
+            Locator hours = narrow.locator("#menu").getByText("Opening times");
+            assertThat(hours).isHidden();
+            narrow.locator("#menu .more summary").first().click();
+            assertThat(hours).isVisible();
+            assertThat(narrow.locator("#menu a[aria-current=page]")).containsText("Visit");
+            Page large = wide.newPage();
+            large.navigate(venue.site("/visit"));
+            assertThat(large.locator(".foot .closing nav")).containsText("Visit");
+            large.locator("#menu summary").first().focus();
+            large.keyboard().press("Enter");
+            assertThat(large.locator("#menu").getByText("Opening times")).isVisible();
+            large.keyboard().press("Escape");
+            assertThat(large.locator("#menu").getByText("Opening times")).isHidden();
+            assertThat(large.locator("#menu summary").first()).isFocused();
+            Assertions.assertThat(Chromium.violations(large)).isEmpty();
+        }
     }
 
     private void takeBackFromElsewhere() {

@@ -32,7 +32,7 @@ class MenusTest {
     }
 
     private static Map<String, Object> line(String id, String link, String label, Object... beneath) {
-        return Map.of("id", id, "link", link, "label", label, "beneath", List.of(beneath));
+        return Map.of("id", id, "link", link, "label", label, "follows", 0, "beneath", List.of(beneath));
     }
 
     private static String set(Object... lines) {
@@ -50,11 +50,39 @@ class MenusTest {
     }
 
     @Test
+    void whereItIsShownAndWhatFollowsByItselfIsTold() {
+        assertThat(menu().get("places").valueStream().map(JsonNode::asString)).containsExactly("headerMenu");
+        JsonNode learn = menu().get("lines").get(3);
+        assertThat(learn.get("following").findValuesAsString("leads"))
+                .contains("/learn/schools")
+                .hasSizeGreaterThan(2);
+        JsonNode schools = json(tomas.get(SITE + "/pages/schools")).get("menus").get(0);
+        assertThat(schools.get("follows").asBoolean()).isTrue();
+        assertThat(schools.get("above").asString()).isEqualTo("Learn");
+        Client maja = Client.signedIn(port, "maja");
+        refused(maja.command(Client.json("verb", "name-menu", "menu", "foot", "name", "main")), 409, "name-taken");
+        refused(
+                maja.command(Client.json("verb", "set-value", "item", "site", "key", "footMenu", "value", "visit")),
+                404,
+                "unknown-menu");
+    }
+
+    @Test
     void editorsArrangeItAndWhatCantStandIsRefused() {
         refused(tomas.command(set(line("a", "https://tickets.example/", " "))), 422, "line-unnamed");
         refused(tomas.command(set(line("a", "page:nowhere", ""))), 404, "unknown-page");
         refused(tomas.command(set(line("a", "javascript:alert(1)", "X"))), 422, "link-not-allowed");
-        refused(tomas.command(set(line("a", "/a", "A", line("b", "/b", "B", line("c", "/c", "C"))))), 422, "too-deep");
+        refused(
+                tomas.command(set(line(
+                        "a", "/a", "A", line("b", "/b", "B", line("c", "/c", "C", line("d", "/d", "D")))))),
+                422,
+                "too-deep");
+        refused(
+                tomas.command(set(Map.of("id", "a", "link", "/a", "label", "A", "follows", 1, "beneath", List.of()))),
+                422,
+                "follows-nothing");
+        refused(tomas.command(Client.json("verb", "make-menu", "id", "side", "name", "Side")), 403, "managers-only");
+        refused(tomas.command(Client.json("verb", "remove-menu", "menu", "main")), 403, "managers-only");
         assertThat(tomas.command(set(line("a", "https://tickets.example/", "Tickets")))
                         .statusCode())
                 .isEqualTo(200);
