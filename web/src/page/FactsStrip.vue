@@ -17,6 +17,8 @@ import NewPatternSheet from '@/galley/NewPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
 import SendProofSheet from './SendProofSheet.vue'
+import DuplicateSheet from '@/copying/DuplicateSheet.vue'
+import TakeFromSheet from '@/copying/TakeFromSheet.vue'
 import { useGalley } from '@/galley/useGalley'
 import { useToFill } from '@/galley/useToFill'
 import { wornWords } from '@/words/wornWords'
@@ -25,7 +27,17 @@ const site = useSite()
 const galley = useGalley()
 const router = useRouter()
 type SheetName =
-  'fitting' | 'menus' | 'search' | 'home' | 'history' | 'pattern' | 'send' | 'holds' | 'release'
+  | 'fitting'
+  | 'menus'
+  | 'search'
+  | 'home'
+  | 'history'
+  | 'pattern'
+  | 'send'
+  | 'holds'
+  | 'release'
+  | 'duplicate'
+  | 'take'
 const sheet = ref<SheetName | null>(null)
 const WAYS = [
   { name: 'page', label: 'Galley' },
@@ -161,6 +173,8 @@ function rename(title: string, input: HTMLInputElement) {
           />
           <v-list-item title="History…" @click="sheet = 'history'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
+          <v-list-item title="Duplicate…" @click="sheet = 'duplicate'" />
+          <v-list-item v-if="page.changeable" title="Take from another page…" @click="sheet = 'take'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
           <v-list-item
             v-if="session.manager"
@@ -174,6 +188,8 @@ function rename(title: string, input: HTMLInputElement) {
     <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
+    <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
+    <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
     <NewPatternSheet
       v-if="sheet === 'pattern'"

@@ -13,7 +13,11 @@ import { wornWords } from '@/words/wornWords'
 import { pagesOf } from '@/site/pagesOf'
 
 const props = defineProps<{ page: string }>()
-const emit = defineEmits<{ open: []; rename: []; sheet: [name: 'fitting' | 'home' | 'remove'] }>()
+const emit = defineEmits<{
+  open: []
+  rename: []
+  sheet: [name: 'fitting' | 'home' | 'remove' | 'duplicate']
+}>()
 const site = useSite()
 const session = useSession()
 const { page: detail, html } = usePage(toRef(props, 'page'))
@@ -66,6 +70,7 @@ async function place(menu: string) {
         <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
           >Take off the site</v-btn
         >
+        <v-btn @click="emit('sheet', 'duplicate')">Duplicate…</v-btn>
         <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
         <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
           >Remove</v-btn

@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router'
 import FirstSteps from './FirstSteps.vue'
 import BringInSheet from '@/pack/BringInSheet.vue'
 import { useDroppedPack } from '@/pack/useDroppedPack'
+import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useNarrow } from '@/look/useNarrow'
@@ -42,7 +43,7 @@ const narrow = useNarrow()
 const card = ref(false)
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
-const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | null>(null)
+const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | 'duplicate' | null>(null)
 const moves = usePlanMoves(choose)
 const { pack, carries, dropped } = useDroppedPack()
 
@@ -213,6 +214,7 @@ usePlanKeys({
       <FittingSheet v-else-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
       <HomeSheet v-if="sheet === 'home'" :page="chosen" @close="sheet = null" />
       <ProofSheet v-if="sheet === 'proof'" :page="chosen" @close="sheet = null" />
+      <DuplicateSheet v-if="sheet === 'duplicate'" :page="chosen" @close="sheet = null" />
       <RemoveSheet v-if="sheet === 'remove'" :page="chosen" @close="sheet = null" />
     </template>
   </div>

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import venue.core.edit.page.Segments;
 import venue.core.edition.Edition;
+import venue.core.edition.Segments;
 import venue.core.page.Page;
 
 /** Gives pages their place: what is here stays where it is; what comes new comes last, under an address that is free. */

@@ -15,6 +15,7 @@ import venue.core.edit.Positions;
 import venue.core.edit.section.Starters;
 import venue.core.edition.Edition;
 import venue.core.edition.Places;
+import venue.core.edition.Segments;
 import venue.core.edition.Worn;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;

@@ -12,6 +12,7 @@ import venue.core.edit.Positions;
 import venue.core.edit.Rights;
 import venue.core.edition.Edition;
 import venue.core.edition.Places;
+import venue.core.edition.Segments;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.kind.Kind;

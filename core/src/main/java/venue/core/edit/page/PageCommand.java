@@ -1,7 +1,10 @@
 package venue.core.edit.page;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
 import venue.core.page.Page;
@@ -17,7 +20,9 @@ public sealed interface PageCommand extends Command
                 WithdrawPage,
                 ChooseTemplate,
                 MakeHome,
-                BringBack {
+                BringBack,
+                DuplicatePage,
+                TakeFromPage {
     static PageCommand setTitle(String page, String title) {
         return new SetTitle(page, title);
     }
@@ -78,6 +83,21 @@ public sealed interface PageCommand extends Command
 
     static PageCommand chooseTemplate(List<String> pages, @Nullable String template) {
         return new ChooseTemplate(pages, template);
+    }
+
+    /** Once more, alone or with everything beneath it. */
+    static PageCommand duplicatePage(String page, String id, String title, boolean branch) {
+        return new DuplicatePage(page, id, title, branch, null);
+    }
+
+    /** @param parts what is taken: template, options, settings, sections */
+    static PageCommand takeFromPage(List<String> pages, String from, String... parts) {
+        return new TakeFromPage(
+                pages,
+                from,
+                Stream.of(parts)
+                        .map(p -> TakeFromPage.PagePart.valueOf(p.toUpperCase(Locale.ROOT)))
+                        .collect(Collectors.toSet()));
     }
 
     static PageCommand makeHome(String page) {

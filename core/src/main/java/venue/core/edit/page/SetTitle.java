@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import venue.core.edit.Change;
 import venue.core.edit.Desk;
 import venue.core.edit.ForEditors;
+import venue.core.edition.Segments;
 import venue.core.page.Page;
 import venue.core.page.Segment;
 

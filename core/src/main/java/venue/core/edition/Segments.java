@@ -1,10 +1,9 @@
-package venue.core.edit.page;
+package venue.core.edition;
 
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.page.Segment;
@@ -35,7 +34,7 @@ public final class Segments {
     }
 
     /** Refuses a segment that a sibling has, naming the sibling. */
-    static void requireFree(Edition edition, @Nullable String parent, String segment, @Nullable String except) {
+    public static void requireFree(Edition edition, @Nullable String parent, String segment, @Nullable String except) {
         Optional<Page> other = edition.plan().beneath(parent).stream()
                 .filter(id -> !id.equals(except))
                 .map(id -> edition.require(Page.class, id))
