@@ -29,6 +29,7 @@ const groups = [
       ['Enter, Esc', 'Put it down, put it back'],
       ['Tab', 'The marks of its row'],
       ['T', 'Fitting: try templates'],
+      ['D', 'Duplicate the page or its branch'],
       ['H', 'Make it the home page'],
       ['L', 'Next lens'],
       ['Space', 'Proof, large'],

@@ -11,12 +11,13 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { wornWords } from '@/words/wornWords'
 import { pagesOf } from '@/site/pagesOf'
+import type { SheetName } from './usePlanKeys'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{
   open: []
   rename: []
-  sheet: [name: 'fitting' | 'home' | 'remove' | 'duplicate']
+  sheet: [name: SheetName]
 }>()
 const site = useSite()
 const session = useSession()
@@ -70,7 +71,7 @@ async function place(menu: string) {
         <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
           >Take off the site</v-btn
         >
-        <v-btn @click="emit('sheet', 'duplicate')">Duplicate…</v-btn>
+        <v-btn @click="emit('sheet', 'duplicate')">Duplicate…<span class="kbd">D</span></v-btn>
         <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
         <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
           >Remove</v-btn

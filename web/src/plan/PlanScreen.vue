@@ -27,7 +27,7 @@ import ManyCard from './ManyCard.vue'
 import { useFolded } from './useFolded'
 import { menuLanes } from './menuLanes'
 import { usePicked } from './usePicked'
-import { usePlanKeys } from './usePlanKeys'
+import { usePlanKeys, type SheetName } from './usePlanKeys'
 import { usePlanMoves } from './usePlanMoves'
 
 const site = useSite()
@@ -43,7 +43,7 @@ const narrow = useNarrow()
 const card = ref(false)
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
-const sheet = ref<'fitting' | 'home' | 'proof' | 'remove' | 'duplicate' | null>(null)
+const sheet = ref<SheetName | null>(null)
 const moves = usePlanMoves(choose)
 const { pack, carries, dropped } = useDroppedPack()
 

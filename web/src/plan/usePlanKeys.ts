@@ -8,7 +8,7 @@ import { pagesOf } from '@/site/pagesOf'
 import type { OutlineRow } from './outline'
 import type { usePlanMoves } from './usePlanMoves'
 
-type SheetName = 'fitting' | 'home' | 'proof' | 'remove'
+export type SheetName = 'fitting' | 'home' | 'proof' | 'remove' | 'duplicate'
 
 interface Plan {
   /** Keys act while focus is in it. */
@@ -82,6 +82,7 @@ function keysOf(plan: Plan): Record<string, (id: string, event: KeyboardEvent) =
     n: (_, event) => plan.makeNew(event.shiftKey ? 'after' : 'beneath'),
     t: () => (plan.sheet.value = 'fitting'),
     h: () => session.manager && (plan.sheet.value = 'home'),
+    d: () => (plan.sheet.value = 'duplicate'),
     l: () => plan.nextLens(),
   }
 }
