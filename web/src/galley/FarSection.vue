@@ -1,15 +1,25 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { PlacedSection } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { reachOf } from '@/words/reachWords'
 import SectionCard from './SectionCard.vue'
+import { useGalley } from './useGalley'
 
 /** A section that is written elsewhere: slim until a manager unfolds it to write in it here. */
-defineProps<{ own: PlacedSection }>()
+const props = defineProps<{ own: PlacedSection }>()
 const session = useSession()
 const open = ref(false)
 const manager = computed(() => session.manager)
+/** Whoever is led to it finds it unfolded. */
+const galley = useGalley()
+watch(
+  galley.chosen,
+  (chosen) => {
+    if (manager.value && chosen === props.own.section.id) open.value = true
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

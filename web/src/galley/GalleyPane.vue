@@ -175,7 +175,7 @@ const plans: Record<string, [number, number, number, number]> = {
       </button>
     </div>
     <div v-if="page.everywhere.length" class="zone">
-      <div class="zone-head"><b>On every page</b><span class="quiet">above the footer</span></div>
+      <div class="zone-head"><b>On every page</b><span class="quiet">at its end</span></div>
       <FarSection v-for="f in page.everywhere" :key="f.section.id" :own="f" />
     </div>
     <div v-if="page.shelf.length" class="zone">

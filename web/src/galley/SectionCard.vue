@@ -164,7 +164,7 @@ function mend() {
       <span class="grow">◇ {{ own.hardToRead.says }}</span>
       <button type="button" class="textlink" @click="mend">{{ own.hardToRead.mend.label }}</button>
     </div>
-    <SettingsPane v-if="settings" :section="section" />
+    <SettingsPane v-if="settings" :section="section" :reach="own.reach" />
     <WaitingSettings v-else :section="section" />
     <ColumnsRow :section="section" />
     <ReachSheet v-if="reaching" :own="own" @close="reaching = false" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Section } from '@/api/types'
+import type { PlacedSection, Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import ColumnsInput from './ColumnsInput.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -9,12 +9,14 @@ import { useGalley } from './useGalley'
 import { matters } from '@/property/values'
 
 /** The settings of a section, in groups; the first is open, the others say what in them is not as usual. */
-const props = defineProps<{ section: Section }>()
+const props = defineProps<{ section: Section; reach: PlacedSection['reach'] }>()
 const site = useSite()
 const galley = useGalley()
 const open = ref(new Set(['ground']))
+/** What a section does on every page matters for those that stand there. */
+const matter = (group: { key: string }) => group.key !== 'everywhere' || props.reach === 'EVERYWHERE'
 const groups = computed(() =>
-  (site.catalog?.sectionSettings ?? []).map((g) => ({
+  (site.catalog?.sectionSettings ?? []).filter(matter).map((g) => ({
     ...g,
     shown: g.settings
       .filter((p) => matters(p, props.section.settings))

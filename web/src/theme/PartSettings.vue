@@ -5,6 +5,7 @@ import type { ThemeDetail, Value } from '@/api/types'
 import { held } from '@/property/values'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
+import EverywhereList from './EverywhereList.vue'
 import PaletteMaker from './PaletteMaker.vue'
 import SettingRow from './SettingRow.vue'
 
@@ -47,6 +48,7 @@ function set(item: string, key: string, value: Value | undefined) {
       @change="(v) => set(theme.id, p.key, v)"
       @leave="group = ''"
     />
+    <EverywhereList v-if="part.key === 'footer'" :sections="theme.everywhere" />
     <template v-if="part.key === 'palette'">
       <PaletteMaker :theme="theme" :accent="accent" />
       <div v-for="c in failing" :key="c.label" class="note-box">

@@ -1,7 +1,15 @@
 import type { PlacedSection } from '@/api/types'
 import { counted } from './counted'
 
-type Reaching = Pick<PlacedSection, 'reach' | 'pages'>
+type Reaching = Pick<PlacedSection, 'reach' | 'pages'> & { section?: PlacedSection['section'] }
+
+const ON: Record<string, string> = { home: 'on the home page', others: 'on every page but the home page' }
+
+const on = (own: Reaching) => String(own.section?.settings.onPages ?? '')
+const everywhere = (own: Reaching) =>
+  [ON[on(own)] ?? 'on every page', own.section?.settings.foot === 'within' ? 'in the footer' : '']
+    .filter(Boolean)
+    .join(' · ')
 
 /** How far a section reaches, as its card says it: short, and as what writing in it does. */
 export function reachOf(own: Reaching): { chip: string; warning: string; turn?: string } {
@@ -26,8 +34,10 @@ export function reachOf(own: Reaching): { chip: string; warning: string; turn?: 
       }
     case 'EVERYWHERE':
       return {
-        chip: 'on every page',
-        warning: `On every page. What you write here shows on all ${pages}.`,
+        chip: everywhere(own),
+        warning: ON[on(own)]
+          ? `Shows ${ON[on(own)]}.`
+          : `On every page. What you write here shows on all ${pages}.`,
       }
     default:
       return { chip: 'on this page', warning: '' }

@@ -24,19 +24,29 @@ final class Foot {
 
     void write() {
         Look theme = view.edition().theme();
+        out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
+        SectionRenderer sections = new SectionRenderer(view, scene, out);
+        if (sections.writeWithin(sections.everywhere(true))) {
+            closing(menu(SiteIdentity.CLOSING_MENU), true);
+        } else {
+            usual();
+        }
+        out.end().end();
+    }
+
+    /** Who it is, and the footer's menu: where nobody has arranged columns. */
+    private void usual() {
         Optional<ShownMenu> menu = menu(SiteIdentity.FOOT_MENU);
         Optional<ShownMenu> closing = menu(SiteIdentity.CLOSING_MENU);
         List<ShownMenu.Line> all = menu.map(ShownMenu::lines).orElse(List.of());
         List<ShownMenu.Line> columns = all.stream()
                 .filter(l -> closing.isPresent() || !l.beneath().isEmpty())
                 .toList();
-        out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
         who();
         if (!columns.isEmpty()) {
             nav(menu.orElseThrow().name(), columns, "columns");
         }
         closing(closing.or(() -> menu.map(m -> without(m, columns))), columns.isEmpty() || closing.isPresent());
-        out.end().end();
     }
 
     private static ShownMenu without(ShownMenu menu, List<ShownMenu.Line> some) {

@@ -143,7 +143,7 @@ public final class PageRenderer {
         write(template.zones(ZoneRole.FOOT), page, sections);
         // A frame without a footer is the page's alone.
         if (template.shows("footer")) {
-            sections.everywhere().forEach(sections::write);
+            sections.everywhere(false).forEach(sections::write);
         }
     }
 

@@ -18,6 +18,7 @@ import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.template.Zone;
 import venue.core.value.Value;
+import venue.core.value.Values;
 import venue.core.value.Window;
 
 /** Writes sections: the band, its columns, and the elements that have something to show. */
@@ -45,9 +46,38 @@ final class SectionRenderer {
                 .map(view.edition()::shown);
     }
 
-    /** The sections that stand on every page. */
-    List<Section> everywhere() {
-        return view.edition().foot();
+    /**
+     * The sections of every page that show on this one.
+     *
+     * @param within those that are the footer's columns; else those above it
+     */
+    List<Section> everywhere(boolean within) {
+        boolean home = view.edition().isHome(scene.page());
+        return view.edition().foot().stream()
+                .filter(s -> Values.text(s.settings(), "foot").equals("within") == within)
+                .filter(s -> switch (Values.text(s.settings(), "onPages")) {
+                    case "home" -> home;
+                    case "others" -> !home;
+                    default -> true;
+                })
+                .toList();
+    }
+
+    /** Writes the columns alone of those that hold something, on the ground that is there; whether any did. */
+    boolean writeWithin(List<Section> sections) {
+        List<Section> all = sections.stream()
+                .filter(s -> isShown(new Props(SectionSettings.all(), s.settings(), scene)) && hasSomething(s))
+                .toList();
+        for (Section section : all) {
+            Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+            if (view.isMarked()) {
+                out.mark("data-s", section.id());
+            }
+            out.start("div", style.columns(settings));
+            section.columns().forEach(this::column);
+            out.end();
+        }
+        return !all.isEmpty();
     }
 
     /** Writes the section unless it is outside its dates, not chosen by the page or holds nothing to show. */

@@ -20,12 +20,16 @@ public final class SectionSettings {
     };
     private static final int WIDEST_SPACE = 400;
 
+    /** The group of settings that matter for sections on every page alone. */
+    public static final String EVERYWHERE = "everywhere";
+
     private static final List<PropertyGroup> GROUPS = List.of(
             new PropertyGroup("ground", "Tone and background", ground()),
             new PropertyGroup("space", "Space", space()),
             new PropertyGroup("shape", "Shape", shape()),
             new PropertyGroup("motion", "Coming into view", motion()),
-            new PropertyGroup("showing", "When and where it shows", showing()));
+            new PropertyGroup("showing", "When and where it shows", showing()),
+            new PropertyGroup(EVERYWHERE, "On every page", everywhere()));
 
     private static final List<Property> ALL =
             GROUPS.stream().flatMap(g -> g.settings().stream()).toList();
@@ -128,5 +132,21 @@ public final class SectionSettings {
                 of("option", "Shown where", PropertyType.OPTION)
                         .help("By an option of the template, which each page chooses."),
                 choice("hiddenOn", "Left out on", "none=No screens", "narrow=Narrow screens", "wide=Wide screens"));
+    }
+
+    private static List<Property> everywhere() {
+        return List.of(
+                choice(
+                                "foot",
+                                "Stands",
+                                "above=Above the footer",
+                                "within=In the footer, in place of its name and menu")
+                        .help("Its columns are the footer's then."),
+                choice(
+                        "onPages",
+                        "Shows on",
+                        "all=Every page",
+                        "home=The home page alone",
+                        "others=Every page but the home page"));
     }
 }

@@ -58,6 +58,7 @@ class RightsTest {
         return Stream.of(
                 PageCommand.makeHome("workshops"),
                 SiteCommand.describeSite("Other", "en", "UTC"),
+                SiteCommand.arrangeFooter("columns"),
                 SiteCommand.setHosts(List.of("other.localhost")),
                 LookCommand.wearLook("press"),
                 LookCommand.keepLook("dusk", "mine", "Mine"),
@@ -108,7 +109,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(32);
+        assertThat(shaping).hasSize(33);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -1,6 +1,7 @@
 package venue.core.render;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Instant;
 import java.util.HashMap;
@@ -10,6 +11,8 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.edit.site.SiteCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -126,5 +129,34 @@ class ShellTest {
         assertThat(page.select("header .name img.logo").attr("alt")).isEqualTo("Loomgate Yard");
         assertThat(page.select("header .name img.logo").attr("src")).contains("480");
         assertThat(page.select(".foot .closing p").text()).isEqualTo("Run by its weavers");
+    }
+
+    @Test
+    void theFooterHasColumnsOfItsOwnOnceTheyAreArrangedOnThePagesThatAreMeant() {
+        Edition site = Sites.after(
+                saying(Map.of(
+                        "closingWords",
+                        Value.of("Run by its weavers"),
+                        "footMenu",
+                        Value.of("main"),
+                        "tagline",
+                        Value.of("Cloth"))),
+                SiteCommand.arrangeFooter("columns"));
+        Document page = page(site);
+        assertThat(page.select(".foot .who")).isEmpty();
+        assertThat(page.select(".foot .cols > .col.w4")).hasSize(3);
+        assertThat(page.select(".foot .cols .menu-lines a").text()).isEqualTo("Workshops");
+        assertThat(page.select(".foot .cols").text()).contains("Loomgate Yard", "Cloth");
+        assertThat(page.select(".foot .closing p").text()).isEqualTo("Run by its weavers");
+        assertThat(page.select("main .cols").text()).as("not above it too").doesNotContain("Cloth");
+        assertThatThrownBy(() -> Sites.after(site, SiteCommand.arrangeFooter("more")))
+                .hasMessageContaining("columns of its own already");
+
+        Edition home = Sites.after(site, ValueCommand.setValue("columns", "s1", null, "onPages", Value.of("home")));
+        assertThat(page(home).select(".foot .who"))
+                .as("others have the usual one")
+                .hasSize(1);
+        Edition above = Sites.after(site, ValueCommand.setValue("columns", "s1", null, "foot", Value.of("above")));
+        assertThat(page(above).select("main .cols").text()).contains("Cloth");
     }
 }

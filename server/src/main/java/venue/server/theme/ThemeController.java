@@ -24,6 +24,7 @@ import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
+import venue.core.section.Section;
 import venue.core.site.Site;
 import venue.core.site.SiteIdentity;
 import venue.core.theme.Colour;
@@ -35,6 +36,7 @@ import venue.core.theme.ThemeSettings;
 import venue.core.tokens.DesignTokens;
 import venue.core.usage.LookUse;
 import venue.core.value.Value;
+import venue.core.value.Values;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 
@@ -65,6 +67,7 @@ class ThemeController {
             long pages,
             Map<String, Long> tones,
             Map<String, LookUse.Reach> reaches,
+            List<Everywhere> everywhere,
             Identity identity) {}
 
     /** What the site says on every page in whichever look, by the part of a page in which it stands. */
@@ -90,7 +93,26 @@ class ThemeController {
                 edition.all(Page.class).count(),
                 LookUse.tones(edition),
                 LookUse.reaches(edition),
+                edition.foot().stream().map(Everywhere::of).toList(),
                 identity(standing, edition.site()));
+    }
+
+    /**
+     * A section that stands at the end of every page.
+     *
+     * @param within whether it is the footer's columns; else it stands above the footer
+     * @param onPages {@code home} on the home page alone, {@code others} on every page but that; else on all
+     */
+    record Everywhere(String id, String name, boolean within, String onPages) {
+
+        static Everywhere of(Section section) {
+            String onPages = Values.text(section.settings(), "onPages");
+            return new Everywhere(
+                    section.id(),
+                    section.name(),
+                    Values.text(section.settings(), "foot").equals("within"),
+                    onPages.isEmpty() ? "all" : onPages);
+        }
     }
 
     /** The stylesheet of the look that is worn, as it is being changed. */

@@ -4,10 +4,14 @@ import java.util.List;
 import venue.core.edit.Command;
 
 /** What is done to the site as a whole. */
-public sealed interface SiteCommand extends Command permits DescribeSite, SetHosts {
+public sealed interface SiteCommand extends Command permits ArrangeFooter, DescribeSite, SetHosts {
 
     static SiteCommand describeSite(String name, String language, String timeZone) {
         return new DescribeSite(name, language, timeZone);
+    }
+
+    static SiteCommand arrangeFooter(String id) {
+        return new ArrangeFooter(id);
     }
 
     /** @param hosts the main one first */
