@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch, onMounted } from 'vue'
 import type { PlacedSection } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
@@ -49,12 +49,15 @@ function changeReach() {
   reaching.value = true
 }
 
-watch(chosen, async (is) => {
+/** Whoever is led to it has it in sight. */
+watch(chosen, intoSight)
+onMounted(() => intoSight(chosen.value))
+async function intoSight(is: boolean) {
   await nextTick()
   // What is under a pressed pointer stays there, or the press would end beside it.
   if (is && !card.value?.matches(':active') && !card.value?.contains(document.activeElement))
     card.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
-})
+}
 
 /** Who else is in this section now. */
 const others = computed(() => {

@@ -144,7 +144,7 @@ class ShellTest {
                 SiteCommand.arrangeFooter("columns"));
         Document page = page(site);
         assertThat(page.select(".foot .who")).isEmpty();
-        assertThat(page.select(".foot .cols > .col.w4")).hasSize(3);
+        assertThat(page.select(".foot .cols > .col")).hasSize(3);
         assertThat(page.select(".foot .cols .menu-lines a").text()).isEqualTo("Workshops");
         assertThat(page.select(".foot .cols").text()).contains("Loomgate Yard", "Cloth");
         assertThat(page.select(".foot .closing p").text()).isEqualTo("Run by its weavers");

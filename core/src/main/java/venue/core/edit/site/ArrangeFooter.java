@@ -52,17 +52,17 @@ record ArrangeFooter(String id) implements SiteCommand {
         Element name =
                 new Element("e1", "heading", Map.of("text", new Value.Bound("site.name"), "size", Value.of("small")));
         Element line = new Element("e2", "text", Map.of("text", new Value.Bound("site.tagline")));
-        Map<String, Value> shown = menu.isEmpty() ? Map.of() : Map.of("menu", Value.of(menu));
+        Map<String, Value> shown = menu.isEmpty() ? Map.of() : Map.of("menu", Value.of(menu), "shape", Value.of("columns"));
         return new Section(
                 "s1",
                 "Footer",
                 null,
                 List.of(
-                        new Column("c1", 4, List.of(name, line)),
-                        new Column("c2", 4, List.of(new Element("e3", "menu", shown))),
+                        new Column("c1", 3, List.of(name, line)),
+                        new Column("c2", 6, List.of(new Element("e3", "menu", shown))),
                         new Column(
                                 "c3",
-                                4,
+                                3,
                                 List.of(
                                         new Element("e4", "contact", Map.of()),
                                         new Element("e5", "hours", Map.of()),
