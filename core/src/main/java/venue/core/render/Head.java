@@ -85,10 +85,13 @@ public final class Head {
                     .attr("href", font);
         }
         out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
-        out.empty("link")
-                .attr("rel", "icon")
-                .attr("type", "image/svg+xml")
-                .attr("href", view.mark().path());
+        SiteIcon.of(view.edition())
+                .ifPresentOrElse(
+                        icon -> icon.write(out),
+                        () -> out.empty("link")
+                                .attr("rel", "icon")
+                                .attr("type", "image/svg+xml")
+                                .attr("href", view.mark().path()));
         if (!scene.needs().rules().isEmpty()) {
             out.element("style", scene.needs().rules().css());
         }

@@ -47,7 +47,13 @@ final class Logo {
     /** It stands for the name, so the name is what it says. */
     private void picture(Media media, String ground) {
         long wide = Math.round(number("logoWide"));
-        String width = scene.needs().rules().rule("", "width:" + fluid(number("logoNarrow"), wide));
+        long space = Math.round(number("logoSpace"));
+        String width = scene.needs()
+                .rules()
+                .rule(
+                        "",
+                        "width:" + fluid(number("logoNarrow"), wide)
+                                + (space > 0 ? ";margin-block:" + space + "px" : ""));
         int file = media.widths().stream()
                 .filter(w -> w >= 2 * wide)
                 .findFirst()

@@ -8,6 +8,7 @@ import static venue.core.property.Property.of;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
@@ -46,7 +47,7 @@ public final class SiteIdentity {
                             .help("One line each, above the header, on every page that has a strip."))),
             new PropertyGroup(
                     "header",
-                    "Logo and call to act",
+                    "Logo, icon and call to act",
                     List.of(
                             of("logo", "Logo", PropertyType.PICTURE)
                                     .help("Stands for the name in the header. Without one the name stands in words."),
@@ -57,6 +58,13 @@ public final class SiteIdentity {
                                     .onlyWhen("logo"),
                             number("logoNarrow", "Logo's width on narrow screens", 24, 240, 110, "px")
                                     .onlyWhen("logo"),
+                            number("logoSpace", "Space above and below it", 0, 64, 0, "px")
+                                    .onlyWhen("logo"),
+                            of("icon", "Site icon", PropertyType.PICTURE)
+                                    .help(
+                                            "On browser tabs and home screens; every size is made of it. Without one it is the"
+                                                    + " name's first letter.")
+                                    .wants(PictureSlot.wide(512, "1 : 1")),
                             of("act", "Call to act", PropertyType.WORDS)
                                     .longest(24)
                                     .help("A button at the header's end, for example Book a place."),

@@ -159,4 +159,26 @@ class ShellTest {
         Edition above = Sites.after(site, ValueCommand.setValue("columns", "s1", null, "foot", Value.of("above")));
         assertThat(page(above).select("main .cols").text()).contains("Cloth");
     }
+
+    @Test
+    void thePictureThatStandsForTheSiteIsNamedInTheSizesThatAreAskedFor() {
+        assertThat(page(saying(Map.of())).select("link[rel=icon]").attr("href")).startsWith("/-/mark/");
+        Edition site = saying(Map.of("icon", Value.of("mark")))
+                .with(
+                        List.of(Media.picture("mark", "Mark", "a".repeat(64), "png", 800, 600, List.of(480, 800))),
+                        List.of());
+        SiteIcon icon = SiteIcon.of(site).orElseThrow();
+        Document page = page(site);
+        assertThat(page.select("link[rel=icon]").attr("href")).isEqualTo(icon.path(32));
+        assertThat(icon.sizeAt(page.select("link[rel=apple-touch-icon]").attr("href")))
+                .contains(180);
+        assertThat(page.select("link[rel=manifest]").attr("href")).isEqualTo(icon.manifestPath());
+        assertThat(icon.manifest().get("icons").toString()).contains(icon.path(192), icon.path(512));
+        Edition drawn = saying(Map.of("icon", Value.of("mark")))
+                .with(List.of(Media.picture("mark", "Mark", "a".repeat(64), "svg", 40, 40, List.of(40))), List.of());
+        assertThat(page(drawn).select("link[rel=icon][type=image/svg+xml]").attr("href"))
+                .endsWith(".svg");
+        assertThat(SiteIcon.of(drawn).orElseThrow().manifest().get("icons").toString())
+                .contains("sizes=any");
+    }
 }

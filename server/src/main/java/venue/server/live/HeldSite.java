@@ -92,7 +92,7 @@ public final class HeldSite {
     }
 
     private static void named(Answer answer, Deque<String> asked) {
-        if (answer.type().startsWith("text/")) {
+        if (answer.type().startsWith("text/") || answer.type().endsWith("json")) {
             NAMED.matcher(new String(answer.body(), StandardCharsets.UTF_8))
                     .results()
                     .forEach(found -> asked.add(found.group()));

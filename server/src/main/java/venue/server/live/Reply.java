@@ -42,7 +42,7 @@ record Reply(
 
     static final String PAGE_POLICY =
             "default-src 'none'; img-src 'self'; media-src 'self'; style-src 'self'; font-src 'self';"
-                    + " connect-src 'self'; script-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+                    + " connect-src 'self'; script-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     static Reply page(int status, Rendered page) {
         return text(status, "text/html; charset=utf-8", page.html(), ASK, policy(page));

@@ -12,14 +12,17 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.edition.Edition;
+import venue.core.json.ItemJson;
 import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
+import venue.core.render.SiteIcon;
 import venue.core.site.Site;
 import venue.core.theme.Look;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
 import venue.core.theme.Texture;
+import venue.store.media.IconMaker;
 import venue.store.media.MediaFiles;
 import venue.store.workspace.Workspace;
 
@@ -33,6 +36,7 @@ class SiteFiles {
     private static final long MOST_BYTES = 256L * 1024 * 1024;
 
     private final MediaFiles media;
+    private final IconMaker icons;
     private final Cache<String, Reply> known = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
             .weigher((String path, Reply reply) -> reply.weight())
@@ -40,6 +44,7 @@ class SiteFiles {
 
     SiteFiles(MediaFiles media) {
         this.media = media;
+        icons = new IconMaker(media);
     }
 
     /** The file at a path, or empty when there is none. */
@@ -70,6 +75,9 @@ class SiteFiles {
         }
         if (path.startsWith(MARKS)) {
             return mark(editions.get(), path);
+        }
+        if (path.startsWith("/-/icon/") || path.startsWith("/-/manifest/")) {
+            return icon(editions.get(), path);
         }
         if (path.startsWith(OwnHtml.WHERE)) {
             return ownHtml(editions.get(), path);
@@ -130,6 +138,22 @@ class SiteFiles {
                 .findFirst()
                 .map(m -> Reply.text("image/svg+xml", m.svg(), Reply.FOR_EVER))
                 .orElse(null);
+    }
+
+    private @Nullable Reply icon(Stream<Edition> editions, String path) {
+        return editions.filter(e -> e.find(Site.ID).isPresent())
+                .flatMap(e -> SiteIcon.of(e).stream())
+                .flatMap(i -> icon(i, path).stream())
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Optional<Reply> icon(SiteIcon icon, String path) {
+        return path.equals(icon.manifestPath())
+                ? Optional.of(Reply.text("application/manifest+json", ItemJson.write(icon.manifest()), Reply.FOR_EVER))
+                : icon.sizeAt(path)
+                        .flatMap(size -> icons.png(icon.picture(), size))
+                        .map(png -> Reply.file("image/png", png));
     }
 
     /** Sealed off: an origin of its own, and nothing fetched but pictures and what it holds itself. */

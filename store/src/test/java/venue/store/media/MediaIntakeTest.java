@@ -54,6 +54,20 @@ class MediaIntakeTest {
     }
 
     @Test
+    void anIconIsTheWholePictureInTheMiddleOfASquare() throws IOException {
+        Media media = intake.take("a", "Loom", picture("jpg", 600, 300));
+        for (int size : List.of(32, 180, 512)) {
+            byte[] png = new IconMaker(files).png(media, size).orElseThrow();
+            BufferedImage icon = ImageIO.read(new ByteArrayInputStream(png));
+            assertThat(List.of(icon.getWidth(), icon.getHeight())).containsExactly(size, size);
+            assertThat(icon.getRGB(size / 2, 1) >>> 24)
+                    .as("open above it, but for home screens")
+                    .isEqualTo(size == 180 ? 255 : 0);
+            assertThat(icon.getRGB(size / 2, size / 2) >>> 24).isEqualTo(255);
+        }
+    }
+
+    @Test
     void hiddenDataIsGone() throws IOException {
         byte[] plain = picture("jpg", 600, 400);
         byte[] note = "\u00ff\u00fe\u0000\u0016latitude 54.1 north".getBytes(StandardCharsets.ISO_8859_1);

@@ -52,7 +52,8 @@ record ArrangeFooter(String id) implements SiteCommand {
         Element name =
                 new Element("e1", "heading", Map.of("text", new Value.Bound("site.name"), "size", Value.of("small")));
         Element line = new Element("e2", "text", Map.of("text", new Value.Bound("site.tagline")));
-        Map<String, Value> shown = menu.isEmpty() ? Map.of() : Map.of("menu", Value.of(menu), "shape", Value.of("columns"));
+        Map<String, Value> shown =
+                menu.isEmpty() ? Map.of() : Map.of("menu", Value.of(menu), "shape", Value.of("columns"));
         return new Section(
                 "s1",
                 "Footer",
