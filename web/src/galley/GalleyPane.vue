@@ -4,6 +4,7 @@ import { counted } from '@/words/counted'
 import { computed, ref, watch } from 'vue'
 import { aloud } from '@/edit/aloud'
 import FactsCard from './FactsCard.vue'
+import EmptySides from './EmptySides.vue'
 import FarSection from './FarSection.vue'
 import GoneLine from './GoneLine.vue'
 import SectionCard from './SectionCard.vue'
@@ -174,6 +175,7 @@ const plans: Record<string, [number, number, number, number]> = {
         <span>+ section here<span class="kbd">I</span></span>
       </button>
     </div>
+    <EmptySides />
     <div v-if="page.everywhere.length" class="zone">
       <div class="zone-head"><b>On every page</b><span class="quiet">at its end</span></div>
       <FarSection v-for="f in page.everywhere" :key="f.section.id" :own="f" />

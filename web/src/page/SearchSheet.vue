@@ -24,7 +24,7 @@ async function readdress() {
 </script>
 
 <template>
-  <SheetDialog title="Search text and address" @close="emit('close')">
+  <SheetDialog title="Search text, settings and address" @close="emit('close')">
     <div class="found">
       <div class="mono">{{ site.standing?.origin }}{{ page.address }}</div>
       <b>{{ page.searchTitle }}</b>

@@ -14,7 +14,13 @@ const WHERE: Record<string, string> = {
   home: 'the home page alone',
   others: 'every page but the home page',
 }
-const arranged = computed(() => props.sections.some((s) => s.within))
+const STANDS: Record<string, string> = {
+  above: 'above the footer',
+  within: 'in the footer',
+  left: 'in the left column',
+  right: 'in the right column',
+}
+const arranged = computed(() => props.sections.some((s) => s.stands === 'within'))
 const page = computed(() => site.standing?.homeId || site.order[0])
 const write = (section: string) =>
   void router.push({ name: 'page', params: { page: page.value }, query: { section } })
@@ -29,7 +35,7 @@ async function arrange() {
   <div class="list">
     <span class="label">At the end of pages</span>
     <p v-for="s in sections" :key="s.id">
-      <b>{{ s.name }}</b> {{ s.within ? 'in the footer' : 'above the footer' }} of {{ WHERE[s.onPages] }}
+      <b>{{ s.name }}</b> {{ STANDS[s.stands] }} of {{ WHERE[s.onPages] }}
       <button type="button" class="textlink" @click="write(s.id)">Write in it</button>
     </p>
     <template v-if="!arranged">

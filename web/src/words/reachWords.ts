@@ -6,8 +6,13 @@ type Reaching = Pick<PlacedSection, 'reach' | 'pages'> & { section?: PlacedSecti
 const ON: Record<string, string> = { home: 'on the home page', others: 'on every page but the home page' }
 
 const on = (own: Reaching) => String(own.section?.settings.onPages ?? '')
+const STANDS: Record<string, string> = {
+  within: 'in the footer',
+  left: 'in the left column',
+  right: 'in the right column',
+}
 const everywhere = (own: Reaching) =>
-  [ON[on(own)] ?? 'on every page', own.section?.settings.foot === 'within' ? 'in the footer' : '']
+  [ON[on(own)] ?? 'on every page', STANDS[String(own.section?.settings.foot ?? '')]]
     .filter(Boolean)
     .join(' · ')
 

@@ -26,6 +26,15 @@ public final class KindSettings {
             choice("startsIn", "First writing in", "galley=The galley, beside the proof", "form=The form"),
             choice("madeBy", "Made by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
             choice("changedBy", "Changed by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
+            choice(
+                            "sides",
+                            "Columns beside the content",
+                            "template=As the template says",
+                            "none=None",
+                            "left=Left",
+                            "right=Right",
+                            "both=Both")
+                    .help("What stands in them: the template’s sections, and sections on every page that stand there."),
             MAY_HOLD);
 
     private KindSettings() {}

@@ -51,6 +51,14 @@ public final class PageSettings {
             of("alone", "Leave alone in roll-outs", YES_NO)
                     .fallback(Value.of(false))
                     .help("Changes of its template's starter sections are not offered to this page."),
+            choice(
+                    "sides",
+                    "Columns beside the content",
+                    "kind=As its kind says",
+                    "none=None",
+                    "left=Left",
+                    "right=Right",
+                    "both=Both"),
             KindSettings.MAY_HOLD);
 
     private PageSettings() {}

@@ -26,7 +26,7 @@ final class Foot {
         Look theme = view.edition().theme();
         out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
         SectionRenderer sections = new SectionRenderer(view, scene, out);
-        if (sections.writeWithin(sections.everywhere(true))) {
+        if (sections.writeWithin(sections.everywhere("within"))) {
             closing(menu(SiteIdentity.CLOSING_MENU), true);
         } else {
             usual();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import venue.core.edition.Sides;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -124,18 +125,25 @@ public final class PageRenderer {
 
     private static void zones(View view, Page page, Template template, PageScene scene, HtmlWriter out) {
         SectionRenderer sections = new SectionRenderer(view, scene, out);
-        outline(template, page, scene, sections);
-        titleUnseen(template, page, sections, out);
+        Sides sides = Sides.of(view.edition(), page, template);
+        outline(sides, template, page, scene, sections);
+        titleUnseen(sides, template, page, sections, out);
         write(template.zones(ZoneRole.TOP), page, sections);
-        boolean left = holds(template.zones(ZoneRole.LEFT), page, sections);
-        boolean right = holds(template.zones(ZoneRole.RIGHT), page, sections);
-        if (left || right) {
-            out.start("div", "page" + (left ? " has-left" : "") + (right ? " has-right" : ""));
-            side(left, scene.say(Phrase.LEFT_COLUMN), template.zones(ZoneRole.LEFT), page, sections, out);
+        Column left = new Column("left", sides.left(), template.zones(ZoneRole.LEFT));
+        Column right = new Column("right", sides.right(), template.zones(ZoneRole.RIGHT));
+        boolean hasLeft = left.holds(page, sections);
+        boolean hasRight = right.holds(page, sections);
+        if (hasLeft || hasRight) {
+            out.start("div", "page" + (hasLeft ? " has-left" : "") + (hasRight ? " has-right" : ""));
+            if (hasLeft) {
+                left.write(scene.say(Phrase.LEFT_COLUMN), page, sections, out);
+            }
             out.start("div", "main");
             write(template.zones(ZoneRole.MAIN), page, sections);
             out.end();
-            side(right, scene.say(Phrase.SIDE_COLUMN), template.zones(ZoneRole.RIGHT), page, sections, out);
+            if (hasRight) {
+                right.write(scene.say(Phrase.SIDE_COLUMN), page, sections, out);
+            }
             out.end();
         } else {
             write(template.zones(ZoneRole.MAIN), page, sections);
@@ -143,13 +151,14 @@ public final class PageRenderer {
         write(template.zones(ZoneRole.FOOT), page, sections);
         // A frame without a footer is the page's alone.
         if (template.shows("footer")) {
-            sections.everywhere(false).forEach(sections::write);
+            sections.everywhere("above").forEach(sections::write);
         }
     }
 
     /** The headings in the order in which they will be written, where some element lists them. */
-    private static void outline(Template template, Page page, PageScene scene, SectionRenderer sections) {
+    private static void outline(Sides sides, Template template, Page page, PageScene scene, SectionRenderer sections) {
         List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
+                .filter(sides::has)
                 .flatMap(r -> template.zones(r).stream())
                 .flatMap(z -> sections.shown(z, page))
                 .toList();
@@ -159,9 +168,10 @@ public final class PageRenderer {
     }
 
     /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */
-    private static void titleUnseen(Template template, Page page, SectionRenderer sections, HtmlWriter out) {
+    private static void titleUnseen(
+            Sides sides, Template template, Page page, SectionRenderer sections, HtmlWriter out) {
         boolean headed = !template.band().equals("none")
-                || template.zones().stream()
+                || sides.zones(template).stream()
                         .flatMap(z -> sections.shown(z, page))
                         .anyMatch(sections::leadsWithHeading);
         if (!headed) {
@@ -170,17 +180,23 @@ public final class PageRenderer {
         }
     }
 
-    private static void side(
-            boolean shown, String label, List<Zone> zones, Page page, SectionRenderer sections, HtmlWriter out) {
-        if (shown) {
+    /** What stands beside the content: the template's zones there, then the sections of every page that stand there. */
+    private record Column(String side, boolean wanted, List<Zone> zones) {
+
+        private Stream<Section> all(Page page, SectionRenderer sections) {
+            return Stream.concat(
+                    zones.stream().flatMap(z -> sections.shown(z, page)), sections.everywhere(side).stream());
+        }
+
+        boolean holds(Page page, SectionRenderer sections) {
+            return wanted && all(page, sections).anyMatch(sections::hasSomething);
+        }
+
+        void write(String label, Page page, SectionRenderer sections, HtmlWriter out) {
             out.start("aside", "side").attr("aria-label", label);
-            write(zones, page, sections);
+            all(page, sections).forEach(sections::write);
             out.end();
         }
-    }
-
-    private static boolean holds(List<Zone> zones, Page page, SectionRenderer sections) {
-        return zones.stream().flatMap(z -> sections.shown(z, page)).anyMatch(sections::hasSomething);
     }
 
     private static void write(List<Zone> zones, Page page, SectionRenderer sections) {

@@ -49,18 +49,23 @@ final class SectionRenderer {
     /**
      * The sections of every page that show on this one.
      *
-     * @param within those that are the footer's columns; else those above it
+     * @param stands where they stand: {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column
      */
-    List<Section> everywhere(boolean within) {
+    List<Section> everywhere(String stands) {
         boolean home = view.edition().isHome(scene.page());
         return view.edition().foot().stream()
-                .filter(s -> Values.text(s.settings(), "foot").equals("within") == within)
+                .filter(s -> stands(s).equals(stands))
                 .filter(s -> switch (Values.text(s.settings(), "onPages")) {
                     case "home" -> home;
                     case "others" -> !home;
                     default -> true;
                 })
                 .toList();
+    }
+
+    private static String stands(Section section) {
+        String stands = Values.text(section.settings(), "foot");
+        return stands.isEmpty() ? "above" : stands;
     }
 
     /** Writes the columns alone of those that hold something, on the ground that is there; whether any did. */

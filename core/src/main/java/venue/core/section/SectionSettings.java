@@ -140,8 +140,12 @@ public final class SectionSettings {
                                 "foot",
                                 "Stands",
                                 "above=Above the footer",
-                                "within=In the footer, in place of its name and menu")
-                        .help("Its columns are the footer's then."),
+                                "within=In the footer, in place of its name and menu",
+                                "left=In the left column",
+                                "right=In the right column")
+                        .help(
+                                "In the footer its columns are the footer's. Which pages have a column beside their content is"
+                                        + " said by their kind, their template or themselves."),
                 choice(
                         "onPages",
                         "Shows on",

@@ -21,13 +21,16 @@ import venue.core.edit.page.PageCommand;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
+import venue.core.edition.Sides;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
+import venue.core.section.Section;
 import venue.core.section.SharedSection;
 import venue.core.section.Zones;
 import venue.core.sitemap.Sitemap;
+import venue.core.template.ZoneRole;
 import venue.core.value.Value;
 
 class PageRendererTest {
@@ -223,5 +226,29 @@ class PageRendererTest {
         assertThat(page.select(".foot .closing a[aria-current=page]")).hasSize(1);
         assertThat(page.select(".foot nav")).hasSize(1);
         assertThat(page.select(".foot .who p").text()).isEqualTo("Cloth");
+    }
+
+    @Test
+    void columnsBesideTheContentAreAsThePageSaysThenItsKindThenItsTemplate() {
+        Section beside = Sites.page("x", null, 1, "Beside", "<p>Weather</p>")
+                .zones()
+                .all()
+                .findFirst()
+                .orElseThrow()
+                .with("foot", Value.of("left"));
+        Edition small = Sites.small();
+        Edition site = small.with(
+                List.of(new SharedSection("beside", beside), small.site().withFoot(List.of("beside"))), List.of());
+        assertThat(page(site, "weaving").select("aside.side, main .s:contains(Weather)"))
+                .as("no column, and so nothing in it")
+                .isEmpty();
+        Edition kinds = Sites.after(site, ValueCommand.setValue("standard", null, null, "sides", Value.of("both")));
+        Document both = page(kinds, "weaving");
+        assertThat(both.select(".page.has-left > aside.side").text()).contains("Weather");
+        assertThat(both.select(".has-right")).as("an empty one takes no room").isEmpty();
+        assertThat(Sides.empty(kinds, kinds.require(Page.class, "weaving"))).containsExactly(ZoneRole.RIGHT);
+        Edition own = Sites.after(kinds, ValueCommand.setValue("weaving", null, null, "sides", Value.of("none")));
+        assertThat(page(own, "weaving").select("aside.side")).isEmpty();
+        assertThat(page(own, "home").select("aside.side")).hasSize(1);
     }
 }

@@ -22,6 +22,7 @@ import venue.core.value.Value;
  * @param options what its template leaves to it to set; their values are among the settings
  * @param changeable whether whoever asks may change it
  * @param holds absent where anything may stand beneath it
+ * @param emptySides columns that it should have beside its content and in which nothing stands
  * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
  */
 public record PageDetail(
@@ -49,6 +50,7 @@ public record PageDetail(
         @Nullable HoldsWords holds,
         List<ZoneDetail> zones,
         List<PlacedSection> everywhere,
+        List<ZoneRole> emptySides,
         List<Section> shelf,
         List<PageFacts.ToFill> toFill,
         List<MenuPlace> menus,

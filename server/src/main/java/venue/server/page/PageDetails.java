@@ -11,7 +11,7 @@ import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
 import venue.core.edition.PageFacts;
 import venue.core.edition.PageState;
-import venue.core.edition.Worn;
+import venue.core.edition.Sides;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.menu.Line;
@@ -39,7 +39,6 @@ class PageDetails {
     PageDetail of(Workspace workspace, Page page, Role role) {
         Standing standing = workspace.now();
         Edition working = standing.working();
-        Worn worn = working.worn(page);
         Optional<Page> live = standing.live().page(page.id());
         ShownSections sections = new ShownSections(workspace, standing, page);
         return new PageDetail(
@@ -53,8 +52,8 @@ class PageDetails {
                 working.isHome(page),
                 page.kind(),
                 working.kindOf(page).map(Kind::name).orElse(page.kind()),
-                worn.template().id(),
-                worn.source(),
+                working.worn(page).template().id(),
+                working.worn(page).source(),
                 PageState.of(page, live.orElse(null)),
                 page.withdrawn(),
                 Head.searchTitle(working.site(), page, working.isHome(page)),
@@ -62,11 +61,12 @@ class PageDetails {
                 page.fields(),
                 working.kindOf(page).map(Kind::fields).orElse(List.of()),
                 page.settings(),
-                worn.template().options(),
+                working.worn(page).template().options(),
                 Rights.mayChange(role, working, page),
                 Beneath.of(working, page).map(h -> holds(h, page)).orElse(null),
                 sections.zones(),
                 sections.everywhere(),
+                Sides.empty(working, page),
                 page.shelf(),
                 working.toFill(page),
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),

@@ -100,17 +100,18 @@ class ThemeController {
     /**
      * A section that stands at the end of every page.
      *
-     * @param within whether it is the footer's columns; else it stands above the footer
+     * @param stands {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column
      * @param onPages {@code home} on the home page alone, {@code others} on every page but that; else on all
      */
-    record Everywhere(String id, String name, boolean within, String onPages) {
+    record Everywhere(String id, String name, String stands, String onPages) {
 
         static Everywhere of(Section section) {
+            String stands = Values.text(section.settings(), "foot");
             String onPages = Values.text(section.settings(), "onPages");
             return new Everywhere(
                     section.id(),
                     section.name(),
-                    Values.text(section.settings(), "foot").equals("within"),
+                    stands.isEmpty() ? "above" : stands,
                     onPages.isEmpty() ? "all" : onPages);
         }
     }

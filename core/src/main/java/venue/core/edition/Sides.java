@@ -1,0 +1,80 @@
+package venue.core.edition;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+import venue.core.section.Section;
+import venue.core.template.Template;
+import venue.core.template.Zone;
+import venue.core.template.ZoneRole;
+import venue.core.value.Values;
+
+/**
+ * Which columns beside its content a page has: those that it says itself, else its kind, else those for which its template has
+ * zones. In them stand the sections of these zones, and the sections on every page that stand there.
+ */
+public record Sides(boolean left, boolean right) {
+
+    /** The setting of kinds and of pages that says it. */
+    public static final String KEY = "sides";
+
+    /** In the template that it wears. */
+    public static Sides of(Edition edition, Page page, Template template) {
+        String own = Values.text(page.settings(), KEY);
+        String says = own.isEmpty() || own.equals("kind")
+                ? edition.kindOf(page)
+                        .map(Kind::settings)
+                        .map(s -> Values.text(s, KEY))
+                        .orElse("")
+                : own;
+        return switch (says) {
+            case "none" -> new Sides(false, false);
+            case "left" -> new Sides(true, false);
+            case "right" -> new Sides(false, true);
+            case "both" -> new Sides(true, true);
+            default ->
+                new Sides(
+                        !template.zones(ZoneRole.LEFT).isEmpty(),
+                        !template.zones(ZoneRole.RIGHT).isEmpty());
+        };
+    }
+
+    public boolean has(ZoneRole role) {
+        return switch (role) {
+            case LEFT -> left;
+            case RIGHT -> right;
+            default -> true;
+        };
+    }
+
+    /** The template's zones that a page with these columns shows. */
+    public List<Zone> zones(Template template) {
+        return template.zones().stream().filter(z -> has(z.role())).toList();
+    }
+
+    /** The sections on every page that stand in a column. */
+    public static Stream<Section> everywhere(Edition edition, ZoneRole side) {
+        String key = side == ZoneRole.LEFT ? "left" : "right";
+        return edition.foot().stream()
+                .filter(s -> Values.text(s.settings(), "foot").equals(key));
+    }
+
+    /** The columns that a page should have and in which nothing stands: it is shown without them. */
+    public static List<ZoneRole> empty(Edition edition, Page page) {
+        Template template = edition.worn(page).template();
+        Sides sides = of(edition, page, template);
+        List<ZoneRole> empty = new ArrayList<>();
+        for (ZoneRole side : List.of(ZoneRole.LEFT, ZoneRole.RIGHT)) {
+            boolean holds = everywhere(edition, side).findAny().isPresent()
+                    || template.zones(side).stream()
+                            .anyMatch(z -> !z.fixed().isEmpty()
+                                    || !page.zones().in(z.key()).isEmpty());
+            if (sides.has(side) && !holds) {
+                empty.add(side);
+            }
+        }
+        return empty;
+    }
+}
