@@ -7,15 +7,21 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The demo is made over: what it says on every page, how that stands, another look beside this one and worn, released, taken back. */
 class ThemeTest {
+
+    private static final String LOGO = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 240 60\" width=\"240\""
+            + " height=\"60\"><script>alert(1)</script><circle cx=\"30\" cy=\"30\" r=\"24\"/></svg>";
 
     @TempDir
     Path data;
@@ -32,6 +38,10 @@ class ThemeTest {
             page = chromium.signedIn(context, running, "maja");
             page.navigate(venue.venue("/kestrel-moor/theme"));
             sayWhatEveryPageSays();
+            knowItByALogo();
+            giveItAMenuOfItsOwn();
+            arrangeTheFooter();
+            putAColumnBesideAKind();
             arrange();
             colour();
             compareAndWear();
@@ -80,7 +90,68 @@ class ThemeTest {
         assertThat(narrow().locator("header .in > .tools")).isHidden();
     }
 
+    /** Drawn with a script in it, which is gone when it is served. */
+    private void knowItByALogo() {
+        page.locator(".setting .picture").first().click();
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload("logo.svg", "image/svg+xml", LOGO.getBytes(StandardCharsets.UTF_8)));
+        page.getByText("It only decorates").click();
+        page.getByText("Use the picture").click();
+        Locator logo = wide().locator("header .name img.logo");
+        assertThat(logo).hasAttribute("alt", "Kestrel Moor Observatory");
+        assertThat(logo).hasCSS("width", Pattern.compile("1[56]\\d.*px"));
+        String drawn = Visitor.visit(venue, logo.getAttribute("src")).body();
+        Assertions.assertThat(drawn).contains("circle").doesNotContain("script");
+    }
+
+    private void giveItAMenuOfItsOwn() {
+        setting("Menu in the header").getByText("New menu…").click();
+        page.keyboard().type("On the moor");
+        page.keyboard().press("Enter");
+        Locator sheet = page.getByRole(
+                AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Menus").setExact(true));
+        assertThat(sheet).containsText("the header take out");
+        sheet.getByText("Add a line…").click();
+        page.getByLabel("A page’s name, or an address").fill("Visit");
+        page.keyboard().press("Enter");
+        sheet.getByLabel("Let the pages beneath Visit follow").click();
+        assertThat(sheet.locator("li.by")).not().hasCount(0);
+        page.keyboard().press("Escape");
+        assertThat(wide().locator("#menu > ul > li")).hasCount(1);
+        assertThat(wide().locator("#menu .more ul a").first()).containsText("Opening times");
+    }
+
+    private void arrangeTheFooter() {
+        open("Footer");
+        button("Arrange its columns…").click();
+        Locator card = page.locator(".card.chosen");
+        assertThat(card).containsText("on every page · in the footer");
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        assertThat(wide().locator(".foot .cols .menu-lines a").first()).isAttached();
+        assertThat(wide().locator(".foot .who")).hasCount(0);
+    }
+
+    private void putAColumnBesideAKind() {
+        page.navigate(venue.venue("/kestrel-moor/page/welcome?section=dark-road"));
+        Locator card = page.locator(".card.chosen");
+        card.getByText("Settings ▾").click();
+        card.getByText("On every page").last().click();
+        Chromium.choose(
+                card.locator(".choice").filter(new Locator.FilterOptions().setHasText("Above the footer")),
+                "In the left column");
+        page.navigate(venue.venue("/kestrel-moor/kinds/standard"));
+        page.locator(".strip").getByText(Pattern.compile("everybody, in the")).click();
+        Chromium.choose(
+                page.locator(".sheet .choice").filter(new Locator.FilterOptions().setHasText("As the template says")),
+                "Left");
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        assertThat(page.frameLocator(".contact iframe >> nth=2").locator("aside.side"))
+                .containsText("Keep the moor dark");
+    }
+
     private void arrange() {
+        open("Header");
+
         Locator shapes = page.getByRole(
                 AriaRole.RADIOGROUP,
                 new Page.GetByRoleOptions().setName("Arrangement").setExact(true));
@@ -98,6 +169,13 @@ class ThemeTest {
 
     private void colour() {
         open("Palette");
+        page.getByText("Make one of a colour").click();
+        page.getByLabel("Colour to make a palette of").fill("#2f6f4f");
+        String was = hex("Words").inputValue();
+        page.locator(".maker .made").first().click();
+        assertThat(page.locator(".rows")).containsText("pairs of words and ground pass WCAG AA");
+        assertThat(hex("Words")).not().hasValue(was);
+        assertThat(page.locator(".stand")).containsText("All changes kept");
         hex("Words").fill("#C9BFA9");
         page.keyboard().press("Enter");
         Locator told = page.locator(".note-box").filter(new Locator.FilterOptions().setHasText("Words on the page"));
