@@ -15,7 +15,7 @@ const site = useSite()
 const session = useSession()
 const pageless = computed(() => props.kind.settings.pageless === true)
 /** Entries are not offered among the pages, and not written in a galley. */
-const OF_PAGES = ['offeredFirst', 'startsIn', 'sides']
+const OF_PAGES = ['offeredFirst', 'startsIn', 'band', 'sides']
 const settings = computed(() =>
   props.kind.settingList.filter((s) => s.key !== 'mayHold' && !(pageless.value && OF_PAGES.includes(s.key))),
 )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { freshId, get } from '@/api/client'
+import { get } from '@/api/client'
 import type { Palette, ThemeDetail } from '@/api/types'
 import { useTyping } from '@/edit/useTyping'
 import { useSite } from '@/site/useSite'
@@ -29,20 +29,15 @@ watch([of, and, open], async () => {
 
 /** Roles that a palette doesn't name are made of the others again. */
 function take(palette: Palette) {
-  const group = freshId()
   const colours = props.theme.groups
     .filter((g) => g.key === 'palette')
     .flatMap((g) => g.settings)
     .filter((p) => p.type === 'COLOUR')
-  for (const { key } of colours) {
-    const value = palette.settings[key]
-    if (value === props.theme.settings[key]) continue
-    void site.give(
-      { verb: 'set-value', item: props.theme.id, key, value: value as never },
-      props.theme.id,
-      group,
-    )
-  }
+  const reset = colours.map((p) => p.key).filter((key) => palette.settings[key] === undefined)
+  void site.give(
+    { verb: 'set-values', item: props.theme.id, values: palette.settings as never, reset },
+    props.theme.id,
+  )
 }
 </script>
 

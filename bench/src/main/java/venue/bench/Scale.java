@@ -9,9 +9,11 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.function.IntConsumer;
 import venue.core.edit.page.PageCommand;
+import venue.core.edit.value.ValueCommand;
 import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
 import venue.core.survey.Severity;
+import venue.core.value.Value;
 import venue.store.database.Database;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Standing;
@@ -53,6 +55,7 @@ final class Scale {
         compare("survey, after a step", small, large, Scale::survey);
         compare("release plan, after a step", small, large, Scale::plan);
         compare("standing line, after a step", small, large, Scale::standing);
+        compare("colour changed, released", small, large, Scale::colour);
         started(folder);
         System.gc();
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
@@ -128,6 +131,14 @@ final class Scale {
         now.plan().entries();
         workspace.journal().undoable("loomgate-yard", "bench");
         workspace.journal().redoable("loomgate-yard", "bench");
+    }
+
+    /** Changed on the disk, told in a plan, and made live with the pages that show it. */
+    private void colour(int round) {
+        Value accent = Value.of(String.format(Locale.ROOT, "#A8%02X23", 40 + round));
+        workspace.run(Asked.of("bench", ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
+        workspace.now().plan().entries();
+        workspace.release("bench", "Another accent", List.of("dusk"));
     }
 
     private void plan(int round) {

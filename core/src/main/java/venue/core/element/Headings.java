@@ -17,6 +17,11 @@ public final class Headings {
         level = 1;
     }
 
+    /** Whether the h1 is set. */
+    public boolean isTitled() {
+        return titled;
+    }
+
     /** The h1 is set. */
     public void setTitled() {
         titled = true;

@@ -27,6 +27,13 @@ public final class KindSettings {
             choice("madeBy", "Made by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
             choice("changedBy", "Changed by", "EDITOR=Editors and managers", "MANAGER=Managers only"),
             choice(
+                    "band",
+                    "Title band",
+                    "template=As the template says",
+                    "words=With words",
+                    "picture=With the page's picture",
+                    "none=None"),
+            choice(
                             "sides",
                             "Columns beside the content",
                             "template=As the template says",

@@ -2,6 +2,7 @@ package venue.core.render;
 
 import java.util.List;
 import java.util.Optional;
+import venue.core.edition.TitleBand;
 import venue.core.element.Pictures;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
@@ -9,7 +10,6 @@ import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
-import venue.core.template.Template;
 import venue.core.text.Phrase;
 import venue.core.theme.Look;
 import venue.core.value.Value;
@@ -31,8 +31,8 @@ final class Band {
         this.out = out;
     }
 
-    void write(Template template) {
-        Optional<Media> picture = template.band().equals("picture")
+    void write(TitleBand band) {
+        Optional<Media> picture = band == TitleBand.PICTURE
                 ? scene.media(view.edition().words(page, UsualFields.PICTURE))
                 : Optional.empty();
         String tone = picture.isPresent() ? "deep" : view.edition().theme().text("bandTone");

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.edition.Sides;
+import venue.core.edition.TitleBand;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -108,12 +109,13 @@ public final class PageRenderer {
     private static Rendered document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
         out.start("body");
-        PageScene scene = new PageScene(view, page, !template.band().equals("none"));
+        TitleBand band = TitleBand.of(view.edition(), page, template);
+        PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
         scene.choosing(template.options());
         Shell shell = new Shell(view, page, scene, out);
         shell.top(template);
         out.start("main").attr("id", "main");
-        shell.band(template);
+        shell.band(band);
         zones(view, page, template, scene, out);
         out.end();
         if (template.shows("footer")) {
@@ -127,7 +129,7 @@ public final class PageRenderer {
         SectionRenderer sections = new SectionRenderer(view, scene, out);
         Sides sides = Sides.of(view.edition(), page, template);
         outline(sides, template, page, scene, sections);
-        titleUnseen(sides, template, page, sections, out);
+        titleUnseen(sides, template, page, scene, sections, out);
         write(template.zones(ZoneRole.TOP), page, sections);
         Column left = new Column("left", sides.left(), template.zones(ZoneRole.LEFT));
         Column right = new Column("right", sides.right(), template.zones(ZoneRole.RIGHT));
@@ -169,8 +171,8 @@ public final class PageRenderer {
 
     /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */
     private static void titleUnseen(
-            Sides sides, Template template, Page page, SectionRenderer sections, HtmlWriter out) {
-        boolean headed = !template.band().equals("none")
+            Sides sides, Template template, Page page, PageScene scene, SectionRenderer sections, HtmlWriter out) {
+        boolean headed = scene.headings().isTitled()
                 || sides.zones(template).stream()
                         .flatMap(z -> sections.shown(z, page))
                         .anyMatch(sections::leadsWithHeading);

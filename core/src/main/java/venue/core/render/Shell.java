@@ -1,5 +1,6 @@
 package venue.core.render;
 
+import venue.core.edition.TitleBand;
 import venue.core.html.HtmlWriter;
 import venue.core.page.Page;
 import venue.core.template.Template;
@@ -34,9 +35,9 @@ final class Shell {
     }
 
     /** The title band with breadcrumb and h1; nothing when the frame has none. */
-    void band(Template template) {
-        if (!template.band().equals("none")) {
-            new Band(view, page, scene, out).write(template);
+    void band(TitleBand band) {
+        if (band != TitleBand.NONE) {
+            new Band(view, page, scene, out).write(band);
         }
     }
 

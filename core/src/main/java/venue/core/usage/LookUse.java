@@ -5,10 +5,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
+import venue.core.edition.TitleBand;
 import venue.core.page.Page;
 import venue.core.section.Element;
 import venue.core.section.Section;
@@ -51,7 +53,6 @@ public final class LookUse {
     private static final Map<String, Predicate<Template>> FRAMED = Map.of(
             "notice", t -> t.shows("notice"),
             "header", t -> t.shows("header"),
-            "band", t -> !t.band().equals("none"),
             "footer", t -> t.shows("footer"));
 
     /** How far the parts reach of which that can be said, by the key of their settings; each page is looked at once. */
@@ -72,7 +73,25 @@ public final class LookUse {
         Map<String, Reach> reaches = new HashMap<>();
         seen.forEach((part, pages) -> reaches.put(part, new Reach(pages, List.of())));
         FRAMED.forEach((part, has) -> reaches.put(part, reach(worn, wearing, has)));
+        reaches.put("band", banded(edition));
         return reaches;
+    }
+
+    /** The title band is the kind's to say too. */
+    private static Reach banded(Edition edition) {
+        Set<String> without = new TreeSet<>();
+        long pages = edition.all(Page.class)
+                .filter(p -> !p.withdrawn())
+                .filter(p -> {
+                    Template template = edition.worn(p).template();
+                    boolean has = TitleBand.of(edition, p, template) != TitleBand.NONE;
+                    if (!has) {
+                        without.add(template.name());
+                    }
+                    return has;
+                })
+                .count();
+        return new Reach(pages, List.copyOf(without));
     }
 
     /** What stands on each page of a template: what is fixed in it, and what stands on every page that has a footer. */

@@ -65,6 +65,7 @@ class RightsTest {
                 LookCommand.takeParts("dusk", "press", List.of("type")),
                 LookCommand.bringLook("mine", "Mine", Map.of()),
                 ValueCommand.setValue("dusk", null, null, "bodySize", Value.of(20)),
+                ValueCommand.setValues("dusk", Map.of("bodySize", Value.of(20)), List.of()),
                 ValueCommand.setValue("site", null, null, "email", Value.of("x@y.example")),
                 ValueCommand.setValue("gone", null, null, "x", Value.of("y")),
                 ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER")),
@@ -109,7 +110,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(33);
+        assertThat(shaping).hasSize(34);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

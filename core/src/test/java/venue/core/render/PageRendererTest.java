@@ -247,6 +247,11 @@ class PageRendererTest {
         assertThat(both.select(".page.has-left > aside.side").text()).contains("Weather");
         assertThat(both.select(".has-right")).as("an empty one takes no room").isEmpty();
         assertThat(Sides.empty(kinds, kinds.require(Page.class, "weaving"))).containsExactly(ZoneRole.RIGHT);
+        Edition bare = Sites.after(kinds, ValueCommand.setValue("standard", null, null, "band", Value.of("none")));
+        assertThat(page(bare, "weaving").select(".band")).isEmpty();
+        assertThat(page(bare, "weaving").select("h1"))
+                .as("its title stands elsewhere")
+                .hasSize(1);
         Edition own = Sites.after(kinds, ValueCommand.setValue("weaving", null, null, "sides", Value.of("none")));
         assertThat(page(own, "weaving").select("aside.side")).isEmpty();
         assertThat(page(own, "home").select("aside.side")).hasSize(1);

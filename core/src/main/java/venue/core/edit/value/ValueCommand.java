@@ -1,11 +1,17 @@
 package venue.core.edit.value;
 
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
 import venue.core.value.Value;
 
 /** What is done to declared properties, whatever they are of. */
-public sealed interface ValueCommand extends Command permits SetValue {
+public sealed interface ValueCommand extends Command permits SetValue, SetValues {
+    static ValueCommand setValues(String item, Map<String, Value> values, List<String> reset) {
+        return new SetValues(item, values, reset);
+    }
+
     static ValueCommand setValue(
             String item, @Nullable String section, @Nullable String element, String key, @Nullable Value value) {
         return new SetValue(item, section, element, key, value);
