@@ -37,7 +37,7 @@ record SetValues(String item, Map<String, Value> values, List<String> reset) imp
         Settable changed = settable;
         for (Map.Entry<String, Value> given : new TreeMap<>(values).entrySet()) {
             String key = given.getKey();
-            changed = (Settable)
+            changed =
                     changed.with(key, References.checked(desk.edition(), settable.setting(key), given.getValue(), key));
         }
         for (String key : reset) {
