@@ -45,7 +45,12 @@ function take(chosen: string | null) {
 <template>
   <p v-if="isBound(value)" class="quiet">{{ prompt }}</p>
   <button v-else type="button" class="picture" :class="{ empty: !id }" @click="choosing = true">
-    <img v-if="media?.thumb" :src="site.standing?.origin + media.thumb" :alt="media.alt ?? ''" />
+    <img
+      v-if="media?.thumb"
+      :class="{ drawn: media.format === 'svg' }"
+      :src="site.standing?.origin + media.thumb"
+      :alt="media.alt ?? ''"
+    />
     <span class="said">
       <span>{{ media ? media.name : prompt || (file ? 'Choose a file' : 'Choose a picture') }}</span>
       <span v-if="small" class="should label"
@@ -85,6 +90,10 @@ function take(chosen: string | null) {
   height: 52px;
   object-fit: cover;
   flex: none;
+}
+/* A drawing, of a logo perhaps, is seen whole. */
+.picture img.drawn {
+  object-fit: contain;
 }
 .said {
   display: flex;

@@ -3,6 +3,7 @@ package venue.bench;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.edition.Branch;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.item.Hash;
@@ -73,6 +74,15 @@ public final class Help {
     /** @param place the site's fact that names it */
     public Menu menu(String place) {
         return view.edition().require(Menu.class, fact(place));
+    }
+
+    public List<Line> beneath(Line line) {
+        return Branch.beneath(view.edition(), line);
+    }
+
+    /** Whether so much stands beneath a line that it takes a broad panel. */
+    public boolean isBroad(List<Line> beneath) {
+        return beneath.size() > 8 || beneath.stream().anyMatch(l -> !beneath(l).isEmpty());
     }
 
     public List<String> fonts() {

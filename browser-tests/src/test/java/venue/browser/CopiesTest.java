@@ -1,0 +1,74 @@
+package venue.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A branch once more, by keys; then what one page takes of another; each taken back in one step. */
+class CopiesTest {
+
+    @TempDir
+    Path data;
+
+    private Page page;
+
+    @Test
+    void aBranchIsDuplicatedAndAPageTakesFromAnother() {
+        try (Running venue = Running.start(data);
+                Chromium chromium = new Chromium();
+                BrowserContext context = chromium.context(1280, 800)) {
+            page = chromium.signedIn(context, venue, "maja");
+            duplicate();
+            page.navigate(venue.venue("/kestrel-moor/page/opening-times"));
+            take();
+        }
+    }
+
+    private void duplicate() {
+        page.locator("#row-learn").click();
+        page.keyboard().press("d");
+        Locator name = page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
+        assertThat(name).hasValue("Copy of Learn");
+        name.fill("Learn by day");
+        page.getByRole(AriaRole.CHECKBOX).check();
+        name.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("main")).containsText("/learn-by-day");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Plan").setExact(true))
+                .first()
+                .click();
+        Locator rows = page.getByRole(AriaRole.TREE).getByRole(AriaRole.TREEITEM);
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("/learn-by-day/"))
+                        .first())
+                .containsText("draft");
+        page.locator("body").press("Control+z");
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("/learn-by-day")))
+                .hasCount(0);
+    }
+
+    private void take() {
+        page.getByText("More ▾").click();
+        page.getByText("Take from another page…").click();
+        Locator sheet = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Take from another page"));
+        page.keyboard().type("Accessib");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(sheet).containsText("Settings: the same here");
+        sheet.getByText("Sections", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(sheet).containsText("of this page wait on its shelf");
+        sheet.getByText("Take it").click();
+        assertThat(sheet).hasCount(0);
+        assertThat(page.locator(".zone-head").getByText("Shelf")).isVisible();
+        page.locator("body").press("Control+z");
+        assertThat(page.locator(".zone-head").getByText("Shelf")).hasCount(0);
+    }
+}
