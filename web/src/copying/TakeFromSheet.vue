@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { PageDetail, Property } from '@/api/types'
 import { said } from '@/api/said'
 import SheetDialog from '@/look/SheetDialog.vue'
+import { useSession } from '@/session/useSession'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
@@ -12,6 +13,7 @@ import { taken, type Part } from './taken'
 const props = defineProps<{ page: PageDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
+const session = useSession()
 const from = ref<string | null>(null)
 const { value: source } = useItem<PageDetail>(() => (from.value ? `pages/${from.value}` : ''))
 const pages = computed(() =>
@@ -22,7 +24,13 @@ const pages = computed(() =>
 const there = computed(() => (source.value && source.value.id === from.value ? source.value : null))
 const settings = computed(() => (site.catalog?.pageSettings ?? []) as Property[])
 const template = (id: string) => site.templates.get(id)?.name ?? id
-const parts = computed(() => (there.value ? taken(props.page, there.value, settings.value, template) : []))
+const parts = computed(() =>
+  there.value
+    ? taken(props.page, there.value, settings.value, template).filter(
+        (p) => p.key !== 'theme' || session.manager,
+      )
+    : [],
+)
 const chosen = ref<Part[]>([])
 const wanted = computed(() =>
   parts.value.filter((p) => p.says && chosen.value.includes(p.key)).map((p) => p.key),

@@ -18,7 +18,13 @@ describe('what a page would take of another', () => {
   it('is told part by part, and never what is the one page’s own', () => {
     const from = {
       template: 'wide',
-      settings: { searchTitle: 'Mine', keepOut: true, language: 'de', 'option.map': 'no' },
+      settings: {
+        searchTitle: 'Mine',
+        keepOut: true,
+        language: 'de',
+        'option.map': 'no',
+        'theme.bandTone': 'deep',
+      },
       options: [property('map', 'CHOICE', { choices: [{ value: 'no', label: 'No map' }] })],
       zones: [{ sections: [{ section: { name: 'Lead' } }, { section: { name: 'When' } }] }],
     }
@@ -26,12 +32,13 @@ describe('what a page would take of another', () => {
       template: 'T wide',
       options: 'map: No map',
       settings: 'keepOut: yes · language: German',
+      theme: '1 setting of the look',
       sections: 'Lead · When',
     })
   })
 
   it('is nothing where both are alike, and what goes is told as it would be', () => {
-    expect(says({}, {})).toEqual({ template: '', options: '', settings: '', sections: '' })
+    expect(says({}, {})).toEqual({ template: '', options: '', settings: '', theme: '', sections: '' })
     expect(says({ settings: { keepOut: true } }, {}).settings).toBe('keepOut: no')
   })
 })

@@ -1,7 +1,7 @@
 import type { PageDetail, Property, Value } from '@/api/types'
 import { counted } from '@/words/counted'
 
-export type Part = 'template' | 'options' | 'settings' | 'sections'
+export type Part = 'template' | 'options' | 'settings' | 'theme' | 'sections'
 export interface Taken {
   key: Part
   name: string
@@ -34,6 +34,14 @@ const differing = (
     .map((p) => `${p.label}: ${told(p, from.settings[key(p)] as Value | undefined)}`)
     .join(' · ')
 
+/** How many settings of the look would be otherwise than now. */
+function apart(page: PageDetail, from: PageDetail): string {
+  const keys = [...new Set([...Object.keys(page.settings), ...Object.keys(from.settings)])].filter(
+    (key) => key.startsWith('theme.') && !same(page.settings[key], from.settings[key]),
+  )
+  return keys.length ? counted(keys.length, 'setting of the look', 'settings of the look') : ''
+}
+
 /** What a page would take of another, part by part. */
 export function taken(
   page: PageDetail,
@@ -63,6 +71,7 @@ export function taken(
         from,
       ),
     },
+    { key: 'theme', name: 'Where it differs from the theme', says: apart(page, from) },
     { key: 'sections', name: 'Sections', says: names.join(' · ') },
   ]
 }

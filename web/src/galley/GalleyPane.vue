@@ -4,10 +4,10 @@ import { counted } from '@/words/counted'
 import { computed, ref, watch } from 'vue'
 import { aloud } from '@/edit/aloud'
 import FactsCard from './FactsCard.vue'
-import EmptySides from './EmptySides.vue'
 import FarSection from './FarSection.vue'
 import GoneLine from './GoneLine.vue'
 import SectionCard from './SectionCard.vue'
+import UnseenSides from './UnseenSides.vue'
 import SectionsBar from './SectionsBar.vue'
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import { backTo } from './places'
@@ -175,7 +175,7 @@ const plans: Record<string, [number, number, number, number]> = {
         <span>+ section here<span class="kbd">I</span></span>
       </button>
     </div>
-    <EmptySides />
+    <UnseenSides />
     <div v-if="page.everywhere.length" class="zone">
       <div class="zone-head"><b>On every page</b><span class="quiet">at its end</span></div>
       <FarSection v-for="f in page.everywhere" :key="f.section.id" :own="f" />

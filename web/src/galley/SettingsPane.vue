@@ -14,14 +14,27 @@ const site = useSite()
 const galley = useGalley()
 const open = ref(new Set(['ground']))
 /** What a section does on every page matters for those that stand there. */
-const matter = (group: { key: string }) => group.key !== 'everywhere' || props.reach === 'EVERYWHERE'
+const matter = (group: { key: string }) =>
+  (group.key !== 'everywhere' || props.reach === 'EVERYWHERE') &&
+  (!within.value || IN_FOOTER[group.key] !== undefined)
+/** The footer has its own ground and space: what would do nothing there is not offered, and kept. */
+const IN_FOOTER: Record<string, string[] | 'all'> = {
+  shape: ['tiles', 'stacks'],
+  showing: 'all',
+  everywhere: 'all',
+}
+const within = computed(() => props.section.settings.foot === 'within')
+const does = (group: string, key: string) => {
+  const some = within.value ? (IN_FOOTER[group] ?? []) : 'all'
+  return some === 'all' || some.includes(key)
+}
 const groups = computed(() =>
   (site.catalog?.sectionSettings ?? []).filter(matter).map((g) => ({
     ...g,
     shown: g.settings
-      .filter((p) => matters(p, props.section.settings))
+      .filter((p) => does(g.key, p.key) && matters(p, props.section.settings))
       .flatMap((p) => asChoice(p, galley.sheet.value?.options ?? [], props.section.settings) ?? []),
-    set: g.settings.filter((p) => p.key in props.section.settings),
+    set: g.settings.filter((p) => does(g.key, p.key) && p.key in props.section.settings),
   })),
 )
 

@@ -18,6 +18,7 @@ import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
 import SendProofSheet from './SendProofSheet.vue'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
+import DifferSheet from '@/theme/DifferSheet.vue'
 import TakeFromSheet from '@/copying/TakeFromSheet.vue'
 import { useGalley } from '@/galley/useGalley'
 import { useToFill } from '@/galley/useToFill'
@@ -38,6 +39,7 @@ type SheetName =
   | 'release'
   | 'duplicate'
   | 'take'
+  | 'differ'
 const sheet = ref<SheetName | null>(null)
 const WAYS = [
   { name: 'page', label: 'Galley' },
@@ -175,6 +177,7 @@ function rename(title: string, input: HTMLInputElement) {
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
           <v-list-item title="Duplicate…" @click="sheet = 'duplicate'" />
           <v-list-item v-if="page.changeable" title="Take from another page…" @click="sheet = 'take'" />
+          <v-list-item v-if="session.manager" title="Differ from the theme…" @click="sheet = 'differ'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
           <v-list-item
             v-if="session.manager"
@@ -190,6 +193,7 @@ function rename(title: string, input: HTMLInputElement) {
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
     <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
+    <DifferSheet v-if="sheet === 'differ'" :page="page" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
     <NewPatternSheet
       v-if="sheet === 'pattern'"

@@ -9,11 +9,13 @@ import { isWriting, lettersAct } from '@/site/useGlobalKeys'
 import { useItem } from '@/site/useItem'
 import { counted } from '@/words/counted'
 import ContactSheet from './ContactSheet.vue'
+import DifferingSheet from './DifferingSheet.vue'
 import LookCompare from './LookCompare.vue'
 import LookMenu from './LookMenu.vue'
 import PageDrawing from './PageDrawing.vue'
 
 const session = useSession()
+const differing = ref(false)
 const { value: theme } = useItem<ThemeDetail>(
   () => 'theme',
   (t) => [
@@ -56,8 +58,12 @@ useEventListener(window, 'keyup', holdB(false))
     <div class="screen-head">
       <h1>Theme</h1>
       <span class="quiet"
-        >wears <b class="worn">{{ theme.name }}</b> · {{ counted(theme.pages, 'page') }} follow</span
+        >wears <b class="worn">{{ theme.name }}</b> ·
+        {{ counted(theme.pages - theme.differing.length, 'page') }} follow</span
       >
+      <button v-if="theme.differing.length" type="button" class="textlink" @click="differing = true">
+        differ: {{ theme.differing.length }}
+      </button>
       <span class="grow" />
       <span v-if="!comparing && session.manager" class="quiet keys"
         >hold <span class="kbd">B</span> for before</span
@@ -77,6 +83,7 @@ useEventListener(window, 'keyup', holdB(false))
         <ContactSheet v-else :theme="theme" :before="before" @part="(key) => (open = key)" />
       </div>
     </div>
+    <DifferingSheet v-if="differing" :theme="theme" @close="differing = false" />
   </div>
 </template>
 

@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A branch once more, by keys; then what one page takes of another; each taken back in one step. */
+/** A branch once more, by keys; what one page takes of another; where a page differs from the theme. */
 class CopiesTest {
 
     @TempDir
@@ -27,6 +27,7 @@ class CopiesTest {
             duplicate();
             page.navigate(venue.venue("/kestrel-moor/page/opening-times"));
             take();
+            differ(venue);
         }
     }
 
@@ -52,6 +53,27 @@ class CopiesTest {
         page.locator("body").press("Control+z");
         assertThat(rows.filter(new Locator.FilterOptions().setHasText("/learn-by-day")))
                 .hasCount(0);
+    }
+
+    /** In one setting, which the Theme lists, and gives back to the theme. */
+    private void differ(Running venue) {
+        page.getByText("More ▾").click();
+        page.getByText("Differ from the theme…").click();
+        Locator sheet = page.getByRole(
+                AriaRole.DIALOG,
+                new Page.GetByRoleOptions().setName("Differ from the theme").setExact(true));
+        assertThat(sheet).containsText("This page looks as the theme says.");
+        sheet.getByLabel("A setting in which it differs").fill("Title band: Tone");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        Chromium.choose(sheet.locator(".choice"), "Accent");
+        assertThat(sheet).containsText("as the theme again");
+        assertThat(page.frameLocator(".pane .wide iframe").locator(".band.t-accent"))
+                .hasCount(1);
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        page.getByText("differ: 1").click();
+        page.getByLabel("Opening times as the theme again").click();
+        assertThat(page.getByText("All pages look as the theme says.")).isVisible();
     }
 
     private void take() {

@@ -61,20 +61,31 @@ public record Sides(boolean left, boolean right) {
                 .filter(s -> Values.text(s.settings(), "foot").equals(key));
     }
 
-    /** The columns that a page should have and in which nothing stands: it is shown without them. */
-    public static List<ZoneRole> empty(Edition edition, Page page) {
+    /**
+     * What of a page's columns visitors don't see.
+     *
+     * @param empty those that it should have and in which nothing stands: it is shown without them
+     * @param off those in which something stands and that it should not have
+     */
+    public record Unseen(List<ZoneRole> empty, List<ZoneRole> off) {}
+
+    public static Unseen unseen(Edition edition, Page page) {
         Template template = edition.worn(page).template();
         Sides sides = of(edition, page, template);
         List<ZoneRole> empty = new ArrayList<>();
+        List<ZoneRole> off = new ArrayList<>();
         for (ZoneRole side : List.of(ZoneRole.LEFT, ZoneRole.RIGHT)) {
-            boolean holds = everywhere(edition, side).findAny().isPresent()
-                    || template.zones(side).stream()
-                            .anyMatch(z -> !z.fixed().isEmpty()
-                                    || !page.zones().in(z.key()).isEmpty());
-            if (sides.has(side) && !holds) {
+            boolean own = template.zones(side).stream()
+                    .anyMatch(z ->
+                            !z.fixed().isEmpty() || !page.zones().in(z.key()).isEmpty());
+            if (!sides.has(side) && own) {
+                off.add(side);
+            } else if (sides.has(side)
+                    && !own
+                    && everywhere(edition, side).findAny().isEmpty()) {
                 empty.add(side);
             }
         }
-        return empty;
+        return new Unseen(List.copyOf(empty), List.copyOf(off));
     }
 }

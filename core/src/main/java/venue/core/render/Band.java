@@ -35,7 +35,7 @@ final class Band {
         Optional<Media> picture = band == TitleBand.PICTURE
                 ? scene.media(view.edition().words(page, UsualFields.PICTURE))
                 : Optional.empty();
-        String tone = picture.isPresent() ? "deep" : view.edition().theme().text("bandTone");
+        String tone = picture.isPresent() ? "deep" : scene.look().text("bandTone");
         out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);
         picture.ifPresent(m -> {
             out.start("div", "back");
@@ -48,7 +48,7 @@ final class Band {
             out.mark("data-s", "title");
         }
         out.element("h1", page.title());
-        beneath(view.edition().theme());
+        beneath(scene.look());
         out.end().end();
     }
 
@@ -69,7 +69,7 @@ final class Band {
                 .map(view.edition()::page)
                 .flatMap(Optional::stream)
                 .toList();
-        if (above.isEmpty() || !view.edition().theme().flag("breadcrumb")) {
+        if (above.isEmpty() || !scene.look().flag("breadcrumb")) {
             return;
         }
         out.start("nav", "crumbs")

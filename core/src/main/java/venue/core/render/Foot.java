@@ -23,7 +23,7 @@ final class Foot {
     }
 
     void write() {
-        Look theme = view.edition().theme();
+        Look theme = scene.look();
         out.start("footer", "foot t-" + theme.text("footerTone")).start("div", "in");
         SectionRenderer sections = new SectionRenderer(view, scene, out);
         if (sections.writeWithin(sections.everywhere("within"))) {

@@ -76,7 +76,7 @@ public final class Head {
     }
 
     private static void styles(View view, PageScene scene, HtmlWriter out) {
-        for (String font : StyleSheet.fonts(view.edition().theme())) {
+        for (String font : StyleSheet.fonts(scene.look())) {
             out.empty("link")
                     .attr("rel", "preload")
                     .attr("as", "font")
@@ -84,7 +84,9 @@ public final class Head {
                     .attr("crossorigin")
                     .attr("href", font);
         }
-        out.empty("link").attr("rel", "stylesheet").attr("href", view.style().path());
+        boolean usual = scene.look() == view.edition().theme();
+        StyleSheet style = usual ? view.style() : StyleSheet.of(scene.look());
+        out.empty("link").attr("rel", "stylesheet").attr("href", style.path());
         SiteIcon.of(view.edition())
                 .ifPresentOrElse(
                         icon -> icon.write(out),

@@ -31,7 +31,7 @@ final class Header {
     }
 
     void write() {
-        Look theme = view.edition().theme();
+        Look theme = scene.look();
         out.start("header", "top t-" + theme.text("headerTone")).start("div", "in");
         out.start("a", "name").attr("href", "/");
         new Logo(view, scene, out).write();

@@ -26,7 +26,7 @@ final class Notices {
     }
 
     void write() {
-        String shape = view.edition().theme().text("noticeShape");
+        String shape = scene.look().text("noticeShape");
         List<Map<String, Value>> due = due(view.edition().site()).stream()
                 .limit(shape.equals("first") ? 1 : Long.MAX_VALUE)
                 .toList();

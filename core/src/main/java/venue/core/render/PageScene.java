@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.Differing;
 import venue.core.element.Headings;
 import venue.core.element.ListingQuery;
 import venue.core.element.Outline;
@@ -37,6 +38,7 @@ final class PageScene implements Scene {
     private final Headings headings;
     private final String now;
     private final String language;
+    private final Look look;
     private final PageNeeds needs = new PageNeeds();
     private int ids;
     private int pictures;
@@ -49,6 +51,7 @@ final class PageScene implements Scene {
         this.page = page;
         headings = new Headings(titled);
         now = view.localTime().toString();
+        look = Differing.look(view.edition(), page);
         language = PageSettings.language(page, view.edition().site().language());
     }
 
@@ -263,7 +266,7 @@ final class PageScene implements Scene {
 
     @Override
     public Look look() {
-        return view.edition().theme();
+        return look;
     }
 
     @Override

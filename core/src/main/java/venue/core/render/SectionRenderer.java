@@ -78,7 +78,8 @@ final class SectionRenderer {
             if (view.isMarked()) {
                 out.mark("data-s", section.id());
             }
-            out.start("div", style.columns(settings));
+            String hidden = settings.text("hiddenOn");
+            out.start("div", style.columns(settings) + (hidden.equals("none") ? "" : " no-" + hidden));
             section.columns().forEach(this::column);
             out.end();
         }

@@ -246,7 +246,8 @@ class PageRendererTest {
         Document both = page(kinds, "weaving");
         assertThat(both.select(".page.has-left > aside.side").text()).contains("Weather");
         assertThat(both.select(".has-right")).as("an empty one takes no room").isEmpty();
-        assertThat(Sides.empty(kinds, kinds.require(Page.class, "weaving"))).containsExactly(ZoneRole.RIGHT);
+        assertThat(Sides.unseen(kinds, kinds.require(Page.class, "weaving")).empty())
+                .containsExactly(ZoneRole.RIGHT);
         Edition bare = Sites.after(kinds, ValueCommand.setValue("standard", null, null, "band", Value.of("none")));
         assertThat(page(bare, "weaving").select(".band")).isEmpty();
         assertThat(page(bare, "weaving").select("h1"))

@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.json.ItemJson;
 import venue.core.media.Media;
@@ -123,7 +124,7 @@ class SiteFiles {
 
     /** A stylesheet of any look that is live or kept: its address names the look, and only that one is compiled. */
     private static @Nullable Reply style(Stream<Edition> editions, String path, String look) {
-        return editions.flatMap(e -> e.find(Look.class, look).stream())
+        return editions.flatMap(e -> e.find(Look.class, look).or(() -> Differing.find(e, look)).stream())
                 .map(StyleSheet::of)
                 .filter(s -> s.path().equals(path))
                 .findFirst()

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.edition.Lineage;
 import venue.core.edition.PageFacts;
 import venue.core.edition.PageState;
+import venue.core.edition.Sides;
 import venue.core.edition.Worn;
 import venue.core.legibility.Legibility;
 import venue.core.property.Property;
@@ -22,7 +23,7 @@ import venue.core.value.Value;
  * @param options what its template leaves to it to set; their values are among the settings
  * @param changeable whether whoever asks may change it
  * @param holds absent where anything may stand beneath it
- * @param emptySides columns that it should have beside its content and in which nothing stands
+ * @param unseenSides columns beside its content that visitors don't see
  * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
  */
 public record PageDetail(
@@ -50,7 +51,7 @@ public record PageDetail(
         @Nullable HoldsWords holds,
         List<ZoneDetail> zones,
         List<PlacedSection> everywhere,
-        List<ZoneRole> emptySides,
+        Sides.Unseen unseenSides,
         List<Section> shelf,
         List<PageFacts.ToFill> toFill,
         List<MenuPlace> menus,

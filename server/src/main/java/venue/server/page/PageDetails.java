@@ -66,7 +66,7 @@ class PageDetails {
                 Beneath.of(working, page).map(h -> holds(h, page)).orElse(null),
                 sections.zones(),
                 sections.everywhere(),
-                Sides.empty(working, page),
+                Sides.unseen(working, page),
                 page.shelf(),
                 working.toFill(page),
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),

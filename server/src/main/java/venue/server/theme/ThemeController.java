@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
@@ -68,6 +69,7 @@ class ThemeController {
             Map<String, Long> tones,
             Map<String, LookUse.Reach> reaches,
             List<Everywhere> everywhere,
+            List<Differs> differing,
             Identity identity) {}
 
     /** What the site says on every page in whichever look, by the part of a page in which it stands. */
@@ -94,6 +96,9 @@ class ThemeController {
                 LookUse.tones(edition),
                 LookUse.reaches(edition),
                 edition.foot().stream().map(Everywhere::of).toList(),
+                Differing.pages(edition)
+                        .map(p -> new Differs(p.id(), p.title(), Differing.of(p)))
+                        .toList(),
                 identity(standing, edition.site()));
     }
 
@@ -115,6 +120,9 @@ class ThemeController {
                     onPages.isEmpty() ? "all" : onPages);
         }
     }
+
+    /** A page whose look differs from the theme, in which settings. */
+    record Differs(String id, String title, Map<String, Value> settings) {}
 
     /** The stylesheet of the look that is worn, as it is being changed. */
     record Style(String css) {}

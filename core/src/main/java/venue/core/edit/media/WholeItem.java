@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import venue.core.edit.kind.Declared;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.entry.Entry;
@@ -114,7 +115,8 @@ final class WholeItem {
     /** Options are held against the template that the page wears; what it chose in another waits, and may be anything. */
     private void settings(Page page) {
         Map<String, Value> general = new HashMap<>(page.settings());
-        general.keySet().removeIf(key -> key.startsWith(Template.OPTION));
+        general.keySet().removeIf(key -> key.startsWith(Template.OPTION) || key.startsWith(Differing.PREFIX));
+        PropertyCheck.all(ThemeSettings.all(), Differing.of(page), page.title());
         PropertyCheck.all(PageSettings.all(), general, page.title());
         for (Property option : then.worn(page).template().options()) {
             Value chosen = page.settings().get(Template.OPTION + option.key());

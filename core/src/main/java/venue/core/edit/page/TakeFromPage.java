@@ -3,14 +3,14 @@ package venue.core.edit.page;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import venue.core.edit.Change;
 import venue.core.edit.Desk;
 import venue.core.edit.ForEditors;
 import venue.core.edit.Rights;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.fitting.Arranged;
@@ -22,6 +22,7 @@ import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.section.Section;
 import venue.core.section.Zones;
+import venue.core.site.Role;
 import venue.core.template.Template;
 import venue.core.text.Words;
 
@@ -43,12 +44,20 @@ record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implem
         OPTIONS,
         @JsonProperty("settings")
         SETTINGS,
+        @JsonProperty("theme")
+        THEME,
         @JsonProperty("sections")
         SECTIONS
     }
 
     /** Settings that are words say something of the one page. */
     private static final Set<PropertyType> OWN = Set.of(PropertyType.WORDS, PropertyType.LINES);
+
+    /** What differs from the theme is the managers'. */
+    @Override
+    public Role needs(Edition edition) {
+        return parts.contains(PagePart.THEME) ? Role.MANAGER : ForEditors.super.needs(edition);
+    }
 
     TakeFromPage {
         pages = pages == null ? List.of() : List.copyOf(pages);
@@ -92,17 +101,22 @@ record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implem
             }
         }
         if (parts.contains(PagePart.OPTIONS)) {
-            for (String key : options(page, source)) {
+            taking = withAll(taking, source, Template.OPTION);
+        }
+        return parts.contains(PagePart.THEME) ? withAll(taking, source, Differing.PREFIX) : taking;
+    }
+
+    /** With the source's settings whose keys begin so, and no others of them. */
+    private static Page withAll(Page page, Page source, String prefix) {
+        Set<String> keys = new TreeSet<>(page.settings().keySet());
+        keys.addAll(source.settings().keySet());
+        Page taking = page;
+        for (String key : keys) {
+            if (key.startsWith(prefix)) {
                 taking = taking.withSetting(key, source.settings().get(key));
             }
         }
         return taking;
-    }
-
-    private static List<String> options(Page page, Page source) {
-        Map<String, Object> all = new HashMap<>(page.settings());
-        all.putAll(source.settings());
-        return all.keySet().stream().filter(k -> k.startsWith(Template.OPTION)).toList();
     }
 
     private static Page inTemplate(Desk desk, Page page, Page source) {

@@ -7,6 +7,7 @@ import venue.core.edit.Change;
 import venue.core.edit.Desk;
 import venue.core.edit.References;
 import venue.core.edit.WritesIn;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.fault.Refusal;
@@ -23,6 +24,7 @@ import venue.core.section.SectionSettings;
 import venue.core.section.Sectioned;
 import venue.core.site.Role;
 import venue.core.template.Template;
+import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
 
 /**
@@ -39,16 +41,17 @@ record SetValue(
         String key,
         @Nullable Value value) implements ValueCommand, WritesIn {
 
-    /** Some kinds of element are the managers' own. */
+    /** Some kinds of element are the managers' own, and so is whatever differs from the theme. */
     @Override
     public Role needs(Edition edition) {
-        boolean managersOnly = element != null
-                && section != null
-                && edition.page(item)
-                        .flatMap(p -> p.zones().find(section))
-                        .flatMap(s -> s.section().element(element))
-                        .filter(e -> Elements.require(e.kind()).isManagersOnly())
-                        .isPresent();
+        boolean managersOnly = key.startsWith(Differing.PREFIX)
+                || element != null
+                        && section != null
+                        && edition.page(item)
+                                .flatMap(p -> p.zones().find(section))
+                                .flatMap(s -> s.section().element(element))
+                                .filter(e -> Elements.require(e.kind()).isManagersOnly())
+                                .isPresent();
         return managersOnly ? Role.MANAGER : WritesIn.super.needs(edition);
     }
 
@@ -74,6 +77,11 @@ record SetValue(
         boolean general = PageSettings.all().stream().anyMatch(p -> p.key().equals(key));
         if (general) {
             Property setting = PropertyCheck.require(PageSettings.all(), key, key);
+            return Change.of(lower(setting) + " of " + page.title(), page.withSetting(key, checked(edition, setting)));
+        }
+        if (key.startsWith(Differing.PREFIX)) {
+            Property setting =
+                    PropertyCheck.require(ThemeSettings.all(), key.substring(Differing.PREFIX.length()), key);
             return Change.of(lower(setting) + " of " + page.title(), page.withSetting(key, checked(edition, setting)));
         }
         if (key.startsWith(Template.OPTION)) {

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { freshId } from '@/api/client'
+import type { ThemeDetail } from '@/api/types'
+import SheetDialog from '@/look/SheetDialog.vue'
+import { useSite } from '@/site/useSite'
+
+/** The pages that differ from the theme, in what, and the way back. */
+const props = defineProps<{ theme: ThemeDetail }>()
+const emit = defineEmits<{ close: [] }>()
+const site = useSite()
+const label = (key: string) =>
+  props.theme.groups.flatMap((g) => g.settings).find((p) => p.key === key)?.label ?? key
+
+/** One step to take back, however many settings they are. */
+async function reset(page: ThemeDetail['differing'][number]) {
+  const group = freshId()
+  for (const key of Object.keys(page.settings))
+    await site.give({ verb: 'set-value', item: page.id, key: `theme.${key}` }, null, group)
+}
+</script>
+
+<template>
+  <SheetDialog title="Pages that differ from the theme" size="narrow" @close="emit('close')">
+    <p v-if="!theme.differing.length" class="gap">All pages look as the theme says.</p>
+    <ul class="gap">
+      <li v-for="p in theme.differing" :key="p.id">
+        <router-link :to="{ name: 'page', params: { page: p.id } }" class="cut">{{ p.title }}</router-link>
+        <span class="quiet grow">{{ Object.keys(p.settings).map(label).join(', ') }}</span>
+        <button
+          type="button"
+          class="textlink"
+          :aria-label="`${p.title} as the theme again`"
+          @click="reset(p)"
+        >
+          as the theme again
+        </button>
+      </li>
+    </ul>
+    <v-btn @click="emit('close')">Done<span class="kbd">Esc</span></v-btn>
+  </SheetDialog>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin-bottom: 12px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  align-items: baseline;
+  border-top: 1px solid var(--line2);
+  padding: 5px 0;
+}
+</style>
