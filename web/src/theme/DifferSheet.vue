@@ -54,7 +54,7 @@ function set(key: string, value: Value | undefined) {
     <template v-else>
       <div v-for="{ part, property } in shown" :key="property.key" class="one">
         <span class="label">{{ part }}</span>
-        <SettingRow :property="property" :values="values" @change="(v) => set(property.key, v)" />
+        <SettingRow :property="property" :values="values" goes-back @change="(v) => set(property.key, v)" />
         <button
           v-if="property.key in own"
           type="button"
@@ -68,6 +68,7 @@ function set(key: string, value: Value | undefined) {
       </div>
       <p v-if="!shown.length" class="gap">This page looks as the theme says.</p>
       <v-autocomplete
+        :key="shown.length"
         :model-value="null"
         :items="others"
         aria-label="A setting in which it differs"

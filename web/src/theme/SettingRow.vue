@@ -8,7 +8,12 @@ import ColourInput from './ColourInput.vue'
 import { isDrawn } from './drawings'
 
 /** One setting of the theme, as it is and as it would be without anybody's doing. */
-const props = defineProps<{ property: Property; values: Values }>()
+const props = defineProps<{
+  property: Property
+  values: Values
+  /** Whether what it goes back to is said elsewhere. */
+  goesBack?: boolean
+}>()
 const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
 const value = computed(() => props.values[props.property.key])
 const now = computed(() => String(held(props.property, props.values) ?? ''))
@@ -48,7 +53,7 @@ const builtIn = computed(() => {
       @leave="emit('leave')"
     />
     <button
-      v-if="isSet && builtIn"
+      v-if="isSet && builtIn && !goesBack"
       type="button"
       class="textlink reset"
       :aria-label="`reset: ${builtIn}, ${property.label}`"
