@@ -141,9 +141,9 @@ class ThemeTest {
                 "In the left column");
         page.navigate(venue.venue("/kestrel-moor/kinds/standard"));
         page.locator(".strip").getByText(Pattern.compile("everybody, in the")).click();
-        Chromium.choose(
-                page.locator(".sheet .choice").filter(new Locator.FilterOptions().setHasText("As the template says")),
-                "Left");
+        Locator sides =
+                page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Columns beside the content"));
+        Chromium.choose(page.locator(".sheet .choice").filter(new Locator.FilterOptions().setHas(sides)), "Left");
         page.navigate(venue.venue("/kestrel-moor/theme"));
         assertThat(page.frameLocator(".contact iframe >> nth=2").locator("aside.side"))
                 .containsText("Keep the moor dark");
