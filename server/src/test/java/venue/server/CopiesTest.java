@@ -63,6 +63,10 @@ class CopiesTest {
         assertThat(again.get("menus").findValuesAsString("there")).doesNotContain("true");
         assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(200);
         refused(tomas.get(SITE + "/pages/again"), 404, "unknown-page");
+        assertThat(tomas.command(duplicate("news", "old-news", "Old news")).statusCode())
+                .as("its articles are allowed where they stand; their copies go with the branch")
+                .isEqualTo(200);
+        assertThat(tomas.post(SITE + "/undo", "{}").statusCode()).isEqualTo(200);
     }
 
     @Test

@@ -9,11 +9,8 @@ import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.menu.Menu;
 import venue.core.property.Property;
-import venue.core.property.PropertyType;
 import venue.core.site.Site;
-import venue.core.site.SiteIdentity;
 import venue.core.usage.MenuUse;
-import venue.core.value.Values;
 
 /** Removes a menu; where the site showed it around every page there is none then. One that stands in sections can't be removed. */
 @JsonTypeName("remove-menu")
@@ -36,11 +33,8 @@ record RemoveMenu(String menu) implements MenuCommand {
         }
         Site site = desk.edition().site();
         Site without = site;
-        for (Property place : SiteIdentity.all()) {
-            if (place.type() == PropertyType.MENU
-                    && Values.text(site.facts(), place.key()).equals(menu)) {
-                without = without.with(place.key(), null);
-            }
+        for (Property place : MenuUse.places(desk.edition(), menu)) {
+            without = without.with(place.key(), null);
         }
         return new Change(
                 "remove the menu " + gone.name(), without.equals(site) ? List.of() : List.of(without), List.of(menu));

@@ -51,7 +51,7 @@ record DuplicatePage(
         List<Page> pages = pages(edition, original);
         pages.forEach(p -> PlaceCheck.require(
                 desk,
-                Places.answer(edition, edition.require(Kind.class, p.kind()), original.parent(), desk.role()),
+                Places.answer(edition, edition.require(Kind.class, p.kind()), p.parent(), desk.role()),
                 p == original ? evenSo : Boolean.TRUE));
         Map<String, String> ids = new HashMap<>();
         pages.forEach(p -> ids.put(p.id(), p == original ? id : desk.freshId()));
