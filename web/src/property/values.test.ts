@@ -48,6 +48,8 @@ describe('values', () => {
     expect(matters(property({ onlyWhen: 'shape=grid' }), { shape: 'grid' })).toBe(true)
     expect(matters(property({ onlyWhen: 'shape=grid' }), { shape: 'folded' })).toBe(false)
     expect(matters(property({}), {})).toBe(true)
+    expect(matters(property({ onlyWhen: 'back=picture|turns' }), { back: 'turns' })).toBe(true)
+    expect(matters(property({ onlyWhen: 'back=picture|turns' }), { back: 'tile' })).toBe(false)
     expect(matters(property({ onlyWhen: 'logo' }), { logo: 'mark' })).toBe(true)
     expect(matters(property({ onlyWhen: 'logo' }), {})).toBe(false)
     expect(matters(property({ onlyWhen: 'texture!=none' }), { texture: 'waves' })).toBe(true)

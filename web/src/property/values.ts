@@ -32,11 +32,11 @@ export function promptOf(value: unknown): string {
   return ''
 }
 
-/** Whether a property matters now, by its `onlyWhen`: `key` (is set), `key=value` or `key!=value`. */
+/** Whether a property matters now, by its `onlyWhen`: `key` (is set), `key=value`, `key=value|value` or `key!=value`. */
 export function matters(property: Property, values: Values): boolean {
   if (!property.onlyWhen) return true
   const [, key, not, wanted] = /^(\w+)(!?)=?(.*)$/.exec(property.onlyWhen) ?? []
   const value = String(values[key ?? ''] ?? '')
   if (not) return value !== '' && value !== wanted
-  return wanted ? value === wanted : value !== ''
+  return wanted ? wanted.split('|').includes(value) : value !== ''
 }

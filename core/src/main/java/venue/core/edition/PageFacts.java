@@ -21,6 +21,7 @@ import venue.core.value.Value;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
+ * @param grounded whether a section or a column here has a background of its own
  * @param shared ids of the shared sections that show here, by the section that stands for each
  */
 public record PageFacts(
@@ -30,7 +31,8 @@ public record PageFacts(
         List<ToFill> places,
         Set<String> listed,
         Set<String> menus,
-        Map<String, String> shared) {
+        Map<String, String> shared,
+        boolean grounded) {
 
     /**
      * A place to fill.
@@ -75,7 +77,14 @@ public record PageFacts(
                 List.copyOf(places),
                 mentions.kinds(),
                 mentions.menus(),
-                Map.copyOf(shared));
+                Map.copyOf(shared),
+                sections.stream().anyMatch(PageFacts::isGrounded));
+    }
+
+    /** Whether words may stand on something else there than on the tone that they wear. */
+    private static boolean isGrounded(Section section) {
+        return section.settings().containsKey("back")
+                || section.columns().stream().anyMatch(c -> c.settings().containsKey("groundColour"));
     }
 
     private static ToFill place(Section section, String element, String key, Value.ToFill fill) {

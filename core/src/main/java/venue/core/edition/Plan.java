@@ -95,6 +95,9 @@ public final class Plan {
                 changed.put(is.id(), is);
             }
         }
+        if (changed.isEmpty()) {
+            return Optional.of(this);
+        }
         Map<String, @Nullable Spot> now = new HashMap<>();
         for (Map.Entry<String, @Nullable Page> each : changed.entrySet()) {
             Page page = each.getValue();

@@ -21,7 +21,22 @@ final class ButtonsElement extends DeclaredKind {
                         "Buttons",
                         of("label", "Label", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK),
-                        choice("weight", "Weight", "plain=Plain", "strong=Strong")));
+                        choice("weight", "Weight", "plain=Plain", "strong=Strong"),
+                        choice(
+                                "tone",
+                                "Tone",
+                                "theme=As the look has it",
+                                "plain=Plain",
+                                "tinted=Tinted",
+                                "deep=Deep",
+                                "accent=Accent"),
+                        choice(
+                                "corners",
+                                "Corners",
+                                "theme=As the look has them",
+                                "round=Round",
+                                "soft=Soft",
+                                "square=Square")));
     }
 
     @Override
@@ -43,7 +58,9 @@ final class ButtonsElement extends DeclaredKind {
 
     private static void button(Props button, HtmlWriter out) {
         Optional<String> href = button.href("link");
-        String classes = button.text("weight").equals("strong") ? "button strong" : "button";
+        String classes = (button.text("weight").equals("strong") ? "button strong" : "button")
+                + apart(button, "tone", "t-")
+                + apart(button, "corners", "kb-");
         if (href.isPresent()) {
             out.start("a", classes).attr("href", href.get());
         } else {
@@ -51,5 +68,10 @@ final class ButtonsElement extends DeclaredKind {
         }
         button.write("label", out);
         out.end();
+    }
+
+    private static String apart(Props button, String key, String prefix) {
+        String chosen = button.text(key);
+        return chosen.equals("theme") ? "" : " " + prefix + chosen;
     }
 }

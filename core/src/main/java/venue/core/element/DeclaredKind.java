@@ -1,7 +1,9 @@
 package venue.core.element;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.property.Property;
+import venue.core.section.Reveal;
 
 /** What every kind of element says of itself. */
 abstract class DeclaredKind implements ElementKind {
@@ -15,7 +17,8 @@ abstract class DeclaredKind implements ElementKind {
         this.key = key;
         this.name = name;
         this.note = note;
-        this.properties = List.of(properties);
+        this.properties =
+                Stream.concat(Stream.of(properties), Reveal.declared().stream()).toList();
     }
 
     @Override

@@ -22,6 +22,6 @@ final class DividerElement extends DeclaredKind {
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        out.empty("hr").attr("class", props.text("shape").equals("short") ? "rule short" : "rule");
+        out.empty("hr", props.text("shape").equals("short") ? "rule short" : "rule");
     }
 }

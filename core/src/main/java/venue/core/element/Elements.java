@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import venue.core.fault.Refusal;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
+import venue.core.section.ColumnSettings;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
@@ -88,6 +89,8 @@ public final class Elements {
                 e.kind(),
                 PropertyCheck.all(require(e.kind()).properties(), e.props(), section.name() + "." + e.id())));
         PropertyCheck.all(SectionSettings.all(), section.settings(), section.name());
+        section.columns()
+                .forEach(c -> PropertyCheck.all(ColumnSettings.all(), c.settings(), section.name() + "." + c.id()));
         return checked;
     }
 }

@@ -15,26 +15,33 @@ public final class HtmlWriter {
     private final Buffer out = new Buffer(USUAL);
     private final Deque<String> open = new ArrayDeque<>();
     private final Buffer marks = new Buffer(0);
+    private String classes = "";
     private boolean inTag;
 
     /** Starts an element; attributes may follow. */
     public HtmlWriter start(String tag) {
+        return start(tag, "");
+    }
+
+    /** Starts an element with classes. */
+    public HtmlWriter start(String tag, String its) {
         closeTag();
         out.append('<').append(tag).append(marks);
         marks.clear();
         open.push(tag);
         inTag = true;
-        return this;
-    }
-
-    /** Starts an element with classes. */
-    public HtmlWriter start(String tag, String classes) {
-        return start(tag).attr("class", classes);
+        String all = its.isEmpty() || classes.isEmpty() ? its + classes : its + " " + classes;
+        classes = "";
+        return all.isEmpty() ? this : attr("class", all);
     }
 
     /** An element without content and end tag, such as {@code img}; attributes may follow. */
     public HtmlWriter empty(String tag) {
-        start(tag);
+        return empty(tag, "");
+    }
+
+    public HtmlWriter empty(String tag, String its) {
+        start(tag, its);
         open.pop();
         return this;
     }
@@ -62,6 +69,12 @@ public final class HtmlWriter {
         marks.append(' ').append(name).append("=\"");
         marks.escape(value);
         marks.append('"');
+        return this;
+    }
+
+    /** Classes that the next element to be started will carry beside its own. */
+    public HtmlWriter alsoClasses(String more) {
+        classes = more;
         return this;
     }
 

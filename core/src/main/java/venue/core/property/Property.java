@@ -16,7 +16,7 @@ import venue.core.value.Value;
  *
  * @param range lowest and highest number, or longest text in characters, as {@code {min, max}}; absent for no bound
  * @param unit what a number counts ("ms", "px", "%"), or empty
- * @param onlyWhen what must hold of a neighbour for this property to matter: {@code key} (it is set), {@code key=value}, {@code key!=value};
+ * @param onlyWhen what must hold of a neighbour for this property to matter: {@code key} (it is set), {@code key=value}, {@code key=value|value}, {@code key!=value};
  *     or empty
  * @param entries the properties of one group, for {@link PropertyType#MANY}
  * @param shown whether listings and lists of facts show it

@@ -1,7 +1,6 @@
 package venue.core.release;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
@@ -57,12 +56,15 @@ record Reach(long pages, List<String> some) {
     }
 
     private static Reach everywhere(Edition working) {
-        List<String> some = Stream.concat(
-                        Stream.ofNullable(working.site().home()), working.plan().inOrder())
-                .filter(Objects::nonNull)
+        String home = working.site().home();
+        List<String> some = Stream.of(
+                        Stream.ofNullable(home),
+                        working.plan().beneath(null).stream(),
+                        working.plan().beneath(home).stream())
+                .flatMap(ids -> ids)
                 .distinct()
                 .limit(FEW)
                 .toList();
-        return new Reach(working.plan().inOrder().count(), some);
+        return new Reach(working.all(Page.class).count(), some);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.link.Link;
 import venue.core.page.Page;
@@ -18,8 +19,9 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
 
     static Redirects between(Edition live, Edition target) {
         Map<String, Redirect> made = new TreeMap<>();
-        live.all(Page.class)
-                .filter(p -> target.page(p.id()).isPresent())
+        // Where no page has changed there is one plan, and nothing has moved.
+        Stream<Page> mayMove = live.plan() == target.plan() ? Stream.empty() : live.all(Page.class);
+        mayMove.filter(p -> target.page(p.id()).isPresent())
                 .filter(p -> moved(live, target, p))
                 .map(p -> Redirect.of(live.plan().address(p.id()), Link.toPage(p.id())))
                 .filter(r -> target.plan().pageAt(r.from()).isEmpty())

@@ -6,13 +6,12 @@ import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.element.ElementKind;
 import venue.core.element.Elements;
-import venue.core.element.Pictures;
 import venue.core.element.Props;
 import venue.core.html.HtmlWriter;
-import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.OptionAnswer;
 import venue.core.section.Column;
+import venue.core.section.ColumnSettings;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
@@ -24,7 +23,6 @@ import venue.core.value.Window;
 /** Writes sections: the band, its columns, and the elements that have something to show. */
 final class SectionRenderer {
 
-    private static final int STEP = 10;
     /** What sets other things off. */
     private static final Set<String> FURNITURE = Set.of("heading", "divider", "space");
 
@@ -102,17 +100,20 @@ final class SectionRenderer {
         if (settings.has("anchor")) {
             out.attr("id", settings.text("anchor"));
         }
-        if (settings.text("back").equals("picture")) {
-            settings.media("picture").ifPresent(m -> picture(m, settings.number("veil")));
-            if (view.isMarked() && section.settings().get("picture") instanceof Value.ToFill) {
-                out.start("div", "back");
-                settings.write("picture", out);
-                out.end();
-            }
+        new Appearing(scene, out).wait(settings);
+        new Backdrop(view, scene, out).write(section, settings);
+        out.start("div", "in");
+        boolean opens = settings.text("appears").equals("asked");
+        if (opens) {
+            new Appearing(scene, out).opens(settings);
         }
-        out.start("div", "in").start("div", style.columns(settings));
+        out.start("div", style.columns(settings));
         section.columns().forEach(this::column);
-        out.end().end().end();
+        out.end();
+        if (opens) {
+            out.end();
+        }
+        out.end().end();
     }
 
     private boolean isShown(Props settings) {
@@ -173,14 +174,10 @@ final class SectionRenderer {
         return new Props(kind.properties(), values, scene);
     }
 
-    private void picture(Media media, int veil) {
-        out.start("div", "back v" + Math.round((float) veil / STEP));
-        Pictures.write(scene, media, "", Pictures.EDGES, out);
-        out.end();
-    }
-
     private void column(Column column) {
-        out.start("div", "col w" + column.span());
+        out.start(
+                "div",
+                "col w" + column.span() + style.column(new Props(ColumnSettings.all(), column.settings(), scene)));
         scene.headings().beginColumn();
         for (Element element : column.elements()) {
             Elements.find(element.kind()).ifPresent(kind -> element(kind, element, column.span()));
@@ -194,6 +191,11 @@ final class SectionRenderer {
         if (kind.hasSomething(props)) {
             if (view.isMarked()) {
                 out.mark("data-e", element.id());
+            }
+            String moving = style.reveal(props);
+            if (!moving.isEmpty()) {
+                scene.needs().needScript();
+                out.alsoClasses(moving);
             }
             kind.render(props, out);
         }

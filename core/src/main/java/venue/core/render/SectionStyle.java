@@ -29,15 +29,14 @@ final class SectionStyle {
             classes.add("own");
         }
         if (isOpening(section)) {
-            classes.add(
-                    settings.text("back").equals("picture")
-                                    && settings.media("picture").isPresent()
-                            ? "opening pic"
-                            : "opening");
+            classes.add(Backdrop.isPictured(settings) ? "opening pic" : "opening");
         }
         ground(classes, settings);
         exact(classes, settings);
-        reveal(classes, settings);
+        String moving = reveal(settings);
+        if (!moving.isEmpty()) {
+            classes.add(moving);
+        }
         if (settings.flag("joined")) {
             classes.add("joined");
         }
@@ -95,12 +94,26 @@ final class SectionStyle {
         }
     }
 
-    private void reveal(List<String> classes, Props settings) {
+    /** How a section or an element comes into view; empty where it is there at once. */
+    String reveal(Props settings) {
         if (settings.text("reveal").equals("none")) {
-            return;
+            return "";
         }
-        classes.add("rv rv-" + settings.text("reveal"));
-        classes.add(rules.rule(
-                "", "--after:" + settings.number("delayMs") + "ms;--takes:" + settings.number("durationMs") + "ms"));
+        return "rv rv-" + settings.text("reveal") + " "
+                + rules.rule(
+                        "",
+                        "--after:" + settings.number("delayMs") + "ms;--takes:" + settings.number("durationMs") + "ms");
+    }
+
+    /** The classes of a column apart from the others, with a space before them; empty where it is as usual. */
+    String column(Props settings) {
+        String ground = settings.text("ground");
+        boolean colour = ground.equals("colour");
+        if (ground.equals("none") || colour && !settings.has("groundColour")) {
+            return "";
+        }
+        return " apart "
+                + (colour ? rules.rule("", "background:" + settings.text("groundColour")) : "t-" + ground)
+                + " cp-" + settings.text("padding") + " cr-" + settings.text("corners");
     }
 }

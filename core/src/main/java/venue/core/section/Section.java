@@ -127,6 +127,12 @@ public record Section(
         return elements().filter(e -> e.id().equals(elementId)).findFirst();
     }
 
+    public Section withColumn(String columnId, String key, @Nullable Value value) {
+        return withColumns(columns.stream()
+                .map(c -> c.id().equals(columnId) ? c.with(key, value) : c)
+                .toList());
+    }
+
     public Section mapElements(UnaryOperator<Element> change) {
         return withColumns(columns.stream().map(c -> c.map(change)).toList());
     }

@@ -1,9 +1,11 @@
 package venue.core.section;
 
 import static venue.core.property.Property.choice;
+import static venue.core.property.Property.many;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
+import java.util.ArrayList;
 import java.util.List;
 import venue.core.property.PictureSlot;
 import venue.core.property.Property;
@@ -55,7 +57,8 @@ public final class SectionSettings {
                         "gradient=Gradient",
                         "texture=Texture",
                         "tile=Texture of your own",
-                        "picture=Picture"),
+                        "picture=Picture",
+                        "turns=Pictures that take turns"),
                 choice("backColour", "Colour", ROLES).onlyWhen("back=colour"),
                 choice("backFrom", "From", OWN_OR_ROLES).onlyWhen("back=gradient"),
                 choice("backTo", "To", OWN_OR_ROLES).onlyWhen("back=gradient"),
@@ -69,8 +72,16 @@ public final class SectionSettings {
                 of("picture", "Picture behind", PropertyType.PICTURE)
                         .onlyWhen("back=picture")
                         .wants(PictureSlot.wide(1600, "")),
+                many(
+                                "turns",
+                                "Pictures behind",
+                                of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.wide(1600, "")))
+                        .onlyWhen("back=turns")
+                        .help(
+                                "Visitors can stop them and turn them by hand; where less motion is asked for they stand still."),
+                number("turnsEvery", "Each stands for", 3, 30, 7, "s").onlyWhen("back=turns"),
                 number("veil", "Veil over the picture", 0, 90, 50, "%")
-                        .onlyWhen("back=picture")
+                        .onlyWhen("back=picture|turns")
                         .help("How much of the tone's colour lies over the picture."));
     }
 
@@ -111,18 +122,20 @@ public final class SectionSettings {
     }
 
     private static List<Property> motion() {
-        return List.of(
-                choice(
-                                "reveal",
-                                "Reveal",
-                                "none=At once",
-                                "fade=Fade in",
-                                "rise=Rise",
-                                "left=From the left",
-                                "right=From the right")
-                        .help("Visitors who ask for less motion see it at once."),
-                number("delayMs", "After", 0, 3000, 0, "ms"),
-                number("durationMs", "Takes", 100, 3000, 600, "ms"));
+        List<Property> motion = new ArrayList<>(Reveal.declared());
+        motion.add(choice(
+                        "appears",
+                        "Stands there",
+                        "once=From the beginning",
+                        "seconds=After some seconds",
+                        "asked=When a visitor opens it")
+                .help("Its place is kept. Without scripts, or where less motion is asked for, nothing is waited for."));
+        motion.add(number("appearsAfter", "After", 1, 60, 5, "s").onlyWhen("appears=seconds"));
+        motion.add(of("appearsBy", "Words to open it by", PropertyType.WORDS)
+                .onlyWhen("appears=asked")
+                .longest(80)
+                .help("“Show more” in the page's language unless set."));
+        return List.copyOf(motion);
     }
 
     private static List<Property> showing() {

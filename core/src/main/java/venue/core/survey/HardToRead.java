@@ -1,7 +1,6 @@
 package venue.core.survey;
 
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
 import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
@@ -43,18 +42,21 @@ final class HardToRead extends DeclaredRule {
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
         return scope.stand(item).stream()
+                .filter(stand -> scope.edition().facts(stand.item()).grounded())
                 .flatMap(stand -> stand.item()
                         .body()
                         .all()
-                        .filter(s -> s.settings().containsKey("back"))
                         .flatMap(s -> Legibility.of(scope.edition(), s).stream()
                                 .filter(l -> l.ratio() < HARDLY == hardly)
                                 .map(l -> finding(stand, s, l))));
     }
 
+    /** A look matters where words stand on something else than their tone. */
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after) || before instanceof Look || after instanceof Look;
+    public Stream<String> touches(Scope before, Scope after, String changed) {
+        return after.edition().find(changed).filter(Look.class::isInstance).isPresent()
+                ? after.grounded().stream()
+                : Stream.empty();
     }
 
     private Finding finding(Stand stand, Section section, Legibility found) {

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentSet;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -15,17 +17,18 @@ import venue.core.section.SharedSection;
  * What is surveyed.
  *
  * @param isDraft whether visitors don't have the page yet, by id
+ * @param grounded the ids of pages and shared sections in which words stand on something else than their tone
  */
-record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles) {
+record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, PersistentSet<String> grounded) {
 
     /** The working copy, before any release. */
     static Scope workingCopy(Edition working, Edition live) {
-        return new Scope(working, drafts(live), SearchTitles.of(working));
+        return new Scope(working, drafts(live), SearchTitles.of(working), grounded(working));
     }
 
     /** An edition as visitors have it, or would have it. */
     static Scope released(Edition edition) {
-        return new Scope(edition, id -> false, SearchTitles.of(edition));
+        return new Scope(edition, id -> false, SearchTitles.of(edition), grounded(edition));
     }
 
     private static Predicate<String> drafts(Edition live) {
@@ -38,10 +41,30 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles) {
             return workingCopy(working, live);
         }
         SearchTitles now = titles;
+        PersistentSet.Builder<String> ground = grounded.builder();
         for (String id : touched) {
             now = now.after(edition, working, id);
+            if (working.find(id).filter(i -> isGrounded(working, i)).isPresent()) {
+                ground.add(id);
+            } else {
+                ground.remove(id);
+            }
         }
-        return new Scope(working, drafts(live), now);
+        return new Scope(working, drafts(live), now, ground.build());
+    }
+
+    private static PersistentSet<String> grounded(Edition edition) {
+        PersistentSet.Builder<String> ground =
+                ExtensionsKt.<String>persistentHashSetOf().builder();
+        Stream.<Item>concat(edition.all(Page.class), edition.all(SharedSection.class))
+                .filter(i -> isGrounded(edition, i))
+                .forEach(i -> ground.add(i.id()));
+        return ground.build();
+    }
+
+    private static boolean isGrounded(Edition edition, Item item) {
+        return (item instanceof Page || item instanceof SharedSection)
+                && edition.facts((Sectioned) item).grounded();
     }
 
     /** Whether visitors can see the page: it and all above it are on the site. */

@@ -31,6 +31,7 @@ final class Rules {
             "media",
             "widths",
             "menus",
+            "apart",
             "visitor");
 
     /** The settings that decide an arrangement. */

@@ -2,10 +2,8 @@ package venue.store.workspace;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import kotlinx.collections.immutable.PersistentMap;
@@ -35,10 +33,7 @@ final class Published {
     /** Finds what differs between the live site and what it will be. */
     void bring(ReleasePlan.Prepared prepared) {
         Edition target = prepared.live();
-        Set<String> ids = new TreeSet<>();
-        before.live().items().forEach(i -> ids.add(i.id()));
-        target.items().forEach(i -> ids.add(i.id()));
-        for (String id : ids) {
+        for (String id : differing(prepared)) {
             Item was = before.live().find(id).orElse(null);
             Item is = target.find(id).orElse(null);
             if (is == null) {
@@ -47,6 +42,18 @@ final class Published {
                 put.add(is);
             }
         }
+    }
+
+    /** What may differ: what was chosen with its redirects; anything, where a release goes back to another. */
+    private Set<String> differing(ReleasePlan.Prepared prepared) {
+        Set<String> ids = new TreeSet<>(prepared.items());
+        if (ids.isEmpty()) {
+            before.live().items().forEach(i -> ids.add(i.id()));
+            prepared.live().items().forEach(i -> ids.add(i.id()));
+        }
+        prepared.redirects().forEach(r -> ids.add(r.id()));
+        ids.addAll(prepared.dropped());
+        return ids;
     }
 
     /** The redirects made and dropped, put into the working copy too; within the transaction. */
@@ -76,7 +83,7 @@ final class Published {
     }
 
     Standing standing(ReleasePlan.Prepared prepared, long step, int number, Instant at) {
-        Map<String, Instant> changed = new HashMap<>(before.changed());
+        PersistentMap.Builder<String, Instant> changed = before.changed().builder();
         put.forEach(i -> changed.put(i.id(), at));
         removed.forEach(changed::remove);
         Set<String> touched = new HashSet<>(removed);
@@ -89,7 +96,7 @@ final class Published {
                 new Standing.Copy(prepared.live(), liveHashes.build()),
                 step,
                 number,
-                changed,
+                changed.build(),
                 touched);
     }
 }

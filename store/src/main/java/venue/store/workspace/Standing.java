@@ -33,7 +33,7 @@ public final class Standing {
     private final long step;
     private final int release;
     private final PersistentSet<String> waiting;
-    private final Map<String, Instant> changed;
+    private final PersistentMap<String, Instant> changed;
     /** What the step that led here may matter to; absent when that is everything. */
     private final @Nullable Set<String> touched;
     /** The step that last changed more than what pages say. */
@@ -51,7 +51,7 @@ public final class Standing {
             long step,
             int release,
             PersistentSet<String> waiting,
-            Map<String, Instant> changed) {
+            PersistentMap<String, Instant> changed) {
         this.working = working;
         this.live = live;
         this.step = step;
@@ -69,7 +69,7 @@ public final class Standing {
             Copy live,
             long step,
             int release,
-            Map<String, Instant> changed,
+            PersistentMap<String, Instant> changed,
             Collection<String> ids) {
         this.working = working;
         this.live = live;
@@ -137,7 +137,12 @@ public final class Standing {
         Set<String> all = new HashSet<>(working.hashes().keySet());
         all.addAll(live.hashes().keySet());
         return new Standing(
-                working, live, step, release, waiting(ExtensionsKt.persistentHashSetOf(), all, working, live), changed);
+                working,
+                live,
+                step,
+                release,
+                waiting(ExtensionsKt.persistentHashSetOf(), all, working, live),
+                ExtensionsKt.toPersistentHashMap(changed));
     }
 
     /** How it stands after a step that changes some items of the working copy. */
@@ -147,7 +152,12 @@ public final class Standing {
 
     /** How it stands after a release, which changes some items of either. */
     Standing released(
-            Copy now, Copy out, long number, int releaseNow, Map<String, Instant> changedNow, Collection<String> ids) {
+            Copy now,
+            Copy out,
+            long number,
+            int releaseNow,
+            PersistentMap<String, Instant> changedNow,
+            Collection<String> ids) {
         return new Standing(this, now, out, number, releaseNow, changedNow, ids);
     }
 
@@ -180,7 +190,7 @@ public final class Standing {
     }
 
     /** When each live item was last released with a change. */
-    public Map<String, Instant> changed() {
+    public PersistentMap<String, Instant> changed() {
         return changed;
     }
 

@@ -32,8 +32,7 @@ record SetColumns(String item, String section, List<Integer> spans) implements S
         for (int i = 0; i < spans.size(); i++) {
             columns.add(
                     i < old.size()
-                            ? new Column(
-                                    old.get(i).id(), spans.get(i), old.get(i).elements())
+                            ? old.get(i).withSpan(spans.get(i))
                             : new Column("c" + (most + 1 + i - old.size()), spans.get(i), List.of()));
         }
         if (!columns.isEmpty() && old.size() > columns.size()) {

@@ -18,6 +18,7 @@ import venue.core.page.PageSettings;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.property.Settable;
+import venue.core.section.ColumnSettings;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
@@ -28,18 +29,21 @@ import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
 
 /**
- * Sets one declared property: of an element, of a section, of a page (its settings, its kind's fields, its template's
+ * Sets one declared property: of an element, of a column, of a section, of a page (its settings, its kind's fields, its template's
  * options), of a template's frame, of a kind, of a theme, or a fact of the site.
  *
+ * @param column the id of the column, where it is one that is set; absent for an element
  * @param value absent to reset to what is inherited
  */
 @JsonTypeName("set-value")
 record SetValue(
         String item,
         @Nullable String section,
+        @Nullable String column,
         @Nullable String element,
         String key,
-        @Nullable Value value) implements ValueCommand, WritesIn {
+        @Nullable Value value)
+        implements ValueCommand, WritesIn {
 
     /** Some kinds of element are the managers' own, and so is whatever differs from the theme. */
     @Override
@@ -96,6 +100,16 @@ record SetValue(
 
     private Change onSection(Edition edition, Sectioned target, String sectionId) {
         Section at = target.body().require(sectionId).section();
+        if (column != null) {
+            Property setting = PropertyCheck.require(ColumnSettings.all(), key, key);
+            if (at.columns().stream().noneMatch(c -> c.id().equals(column))) {
+                throw Refusal.unknown("column", column);
+            }
+            Value checked = checked(edition, setting);
+            return Change.of(
+                    lower(setting) + " of a column of " + at.name(),
+                    target.withBody(target.body().change(sectionId, s -> s.withColumn(column, key, checked))));
+        }
         if (element == null) {
             Property setting = PropertyCheck.require(SectionSettings.all(), key, key);
             Value checked = checked(edition, setting);

@@ -14,6 +14,10 @@ public sealed interface ValueCommand extends Command permits SetValue, SetValues
 
     static ValueCommand setValue(
             String item, @Nullable String section, @Nullable String element, String key, @Nullable Value value) {
-        return new SetValue(item, section, element, key, value);
+        return new SetValue(item, section, null, element, key, value);
+    }
+
+    static ValueCommand setColumnValue(String item, String section, String column, String key, @Nullable Value value) {
+        return new SetValue(item, section, column, null, key, value);
     }
 }
