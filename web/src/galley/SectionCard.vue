@@ -87,7 +87,8 @@ async function linkToIt() {
   notices.tell(`A link to it is ${galley.sheet.value?.address}#${anchor}.`, 'It has been copied.')
 }
 function mend() {
-  const { key, value } = props.own.hardToRead!.mend
+  const { column, key, value } = props.own.hardToRead!.mend
+  if (column) return void galley.setColumn(section.value.id, column, key, value as never)
   void galley.set(section.value.id, null, key, value as never)
   galley.leave()
 }

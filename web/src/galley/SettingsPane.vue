@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { PlacedSection, Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import ColumnSettings from './ColumnSettings.vue'
 import ColumnsInput from './ColumnsInput.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { asChoice } from './optionAnswers'
@@ -38,6 +39,12 @@ const groups = computed(() =>
   })),
 )
 
+const apart = computed(() =>
+  props.section.columns
+    .flatMap((c, i) => (Object.keys(c.settings ?? {}).length ? [`column ${i + 1}`] : []))
+    .join(', '),
+)
+
 function toggle(key: string) {
   const next = new Set(open.value)
   if (!next.delete(key)) next.add(key)
@@ -65,6 +72,13 @@ function toggle(key: string) {
           @leave="galley.leave()"
         />
       </div>
+    </div>
+    <div v-if="!within" class="group">
+      <button type="button" class="head" :aria-expanded="open.has('columns')" @click="toggle('columns')">
+        <span aria-hidden="true">{{ open.has('columns') ? '▾' : '▸' }}</span> One column apart
+        <span v-if="!open.has('columns') && apart" class="quiet">{{ apart }}</span>
+      </button>
+      <div v-if="open.has('columns')" class="inputs"><ColumnSettings :section="section" /></div>
     </div>
   </div>
 </template>

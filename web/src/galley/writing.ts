@@ -36,9 +36,14 @@ export function makeWriting(id: () => string, home: (section: string) => Home & 
     return site.give(command, at.item, writing.group)
   }
 
+  /** Sets a property of one column. */
+  function setColumn(section: string, column: string, key: string, value: Value | undefined) {
+    return write(section, (at) => ({ verb: 'set-value', ...at, column, key, value: value as never }))
+  }
+
   /** Writing somewhere has ended: what comes next is a step of its own. */
   function leave() {
     writing = { at: '', group: '' }
   }
-  return { give, write, set, leave }
+  return { give, write, set, setColumn, leave }
 }

@@ -5,6 +5,7 @@ import { get } from '@/api/client'
 import type { Command, MediaInfo, MediaStand } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import CutSheet from './CutSheet.vue'
+import { fontWords } from './fontWords'
 import FocalPoint from './FocalPoint.vue'
 import OtherWords from './OtherWords.vue'
 import ReplaceSheet from './ReplaceSheet.vue'
@@ -65,6 +66,7 @@ function askRemove() {
     <video v-else-if="media.sort === 'FILM'" :src="url" controls preload="metadata" />
     <audio v-else-if="media.sort === 'SOUND'" :src="url" controls preload="metadata" />
     <div v-else class="sort mono">{{ media.format }}</div>
+    <p v-if="media.font" class="label">{{ fontWords(media.font) }}</p>
     <div v-if="picture && media.format !== 'svg'" class="row-flex cut-row">
       <v-btn @click="cutting = true">{{ media.cut ? 'Cut otherwise…' : 'Cut…' }}</v-btn>
       <span v-if="media.cut" class="label">a part of the whole picture is shown</span>

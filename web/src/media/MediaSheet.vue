@@ -7,6 +7,7 @@ import { useNotices } from '@/edit/useNotices'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
 import { tooLarge } from './tooLarge'
 import { fold } from '@/words/fold'
+import { fontWords } from './fontWords'
 import { useMedia } from './useMedia'
 import { weight } from './weight'
 import { useSite } from '@/site/useSite'
@@ -14,6 +15,7 @@ import { useSite } from '@/site/useSite'
 const props = defineProps<{
   value: string
   files?: boolean
+  fonts?: boolean
   slotWords?: string
   least?: number
 }>()
@@ -26,14 +28,22 @@ const words = ref('')
 const all = computed(() => {
   const wanted = fold(words.value.trim())
   const holds = (m: MediaInfo) => fold(`${m.name} ${m.folder} ${m.alt ?? ''}`).includes(wanted)
-  return media.all.filter((m) => (props.files || m.sort === 'PICTURE') && holds(m))
+  const fits = (m: MediaInfo) => props.files || m.sort === (props.fonts ? 'FONT' : 'PICTURE')
+  return media.all.filter((m) => fits(m) && holds(m))
 })
 const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
 const decorative = ref(false)
 const busy = ref('')
+const FILES_HERE = 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.'
+const FONTS_HERE = 'Drop WOFF2 fonts here, or choose them. Up to 2 MB each; who made them must permit it.'
 const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
-const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt`
+const FILES = `${PICTURES},.pdf,.mp4,.webm,.mp3,.m4a,.ogg,.wav,.csv,.txt,.woff2`
+const title = computed(() =>
+  describing.value
+    ? `What does it show${inLanguage(language.value)}?`
+    : `Choose a ${props.fonts ? 'font' : props.files ? 'file' : 'picture'}`,
+)
 
 media.watchAll()
 
@@ -79,9 +89,7 @@ async function bring(files: FileList | null | undefined) {
 
 <template>
   <SheetDialog
-    :title="
-      describing ? `What does it show${inLanguage(language)}?` : files ? 'Choose a file' : 'Choose a picture'
-    "
+    :title="title"
     size="wide"
     @dragover.prevent
     @drop.prevent="bring($event.dataTransfer?.files)"
@@ -109,12 +117,12 @@ async function bring(files: FileList | null | undefined) {
       <label class="bring">
         <input
           type="file"
-          :accept="files ? FILES : PICTURES"
+          :accept="fonts ? '.woff2' : files ? FILES : PICTURES"
           multiple
           class="unseen"
           @change="bring(($event.target as HTMLInputElement).files)"
         />
-        {{ busy || 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.' }}
+        {{ busy || (fonts ? FONTS_HERE : FILES_HERE) }}
       </label>
       <input
         v-model="words"
@@ -124,6 +132,7 @@ async function bring(files: FileList | null | undefined) {
         aria-label="Find among the files"
       />
       <p v-if="words && !all.length" class="quiet">Nothing is called so.</p>
+      <p v-else-if="fonts && !all.length" class="quiet">There is no font of the site’s own yet.</p>
       <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
       <div class="all">
         <button v-for="m in all" :key="m.id" type="button" :class="{ on: m.id === value }" @click="choose(m)">
@@ -131,7 +140,7 @@ async function bring(files: FileList | null | undefined) {
           <span v-else class="sort mono">{{ m.format }}</span>
           <span class="cut">{{ m.name }}</span>
           <span class="label"
-            >{{ m.width ? `${m.width} × ${m.height}` : weight(m.bytes) }} ·
+            >{{ m.width ? `${m.width} × ${m.height}` : m.font ? fontWords(m.font) : weight(m.bytes) }} ·
             {{ m.uses.length ? `on ${m.uses.length}` : 'not used' }}</span
           >
           <span v-if="least && m.format !== 'svg' && m.width && m.width < least" class="label should"

@@ -4,6 +4,8 @@ import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
 
+type Choice = Asked['property']['choices'][number]
+
 /** One of several: of the property's own choices, or of the site's kinds. */
 const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
@@ -11,8 +13,17 @@ const site = useSite()
 const choices = computed(() =>
   props.property.type === 'KIND'
     ? (site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name }))
-    : props.property.choices.map((c) => ({ value: c.value, title: c.label })),
+    : props.property.choices
+        .filter(isThere)
+        .map((c) => ({ value: c.value, title: tone(c)?.label ?? c.label })),
 )
+/** Tones of the look's own go by their names; those that it has not are offered to nobody. */
+const OWN = ['first', 'second', 'third', 'fourth']
+const tones = computed(() => props.property.choices.some((c) => c.value === 'tinted'))
+const tone = (c: Choice) =>
+  tones.value && OWN.includes(c.value) ? site.catalog?.tones.find((t) => t.key === c.value) : undefined
+const isThere = (c: Choice) =>
+  !tones.value || !OWN.includes(c.value) || c.value === props.value || tone(c) !== undefined
 </script>
 
 <template>

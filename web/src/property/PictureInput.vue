@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import MediaSheet from '@/media/MediaSheet.vue'
+import { fontWords } from '@/media/fontWords'
 import { useMedia } from '@/media/useMedia'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
 import { useSite } from '@/site/useSite'
@@ -14,6 +15,8 @@ const site = useSite()
 const id = computed(() => textOf(props.value))
 const prompt = computed(() => promptOf(props.value))
 const file = computed(() => props.property.type === 'FILE')
+const font = computed(() => props.property.type === 'FONT')
+const asks = computed(() => `Choose a ${font.value ? 'font' : file.value ? 'file' : 'picture'}`)
 /** How wide a picture should be to look sharp here, in pixels. */
 const least = computed(() => {
   const slot = props.property.slot
@@ -52,7 +55,8 @@ function take(chosen: string | null) {
       :alt="media.alt ?? ''"
     />
     <span class="said">
-      <span>{{ media ? media.name : prompt || (file ? 'Choose a file' : 'Choose a picture') }}</span>
+      <span>{{ media ? media.name : prompt || asks }}</span>
+      <span v-if="media?.font" class="label">{{ fontWords(media.font) }}</span>
       <span v-if="small" class="should label"
         >◇ {{ media?.width }} px wide; it will look soft where {{ least }} are shown</span
       >
@@ -64,6 +68,7 @@ function take(chosen: string | null) {
     v-if="choosing"
     :value="id"
     :files="file"
+    :fonts="font"
     :slot-words="slotWords"
     :least="least"
     @take="take"

@@ -16,6 +16,7 @@ const INPUTS: Record<string, Component> = {
   RICH: RichInput,
   PICTURE: PictureInput,
   FILE: PictureInput,
+  FONT: PictureInput,
   LINK: LinkInput,
   PAGE: PageInput,
   MANY: ManyInput,

@@ -5,7 +5,7 @@ import { useSite } from './useSite'
 export function useSiteType() {
   const site = useSite()
   return computed(() => ({
-    '--site-heading': `var(--f-${site.catalog?.type.headingFont})`,
-    '--site-body': `var(--f-${site.catalog?.type.bodyFont})`,
+    '--site-heading': `var(--f-${site.catalog?.type.headingFont}, serif)`,
+    '--site-body': `var(--f-${site.catalog?.type.bodyFont}, serif)`,
   }))
 }

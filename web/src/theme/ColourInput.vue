@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import type { Property } from '@/api/types'
 import { useTyping } from '@/edit/useTyping'
+import { useTrial } from './useTrial'
 
 const props = defineProps<{ property: Property; /** Empty where it is made of others. */ value: string }>()
 const emit = defineEmits<{ change: [value: string] }>()
-const { typed, write } = useTyping(
+const trial = useTrial()
+const typing = useTyping(
   () => props.value,
   (hex) => emit('change', hex.toUpperCase()),
 )
+const { typed } = typing
+function write(hex: string) {
+  trial.value = { key: props.property.key, value: hex }
+  typing.write(hex)
+}
 
 function read(event: Event) {
   const text = (event.target as HTMLInputElement).value.trim()

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { onMounted, ref, watch } from 'vue'
 import { get } from '@/api/client'
-import type { ThemeDetail } from '@/api/types'
+import type { Style, ThemeDetail, Tried } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 import { partAt } from './partAt'
+import type { Trial } from './useTrial'
 
 /** A page of every sort, live and at one scale: wide, and narrow beside it; all of them go down together. */
-const props = defineProps<{ theme: ThemeDetail; before: boolean }>()
+const props = defineProps<{ theme: ThemeDetail; before: boolean; trial: Trial | null }>()
 const emit = defineEmits<{ part: [key: string] }>()
 const WIDE = 1200
 const NARROW = 375
@@ -31,18 +32,40 @@ function point(event: MouseEvent, key: string, wide: number) {
   frames.get(key)?.send({ type: 'blocks' })
 }
 
-/** The look comes before the markup, so that a colour is seen as soon as it is chosen; then page after page is drawn anew. */
-let worn = ''
+/** What is only being tried is asked for by itself, the latest alone: it is seen while it is still being chosen. */
+let trying = false
+let tried = false
+let worn: Style | null = null
+async function tryOut() {
+  if (trying || !props.trial || props.before) return
+  trying = true
+  const asked = props.trial
+  const answer = await get<Tried>(`/sites/${site.id}/theme/trial?${new URLSearchParams({ ...asked })}`)
+  trying = false
+  if (answer.ok) tell({ type: 'style', tokens: answer.value.tokens })
+  tried = true
+  if (props.trial !== asked) void tryOut()
+}
+watch(() => props.trial, tryOut)
+
+/** The look comes before the markup; where no more than colours and numbers are new in it, that is all. */
 let turn = 0
 watch(
   () => site.step,
   async () => {
     if (props.before) return
     const mine = ++turn
-    const answer = await get<{ css: string }>(`/sites/${site.id}/theme/style`)
-    if (answer.ok && answer.value.css !== worn) {
-      worn = answer.value.css
-      tell({ type: 'style', css: worn })
+    const answer = await get<Style>(`/sites/${site.id}/theme/style`)
+    if (mine !== turn) return
+    if (answer.ok) {
+      const was = worn
+      worn = answer.value
+      const { css, tokens } = worn
+      const alone = was?.rules === worn.rules && was.revision !== worn.revision
+      if (tried || was?.revision !== worn.revision)
+        tell(alone ? { type: 'style', tokens } : { type: 'style', css, tokens })
+      tried = false
+      if (alone) return
     }
     for (const frame of [...frames.values()]) {
       if (mine !== turn) return
@@ -50,6 +73,10 @@ watch(
     }
   },
 )
+onMounted(async () => {
+  const answer = await get<Style>(`/sites/${site.id}/theme/style`)
+  if (answer.ok) worn ??= answer.value
+})
 </script>
 
 <template>

@@ -18,6 +18,17 @@ const { typed, write } = useTyping(
     of.value = hex
   },
 )
+/** The colours by which the logo is known; nothing where there is no logo, or no colour in it. */
+const logo = ref<string[]>([])
+watch(open, async () => {
+  const answer = open.value ? await get<string[]>(`/sites/${site.id}/theme/logo-colours`) : null
+  if (answer?.ok) logo.value = answer.value
+})
+function ofLogo() {
+  const [first, second] = logo.value
+  of.value = first ?? of.value
+  and.value = second ?? ''
+}
 let asked = 0
 watch([of, and, open], async () => {
   if (!open.value) return
@@ -61,6 +72,9 @@ function take(palette: Palette) {
         {{ and ? 'without the second' : 'and another for the deep surface' }}
       </button>
     </div>
+    <button v-if="logo.length" type="button" class="textlink" @click="ofLogo">
+      <i v-for="c in logo" :key="c" class="dot" :style="{ background: c }" /> of the logo’s colours
+    </button>
     <button v-for="p in palettes" :key="p.name" type="button" class="made" @click="take(p)">
       <span class="swatches"
         ><i v-for="(c, key) in p.settings" :key="key" :style="{ background: String(c) }" /></span
@@ -98,6 +112,12 @@ input[type='color'] {
 }
 .made:hover {
   border-color: var(--ink);
+}
+.dot {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  border: 1px solid var(--line);
 }
 .swatches {
   display: flex;

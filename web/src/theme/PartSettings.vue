@@ -4,7 +4,7 @@ import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
 import { held } from '@/property/values'
 import { useSite } from '@/site/useSite'
-import { counted } from '@/words/counted'
+import ContrastPairs from './ContrastPairs.vue'
 import EverywhereList from './EverywhereList.vue'
 import PaletteMaker from './PaletteMaker.vue'
 import SettingRow from './SettingRow.vue'
@@ -18,7 +18,10 @@ const accent = computed(() => {
   const p = props.part.settings.find((s) => s.key === 'colourAccent')
   return p ? String(held(p, props.theme.settings)) : ''
 })
-const failing = computed(() => props.theme.contrast.filter((c) => c.ratio < c.needed))
+/** What is wrong with words on what this part puts behind them. */
+const hard = computed(() =>
+  props.theme.hardToRead.filter((h) => props.part.settings.some((p) => p.key === h.mend.key)),
+)
 
 function set(item: string, key: string, value: Value | undefined) {
   group ||= freshId()
@@ -48,28 +51,16 @@ function set(item: string, key: string, value: Value | undefined) {
       @change="(v) => set(theme.id, p.key, v)"
       @leave="group = ''"
     />
+    <p v-for="h in hard" :key="h.mend.key" class="note-box">
+      <b class="should">◇</b> {{ h.says }}
+      <button type="button" class="textlink" @click="set(theme.id, h.mend.key, h.mend.value as Value)">
+        {{ h.mend.label }}
+      </button>
+    </p>
     <EverywhereList v-if="part.key === 'footer'" :sections="theme.everywhere" />
     <template v-if="part.key === 'palette'">
       <PaletteMaker :theme="theme" :accent="accent" />
-      <div v-for="c in failing" :key="c.label" class="note-box">
-        <b class="should">◇ {{ c.ratio.toFixed(1) }} : 1</b> {{ c.label }}. Asked: {{ c.needed }}.
-        <button type="button" class="textlink" @click="set(theme.id, c.setting, c.nearest)">
-          Take {{ c.nearest }}
-        </button>
-      </div>
-      <p v-if="!failing.length" class="label">
-        All {{ theme.contrast.length }} pairs of words and ground pass WCAG AA.
-      </p>
-      <span class="label">Tones, as sections wear them</span>
-      <div class="tones">
-        <div
-          v-for="t in site.catalog?.tones ?? []"
-          :key="t.key"
-          :style="{ background: t.ground, color: t.words }"
-        >
-          {{ t.label }}<br />{{ counted(theme.tones[t.key] ?? 0, 'section') }}
-        </div>
-      </div>
+      <ContrastPairs :theme="theme" @take="(key, value) => set(theme.id, key, value)" />
     </template>
   </div>
 </template>
@@ -89,17 +80,5 @@ function set(item: string, key: string, value: Value | undefined) {
 }
 .owner:not(:first-child) {
   margin-top: 8px;
-}
-.tones {
-  display: grid;
-  grid-template-columns: repeat(2, 1fr);
-  gap: 6px;
-}
-.tones > div {
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  padding: 4px 7px;
-  font-size: 12px;
-  line-height: 16px;
 }
 </style>

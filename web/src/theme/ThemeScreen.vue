@@ -13,8 +13,10 @@ import DifferingSheet from './DifferingSheet.vue'
 import LookCompare from './LookCompare.vue'
 import LookMenu from './LookMenu.vue'
 import PageDrawing from './PageDrawing.vue'
+import { provideTrial } from './useTrial'
 
 const session = useSession()
+const trial = provideTrial()
 const differing = ref(false)
 const { value: theme } = useItem<ThemeDetail>(
   () => 'theme',
@@ -80,7 +82,7 @@ useEventListener(window, 'keyup', holdB(false))
       </div>
       <div class="table">
         <LookCompare v-if="comparing" v-model:others="others" :theme="theme" />
-        <ContactSheet v-else :theme="theme" :before="before" @part="(key) => (open = key)" />
+        <ContactSheet v-else :theme="theme" :before="before" :trial="trial" @part="(key) => (open = key)" />
       </div>
     </div>
     <DifferingSheet v-if="differing" :theme="theme" @close="differing = false" />

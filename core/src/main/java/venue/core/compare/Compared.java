@@ -42,6 +42,7 @@ public final class Compared {
             PropertyType.LINK,
             PropertyType.PICTURE,
             PropertyType.FILE,
+            PropertyType.FONT,
             PropertyType.PAGE,
             PropertyType.KIND,
             PropertyType.MENU,

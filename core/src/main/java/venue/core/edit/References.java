@@ -3,6 +3,7 @@ package venue.core.edit;
 import java.util.List;
 import java.util.Map;
 import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
@@ -37,11 +38,19 @@ public final class References {
     private static void require(Edition edition, Property property, String text) {
         switch (property.type()) {
             case PICTURE, FILE -> edition.require(Media.class, text);
+            case FONT -> requireFont(edition.require(Media.class, text));
             case PAGE -> edition.require(Page.class, text);
             case KIND -> edition.require(Kind.class, text);
             case MENU -> edition.require(Menu.class, text);
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
+        }
+    }
+
+    private static void requireFont(Media file) {
+        if (file.font() == null) {
+            throw Refusal.badInput(
+                    "no-font", "value", "“" + file.name() + "” is no font.", "Choose or upload a WOFF2 file.");
         }
     }
 }

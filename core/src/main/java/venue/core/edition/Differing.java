@@ -1,12 +1,15 @@
 package venue.core.edition;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import venue.core.page.Page;
+import venue.core.page.PageSettings;
 import venue.core.property.Property;
+import venue.core.property.PropertyType;
 import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
@@ -19,6 +22,14 @@ public final class Differing {
 
     /** Begins the ids of looks that are one page's own. */
     private static final String OF_PAGE = "page.";
+
+    /** Settings of pages that may name something: their own, and those in which they differ. */
+    public static final List<Property> NAMING = Stream.concat(
+                    PageSettings.all().stream(),
+                    ThemeSettings.all().stream()
+                            .filter(p -> p.type() == PropertyType.PICTURE || p.type() == PropertyType.FONT)
+                            .map(p -> p.keyed(PREFIX + p.key())))
+            .toList();
 
     private Differing() {}
 

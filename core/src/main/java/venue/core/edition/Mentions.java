@@ -35,7 +35,7 @@ final class Mentions {
                 }
             }
             case LINK -> Link.find(text).ifPresent(links::add);
-            case PICTURE, FILE -> media.add(text);
+            case PICTURE, FILE, FONT -> media.add(text);
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
             default -> {}

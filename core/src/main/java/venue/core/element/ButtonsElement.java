@@ -7,6 +7,7 @@ import static venue.core.property.Property.of;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.property.PropertyType;
+import venue.core.theme.Tone;
 
 /** A row of buttons that lead somewhere. */
 final class ButtonsElement extends DeclaredKind {
@@ -22,14 +23,7 @@ final class ButtonsElement extends DeclaredKind {
                         of("label", "Label", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK),
                         choice("weight", "Weight", "plain=Plain", "strong=Strong"),
-                        choice(
-                                "tone",
-                                "Tone",
-                                "theme=As the look has it",
-                                "plain=Plain",
-                                "tinted=Tinted",
-                                "deep=Deep",
-                                "accent=Accent"),
+                        choice("tone", "Tone", Tone.choicesAnd("theme=As the look has it")),
                         choice(
                                 "corners",
                                 "Corners",

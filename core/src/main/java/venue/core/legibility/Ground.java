@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import venue.core.edition.Edition;
-import venue.core.media.Media;
 import venue.core.property.Property;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
@@ -15,6 +14,7 @@ import venue.core.theme.Colour;
 import venue.core.theme.Look;
 import venue.core.theme.Tone;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** What lies behind a section's words. */
 final class Ground {
@@ -39,7 +39,7 @@ final class Ground {
     }
 
     String name() {
-        return back.equals("picture") ? "the picture" : back.equals("gradient") ? "the gradient" : "this colour";
+        return isPictured() ? "the picture" : back.equals("gradient") ? "the gradient" : "this colour";
     }
 
     Tone tone() {
@@ -47,14 +47,11 @@ final class Ground {
     }
 
     int veil() {
-        return back.equals("picture") ? Integer.parseInt(text("veil")) : 0;
+        return isPictured() ? Integer.parseInt(text("veil")) : 0;
     }
 
     private Tone tone(String key) {
-        return Tone.of(theme).stream()
-                .filter(t -> t.key().equals(key))
-                .findFirst()
-                .orElseThrow();
+        return Tone.of(theme, key);
     }
 
     private List<Colour> colours(Edition edition) {
@@ -65,12 +62,26 @@ final class Ground {
                         .filter(k -> !text(k).equals("own"))
                         .map(this::role)
                         .toList();
-            case "picture" ->
-                edition.media(text("picture")).map(Media::shades).orElse(List.of()).stream()
-                        .map(Colour::of)
-                        .toList();
+            case "picture" -> shades(edition, Stream.of(text("picture")));
+            case "turns" ->
+                shades(
+                        edition,
+                        section.settings().get("turns") instanceof Value.Many many
+                                ? many.groups().stream().map(g -> Values.text(g, "picture"))
+                                : Stream.empty());
             default -> List.of();
         };
+    }
+
+    private static List<Colour> shades(Edition edition, Stream<String> pictures) {
+        return pictures.flatMap(id -> edition.media(id).stream())
+                .flatMap(m -> m.shades().stream())
+                .map(Colour::of)
+                .toList();
+    }
+
+    private boolean isPictured() {
+        return back.equals("picture") || back.equals("turns");
     }
 
     private Colour role(String key) {
@@ -92,7 +103,7 @@ final class Ground {
     }
 
     Optional<Legibility.Remedy> mend() {
-        return back.equals("picture") ? denser().or(this::otherTone) : otherTone();
+        return isPictured() ? denser().or(this::otherTone) : otherTone();
     }
 
     private Optional<Legibility.Remedy> denser() {

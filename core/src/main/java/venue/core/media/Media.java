@@ -25,6 +25,7 @@ import venue.core.item.Item;
  * @param focalX the point that stays in sight when it is cropped, in percent from the left
  * @param focalY the same, from the top
  * @param cut what it was cut from; absent while it is whole
+ * @param font what it says of itself, where it is one; else absent
  * @param shades its darkest and lightest colours of any size, as #RRGGBB; empty when not known
  */
 public record Media(
@@ -43,7 +44,8 @@ public record Media(
         int focalX,
         int focalY,
         List<String> shades,
-        @Nullable Cut cut)
+        @Nullable Cut cut,
+        @Nullable Font font)
         implements Item {
 
     private static final int MIDDLE = 50;
@@ -57,6 +59,7 @@ public record Media(
         PICTURE,
         FILM,
         SOUND,
+        FONT,
         DOCUMENT
     }
 
@@ -89,13 +92,15 @@ public record Media(
             List<Integer> widths) {
         return new Media(
                 id, name, file, format, "", bytes, width, height, widths, null, Map.of(), false, MIDDLE, MIDDLE,
-                List.of(), null);
+                List.of(), null, null);
     }
 
     public Sort sort() {
         return PICTURES.contains(format)
                 ? Sort.PICTURE
-                : FILMS.contains(format) ? Sort.FILM : SOUNDS.contains(format) ? Sort.SOUND : Sort.DOCUMENT;
+                : FILMS.contains(format)
+                        ? Sort.FILM
+                        : SOUNDS.contains(format) ? Sort.SOUND : font != null ? Sort.FONT : Sort.DOCUMENT;
     }
 
     /** Whether files of a format are played: films and sounds. */
@@ -201,6 +206,10 @@ public record Media(
         });
     }
 
+    public Media withFont(Font itself) {
+        return but(d -> d.font = itself);
+    }
+
     public Media withCut(@Nullable Cut from) {
         return but(d -> d.cut = from);
     }
@@ -216,6 +225,7 @@ public record Media(
             d.widths = other.widths;
             d.shades = other.shades;
             d.cut = other.cut;
+            d.font = other.font;
         });
     }
 
@@ -242,7 +252,8 @@ public record Media(
                 d.focalX,
                 d.focalY,
                 d.shades,
-                d.cut);
+                d.cut,
+                d.font);
     }
 
     private static final class Draft {
@@ -262,6 +273,7 @@ public record Media(
         private int focalY;
         private List<String> shades;
         private @Nullable Cut cut;
+        private @Nullable Font font;
 
         private Draft(Media media) {
             id = media.id;
@@ -280,6 +292,7 @@ public record Media(
             focalY = media.focalY;
             shades = media.shades;
             cut = media.cut;
+            font = media.font;
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import venue.core.edition.Differing;
 import venue.core.element.Elements;
 import venue.core.entry.Entry;
 import venue.core.item.Item;
@@ -18,7 +19,6 @@ import venue.core.media.Media;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
-import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.property.Naming;
 import venue.core.property.Property;
@@ -110,7 +110,7 @@ final class Walk {
                 zones(p.zones()),
                 sections(p.shelf()),
                 fields(p.kind(), p.fields()),
-                named(PageSettings.all(), p.settings()),
+                named(Differing.NAMING, p.settings()),
                 p.withdrawn(),
                 p.taken() == null ? null : refs.past(p.taken()));
     }

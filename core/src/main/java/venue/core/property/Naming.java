@@ -22,6 +22,7 @@ public final class Naming {
             PropertyType.LINK,
             PropertyType.PICTURE,
             PropertyType.FILE,
+            PropertyType.FONT,
             PropertyType.PAGE,
             PropertyType.KIND,
             PropertyType.MENU,

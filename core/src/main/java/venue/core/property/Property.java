@@ -175,8 +175,17 @@ public record Property(
         return Optional.ofNullable(given != null ? given : fallback);
     }
 
+    /** The same under another key. */
+    public Property keyed(String other) {
+        return drafted(other, d -> {});
+    }
+
     private Property but(Consumer<Draft> change) {
-        Draft draft = new Draft(key, label, type);
+        return drafted(key, change);
+    }
+
+    private Property drafted(String itsKey, Consumer<Draft> change) {
+        Draft draft = new Draft(itsKey, label, type);
         draft.help = help;
         draft.fallback = fallback;
         draft.required = required;

@@ -17,6 +17,8 @@ public enum PropertyType {
     PICTURE,
     /** The id of a file of any sort. */
     FILE,
+    /** The id of a font file. */
+    FONT,
     LINK,
     /** A day, ISO 8601 (2026-11-27). */
     DATE,

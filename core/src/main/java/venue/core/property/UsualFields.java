@@ -8,6 +8,7 @@ public final class UsualFields {
     public static final String SUMMARY = "summary";
     public static final String PICTURE = "picture";
     public static final String DATE = "date";
+    public static final String PERSON = "person";
 
     /** Those that a listing shows in places of their own. */
     public static final Set<String> IN_LISTINGS = Set.of(SUMMARY, PICTURE, DATE);

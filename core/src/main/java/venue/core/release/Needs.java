@@ -5,16 +5,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.edition.PageFacts;
 import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.page.PageSettings;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.template.Template;
+import venue.core.theme.Look;
 
 /** What must come along with a change, so that the live site holds together. */
 final class Needs {
@@ -51,6 +52,9 @@ final class Needs {
         if (item instanceof SharedSection shared) {
             return missing(working.facts(shared));
         }
+        if (item instanceof Look look) {
+            return look.files().stream().filter(f -> live.find(f).isEmpty());
+        }
         if (item instanceof Site site) {
             List<String> needs = new ArrayList<>(List.of(site.look(), site.fallbackTemplate()));
             needs.addAll(site.foot());
@@ -67,7 +71,7 @@ final class Needs {
         Worn worn = working.worn(page);
         needs.add(worn.template().id());
         Stream<String> site = page.withdrawn() ? liveHome(page.id()) : Stream.empty();
-        PageFacts settings = PageFacts.of(List.of(), PageSettings.all(), page.settings());
+        PageFacts settings = PageFacts.of(List.of(), Differing.NAMING, page.settings());
         return Stream.of(
                         site,
                         needs.stream().filter(n -> live.find(n).isEmpty()),

@@ -36,12 +36,11 @@ final class Band {
                 ? scene.media(view.edition().words(page, UsualFields.PICTURE))
                 : Optional.empty();
         String tone = picture.isPresent() ? "deep" : scene.look().text("bandTone");
-        out.start("div", picture.isPresent() ? "band pictured v4 t-" + tone : "band t-" + tone);
-        picture.ifPresent(m -> {
-            out.start("div", "back");
-            Pictures.write(scene, m, "", Pictures.BAND, out);
-            out.end();
-        });
+        Optional<Media> themes = picture.isPresent() ? Optional.empty() : behind("picture");
+        boolean pictured = picture.isPresent() || themes.isPresent();
+        out.start("div", "band" + (pictured ? " pictured" : "") + " t-" + tone + ground(pictured));
+        picture.ifPresent(m -> back(m, "v4"));
+        themes.ifPresent(m -> back(m, "looks"));
         out.start("div", "in");
         breadcrumb();
         if (view.isMarked()) {
@@ -52,7 +51,45 @@ final class Band {
         out.end().end();
     }
 
+    /** The look's own picture, where its bands have such a background. */
+    private Optional<Media> behind(String back) {
+        Look theme = scene.look();
+        return theme.text("bandBack").equals(back)
+                ? scene.media(theme.text("bandPicture")).filter(Media::isPicture)
+                : Optional.empty();
+    }
+
+    private void back(Media picture, String veil) {
+        out.start("div", "back " + veil);
+        Pictures.write(scene, picture, "", Pictures.BAND, out);
+        out.end();
+    }
+
+    /** The classes of what lies behind the words where no picture does. */
+    private String ground(boolean pictured) {
+        Look theme = scene.look();
+        return switch (pictured ? "picture" : theme.text("bandBack")) {
+            case "gradient" -> " g gf-own gt-own";
+            case "texture" -> " tx tx-" + theme.text("bandTexture");
+            case "tile" ->
+                behind("tile")
+                        .map(m -> " tile " + SectionStyle.tile(scene.needs().rules(), m))
+                        .orElse("");
+            default -> "";
+        };
+    }
+
     private void beneath(Look theme) {
+        String person = theme.flag("bandPerson")
+                ? view.edition().kindOf(page).flatMap(k -> k.field(UsualFields.PERSON)).stream()
+                        .flatMap(f ->
+                                scene.field(page, UsualFields.PERSON).stream().map(v -> scene.inWords(f, v)))
+                        .findFirst()
+                        .orElse("")
+                : "";
+        if (!person.isBlank()) {
+            out.start("p", "under").text(person).end();
+        }
         String date = theme.flag("bandDate") ? scene.words(page, UsualFields.DATE) : "";
         if (!date.isBlank()) {
             out.start("p", "under").start("time").attr("datetime", date);

@@ -24,6 +24,9 @@ public final class Head {
     /** It opens what stands beneath a menu's lines when they are pointed at; without it their sign does. */
     public static final String MENU = "/-/menu.js";
 
+    /** It is awaited, so that a page which a visitor wants dark is never drawn light. */
+    public static final String SCHEME = "/-/scheme.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -64,6 +67,9 @@ public final class Head {
             openGraph(view, page, title, description, out);
         }
         styles(view, scene, out);
+        if (scene.look().flag("nightSwitch") && scene.look().flag("byNight")) {
+            out.start("script").attr("src", SCHEME).end();
+        }
         if (scene.needs().needsScript() && !view.isMarked()) {
             out.start("script").attr("src", SCRIPT).attr("defer").end();
         }
@@ -76,7 +82,8 @@ public final class Head {
     }
 
     private static void styles(View view, PageScene scene, HtmlWriter out) {
-        for (String font : StyleSheet.fonts(scene.look())) {
+        for (String font : StyleSheet.fonts(
+                scene.look(), view.edition()::media, scene.needs().leans())) {
             out.empty("link")
                     .attr("rel", "preload")
                     .attr("as", "font")
@@ -85,7 +92,7 @@ public final class Head {
                     .attr("href", font);
         }
         boolean usual = scene.look() == view.edition().theme();
-        StyleSheet style = usual ? view.style() : StyleSheet.of(scene.look());
+        StyleSheet style = usual ? view.style() : StyleSheet.of(scene.look(), view.edition()::media);
         out.empty("link").attr("rel", "stylesheet").attr("href", style.path());
         SiteIcon.of(view.edition())
                 .ifPresentOrElse(

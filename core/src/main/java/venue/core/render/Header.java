@@ -107,10 +107,15 @@ final class Header {
         Optional<String> act = words.isBlank()
                 ? Optional.empty()
                 : Link.find(Values.text(facts, "actLink")).flatMap(scene::href);
-        if (!social && act.isEmpty()) {
+        boolean switches = theme.flag("byNight") && theme.flag("nightSwitch");
+        if (!social && act.isEmpty() && !switches) {
             return;
         }
         out.start("div", "tools");
+        if (switches) {
+            out.start("button", "scheme").attr("type", "button").attr("hidden");
+            out.attr("aria-label", scene.say(Phrase.DARK)).text("◐").end();
+        }
         if (social) {
             SocialLinks.write(scene, out);
         }

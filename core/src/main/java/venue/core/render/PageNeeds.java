@@ -11,6 +11,7 @@ final class PageNeeds {
     private final PageRules rules = new PageRules();
     private final SortedSet<String> frames = new TreeSet<>();
     private boolean script;
+    private boolean leans;
 
     PageRules rules() {
         return rules;
@@ -24,6 +25,15 @@ final class PageNeeds {
 
     List<String> frames() {
         return List.copyOf(frames);
+    }
+
+    /** Words here lean, so that their letters are wanted before the page is drawn. */
+    void lean() {
+        leans = true;
+    }
+
+    boolean leans() {
+        return leans;
     }
 
     /** Something here is better with the small script of the public site, though it can be read without. */

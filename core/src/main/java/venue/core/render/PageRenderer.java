@@ -108,9 +108,9 @@ public final class PageRenderer {
 
     private static Rendered document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
-        out.start("body");
         TitleBand band = TitleBand.of(view.edition(), page, template);
         PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
+        out.start("body", stands(template, scene));
         scene.choosing(template.options());
         Shell shell = new Shell(view, page, scene, out);
         shell.top(template);
@@ -123,6 +123,15 @@ public final class PageRenderer {
         }
         close(view, out);
         return whole(view, page, scene, findable, out);
+    }
+
+    /** The class by which a page stands in the window otherwise than the look has it. */
+    private static String stands(Template template, PageScene scene) {
+        return switch (template.sheet()) {
+            case "look" -> "";
+            case "bare" -> "fr-bare " + scene.needs().rules().rule("", "--bare:" + template.sheetEdge() + "px");
+            default -> "fr-" + template.sheet();
+        };
     }
 
     private static void zones(View view, Page page, Template template, PageScene scene, HtmlWriter out) {

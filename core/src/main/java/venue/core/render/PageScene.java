@@ -160,6 +160,9 @@ final class PageScene implements Scene {
 
     @Override
     public SafeHtml rich(String html) {
+        if (html.contains("<em>") || html.contains("<i>") || html.contains("<blockquote")) {
+            needs.lean();
+        }
         return HtmlCleaner.forPage(html, this::href, headings.beneath());
     }
 

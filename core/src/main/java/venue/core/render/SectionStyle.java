@@ -3,6 +3,7 @@ package venue.core.render;
 import java.util.ArrayList;
 import java.util.List;
 import venue.core.element.Props;
+import venue.core.media.Media;
 import venue.core.section.Section;
 import venue.core.value.Value;
 
@@ -70,15 +71,17 @@ final class SectionStyle {
                 unlessUsual(classes, settings, "backTowards", "below", "g-");
             }
             case "texture" -> classes.add("tx tx-" + settings.text("texture"));
-            case "tile" ->
-                settings.media("tile").ifPresent(m -> {
-                    String tile = m.path(m.widths().get(0));
-                    classes.add("tile " + rules.rule("::before", "background:url(" + tile + ") 0 0/240px"));
-                });
+            case "tile" -> settings.media("tile").ifPresent(m -> classes.add("tile " + tile(rules, m)));
             default -> {
                 // the tone's own ground; a picture is an element of its own
             }
         }
+    }
+
+    /** The class by which a picture is repeated. */
+    static String tile(PageRules rules, Media picture) {
+        String file = picture.path(picture.widths().get(0));
+        return rules.rule("::before", "background:url(" + file + ") 0 0/240px");
     }
 
     private void exact(List<String> classes, Props settings) {

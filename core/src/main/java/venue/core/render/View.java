@@ -30,7 +30,7 @@ public record View(
                 now,
                 origin,
                 mode,
-                StyleSheet.of(edition.theme()),
+                StyleSheet.of(edition.theme(), edition::media),
                 SiteMark.of(edition.site().name(), edition.theme()),
                 Wrapping.NONE);
     }

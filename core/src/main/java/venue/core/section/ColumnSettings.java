@@ -6,20 +6,13 @@ import static venue.core.property.Property.of;
 import java.util.List;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.theme.Tone;
 
 /** The declared settings of one column apart from the others. */
 public final class ColumnSettings {
 
     private static final List<Property> ALL = List.of(
-            choice(
-                    "ground",
-                    "Background",
-                    "none=The section's own",
-                    "plain=Plain",
-                    "tinted=Tinted",
-                    "deep=Deep",
-                    "accent=Accent",
-                    "colour=A colour…"),
+            choice("ground", "Background", Tone.choicesAnd("none=The section's own", "colour=A colour…")),
             of("groundColour", "Colour", PropertyType.COLOUR)
                     .onlyWhen("ground=colour")
                     .help("The words keep the colours of the section's tone."),

@@ -12,6 +12,7 @@ import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
 import venue.core.theme.Texture;
+import venue.core.theme.Tone;
 
 /** The declared settings of a section, in the groups in which its card shows them. */
 public final class SectionSettings {
@@ -48,7 +49,7 @@ public final class SectionSettings {
 
     private static List<Property> ground() {
         return List.of(
-                choice("tone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
+                choice("tone", "Tone", Tone.choices("plain")),
                 choice(
                         "back",
                         "Background",

@@ -12,6 +12,7 @@ import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.property.PropertyType;
+import venue.core.theme.Tone;
 import venue.core.value.Value;
 import venue.core.value.Values;
 
@@ -31,13 +32,7 @@ public final class SiteIdentity {
                                     "Notices",
                                     of("words", "Message", PropertyType.WORDS).longest(160),
                                     of("link", "Leads to", PropertyType.LINK),
-                                    choice(
-                                            "tone",
-                                            "Tone",
-                                            "deep=Deep",
-                                            "accent=Accent",
-                                            "tinted=Tinted",
-                                            "plain=Plain"),
+                                    choice("tone", "Tone", Tone.choices("deep")),
                                     of("from", "Shown from", PropertyType.DATE),
                                     of("until", "Shown until", PropertyType.DATE)
                                             .help("Gone after this day."),

@@ -60,17 +60,16 @@ final class HardToRead extends DeclaredRule {
     }
 
     private Finding finding(Stand stand, Section section, Legibility found) {
-        Command mend = ValueCommand.setValue(
-                stand.item().id(),
-                section.id(),
-                null,
-                found.mend().key(),
-                found.mend().value());
+        Legibility.Remedy remedy = found.mend();
+        Command mend = remedy.column() == null
+                ? ValueCommand.setValue(stand.item().id(), section.id(), null, remedy.key(), remedy.value())
+                : ValueCommand.setColumnValue(
+                        stand.item().id(), section.id(), remedy.column(), remedy.key(), remedy.value());
         return Finding.of(
                         this,
                         stand.page(),
                         "In “" + section.name() + "”: " + found.says(),
-                        new Finding.Mend(found.mend().label(), mend))
+                        new Finding.Mend(remedy.label(), mend))
                 .at(stand.section(section.id()));
     }
 }

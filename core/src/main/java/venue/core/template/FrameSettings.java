@@ -1,6 +1,7 @@
 package venue.core.template;
 
 import static venue.core.property.Property.choice;
+import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 import static venue.core.property.PropertyType.YES_NO;
 
@@ -17,6 +18,16 @@ public final class FrameSettings {
             of("notice", "Notice strip", YES_NO).fallback(Value.of(true)),
             choice("band", "Title band", "words=With words", "picture=With the page's picture", "none=None"),
             of("footer", "Footer", YES_NO).fallback(Value.of(true)),
+            choice(
+                            "sheet",
+                            "The page stands",
+                            "look=As the look has it",
+                            "bare=Bare, at a distance from the window's edges",
+                            "edges=Without a container, from edge to edge",
+                            "boxed=On a sheet in the window's middle")
+                    .help(
+                            "Edge to edge its sections take the whole width; bare it has neither the look's border nor its sheet."),
+            number("sheetEdge", "Distance from the edges", 0, 96, 24, "px").onlyWhen("sheet=bare"),
             KindSettings.MAY_HOLD);
 
     private FrameSettings() {}

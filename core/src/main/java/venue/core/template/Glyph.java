@@ -40,8 +40,9 @@ public record Glyph(List<Mark> marks) {
             marks.add(new Mark(EDGE, bottom - 2, WIDE - 2 * EDGE, 2, Ink.WASH));
             bottom -= 3;
         }
-        double left = EDGE + 1.5;
-        double right = WIDE - EDGE - 1.5;
+        double inset = inset(template, marks);
+        double left = EDGE + inset;
+        double right = WIDE - EDGE - inset;
         if (!template.zones(ZoneRole.LEFT).isEmpty()) {
             side(template.zones(ZoneRole.LEFT), marks, left, top, bottom);
             left += 6.5;
@@ -52,6 +53,19 @@ public record Glyph(List<Mark> marks) {
         }
         body(template, marks, left, right, top, bottom);
         return new Glyph(List.copyOf(marks));
+    }
+
+    /** How far the words stand from the edges: a sheet has something around it, without a container they reach all the way. */
+    private static double inset(Template template, List<Mark> marks) {
+        if (template.sheet().equals("boxed")) {
+            marks.add(new Mark(0, 0, 1, HIGH, Ink.WASH));
+            marks.add(new Mark(WIDE - 1, 0, 1, HIGH, Ink.WASH));
+        }
+        return switch (template.sheet()) {
+            case "edges" -> 0;
+            case "bare" -> 3;
+            default -> 1.5;
+        };
     }
 
     /** A column beside the words, with what the template puts into it. */

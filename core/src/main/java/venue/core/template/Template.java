@@ -112,6 +112,16 @@ public record Template(
         return frameValue("band") instanceof Value.Text text ? text.text() : "words";
     }
 
+    /** How the page stands in the window: {@code look}, {@code bare}, {@code edges} or {@code boxed}. */
+    public String sheet() {
+        return frameValue("sheet") instanceof Value.Text text ? text.text() : "look";
+    }
+
+    /** The distance of a bare page from the window's edges, in pixels. */
+    public int sheetEdge() {
+        return frameValue("sheetEdge") instanceof Value.Num edge ? edge.number().intValue() : 0;
+    }
+
     public Optional<Zone> zone(String key) {
         return zones.stream().filter(z -> z.key().equals(key)).findFirst();
     }

@@ -20,6 +20,7 @@ public enum Phrase {
     PICTURE_BEFORE,
     PICTURE_AFTER,
     SHOW_MORE,
+    DARK,
     LEFT_COLUMN,
     SIDE_COLUMN,
     NOT_FOUND,

@@ -3,9 +3,13 @@ package venue.core.theme;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
+import static venue.core.property.PropertyType.PICTURE;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import java.util.stream.Stream;
+import venue.core.property.PictureSlot;
+import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 import venue.core.value.Value;
 
@@ -17,16 +21,59 @@ final class BandPart implements Part {
         return new PropertyGroup(
                 "band",
                 "Title band",
-                List.of(
-                        choice("bandTone", "Tone", "deep=Deep", "plain=Plain", "tinted=Tinted", "accent=Accent"),
-                        choice("bandHeight", "Height", "medium=Medium", "low=Low", "tall=Tall"),
-                        choice("bandAlign", "Stands", "start=At the left", "centre=In the middle"),
-                        number("bandSize", "Size of the title", 60, 140, 100, "%"),
-                        of("breadcrumb", "Breadcrumb", YES_NO).fallback(Value.of(true)),
-                        of("bandDate", "Date", YES_NO).fallback(Value.of(false)).help("Where the page's kind has one."),
-                        of("bandSummary", "Summary", YES_NO)
-                                .fallback(Value.of(false))
-                                .help("Where the page's kind has one.")));
+                Stream.of(ground(), title(), beneath()).flatMap(List::stream).toList());
+    }
+
+    private static List<Property> ground() {
+        return List.of(
+                choice("bandTone", "Tone", Tone.choices("deep")),
+                choice(
+                        "bandBack",
+                        "Background",
+                        "none=The tone's own",
+                        "gradient=Gradient",
+                        "texture=Texture",
+                        "tile=Texture of your own",
+                        "picture=Picture"),
+                choice("bandTexture", "Texture", Texture.choices()).onlyWhen("bandBack=texture"),
+                of("bandPicture", "Picture", PICTURE)
+                        .onlyWhen("bandBack=picture|tile")
+                        .help("A texture of your own is repeated at 240 pixels.")
+                        .wants(PictureSlot.wide(1600, "")),
+                number("bandVeil", "Veil over the picture", 0, 90, 50, "%")
+                        .onlyWhen("bandBack=picture")
+                        .help("How much of the tone's colour lies over the picture."));
+    }
+
+    private static List<Property> title() {
+        return List.of(
+                choice("bandHeight", "Height", "medium=Medium", "low=Low", "tall=Tall"),
+                choice("bandAlign", "Stands", "start=At the left", "centre=In the middle"),
+                number("bandSize", "Size of the title", 60, 140, 100, "%"),
+                choice(
+                        "bandWeight",
+                        "Weight of the title",
+                        "heading=As headings",
+                        "300=Light",
+                        "400=Regular",
+                        "600=Half bold",
+                        "800=Bold"),
+                choice(
+                        "bandCase",
+                        "Case of the title",
+                        "heading=As headings",
+                        "none=As written",
+                        "uppercase=Capitals"));
+    }
+
+    private static List<Property> beneath() {
+        return List.of(
+                of("breadcrumb", "Breadcrumb", YES_NO).fallback(Value.of(true)),
+                of("bandDate", "Date", YES_NO).fallback(Value.of(false)).help("Where the page's kind has one."),
+                of("bandPerson", "Person", YES_NO)
+                        .fallback(Value.of(false))
+                        .help("Where the page's kind has a field “person”."),
+                of("bandSummary", "Summary", YES_NO).fallback(Value.of(false)).help("Where the page's kind has one."));
     }
 
     @Override
@@ -39,5 +86,12 @@ final class BandPart implements Part {
                     default -> "9";
                 });
         root.set("band-size", Css.decimal(look.number("bandSize") / 100));
+        root.set("band-veil", Css.decimal(look.number("bandVeil") / 100));
+        root.set("band-weight", asHeadings(look.text("bandWeight"), "weight"));
+        root.set("band-case", asHeadings(look.text("bandCase"), "case"));
+    }
+
+    private static String asHeadings(String chosen, String what) {
+        return chosen.equals("heading") ? "var(--heading-" + what + ")" : chosen;
     }
 }

@@ -1,8 +1,11 @@
 package venue.core.theme;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 
 /** A type family that Venue serves itself, as variable WOFF2 files in two subsets. */
 enum FontFamily {
@@ -24,6 +27,8 @@ enum FontFamily {
     OSWALD("Oswald", "oswald", "Impact, sans-serif", "narrow poster sans", 200, 700),
     RED_HAT_MONO("Red Hat Mono", "red-hat-mono", "ui-monospace, monospace", "round typewriter", 300, 700),
     JETBRAINS_MONO("JetBrains Mono", "jetbrains-mono", "ui-monospace, monospace", "typewriter", 100, 800);
+
+    private static final Set<FontFamily> UPRIGHT_ALONE = EnumSet.of(BRICOLAGE, MANROPE, OSWALD, SPACE_GROTESK);
 
     private final String family;
     private final String file;
@@ -72,6 +77,11 @@ enum FontFamily {
         return List.of(file + "-latin-wght-normal.woff2", file + "-latin-ext-wght-normal.woff2");
     }
 
+    /** The file of its leaning letters; four families have none and are slanted. */
+    Optional<String> leaningFile() {
+        return UPRIGHT_ALONE.contains(this) ? Optional.empty() : Optional.of(file + "-latin-wght-italic.woff2");
+    }
+
     /** The file of the common Latin letters, which nearly every page needs. */
     String mainFile() {
         return files().get(0);
@@ -82,11 +92,13 @@ enum FontFamily {
                 + "U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD";
         String more = "U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,"
                 + "U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF";
-        return face(base + files().get(0), latin) + face(base + files().get(1), more);
+        return face(base + files().get(0), "normal", latin)
+                + face(base + files().get(1), "normal", more)
+                + leaningFile().map(f -> face(base + f, "italic", latin)).orElse("");
     }
 
-    private String face(String url, String range) {
-        return "@font-face{font-family:\"" + family + "\";font-style:normal;font-display:optional;font-weight:"
+    private String face(String url, String style, String range) {
+        return "@font-face{font-family:\"" + family + "\";font-style:" + style + ";font-display:optional;font-weight:"
                 + lightest + " " + heaviest + ";src:url(" + url + ") format(\"woff2\");unicode-range:" + range + "}";
     }
 }

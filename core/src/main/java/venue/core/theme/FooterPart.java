@@ -20,6 +20,6 @@ final class FooterPart implements Part {
                                 "columns=In columns",
                                 "line=On one line",
                                 "centred=Centred"),
-                        choice("footerTone", "Tone", "deep=Deep", "plain=Plain", "tinted=Tinted", "accent=Accent")));
+                        choice("footerTone", "Tone", Tone.choices("deep"))));
     }
 }

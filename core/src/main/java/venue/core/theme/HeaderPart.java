@@ -33,7 +33,7 @@ final class HeaderPart implements Part {
                         "boxed=In a box of its own",
                         "tabs=Name above a row of tabs",
                         "edges=From edge to edge"),
-                choice("headerTone", "Tone", "plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
+                choice("headerTone", "Tone", Tone.choices("plain")),
                 choice("headerStays", "When scrolling", "goes=Goes", "stays=Stays", "small=Stays, smaller"),
                 choice(
                                 "menuBeneath",

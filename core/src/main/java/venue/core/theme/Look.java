@@ -1,8 +1,11 @@
 package venue.core.theme;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import venue.core.property.Naming;
 import venue.core.property.Property;
 import venue.core.property.Settable;
 import venue.core.value.Value;
@@ -51,6 +54,13 @@ public record Look(String id, String name, Map<String, Value> settings) implemen
     /** A colour that is made of others unless somebody sets it. */
     Optional<Colour> own(String key) {
         return text(key).isEmpty() ? Optional.empty() : Optional.of(colour(key));
+    }
+
+    /** The ids of the site's files that it names. */
+    public List<String> files() {
+        List<String> ids = new ArrayList<>();
+        Naming.each(ThemeSettings.all(), settings, (property, id) -> ids.add(id));
+        return ids;
     }
 
     private @Nullable Value value(String key) {

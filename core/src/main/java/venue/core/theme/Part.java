@@ -11,7 +11,7 @@ interface Part {
     default void write(Look look, Css root) {}
 
     /** Rules that are there for some values only. */
-    default String rules(Look look) {
+    default String rules(Look look, Files files) {
         return "";
     }
 }

@@ -32,6 +32,7 @@ final class Rules {
             "widths",
             "menus",
             "apart",
+            "sheets",
             "visitor");
 
     /** The settings that decide an arrangement. */

@@ -1,17 +1,16 @@
 package venue.core.theme;
 
 import java.util.Collections;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.WeakHashMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import venue.core.item.Hash;
+import venue.core.media.Media;
 
 /**
  * The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share.
@@ -36,24 +35,32 @@ public record StyleSheet(String look, String css, String hash) {
 
     private static final String WHERE = "/-/style/";
 
-    /** Where fonts are served on every site. */
+    /** Where the fonts that ship are served on every site. */
     public static final String FONTS = "/-/fonts/";
 
-    /** Compiled once for each theme, for as long as somebody has that theme. */
-    private static final Map<Look, StyleSheet> COMPILED = Collections.synchronizedMap(new WeakHashMap<>());
-
-    /** The stylesheet of {@code theme}; equal settings give equal bytes. */
-    public static StyleSheet of(Look theme) {
-        return COMPILED.computeIfAbsent(theme, StyleSheet::compiled);
+    /** The fonts that a page in this look needs before it is drawn, and that of leaning letters where it has such. */
+    public static List<String> fonts(Look theme, Files files, boolean leaning) {
+        return Voice.needed(theme, files, leaning);
     }
 
-    private static StyleSheet compiled(Look theme) {
-        String css = faces(theme)
-                + root(theme)
-                + tones(theme)
+    /** Compiled once for each theme with the files that it names, for as long as somebody has that theme. */
+    private static final Map<Look, Map<Map<String, Media>, StyleSheet>> COMPILED =
+            Collections.synchronizedMap(new WeakHashMap<>());
+
+    /** The stylesheet of {@code theme}; equal settings and files give equal bytes. */
+    public static StyleSheet of(Look theme, Files files) {
+        Map<String, Media> named = new TreeMap<>();
+        theme.files().forEach(id -> files.find(id).ifPresent(file -> named.put(id, file)));
+        return COMPILED.computeIfAbsent(theme, t -> new ConcurrentHashMap<>())
+                .computeIfAbsent(named, n -> compiled(theme, id -> Optional.ofNullable(n.get(id))));
+    }
+
+    private static StyleSheet compiled(Look theme, Files files) {
+        String css = Voice.faces(theme, files)
+                + tokens(theme)
                 + Texture.rules()
                 + Rules.of(theme)
-                + ThemeSettings.PARTS.stream().map(p -> p.rules(theme)).collect(Collectors.joining());
+                + ThemeSettings.PARTS.stream().map(p -> p.rules(theme, files)).collect(Collectors.joining());
         return new StyleSheet(theme.id(), css, Hash.shortOf(css));
     }
 
@@ -69,29 +76,9 @@ public record StyleSheet(String look, String css, String hash) {
                 : Optional.empty();
     }
 
-    private static Set<FontFamily> families(Look theme) {
-        Set<FontFamily> used = new LinkedHashSet<>();
-        used.add(FontFamily.of(theme.text("headingFont")));
-        used.add(FontFamily.of(theme.text("bodyFont")));
-        used.add(FontFamily.of(theme.text("labelFont")));
-        return used;
-    }
-
-    private static String faces(Look theme) {
-        StringBuilder faces = new StringBuilder();
-        families(theme).forEach(f -> faces.append(f.face(FONTS)));
-        return faces.toString();
-    }
-
-    /**
-     * The fonts that a page in this look needs before it is drawn: one that comes later is not shown before the next page. Labels can
-     * wait where they have a font of their own.
-     */
-    public static List<String> fonts(Look theme) {
-        return Stream.of("headingFont", "bodyFont")
-                .map(f -> FONTS + FontFamily.of(theme.text(f)).mainFile())
-                .distinct()
-                .toList();
+    /** The custom properties alone: what a colour or a number of the look comes to. All else stays as it is. */
+    public static String tokens(Look theme) {
+        return root(theme) + tones(theme);
     }
 
     private static String root(Look theme) {
@@ -106,18 +93,37 @@ public record StyleSheet(String look, String css, String hash) {
             rule(css, tone);
         }
         if (theme.flag("byNight")) {
-            css.append("@media screen and (prefers-color-scheme:dark){:root{color-scheme:dark;");
-            css.append(colours(Tone.byNight(theme).get(0), PLAIN));
-            Css night = new Css();
-            Tone.byNight(theme)
-                    .forEach(t -> night.set(
-                            t.key().equals("plain") ? "r-page" : "r-tint",
-                            t.ground().hex()));
-            css.append(night.declarations()).append('}');
-            Tone.byNight(theme).forEach(t -> rule(css, t));
-            css.append(".name .on-light{display:none}.name .on-dark{display:block!important}}");
+            boolean switched = theme.flag("nightSwitch");
+            css.append("@media screen and (prefers-color-scheme:dark){");
+            night(css, theme, switched ? ":root:not([data-scheme=light])" : ":root");
+            css.append('}');
+            if (switched) {
+                css.append("@media screen{");
+                night(css, theme, ":root[data-scheme=dark]");
+                css.append('}');
+            }
         }
         return css.toString();
+    }
+
+    /** What is otherwise by night, beneath a root that a visitor's machine or choice makes one. */
+    private static void night(StringBuilder css, Look theme, String root) {
+        css.append(root)
+                .append("{color-scheme:dark;")
+                .append(colours(Tone.byNight(theme).get(0), PLAIN));
+        Css night = new Css();
+        Tone.byNight(theme)
+                .forEach(t -> night.set(
+                        t.key().equals("plain") ? "r-page" : "r-tint",
+                        t.ground().hex()));
+        css.append(night.declarations()).append('}');
+        for (Tone tone : Tone.byNight(theme)) {
+            String at = root + " .t-" + tone.key();
+            css.append(tone.key().equals("plain") ? root + " body," + at : at);
+            css.append('{').append(colours(tone, "")).append('}');
+        }
+        css.append(root).append(" .name .on-light{display:none}");
+        css.append(root).append(" .name .on-dark{display:block!important}");
     }
 
     private static void rule(StringBuilder css, Tone tone) {

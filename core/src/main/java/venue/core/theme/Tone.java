@@ -1,6 +1,8 @@
 package venue.core.theme;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
@@ -19,6 +21,14 @@ public record Tone(
         Colour line,
         Colour act,
         Colour onAct) {
+
+    /** The tones that a look may have of its own, by name. Where it has them not, what wears them is plain. */
+    static final List<String> OWN = List.of("First", "Second", "Third", "Fourth");
+
+    private static final List<String> CHOICES = Stream.concat(
+                    Stream.of("plain=Plain", "tinted=Tinted", "deep=Deep", "accent=Accent"),
+                    OWN.stream().map(n -> n.toLowerCase(Locale.ROOT) + "=" + n + " tone of your own"))
+            .toList();
 
     static final double ENOUGH = 4.5;
     /** A filled shape that stands out less than this from its ground is not seen as one. */
@@ -59,7 +69,7 @@ public record Tone(
         Colour page = theme.colour("colourPage");
         Colour words = theme.colour("colourWords");
         Colour accent = theme.colour("colourAccent");
-        return List.of(
+        Stream<Tone> usual = Stream.of(
                 onPaper(theme, "plain", "Plain", page, words),
                 onPaper(theme, "tinted", "Tinted", theme.colour("colourTint"), words),
                 tone(
@@ -70,6 +80,42 @@ public record Tone(
                         theme.own("colourOnDeep").orElse(page),
                         accent),
                 tone(theme, "accent", "Accent", accent, onAccent(theme), onAccent(theme)));
+        Stream<Tone> own =
+                OWN.stream().flatMap(n -> theme.own("tone" + n).map(ground -> own(theme, n, ground)).stream());
+        return Stream.concat(usual, own).toList();
+    }
+
+    /** The tone of that key as the theme has it; plain where it has none such. */
+    public static Tone of(Look theme, String key) {
+        List<Tone> all = of(theme);
+        return all.stream().filter(t -> t.key().equals(key)).findFirst().orElse(all.get(0));
+    }
+
+    /** As a choice takes them, that named {@code first} before the others. */
+    public static String[] choices(String first) {
+        return CHOICES.stream()
+                .sorted(Comparator.comparing(c -> !c.startsWith(first + "=")))
+                .toArray(String[]::new);
+    }
+
+    /** As a choice takes them, after an answer that is none of them and before others. */
+    public static String[] choicesAnd(String first, String... last) {
+        return Stream.of(Stream.of(first), CHOICES.stream(), Stream.of(last))
+                .flatMap(s -> s)
+                .toArray(String[]::new);
+    }
+
+    /** A tone of the look's own: what is not set of it is made of its ground, the palette's words or page, and the accent. */
+    private static Tone own(Look theme, String slot, Colour ground) {
+        String name = theme.text("tone" + slot + "Name");
+        Colour ink = theme.own("tone" + slot + "Words").orElse(better(theme, ground));
+        return tone(
+                theme,
+                slot.toLowerCase(Locale.ROOT),
+                name.isBlank() ? slot + " of your own" : name,
+                ground,
+                ink,
+                theme.own("tone" + slot + "Link").orElse(theme.colour("colourAccent")));
     }
 
     /** A tone that takes the roles which somebody has set, as far as they can be read on its ground. */
@@ -101,14 +147,14 @@ public record Tone(
 
     /** The colour that is set for it, else page colour or words colour, whichever stands better on the accent. */
     static Colour onAccent(Look theme) {
-        return theme.own("colourOnAccent").orElseGet(() -> better(theme));
+        return theme.own("colourOnAccent").orElseGet(() -> better(theme, theme.colour("colourAccent")));
     }
 
-    private static Colour better(Look theme) {
-        Colour accent = theme.colour("colourAccent");
+    /** Page colour or words colour, whichever stands better on a ground. */
+    static Colour better(Look theme, Colour ground) {
         Colour page = theme.colour("colourPage");
         Colour words = theme.colour("colourWords");
-        return page.contrast(accent) >= words.contrast(accent) ? page : words;
+        return page.contrast(ground) >= words.contrast(ground) ? page : words;
     }
 
     private static Tone tone(Look theme, String key, String label, Colour ground, Colour words, Colour link) {

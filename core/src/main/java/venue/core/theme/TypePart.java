@@ -4,6 +4,8 @@ import static venue.core.property.Property.choice;
 import static venue.core.property.Property.number;
 
 import java.util.List;
+import java.util.stream.Stream;
+import venue.core.property.Property;
 import venue.core.property.PropertyGroup;
 
 /** The three voices: headings, text, labels; and the sizes that they come in. */
@@ -19,29 +21,46 @@ final class TypePart implements Part {
     private static final double USUAL_SIZE = 16;
 
     private static final double THOUSAND = 1000;
+    private static final String EACH = "levels=each";
 
     @Override
     public PropertyGroup declared() {
         return new PropertyGroup(
                 "type",
                 "Type",
-                List.of(
-                        choice("headingFont", "Headings", FontFamily.choices(FontFamily.FRAUNCES)),
+                Stream.of(headings(), text(), labels(), levels())
+                        .flatMap(s -> s)
+                        .toList());
+    }
+
+    private static Stream<Property> headings() {
+        return Stream.concat(
+                Voice.declared("heading", "Headings", FontFamily.FRAUNCES, ""),
+                Stream.of(
                         number("headingWeight", "Heading weight", 200, 900, 600, "")
                                 .help("What the family has not is drawn in the nearest weight that it has."),
                         choice("headingCase", "Heading case", "as-written=As written", "upper=Capitals"),
                         number("headingHeight", "Line height of headings", 90, 150, 114, "%"),
                         number("headingSpacing", "Letter spacing of headings", -60, 200, -15, "‰")
-                                .help("In thousandths of the letters' size."),
-                        choice("bodyFont", "Text", FontFamily.choices(FontFamily.LITERATA)),
+                                .help("In thousandths of the letters' size.")));
+    }
+
+    private static Stream<Property> text() {
+        return Stream.concat(
+                Voice.declared("body", "Text", FontFamily.LITERATA, ""),
+                Stream.of(
                         number("bodySize", "Text size", 14, 24, 18, "px"),
                         number("bodyWeight", "Text weight", 300, 600, 400, ""),
                         number("lineHeight", "Line height", 120, 200, 160, "%"),
                         number("typeScale", "Step between sizes", 105, 160, 125, "%"),
                         number("titleSize", "Titles of pages and openings", 60, 140, 100, "%")
-                                .help("Of the size that the steps give them."),
-                        choice("labelFont", "Labels", FontFamily.choices(FontFamily.INSTRUMENT_SANS))
-                                .help("Menus, dates, captions, buttons."),
+                                .help("Of the size that the steps give them.")));
+    }
+
+    private static Stream<Property> labels() {
+        return Stream.concat(
+                Voice.declared("label", "Labels", FontFamily.INSTRUMENT_SANS, "Menus, dates, captions, buttons."),
+                Stream.of(
                         choice("labelCase", "Label case", "as-written=As written", "upper=Capitals"),
                         number("labelWeight", "Label weight", 400, 700, 500, ""),
                         choice(
@@ -53,11 +72,57 @@ final class TypePart implements Part {
                                 .help("Without a line they are told by colour and weight.")));
     }
 
+    private static Stream<Property> levels() {
+        return Stream.of(
+                choice(
+                        "levels",
+                        "Headings of sections",
+                        "one=All alike but for their size",
+                        "each=Each level of its own"),
+                weight("levelTwoWeight", "Second level: weight"),
+                casing("levelTwoCase", "Second level: case"),
+                size("levelTwoSize", "Second level: size"),
+                weight("levelThreeWeight", "Third level: weight"),
+                casing("levelThreeCase", "Third level: case"),
+                size("levelThreeSize", "Third level: size"),
+                weight("levelFourWeight", "Fourth level and below: weight"),
+                casing("levelFourCase", "Fourth level and below: case"),
+                size("levelFourSize", "Fourth level and below: size"));
+    }
+
+    private static Property weight(String key, String label) {
+        return number(key, label, 200, 900, 600, "").onlyWhen(EACH);
+    }
+
+    private static Property casing(String key, String label) {
+        return choice(key, label, "none=As written", "uppercase=Capitals").onlyWhen(EACH);
+    }
+
+    private static Property size(String key, String label) {
+        return number(key, label, 60, 160, 100, "%").onlyWhen(EACH).help("Of the size that the steps give it.");
+    }
+
+    /** Levels apart from the others; the size is a share of what a heading has where it stands. */
+    @Override
+    public String rules(Look look, Files files) {
+        return look.text("levels").equals("one")
+                ? ""
+                : level(look, "Two", "h2.h,h2")
+                        + level(look, "Three", "h3.h,h3")
+                        + level(look, "Four", "h4.h,h4,h5,h6");
+    }
+
+    private static String level(Look look, String name, String selector) {
+        String key = "level" + name;
+        return "main :is(" + selector + "){font-weight:" + Css.whole(look.number(key + "Weight")) + ";text-transform:"
+                + look.text(key + "Case") + ";--level:" + Css.decimal(look.number(key + "Size") / 100) + "}";
+    }
+
     @Override
     public void write(Look look, Css root) {
-        root.set("heading", FontFamily.of(look.text("headingFont")).css());
-        root.set("body", FontFamily.of(look.text("bodyFont")).css());
-        root.set("label", FontFamily.of(look.text("labelFont")).css());
+        for (String voice : List.of("heading", "body", "label")) {
+            root.set(voice, Voice.css(look, voice));
+        }
         root.set("heading-weight", Css.whole(look.number("headingWeight")));
         root.set("heading-case", Css.casing(look.text("headingCase")));
         root.set("heading-height", Css.decimal(look.number("headingHeight") / 100));

@@ -1,14 +1,17 @@
 package venue.core.tokens;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.property.Property;
 import venue.core.property.PropertyCheck;
 import venue.core.property.PropertyGroup;
+import venue.core.property.PropertyType;
 import venue.core.theme.Look;
 import venue.core.theme.ThemeSettings;
 import venue.core.value.Value;
@@ -33,6 +36,9 @@ public final class DesignTokens {
      */
     public record TokensRead(Map<String, Value> settings, List<String> unknown) {}
 
+    /** What names a file of one site would lead to nothing in another. */
+    private static final Set<PropertyType> OF_THE_SITE = EnumSet.of(PropertyType.PICTURE, PropertyType.FONT);
+
     private DesignTokens() {}
 
     /** The tokens of {@code look} as a tree of objects for JSON. */
@@ -43,6 +49,9 @@ public final class DesignTokens {
         for (PropertyGroup group : ThemeSettings.groups()) {
             Map<String, Object> tokens = new LinkedHashMap<>();
             for (Property setting : group.settings()) {
+                if (OF_THE_SITE.contains(setting.type())) {
+                    continue;
+                }
                 setting.in(look.settings()).ifPresent(value -> {
                     if (Token.isFor(setting)) {
                         tokens.put(setting.key(), Token.of(setting, value));

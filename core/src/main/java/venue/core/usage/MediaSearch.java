@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
-import venue.core.page.PageSettings;
 import venue.core.property.Choice;
 import venue.core.property.PictureSlot;
 import venue.core.property.Property;
@@ -26,7 +26,7 @@ record MediaSearch(Edition edition, String media, Sectioned item) {
     Stream<MediaStand> all() {
         List<MediaStand> found = new ArrayList<>();
         if (item instanceof Page page) {
-            in(PageSettings.all(), page.settings(), "", found);
+            in(Differing.NAMING, page.settings(), "", found);
             in(edition.kindOf(page).map(Kind::fields).orElse(List.of()), page.fields(), "", found);
         }
         item.body().all().forEach(s -> section(s, found));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.edition.PageFacts;
 import venue.core.entry.Entry;
@@ -14,12 +15,13 @@ import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.page.PageSettings;
 import venue.core.pattern.Pattern;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.site.SiteFacts;
 import venue.core.template.Template;
+import venue.core.theme.Look;
+import venue.core.theme.ThemeSettings;
 
 /** Where the files of a site are used: by the site itself, in pages and on their shelves, in templates, patterns and shared sections. */
 public final class MediaUse {
@@ -39,13 +41,15 @@ public final class MediaUse {
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
         edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.facts(e)));
+        edition.all(Look.class)
+                .forEach(l -> note(edition, l, all, PageFacts.of(List.of(), ThemeSettings.all(), l.settings())));
         Site site = edition.site();
         note(edition, site, all, PageFacts.of(List.of(), SiteFacts.all(), site.facts()));
         return all;
     }
 
     private static PageFacts aside(Page page) {
-        return PageFacts.of(page.shelf(), PageSettings.all(), page.settings());
+        return PageFacts.of(page.shelf(), Differing.NAMING, page.settings());
     }
 
     /** What is kept in fields that are off the form comes back with them. */

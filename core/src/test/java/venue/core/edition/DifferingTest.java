@@ -16,6 +16,7 @@ import venue.core.fault.Refusal;
 import venue.core.page.Page;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
+import venue.core.theme.Files;
 import venue.core.theme.StyleSheet;
 import venue.core.value.Value;
 
@@ -42,10 +43,10 @@ class DifferingTest {
         assertThat(page(site, "weaving").select(".band.t-accent")).hasSize(1);
         assertThat(page(site, "home").select(".band.t-accent")).isEmpty();
         assertThat(style(page(site, "home")))
-                .isEqualTo(StyleSheet.of(site.theme()).path());
+                .isEqualTo(StyleSheet.of(site.theme(), Files.NONE).path());
         String own = style(page(site, "weaving"));
         StyleSheet served = Differing.find(site, StyleSheet.lookAt(own).orElseThrow())
-                .map(StyleSheet::of)
+                .map(l -> StyleSheet.of(l, Files.NONE))
                 .orElseThrow();
         assertThat(served.path()).as("its stylesheet is found by its address").isEqualTo(own);
         assertThat(served.css()).containsIgnoringCase("#2F6F4F");

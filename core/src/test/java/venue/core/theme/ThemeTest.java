@@ -73,18 +73,20 @@ class ThemeTest {
     @Test
     void oneStylesheetPerThemeKnownByItsHash() {
         Look dusk = ReadySite.look("dusk");
-        assertThat(StyleSheet.of(dusk).path())
-                .isEqualTo(StyleSheet.of(ReadySite.look("dusk")).path());
+        assertThat(StyleSheet.of(dusk, Files.NONE).path())
+                .isEqualTo(StyleSheet.of(ReadySite.look("dusk"), Files.NONE).path());
         Look other = dusk.with("headingFont", Value.of("bitter"));
-        assertThat(StyleSheet.of(other).path()).isNotEqualTo(StyleSheet.of(dusk).path());
-        assertThat(StyleSheet.of(other).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");
+        assertThat(StyleSheet.of(other, Files.NONE).path())
+                .isNotEqualTo(StyleSheet.of(dusk, Files.NONE).path());
+        assertThat(StyleSheet.of(other, Files.NONE).css()).contains("\"Bitter\"", "bitter-latin-wght-normal.woff2");
     }
 
     @Test
     void onlyALookThatIsSetToFollowsTheVisitorsDarkSetting() {
         Look dusk = ReadySite.look("dusk");
-        assertThat(StyleSheet.of(dusk).css()).doesNotContain("prefers-color-scheme");
-        assertThat(StyleSheet.of(dusk.with("byNight", Value.of(true))).css())
+        assertThat(StyleSheet.of(dusk, Files.NONE).css()).doesNotContain("prefers-color-scheme");
+        assertThat(StyleSheet.of(dusk.with("byNight", Value.of(true)), Files.NONE)
+                        .css())
                 .contains("@media screen and (prefers-color-scheme:dark){:root{color-scheme:dark;")
                 .contains(StyleSheet.colours(Tone.byNight(dusk).get(0), "plain-"));
     }
@@ -96,7 +98,7 @@ class ThemeTest {
         int choices = 0;
         for (String setting : Rules.ARRANGED) {
             for (Choice choice : ThemeSettings.require(setting).choices()) {
-                String css = StyleSheet.of(dusk.with(setting, Value.of(choice.value())))
+                String css = StyleSheet.of(dusk.with(setting, Value.of(choice.value())), Files.NONE)
                         .css();
                 ByteArrayOutputStream packed = new ByteArrayOutputStream();
                 try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {

@@ -10,6 +10,7 @@ import venue.core.value.Value;
 record Catalog(
         List<ElementInfo> elements,
         List<PropertyGroup> sectionSettings,
+        List<Property> columnSettings,
         List<Property> pageSettings,
         List<TemplateInfo> templates,
         List<KindInfo> kinds,

@@ -7,6 +7,7 @@ import venue.core.edition.Edition;
 import venue.core.element.Elements;
 import venue.core.page.PageSettings;
 import venue.core.pattern.PatternGroups;
+import venue.core.section.ColumnSettings;
 import venue.core.section.SectionSettings;
 import venue.core.site.SiteFacts;
 import venue.core.theme.Tone;
@@ -25,6 +26,7 @@ class CatalogController {
         return new Catalog(
                 Elements.all().stream().map(ElementInfo::of).toList(),
                 SectionSettings.groups(),
+                ColumnSettings.all(),
                 PageSettings.all(),
                 TemplateInfo.all(edition),
                 KindInfo.all(edition, here.role()),

@@ -98,6 +98,7 @@ class SiteFiles {
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
             case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
             case Head.MENU -> own("server/live/menu.js", "text/javascript; charset=utf-8");
+            case Head.SCHEME -> own("server/live/scheme.js", "text/javascript; charset=utf-8");
             case Head.NOTICES -> own("server/live/notices.js", "text/javascript; charset=utf-8");
             case Head.SCRIPT -> own("server/live/page.js", "text/javascript; charset=utf-8");
             default ->
@@ -110,7 +111,7 @@ class SiteFiles {
     /** Pictures are shown where they stand; a document is handed over under its name, and never takes a page's place. */
     private static Reply kept(Stream<Edition> editions, String path, String name, byte[] bytes) {
         Reply file = Reply.file(FileTypes.of(name), bytes);
-        return file.type().startsWith("image/")
+        return file.type().startsWith("image/") || file.type().startsWith("font/")
                 ? file
                 : file.asDownload(nameOf(editions, path).orElse(name));
     }
@@ -124,8 +125,12 @@ class SiteFiles {
 
     /** A stylesheet of any look that is live or kept: its address names the look, and only that one is compiled. */
     private static @Nullable Reply style(Stream<Edition> editions, String path, String look) {
-        return editions.flatMap(e -> e.find(Look.class, look).or(() -> Differing.find(e, look)).stream())
-                .map(StyleSheet::of)
+        return editions.flatMap(
+                        e -> e
+                                .find(Look.class, look)
+                                .or(() -> Differing.find(e, look))
+                                .map(l -> StyleSheet.of(l, e::media))
+                                .stream())
                 .filter(s -> s.path().equals(path))
                 .findFirst()
                 .map(s -> Reply.text("text/css; charset=utf-8", s.css(), Reply.FOR_EVER))

@@ -21,6 +21,7 @@ import venue.core.edition.Edition;
 import venue.core.item.Hash;
 import venue.core.item.Item;
 import venue.core.media.Cut;
+import venue.core.media.Font;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.text.Letters;
@@ -71,6 +72,7 @@ class MediaController {
      * @param thumb path of a picture's smallest rendition on the here.site(), or empty
      * @param path path of the file on the site
      * @param cut the part of the whole that is shown; absent while it is whole
+     * @param font what it says of itself, where it is one
      * @param whole path of the whole picture, however it is cut
      */
     record MediaInfo(
@@ -91,6 +93,7 @@ class MediaController {
             String path,
             @Nullable Cut cut,
             String whole,
+            @Nullable Font font,
             List<Use> uses) {}
 
     @GetMapping
@@ -182,6 +185,7 @@ class MediaController {
                 media.path(),
                 media.cut(),
                 media.whole(),
+                media.font(),
                 uses);
     }
 

@@ -21,10 +21,15 @@ import tools.jackson.databind.json.JsonMapper;
 import venue.core.edition.Differing;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
+import venue.core.item.Hash;
 import venue.core.kind.Kind;
+import venue.core.legibility.Legibility;
+import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.Property;
+import venue.core.property.PropertyCheck;
 import venue.core.property.PropertyGroup;
+import venue.core.property.PropertyType;
 import venue.core.section.Section;
 import venue.core.site.Site;
 import venue.core.site.SiteIdentity;
@@ -39,6 +44,8 @@ import venue.core.usage.LookUse;
 import venue.core.value.Value;
 import venue.core.value.Values;
 import venue.server.here.Here;
+import venue.store.media.MediaFiles;
+import venue.store.media.PictureColours;
 import venue.store.workspace.Standing;
 
 /** The theme's screen: settings in order, contrast, looks, and a page of every kind for the contact sheet. */
@@ -48,6 +55,12 @@ class ThemeController {
 
     private static final int MOST_LETTERS = 500_000;
     private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final MediaFiles files;
+
+    ThemeController(MediaFiles files) {
+        this.files = files;
+    }
 
     /** A look that is kept, with the colours by which it is known. */
     record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
@@ -63,6 +76,7 @@ class ThemeController {
             List<PropertyGroup> groups,
             Map<String, Value> settings,
             List<ContrastPair> contrast,
+            List<Legibility> hardToRead,
             List<LookInfo> looks,
             List<Sheet> sheets,
             long pages,
@@ -87,6 +101,7 @@ class ThemeController {
                 ThemeSettings.groups(),
                 theme.settings(),
                 ContrastPair.of(theme),
+                Legibility.ofTheme(edition),
                 edition.all(Look.class)
                         .sorted(Comparator.comparing(Look::name))
                         .map(t -> look(edition, t))
@@ -124,12 +139,35 @@ class ThemeController {
     /** A page whose look differs from the theme, in which settings. */
     record Differs(String id, String title, Map<String, Value> settings) {}
 
-    /** The stylesheet of the look that is worn, as it is being changed. */
-    record Style(String css) {}
+    /**
+     * The stylesheet of the look that is worn, as it is being changed.
+     *
+     * @param tokens its custom properties alone
+     * @param rules a hash of all the rest: while it stays, the tokens are all that is new
+     */
+    record Style(String css, String tokens, String rules, String revision) {}
 
     @GetMapping("/style")
     Style style(Here here) {
-        return new Style(StyleSheet.of(here.now().working().theme()).css());
+        Standing standing = here.now();
+        Edition edition = standing.working();
+        Look theme = edition.theme();
+        String css = StyleSheet.of(theme, edition::media).css();
+        String tokens = StyleSheet.tokens(theme);
+        return new Style(css, tokens, Hash.shortOf(css.replace(tokens, "")), standing.hashOf(theme.id()));
+    }
+
+    /** What a colour or a number that is only being tried comes to. */
+    record Tried(String tokens) {}
+
+    /** The tokens of the look that is worn as they would be with one setting otherwise; nothing is changed. */
+    @GetMapping("/trial")
+    Tried trial(Here here, @RequestParam String key, @RequestParam String value) {
+        Property setting = ThemeSettings.require(key);
+        boolean number = setting.type() == PropertyType.NUMBER;
+        Value given = number && value.matches("-?\\d{1,6}") ? Value.of(Long.parseLong(value)) : Value.of(value);
+        Look theme = here.now().working().theme().with(key, PropertyCheck.one(setting, given, key));
+        return new Tried(StyleSheet.tokens(theme));
     }
 
     /** A look as design tokens (DTCG 2025.10), handed over under the look's name. */
@@ -172,6 +210,16 @@ class ThemeController {
     @GetMapping("/palettes")
     List<Palette> palettes(Here here, @RequestParam String of, @RequestParam(required = false) @Nullable String and) {
         return Palette.of(colour(of), and == null || and.isEmpty() ? null : colour(and));
+    }
+
+    /** The colours by which the site's logo is known, the strongest first; none where it has no logo, or that no colour. */
+    @GetMapping("/logo-colours")
+    List<String> logoColours(Here here) {
+        Edition edition = here.now().working();
+        return edition.media(Values.text(edition.site().facts(), "logo")).filter(Media::isPicture).stream()
+                .flatMap(logo -> new PictureColours(files).of(logo).stream())
+                .map(Colour::hex)
+                .toList();
     }
 
     private static Colour colour(String hex) {

@@ -41,7 +41,7 @@
       waiting = message.html;
       showWaiting();
     }
-    if (message.type === 'style') wear(message.css);
+    if (message.type === 'style') wear(message);
     if (message.type === 'write') write(message);
     if (message.type === 'light') light(message.section);
     if (message.type === 'differ') {
@@ -72,9 +72,13 @@
   });
 
   // A look that is being changed comes by itself, before the markup: properties are swapped in place.
-  function wear(css) {
-    const worn = document.getElementById('venue-worn') ?? document.head.appendChild(Object.assign(document.createElement('style'), { id: 'venue-worn' }));
-    worn.textContent = css;
+  function wear(look) {
+    for (const part of ['css', 'tokens']) {
+      if (look[part] === undefined) continue;
+      const id = `venue-${part}`;
+      const worn = document.getElementById(id) ?? document.head.appendChild(Object.assign(document.createElement('style'), { id }));
+      worn.textContent = look[part];
+    }
   }
 
   function show(html) {
@@ -83,7 +87,7 @@
     if (style(next)?.getAttribute('href') !== style(document)?.getAttribute('href')) {
       style(document)?.setAttribute('href', style(next)?.getAttribute('href') ?? '');
     }
-    document.querySelector('head > style:not(#venue-worn)')?.remove();
+    document.querySelector('head > style:not([id])')?.remove();
     const own = next.querySelector('head > style');
     if (own) document.head.append(own);
     root.lang = next.documentElement.lang;

@@ -23,6 +23,9 @@ final class FileSort {
         if (head.startsWith("%PDF-")) {
             return Optional.of("pdf");
         }
+        if (FontReader.isFont(bytes)) {
+            return Optional.of("woff2");
+        }
         if (head.startsWith("ftyp", 4)) {
             return framed(head.substring(BRAND));
         }

@@ -22,6 +22,7 @@ import net.coobird.thumbnailator.Thumbnails;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
 import venue.core.media.Cut;
+import venue.core.media.Font;
 import venue.core.media.Media;
 import venue.core.text.SvgCleaner;
 
@@ -98,8 +99,13 @@ public final class MediaIntake {
         requireBytes(name, bytes.length, MOST_BYTES);
         Optional<String> sort = FileSort.of(name, bytes);
         if (sort.isPresent()) {
-            return sort.get().equals("svg") ? drawing(id, name, bytes) : file(id, name, bytes, sort.get());
+            return switch (sort.get()) {
+                case "svg" -> drawing(id, name, bytes);
+                case "woff2" -> font(id, name, bytes);
+                default -> file(id, name, bytes, sort.get());
+            };
         }
+        FontReader.requireNoOtherFont(name, bytes);
         return picture(id, name, bytes);
     }
 
@@ -107,6 +113,11 @@ public final class MediaIntake {
         Media media = Media.file(id, name, Hash.of(bytes), format, bytes.length);
         files.put(fileName(media.path()), bytes);
         return media;
+    }
+
+    private Media font(String id, String name, byte[] bytes) {
+        Font font = FontReader.read(name, bytes);
+        return file(id, name, bytes, "woff2").withFont(font);
     }
 
     private Media drawing(String id, String name, byte[] bytes) {

@@ -82,6 +82,6 @@ final class PictureReader {
                 "not-a-picture",
                 "file",
                 "“" + name + "” is no file that can be kept.",
-                "Give a JPEG, PNG, GIF or SVG picture, a PDF, an mp4 or webm film, or an mp3, m4a, ogg or wav sound.");
+                "Give a JPEG, PNG, GIF or SVG picture, a PDF, an mp4 or webm film, an mp3, m4a, ogg or wav sound, or a WOFF2 font.");
     }
 }
