@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
-import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
-import { useNotices } from '@/edit/useNotices'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
-import { tooLarge } from './tooLarge'
 import { fold } from '@/words/fold'
 import { fontWords } from './fontWords'
+import { useBringing } from './useBringing'
 import { useMedia } from './useMedia'
 import { weight } from './weight'
 import { useSite } from '@/site/useSite'
@@ -21,7 +19,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
 const site = useSite()
-const notices = useNotices()
 const media = useMedia()
 const language = useLanguage()
 const words = ref('')
@@ -34,7 +31,8 @@ const all = computed(() => {
 const describing = ref<MediaInfo | null>(null)
 const alt = ref('')
 const decorative = ref(false)
-const busy = ref('')
+const bringing = useBringing()
+const { busy } = bringing
 const FILES_HERE = 'Drop files here, or choose them. Up to 25 MB each, films and sounds up to 500.'
 const FONTS_HERE = 'Drop WOFF2 fonts here, or choose them. Up to 2 MB each; who made them must permit it.'
 const PICTURES = '.jpg,.jpeg,.png,.gif,.svg'
@@ -71,18 +69,8 @@ async function described() {
 
 async function bring(files: FileList | null | undefined) {
   for (const file of files ?? []) {
-    if (tooLarge(file)) {
-      notices.say(`“${file.name}” has ${tooLarge(file)}.`, 'Save it smaller, for example 2400 pixels wide.')
-      continue
-    }
-    busy.value = `Taking in ${file.name}…`
-    const answer = await sendFile<MediaInfo>(`/sites/${site.id}/media`, file, () => undefined).done
-    busy.value = ''
-    if (!answer.ok) notices.refuse(answer.problem)
-    else {
-      await media.load()
-      choose(answer.value)
-    }
+    const brought = await bringing.bring(file)
+    if (brought) choose(brought)
   }
 }
 </script>

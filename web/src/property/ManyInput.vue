@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Value } from '@/api/types'
 import type { Asked, Told } from './asked'
 import { groupsOf } from './values'
@@ -9,6 +9,11 @@ const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
 defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => void }): unknown }>()
 const groups = computed(() => groupsOf(props.value))
+/** How one of them is apart from the others, beyond the first choice, stands behind "More". */
+const further = computed(() => props.property.entries.filter((e) => e.type === 'CHOICE').slice(1))
+const usual = computed(() => props.property.entries.filter((e) => !further.value.includes(e)))
+const more = ref<number | null>(null)
+const isApart = (group: Record<string, unknown>) => further.value.some((e) => group[e.key] !== undefined)
 
 function set(index: number, key: string, value: Value | undefined) {
   emit(
@@ -42,13 +47,13 @@ function up(index: number) {
   <div class="many">
     <div v-for="(group, i) in groups" :key="i" class="one">
       <div class="grow">
-        <template v-for="entry in property.entries" :key="entry.key">
+        <template v-for="entry in more === i ? [...usual, ...further] : usual" :key="entry.key">
           <slot
             name="value"
             :asked="{
               property: entry,
               value: group[entry.key],
-              plain: true,
+              plain: !further.includes(entry),
               room,
               name: `${entry.label} ${i + 1}`,
             }"
@@ -65,6 +70,17 @@ function up(index: number) {
           @click="up(i)"
         >
           ↑
+        </button>
+        <button
+          v-if="further.length"
+          type="button"
+          :class="{ apart: isApart(group) }"
+          :aria-expanded="more === i"
+          :aria-label="`More of ${i + 1}`"
+          title="More"
+          @click="more = more === i ? null : i"
+        >
+          ⋯
         </button>
         <button type="button" :aria-label="`Remove ${i + 1}`" title="Remove" @click="remove(i)">×</button>
       </div>
@@ -85,6 +101,10 @@ function up(index: number) {
   background: none;
   color: var(--quiet);
   width: 20px;
+}
+.acts .apart {
+  color: var(--juniper);
+  font-weight: 700;
 }
 .textlink {
   font-size: 13px;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useNotices } from '@/edit/useNotices'
 import MediaSheet from '@/media/MediaSheet.vue'
+import { useBringing } from '@/media/useBringing'
 import { fontWords } from '@/media/fontWords'
 import { useMedia } from '@/media/useMedia'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
@@ -37,6 +39,24 @@ const small = computed(() => {
   return media.value?.format !== 'svg' && width > 0 && width < least.value
 })
 
+const over = ref(false)
+const notices = useNotices()
+const { busy, bring } = useBringing()
+/** Dropped where it is to stand, without the sheet between; what it shows is asked for by the survey, as for any. */
+async function dropped(event: DragEvent) {
+  over.value = false
+  const given = event.dataTransfer?.files[0]
+  if (!given) return
+  const brought = await bring(given)
+  const fits = file.value || brought?.sort === (font.value ? 'FONT' : 'PICTURE')
+  if (brought && fits) emit('change', brought.id)
+  else if (brought)
+    notices.say(
+      `“${brought.name}” is no ${font.value ? 'font' : 'picture'}.`,
+      `${asks.value} that fits here; the file is kept in Media.`,
+    )
+}
+
 watch(id, files.need, { immediate: true })
 
 function take(chosen: string | null) {
@@ -47,7 +67,16 @@ function take(chosen: string | null) {
 
 <template>
   <p v-if="isBound(value)" class="quiet">{{ prompt }}</p>
-  <button v-else type="button" class="picture" :class="{ empty: !id }" @click="choosing = true">
+  <button
+    v-else
+    type="button"
+    class="picture"
+    :class="{ empty: !id, over }"
+    @click="choosing = true"
+    @dragover.prevent="over = true"
+    @dragleave="over = false"
+    @drop.prevent.stop="dropped"
+  >
     <img
       v-if="media?.thumb"
       :class="{ drawn: media.format === 'svg' }"
@@ -55,7 +84,7 @@ function take(chosen: string | null) {
       :alt="media.alt ?? ''"
     />
     <span class="said">
-      <span>{{ media ? media.name : prompt || asks }}</span>
+      <span>{{ busy || (media ? media.name : prompt || asks) }}</span>
       <span v-if="media?.font" class="label">{{ fontWords(media.font) }}</span>
       <span v-if="small" class="should label"
         >◇ {{ media?.width }} px wide; it will look soft where {{ least }} are shown</span
@@ -101,8 +130,13 @@ function take(chosen: string | null) {
   object-fit: contain;
 }
 .said {
+  min-width: 0;
+  overflow-wrap: anywhere;
   display: flex;
   flex-direction: column;
+}
+.over {
+  outline: 2px solid var(--juniper);
 }
 .empty {
   border: 1px dashed var(--ochre);

@@ -4,6 +4,7 @@ import { freshId } from '@/api/client'
 import type { ThemeDetail, Value } from '@/api/types'
 import { held } from '@/property/values'
 import { useSite } from '@/site/useSite'
+import SiteFactsInput from '@/galley/SiteFactsInput.vue'
 import ContrastPairs from './ContrastPairs.vue'
 import EverywhereList from './EverywhereList.vue'
 import PaletteMaker from './PaletteMaker.vue'
@@ -22,6 +23,11 @@ const accent = computed(() => {
 const hard = computed(() =>
   props.theme.hardToRead.filter((h) => props.part.settings.some((p) => p.key === h.mend.key)),
 )
+
+/** What contact, hours and social links show, wherever they stand. */
+const facts = computed(() => site.catalog?.siteFacts ?? [])
+const factKeys = computed(() => facts.value.map((f) => f.key))
+const missing = computed(() => facts.value.filter((f) => !site.catalog?.facts[f.key]).length)
 
 function set(item: string, key: string, value: Value | undefined) {
   group ||= freshId()
@@ -43,6 +49,7 @@ function set(item: string, key: string, value: Value | undefined) {
       />
       <span class="owner">This look’s</span>
     </template>
+    <PaletteMaker v-if="part.key === 'palette'" :theme="theme" :accent="accent" />
     <SettingRow
       v-for="p in part.settings"
       :key="p.key"
@@ -57,9 +64,12 @@ function set(item: string, key: string, value: Value | undefined) {
         {{ h.mend.label }}
       </button>
     </p>
+    <details v-if="part.key === 'footer'" class="facts">
+      <summary>Facts of the site{{ missing ? `: ${missing} missing` : '' }}</summary>
+      <SiteFactsInput :keys="factKeys" />
+    </details>
     <EverywhereList v-if="part.key === 'footer'" :sections="theme.everywhere" />
     <template v-if="part.key === 'palette'">
-      <PaletteMaker :theme="theme" :accent="accent" />
       <ContrastPairs :theme="theme" @take="(key, value) => set(theme.id, key, value)" />
     </template>
   </div>
@@ -71,6 +81,11 @@ function set(item: string, key: string, value: Value | undefined) {
   flex-direction: column;
   gap: 13px;
   padding: 4px 12px 16px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  padding-bottom: 6px;
 }
 .owner {
   font: 600 12px/16px var(--text);

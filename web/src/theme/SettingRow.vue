@@ -6,6 +6,7 @@ import { held, matters } from '@/property/values'
 import ArrangementInput from './ArrangementInput.vue'
 import ColourInput from './ColourInput.vue'
 import { isDrawn } from './drawings'
+import FontInput from './FontInput.vue'
 
 /** One setting of the theme, as it is and as it would be without anybody's doing. */
 const props = defineProps<{
@@ -24,8 +25,10 @@ const isSet = computed(
 )
 /** What it goes back to, in words. */
 const builtIn = computed(() => {
-  const { fallback, choices, unit, type } = props.property
-  if (fallback === undefined || fallback === null) return type === 'COLOUR' ? 'made of the others' : ''
+  const { key, fallback, choices, unit, type } = props.property
+  // A tone of one's own is there, or it is not; every other role is made of the others.
+  if (fallback === undefined || fallback === null)
+    return type !== 'COLOUR' ? '' : /^tone[A-Z][a-z]+$/.test(key) ? 'none' : 'made of the others'
   if (type === 'YES_NO') return fallback ? 'yes' : 'no'
   return choices.find((c) => c.value === fallback)?.label ?? `${String(fallback)} ${unit}`.trim()
 })
@@ -35,6 +38,12 @@ const builtIn = computed(() => {
   <div v-if="matters(property, values)" class="setting">
     <ColourInput
       v-if="property.type === 'COLOUR'"
+      :property="property"
+      :value="now"
+      @change="(v) => emit('change', v)"
+    />
+    <FontInput
+      v-else-if="property.key.endsWith('Font')"
       :property="property"
       :value="now"
       @change="(v) => emit('change', v)"

@@ -12,6 +12,13 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const look = computed(() => props.theme.looks.find((l) => l.id === props.look))
 const parts = computed(() => differing(props.theme.groups, props.theme.settings, look.value?.settings ?? {}))
+/** Tones of the worn look's own that sections wear and the other has not. */
+const lost = computed(() =>
+  (site.catalog?.tones ?? []).filter((t) => {
+    const key = `tone${t.key[0]?.toUpperCase()}${t.key.slice(1)}`
+    return props.theme.settings[key] && !look.value?.settings[key] && (props.theme.tones[t.key] ?? 0) > 0
+  }),
+)
 
 async function wear() {
   const answer = await site.give({ verb: 'wear-look', look: props.look })
@@ -24,6 +31,12 @@ async function wear() {
     <p class="gap">
       Changes how {{ counted(theme.pages, 'page') }} look, from the next release on:
       {{ parts.map((p) => `${p.label.toLowerCase()} (${p.settings})`).join(', ') || 'nothing' }}.
+    </p>
+    <p v-if="lost.length" class="gap should">
+      ◇ {{ look?.name }} has not the {{ lost.length === 1 ? 'tone' : 'tones' }}
+      {{
+        lost.map((t) => `“${t.label}”, worn by ${counted(theme.tones[t.key] ?? 0, 'section')}`).join('; ')
+      }}: shown plain until it has.
     </p>
     <p class="gap">
       Leaves every page, template and word as it is, and the site’s logo, notices, call to act and closing

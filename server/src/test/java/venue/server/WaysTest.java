@@ -195,6 +195,63 @@ class WaysTest {
         assertThat(json(maja.get(SITE + "/theme/style")).get("css").asString()).startsWith("@font-face");
     }
 
+    @Test
+    void whatIsTriedChangesNothingAndIsHeldToItsDeclaration() {
+        String before = json(maja.get(SITE)).get("step").asString();
+        assertThat(json(maja.get(SITE + "/theme/trial?key=colourAccent&value=%237A3FA0"))
+                        .get("tokens")
+                        .asString())
+                .contains("--accent:#7A3FA0");
+        assertThat(json(maja.get(SITE + "/theme/trial?key=pageWidth&value=900"))
+                        .get("tokens")
+                        .asString())
+                .contains("--page-width:900px");
+        refused(maja.get(SITE + "/theme/trial?key=colourAccent&value=red"), 422, "wrong-value");
+        refused(maja.get(SITE + "/theme/trial?key=pageWidth&value=9"), 422, "out-of-range");
+        refused(maja.get(SITE + "/theme/trial?key=moon&value=9"), 422, "unknown-property");
+        assertThat(json(maja.get(SITE + "/theme/logo-colours")).size()).isZero();
+        JsonNode style = json(maja.get(SITE + "/theme/style"));
+        assertThat(style.get("css").asString()).contains(style.get("tokens").asString());
+        assertThat(json(maja.get(SITE)).get("step").asString()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNoFontIsNoneAndAColumnIsThere() {
+        refused(maja.command(set("dusk", "headingFile", "\"field\"")), 422, "no-font");
+        refused(maja.command(set("dusk", "headingFile", "\"nowhere\"")), 404, "unknown-file");
+        refused(maja.command(set("dusk", "toneFirst", "\"greenish\"")), 422, "wrong-value");
+        refused(
+                maja.give(
+                        "set-value",
+                        "item",
+                        "visit",
+                        "section",
+                        "visit-main2",
+                        "column",
+                        "c9",
+                        "key",
+                        "ground",
+                        "value",
+                        "deep"),
+                404,
+                "unknown-column");
+        refused(
+                maja.give(
+                        "set-value",
+                        "item",
+                        "visit",
+                        "section",
+                        "visit-main2",
+                        "column",
+                        "c1",
+                        "key",
+                        "ground",
+                        "value",
+                        "pink"),
+                422,
+                "wrong-value");
+    }
+
     private static String set(String item, String key, String json) {
         return "{\"verb\":\"set-value\",\"item\":\"" + item + "\",\"key\":\"" + key + "\",\"value\":" + json + "}";
     }

@@ -67,9 +67,8 @@ final class Rules {
         }
         css.append(file("rules/print"));
         String arranged = css.toString();
-        for (Tone tone : Tone.of(theme)) {
-            boolean plain = tone.key().equals("plain");
-            arranged = arranged.replace("@" + tone.key(), plain ? StyleSheet.plain() : StyleSheet.colours(tone, ""));
+        for (String tone : List.of("plain", "deep")) {
+            arranged = arranged.replace("@" + tone, StyleSheet.wearing(tone));
         }
         return arranged;
     }

@@ -88,7 +88,8 @@ public record StyleSheet(String look, String css, String hash) {
     }
 
     private static String tones(Look theme) {
-        StringBuilder css = new StringBuilder(":root{" + colours(Tone.of(theme).get(0), PLAIN) + "}");
+        StringBuilder css = new StringBuilder(
+                ":root{" + colours(Tone.of(theme, "plain"), PLAIN) + colours(Tone.of(theme, "deep"), "deep-") + "}");
         for (Tone tone : Tone.of(theme)) {
             rule(css, tone);
         }
@@ -139,10 +140,10 @@ public record StyleSheet(String look, String css, String hash) {
         return css.declarations();
     }
 
-    /** The plain tone's colours as they are by day or by night, for what wears another. */
-    static String plain() {
+    /** The plain or the deep tone's colours as they are by day or by night, for what wears another. */
+    static String wearing(String tone) {
         Css css = new Css();
-        COLOURS.keySet().forEach(name -> css.set(name, "var(--" + PLAIN + name + ")"));
+        COLOURS.keySet().forEach(name -> css.set(name, "var(--" + tone + "-" + name + ")"));
         return css.declarations();
     }
 }

@@ -128,6 +128,18 @@ public final class LookUse {
                         .toList());
     }
 
+    /** The tones of a section, and of its columns that are apart. */
+    private static Set<String> worn(Section section) {
+        Set<String> worn = new HashSet<>();
+        String tone = Values.text(section.settings(), "tone");
+        worn.add(tone.isEmpty() ? "plain" : tone);
+        section.columns().stream()
+                .map(c -> Values.text(c.settings(), "ground"))
+                .filter(g -> !g.isEmpty())
+                .forEach(worn::add);
+        return worn;
+    }
+
     /** Sections by the tone they wear, each where it is written: on a page, fixed in a template, or shared. */
     public static Map<String, Long> tones(Edition edition) {
         Map<String, Long> tones = new HashMap<>();
@@ -139,10 +151,7 @@ public final class LookUse {
                         edition.all(SharedSection.class).map(SharedSection::section))
                 .flatMap(sections -> sections)
                 .filter(s -> s.sharedFrom().isEmpty())
-                .forEach(s -> {
-                    String tone = Values.text(s.settings(), "tone");
-                    tones.merge(tone.isEmpty() ? "plain" : tone, 1L, Long::sum);
-                });
+                .forEach(s -> worn(s).forEach(tone -> tones.merge(tone, 1L, Long::sum)));
         return tones;
     }
 }

@@ -69,6 +69,41 @@ class LegibilityTest {
         assertThat(Legibility.of(SITE, mended)).isEmpty();
     }
 
+    @Property(tries = 200)
+    void aColumnOnAnyColourIsToldWhereItCantBeReadAndItsMendCan(@ForAll @IntRange(max = 0xffffff) int rgb) {
+        Value colour = Value.of(String.format("#%06X", rgb));
+        for (String tone : List.of("plain", "deep")) {
+            Section section = section("tone", tone)
+                    .withColumn("c1", "ground", Value.of("colour"))
+                    .withColumn("c1", "groundColour", colour);
+            Legibility.of(SITE, section).ifPresent(found -> {
+                assertThat(found.mend().column()).isEqualTo("c1");
+                Section mended = section.withColumn(
+                        "c1", found.mend().key(), found.mend().value());
+                assertThat(Legibility.of(SITE, mended)).isEmpty();
+            });
+        }
+    }
+
+    @Test
+    void whatTheThemePutsBehindBandAndPageIsMeasuredAndMended() {
+        Edition site = with("#0A0A0A", "#F4F4F4");
+        Look look = site.theme()
+                .with("bandBack", Value.of("picture"))
+                .with("bandPicture", Value.of("pic"))
+                .with("bandVeil", Value.of(0))
+                .with("pageTexture", Value.of("picture"))
+                .with("pagePicture", Value.of("pic"))
+                .with("textureStrength", Value.of(100));
+        List<Legibility> found = Legibility.ofTheme(site.with(List.of(look), List.of()));
+        assertThat(found).extracting(l -> l.mend().key()).containsExactly("bandVeil", "textureStrength");
+        for (Legibility each : found) {
+            look = look.with(each.mend().key(), each.mend().value());
+        }
+        assertThat(Legibility.ofTheme(site.with(List.of(look), List.of()))).isEmpty();
+        assertThat(Legibility.ofTheme(SITE)).isEmpty();
+    }
+
     @Test
     void aVeilThatIsDenseEnoughIsTheNearestMendOnAPicture() {
         Edition site = with("#0A0A0A", "#F4F4F4");

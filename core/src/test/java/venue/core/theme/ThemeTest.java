@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
@@ -16,7 +17,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import venue.core.beginning.ReadySite;
+import venue.core.media.Font;
+import venue.core.media.Media;
 import venue.core.property.Choice;
+import venue.core.property.PropertyType;
 import venue.core.value.Value;
 
 class ThemeTest {
@@ -39,7 +43,11 @@ class ThemeTest {
                 .with("colourPage", hex(page))
                 .with("colourHeadings", hex(deep ^ accent))
                 .with("colourQuiet", hex(page ^ accent))
-                .with("colourOnAccent", hex(page ^ deep));
+                .with("colourOnAccent", hex(page ^ deep))
+                .with("toneFirst", hex(accent ^ 0x5a5a5a))
+                .with("toneSecond", hex(page ^ deep ^ accent))
+                .with("toneSecondWords", hex(deep))
+                .with("toneSecondLink", hex(accent));
         for (Tone tone : Stream.concat(Tone.of(theme).stream(), Tone.byNight(theme).stream())
                 .toList()) {
             assertThat(tone.words().contrast(tone.ground())).isGreaterThanOrEqualTo(4.5);
@@ -68,6 +76,80 @@ class ThemeTest {
             Look look = new Look("x", "X", palette.settings());
             assertThat(ContrastPair.of(look)).as(palette.name()).allMatch(ContrastPair::passes);
         }
+    }
+
+    @Test
+    void tonesOfALooksOwnGoByTheirNamesAndWhatItHasNotIsPlain() {
+        Look dusk = ReadySite.look("dusk");
+        Look moss = dusk.with("toneFirst", Value.of("#DCE6D0")).with("toneFirstName", Value.of("Lichen"));
+        assertThat(Tone.of(dusk)).extracting(Tone::key).containsExactly("plain", "tinted", "deep", "accent");
+        assertThat(Tone.of(moss)).extracting(Tone::label).endsWith("Lichen");
+        assertThat(Tone.of(moss, "first").ground().hex()).isEqualTo("#DCE6D0");
+        assertThat(Tone.of(dusk, "first").key()).isEqualTo("plain");
+        assertThat(StyleSheet.of(moss, Files.NONE).css()).contains(".t-first{");
+        Look dark = moss.with("toneFirstWords", Value.of("#CCDDBB"));
+        assertThat(ContrastPair.of(dark))
+                .filteredOn(p -> !p.passes())
+                .extracting(ContrastPair::label)
+                .containsExactly("Words on “Lichen”");
+    }
+
+    /** What the contact sheet stands on: a colour that is tried is shown by the custom properties alone. */
+    @Property(tries = 60)
+    void aColourChangesTheTokensAndNothingElse(@ForAll @IntRange(max = 0xffffff) int rgb) {
+        Look before = ReadySite.look("dusk");
+        for (var setting : ThemeSettings.all()) {
+            if (setting.type() == PropertyType.COLOUR) {
+                Look after = before.with(setting.key(), hex(rgb));
+                assertThat(rest(after)).as(setting.key()).isEqualTo(rest(before));
+            }
+        }
+    }
+
+    private static String rest(Look look) {
+        return StyleSheet.of(look, Files.NONE).css().replace(StyleSheet.tokens(look), "");
+    }
+
+    @Test
+    void visitorsSwitchWhereTheLookLetsThem() {
+        Look dark = ReadySite.look("dusk").with("byNight", Value.of(true));
+        String machines = StyleSheet.of(dark, Files.NONE).css();
+        String switched = StyleSheet.of(dark.with("nightSwitch", Value.of(true)), Files.NONE)
+                .css();
+        assertThat(machines).contains(":root .t-tinted{").doesNotContain("data-scheme");
+        assertThat(switched)
+                .contains("(prefers-color-scheme:dark){:root:not([data-scheme=light]){")
+                .contains("@media screen{:root[data-scheme=dark]{");
+    }
+
+    @Test
+    void aFontOfTheSitesOwnIsNamedByItsPlaceAndStoodInForByItsLike() {
+        Media font = Media.file("f", "Moor", "a".repeat(64), "woff2", 9)
+                .withFont(new Font("Moor", false, 300, 700, "serif", ""));
+        Look own = ReadySite.look("dusk").with("headingFont", Value.of("own")).with("headingFile", Value.of("f"));
+        Files files = id -> Optional.of(font).filter(f -> f.id().equals(id));
+        assertThat(StyleSheet.of(own, files).css())
+                .contains(
+                        "@font-face{font-family:\"own-heading\";font-style:normal;font-display:optional;font-weight:300 700;"
+                                + "src:url(" + font.path() + ")")
+                .contains("--own-heading:Georgia,serif");
+        assertThat(StyleSheet.fonts(own, files, false)).startsWith(font.path());
+        assertThat(StyleSheet.fonts(own, files, true)).anyMatch(f -> f.endsWith("-italic.woff2"));
+        assertThat(StyleSheet.of(own, Files.NONE).css()).as("its file is gone").doesNotContain("url(/-/media");
+    }
+
+    @Test
+    void aPictureIsKnownByItsStrongestHuesAndByItsDarkestGreyWhereItHasNone() {
+        int[] logo = new int[100];
+        java.util.Arrays.fill(logo, 0, 50, 0xff2f6f4f);
+        java.util.Arrays.fill(logo, 50, 70, 0xffc0562a);
+        java.util.Arrays.fill(logo, 70, 80, 0x00ff00ff);
+        java.util.Arrays.fill(logo, 80, 100, 0xffffffff);
+        assertThat(Seeds.of(logo)).extracting(Colour::hex).containsExactlyInAnyOrder("#2F6F4F", "#C0562A");
+        assertThat(Seeds.of(new int[] {0xffeeeeee, 0xff222222, 0xff888888}))
+                .extracting(Colour::hex)
+                .containsExactly("#222222");
+        assertThat(Seeds.of(new int[] {0x00123456})).isEmpty();
     }
 
     @Test

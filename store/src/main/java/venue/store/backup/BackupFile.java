@@ -25,7 +25,7 @@ public final class BackupFile implements AutoCloseable {
     public static final String DATABASE = "venue.db";
     static final String MEDIA = "media/";
 
-    private static final Pattern KNOWN = Pattern.compile("venue\\.db|media/[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,4}");
+    private static final Pattern KNOWN = Pattern.compile("venue\\.db|media/[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,5}");
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final Path path;

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 /** Files of one folder, named by their hash; renditions of pictures by hash and width. */
 public final class MediaFiles {
 
-    private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,4}");
+    private static final Pattern NAME = Pattern.compile("[0-9a-f]{20}(-[0-9]{1,5})?\\.[a-z0-9]{3,5}");
 
     private final Path folder;
 

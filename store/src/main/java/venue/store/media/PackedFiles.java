@@ -31,7 +31,10 @@ public final class PackedFiles {
 
     /** Refuses a file that is not what the item says, or not as upload would have kept it. */
     public static void check(Media media, String name, InputStream in, String sha256, long bytes) throws IOException {
-        byte[] head = in.readNBytes(media.isPicture() ? MediaIntake.MOST_BYTES + 1 : HEAD);
+        int looked = media.isPicture()
+                ? MediaIntake.MOST_BYTES + 1
+                : media.font() != null ? FontReader.MOST_BYTES + 1 : HEAD;
+        byte[] head = in.readNBytes(looked);
         if (media.isPicture() && head.length > MediaIntake.MOST_BYTES) {
             throw wrong(media, "it is larger than a picture may be");
         }
@@ -46,6 +49,8 @@ public final class PackedFiles {
                     SvgCleaner.clean(svg).filter(d -> d.svg().equals(svg)).isPresent());
         } else if (media.isPicture()) {
             picture(media, name, head);
+        } else if (media.font() != null && !media.font().equals(FontReader.read(media.name(), head))) {
+            throw wrong(media, "it is another font than it says");
         } else {
             Optional<String> sort = FileSort.of("x." + media.format(), head);
             if (!sort.equals(Optional.of(media.format())) || !media.file().equals(sha256)) {

@@ -41,7 +41,7 @@ final class WholeItem {
 
     private static final int LONGEST_NAME = 200;
     private static final Set<String> FORMATS =
-            Set.of("jpg", "png", "svg", "mp4", "webm", "mp3", "ogg", "m4a", "wav", "pdf", "csv", "txt");
+            Set.of("jpg", "png", "svg", "mp4", "webm", "mp3", "ogg", "m4a", "wav", "pdf", "csv", "txt", "woff2");
 
     private final Edition then;
 
@@ -150,6 +150,7 @@ final class WholeItem {
         boolean sound = media.file().matches("[0-9a-f]{64}")
                 && FORMATS.contains(media.format())
                 && media.widths().size() <= 8
+                && media.format().equals("woff2") == (media.font() != null)
                 && isPicture == !media.widths().isEmpty()
                 && media.widths().stream().allMatch(w -> w > 0 && w <= media.width());
         if (!sound || media.cut() != null && !media.cut().file().matches("[0-9a-f]{64}")) {
