@@ -1,5 +1,5 @@
 // Copies the type that Venue serves to where the server finds it.
-import { cpSync, mkdirSync, readdirSync } from 'node:fs'
+import { cpSync, existsSync, mkdirSync, readdirSync } from 'node:fs'
 
 const to = 'target/web/venue/fonts/'
 mkdirSync(to, { recursive: true })
@@ -9,4 +9,8 @@ for (const family of readdirSync(scope)) {
     const name = `${family}-${subset}-wght-normal.woff2`
     cpSync(`${scope}${family}/files/${name}`, to + name)
   }
+  // Four families have no leaning letters.
+  const leaning = `${family}-latin-wght-italic.woff2`
+  if (existsSync(`${scope}${family}/files/${leaning}`))
+    cpSync(`${scope}${family}/files/${leaning}`, to + leaning)
 }

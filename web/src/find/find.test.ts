@@ -17,7 +17,14 @@ const ROWS = [row('visit', { found: 'Ashcombe Cross' }), row('revisit'), row('ca
 const RULE = { key: 'words', name: 'Pictures without words', why: 'Some don’t see them.' }
 const THEME = {
   groups: [
-    { key: 'palette', label: 'Palette', settings: [{ key: 'accent', label: 'Accent colour', choices: [] }] },
+    {
+      key: 'palette',
+      label: 'Palette',
+      settings: [
+        { key: 'accent', label: 'Accent colour', choices: [] },
+        { key: 'nightSwitch', label: 'A switch between light and dark', choices: [] },
+      ],
+    },
   ],
   identity: {
     groups: [
@@ -64,6 +71,8 @@ describe('the index', () => {
     expect(group('Help')).toContain('Releases: going live')
     await write('accent')
     expect(group('Settings')).toEqual(['Accent colour'])
+    await write('toggle')
+    expect(group('Settings')).toEqual(['A switch between light and dark'])
     await write('cta')
     expect(group('Settings')).toEqual(['Call to act'])
     await write('pictures without')

@@ -17,6 +17,31 @@ const ALSO: Record<string, string> = {
   footer: 'bottom copyright',
 }
 
+/** The same for one setting, beyond what its part and its choices say. */
+const ALSO_ONE: Record<string, string> = {
+  byNight: 'night scheme prefers',
+  nightSwitch: 'toggle mode theme switcher',
+  colourHighlight: 'selection marker',
+  toneFirst: 'custom colour scheme section background',
+  headingFile: 'upload woff2 custom web font',
+  bodyFile: 'upload woff2 custom web font',
+  labelFile: 'upload woff2 custom web font',
+  headingLeaning: 'upload woff2',
+  bodyLeaning: 'upload woff2',
+  labelLeaning: 'upload woff2',
+  levels: 'h2 h3 h4',
+  headerStays: 'fixed',
+  menuBeneath: 'dropdown submenu flyout',
+  icon: 'favicon app',
+  bandBack: 'gradient image',
+  bandPicture: 'background image',
+  bandPerson: 'author byline',
+  pagePicture: 'background image pattern upload',
+  pageTexture: 'pattern',
+  motion: 'transition effects',
+  linkLine: 'underline',
+}
+
 const OF_SITE: [name: string, also: string][] = [
   ['Name of the site', 'title logo called'],
   ['Language', 'locale'],
@@ -35,8 +60,8 @@ export function settings(theme: ThemeDetail['groups'], manager: boolean): Entry[
       group: 'Settings' as const,
       name: p.label,
       locator: `Theme, ${g.label.toLowerCase()}`,
-      also: [ALSO[g.key], ...p.choices.map((c) => c.label)].join(' '),
-      to: { name: 'theme', query: { at: g.key } },
+      also: [ALSO[g.key], ALSO_ONE[p.key], ...p.choices.map((c) => c.label)].join(' '),
+      to: { name: 'theme', query: { at: g.key, set: p.key } },
     })),
   )
   if (!manager) return ofTheme

@@ -42,6 +42,7 @@ function set(key: string, value: Value | undefined) {
 <style scoped>
 .facts {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   border: 1px dashed var(--line);
   padding: 8px 10px;

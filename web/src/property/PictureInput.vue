@@ -33,7 +33,11 @@ const choosing = ref(false)
 const files = useMedia()
 const media = computed(() => files.byId.get(id.value))
 const language = useLanguage()
-const undescribed = computed(() => media.value?.thumb && !isDescribed(media.value, language.value))
+/** A logo says the site's name, and what lies behind words only decorates. */
+const SPEAKS = /^(?!logo|icon|tile|bandPicture|pagePicture)/
+const undescribed = computed(
+  () => media.value?.thumb && SPEAKS.test(props.property.key) && !isDescribed(media.value, language.value),
+)
 const small = computed(() => {
   const width = media.value?.width ?? 0
   return media.value?.format !== 'svg' && width > 0 && width < least.value

@@ -41,6 +41,7 @@ describe('the input of a property', () => {
     ['RICH', RichInput],
     ['PICTURE', PictureInput],
     ['FILE', PictureInput],
+    ['FONT', PictureInput],
     ['LINK', LinkInput],
     ['PAGE', PageInput],
     ['YES_NO', FlagInput],
@@ -243,6 +244,45 @@ describe('a picture', () => {
   it('that is bound says so, and is not chosen here', () => {
     const { wrapper } = input(property('PICTURE'), { bound: 'page.picture' })
     expect(wrapper.find('.picture').exists()).toBe(false)
+  })
+})
+
+describe('one apart from the others', () => {
+  const buttons = property('MANY', {
+    entries: [
+      property('WORDS', { key: 'label', label: 'Label' }),
+      property('CHOICE', { key: 'weight', label: 'Weight', choices: CHOICES }),
+      property('CHOICE', { key: 'corners', label: 'Corners', choices: CHOICES }),
+    ],
+  })
+
+  it('has what sets it apart behind More, with its label, and says when something is set', async () => {
+    const { wrapper, told } = input(buttons, [{ label: 'Go', corners: 'loud' }, { label: 'Stay' }])
+    const [first, second] = wrapper.findAll('[aria-label^="More of"]')
+    expect([first!.classes('apart'), second!.classes('apart')]).toEqual([true, false])
+    expect(wrapper.text()).not.toContain('Corners')
+    await second!.trigger('click')
+    expect(wrapper.text()).toContain('Corners')
+    await choose(wrapper, 'Calm', 2)
+    expect(told()).toEqual([
+      [
+        { label: 'Go', corners: 'loud' },
+        { label: 'Stay', corners: 'calm' },
+      ],
+    ])
+  })
+
+  it('wears tones by their names; those that the look has not are not offered', () => {
+    const tones = ['plain', 'tinted', 'first', 'second', 'third'].map((value) => ({ value, label: value }))
+    const { site } = moor()
+    site.catalog = { ...site.catalog, tones: [{ key: 'first', label: 'Lichen' }] } as never
+    const { wrapper } = input(property('CHOICE', { choices: tones, fallback: 'plain' }), 'third')
+    expect(wrapper.findAll('[role=radio]').map((r) => r.text())).toEqual([
+      'plain',
+      'tinted',
+      'Lichen',
+      'third',
+    ])
   })
 })
 

@@ -35,7 +35,7 @@ const builtIn = computed(() => {
 </script>
 
 <template>
-  <div v-if="matters(property, values)" class="setting">
+  <div v-if="matters(property, values)" class="setting" :data-setting="property.key">
     <ColourInput
       v-if="property.type === 'COLOUR'"
       :property="property"

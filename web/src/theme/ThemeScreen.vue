@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ThemeDetail } from '@/api/types'
 import LibraryShelf from '@/library/LibraryShelf.vue'
@@ -28,10 +28,17 @@ const { value: theme } = useItem<ThemeDetail>(
 const route = useRoute()
 const router = useRouter()
 const open = ref('header')
-/** Find leads to a part. */
+/** Find leads to a part, and to the setting in it. */
 watch(
-  () => route.query.at,
-  (at) => at && (open.value = String(at)),
+  [() => route.query.at, () => route.query.set, () => theme.value?.id],
+  async ([at, set]) => {
+    if (!at) return
+    open.value = String(at)
+    await nextTick()
+    const row = document.querySelector<HTMLElement>(`[data-setting="${CSS.escape(String(set ?? ''))}"]`)
+    row?.scrollIntoView({ block: 'center' })
+    row?.querySelector<HTMLElement>('input, button, select')?.focus({ preventScroll: true })
+  },
   { immediate: true },
 )
 const before = ref(false)

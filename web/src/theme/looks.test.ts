@@ -1,10 +1,14 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent } from 'vue'
 import type { ThemeDetail } from '@/api/types'
 import { newField } from '@/property/fields'
 import { useSession } from '@/session/useSession'
 import { moor, mounting, press } from '@/test/moor'
 import ColourInput from './ColourInput.vue'
+import ContactSheet from './ContactSheet.vue'
+import ContrastPairs from './ContrastPairs.vue'
+import FontInput from './FontInput.vue'
 import LookCompare from './LookCompare.vue'
 import PageDrawing from './PageDrawing.vue'
 import PartsSheet from './PartsSheet.vue'
@@ -29,6 +33,13 @@ const theme = {
   ],
   settings: { headerShape: 'over' },
   contrast: [],
+  hardToRead: [
+    {
+      ratio: 3,
+      says: 'Words stand on the picture at 3.0 : 1.',
+      mend: { key: 'motion', value: 'off', label: 'Off' },
+    },
+  ],
   tones: {},
   sheets: [{ page: 'visit', title: 'Visit', kind: 'Page', template: 'plain' }],
   reaches: { header: { pages: 51, without: ['Bare'] } },
@@ -74,6 +85,14 @@ describe('a page in outline', () => {
       { verb: 'set-value', item: 'dusk', key: 'headerShape' },
     ])
     expect(given[2]).not.toHaveProperty('value')
+  })
+
+  it('says what can’t be read where it is set, with its mend', async () => {
+    expect(drawing('header').text()).not.toContain('3.0 : 1')
+    const wrapper = drawing('page')
+    expect(wrapper.text()).toContain('Words stand on the picture at 3.0 : 1.')
+    await press(wrapper, 'Off')
+    expect(given).toMatchObject([{ item: 'dusk', key: 'motion', value: 'off' }])
   })
 
   it('tells apart what the site says in any look', async () => {
@@ -157,6 +176,81 @@ it('every arrangement that is drawn is drawn unlike the others', () => {
   )
   expect(new Set(shapes).size).toBe(6)
   expect(shapes.every((s) => s.length > 2)).toBe(true)
+})
+
+describe('the contact sheet', () => {
+  /** What the frames are sent, by what the server answers: the look's revision, its rules, its tokens. */
+  function sheet() {
+    const style = { css: 'all', tokens: 'mine', rules: 'r1', revision: '1' }
+    const site = moor([], (path) =>
+      path.includes('/theme/trial') ? { tokens: 'tried' } : path.endsWith('/theme/style') ? { ...style } : {},
+    ).site
+    const sent: object[] = []
+    const renewed = vi.fn()
+    const ProofFrame = defineComponent({
+      setup: (_, { expose }) => (expose({ send: (m: object) => sent.push(m), renew: renewed }), () => null),
+    })
+    const wrapper = mount(ContactSheet, {
+      props: { theme, before: false, trial: null },
+      global: { ...mounting, stubs: { ProofFrame, TemplateGlyph: true } },
+    })
+    const step = async (more: object) => {
+      Object.assign(style, more)
+      site.step++
+      await flushPromises()
+    }
+    return { wrapper, sent, renewed, step }
+  }
+
+  it('shows a colour that is only being tried, and keeps it to the tokens once it is a step', async () => {
+    const { wrapper, sent, renewed, step } = sheet()
+    await flushPromises()
+    await wrapper.setProps({ trial: { key: 'colourAccent', value: '#101010' } })
+    await flushPromises()
+    expect(sent).toEqual([
+      { type: 'style', tokens: 'tried' },
+      { type: 'style', tokens: 'tried' },
+    ])
+    await step({ revision: '2', tokens: 'kept' })
+    expect(sent.at(-1)).toEqual({ type: 'style', tokens: 'kept' })
+    expect(renewed).not.toHaveBeenCalled()
+  })
+
+  it('draws pages anew where more than that may be new', async () => {
+    const { sent, renewed, step } = sheet()
+    await flushPromises()
+    await step({ revision: '2', rules: 'r2' })
+    expect(sent.at(-1)).toEqual({ type: 'style', css: 'all', tokens: 'mine' })
+    expect(renewed).toHaveBeenCalledTimes(2)
+    await step({})
+    expect(renewed).toHaveBeenCalledTimes(4)
+  })
+})
+
+it('a family is chosen from the site’s own name set in it', async () => {
+  moor()
+  const property = choice('headingFont', 'Headings', 'fraunces', 'own')
+  const wrapper = mount(FontInput, { props: { property: property as never, value: 'own' }, global })
+  expect(wrapper.findAll('.words')).toHaveLength(1)
+  await wrapper.findAll('[role=radio]')[0]?.trigger('click')
+  expect(wrapper.emitted('change')).toEqual([['fraunces']])
+})
+
+it('every pair says where it is met, and one that fails offers what passes', async () => {
+  const pair = {
+    label: 'Words on the page',
+    tone: 'plain',
+    ratio: 3.1,
+    needed: 4.5,
+    setting: 'colourWords',
+    nearest: '#111111',
+  }
+  const props = { theme: { ...theme, contrast: [pair], tones: { plain: 7 } } as unknown as ThemeDetail }
+  moor()
+  const wrapper = mount(ContrastPairs, { props, global })
+  expect(wrapper.text()).toContain('7 sections')
+  await press(wrapper, 'Take #111111')
+  expect(wrapper.emitted('take')).toEqual([['colourWords', '#111111']])
 })
 
 describe('a colour', () => {

@@ -218,7 +218,7 @@ class WaysTest {
     @Test
     void whatIsNoFontIsNoneAndAColumnIsThere() {
         refused(maja.command(set("dusk", "headingFile", "\"field\"")), 422, "no-font");
-        refused(maja.command(set("dusk", "headingFile", "\"nowhere\"")), 404, "unknown-file");
+        refused(maja.command(set("dusk", "headingFile", "\"nowhere\"")), 404, "unknown-media");
         refused(maja.command(set("dusk", "toneFirst", "\"greenish\"")), 422, "wrong-value");
         refused(
                 maja.give(

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -143,7 +144,7 @@ class ThemeController {
      * The stylesheet of the look that is worn, as it is being changed.
      *
      * @param tokens its custom properties alone
-     * @param rules a hash of all the rest: while it stays, the tokens are all that is new
+     * @param rules a hash of all the rest, and of what is chosen: while it stays, the tokens are all that is new
      */
     record Style(String css, String tokens, String rules, String revision) {}
 
@@ -154,7 +155,17 @@ class ThemeController {
         Look theme = edition.theme();
         String css = StyleSheet.of(theme, edition::media).css();
         String tokens = StyleSheet.tokens(theme);
-        return new Style(css, tokens, Hash.shortOf(css.replace(tokens, "")), standing.hashOf(theme.id()));
+        String rest = css.replace(tokens, "") + choices(theme);
+        return new Style(css, tokens, Hash.shortOf(rest), standing.hashOf(theme.id()));
+    }
+
+    /** What is not told by tokens alone: choices may change the markup too. */
+    private static Map<String, Value> choices(Look theme) {
+        Map<String, Value> choices = new TreeMap<>(theme.settings());
+        ThemeSettings.all().stream()
+                .filter(p -> p.type() == PropertyType.COLOUR || p.type() == PropertyType.NUMBER)
+                .forEach(p -> choices.remove(p.key()));
+        return choices;
     }
 
     /** What a colour or a number that is only being tried comes to. */
