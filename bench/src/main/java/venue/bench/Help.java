@@ -86,7 +86,7 @@ public final class Help {
     }
 
     public List<String> fonts() {
-        return StyleSheet.fonts(view.edition().theme(), view.edition()::media, false);
+        return StyleSheet.fonts(view.edition().theme(), view.edition()::media, true);
     }
 
     public boolean isHere(Line line) {
