@@ -1,12 +1,15 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import WordOf from '@/help/WordOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import type { TemplateDetail, Value } from '@/api/types'
 import { counted } from '@/words/counted'
 import PropertyInput from '@/property/PropertyInput.vue'
+import { matters } from '@/property/values'
 
 /** What a template keeps around its zones. */
-defineProps<{ template: TemplateDetail }>()
+const props = defineProps<{ template: TemplateDetail }>()
+const shown = computed(() => props.template.frameSettings.filter((p) => matters(p, props.template.frame)))
 const emit = defineEmits<{ set: [key: string, value: Value | undefined]; close: [] }>()
 </script>
 
@@ -17,7 +20,7 @@ const emit = defineEmits<{ set: [key: string, value: Value | undefined]; close: 
       <WordOf word="working copy" />.
     </p>
     <PropertyInput
-      v-for="p in template.frameSettings"
+      v-for="p in shown"
       :key="p.key"
       class="gap"
       :property="p"
