@@ -3,6 +3,7 @@ import { sendFile } from '@/api/client'
 import type { MediaInfo } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
+import { sayTakenOut } from './takenOut'
 import { tooLarge } from './tooLarge'
 import { useMedia } from './useMedia'
 
@@ -25,6 +26,7 @@ export function useBringing() {
       notices.refuse(answer.problem)
       return null
     }
+    sayTakenOut(answer.value)
     await media.load()
     return answer.value
   }

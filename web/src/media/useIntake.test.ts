@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import * as client from '@/api/client'
+import { useNotices } from '@/edit/useNotices'
 import { useIntake } from './useIntake'
 
 const file = (name: string, bytes = 10) => {
@@ -24,7 +25,7 @@ describe('taking files in', () => {
     setActivePinia(createPinia())
     sent.length = 0
     taken = vi.fn<() => void>()
-    answer = () => Promise.resolve({ ok: true, value: {} })
+    answer = () => Promise.resolve({ ok: true, value: { takenOut: [] } })
     vi.spyOn(client, 'get').mockImplementation(() =>
       Promise.resolve({ ok: true, value: { taken: 60, most: 100 } } as never),
     )
@@ -45,6 +46,15 @@ describe('taking files in', () => {
     expect(intake.jobs.value).toEqual([])
   })
 
+  it('says what was taken out of a drawing', async () => {
+    answer = () => Promise.resolve({ ok: true, value: { name: 'Mark', takenOut: ['onload', 'script'] } })
+    void useIntake(taken).bring(list(file('mark.svg')))
+    await settled()
+    expect(useNotices().list).toMatchObject([
+      { says: '“Mark” held “onload”, “script”, which may run or load something: taken out.', refusal: false },
+    ])
+  })
+
   it('keeps a refused file with what is wrong, and tries again when told', async () => {
     answer = () => Promise.resolve(problem('not-a-picture'))
     const intake = useIntake(taken)
@@ -54,7 +64,7 @@ describe('taking files in', () => {
       ['a.exe', 'failed', 'No. Do this.'],
       ['b.jpg', 'failed', 'No. Do this.'],
     ])
-    answer = () => Promise.resolve({ ok: true, value: {} })
+    answer = () => Promise.resolve({ ok: true, value: { takenOut: [] } })
     intake.again(intake.jobs.value[0]!)
     await settled()
     expect(intake.jobs.value.map((j) => j.file.name)).toEqual(['b.jpg'])

@@ -3,6 +3,7 @@ import { get, sendFile } from '@/api/client'
 import type { MediaInfo, Rooms } from '@/api/types'
 import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
+import { sayTakenOut } from './takenOut'
 import { tooLarge } from './tooLarge'
 
 export interface Job {
@@ -63,7 +64,9 @@ export function useIntake(taken: () => unknown) {
     if (!answer.ok && answer.problem.code !== 'stopped')
       return Object.assign(job, { state: 'failed', says: said(answer.problem) })
     drop(job)
-    if (answer.ok) taken()
+    if (!answer.ok) return
+    sayTakenOut(answer.value)
+    taken()
   }
 
   const drop = (job: Job) => (jobs.value = jobs.value.filter((j) => j.key !== job.key))

@@ -26,6 +26,7 @@ const family = (title: string) => title.split(',')[0]
         <span
           v-if="item.value !== 'own'"
           class="words cut"
+          aria-hidden="true"
           :style="{ fontFamily: `'${family(item.title)} Variable'` }"
           >{{ words }}</span
         >

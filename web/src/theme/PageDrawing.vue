@@ -4,6 +4,7 @@ import type { ThemeDetail } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import PartSettings from './PartSettings.vue'
 import { reach, summary } from './summaries'
+import { provideRead } from './useRead'
 
 /** A page in outline, from its notice strip to its footer: each part opens where a visitor meets it; what is general lies in the margin. */
 const props = defineProps<{ theme: ThemeDetail }>()
@@ -14,12 +15,7 @@ const onPage = computed(() => props.theme.groups.filter((g) => !MARGIN.includes(
 const inMargin = computed(() => MARGIN.flatMap((key) => props.theme.groups.find((g) => g.key === key) ?? []))
 const atMargin = computed(() => MARGIN.includes(open.value))
 const COLOURS = ['colourDeep', 'colourAccent', 'colourTint', 'colourPage', 'colourWords']
-const colour = (key: string) =>
-  String(
-    props.theme.settings[key] ??
-      props.theme.groups.flatMap((g) => g.settings).find((p) => p.key === key)?.fallback ??
-      '',
-  )
+const colour = provideRead(() => props.theme)
 function face(key: string) {
   const p = props.theme.groups.flatMap((g) => g.settings).find((s) => s.key === key)
   const value = props.theme.settings[key] ?? p?.fallback

@@ -7,6 +7,8 @@ import ArrangementInput from './ArrangementInput.vue'
 import ColourInput from './ColourInput.vue'
 import { isDrawn } from './drawings'
 import FontInput from './FontInput.vue'
+import SampleInput from './SampleInput.vue'
+import { isSampled } from './samples'
 
 /** One setting of the theme, as it is and as it would be without anybody's doing. */
 const props = defineProps<{
@@ -44,6 +46,12 @@ const builtIn = computed(() => {
     />
     <FontInput
       v-else-if="property.key.endsWith('Font')"
+      :property="property"
+      :value="now"
+      @change="(v) => emit('change', v)"
+    />
+    <SampleInput
+      v-else-if="isSampled(property.key)"
       :property="property"
       :value="now"
       @change="(v) => emit('change', v)"

@@ -28,12 +28,6 @@ const DRAWN: Record<string, Record<string, string>> = {
     centred: 'w20 4 24 5 l28 12 8 1 p4 17 16 16 p24 17 16 16 p44 17 16 16',
     column: 'w4 5 14 4 w4 11 8 4 l24 5 36 1 w24 8 24 3 l24 15 36 1 w24 18 24 3 l24 25 36 1 w24 28 24 3',
   },
-  headOrnament: {
-    none: 'w4 14 30 6 w4 25 20 3',
-    rule: 'l4 9 56 2 w4 14 30 6 w4 25 20 3',
-    bar: 'a4 6 12 3 w4 14 30 6 w4 25 20 3',
-    star: 'a4 4 6 6 w4 14 30 6 w4 25 20 3',
-  },
   cardShape: {
     open: CARDS,
     boxed: `b2 2 20 31 b22 2 20 31 b42 2 20 31 ${CARDS}`,

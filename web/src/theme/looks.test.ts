@@ -12,6 +12,8 @@ import FontInput from './FontInput.vue'
 import LookCompare from './LookCompare.vue'
 import PageDrawing from './PageDrawing.vue'
 import PartsSheet from './PartsSheet.vue'
+import SampleInput from './SampleInput.vue'
+import { sample } from './samples'
 import WearSheet from './WearSheet.vue'
 import { partAt } from './partAt'
 import { drawing, isDrawn } from './drawings'
@@ -234,6 +236,20 @@ it('a family is chosen from the site’s own name set in it', async () => {
   expect(wrapper.findAll('.words')).toHaveLength(1)
   await wrapper.findAll('[role=radio]')[0]?.trigger('click')
   expect(wrapper.emitted('change')).toEqual([['fraunces']])
+})
+
+it('a style is chosen from the site’s own words, as each would set them', async () => {
+  moor()
+  const property = choice('buttonShape', 'Shape', 'round', 'square') as never
+  const wrapper = mount(SampleInput, { props: { property, value: 'round' }, global })
+  const radius = wrapper.findAll('.cut').map((w) => (w.element as HTMLElement).style.borderRadius)
+  expect(radius).toEqual(['99px', '0px'])
+  await wrapper.findAll('[role=radio]')[1]?.trigger('click')
+  expect(wrapper.emitted('change')).toEqual([['square']])
+  const look = (key: string) => ({ colourAccent: '#112233', headingCase: 'upper' })[key] ?? ''
+  expect(sample('headOrnament', 'bar', look)?.above?.borderTop).toContain('#112233')
+  expect(sample('headOrnament', 'none', look)?.above).toBeUndefined()
+  expect(sample('headOrnament', 'none', look)?.words.textTransform).toBe('uppercase')
 })
 
 it('every pair says where it is met, and one that fails offers what passes', async () => {

@@ -95,6 +95,8 @@ class ThemeTest {
         page.locator(".setting .picture").first().click();
         page.locator("input[type=file]")
                 .setInputFiles(new FilePayload("logo.svg", "image/svg+xml", LOGO.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator("body"))
+                .containsText("“logo” held “script”, which may run or load something: taken out.");
         page.getByText("It only decorates").click();
         page.getByText("Use the picture").click();
         Locator logo = wide().locator("header .name img.logo");

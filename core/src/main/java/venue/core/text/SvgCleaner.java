@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
@@ -54,11 +55,19 @@ public final class SvgCleaner {
     /** What could hide an address (CSS Syntax 3, escapes and comments) or fetch one. */
     private static final Pattern DOUBTFUL = Pattern.compile("\\\\|/\\*|url\\(|image\\(|image-set\\(|src\\(|@import");
 
+    /** What is told when it is taken out: the rest is what drawing programs leave behind. */
+    private static final Pattern RUNS =
+            Pattern.compile("script|foreignobject|iframe|image|a|animate|set|handler|on[a-z]+|href|xlink:href");
+
     private static final int MOST_DRAWN = 50_000;
     private static final int DEEPEST = 500;
 
-    /** A drawing, with its size in pixels. */
-    public record Drawing(String svg, int width, int height) {}
+    /**
+     * A drawing, with its size in pixels.
+     *
+     * @param takenOut names of what ran in it, loaded something or led elsewhere, as it stood there
+     */
+    public record Drawing(String svg, int width, int height, List<String> takenOut) {}
 
     private SvgCleaner() {}
 
@@ -77,19 +86,30 @@ public final class SvgCleaner {
                 node.remove();
             }
         });
+        Set<String> takenOut = new TreeSet<>();
         for (Element element : List.copyOf(svg.getAllElements())) {
             if (TAGS.contains(element.normalName().toLowerCase(Locale.ROOT))) {
                 List.copyOf(element.attributes().asList()).stream()
                         .filter(a -> !isHarmless(element, a))
-                        .forEach(a -> element.removeAttr(a.getKey()));
+                        .forEach(a -> {
+                            if (RUNS.matcher(a.getKey().toLowerCase(Locale.ROOT))
+                                    .matches()) {
+                                takenOut.add(a.getKey());
+                            }
+                            element.removeAttr(a.getKey());
+                        });
             } else {
+                if (RUNS.matcher(element.normalName()).matches()) {
+                    takenOut.add(element.normalName());
+                }
                 element.remove();
             }
         }
         requireBounded(svg);
         svg.attr("xmlns", "http://www.w3.org/2000/svg");
         document.outputSettings().prettyPrint(false);
-        return Optional.of(new Drawing(svg.outerHtml(), side(svg, "width", 2), side(svg, "height", 3)));
+        return Optional.of(
+                new Drawing(svg.outerHtml(), side(svg, "width", 2), side(svg, "height", 3), List.copyOf(takenOut)));
     }
 
     private static boolean isHarmless(Element element, Attribute attribute) {

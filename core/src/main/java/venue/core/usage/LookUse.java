@@ -1,7 +1,9 @@
 package venue.core.usage;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,18 +23,32 @@ import venue.core.value.Values;
 /** What a look is seen on: a page of every sort, and how many sections wear each tone. */
 public final class LookUse {
 
+    /** How hard a page tries a look. */
+    private static final Comparator<Page> TRIES = Comparator.<Page>comparingLong(
+                    p -> elements(p).map(Element::kind).distinct().count())
+            .thenComparingLong(p -> elements(p).count());
+
     private LookUse() {}
 
-    /** One finished page for each pair of kind and template, in the order of the plan. */
+    /**
+     * A finished page for each pair of kind and template, in the order in which the plan comes to the first of each: the page
+     * that tries the look hardest, which is the one with most sorts of element, then the one with most elements.
+     */
     public static List<Page> samples(Edition edition) {
-        Set<String> seen = new HashSet<>();
-        return edition.plan()
+        Map<String, Page> hardest = new LinkedHashMap<>();
+        edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
                 .filter(p -> !p.withdrawn() && edition.toFill(p).isEmpty())
-                .filter(p ->
-                        seen.add(p.kind() + "/" + edition.worn(p).template().id()))
-                .toList();
+                .forEach(p -> hardest.merge(
+                        p.kind() + "/" + edition.worn(p).template().id(),
+                        p,
+                        (first, other) -> TRIES.compare(other, first) > 0 ? other : first));
+        return List.copyOf(hardest.values());
+    }
+
+    private static Stream<Element> elements(Page page) {
+        return page.zones().all().flatMap(Section::elements);
     }
 
     /**

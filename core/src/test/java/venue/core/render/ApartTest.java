@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
@@ -14,8 +15,11 @@ import venue.core.compose.Compose;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
+import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.PropertyType;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.Zones;
@@ -148,6 +152,24 @@ class ApartTest {
                     Jsoup.parse(rendered(site, section(), View.Mode.VISITOR).html());
             assertThat(page.select(each.getValue())).as(each.getKey()).hasSize(1);
         }
+    }
+
+    @Test
+    void theTitleBandNamesThePersonWhereTheKindHasSuchAField() {
+        Page weaving = SITE.require(Page.class, "weaving").withField("person", Value.of("Ada Heddle"));
+        Kind kind = SITE.require(Kind.class, weaving.kind());
+        List<Property> form = Stream.concat(
+                        kind.fields().stream(), Stream.of(Property.of("person", "Person", PropertyType.WORDS)))
+                .toList();
+        Edition site = SITE.with(
+                List.of(
+                        weaving,
+                        kind.withFields(form, kind.putAway()),
+                        SITE.theme().with("bandPerson", Value.of(true))),
+                List.of());
+        Document page = Jsoup.parse(rendered(site, section(), View.Mode.VISITOR).html());
+        assertThat(page.select(".band .under").text()).isEqualTo("Ada Heddle");
+        assertThat(page(section()).select(".band .under")).isEmpty();
     }
 
     @Test

@@ -72,6 +72,7 @@ class MediaController {
      * @param thumb path of a picture's smallest rendition on the here.site(), or empty
      * @param path path of the file on the site
      * @param cut the part of the whole that is shown; absent while it is whole
+     * @param takenOut what was taken out of a drawing when it was sent, such as a script
      * @param font what it says of itself, where it is one
      * @param whole path of the whole picture, however it is cut
      */
@@ -94,7 +95,34 @@ class MediaController {
             @Nullable Cut cut,
             String whole,
             @Nullable Font font,
-            List<Use> uses) {}
+            List<Use> uses,
+            List<String> takenOut) {
+
+        /** The same, told of what was taken out of it as it came. */
+        MediaInfo without(List<String> what) {
+            return new MediaInfo(
+                    id,
+                    name,
+                    sort,
+                    format,
+                    folder,
+                    bytes,
+                    width,
+                    height,
+                    alt,
+                    altIn,
+                    decorative,
+                    focalX,
+                    focalY,
+                    thumb,
+                    path,
+                    cut,
+                    whole,
+                    font,
+                    uses,
+                    what);
+        }
+    }
 
     @GetMapping
     List<MediaInfo> all(Here here) {
@@ -128,18 +156,19 @@ class MediaController {
 
     private MediaInfo take(Here here, Path lies, String fileName, String folder) throws IOException {
         String hash = Hash.of(lies);
+        List<String> takenOut = MediaIntake.takenOut(fileName, lies);
         Optional<Media> known = here.working()
                 .all(Media.class)
                 .filter(m -> m.file().equals(hash))
                 .findFirst();
         if (known.isPresent()) {
-            return info(here.working(), known.get());
+            return info(here.working(), known.get()).without(takenOut);
         }
         String name = name(fileName);
         Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies).withPlace(name, folder);
         here.run(MediaCommand.takeIn(name, List.of(media)));
         bytes.taken(here.site(), media);
-        return info(here.working(), media);
+        return info(here.working(), media).without(takenOut);
     }
 
     /** The part of a picture that is to be shown, in percent of the whole. */
@@ -186,7 +215,8 @@ class MediaController {
                 media.cut(),
                 media.whole(),
                 media.font(),
-                uses);
+                uses,
+                List.of());
     }
 
     private static MediaInfo info(Edition edition, Media media) {

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.IntConsumer;
 import javax.imageio.IIOImage;
@@ -92,6 +93,16 @@ public final class MediaIntake {
                             ? "Save it smaller; a picture, for example, 2400 pixels wide."
                             : "Save it shorter or in a lower quality.");
         }
+    }
+
+    /** What would be taken out of a drawing, such as a script; nothing where the file is none. */
+    public static List<String> takenOut(String name, Path from) throws IOException {
+        boolean drawing = name.toLowerCase(Locale.ROOT).endsWith(".svg") && Files.size(from) <= MOST_DRAWING_BYTES;
+        return drawing
+                ? SvgCleaner.clean(new String(Files.readAllBytes(from), StandardCharsets.UTF_8))
+                        .map(SvgCleaner.Drawing::takenOut)
+                        .orElse(List.of())
+                : List.of();
     }
 
     /** Keeps the picture's renditions and gives the item that stands for it. */
