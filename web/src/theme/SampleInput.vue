@@ -7,16 +7,24 @@ import { useRead } from './useRead'
 import { sample } from './samples'
 
 /** A style, chosen from words of this site set in each as the look has them. */
+/** Letters that fit into a sample. */
+const ROOM = 9
 const props = defineProps<{ property: Property; value: string }>()
 const emit = defineEmits<{ change: [value: string] }>()
 const site = useSite()
 const look = useRead()
 const items = computed(() => props.property.choices.map((c) => ({ value: c.value, title: c.label })))
 const name = computed(() => items.value.find((i) => i.value === props.value)?.title ?? '')
+const named = computed(() => beginning(site.standing?.name ?? ''))
 const words = computed(() => {
-  const act = site.catalog?.facts.act
-  return { heading: site.standing?.name, button: act || site.standing?.name, link: site.standing?.name }
+  const act = beginning(String(site.catalog?.facts.act ?? ''))
+  return { heading: named.value, button: act || named.value, link: named.value }
 })
+/** As many whole words as there is room for, one at least. */
+function beginning(all: string): string {
+  const [first = '', second = ''] = all.split(/\s+/)
+  return first.length + second.length < ROOM ? `${first} ${second}`.trim() : first
+}
 const of = (choice: string) => sample(props.property.key, choice, look)
 </script>
 
@@ -51,7 +59,7 @@ const of = (choice: string) => sample(props.property.key, choice, look)
   gap: 4px;
   min-height: 44px;
   padding: 5px;
-  font-size: 13px;
+  font-size: 12px;
   line-height: 18px;
   overflow: hidden;
 }

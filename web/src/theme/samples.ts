@@ -31,7 +31,7 @@ const button = (look: Read): CSSProperties => ({
   borderWidth: '1px',
   borderRadius: RADIUS[look('buttonShape')],
   textTransform: (CASES[look('buttonCase')] ?? 'none') as CSSProperties['textTransform'],
-  padding: '3px 8px',
+  padding: '3px 7px',
 })
 const link = (look: Read): CSSProperties => ({
   ...family(look, 'body'),
