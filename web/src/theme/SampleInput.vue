@@ -1,53 +1,44 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Property } from '@/api/types'
-import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
-import { useRead } from './useRead'
+import DrawnChoice from './DrawnChoice.vue'
 import { sample } from './samples'
+import { useRead } from './useRead'
 
-/** A style, chosen from words of this site set in each as the look has them. */
 /** Letters that fit into a sample. */
 const ROOM = 9
+
+/** A style, chosen from words of this site set in each as the look has them. */
 const props = defineProps<{ property: Property; value: string }>()
 const emit = defineEmits<{ change: [value: string] }>()
 const site = useSite()
 const look = useRead()
-const items = computed(() => props.property.choices.map((c) => ({ value: c.value, title: c.label })))
-const name = computed(() => items.value.find((i) => i.value === props.value)?.title ?? '')
-const named = computed(() => beginning(site.standing?.name ?? ''))
-const words = computed(() => {
-  const act = beginning(String(site.catalog?.facts.act ?? ''))
-  return { heading: named.value, button: act || named.value, link: named.value }
-})
 /** As many whole words as there is room for, one at least. */
-function beginning(all: string): string {
-  const [first = '', second = ''] = all.split(/\s+/)
+function beginning(all: unknown): string {
+  const [first = '', second = ''] = String(all ?? '').split(/\s+/)
   return first.length + second.length < ROOM ? `${first} ${second}`.trim() : first
 }
-const of = (choice: string) => sample(props.property.key, choice, look)
+const words = computed(() => {
+  const name = beginning(site.standing?.name)
+  return { heading: name, button: beginning(site.catalog?.facts.act) || name, link: name }
+})
+const samples = computed(
+  () => new Map(props.property.choices.map((c) => [c.value, sample(props.property.key, c.value, look)])),
+)
 </script>
 
 <template>
-  <div>
-    <span class="label">{{ property.label }} · {{ name }}</span>
-    <ChoiceOf
-      v-slot="{ item }"
-      drawn
-      :label="property.label"
-      :items="items"
-      :model-value="value"
-      @update:model-value="(v?: string) => v && emit('change', v)"
-    >
-      <span class="sample" :style="{ background: look('colourPage') }" aria-hidden="true">
-        <i v-if="of(item.value)?.above" :style="of(item.value)?.above">{{
-          item.value === 'star' ? '✦' : ''
-        }}</i>
-        <span class="cut" :style="of(item.value)?.words">{{ words[of(item.value)?.of ?? 'heading'] }}</span>
-      </span>
-    </ChoiceOf>
-    <p v-if="property.help" class="label">{{ property.help }}</p>
-  </div>
+  <DrawnChoice v-slot="{ choice }" :property="property" :value="value" @change="(v) => emit('change', v)">
+    <span class="sample" :style="{ background: look('colourPage') }" aria-hidden="true">
+      <i v-if="samples.get(choice)?.above" :style="samples.get(choice)?.above">{{
+        choice === 'star' ? '✦' : ''
+      }}</i>
+      <span class="cut" :style="samples.get(choice)?.words">{{
+        words[samples.get(choice)?.of ?? 'heading']
+      }}</span>
+    </span>
+  </DrawnChoice>
 </template>
 
 <style scoped>

@@ -1,6 +1,5 @@
 package venue.core.usage;
 
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -23,10 +22,23 @@ import venue.core.value.Values;
 /** What a look is seen on: a page of every sort, and how many sections wear each tone. */
 public final class LookUse {
 
-    /** How hard a page tries a look. */
-    private static final Comparator<Page> TRIES = Comparator.<Page>comparingLong(
-                    p -> elements(p).map(Element::kind).distinct().count())
-            .thenComparingLong(p -> elements(p).count());
+    /** A page and how hard it tries a look: by how many sorts of element, then by how many elements. */
+    private record Trying(Page page, int sorts, int elements) {
+
+        static Trying of(Page page) {
+            List<String> kinds = page.zones()
+                    .all()
+                    .flatMap(Section::elements)
+                    .map(Element::kind)
+                    .toList();
+            return new Trying(page, Set.copyOf(kinds).size(), kinds.size());
+        }
+
+        Trying orHarder(Trying other) {
+            boolean harder = other.sorts > sorts || other.sorts == sorts && other.elements > elements;
+            return harder ? other : this;
+        }
+    }
 
     private LookUse() {}
 
@@ -35,20 +47,14 @@ public final class LookUse {
      * that tries the look hardest, which is the one with most sorts of element, then the one with most elements.
      */
     public static List<Page> samples(Edition edition) {
-        Map<String, Page> hardest = new LinkedHashMap<>();
+        Map<String, Trying> hardest = new LinkedHashMap<>();
         edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
                 .filter(p -> !p.withdrawn() && edition.toFill(p).isEmpty())
                 .forEach(p -> hardest.merge(
-                        p.kind() + "/" + edition.worn(p).template().id(),
-                        p,
-                        (first, other) -> TRIES.compare(other, first) > 0 ? other : first));
-        return List.copyOf(hardest.values());
-    }
-
-    private static Stream<Element> elements(Page page) {
-        return page.zones().all().flatMap(Section::elements);
+                        p.kind() + "/" + edition.worn(p).template().id(), Trying.of(p), Trying::orHarder));
+        return hardest.values().stream().map(Trying::page).toList();
     }
 
     /**
