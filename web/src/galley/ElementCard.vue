@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Property, SectionElement } from '@/api/types'
+import type { Property, SectionElement, Value } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import { useSession } from '@/session/useSession'
 import BindMenu from './BindMenu.vue'
@@ -8,7 +8,10 @@ import PropertyInput from '@/property/PropertyInput.vue'
 import SiteFactsInput from './SiteFactsInput.vue'
 import { summed } from './summed'
 import { useGalley } from './useGalley'
-import { matters } from '@/property/values'
+import LayoutsSheet from '@/listing/LayoutsSheet.vue'
+import GroupedInputs from '@/property/GroupedInputs.vue'
+import { provideFields } from '@/property/fieldsHere'
+import { allHeld, groupsOf, matters, textOf } from '@/property/values'
 
 const props = defineProps<{
   section: string
@@ -27,9 +30,24 @@ const more = ref(false)
 const info = computed(() => site.catalog?.elements.find((e) => e.key === props.element.kind))
 const isFront = (p: Property) => info.value?.inPlace.includes(p.key) || (p.key === 'caption' && more.value)
 const front = computed(() => (info.value?.properties ?? []).filter(isFront))
+const values = computed(() => allHeld(info.value?.properties ?? [], props.element.props))
 const rest = computed(() =>
-  (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, props.element.props)),
+  (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, values.value)),
 )
+/** What has much to be set is set under headings. */
+const isGrouped = computed(() => rest.value.some((p) => p.group))
+const isListing = computed(() => props.element.kind === 'listing')
+const trying = ref(false)
+provideFields(() =>
+  [props.element.props.kind, ...groupsOf(props.element.props.also).map((g) => g.kind)]
+    .map(textOf)
+    .filter(Boolean),
+)
+/** Where it is written, and the page on which it is looked at. */
+const home = computed(() => galley.home(props.section).item)
+const on = computed(() => galley.page.value?.id)
+const change = (key: string, value: Value | undefined) =>
+  void galley.set(props.section, props.element.id, key, value)
 /** On a template, what an element shows can come from the page, the site or an option. */
 const BINDABLE = ['WORDS', 'LINES', 'RICH', 'PICTURE']
 const bindable = computed(() =>
@@ -137,7 +155,18 @@ function remove() {
       @change="(v) => galley.set(section, element.id, p.key, v)"
       @leave="galley.leave()"
     />
-    <div v-if="more" class="rest">
+    <button v-if="isListing" type="button" class="textlink" @click="trying = true">Try layouts…</button>
+    <GroupedInputs
+      v-if="more && isGrouped"
+      class="rest"
+      :properties="rest"
+      :declared="info!.properties"
+      :values="element.props"
+      :unfolded="['What']"
+      @change="change"
+      @leave="galley.leave()"
+    />
+    <div v-else-if="more" class="rest plain">
       <PropertyInput
         v-for="p in rest"
         :key="p.key"
@@ -147,6 +176,17 @@ function remove() {
         @leave="galley.leave()"
       />
     </div>
+    <LayoutsSheet
+      v-if="trying"
+      :item="home"
+      :on="on"
+      :name="galley.placed(section)?.section.name || 'this listing'"
+      :element="element"
+      :properties="info!.properties"
+      @set="change"
+      @leave="galley.leave()"
+      @close="trying = false"
+    />
   </div>
 </template>
 
@@ -203,11 +243,13 @@ button.says:hover {
   line-height: 26px;
 }
 .rest {
+  background: var(--juniper-wash);
+  margin-top: 8px;
+}
+.rest.plain {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
   gap: 10px;
-  background: var(--juniper-wash);
   padding: 10px;
-  margin-top: 8px;
 }
 </style>

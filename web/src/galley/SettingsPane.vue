@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { PlacedSection, Section } from '@/api/types'
 import { useSite } from '@/site/useSite'
+import FoldedGroup from '@/look/FoldedGroup.vue'
 import ColumnSettings from './ColumnSettings.vue'
 import ColumnsInput from './ColumnsInput.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -54,61 +55,38 @@ function toggle(key: string) {
 
 <template>
   <div class="settings">
-    <div v-for="g in groups" :key="g.key" class="group">
-      <button type="button" class="head" :aria-expanded="open.has(g.key)" @click="toggle(g.key)">
-        <span aria-hidden="true">{{ open.has(g.key) ? '▾' : '▸' }}</span> {{ g.label }}
-        <span v-if="!open.has(g.key) && g.set.length" class="quiet">
-          {{ g.set.map((p) => p.label.toLowerCase()).join(', ') }}
-        </span>
-      </button>
-      <div v-if="open.has(g.key)" class="inputs">
-        <ColumnsInput v-if="g.key === 'shape'" :section="section" />
-        <PropertyInput
-          v-for="p in g.shown"
-          :key="p.key"
-          :property="p"
-          :value="section.settings[p.key]"
-          @change="(v) => galley.set(section.id, null, p.key, p.key === 'option' && v === '' ? undefined : v)"
-          @leave="galley.leave()"
-        />
-      </div>
-    </div>
-    <div v-if="!within" class="group">
-      <button type="button" class="head" :aria-expanded="open.has('columns')" @click="toggle('columns')">
-        <span aria-hidden="true">{{ open.has('columns') ? '▾' : '▸' }}</span> One column apart
-        <span v-if="!open.has('columns') && apart" class="quiet">{{ apart }}</span>
-      </button>
-      <div v-if="open.has('columns')" class="inputs"><ColumnSettings :section="section" /></div>
-    </div>
+    <FoldedGroup
+      v-for="g in groups"
+      :key="g.key"
+      :label="g.label"
+      :open="open.has(g.key)"
+      :set="g.set.map((p) => p.label.toLowerCase()).join(', ')"
+      @update:open="toggle(g.key)"
+    >
+      <ColumnsInput v-if="g.key === 'shape'" :section="section" />
+      <PropertyInput
+        v-for="p in g.shown"
+        :key="p.key"
+        :property="p"
+        :value="section.settings[p.key]"
+        @change="(v) => galley.set(section.id, null, p.key, p.key === 'option' && v === '' ? undefined : v)"
+        @leave="galley.leave()"
+      />
+    </FoldedGroup>
+    <FoldedGroup
+      v-if="!within"
+      label="One column apart"
+      :open="open.has('columns')"
+      :set="apart"
+      @update:open="toggle('columns')"
+    >
+      <ColumnSettings :section="section" />
+    </FoldedGroup>
   </div>
 </template>
 
 <style scoped>
 .settings {
   background: var(--juniper-wash);
-}
-.group + .group {
-  border-top: 1px solid var(--line);
-}
-.head {
-  display: flex;
-  gap: 8px;
-  width: 100%;
-  border: 0;
-  background: none;
-  color: inherit;
-  font: 600 13px/20px var(--text);
-  padding: 6px 13px;
-  text-align: left;
-}
-.head .quiet {
-  font-weight: 400;
-}
-.inputs {
-  padding: 2px 13px 12px;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 10px 12px;
-  align-items: start;
 }
 </style>

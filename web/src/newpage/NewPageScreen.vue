@@ -91,7 +91,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             :error="tooLong"
           />
           <p v-if="form.several" class="label">{{ counted(titles.length, 'page') }}, at most 200</p>
-          <p v-else-if="address" class="mono address">{{ address.address }}</p>
+          <p v-else class="mono address">{{ address?.address }}</p>
           <p v-if="address?.taken" class="should label">
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
           </p>
@@ -175,6 +175,8 @@ label:focus-within {
   margin-top: 16px;
 }
 .address {
+  /* Its room is kept: what is beneath must not move away from under a hand. */
+  min-height: 20px;
   margin-top: 5px;
   overflow-wrap: anywhere;
 }

@@ -56,8 +56,7 @@ function describing(start: Start) {
     if (why) return `${pagesOf(kind.value.name)} ${why}`
     return wrongNames(titles.value, form.several)
   })
-  form.template ||= kind.value?.template ?? ''
-  watch(kind, (k) => (form.template = k?.template ?? ''))
+  wearItsUsual(form, kind)
 
   const usual = () => form.template === kind.value?.template
   const { busy, make } = makeMaking(form, titles, () => !lacks.value, {
@@ -80,6 +79,16 @@ function describing(start: Start) {
     make,
     forget,
   }
+}
+
+/** A kind that is chosen comes with the template that its pages usually wear; one that is chosen beside stays as long as the kind does. */
+function wearItsUsual(form: Form, kind: Ref<{ id: string; template?: string | null } | undefined>) {
+  form.template ||= kind.value?.template ?? ''
+  // The catalog is fetched again whenever anybody changes it, and the kind is then another object.
+  watch(
+    () => kind.value?.id,
+    (_, before) => (form.template = (!before && form.template) || (kind.value?.template ?? '')),
+  )
 }
 
 function searchText({ several, searchTitle, description }: Form) {

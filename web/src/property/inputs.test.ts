@@ -53,7 +53,9 @@ describe('the input of a property', () => {
   })
 
   it('of a list of kinds is the one that says what may be held', () => {
-    expect(inputFor(property('MANY', { entries: [property('KIND', { key: 'kind' })] }))).toBe(HoldsInput)
+    expect(inputFor(property('MANY', { key: 'mayHold', entries: [property('KIND', { key: 'kind' })] }))).toBe(
+      HoldsInput,
+    )
   })
 
   it('has its label, unit and help around it; in place, it has none of them', () => {

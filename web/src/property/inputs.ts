@@ -2,6 +2,8 @@ import type { Component } from 'vue'
 import type { Property } from '@/api/types'
 import ChoiceInput from './ChoiceInput.vue'
 import DateInput from './DateInput.vue'
+import ConditionsInput from './ConditionsInput.vue'
+import FieldInput from './FieldInput.vue'
 import FlagInput from './FlagInput.vue'
 import HoldsInput from './HoldsInput.vue'
 import LinkInput from './LinkInput.vue'
@@ -10,6 +12,7 @@ import MenuInput from './MenuInput.vue'
 import PageInput from './PageInput.vue'
 import PictureInput from './PictureInput.vue'
 import RichInput from './RichInput.vue'
+import NamesInput from './NamesInput.vue'
 import TypedInput from './TypedInput.vue'
 
 const INPUTS: Record<string, Component> = {
@@ -26,10 +29,17 @@ const INPUTS: Record<string, Component> = {
   DATE_TIME: DateInput,
   KIND: ChoiceInput,
   MENU: MenuInput,
+  FIELD: FieldInput,
 }
 
-/** The input for a declared property: one for each type, and one for lists of kinds. */
+/** The input for a declared property: one for each type, and one each for lists of kinds, of names and of conditions. */
 export function inputFor(property: Property): Component {
-  if (property.type === 'MANY' && property.entries[0]?.type === 'KIND') return HoldsInput
+  if (property.type === 'MANY') return listInput(property)
   return INPUTS[property.type as string] ?? TypedInput
+}
+
+function listInput({ key, entries }: Property): Component {
+  if (key === 'mayHold') return HoldsInput
+  if (entries.length === 1 && ['KIND', 'PAGE', 'FIELD'].includes(entries[0]?.type ?? '')) return NamesInput
+  return entries[0]?.type === 'FIELD' ? ConditionsInput : ManyInput
 }

@@ -32,11 +32,17 @@ export function promptOf(value: unknown): string {
   return ''
 }
 
+/** The values that hold: those given, and where none is the declared fallbacks. */
+export function allHeld(declared: Property[], values: Values): Values {
+  return Object.fromEntries(declared.map((p) => [p.key, held(p, values)])) as Values
+}
+
 /** Whether a property matters now, by its `onlyWhen`: `key` (is set), `key=value`, `key=value|value` or `key!=value`. */
 export function matters(property: Property, values: Values): boolean {
   if (!property.onlyWhen) return true
   const [, key, not, wanted] = /^(\w+)(!?)=?(.*)$/.exec(property.onlyWhen) ?? []
-  const value = String(values[key ?? ''] ?? '')
+  const given = values[key ?? ''] ?? ''
+  const value = given === false && !wanted ? '' : String(given)
   if (not) return value !== '' && value !== wanted
   return wanted ? wanted.split('|').includes(value) : value !== ''
 }

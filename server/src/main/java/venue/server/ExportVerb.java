@@ -49,6 +49,10 @@ final class ExportVerb implements Callable<Integer> {
             Export.Done done = Export.write(held, workspace.site(), hosts, data.file(to));
             data.say(to + "\t" + Words.count(done.files(), "file") + "\t" + done.written() + " written\t"
                     + done.removed() + " removed");
+            if (!done.asking().isEmpty()) {
+                data.say("Where visitors may choose what a list shows, the exported page always shows all of it: "
+                        + String.join(", ", done.asking()));
+            }
         }
         return 0;
     }

@@ -47,6 +47,7 @@ public final class Compared {
             PropertyType.KIND,
             PropertyType.MENU,
             PropertyType.OPTION,
+            PropertyType.FIELD,
             PropertyType.CHOICE,
             PropertyType.COLOUR,
             PropertyType.YES_NO);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
@@ -28,7 +29,6 @@ import venue.core.section.Sectioned;
 import venue.core.section.SharedSection;
 import venue.core.site.Site;
 import venue.core.site.SiteIdentity;
-import venue.core.template.Template;
 import venue.core.theme.Look;
 import venue.core.value.Value;
 
@@ -43,8 +43,8 @@ public final class Edition {
     private final FactsCache facts;
     private volatile @Nullable Plan plan;
     private volatile @Nullable Inbound inbound;
-    private volatile @Nullable List<Menu> menus;
     private volatile @Nullable Site site;
+    private final Derived derived = new Derived(this);
     /** The items of a class as lists, made when they are first asked for; going through the maps each time is slower. */
     private final Map<Class<? extends Item>, List<Item>> lists = new ConcurrentHashMap<>();
 
@@ -73,6 +73,7 @@ public final class Edition {
         Inbound links = inbound;
         after.inbound =
                 links == null || turns.stream().anyMatch(Turn::isOfFields) ? null : links.after(turns, this, after);
+        derived.carryOn(turns, after.derived);
         lists.forEach((type, list) -> {
             if (turns.stream().noneMatch(t -> type.isInstance(t.before()) || type.isInstance(t.after()))) {
                 after.lists.put(type, list);
@@ -162,16 +163,14 @@ public final class Edition {
 
     /** That of the header first, then that of the footer, then by name. */
     public List<Menu> menus() {
-        List<Menu> known = menus;
-        if (known == null) {
-            known = Stream.concat(
-                            SiteIdentity.menus(site().facts()).stream().flatMap(id -> find(Menu.class, id).stream()),
-                            all(Menu.class).sorted(Comparator.comparing(Menu::name)))
-                    .distinct()
-                    .toList();
-            menus = known;
-        }
-        return known;
+        return kept(
+                "menus",
+                () -> Stream.concat(
+                                SiteIdentity.menus(site().facts()).stream()
+                                        .flatMap(id -> find(Menu.class, id).stream()),
+                                all(Menu.class).sorted(Comparator.comparing(Menu::name)))
+                        .distinct()
+                        .toList());
     }
 
     public Stream<Pattern> patterns() {
@@ -195,12 +194,24 @@ public final class Edition {
         return Worn.of(this, page);
     }
 
+    /** What can be worked out of this edition alone, kept for whoever asks again under the same key. */
+    public <T> T kept(Object key, Supplier<T> workOut) {
+        return derived.get(key, workOut);
+    }
+
+    /** The pages and entries of each kind in the order of what they hold. */
+    public Ranks ranks() {
+        return derived.ranks();
+    }
+
     /** The entries of a kind that has no pages, in their order. */
     public List<Entry> entries(String kind) {
-        return all(Entry.class)
-                .filter(e -> e.kind().equals(kind))
-                .sorted(Comparator.comparing(Entry::position).thenComparing(Entry::id))
-                .toList();
+        return kept(
+                "entries " + kind,
+                () -> all(Entry.class)
+                        .filter(e -> e.kind().equals(kind))
+                        .sorted(Comparator.comparing(Entry::position).thenComparing(Entry::id))
+                        .toList());
     }
 
     /** What a page holds in a field: its own value, else its kind's default. */
@@ -211,13 +222,6 @@ public final class Edition {
     /** The words a page holds in a field, or none. */
     public String words(Page page, String key) {
         return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";
-    }
-
-    /** How many pages wear a template. */
-    public long wearing(Template template) {
-        return all(Page.class)
-                .filter(p -> worn(p).template().id().equals(template.id()))
-                .count();
     }
 
     /** The tree of pages and their addresses. */
@@ -261,15 +265,7 @@ public final class Edition {
 
     /** The places still to fill on a page, in its own content and in the shared sections on it. */
     public List<PageFacts.ToFill> toFill(Page page) {
-        PageFacts own = facts(page);
-        if (own.shared().isEmpty()) {
-            return own.places();
-        }
-        Stream<PageFacts.ToFill> shared = own.shared().entrySet().stream()
-                .flatMap(e -> find(SharedSection.class, e.getValue()).stream()
-                        .flatMap(s -> facts(s).places().stream())
-                        .map(p -> p.in(e.getKey())));
-        return Stream.concat(own.places().stream(), shared).toList();
+        return facts(page).placesWith(id -> find(SharedSection.class, id).map(this::facts));
     }
 
     /** The section as it shows: where it stands for a shared one, that one's content under its own id. */

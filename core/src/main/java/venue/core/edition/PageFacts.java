@@ -3,14 +3,18 @@ package venue.core.edition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import venue.core.element.Elements;
 import venue.core.link.Link;
 import venue.core.property.Property;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /**
  * What a page's own content links to, shows and leaves to fill.
@@ -21,6 +25,7 @@ import venue.core.value.Value;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
+ * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own
  * @param shared ids of the shared sections that show here, by the section that stands for each
  */
@@ -32,6 +37,7 @@ public record PageFacts(
         Set<String> listed,
         Set<String> menus,
         Map<String, String> shared,
+        boolean paged,
         boolean grounded) {
 
     /**
@@ -45,6 +51,20 @@ public record PageFacts(
         ToFill in(String sectionId) {
             return new ToFill(sectionId, sectionName, element, property, prompt);
         }
+    }
+
+    /** The places here and in the shared sections that show here, as the facts of each tell. */
+    List<ToFill> placesWith(Function<String, Optional<PageFacts>> ofShared) {
+        if (shared.isEmpty()) {
+            return places;
+        }
+        return Stream.concat(
+                        places.stream(),
+                        shared.entrySet().stream()
+                                .flatMap(e -> ofShared.apply(e.getValue()).stream()
+                                        .flatMap(f -> f.places().stream())
+                                        .map(p -> p.in(e.getKey()))))
+                .toList();
     }
 
     /** The facts of sections, wherever they stand. */
@@ -78,6 +98,9 @@ public record PageFacts(
                 mentions.kinds(),
                 mentions.menus(),
                 Map.copyOf(shared),
+                sections.stream()
+                        .flatMap(Section::elements)
+                        .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount"))),
                 sections.stream().anyMatch(PageFacts::isGrounded));
     }
 

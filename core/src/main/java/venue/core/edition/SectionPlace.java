@@ -97,7 +97,7 @@ public record SectionPlace(
         return switch (reach) {
             case HERE -> 1;
             case SHARED -> edition.inbound().sharing(written.id()).size();
-            case TEMPLATE -> edition.wearing(edition.worn(page).template());
+            case TEMPLATE -> Worn.count(edition, edition.worn(page).template());
             case EVERYWHERE -> edition.all(Page.class).count();
         };
     }

@@ -42,7 +42,7 @@ abstract class DeclaredKind implements ElementKind {
     }
 
     @Override
-    public final List<String> inPlace() {
+    public List<String> inPlace() {
         return properties.stream()
                 .filter(p -> WRITTEN.contains(p.type()) || lines().contains(p.key()))
                 .map(Property::key)

@@ -29,7 +29,9 @@ final class FactsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return !known(props.scene(), props.scene().page(), f -> true).isEmpty();
+        Scene scene = props.scene();
+        return scene.shownFields(scene.page()).stream()
+                .anyMatch(f -> value(scene, scene.page(), f).isPresent());
     }
 
     @Override
@@ -41,7 +43,13 @@ final class FactsElement extends DeclaredKind {
 
     /** The facts of any page, those that are asked for and known; nothing where there are none. */
     static void list(Scene scene, Page page, Predicate<Property> which, String classes, HtmlWriter out) {
-        List<Property> known = known(scene, page, which);
+        list(scene, page, scene.shownFields(page).stream().filter(which).toList(), classes, out);
+    }
+
+    /** Some fields of a page with what they hold; nothing where none is known. */
+    static void list(Scene scene, Page page, List<Property> fields, String classes, HtmlWriter out) {
+        List<Property> known =
+                fields.stream().filter(f -> value(scene, page, f).isPresent()).toList();
         if (known.isEmpty()) {
             return;
         }
@@ -54,13 +62,6 @@ final class FactsElement extends DeclaredKind {
                             .end());
         }
         out.end();
-    }
-
-    private static List<Property> known(Scene scene, Page page, Predicate<Property> which) {
-        return scene.shownFields(page).stream()
-                .filter(which)
-                .filter(f -> value(scene, page, f).isPresent())
-                .toList();
     }
 
     private static Optional<Value> value(Scene scene, Page page, Property field) {

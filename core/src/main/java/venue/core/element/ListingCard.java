@@ -1,84 +1,127 @@
 package venue.core.element;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
-import venue.core.property.Property;
-import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
 import venue.core.value.Value;
 
-/** One page in a listing: its picture, day, title, summary and facts, as far as the listing shows them. */
+/** One entry of a listing: its picture, day, title, summary and facts, as far as the listing shows them. */
 final class ListingCard {
 
-    private static final Property DATE = Property.of("date", "Date", PropertyType.DATE_TIME);
+    /** Layouts that are of pictures: what has none is drawn one. */
+    private static final Set<String> OF_PICTURES = Set.of("people", "gallery");
 
     private final Props props;
     private final Scene scene;
     private final HtmlWriter out;
     private final String shape;
+    private final boolean agenda;
+    private final List<String> chosen;
 
     ListingCard(Props props, HtmlWriter out) {
         this.props = props;
         this.out = out;
         scene = props.scene();
         shape = props.text("shape");
+        agenda = shape.equals("agenda");
+        chosen = props.groups("fields").stream()
+                .map(f -> f.text("field"))
+                .filter(k -> !k.isEmpty())
+                .toList();
     }
 
-    /** @param level of the heading that its title is */
-    void write(Page page, int level) {
-        boolean agenda = shape.equals("agenda");
-        boolean pictures = props.flag("pictures") && !agenda;
+    /**
+     * @param level of the heading that its title is
+     * @param first whether it is the first of its listing or group
+     */
+    void write(Page page, int level, boolean first) {
+        boolean pictures = props.flag("pictures") && !agenda && !shape.equals("compact");
         Optional<Media> picture = pictures ? scene.media(scene.words(page, "picture")) : Optional.empty();
         boolean waits = pictures && scene.prompt(page, "picture").isPresent();
+        boolean drawn = pictures && picture.isEmpty() && !waits && isDrawn();
         String date = props.flag("dates") ? scene.words(page, UsualFields.DATE) : "";
-        out.start("li", picture.isPresent() || waits ? "card pictured" : "card");
+        out.start("li", picture.isPresent() || waits || drawn ? "card pictured" : "card");
         if (agenda) {
             AgendaDay.write(scene, date, out);
-        } else if (pictures) {
-            picture(page, picture, waits);
+        } else {
+            picture(page, picture, waits, drawn, first);
         }
         out.start("div", "words");
-        if (!agenda && !date.isEmpty()) {
-            out.start("time")
-                    .attr("datetime", date)
-                    .text(scene.inWords(DATE, Value.of(date)))
-                    .end();
-        }
-        title(page, level);
-        if (props.flag("summaries")) {
-            summary(page);
+        above(page, agenda ? "" : date);
+        out.start("h" + level, "h z-medium");
+        title(scene, page, out);
+        out.end();
+        if (!shape.equals("gallery") && !shape.equals("compact")) {
+            words(page);
         }
         if (agenda) {
             out.end();
             facts(page);
+            button(page);
         } else {
             facts(page);
+            button(page);
             out.end();
         }
         out.end();
     }
 
-    private void picture(Page page, Optional<Media> picture, boolean waits) {
+    private boolean isDrawn() {
+        return props.text("missing").equals("drawn") || OF_PICTURES.contains(shape);
+    }
+
+    private void picture(Page page, Optional<Media> picture, boolean waits, boolean drawn, boolean first) {
         if (waits) {
             out.start("div", "to-fill-picture").end();
         } else if (picture.isPresent()) {
-            Pictures.write(scene, picture.get(), scene.alt(picture.get()), share(), out);
-        } else if (shape.equals("people")) {
+            int span = shape.equals("lead") && first ? scene.span() : share();
+            Pictures.write(scene, picture.get(), scene.alt(picture.get()), span, out);
+        } else if (drawn) {
             Tiles.initial(page.title(), out);
         }
     }
 
-    private void title(Page page, int level) {
-        out.start("h" + level, "h z-medium");
+    /** The day, and what else stands above the title. */
+    private void above(Page page, String date) {
+        if (!date.isEmpty()) {
+            out.start("time")
+                    .attr("datetime", date)
+                    .text(Days.said(date, props.text("dateForm"), scene))
+                    .end();
+        }
+        String kicker = inWords(page, props.text("kicker"));
+        if (!kicker.isEmpty()) {
+            out.start("span", "kicker").text(kicker).end();
+        }
+    }
+
+    /** The title, as a link where it leads somewhere. */
+    static void title(Scene scene, Page page, HtmlWriter out) {
         String address = scene.address(page);
         if (address.isEmpty()) {
             out.text(page.title());
         } else {
             out.start("a").attr("href", address).text(page.title()).end();
         }
-        out.end();
+    }
+
+    private void words(Page page) {
+        if (props.flag("person")) {
+            String person = inWords(page, UsualFields.PERSON);
+            if (!person.isEmpty()) {
+                out.start("span", "person").text(person).end();
+            }
+        }
+        if (props.flag("summaries")) {
+            summary(page);
+        }
+        if (props.flag("whole")) {
+            out.start("div", "text").trusted(scene.wholeText(page)).end();
+        }
     }
 
     private void summary(Page page) {
@@ -93,13 +136,48 @@ final class ListingCard {
     }
 
     private void facts(Page page) {
-        if (props.flag("facts")) {
-            FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), "facts", out);
+        if (!props.flag("facts") || shape.equals("gallery")) {
+            return;
         }
+        String classes = props.flag("labels") ? "facts" : "facts unlabelled";
+        if (chosen.isEmpty()) {
+            FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), classes, out);
+        } else {
+            FactsElement.list(
+                    scene,
+                    page,
+                    chosen.stream()
+                            .flatMap(k -> scene.declared(page, k).stream())
+                            .toList(),
+                    classes,
+                    out);
+        }
+    }
+
+    private void button(Page page) {
+        String address = scene.address(page);
+        if (props.has("button") && !address.isEmpty()) {
+            out.start("p", "buttons").start("a", "button").attr("href", address);
+            // Named with the page it leads to: a list of buttons with the same words tells nobody apart.
+            out.attr("aria-label", props.text("button") + ": " + page.title());
+            props.write("button", out);
+            out.end().end();
+        }
+    }
+
+    private String inWords(Page page, String key) {
+        if (key.isEmpty()) {
+            return "";
+        }
+        return scene.field(page, key)
+                .filter(v -> !(v instanceof Value.ToFill))
+                .flatMap(v -> scene.declared(page, key).map(f -> scene.inWords(f, v)))
+                .orElse("");
     }
 
     /** The share of the page that a picture takes, of the column at hand. */
     private int share() {
-        return Math.min(shape.equals("cards") || shape.equals("posters") ? 4 : 3, scene.span());
+        return Math.min(
+                shape.equals("cards") || shape.equals("posters") || shape.equals("gallery") ? 4 : 3, scene.span());
     }
 }

@@ -1,81 +1,63 @@
 package venue.core.element;
 
-import static venue.core.property.Property.choice;
-import static venue.core.property.Property.number;
-import static venue.core.property.Property.of;
-import static venue.core.property.PropertyType.YES_NO;
-
 import java.util.List;
 import venue.core.html.HtmlWriter;
-import venue.core.page.Page;
-import venue.core.property.PropertyType;
-import venue.core.value.Value;
+import venue.core.listing.Listed;
+import venue.core.listing.ListingQuery;
 
-/** Pages of one kind, shown by themselves as they come and go. */
+/** Pages and entries, shown by themselves as they come and go. */
 final class ListingElement extends DeclaredKind {
 
     ListingElement() {
-        super(
-                "listing",
-                "Listing",
-                "Pages or entries of one kind, kept up by itself",
-                of("kind", "Of the kind", PropertyType.KIND),
-                choice("which", "Which", "all=All", "coming=Those to come", "past=Those past"),
-                choice(
-                        "order",
-                        "Order",
-                        "newest=Newest first",
-                        "soonest=Soonest first",
-                        "plan=As in the plan, or the table",
-                        "title=By title"),
-                number("limit", "At most", 1, 100, 6, ""),
-                choice(
-                        "shape",
-                        "Shape",
-                        "cards=Cards side by side",
-                        "rows=Rows",
-                        "agenda=An agenda",
-                        "posters=Pictures with words on them",
-                        "people=Portraits"),
-                of("pictures", "Pictures", YES_NO).fallback(Value.of(true)),
-                of("dates", "Dates", YES_NO).fallback(Value.of(true)),
-                of("summaries", "Summaries", YES_NO).fallback(Value.of(true)),
-                of("facts", "Facts", YES_NO)
-                        .fallback(Value.of(true))
-                        .help("The fields that the kind shows in listings."));
+        super("listing", "Listing", "Pages or entries that are gathered by themselves", ListingSettings.all());
+    }
+
+    @Override
+    public List<String> inPlace() {
+        return List.of();
     }
 
     @Override
     public List<String> summary() {
-        return List.of("kind", "which", "order", "limit");
+        return List.of("source", "kind", "which", "order", "limit", "shape");
     }
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.scene().showsMarks() || !pages(props).isEmpty();
+        return props.scene().showsMarks()
+                || props.has("empty")
+                || props.scene().listings().lists(ListingAsk.of(props));
     }
 
-    /** Where there is nothing to list visitors find nothing; managers are told so, or the section would seem to be lost. */
     @Override
     public void render(Props props, HtmlWriter out) {
-        List<Page> pages = pages(props);
-        if (pages.isEmpty()) {
-            out.start("p").start("mark", "to-fill").text("Nothing to list yet; visitors don’t see this");
-            out.end().end();
+        ListingQuery query = ListingAsk.of(props);
+        Listed listed = props.scene().listings().listed(query);
+        ListingChoices choices = new ListingChoices(props.scene(), query, listed, out);
+        choices.write();
+        if (listed.isEmpty()) {
+            if (listed.chosen().isEmpty()) {
+                empty(props, listed, out);
+            }
             return;
         }
-        int level = props.scene().headings().beneath();
-        ListingCard card = new ListingCard(props, out);
-        out.start("ul", "listing " + props.text("shape"));
-        for (Page page : pages) {
-            card.write(page, level);
-        }
-        out.end();
+        new ListingGroups(props, out).write(listed);
+        choices.pages();
     }
 
-    private static List<Page> pages(Props props) {
-        return props.scene()
-                .pages(new ListingQuery(
-                        props.text("kind"), props.text("which"), props.text("order"), props.number("limit")));
+    /** Visitors find the managers' own words, or nothing; managers are told why, or the section would seem to be lost. */
+    private static void empty(Props props, Listed listed, HtmlWriter out) {
+        if (props.has("empty")) {
+            props.startWritten("empty", "p", "none", out);
+            props.write("empty", out);
+            out.end();
+        }
+        if (props.scene().showsMarks()) {
+            out.start("p")
+                    .start("mark", "to-fill")
+                    .text(listed.why() + "; visitors "
+                            + (props.has("empty") ? "read the words above" : "don’t see this"));
+            out.end().end();
+        }
     }
 }

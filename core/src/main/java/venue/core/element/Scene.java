@@ -39,8 +39,11 @@ public interface Scene {
     /** A menu with the lines that this visitor may follow; empty where there is none of that id, or no such line. */
     Optional<ShownMenu> menu(String id);
 
-    /** The pages a listing asks for, in its order. */
-    List<Page> pages(ListingQuery query);
+    /** What listings here show. */
+    Listings listings();
+
+    /** The text of a page: what is written in its own text elements, in order. */
+    SafeHtml wholeText(Page page);
 
     /** What a page holds in a field: its own value, else its kind's default. */
     Optional<Value> field(Page page, String key);
@@ -56,6 +59,9 @@ public interface Scene {
     default String words(Page page, String key) {
         return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";
     }
+
+    /** A field as a page's kind declares it; empty where it has none of that key. */
+    Optional<Property> declared(Page page, String key);
 
     /** The fields of a page's kind that are shown as facts. */
     List<Property> shownFields(Page page);

@@ -155,6 +155,11 @@ public record Property(
         return but(d -> d.fallback = null);
     }
 
+    /** The heading under which it stands on a form. */
+    public Property under(String heading) {
+        return but(d -> d.group = heading);
+    }
+
     public Property unit(String words) {
         return but(d -> d.unit = words);
     }

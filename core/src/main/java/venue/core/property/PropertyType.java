@@ -28,6 +28,8 @@ public enum PropertyType {
     PAGE,
     /** The id of a kind. */
     KIND,
+    /** The key of a field. */
+    FIELD,
     /** The id of a menu. */
     MENU,
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */

@@ -8,6 +8,9 @@ public final class UsualFields {
     public static final String SUMMARY = "summary";
     public static final String PICTURE = "picture";
     public static final String DATE = "date";
+    /** When what has a date is over; where it is not held, the date itself tells. */
+    public static final String UNTIL = "until";
+
     public static final String PERSON = "person";
 
     /** Those that a listing shows in places of their own. */

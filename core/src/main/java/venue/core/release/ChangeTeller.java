@@ -7,6 +7,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
+import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
@@ -65,7 +66,7 @@ final class ChangeTeller {
             return theme((Look) before, theme);
         }
         if (shown instanceof Template template) {
-            long wearing = working.wearing(template);
+            long wearing = Worn.count(working, template);
             return List.of(
                     (before == null ? "New; " : "Changed; ") + Words.count(wearing, "page follows", "pages follow"));
         }

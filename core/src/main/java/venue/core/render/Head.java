@@ -8,6 +8,7 @@ import venue.core.page.Page;
 import venue.core.page.PageSettings;
 import venue.core.property.UsualFields;
 import venue.core.site.Site;
+import venue.core.text.Phrase;
 import venue.core.text.Words;
 import venue.core.theme.StyleSheet;
 import venue.core.value.Values;
@@ -48,13 +49,16 @@ public final class Head {
 
     static void write(View view, Page page, boolean findable, PageScene scene, HtmlWriter out) {
         Site site = view.edition().site();
-        String title = searchTitle(site, page, view.edition().isHome(page));
+        String title = searchTitle(site, page, view.edition().isHome(page)) + furtherTitle(scene);
         out.start("head");
         out.empty("meta").attr("charset", "utf-8");
         out.empty("meta").attr("name", "viewport").attr("content", "width=device-width, initial-scale=1");
         out.element("title", title);
         if (findable) {
-            out.empty("link").attr("rel", "canonical").attr("href", view.canonical(page));
+            out.empty("link")
+                    .attr("rel", "canonical")
+                    .attr("href", view.origin() + scene.listings().canonical());
+            scene.listings().beside(view.origin(), out);
         }
         if (!findable || page.isKeptOut() || view.wrapping().keptOut()) {
             out.empty("meta").attr("name", "robots").attr("content", "noindex");
@@ -79,6 +83,12 @@ public final class Head {
                     .attr("href", view.wrapping().stylesheet());
         }
         out.end();
+    }
+
+    /** A further page of a listing is told from the first by its title. */
+    private static String furtherTitle(PageScene scene) {
+        int number = scene.listings().number();
+        return number > 1 ? " · " + scene.say(Phrase.PAGE).replace("{0}", String.valueOf(number)) : "";
     }
 
     private static void styles(View view, PageScene scene, HtmlWriter out) {

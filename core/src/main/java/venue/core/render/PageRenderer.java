@@ -49,7 +49,11 @@ public final class PageRenderer {
 
     /** Sections alone in the site's look, without header and footer: for drawing patterns. */
     public static Rendered sections(View view, List<Section> sections) {
-        Page stand = stand("", new Zones(Map.of("main", sections)));
+        return sections(view, stand("", new Zones(Map.of("main", sections))), sections);
+    }
+
+    /** Sections alone as they would be on a page. */
+    public static Rendered sections(View view, Page stand, List<Section> sections) {
         HtmlWriter body = new HtmlWriter();
         body.start("body").start("main").attr("id", "main");
         PageScene scene = new PageScene(view, stand, true);
@@ -74,7 +78,11 @@ public final class PageRenderer {
         Head.write(view, page, findable, scene, out);
         out.append(body).end();
         return new Rendered(
-                DOCTYPE + out.html(), scene.needs().rules().css(), scene.needs().frames());
+                DOCTYPE + out.html(),
+                scene.needs().rules().css(),
+                scene.needs().frames(),
+                scene.listings().further(),
+                scene.listings().ask());
     }
 
     private static void close(View view, HtmlWriter body) {

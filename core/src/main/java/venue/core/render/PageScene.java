@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Differing;
 import venue.core.element.Headings;
-import venue.core.element.ListingQuery;
 import venue.core.element.Outline;
 import venue.core.element.Scene;
 import venue.core.element.ShownMenu;
@@ -27,6 +26,7 @@ import venue.core.text.Phrase;
 import venue.core.text.SafeHtml;
 import venue.core.theme.Look;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** The page and site around an element while one page is written. */
 final class PageScene implements Scene {
@@ -40,6 +40,7 @@ final class PageScene implements Scene {
     private final String language;
     private final Look look;
     private final PageNeeds needs = new PageNeeds();
+    private final PageListings listings;
     private int ids;
     private int pictures;
     private Outline outline = new Outline(List.of());
@@ -50,6 +51,7 @@ final class PageScene implements Scene {
         this.view = view;
         this.page = page;
         headings = new Headings(titled);
+        listings = new PageListings(view, page);
         now = view.localTime().toString();
         look = Differing.look(view.edition(), page);
         language = PageSettings.language(page, view.edition().site().language());
@@ -186,7 +188,7 @@ final class PageScene implements Scene {
         if (source.startsWith(Template.OPTION)) {
             return shown(options.stream().filter(o -> o.key().equals(key)).findFirst(), optionValues());
         }
-        return shown(declared(key), page.fields());
+        return shown(declared(page, key), page.fields());
     }
 
     /** Whether the page has chosen so among its template's options. */
@@ -209,8 +211,9 @@ final class PageScene implements Scene {
         return field.type() == PropertyType.DATE || field.type() == PropertyType.DATE_TIME;
     }
 
-    private Optional<Property> declared(String key) {
-        return view.edition().kindOf(page).flatMap(k -> k.field(key));
+    @Override
+    public Optional<Property> declared(Page of, String key) {
+        return view.edition().kindOf(of).flatMap(k -> k.field(key));
     }
 
     @Override
@@ -239,8 +242,18 @@ final class PageScene implements Scene {
     }
 
     @Override
-    public List<Page> pages(ListingQuery query) {
-        return Listings.of(view, query, page.id());
+    public PageListings listings() {
+        return listings;
+    }
+
+    @Override
+    public SafeHtml wholeText(Page of) {
+        return rich(of.zones()
+                .all()
+                .flatMap(s -> view.edition().shown(s).elements())
+                .filter(e -> e.kind().equals("text"))
+                .map(e -> Values.text(e.props(), "text"))
+                .collect(Collectors.joining()));
     }
 
     @Override

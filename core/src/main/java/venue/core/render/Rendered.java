@@ -1,11 +1,15 @@
 package venue.core.render;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * A page that was rendered, and what must be known of it to serve it safely.
  *
  * @param ownStyles what its one style element holds; empty where it has none
  * @param frames the origins of what it shows from elsewhere, in order
+ * @param further how many pages each of its listings has that have more than one, by name
+ * @param asks whether what a visitor chooses makes it another
  */
-public record Rendered(String html, String ownStyles, List<String> frames) {}
+public record Rendered(
+        String html, String ownStyles, List<String> frames, Map<String, Integer> further, boolean asks) {}

@@ -3,18 +3,35 @@ package venue.core.render;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Locale;
+import java.util.Map;
 import venue.core.edition.Edition;
+import venue.core.gathering.Hard;
+import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
+import venue.core.visitor.Visitor;
 
 /**
  * What is shown and to whom: an edition at an instant, for visitors or with the marks that managers see.
  *
  * @param origin the site's scheme, host and port, without a slash at the end
+ * @param asked what is asked of the listings of a page
+ * @param hard what listings are tried on
+ * @param changed when pages were last released with a change, by id; one that is not among them has changed since
  */
 public record View(
-        Edition edition, Instant now, String origin, Mode mode, StyleSheet style, SiteMark mark, Wrapping wrapping) {
+        Edition edition,
+        Instant now,
+        String origin,
+        Mode mode,
+        StyleSheet style,
+        SiteMark mark,
+        Wrapping wrapping,
+        Visitor visitor,
+        Asked asked,
+        Hard hard,
+        Map<String, Instant> changed) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -32,21 +49,45 @@ public record View(
                 mode,
                 StyleSheet.of(edition.theme(), edition::media),
                 SiteMark.of(edition.site().name(), edition.theme()),
-                Wrapping.NONE);
+                Wrapping.NONE,
+                Visitor.ANYBODY,
+                Asked.NOTHING,
+                Hard.AS_IT_IS,
+                Map.of());
     }
 
     /** The same, with something around its pages. */
     public View wrapped(Wrapping around) {
-        return new View(edition, now, origin, mode, style, mark, around);
+        return new View(edition, now, origin, mode, style, mark, around, visitor, asked, hard, changed);
+    }
+
+    /** The same, with what is asked of the listings of a page. */
+    public View asking(Asked what) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, what, hard, changed);
+    }
+
+    /** The same, with listings tried on something else. */
+    public View trying(Hard what) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, what, changed);
+    }
+
+    /** The same as somebody sees it. */
+    public View seenBy(Visitor who) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, who, asked, hard, changed);
+    }
+
+    /** The same, where it is known when pages changed. */
+    public View knowing(Map<String, Instant> when) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, when);
     }
 
     public boolean isMarked() {
         return mode == Mode.MARKED;
     }
 
-    /** Whether visitors of this edition can see the page: it and all above it are on the site. */
+    /** Whether whoever looks may open the page. */
     public boolean shows(Page page) {
-        return edition.plan().isShown(page.id());
+        return visitor.mayOpen(edition, page);
     }
 
     /** The time of day in the site's zone. */

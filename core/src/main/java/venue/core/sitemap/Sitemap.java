@@ -7,10 +7,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import venue.core.edition.Edition;
+import venue.core.edition.PageFacts;
 import venue.core.html.HtmlWriter;
+import venue.core.listing.Asked;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.render.PageRenderer;
 import venue.core.render.View;
 
 /**
@@ -74,7 +78,25 @@ public final class Sitemap {
         if (whyNot(view.edition(), page.id()).isEmpty()) {
             Instant when = changed.getOrDefault(page.id(), Instant.EPOCH);
             addresses.add(new Address(page, view.canonical(page), when, pictures(view, page)));
+            further(view, page).forEach(a -> addresses.add(new Address(page, view.origin() + a, when, List.of())));
         }
+    }
+
+    /** Where the further pages of the listings on a page are. What visitors may choose there has no place in a sitemap. */
+    private static List<String> further(View view, Page page) {
+        Edition edition = view.edition();
+        boolean paged = edition.allFacts(page).anyMatch(PageFacts::paged)
+                || edition.facts(edition.worn(page).template()).paged();
+        if (!paged) {
+            return List.of();
+        }
+        List<String> further = new ArrayList<>();
+        new TreeMap<>(PageRenderer.render(view, page).further()).forEach((name, of) -> {
+            for (int n = 2; n <= of; n++) {
+                further.add(View.encoded(Asked.path(edition.servedAt(page), name, n)));
+            }
+        });
+        return further;
     }
 
     private static List<String> pictures(View view, Page page) {

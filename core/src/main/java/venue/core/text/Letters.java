@@ -1,5 +1,8 @@
 package venue.core.text;
 
+import java.text.Normalizer;
+import java.util.Locale;
+
 /**
  * Which characters (Unicode code points) written text may hold. Taken out wherever text comes in: what can't be written in
  * HTML or XML (controls but tab and line ends, halves of surrogate pairs, noncharacters), and what turns the text after it
@@ -27,6 +30,13 @@ public final class Letters {
     /** The same as one line: white space folded, none at its ends. */
     public static String line(String text) {
         return clean(text).replaceAll("[\\s\\p{Z}]+", " ").strip();
+    }
+
+    /** For comparing: without accents (NFD, combining marks taken off) and without regard to case. */
+    public static String folded(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}+", "")
+                .toLowerCase(Locale.ROOT);
     }
 
     /** Whether nothing of it can be seen: white space, marks and signs without a shape alone. */

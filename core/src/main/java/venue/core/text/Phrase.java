@@ -42,7 +42,18 @@ public enum Phrase {
     E_MAIL,
     TABLE,
     MAP,
-    TELEPHONE;
+    TELEPHONE,
+    ALL,
+    YEAR,
+    FIND,
+    SHOW,
+    NOTHING_FOUND,
+    PAGES,
+    PAGE,
+    EARLIER_PAGE,
+    FURTHER_PAGE,
+    TITLE,
+    OTHERS;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -25,6 +25,7 @@ final class Rules {
             "pictures",
             "cards",
             "listing",
+            "gathered",
             "facts",
             "lists",
             "people",

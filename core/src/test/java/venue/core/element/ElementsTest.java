@@ -71,7 +71,8 @@ class ElementsTest {
     void whatIsWrittenInTheCardIsDeclaredToo() {
         for (ElementKind kind : Elements.all()) {
             assertThat(kind.properties()).extracting(Property::key).containsAll(kind.inPlace());
-            assertThat(kind.properties())
+            // A listing holds no words to write: what it asks for is set beside it.
+            assertThat(kind.key().equals("listing") ? List.<Property>of() : kind.properties())
                     .filteredOn(p -> ElementKind.WRITTEN.contains(p.type()))
                     .extracting(Property::key)
                     .allMatch(kind.inPlace()::contains);
@@ -139,7 +140,7 @@ class ElementsTest {
         assertThat(rendered(View.Mode.MARKED, none)
                         .select("main section .to-fill")
                         .text())
-                .contains("Nothing to list yet");
+                .contains("No kind is chosen yet");
     }
 
     @Test

@@ -32,6 +32,7 @@ public final class Export {
     private final Path folder;
     private final NginxSite nginx;
     private final Set<String> files = new TreeSet<>();
+    private final Set<String> asking = new TreeSet<>();
     private int written;
 
     private Export(Path folder, NginxSite nginx) {
@@ -45,8 +46,9 @@ public final class Export {
      * @param files how many the site has
      * @param written how many of them were new or had changed
      * @param removed how many went
+     * @param asking addresses of pages where visitors may choose what a listing shows, which files can't answer
      */
-    public record Done(int files, int written, int removed) {}
+    public record Done(int files, int written, int removed, List<String> asking) {}
 
     /** Writes it; refused where the folder holds anything else. */
     public static Done write(HeldSite site, String id, List<String> hosts, Path to) throws IOException {
@@ -61,7 +63,7 @@ public final class Export {
             export.remove(old);
         }
         export.keepList();
-        return new Done(export.files.size(), export.written, before.size());
+        return new Done(export.files.size(), export.written, before.size(), List.copyOf(export.asking));
     }
 
     /** The files of the export that is there already. */
@@ -88,6 +90,9 @@ public final class Export {
     }
 
     private void take(HeldSite.Answer answer) throws IOException {
+        if (answer.asks()) {
+            asking.add(answer.path());
+        }
         switch (answer.status()) {
             case STATUS_MOVED -> nginx.moved(answer.path(), String.valueOf(answer.location()));
             case STATUS_GONE -> {

@@ -8,11 +8,13 @@ import java.time.InstantSource;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.View;
@@ -48,6 +50,8 @@ public final class HeldSite {
      * @param location where to, for a redirect
      * @param body empty for what lies in a file of its own
      * @param file where the bytes lie that are not held in memory
+     * @param further how many pages each listing has that has more than one, by name
+     * @param asks whether what a visitor chooses there makes it another
      */
     public record Answer(
             String path,
@@ -58,7 +62,9 @@ public final class HeldSite {
             String policy,
             @Nullable String download,
             byte[] body,
-            @Nullable Path file) {}
+            @Nullable Path file,
+            Map<String, Integer> further,
+            boolean asks) {}
 
     /** What is done with each answer. */
     public interface Taker {
@@ -86,6 +92,11 @@ public final class HeldSite {
                 if (answer.status() != 404 || path.equals(NOWHERE)) {
                     taker.take(answer);
                     named(answer, asked);
+                    answer.further().forEach((name, of) -> {
+                        for (int n = 2; n <= of; n++) {
+                            asked.add(Asked.path(path, name, n));
+                        }
+                    });
                 }
             }
         }
@@ -104,10 +115,20 @@ public final class HeldSite {
         if (played.isPresent()) {
             String type = FileTypes.of(path);
             return new Answer(
-                    path, 200, type, null, Reply.FOR_EVER, Reply.PAGE_POLICY, null, new byte[0], played.get());
+                    path,
+                    200,
+                    type,
+                    null,
+                    Reply.FOR_EVER,
+                    Reply.PAGE_POLICY,
+                    null,
+                    new byte[0],
+                    played.get(),
+                    Map.of(),
+                    false);
         }
         Reply reply = path.startsWith("/-/")
-                ? files.find(workspace, path).orElseGet(() -> live.at(NOWHERE))
+                ? files.find(workspace, path).orElseGet(() -> live.at(View.encoded(path)))
                 : live.at(View.encoded(path));
         return new Answer(
                 path,
@@ -118,6 +139,8 @@ public final class HeldSite {
                 reply.policy(),
                 reply.download(),
                 reply.body(),
-                null);
+                null,
+                reply.further(),
+                reply.asks());
     }
 }

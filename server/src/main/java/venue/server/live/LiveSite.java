@@ -7,8 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import venue.core.edition.Edition;
+import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.PageRenderer;
@@ -56,14 +58,20 @@ final class LiveSite {
         if (known != null) {
             return known;
         }
-        Reply made = make(rawPath);
+        Reply made = make(rawPath, Map.of());
         if (made.status() == 200) {
             replies.put(rawPath, made);
         }
         return made;
     }
 
-    private Reply make(String rawPath) {
+    /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
+    Reply at(String rawPath, Map<String, String> query) {
+        Reply plain = at(rawPath);
+        return query.isEmpty() || !plain.asks() ? plain : make(rawPath, query);
+    }
+
+    private Reply make(String rawPath, Map<String, String> query) {
         if (standing.release() == 0) {
             return Reply.text(
                     404,
@@ -72,7 +80,7 @@ final class LiveSite {
                     Reply.ASK,
                     "default-src 'none'");
         }
-        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR);
+        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR).knowing(standing.changed());
         if (rawPath.equals("/robots.txt")) {
             return Reply.text("text/plain; charset=utf-8", Sitemap.robots(origin), Reply.ASK);
         }
@@ -81,7 +89,21 @@ final class LiveSite {
         }
         String path = decode(rawPath);
         String single = path.replaceAll("[/\\\\]{2,}", "/");
-        return single.equals(path) ? page(view, path) : Reply.moved(own(single));
+        return single.equals(path) ? asked(view, Asked.at(path, query)) : Reply.moved(own(single));
+    }
+
+    /** A page, or a further page of a listing on it. */
+    private Reply asked(View view, Asked.Address address) {
+        Asked asked = address.asked();
+        Reply reply = page(view.asking(asked), address.page());
+        if (!asked.isFurther() || reply.status() != 200) {
+            return reply;
+        }
+        int pages = reply.further().getOrDefault(asked.listing(), 0);
+        if (pages > 0 && asked.number() == 1) {
+            return Reply.moved(own(address.page()));
+        }
+        return asked.number() <= pages ? reply : Reply.page(404, PageRenderer.notFound(view));
     }
 
     /** A path of this site as a redirect names it: never one that a browser could take for another host. */

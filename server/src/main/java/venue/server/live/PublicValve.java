@@ -121,9 +121,9 @@ class PublicValve extends ValveBase {
         String path = asked.getRequestURI();
         if (path.startsWith("/-/")) {
             return own(workspace, path, asked)
-                    .orElseGet(() -> sites.of(workspace).at("/-"));
+                    .orElseGet(() -> sites.of(workspace).at(path, query(asked)));
         }
-        return sites.of(workspace).at(path);
+        return sites.of(workspace).at(path, query(asked));
     }
 
     private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
@@ -137,8 +137,7 @@ class PublicValve extends ValveBase {
     }
 
     private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {
-        Map<String, String> query = new HashMap<>();
-        asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
+        Map<String, String> query = query(asked);
         return proofs.html(workspace.site(), path, query)
                 .map(proof -> Reply.text(
                         200,
@@ -146,6 +145,12 @@ class PublicValve extends ValveBase {
                         proof.html(),
                         Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
                         proofs.policy()));
+    }
+
+    private static Map<String, String> query(HttpServletRequest asked) {
+        Map<String, String> query = new HashMap<>();
+        asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
+        return query;
     }
 
     private static void plain(HttpServletResponse answer, int status, String words) throws IOException {

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,8 @@ import venue.core.render.Rendered;
  * @param location where to, for a redirect
  * @param kept the Cache-Control header
  * @param download the Content-Disposition header of what is not to be shown in the page's place
+ * @param further how many pages each listing of a page has that has more than one, by name
+ * @param asks whether what a visitor chooses makes it another
  */
 record Reply(
         int status,
@@ -29,7 +32,9 @@ record Reply(
         String kept,
         String policy,
         @Nullable String location,
-        @Nullable String download) {
+        @Nullable String download,
+        Map<String, Integer> further,
+        boolean asks) {
 
     private static final int WORTH = 600;
     private static final int ETAG = 20;
@@ -45,7 +50,8 @@ record Reply(
                     + " connect-src 'self'; script-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     static Reply page(int status, Rendered page) {
-        return text(status, "text/html; charset=utf-8", page.html(), ASK, policy(page));
+        Reply text = text(status, "text/html; charset=utf-8", page.html(), ASK, policy(page));
+        return text.but(ASK, null, page.further(), page.asks());
     }
 
     /** The policy names what the renderer made: the hash of the page's own styles (CSP 3, 2.3.1), and what it frames. */
@@ -63,7 +69,7 @@ record Reply(
     static Reply text(int status, String type, String words, String kept, String policy) {
         byte[] body = words.getBytes(StandardCharsets.UTF_8);
         byte[] gzip = body.length >= WORTH ? compress(body) : null;
-        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null);
+        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null, Map.of(), false);
     }
 
     static Reply text(String type, String words, String kept) {
@@ -71,7 +77,7 @@ record Reply(
     }
 
     static Reply file(String type, byte[] body) {
-        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null);
+        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null, Map.of(), false);
     }
 
     /** The same, to be kept by whoever asks under a file name (RFC 6266). */
@@ -80,18 +86,23 @@ record Reply(
                 .filename(name, StandardCharsets.UTF_8)
                 .build()
                 .toString();
-        return new Reply(status, type, body, gzip, etag, kept, policy, location, disposition);
+        return but(kept, disposition, further, asks);
     }
 
     /** The same with another Cache-Control. */
     Reply kept(String control) {
-        return new Reply(status, type, body, gzip, etag, control, policy, location, download);
+        return but(control, download, further, asks);
+    }
+
+    private Reply but(String control, @Nullable String asFile, Map<String, Integer> pages, boolean asked) {
+        return new Reply(status, type, body, gzip, etag, control, policy, location, asFile, pages, asked);
     }
 
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
         byte[] body = new byte[0];
-        return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null);
+        return new Reply(
+                301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null, Map.of(), false);
     }
 
     int weight() {

@@ -16,9 +16,12 @@ import venue.core.edit.Desk;
 import venue.core.edit.section.SectionCommand;
 import venue.core.edit.template.TemplateCommand;
 import venue.core.edition.Edition;
+import venue.core.gathering.Hard;
+import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.render.Furnished;
+import venue.core.render.Layouts;
 import venue.core.render.PageRenderer;
 import venue.core.render.Rendered;
 import venue.core.render.Sample;
@@ -35,12 +38,12 @@ import venue.store.workspace.Workspaces;
 
 /**
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
- * template/ID}. Queries: {@code marks=1}
+ * template/ID}, {@code listing/ITEM} for the listing {@code element=ID} in the layout {@code layout=KEY} on {@code hard=CASE} of its content. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
- * {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * {@code further=-/2} a further page of a listing, {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -91,6 +94,11 @@ public class Proofs {
             return Optional.empty();
         }
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode)
+                .knowing(standing.changedWorking())
+                .asking(
+                        query.containsKey("further")
+                                ? Asked.at("/" + query.get("further"), query).asked()
+                                : Asked.NOTHING)
                 .wrapped(PROOF);
         if (!isDrawing(query)) {
             return drawn(view, parts[1], parts[2], query);
@@ -192,8 +200,23 @@ public class Proofs {
             case "template" ->
                 edition.find(Template.class, id)
                         .map(t -> template(query.containsKey("sample") ? drawing : marked.wrapped(PROOF), t, query));
+            case "listing" -> listing(drawing, id, query);
             default -> Optional.empty();
         };
+    }
+
+    private static Optional<Rendered> listing(View view, String item, Map<String, String> query) {
+        Edition edition = view.edition();
+        Hard hard = Stream.of(Hard.values())
+                .filter(h -> h.name().equalsIgnoreCase(query.get("hard")))
+                .findFirst()
+                .orElse(Hard.AS_IT_IS);
+        return Layouts.listing(edition, item, query.getOrDefault("element", ""))
+                .map(e -> Layouts.drawn(
+                        view.trying(hard),
+                        Layouts.stand(edition, item, query.get("on")),
+                        e,
+                        query.getOrDefault("layout", "cards")));
     }
 
     /** On a page's content, or on what it brings itself and made-up facts. */

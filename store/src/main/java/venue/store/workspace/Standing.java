@@ -194,6 +194,13 @@ public final class Standing {
         return changed;
     }
 
+    /** The same as the working copy has it: what waits to be released has changed since. */
+    public PersistentMap<String, Instant> changedWorking() {
+        PersistentMap.Builder<String, Instant> known = changed.builder();
+        waiting.forEach(known::remove);
+        return known.build();
+    }
+
     /** The items that the step which led here may matter to; empty when that is everything, or nobody had asked before. */
     public Optional<Set<String>> touched() {
         return Optional.ofNullable(touched);

@@ -21,8 +21,8 @@ public final class Declared {
     private static final int MOST_CHOICES = 100;
     private static final Set<PropertyType> WITHOUT_DEFAULT =
             EnumSet.of(PropertyType.MANY, PropertyType.PICTURE, PropertyType.FILE);
-    private static final Set<PropertyType> TYPES = EnumSet.complementOf(
-            EnumSet.of(PropertyType.KIND, PropertyType.MENU, PropertyType.OPTION, PropertyType.FONT));
+    private static final Set<PropertyType> TYPES = EnumSet.complementOf(EnumSet.of(
+            PropertyType.KIND, PropertyType.MENU, PropertyType.OPTION, PropertyType.FONT, PropertyType.FIELD));
 
     private Declared() {}
 

@@ -5,6 +5,7 @@ import java.util.Locale;
 import venue.core.edition.Edition;
 import venue.core.edition.SectionPlace;
 import venue.core.edition.SectionPlace.Reach;
+import venue.core.edition.Worn;
 import venue.core.page.Page;
 import venue.core.template.Template;
 import venue.core.text.Words;
@@ -39,7 +40,7 @@ public record ReachEffect(Reach to, String says) {
                     default -> "It can be placed on other pages too; changed once, it changes on all of them.";
                 };
             case TEMPLATE ->
-                "It shows at once on all " + Words.count(edition.wearing(template), "page") + " wearing "
+                "It shows at once on all " + Words.count(Worn.count(edition, template), "page") + " wearing "
                         + template.name() + ", before their own sections.";
             case EVERYWHERE ->
                 "It shows at once above the footer of all "

@@ -1,0 +1,145 @@
+package venue.core.element;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import venue.core.html.HtmlWriter;
+import venue.core.listing.Held;
+import venue.core.listing.Listed;
+import venue.core.page.Page;
+import venue.core.property.Property;
+import venue.core.property.UsualFields;
+import venue.core.text.Letters;
+import venue.core.text.Phrase;
+
+/** The entries of a listing in its layout: as one, or in groups under headings, with an index to jump by. */
+final class ListingGroups {
+
+    private static final int YEAR = 4;
+    private static final int MONTH = 7;
+
+    private final Props props;
+    private final Scene scene;
+    private final HtmlWriter out;
+
+    ListingGroups(Props props, HtmlWriter out) {
+        this.props = props;
+        this.scene = props.scene();
+        this.out = out;
+    }
+
+    void write(Listed listed) {
+        int level = scene.headings().beneath();
+        if (props.text("group").equals("none")) {
+            entries(listed, listed.pages(), level);
+            return;
+        }
+        Map<String, List<Page>> groups = grouped(listed.pages());
+        List<String> ids = new ArrayList<>();
+        groups.keySet().forEach(g -> ids.add(scene.freshId()));
+        if (props.flag("jump") && groups.size() > 1) {
+            index(groups, ids);
+        }
+        int at = 0;
+        for (Map.Entry<String, List<Page>> group : groups.entrySet()) {
+            out.start("section", "grouped").attr("aria-labelledby", ids.get(at));
+            out.start("h" + level, "h z-medium group")
+                    .attr("id", ids.get(at))
+                    .text(group.getKey())
+                    .end();
+            entries(listed, group.getValue(), Math.min(level + 1, DEEPEST));
+            out.end();
+            at++;
+        }
+    }
+
+    private static final int DEEPEST = 6;
+
+    private void index(Map<String, List<Page>> groups, List<String> ids) {
+        out.start("ul", "jump");
+        int at = 0;
+        for (Map.Entry<String, List<Page>> group : groups.entrySet()) {
+            out.start("li")
+                    .start("a")
+                    .attr("href", "#" + ids.get(at))
+                    .text(group.getKey())
+                    .end()
+                    .text(" ");
+            out.element("small", String.valueOf(group.getValue().size())).end();
+            at++;
+        }
+        out.end();
+    }
+
+    private void entries(Listed listed, List<Page> pages, int level) {
+        String shape = props.text("shape");
+        if (shape.equals("table")) {
+            new ListingTable(props, out).write(listed, pages);
+            return;
+        }
+        ListingCard card = new ListingCard(props, out);
+        out.start("ul", "listing " + shape + classes(shape));
+        for (int i = 0; i < pages.size(); i++) {
+            card.write(pages.get(i), level, i == 0);
+        }
+        out.end();
+    }
+
+    private String classes(String shape) {
+        String across = props.text("across");
+        boolean counted = !across.equals("auto") && !shape.equals("rows") && !shape.equals("agenda");
+        String crop = props.text("crop");
+        return (counted ? " across-" + across : "") + (crop.equals("even") ? "" : " crop-" + crop);
+    }
+
+    private Map<String, List<Page>> grouped(List<Page> pages) {
+        Map<String, List<Page>> groups = new LinkedHashMap<>();
+        List<Page> others = new ArrayList<>();
+        for (Page page : pages) {
+            String name = name(page);
+            if (name.isEmpty()) {
+                others.add(page);
+            } else {
+                groups.computeIfAbsent(name, n -> new ArrayList<>()).add(page);
+            }
+        }
+        if (!others.isEmpty()) {
+            groups.put(scene.say(Phrase.OTHERS), others);
+        }
+        return groups;
+    }
+
+    private String name(Page page) {
+        String date = scene.words(page, UsualFields.DATE);
+        return switch (props.text("group")) {
+            case "year" -> date.length() < YEAR ? "" : date.substring(0, YEAR);
+            case "month" -> date.length() < MONTH ? "" : month(date.substring(0, MONTH));
+            case "letter" -> first(page.title());
+            default -> held(page);
+        };
+    }
+
+    private String month(String month) {
+        return DateTimeFormatter.ofPattern("LLLL yyyy", Locale.forLanguageTag(scene.language()))
+                .format(LocalDate.parse(month + "-01"));
+    }
+
+    private static String first(String title) {
+        String plain = Letters.folded(title).strip();
+        return plain.isEmpty()
+                ? ""
+                : plain.substring(0, plain.offsetByCodePoints(0, 1)).toUpperCase(Locale.ROOT);
+    }
+
+    private String held(Page page) {
+        String key = props.text("groupBy");
+        return scene.field(page, key)
+                .filter(v -> !Held.words(v).isEmpty())
+                .flatMap(v -> scene.declared(page, key).map((Property p) -> scene.inWords(p, v)))
+                .orElse("");
+    }
+}

@@ -1,0 +1,18 @@
+package venue.core.element;
+
+import java.util.Map;
+import venue.core.listing.Listed;
+import venue.core.listing.ListingQuery;
+
+/** What the listings of a page are answered. */
+public interface Listings {
+
+    /** What a listing shows here, and what of it this visitor asked for. Those beneath know what it showed. */
+    Listed listed(ListingQuery query);
+
+    /** Whether a listing has anything to show here, whatever this visitor asked for. */
+    boolean lists(ListingQuery query);
+
+    /** Where a page of a listing here is, with what is chosen there by key. */
+    String further(String listing, int number, Map<String, String> chosen);
+}

@@ -1,0 +1,75 @@
+package venue.core.gathering;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import venue.core.edition.Edition;
+import venue.core.listing.Listed;
+import venue.core.page.Page;
+import venue.core.property.UsualFields;
+import venue.core.value.Value;
+
+/** What a listing is tried on before a layout is chosen: its own content, or that made harder. Nothing of it is kept. */
+public enum Hard {
+    /** Its own content. */
+    AS_IT_IS,
+    NONE,
+    ONE,
+    MANY,
+    /** The longest title and summary that the site has, on every entry. */
+    LONGEST,
+    /** No entry has a picture. */
+    BARE;
+
+    private static final int MANY_ARE = 24;
+
+    /** What is shown instead of what was listed. */
+    public Listed made(Edition edition, Listed listed) {
+        List<Page> pages = listed.pages();
+        return switch (this) {
+            case AS_IT_IS -> listed;
+            case NONE -> with(listed, List.of());
+            case ONE -> with(listed, pages.subList(0, Math.min(1, pages.size())));
+            case MANY -> with(listed, many(pages));
+            case LONGEST -> with(listed, longest(edition, pages));
+            case BARE ->
+                with(
+                        listed,
+                        pages.stream()
+                                .map(p -> p.withField(UsualFields.PICTURE, Value.of("")))
+                                .toList());
+        };
+    }
+
+    private static List<Page> many(List<Page> pages) {
+        List<Page> many = new ArrayList<>(pages);
+        for (int i = 0; !pages.isEmpty() && many.size() < MANY_ARE; i++) {
+            many.add(pages.get(i % pages.size()));
+        }
+        return many;
+    }
+
+    private static List<Page> longest(Edition edition, List<Page> pages) {
+        Comparator<String> byLength = Comparator.comparing(String::length);
+        String title = edition.all(Page.class).map(Page::title).max(byLength).orElse("");
+        String summary = edition.all(Page.class)
+                .map(p -> edition.words(p, UsualFields.SUMMARY))
+                .max(byLength)
+                .orElse("");
+        return pages.stream()
+                .map(p -> p.withTitle(title).withField(UsualFields.SUMMARY, Value.of(summary)))
+                .toList();
+    }
+
+    private static Listed with(Listed listed, List<Page> pages) {
+        return new Listed(
+                listed.name(),
+                pages,
+                pages.size(),
+                1,
+                1,
+                listed.chosen(),
+                listed.offers(),
+                pages.isEmpty() ? "There is none" : "");
+    }
+}

@@ -1,0 +1,122 @@
+package venue.core.render;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import venue.core.element.Listings;
+import venue.core.gathering.Gathering;
+import venue.core.gathering.Onlooker;
+import venue.core.html.HtmlWriter;
+import venue.core.listing.Asked;
+import venue.core.listing.Listed;
+import venue.core.listing.ListingQuery;
+import venue.core.page.Page;
+
+/** The listings of one page while it is written: what they have shown so far, and where their further pages are. */
+final class PageListings implements Listings {
+
+    private final View view;
+    private final Page page;
+    private final String address;
+    private final Set<String> above = new HashSet<>();
+    private final Map<String, Integer> further = new TreeMap<>();
+    private int asking;
+    private boolean asks;
+
+    PageListings(View view, Page page) {
+        this.view = view;
+        this.page = page;
+        address = view.edition().page(page.id()).isPresent() ? view.edition().servedAt(page) : "/";
+    }
+
+    private Onlooker onlooker() {
+        return new Onlooker(
+                view.edition(), view.visitor(), view::shows, view.isMarked(), view.localTime(), view.changed());
+    }
+
+    @Override
+    public boolean lists(ListingQuery query) {
+        return !all(query).isEmpty();
+    }
+
+    /** All that a listing shows on all its pages, in order. */
+    List<Page> all(ListingQuery query) {
+        return new Gathering(onlooker(), query, page, Asked.NOTHING).all(above);
+    }
+
+    @Override
+    public Listed listed(ListingQuery query) {
+        Listed found = new Gathering(onlooker(), named(query), page, view.asked()).listed(above);
+        Listed listed = view.hard().made(view.edition(), found);
+        listed.pages().forEach(p -> above.add(p.id()));
+        if (query.amount().paged()) {
+            further.put(listed.name(), listed.of());
+        }
+        asks |= !query.offered().isNothing() || query.offered().sorts();
+        return listed;
+    }
+
+    /** Of the listings that visitors can ask something of, the first needs no name; another without one is numbered. */
+    private ListingQuery named(ListingQuery query) {
+        if (!query.amount().paged()
+                && query.offered().isNothing()
+                && !query.offered().sorts()) {
+            return query;
+        }
+        asking++;
+        if (asking == 1) {
+            return query.named("");
+        }
+        return query.name().isEmpty() ? query.named("list-" + asking) : query;
+    }
+
+    /** Pages that are asked for and are not there are none of the site's. */
+    Map<String, Integer> further() {
+        return Map.copyOf(further);
+    }
+
+    boolean ask() {
+        return asks;
+    }
+
+    /** Percent-encoded. */
+    @Override
+    public String further(String listing, int number, Map<String, String> chosen) {
+        String before = listing.isEmpty() ? "" : listing + ".";
+        String query = chosen.entrySet().stream()
+                .map(e -> encoded(before + e.getKey()) + "=" + encoded(e.getValue()))
+                .collect(Collectors.joining("&"));
+        return View.encoded(Asked.path(address, listing, number)) + (query.isEmpty() ? "" : "?" + query);
+    }
+
+    private static String encoded(String words) {
+        return URLEncoder.encode(words, StandardCharsets.UTF_8);
+    }
+
+    /** The number of the page that is asked for; 1 where that of no listing here is. */
+    int number() {
+        return further.containsKey(view.asked().listing()) ? view.asked().number() : 1;
+    }
+
+    /** The address that this page is known by: with its number, and without what a visitor chose. */
+    String canonical() {
+        return further(view.asked().listing(), number(), Map.of());
+    }
+
+    /** Names the pages before and after this one in the head. */
+    void beside(String origin, HtmlWriter out) {
+        String name = view.asked().listing();
+        int of = further.getOrDefault(name, 1);
+        if (number() > 1) {
+            out.empty("link").attr("rel", "prev").attr("href", origin + further(name, number() - 1, Map.of()));
+        }
+        if (number() < of) {
+            out.empty("link").attr("rel", "next").attr("href", origin + further(name, number() + 1, Map.of()));
+        }
+    }
+}

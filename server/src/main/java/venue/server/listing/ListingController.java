@@ -1,0 +1,44 @@
+package venue.server.listing;
+
+import java.time.InstantSource;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.edition.Edition;
+import venue.core.fault.Refusal;
+import venue.core.render.Layouts;
+import venue.core.render.View;
+import venue.core.section.Element;
+import venue.server.app.Origins;
+import venue.server.here.Here;
+
+/** How the layouts of a listing suit what it shows. */
+@RestController
+@RequestMapping("/api/sites/{site}/listings")
+class ListingController {
+
+    private final Origins origins;
+    private final InstantSource clock;
+
+    ListingController(Origins origins, InstantSource clock) {
+        this.origins = origins;
+        this.clock = clock;
+    }
+
+    /**
+     * @param item the page, template, pattern or shared section in which the listing is written
+     * @param on the page on which it is looked at, where that is another
+     */
+    @GetMapping("/{item}/{element}")
+    Layouts layouts(
+            Here here, @PathVariable String item, @PathVariable String element, @RequestParam @Nullable String on) {
+        Edition edition = here.working();
+        Element listing =
+                Layouts.listing(edition, item, element).orElseThrow(() -> Refusal.unknown("listing", element));
+        View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.VISITOR);
+        return Layouts.of(view, Layouts.stand(edition, item, on), listing);
+    }
+}

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Group, Property, Value } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import type { Asked, Told } from './asked'
+import { useFieldsHere } from './fieldsHere'
+import { groupsOf, textOf } from './values'
+
+/** Several that are chosen by name, in an order of their own: pages, kinds or fields. */
+const props = defineProps<Asked>()
+const emit = defineEmits<Told>()
+defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => void }): unknown }>()
+const site = useSite()
+const fields = useFieldsHere()
+const entry = computed(() => props.property.entries[0] as Property)
+const chosen = computed(() => groupsOf(props.value))
+const adding = ref(false)
+
+function nameOf(group: Group): string {
+  const id = textOf(group[entry.value.key])
+  if (entry.value.type === 'PAGE') return site.rows.get(id)?.title ?? 'a page that is gone'
+  if (entry.value.type === 'KIND') return site.kinds.get(id)?.name ?? 'a kind that is gone'
+  return fields.value.find((f) => f.key === id)?.label ?? id
+}
+function add(value: Value | undefined) {
+  adding.value = false
+  if (value && !chosen.value.some((g) => g[entry.value.key] === value))
+    emit('change', [...chosen.value, { [entry.value.key]: value }] as never)
+}
+function without(at: number) {
+  const left = chosen.value.filter((_, i) => i !== at)
+  emit('change', left.length ? (left as never) : undefined)
+}
+function up(at: number) {
+  const next = [...chosen.value]
+  const [moved] = next.splice(at, 1)
+  if (moved) next.splice(at - 1, 0, moved)
+  emit('change', next as never)
+}
+</script>
+
+<template>
+  <div class="many" role="group" :aria-label="name ?? property.label">
+    <p v-for="(group, i) in chosen" :key="i" class="one">
+      <span class="grow cut">{{ nameOf(group) }}</span>
+      <button v-if="i" type="button" :aria-label="`Move ${nameOf(group)} up`" title="Move up" @click="up(i)">
+        ↑
+      </button>
+      <button type="button" :aria-label="`Take ${nameOf(group)} out`" title="Take out" @click="without(i)">
+        ×
+      </button>
+    </p>
+    <slot
+      v-if="adding"
+      name="value"
+      :asked="{
+        property: entry,
+        value: undefined,
+        plain: true,
+        name: `Add to ${property.label.toLowerCase()}`,
+      }"
+      :change="add"
+    />
+    <button v-else type="button" class="textlink" @click="adding = true">
+      {{ chosen.length ? 'one more…' : 'choose…' }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.one {
+  display: flex;
+  gap: 4px;
+  border-bottom: 1px solid var(--line2);
+  font-size: 13.5px;
+  line-height: 26px;
+}
+.one button {
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  width: 24px;
+}
+.textlink {
+  font-size: 13px;
+}
+</style>
