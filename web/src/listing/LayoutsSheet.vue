@@ -30,7 +30,7 @@ const HARD = [
   { value: 'longest', title: 'longest words' },
   { value: 'bare', title: 'no pictures' },
 ]
-const WIDTHS = { wide: 1100, narrow: 390 }
+const WIDTHS = { wide: 760, narrow: 390 }
 const hard = ref('as_it_is')
 const width = ref<keyof typeof WIDTHS>('wide')
 const shape = computed(() => props.properties.find((p) => p.key === 'shape') as Property)
@@ -66,7 +66,7 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
 <template>
   <SheetDialog :title="`Layouts of ${name}`" size="large" @close="emit('close')">
     <template #beside>
-      <ChoiceOf v-model="hard" :items="HARD" label="Tried on" />
+      <ChoiceOf v-model="hard" :items="HARD" label="Tried on" in-line />
       <ChoiceOf
         v-model="width"
         :items="[
@@ -151,7 +151,7 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
   cursor: pointer;
 }
 .drawing {
-  height: 260px;
+  height: 230px;
   border: 1px solid var(--line);
 }
 .on .drawing {

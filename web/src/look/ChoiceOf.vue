@@ -11,6 +11,8 @@ const props = defineProps<{
   none?: string
   /** Each is drawn, by the slot, and named by its title alone: all of them are in sight. */
   drawn?: boolean
+  /** Short words that stand side by side however many they are. */
+  inLine?: boolean
 }>()
 const chosen = defineModel<T>()
 const FEW = 5
@@ -18,6 +20,7 @@ const LETTERS = 56
 const few = computed(
   () =>
     props.drawn ||
+    props.inLine ||
     (props.items.length <= FEW && props.items.reduce((sum, i) => sum + i.title.length, 0) <= LETTERS),
 )
 const open = ref(false)

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
 import venue.core.html.HtmlWriter;
 import venue.core.listing.Held;
 import venue.core.listing.Listed;
@@ -97,7 +98,9 @@ final class ListingGroups {
     }
 
     private Map<String, List<Page>> grouped(List<Page> pages) {
-        Map<String, List<Page>> groups = new LinkedHashMap<>();
+        // Letters stand in their own order, whatever the entries' is; months, years and the rest come as the entries
+        // do.
+        Map<String, List<Page>> groups = props.text("group").equals("letter") ? new TreeMap<>() : new LinkedHashMap<>();
         List<Page> others = new ArrayList<>();
         for (Page page : pages) {
             String name = name(page);
@@ -107,10 +110,11 @@ final class ListingGroups {
                 groups.computeIfAbsent(name, n -> new ArrayList<>()).add(page);
             }
         }
+        Map<String, List<Page>> all = new LinkedHashMap<>(groups);
         if (!others.isEmpty()) {
-            groups.put(scene.say(Phrase.OTHERS), others);
+            all.put(scene.say(Phrase.OTHERS), others);
         }
-        return groups;
+        return all;
     }
 
     private String name(Page page) {

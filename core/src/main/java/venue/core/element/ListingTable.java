@@ -60,7 +60,7 @@ final class ListingTable {
     }
 
     private HtmlWriter start(String tag, Column column) {
-        return column.figures() ? out.start(tag, "figures") : out.start(tag);
+        return column.figures() ? out.start(tag, "sum") : out.start(tag);
     }
 
     private List<Column> columns(List<Page> pages) {

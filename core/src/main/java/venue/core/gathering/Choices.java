@@ -111,7 +111,8 @@ final class Choices {
         List<Page> others = pages.stream().filter(meets(key)).toList();
         others.forEach(p -> answers(p, key).forEach(a -> counts.merge(a, 1, Integer::sum)));
         String mine = chosen.get(key);
-        if (mine != null) {
+        // What is chosen stays in sight, if it is an answer at all.
+        if (mine != null && pages.stream().anyMatch(p -> answers(p, key).contains(mine))) {
             counts.putIfAbsent(mine, 0);
         }
         Optional<Property> field = others.stream()

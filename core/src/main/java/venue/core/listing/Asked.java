@@ -39,11 +39,6 @@ public record Asked(String listing, int number, Map<String, String> query) {
                 new Asked(name, Integer.parseInt(further.group(3)), query));
     }
 
-    /** Whether a further page is asked for. */
-    public boolean isFurther() {
-        return number > 1 || !listing.isEmpty();
-    }
-
     /** The number of the page of a listing that is asked for. */
     public int numberOf(String name) {
         return listing.equals(name) ? number : 1;

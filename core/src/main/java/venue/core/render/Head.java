@@ -68,7 +68,7 @@ public final class Head {
             out.empty("meta").attr("name", "description").attr("content", description);
         }
         if (findable) {
-            openGraph(view, page, title, description, out);
+            openGraph(view, page, scene, title, description, out);
         }
         styles(view, scene, out);
         if (scene.look().flag("nightSwitch") && scene.look().flag("byNight")) {
@@ -117,10 +117,11 @@ public final class Head {
     }
 
     /** The Open Graph protocol's basic metadata. */
-    private static void openGraph(View view, Page page, String title, String description, HtmlWriter out) {
+    private static void openGraph(
+            View view, Page page, PageScene scene, String title, String description, HtmlWriter out) {
         property(out, "og:type", view.edition().words(page, UsualFields.DATE).isEmpty() ? "website" : "article");
         property(out, "og:title", title);
-        property(out, "og:url", view.canonical(page));
+        property(out, "og:url", view.origin() + scene.listings().canonical());
         property(out, "og:site_name", view.edition().site().name());
         property(
                 out,

@@ -89,14 +89,14 @@ final class LiveSite {
         }
         String path = decode(rawPath);
         String single = path.replaceAll("[/\\\\]{2,}", "/");
-        return single.equals(path) ? asked(view, Asked.at(path, query)) : Reply.moved(own(single));
+        return single.equals(path) ? asked(view, path, Asked.at(path, query)) : Reply.moved(own(single));
     }
 
     /** A page, or a further page of a listing on it. */
-    private Reply asked(View view, Asked.Address address) {
+    private Reply asked(View view, String path, Asked.Address address) {
         Asked asked = address.asked();
         Reply reply = page(view.asking(asked), address.page());
-        if (!asked.isFurther() || reply.status() != 200) {
+        if (path.equals(address.page()) || reply.status() != 200) {
             return reply;
         }
         int pages = reply.further().getOrDefault(asked.listing(), 0);
