@@ -44,7 +44,7 @@ provideFields(() =>
     .filter(Boolean),
 )
 /** Where it is written, and the page on which it is looked at. */
-const home = computed(() => galley.home(props.section).item)
+const home = computed(() => galley.home(props.section))
 const on = computed(() => galley.page.value?.id)
 const change = (key: string, value: Value | undefined) =>
   void galley.set(props.section, props.element.id, key, value)
@@ -178,7 +178,7 @@ function remove() {
     </div>
     <LayoutsSheet
       v-if="trying"
-      :item="home"
+      :at="home"
       :on="on"
       :name="galley.placed(section)?.section.name || 'this listing'"
       :element="element"

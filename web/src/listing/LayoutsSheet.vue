@@ -13,7 +13,7 @@ import { counted } from '@/words/counted'
 /** All layouts of a listing side by side on what it lists, or on that made harder, with all that can be said of it beside them. */
 const props = defineProps<{
   /** Where it is written, and the page on which it is looked at. */
-  item: string
+  at: { item: string; section: string }
   on?: string
   name: string
   element: SectionElement
@@ -50,11 +50,11 @@ function suits(when: string): boolean {
 /** Drawings are fetched anew when what they are drawn from is another. */
 const drawn = computed(
   () =>
-    `element=${props.element.id}&hard=${hard.value}${props.on ? `&on=${props.on}` : ''}&step=${site.step}`,
+    `section=${props.at.section}&element=${props.element.id}&hard=${hard.value}${props.on ? `&on=${props.on}` : ''}&step=${site.step}`,
 )
 async function look() {
   const answer = await get<Layouts>(
-    `/sites/${site.id}/listings/${props.item}/${props.element.id}${props.on ? `?on=${props.on}` : ''}`,
+    `/sites/${site.id}/listings/${props.at.item}/${props.at.section}/${props.element.id}${props.on ? `?on=${props.on}` : ''}`,
   )
   if (answer.ok) found.value = answer.value
 }
@@ -69,6 +69,7 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
       <ChoiceOf v-model="hard" :items="HARD" label="Tried on" in-line />
       <ChoiceOf
         v-model="width"
+        class="width"
         :items="[
           { value: 'wide', title: 'wide' },
           { value: 'narrow', title: 'narrow' },
@@ -110,7 +111,7 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
           />
           <ProofFrame
             class="drawing"
-            :path="`listing/${item}`"
+            :path="`listing/${at.item}`"
             :query="`${drawn}&layout=${l.key}`"
             :width="WIDTHS[width]"
             still
@@ -132,6 +133,9 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
   grid-template-columns: 300px minmax(0, 1fr);
   gap: 24px;
   margin-top: 10px;
+}
+.width {
+  margin: 0 12px 0 28px;
 }
 .options {
   background: var(--juniper-wash);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Group, Property, Value } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import type { Asked, Told } from './asked'
@@ -14,7 +14,16 @@ defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => v
 const fields = useFieldsHere()
 const TITLE = { ...newField('Title', '', []), key: 'title' }
 const known = computed<Property[]>(() => [TITLE, ...fields.value])
-const conditions = computed(() => groupsOf(props.value))
+/** As they are being written: what is given is known here before it comes back. */
+const conditions = ref(groupsOf(props.value))
+watch(
+  () => props.value,
+  (value) => (conditions.value = groupsOf(value)),
+)
+function give(next: Group[]) {
+  conditions.value = next
+  emit('change', next.length ? (next as never) : undefined)
+}
 const tests = computed(
   () =>
     props.property.entries
@@ -50,11 +59,10 @@ function set(at: number, key: string, value: Value | undefined) {
     if (key === 'field' && value !== g.field) delete one.value
     return one
   })
-  emit('change', next as never)
+  give(next)
 }
 function remove(at: number) {
-  const left = conditions.value.filter((_, i) => i !== at)
-  emit('change', left.length ? (left as never) : undefined)
+  give(conditions.value.filter((_, i) => i !== at))
 }
 </script>
 
@@ -86,7 +94,7 @@ function remove(at: number) {
         ×
       </button>
     </div>
-    <button type="button" class="textlink" @click="emit('change', [...conditions, {}] as never)">
+    <button type="button" class="textlink" @click="give([...conditions, {}])">
       {{ conditions.length ? 'and…' : 'only where…' }}
     </button>
   </div>
@@ -106,9 +114,10 @@ function remove(at: number) {
   width: 24px;
 }
 .grow {
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  gap: 4px 8px;
+  align-items: start;
 }
 .textlink {
   font-size: 13px;

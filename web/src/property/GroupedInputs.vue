@@ -46,9 +46,16 @@ function toggle(name: string) {
         :property="p"
         :value="values[p.key]"
         :data-set="p.key"
+        :class="{ across: p.entries.length > 1 }"
         @change="(v) => emit('change', p.key, v)"
         @leave="emit('leave')"
       />
     </FoldedGroup>
   </div>
 </template>
+
+<style scoped>
+.across {
+  grid-column: 1 / -1;
+}
+</style>

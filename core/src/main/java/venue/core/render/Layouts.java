@@ -39,11 +39,12 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
      */
     public record Layout(String key, String name, String note, String whyNot) {}
 
-    /** A listing by its id in an item that holds sections; empty where there is none. */
-    public static Optional<Element> listing(Edition edition, String item, String element) {
+    /** A listing by its section and id in an item that holds sections; empty where there is none. */
+    public static Optional<Element> listing(Edition edition, String item, String section, String element) {
         return edition.find(Sectioned.class, item)
                 .flatMap(i -> i.body()
                         .all()
+                        .filter(s -> s.id().equals(section))
                         .flatMap(Section::elements)
                         .filter(e -> e.id().equals(element) && e.kind().equals("listing"))
                         .findFirst());

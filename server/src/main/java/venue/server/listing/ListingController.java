@@ -32,12 +32,16 @@ class ListingController {
      * @param item the page, template, pattern or shared section in which the listing is written
      * @param on the page on which it is looked at, where that is another
      */
-    @GetMapping("/{item}/{element}")
+    @GetMapping("/{item}/{section}/{element}")
     Layouts layouts(
-            Here here, @PathVariable String item, @PathVariable String element, @RequestParam @Nullable String on) {
+            Here here,
+            @PathVariable String item,
+            @PathVariable String section,
+            @PathVariable String element,
+            @RequestParam @Nullable String on) {
         Edition edition = here.working();
         Element listing =
-                Layouts.listing(edition, item, element).orElseThrow(() -> Refusal.unknown("listing", element));
+                Layouts.listing(edition, item, section, element).orElseThrow(() -> Refusal.unknown("listing", element));
         View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.VISITOR);
         return Layouts.of(view, Layouts.stand(edition, item, on), listing);
     }

@@ -38,7 +38,7 @@ import venue.store.workspace.Workspaces;
 
 /**
  * Proofs, by the path after the pass: {@code page/ID}, {@code pattern/ID}, {@code shared/ID}, {@code
- * template/ID}, {@code listing/ITEM} for the listing {@code element=ID} in the layout {@code layout=KEY} on {@code hard=CASE} of its content. Queries: {@code marks=1}
+ * template/ID}, {@code listing/ITEM} for the listing {@code element=ID} of {@code section=ID} in the layout {@code layout=KEY} on {@code hard=CASE} of its content. Queries: {@code marks=1}
  * for what managers see, {@code of=live} for the live release, {@code look=ID} in another look, {@code in=ID} in another
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
@@ -211,7 +211,7 @@ public class Proofs {
                 .filter(h -> h.name().equalsIgnoreCase(query.get("hard")))
                 .findFirst()
                 .orElse(Hard.AS_IT_IS);
-        return Layouts.listing(edition, item, query.getOrDefault("element", ""))
+        return Layouts.listing(edition, item, query.getOrDefault("section", ""), query.getOrDefault("element", ""))
                 .map(e -> Layouts.drawn(
                         view.trying(hard),
                         Layouts.stand(edition, item, query.get("on")),
