@@ -31,7 +31,9 @@ const choices = computed(() =>
     .map((c) => c.label)
     .join('\n'),
 )
-const mayDefault = computed(() => !several.value && !['PICTURE', 'FILE', 'PAGE', 'LINK'].includes(type.value))
+const mayDefault = computed(
+  () => !several.value && !['PICTURE', 'FILE', 'PAGE', 'TOPIC', 'LINK'].includes(type.value),
+)
 const ranged = computed(() => !several.value && ['NUMBER', 'WORDS', 'LINES'].includes(type.value))
 const inherit = computed(() => {
   const { one, many } = props.holders

@@ -12,6 +12,7 @@ import WrittenInput from '@/edit/WrittenInput.vue'
 import ReleasePageSheet from '@/release/ReleasePageSheet.vue'
 import { LONGEST_TITLE } from '@/newpage/form'
 import HoldsSheet from './HoldsSheet.vue'
+import MergeTopicSheet from './MergeTopicSheet.vue'
 import HistorySheet from './HistorySheet.vue'
 import NewPatternSheet from '@/galley/NewPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
@@ -36,6 +37,7 @@ type SheetName =
   | 'pattern'
   | 'send'
   | 'holds'
+  | 'merge'
   | 'release'
   | 'duplicate'
   | 'take'
@@ -48,6 +50,7 @@ const WAYS = [
 const toFill = useToFill(galley)
 const session = useSession()
 const page = computed(() => galley.page.value!)
+const isTopic = computed(() => site.catalog?.kinds.some((k) => k.id === page.value.kind && k.topics))
 const menus = computed(() =>
   page.value.menus
     .filter((m) => m.there || m.follows)
@@ -175,6 +178,11 @@ function rename(title: string, input: HTMLInputElement) {
           />
           <v-list-item title="History…" @click="sheet = 'history'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
+          <v-list-item
+            v-if="session.manager && isTopic"
+            title="Merge into another topic…"
+            @click="sheet = 'merge'"
+          />
           <v-list-item title="Duplicate…" @click="sheet = 'duplicate'" />
           <v-list-item v-if="page.changeable" title="Take from another page…" @click="sheet = 'take'" />
           <v-list-item v-if="session.manager" title="Differ from the theme…" @click="sheet = 'differ'" />
@@ -191,6 +199,7 @@ function rename(title: string, input: HTMLInputElement) {
     <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
+    <MergeTopicSheet v-if="sheet === 'merge'" :page="page" @close="sheet = null" />
     <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
     <DifferSheet v-if="sheet === 'differ'" :page="page" @close="sheet = null" />

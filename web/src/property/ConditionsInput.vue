@@ -46,7 +46,7 @@ function asked(group: Group, at: number): Asked {
     ]
     return { property: { ...each, type: 'CHOICE', choices }, value: group.value, plain: true, name }
   }
-  const kept = test(group) !== 'contains' && ['CHOICE', 'PAGE'].includes(type)
+  const kept = test(group) !== 'contains' && ['CHOICE', 'PAGE', 'TOPIC'].includes(type)
   const words = { ...newField('Value', '', []), help: '' }
   return { property: kept ? { ...each, fallback: undefined } : words, value: group.value, plain: true, name }
 }

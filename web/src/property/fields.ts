@@ -16,6 +16,7 @@ export const FIELD_TYPES: { value: PropertyType; title: string }[] = [
   { value: 'FILE', title: 'File' },
   { value: 'LINK', title: 'Link' },
   { value: 'PAGE', title: 'Page' },
+  { value: 'TOPIC', title: 'Topics' },
   { value: 'COLOUR', title: 'Colour' },
 ]
 
@@ -63,9 +64,11 @@ export function isSeveral(field: Property): boolean {
 /** The field with another type; what makes no sense for it is dropped. */
 export function withType(field: Property, type: PropertyType, several: boolean): Property {
   const { range, fallback, ...plain } = { ...field, unit: type === 'NUMBER' ? field.unit : '' }
-  const same = type === typeOf(field) && several === isSeveral(field)
+  // Of topics there are always several: what belongs to one alone is a choice.
+  const many = several || type === 'TOPIC'
+  const same = type === typeOf(field) && many === isSeveral(field)
   const kept = same ? { ...plain, range, fallback } : plain
-  if (several) {
+  if (many) {
     const one = { ...newField(field.label, '', []), key: 'one', type, choices: choicesFor(field, type) }
     return { ...kept, fallback: undefined, type: 'MANY', choices: [], entries: [one] }
   }

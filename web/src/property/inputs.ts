@@ -13,6 +13,7 @@ import PageInput from './PageInput.vue'
 import PictureInput from './PictureInput.vue'
 import RichInput from './RichInput.vue'
 import NamesInput from './NamesInput.vue'
+import TopicsInput from './TopicsInput.vue'
 import TypedInput from './TypedInput.vue'
 
 const INPUTS: Record<string, Component> = {
@@ -30,6 +31,7 @@ const INPUTS: Record<string, Component> = {
   KIND: ChoiceInput,
   MENU: MenuInput,
   FIELD: FieldInput,
+  TOPIC: PageInput,
 }
 
 /** The input for a declared property: one for each type, and one each for lists of kinds, of names and of conditions. */
@@ -40,6 +42,7 @@ export function inputFor(property: Property): Component {
 
 function listInput({ key, entries }: Property): Component {
   if (key === 'mayHold') return HoldsInput
+  if (entries[0]?.type === 'TOPIC') return TopicsInput
   if (entries.length === 1 && ['KIND', 'PAGE', 'FIELD'].includes(entries[0]?.type ?? '')) return NamesInput
   return entries[0]?.type === 'FIELD' ? ConditionsInput : ManyInput
 }

@@ -20,6 +20,7 @@ final class DemoKinds {
     /** The usual kinds, their landing pages free to wear the observatory's own templates too. */
     static List<Kind> usual() {
         return ReadySite.kinds().stream()
+                .map(k -> k.isOfTopics() ? k.withPlacement(beneath("topics")) : k)
                 .map(k -> k.id().equals("landing-page")
                         ? k.withTemplates(k.template(), List.of("home", "landing", "listing", "wide"))
                         : k)
@@ -28,7 +29,7 @@ final class DemoKinds {
 
     static List<Kind> all() {
         return List.of(
-                kind("article", "Article", "news, with a date", "article-layout", "news", List.of(date("Published"))),
+                article(),
                 kind(
                         "instrument",
                         "Instrument",
@@ -77,8 +78,21 @@ final class DemoKinds {
         fields.addAll(more);
         return Kind.named(id, name, note, fields)
                 .withTemplates(template, List.of(template, "plain"))
-                .withPlacement(new Placement(Placement.Where.BENEATH_PAGES, List.of(place)))
+                .withPlacement(beneath(place))
                 .with("mayHold", BeneathRule.listed(List.of()));
+    }
+
+    private static Kind article() {
+        List<Property> fields = List.of(date("Published"), topics());
+        return kind("article", "Article", "news, with a date", "article-layout", "news", fields);
+    }
+
+    private static Placement beneath(String page) {
+        return new Placement(Placement.Where.BENEATH_PAGES, List.of(page));
+    }
+
+    private static Property topics() {
+        return Property.many("topics", "Topics", of("one", "Topic", PropertyType.TOPIC));
     }
 
     private static Property date(String label) {

@@ -22,42 +22,13 @@ import venue.core.value.Value;
 /** Tonight, Learn, News, Support us and the small print. */
 final class OtherPages {
 
-    private static final String[][] NEWS = {
-        {
-            "The roof rolls again",
-            "After eleven weeks of scaffolding, forty volunteers and one patient crane driver, the roll-off roof is moving as it did in 1974."
-        },
-        {
-            "A comet in the net",
-            "The Żurek seeker caught a faint visitor two nights running. It will not be bright, but it is ours to watch."
-        },
-        {
-            "Darker by order",
-            "The parish has agreed to shield every lamp on the moor road. We measured the sky before; we will measure it again."
-        },
-        {"New steps for the dome", "Broader, with a rail on both sides, and painted red where eyes need it."},
-        {
-            "The night books are home",
-            "Wren has all of them back from the binder: a hundred and thirty years of weather and wonder."
-        },
-        {
-            "Schools’ week, by the numbers",
-            "Nine hundred children, one lost glove, and a question about time that we are still answering."
-        },
-        {
-            "A mirror gets its silver back",
-            "The great Hulme mirror came home in a horsebox, freshly coated and wrapped like a cake."
-        },
-        {"Tea, and who makes it", "Three urns, two shifts and a rota that has never failed."}
-    };
-
     private OtherPages() {}
 
     static List<PageDraft> all(LocalDate today) {
         List<PageDraft> pages = new ArrayList<>();
         pages.add(tonight());
         pages.addAll(learn());
-        pages.addAll(news(today));
+        pages.addAll(DemoNews.all(today));
         pages.addAll(support());
         pages.addAll(small());
         return pages;
@@ -127,31 +98,6 @@ final class OtherPages {
                         "Glossary",
                         "Words from the eyepiece, explained without showing off.",
                         "<h3>Aperture</h3><p>How wide the front of a telescope is. More of it gathers more light.</p><h3>Averted vision</h3><p>Looking beside a faint thing to see it better.</p><h3>Seeing</h3><p>How steady the air is. Stars that twinkle are pretty, and bad news.</p>"));
-    }
-
-    private static List<PageDraft> news(LocalDate today) {
-        List<PageDraft> pages = new ArrayList<>();
-        pages.add(new PageDraft("news", "landing-page", "News")
-                .wearing("listing")
-                .shown("What happened on the moor, newest first.", "trails")
-                .section(section("s1", "Lead", lead(Value.of("What happened on the moor, newest first."))))
-                .section(section("s2", "All", listing("article", "all", "newest", 12, "rows"))));
-        String[] pictures = {"trails-two", "field", "moon", "trails", "field-two", "moon", "instrument-4", "field"};
-        for (int i = 0; i < NEWS.length; i++) {
-            pages.add(
-                    new PageDraft("article-" + (i + 1), "article", NEWS[i][0])
-                            .beneath("news")
-                            .shown(NEWS[i][1], pictures[i])
-                            .field("date", today.minusDays(9L + 41L * i).toString())
-                            .section(
-                                    section(
-                                            "s1",
-                                            "Words",
-                                            lead(Value.of(NEWS[i][1])),
-                                            text(
-                                                    "<p>The full story is told every Friday in the visitor room, by whoever was there. Come and ask; or read the <a href=\"page:open-nights\">coming nights</a> and choose one.</p><p>With thanks to everyone who held a ladder, a lamp or their tongue at the right moment.</p>"))));
-        }
-        return pages;
     }
 
     private static List<PageDraft> support() {

@@ -67,6 +67,14 @@ final class PageDraft {
         return this;
     }
 
+    /** The topics that it names. */
+    PageDraft about(String... topics) {
+        List<Map<String, Value>> named =
+                List.of(topics).stream().map(t -> Map.of("one", Value.of(t))).toList();
+        fields.put("topics", new Value.Many(named));
+        return this;
+    }
+
     /** Summary and picture, as listings show them. */
     PageDraft shown(String summary, @Nullable String picture) {
         if (picture != null) {

@@ -30,6 +30,7 @@ import tools.jackson.databind.JsonNode;
 class DemoSiteTest {
 
     private static final int MOST_BYTES = 60 * 1024;
+    private static final int MOST_SENT = 16 * 1024;
 
     @LocalServerPort
     private int port;
@@ -152,7 +153,9 @@ class DemoSiteTest {
         Document home = Jsoup.parse(client.visit("/").body());
         String css =
                 client.visit(home.select("link[rel=stylesheet]").attr("href")).body();
-        assertThat(css.length() + home.outerHtml().length()).isLessThan(MOST_BYTES);
+        assertThat(gzipped(css) + gzipped(home.outerHtml()))
+                .as("as they are sent")
+                .isLessThan(MOST_SENT);
         Pattern.compile("url\\(([^)]+)\\)")
                 .matcher(css)
                 .results()

@@ -40,10 +40,21 @@ public final class References {
             case PICTURE, FILE -> edition.require(Media.class, text);
             case FONT -> requireFont(edition.require(Media.class, text));
             case PAGE -> edition.require(Page.class, text);
+            case TOPIC -> requireTopic(edition, edition.require(Page.class, text));
             case KIND -> edition.require(Kind.class, text);
             case MENU -> edition.require(Menu.class, text);
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
+        }
+    }
+
+    private static void requireTopic(Edition edition, Page page) {
+        if (edition.kindOf(page).filter(Kind::isOfTopics).isEmpty()) {
+            throw Refusal.badInput(
+                    "no-topic",
+                    "value",
+                    "“" + page.title() + "” is no topic.",
+                    "Choose a page of a kind whose pages are topics.");
         }
     }
 

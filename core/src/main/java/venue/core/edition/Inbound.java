@@ -14,16 +14,29 @@ import venue.core.item.Item;
 public final class Inbound {
 
     private static final Inbound EMPTY = new Inbound(
-            new NamedBy(none()), new NamedBy(none()), new NamedBy(none()), new NamedBy(none()), new NamedBy(none()));
+            new NamedBy(none()),
+            new NamedBy(none()),
+            new NamedBy(none()),
+            new NamedBy(none()),
+            new NamedBy(none()),
+            new NamedBy(none()));
 
     private final NamedBy fromPages;
+    private final NamedBy fromFields;
     private final NamedBy fromMenus;
     private final NamedBy listing;
     private final NamedBy sharing;
     private final NamedBy fromPaths;
 
-    private Inbound(NamedBy fromPages, NamedBy fromMenus, NamedBy listing, NamedBy sharing, NamedBy fromPaths) {
+    private Inbound(
+            NamedBy fromPages,
+            NamedBy fromFields,
+            NamedBy fromMenus,
+            NamedBy listing,
+            NamedBy sharing,
+            NamedBy fromPaths) {
         this.fromPages = fromPages;
+        this.fromFields = fromFields;
         this.fromMenus = fromMenus;
         this.listing = listing;
         this.sharing = sharing;
@@ -56,6 +69,7 @@ public final class Inbound {
         }
         return new Inbound(
                 fromPages.after(named.id(), was.pages(), is.pages()),
+                fromFields.after(named.id(), was.fields(), is.fields()),
                 fromMenus.after(named.id(), was.menuPages(), is.menuPages()),
                 listing.after(named.id(), was.listed(), is.listed()),
                 sharing.after(named.id(), was.shared(), is.shared()),
@@ -75,6 +89,11 @@ public final class Inbound {
     /** Ids of the pages, templates and shared sections whose words link to the page. */
     public List<String> pagesTo(String pageId) {
         return fromPages.of(pageId);
+    }
+
+    /** Ids of whatever names the page by a field or a setting: pages and entries above all. */
+    public List<String> naming(String pageId) {
+        return fromFields.of(pageId);
     }
 
     /** Ids of the pages and templates in which a shared section stands. */

@@ -21,6 +21,7 @@ final class Mentions {
     private final Set<String> media = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
     private final Set<String> menus = new TreeSet<>();
+    private final Set<String> named = new TreeSet<>();
 
     void add(List<Property> declared, Map<String, Value> values) {
         Naming.each(declared, values, this::add);
@@ -38,6 +39,7 @@ final class Mentions {
             case PICTURE, FILE, FONT -> media.add(text);
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
+            case PAGE, TOPIC -> named.add(text);
             default -> {}
         }
     }
@@ -47,6 +49,11 @@ final class Mentions {
         Set<String> pages = new TreeSet<>();
         links.forEach(l -> l.pageId().ifPresent(pages::add));
         return Set.copyOf(pages);
+    }
+
+    /** Ids of the pages that are named by a field or setting. */
+    Set<String> named() {
+        return Set.copyOf(named);
     }
 
     /** Links to anything else, in reading order. */

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
@@ -15,11 +16,18 @@ import venue.core.template.Template;
 /**
  * What one item names.
  *
+ * @param fields ids of the pages that its fields and settings name
  * @param paths addresses on this site that are written out
  */
-record Named(Set<String> pages, Set<String> menuPages, Set<String> listed, Set<String> shared, Set<String> paths) {
+record Named(
+        Set<String> pages,
+        Set<String> fields,
+        Set<String> menuPages,
+        Set<String> listed,
+        Set<String> shared,
+        Set<String> paths) {
 
-    private static final Named NOTHING = new Named(Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
+    private static final Named NOTHING = new Named(Set.of(), Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
 
     static Named of(@Nullable Item item, Edition edition) {
         if (item instanceof Template template) {
@@ -30,22 +38,29 @@ record Named(Set<String> pages, Set<String> menuPages, Set<String> listed, Set<S
         if (item instanceof Page || item instanceof SharedSection) {
             return of(item.id(), List.of(edition.facts((Sectioned) item)));
         }
-        return item instanceof Menu menu ? new Named(Set.of(), pages(menu), Set.of(), Set.of(), Set.of()) : NOTHING;
+        if (item instanceof Entry entry) {
+            return new Named(Set.of(), edition.facts(entry).named(), Set.of(), Set.of(), Set.of(), Set.of());
+        }
+        return item instanceof Menu menu
+                ? new Named(Set.of(), Set.of(), pages(menu), Set.of(), Set.of(), Set.of())
+                : NOTHING;
     }
 
     private static Named of(String id, List<PageFacts> all) {
         Set<String> pages = new TreeSet<>();
+        Set<String> fields = new TreeSet<>();
         Set<String> listed = new TreeSet<>();
         Set<String> shared = new TreeSet<>();
         Set<String> paths = new TreeSet<>();
         all.forEach(facts -> {
             pages.addAll(facts.pages());
+            fields.addAll(facts.named());
             listed.addAll(facts.listed());
             shared.addAll(facts.shared().values());
             facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
         });
         pages.remove(id);
-        return new Named(pages, Set.of(), listed, shared, paths);
+        return new Named(pages, fields, Set.of(), listed, shared, paths);
     }
 
     private static Set<String> pages(Menu menu) {

@@ -21,6 +21,7 @@ import venue.core.value.Values;
  *
  * @param pages ids of the site's pages that are linked to
  * @param elsewhere links to anything else
+ * @param named ids of the pages that fields and settings name, topics among them
  * @param media ids of the pictures and files that are shown
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
@@ -31,6 +32,7 @@ import venue.core.value.Values;
  */
 public record PageFacts(
         Set<String> pages,
+        Set<String> named,
         List<Link> elsewhere,
         Set<String> media,
         List<ToFill> places,
@@ -92,6 +94,7 @@ public record PageFacts(
         }
         return new PageFacts(
                 mentions.pages(),
+                mentions.named(),
                 mentions.elsewhere(),
                 mentions.media(),
                 List.copyOf(places),

@@ -113,7 +113,7 @@ public final class Ranks {
             case DATE, DATE_TIME -> Optional.of(text.text());
             case CHOICE ->
                 Optional.of(field.choices().stream().map(Choice::value).toList().indexOf(text.text()));
-            case PAGE -> edition.page(text.text()).map(p -> words(p.title()));
+            case PAGE, TOPIC -> edition.page(text.text()).map(p -> words(p.title()));
             case YES_NO, MANY -> Optional.empty();
             default -> Optional.of(words(text.text()));
         };

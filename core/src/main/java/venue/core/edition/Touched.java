@@ -88,6 +88,7 @@ public final class Touched {
         Named then = Named.of(was, before);
         Named now = Named.of(is, after);
         differing(then.pages(), now.pages()).forEach(ids::add);
+        differing(then.fields(), now.fields()).forEach(ids::add);
         differing(then.menuPages(), now.menuPages()).forEach(ids::add);
         differing(following(was, before), following(is, after)).forEach(ids::add);
         differing(then.shared(), now.shared()).forEach(ids::add);

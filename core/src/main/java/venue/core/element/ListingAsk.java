@@ -19,7 +19,8 @@ public final class ListingAsk {
             "siblings", Source.Way.SIBLINGS,
             "chosen", Source.Way.CHOSEN,
             "named", Source.Way.NAMED_HERE,
-            "naming", Source.Way.NAMING_HERE);
+            "naming", Source.Way.NAMING_HERE,
+            "topics", Source.Way.SHARING_TOPICS);
 
     private static final Map<String, Condition.Test> TESTS = Map.of(
             "is", Condition.Test.IS,

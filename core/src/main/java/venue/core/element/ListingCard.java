@@ -119,6 +119,14 @@ final class ListingCard {
         if (props.flag("summaries")) {
             summary(page);
         }
+        if (props.flag("topics")) {
+            TopicLinks.write(scene, page, out);
+        }
+        if (props.flag("counted")) {
+            out.start("span", "named")
+                    .text(String.valueOf(scene.listings().naming(page)))
+                    .end();
+        }
         if (props.flag("whole")) {
             out.start("div", "text").trusted(scene.wholeText(page)).end();
         }

@@ -28,7 +28,8 @@ final class ListingSettings {
                     "siblings=What stands beside this page",
                     "chosen=What is chosen by name",
                     "named=What a field of this page points to",
-                    "naming=What points to this page"),
+                    "naming=What points to this page",
+                    "topics=What shares a topic with this page"),
             of("kind", "Of the kind", KIND),
             many("also", "And of these kinds", of("kind", "Kind", KIND)),
             of("branch", "Beneath", PAGE).onlyWhen("source=beneath"),
@@ -124,6 +125,10 @@ final class ListingSettings {
             of("kicker", "Above the title", FIELD),
             of("summaries", "Summaries", YES_NO).fallback(Value.of(true)),
             of("whole", "Whole text", YES_NO).fallback(Value.of(false)).onlyWhen("shape=rows|lead|cards"),
+            of("topics", "Topics", YES_NO).fallback(Value.of(false)),
+            of("counted", "How many name it", YES_NO)
+                    .fallback(Value.of(false))
+                    .help("For topics and persons: how many pages point to each."),
             of("person", "Person", YES_NO).fallback(Value.of(false)),
             of("facts", "Facts", YES_NO)
                     .fallback(Value.of(true))

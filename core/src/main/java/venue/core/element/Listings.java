@@ -1,8 +1,10 @@
 package venue.core.element;
 
+import java.util.List;
 import java.util.Map;
 import venue.core.listing.Listed;
 import venue.core.listing.ListingQuery;
+import venue.core.page.Page;
 
 /** What the listings of a page are answered. */
 public interface Listings {
@@ -15,4 +17,10 @@ public interface Listings {
 
     /** Where a page of a listing here is, with what is chosen there by key. */
     String further(String listing, int number, Map<String, String> chosen);
+
+    /** The topics that a page names, as far as this visitor may open them. */
+    List<Page> topics(Page page);
+
+    /** How many pages that this visitor may open name a page. */
+    int naming(Page page);
 }

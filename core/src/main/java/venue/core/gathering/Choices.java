@@ -156,7 +156,7 @@ final class Choices {
                         .map(c -> c.label())
                         .findFirst()
                         .orElse(value);
-            case PAGE -> edition.page(value).map(Page::title).orElse(value);
+            case PAGE, TOPIC -> edition.page(value).map(Page::title).orElse(value);
             case YES_NO -> Value.of(value).equals(Value.of("yes")) ? each.label() : value;
             default -> value;
         };

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +14,6 @@ import java.util.stream.Stream;
 import venue.core.edition.Edition;
 import venue.core.edition.Ranks;
 import venue.core.entry.Entry;
-import venue.core.kind.Kind;
 import venue.core.listing.Condition;
 import venue.core.listing.Held;
 import venue.core.listing.ListingQuery;
@@ -32,6 +32,10 @@ final class Matching {
 
     /** The title is compared like a field. */
     static final Property TITLE = Property.of("title", "Title", PropertyType.WORDS);
+
+    /** Ways of looking that find things in an order of their own. */
+    private static final Set<Source.Way> OWN_ORDER =
+            EnumSet.of(Source.Way.CHOSEN, Source.Way.NAMED_HERE, Source.Way.SHARING_TOPICS);
 
     private final Onlooker looks;
     private final Edition edition;
@@ -72,7 +76,7 @@ final class Matching {
         List<Page> found = found(source)
                 .filter(p -> kinds.isEmpty() || kinds.contains(p.kind()))
                 .toList();
-        boolean inOwnOrder = source.way() == Source.Way.CHOSEN || source.way() == Source.Way.NAMED_HERE;
+        boolean inOwnOrder = OWN_ORDER.contains(source.way());
         return query.order().by() == By.PLAN && inOwnOrder ? turned(found) : ordered(found);
     }
 
@@ -99,20 +103,9 @@ final class Matching {
             case NAMED_HERE ->
                 edition.field(here, source.of()).map(Held::words).orElse(List.of()).stream()
                         .flatMap(this::item);
-            case NAMING_HERE ->
-                naming(source.of())
-                        .filter(p -> edition.field(p, source.of())
-                                .filter(v -> Held.words(v).contains(here.id()))
-                                .isPresent());
+            case NAMING_HERE -> Topics.naming(edition, here.id(), source.of());
+            case SHARING_TOPICS -> Topics.sharing(edition, here);
         };
-    }
-
-    /** What could name a page by a field: all of the kinds that have it. */
-    private Stream<Page> naming(String field) {
-        return edition.all(Kind.class)
-                .filter(k -> query.kinds().isEmpty() || query.kinds().contains(k.id()))
-                .filter(k -> k.field(field).isPresent())
-                .flatMap(k -> ofKind(k.id()));
     }
 
     private Stream<Page> item(String id) {

@@ -70,8 +70,11 @@ final class WhyEmpty {
             case SIBLINGS -> "Nothing of this stands beside this page";
             case CHOSEN -> "Nothing is chosen yet";
             case NAMED_HERE -> "The field “" + query.source().of() + "” of this page points to nothing";
-            case NAMING_HERE ->
-                "Nothing points to this page by the field “" + query.source().of() + "”";
+            case NAMING_HERE -> "Nothing points to this page yet";
+            case SHARING_TOPICS ->
+                Topics.of(edition, here).isEmpty()
+                        ? "This page names no topic"
+                        : "No other page has a topic of this one";
         };
     }
 

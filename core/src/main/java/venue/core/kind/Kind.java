@@ -110,6 +110,11 @@ public record Kind(
         return Values.flag(settings, "offeredFirst");
     }
 
+    /** Whether its pages are topics, which others name. */
+    public boolean isOfTopics() {
+        return Values.flag(settings, "topics");
+    }
+
     /** Whether it has entries without pages, shown by listings alone. */
     public boolean isPageless() {
         return Values.flag(settings, "pageless");

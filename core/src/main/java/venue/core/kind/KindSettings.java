@@ -20,6 +20,9 @@ public final class KindSettings {
             of("pageless", "Entries without pages", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("They have no address and are shown by listings: partners, opening hours, dates."),
+            of("topics", "Its pages are topics", PropertyType.YES_NO)
+                    .fallback(Value.of(false))
+                    .help("Words of the site that other pages name in a field of topics; each has a page of its own."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),

@@ -25,12 +25,18 @@ public record Source(Way way, String of, boolean deep, List<String> chosen) {
         CHOSEN,
         /** What a field of the page points to. */
         NAMED_HERE,
-        /** What points to the page by a field. */
-        NAMING_HERE;
+        /** What points to the page by a field, or by any where none is named. */
+        NAMING_HERE,
+        /** What shares a topic with the page; what shares most comes first where the plan's order is asked for. */
+        SHARING_TOPICS;
 
         /** Whether the answer is another on another page. */
         public boolean dependsOnPage() {
-            return this == CHILDREN || this == SIBLINGS || this == NAMED_HERE || this == NAMING_HERE;
+            return this == CHILDREN
+                    || this == SIBLINGS
+                    || this == NAMED_HERE
+                    || this == NAMING_HERE
+                    || this == SHARING_TOPICS;
         }
     }
 }

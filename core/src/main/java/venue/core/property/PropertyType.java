@@ -26,6 +26,8 @@ public enum PropertyType {
     DATE_TIME,
     /** The id of a page. */
     PAGE,
+    /** The id of a page that is a topic. */
+    TOPIC,
     /** The id of a kind. */
     KIND,
     /** The key of a field. */

@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import venue.core.element.Listings;
 import venue.core.gathering.Gathering;
-import venue.core.gathering.Onlooker;
+import venue.core.gathering.Topics;
 import venue.core.html.HtmlWriter;
 import venue.core.listing.Asked;
 import venue.core.listing.Listed;
@@ -34,11 +34,6 @@ final class PageListings implements Listings {
         address = view.edition().page(page.id()).isPresent() ? view.edition().servedAt(page) : "/";
     }
 
-    private Onlooker onlooker() {
-        return new Onlooker(
-                view.edition(), view.visitor(), view::shows, view.isMarked(), view.localTime(), view.changed());
-    }
-
     @Override
     public boolean lists(ListingQuery query) {
         return !all(query).isEmpty();
@@ -46,12 +41,12 @@ final class PageListings implements Listings {
 
     /** All that a listing shows on all its pages, in order. */
     List<Page> all(ListingQuery query) {
-        return new Gathering(onlooker(), query, page, Asked.NOTHING).all(above);
+        return new Gathering(view.onlooker(), query, page, Asked.NOTHING).all(above);
     }
 
     @Override
     public Listed listed(ListingQuery query) {
-        Listed found = new Gathering(onlooker(), named(query), page, view.asked()).listed(above);
+        Listed found = new Gathering(view.onlooker(), named(query), page, view.asked()).listed(above);
         Listed listed = view.hard().made(view.edition(), found);
         listed.pages().forEach(p -> above.add(p.id()));
         if (query.amount().paged()) {
@@ -59,6 +54,16 @@ final class PageListings implements Listings {
         }
         asks |= !query.offered().isNothing() || query.offered().sorts();
         return listed;
+    }
+
+    @Override
+    public List<Page> topics(Page of) {
+        return Topics.of(view.edition(), of).stream().filter(view::shows).toList();
+    }
+
+    @Override
+    public int naming(Page of) {
+        return Topics.count(view.onlooker(), of.id());
     }
 
     /** Of the listings that visitors can ask something of, the first needs no name; another without one is numbered. */

@@ -2,9 +2,11 @@ package venue.core.render;
 
 import java.time.LocalDateTime;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Differing;
@@ -32,6 +34,7 @@ import venue.core.value.Values;
 final class PageScene implements Scene {
 
     private static final int WHOLE = 12;
+    private static final Set<PropertyType> NAMES_A_PAGE = EnumSet.of(PropertyType.PAGE, PropertyType.TOPIC);
 
     private final View view;
     private final Page page;
@@ -230,7 +233,7 @@ final class PageScene implements Scene {
                     .filter(w -> !w.isBlank())
                     .collect(Collectors.joining(", "));
         }
-        if (property.type() == PropertyType.PAGE && value instanceof Value.Text id) {
+        if (NAMES_A_PAGE.contains(property.type()) && value instanceof Value.Text id) {
             return view.edition().page(id.text()).map(Page::title).orElse("");
         }
         return ValueWords.of(property, value, view.locale());

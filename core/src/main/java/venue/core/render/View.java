@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import venue.core.edition.Edition;
 import venue.core.gathering.Hard;
+import venue.core.gathering.Onlooker;
 import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.theme.SiteMark;
@@ -88,6 +89,11 @@ public record View(
     /** Whether whoever looks may open the page. */
     public boolean shows(Page page) {
         return visitor.mayOpen(edition, page);
+    }
+
+    /** Whoever looks, as listings are told. */
+    Onlooker onlooker() {
+        return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed);
     }
 
     /** The time of day in the site's zone. */

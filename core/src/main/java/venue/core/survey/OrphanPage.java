@@ -7,7 +7,9 @@ import org.jspecify.annotations.Nullable;
 import venue.core.edit.menu.MenuCommand;
 import venue.core.edition.Branch;
 import venue.core.edition.Inbound;
+import venue.core.gathering.Topics;
 import venue.core.item.Item;
+import venue.core.kind.Kind;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 
@@ -29,6 +31,7 @@ final class OrphanPage extends DeclaredRule {
                 .filter(p -> !scope.edition().isHome(p) && !p.isKeptOut())
                 .filter(p -> !inbound.isNamed(p.id())
                         && !inbound.isListed(p.kind())
+                        && !isNamedTopic(scope, p)
                         && Branch.menus(scope.edition(), p.id()).isEmpty())
                 .map(p -> new Finding(
                         key(),
@@ -38,6 +41,12 @@ final class OrphanPage extends DeclaredRule {
                         why(),
                         mends(scope, p),
                         null));
+    }
+
+    /** Pages lead to the topics that they name. */
+    private static boolean isNamedTopic(Scope scope, Page page) {
+        return scope.edition().kindOf(page).filter(Kind::isOfTopics).isPresent()
+                && Topics.count(scope.edition(), page.id()) > 0;
     }
 
     /** Its mends name the menus. */

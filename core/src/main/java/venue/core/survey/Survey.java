@@ -33,7 +33,9 @@ public final class Survey {
             HardToRead.weak(),
             new TemplateGone(),
             new Misplaced(),
-            new FieldMissing());
+            new FieldMissing(),
+            new TopicTwins(),
+            new TopicUsedOnce());
 
     private static final Comparator<Finding> GRAVEST = Comparator.comparing(Finding::severity)
             .thenComparing(Finding::rule)

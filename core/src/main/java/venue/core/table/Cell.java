@@ -31,7 +31,7 @@ final class Cell {
             case NUMBER -> number(field, plain);
             case YES_NO -> Value.of(yes(field, plain));
             case CHOICE -> Value.of(choice(field, plain));
-            case PAGE -> Value.of(found(field, plain, page(edition, plain)));
+            case PAGE, TOPIC -> Value.of(found(field, plain, page(edition, plain)));
             case PICTURE, FILE -> Value.of(found(field, plain, media(edition, plain)));
             case RICH -> Value.of(plain.startsWith("<") ? plain : "<p>" + Entities.escape(plain) + "</p>");
             case MANY ->
@@ -63,7 +63,7 @@ final class Cell {
                         .map(Choice::label)
                         .findFirst()
                         .orElse(text.text());
-            case PAGE ->
+            case PAGE, TOPIC ->
                 edition.page(text.text())
                         .map(p -> edition.plan().address(p.id()))
                         .orElse("");
@@ -119,8 +119,9 @@ final class Cell {
     }
 
     private static String found(Property field, String words, Optional<String> id) {
-        String what =
-                field.type() == PropertyType.PAGE ? "the title or address of a page" : "the name of a file in Media";
+        String what = field.type() == PropertyType.PAGE || field.type() == PropertyType.TOPIC
+                ? "the title or address of a page"
+                : "the name of a file in Media";
         return id.orElseThrow(() -> unfit(field, words, what));
     }
 

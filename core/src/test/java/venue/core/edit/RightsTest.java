@@ -56,6 +56,7 @@ class RightsTest {
 
     private static Stream<Command> shaping() {
         return Stream.of(
+                PageCommand.mergeTopic("weaving", "workshops"),
                 PageCommand.makeHome("workshops"),
                 SiteCommand.describeSite("Other", "en", "UTC"),
                 SiteCommand.arrangeFooter("columns"),
@@ -110,7 +111,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(34);
+        assertThat(shaping).hasSize(35);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -27,6 +27,7 @@ record KindInfo(
         boolean retired,
         boolean changeable,
         boolean pageless,
+        boolean topics,
         long pages) {
 
     /** All of them, those offered first before the others. */
@@ -54,6 +55,7 @@ record KindInfo(
                         k.retired(),
                         k.mayBeChangedBy(role),
                         k.isPageless(),
+                        k.isOfTopics(),
                         k.isPageless()
                                 ? edition.entries(k.id()).size()
                                 : edition.plan().ofKind(k.id()).size()))

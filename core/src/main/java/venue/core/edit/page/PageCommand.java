@@ -22,6 +22,7 @@ public sealed interface PageCommand extends Command
                 MakeHome,
                 BringBack,
                 DuplicatePage,
+                MergeTopic,
                 TakeFromPage {
     static PageCommand setTitle(String page, String title) {
         return new SetTitle(page, title);
@@ -71,6 +72,11 @@ public sealed interface PageCommand extends Command
     /** Moved where the rules of placement allow it. */
     static PageCommand movePage(String page, @Nullable String parent, @Nullable String before) {
         return movePage(page, parent, before, List.of());
+    }
+
+    /** Makes one topic of two. */
+    static PageCommand mergeTopic(String topic, String into) {
+        return new MergeTopic(topic, into);
     }
 
     static PageCommand removePage(String page) {
