@@ -44,15 +44,18 @@ function give(ids: string[]) {
 async function make() {
   if (!kind.value)
     return emit('trouble', 'No kind here is one of topics. On a kind’s screen, say that its pages are.')
+  if (busy.value) return
   busy.value = true
   const id = freshId()
+  // Leaving the line empties it: what is made is what was written.
+  const title = words.value
   const places = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${kind.value.id}/places`)
   const place = places.ok ? places.value.find((p) => p.may && !p.whyNot) : undefined
   const answer = await site.give({
     verb: 'make-pages',
     parent: place?.parent ?? undefined,
     kind: kind.value.id,
-    pages: [{ id, title: words.value }],
+    pages: [{ id, title }],
     menus: [],
     settings: {},
   })
@@ -99,7 +102,7 @@ function keys(event: KeyboardEvent) {
       :aria-activedescendant="count ? `${list}-${at}` : undefined"
       :aria-label="`Add to ${property.label.toLowerCase()}`"
       :placeholder="chosen.length ? '' : 'Type a topic'"
-      :disabled="busy"
+      :aria-busy="busy"
       maxlength="100"
       dir="auto"
       @focus="look"

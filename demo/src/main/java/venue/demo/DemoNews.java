@@ -74,7 +74,10 @@ final class DemoNews {
                 .wearing("listing")
                 .shown("What happened on the moor, newest first.", "trails")
                 .section(section("s1", "Lead", lead(Value.of("What happened on the moor, newest first."))))
-                .section(section("s2", "All", listing("article", "all", "newest", 12, "rows"))));
+                .section(section(
+                        "s2",
+                        "All",
+                        listing("article", "all", "newest", 12, "rows").with("feed", Value.of(true)))));
         pages.addAll(topics());
         String[] pictures = {"trails-two", "field", "moon", "trails", "field-two", "moon", "instrument-4", "field"};
         for (int i = 0; i < NEWS.length; i++) {

@@ -137,7 +137,7 @@ final class VisitPages {
                         "s2",
                         "Coming nights",
                         heading("Coming nights"),
-                        listing("open-night", "coming", "soonest", 6, "agenda")))
+                        listing("open-night", "coming", "soonest", 6, "agenda").with("feed", Value.of(true))))
                 .section(section(
                         "s3",
                         "Past nights",

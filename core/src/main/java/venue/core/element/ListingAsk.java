@@ -59,7 +59,8 @@ public final class ListingAsk {
                         texts(props, "choose", "field").toList(),
                         props.flag("byYear"),
                         props.flag("byWords"),
-                        props.text("shape").equals("table")));
+                        props.text("shape").equals("table"),
+                        props.flag("feed")));
     }
 
     private static Source source(Props props) {

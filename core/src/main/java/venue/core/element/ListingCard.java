@@ -58,6 +58,11 @@ final class ListingCard {
         if (!shape.equals("gallery") && !shape.equals("compact")) {
             words(page);
         }
+        if (props.flag("counted")) {
+            out.start("span", "named")
+                    .text(String.valueOf(scene.listings().naming(page)))
+                    .end();
+        }
         if (agenda) {
             out.end();
             facts(page);
@@ -121,11 +126,6 @@ final class ListingCard {
         }
         if (props.flag("topics")) {
             TopicLinks.write(scene, page, out);
-        }
-        if (props.flag("counted")) {
-            out.start("span", "named")
-                    .text(String.valueOf(scene.listings().naming(page)))
-                    .end();
         }
         if (props.flag("whole")) {
             out.start("div", "text").trusted(scene.wholeText(page)).end();

@@ -142,6 +142,9 @@ final class ListingSettings {
             many("choose", "Visitors may choose by", of("field", "Field", FIELD)),
             of("byYear", "By year", YES_NO).fallback(Value.of(false)),
             of("byWords", "By words", YES_NO).fallback(Value.of(false)),
+            of("feed", "Can be followed", YES_NO)
+                    .fallback(Value.of(false))
+                    .help("As a feed (Atom, JSON Feed), and as a calendar where entries have dates."),
             of("called", "Its name in addresses", WORDS)
                     .longest(40)
                     .help("For a second listing on a page whose rest stands on further pages: ADDRESS/-/NAME/2."),

@@ -59,6 +59,11 @@ public record Asked(String listing, int number, Map<String, String> query) {
         if (number <= 1) {
             return page;
         }
-        return (page.equals("/") ? "" : page) + "/-/" + (name.isEmpty() ? "" : name + "/") + number;
+        return beneath(page, name) + number;
+    }
+
+    /** What the addresses of a listing begin with: its further pages, and how it is followed. */
+    public static String beneath(String page, String name) {
+        return (page.equals("/") ? "" : page) + "/-/" + (name.isEmpty() ? "" : name + "/");
     }
 }

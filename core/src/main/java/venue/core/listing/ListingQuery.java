@@ -69,12 +69,18 @@ public record ListingQuery(
      *
      * @param fields keys of the fields
      * @param sorts whether they may have it in the order of a field
+     * @param feed whether it can be followed
      */
-    public record Offered(List<String> fields, boolean year, boolean words, boolean sorts) {
+    public record Offered(List<String> fields, boolean year, boolean words, boolean sorts, boolean feed) {
 
         /** Whether all of it always shows. */
         public boolean isNothing() {
             return fields.isEmpty() && !year && !words;
+        }
+
+        /** Whether something of it has an address of its own. */
+        public boolean hasAddresses() {
+            return !isNothing() || sorts || feed;
         }
     }
 

@@ -59,6 +59,7 @@ public final class Head {
                     .attr("rel", "canonical")
                     .attr("href", view.origin() + scene.listings().canonical());
             scene.listings().beside(view.origin(), out);
+            scene.listings().follow(view.origin(), out);
         }
         if (!findable || page.isKeptOut() || view.wrapping().keptOut()) {
             out.empty("meta").attr("name", "robots").attr("content", "noindex");

@@ -16,6 +16,7 @@ import venue.core.listing.Asked;
 import venue.core.listing.Listed;
 import venue.core.listing.ListingQuery;
 import venue.core.page.Page;
+import venue.core.property.UsualFields;
 
 /** The listings of one page while it is written: what they have shown so far, and where their further pages are. */
 final class PageListings implements Listings {
@@ -25,6 +26,7 @@ final class PageListings implements Listings {
     private final String address;
     private final Set<String> above = new HashSet<>();
     private final Map<String, Integer> further = new TreeMap<>();
+    private final Map<String, List<Page>> fed = new TreeMap<>();
     private int asking;
     private boolean asks;
 
@@ -51,6 +53,9 @@ final class PageListings implements Listings {
         listed.pages().forEach(p -> above.add(p.id()));
         if (query.amount().paged()) {
             further.put(listed.name(), listed.of());
+        }
+        if (query.offered().feed()) {
+            fed.put(listed.name(), all(query.named(listed.name())));
         }
         asks |= !query.offered().isNothing() || query.offered().sorts();
         return listed;
@@ -85,6 +90,11 @@ final class PageListings implements Listings {
         return Map.copyOf(further);
     }
 
+    /** What the listings show that can be followed, by name. */
+    Map<String, List<Page>> fed() {
+        return Map.copyOf(fed);
+    }
+
     boolean ask() {
         return asks;
     }
@@ -111,6 +121,28 @@ final class PageListings implements Listings {
     /** The address that this page is known by: with its number, and without what a visitor chose. */
     String canonical() {
         return further(view.asked().listing(), number(), Map.of());
+    }
+
+    /** Names the feeds of the page in the head. */
+    void follow(String origin, HtmlWriter out) {
+        fed.forEach((name, pages) -> {
+            String at = origin + View.encoded(Asked.beneath(address, name));
+            String title = name.isEmpty() ? page.title() : page.title() + ", " + name;
+            alternate(out, "application/atom+xml", at + "feed.atom", title);
+            alternate(out, "application/feed+json", at + "feed.json", title);
+            if (pages.stream()
+                    .anyMatch(p -> !view.edition().words(p, UsualFields.DATE).isEmpty())) {
+                alternate(out, "text/calendar", at + "calendar.ics", title);
+            }
+        });
+    }
+
+    private static void alternate(HtmlWriter out, String type, String href, String title) {
+        out.empty("link")
+                .attr("rel", "alternate")
+                .attr("type", type)
+                .attr("title", title)
+                .attr("href", href);
     }
 
     /** Names the pages before and after this one in the head. */

@@ -82,6 +82,7 @@ public final class PageRenderer {
                 scene.needs().rules().css(),
                 scene.needs().frames(),
                 scene.listings().further(),
+                scene.listings().fed(),
                 scene.listings().ask());
     }
 

@@ -2,6 +2,7 @@ package venue.core.render;
 
 import java.util.List;
 import java.util.Map;
+import venue.core.page.Page;
 
 /**
  * A page that was rendered, and what must be known of it to serve it safely.
@@ -9,7 +10,13 @@ import java.util.Map;
  * @param ownStyles what its one style element holds; empty where it has none
  * @param frames the origins of what it shows from elsewhere, in order
  * @param further how many pages each of its listings has that have more than one, by name
+ * @param fed what its listings show that can be followed, by name
  * @param asks whether what a visitor chooses makes it another
  */
 public record Rendered(
-        String html, String ownStyles, List<String> frames, Map<String, Integer> further, boolean asks) {}
+        String html,
+        String ownStyles,
+        List<String> frames,
+        Map<String, Integer> further,
+        Map<String, List<Page>> fed,
+        boolean asks) {}

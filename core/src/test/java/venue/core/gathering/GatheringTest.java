@@ -94,7 +94,7 @@ class GatheringTest {
     }
 
     private static ListingQuery query(List<Condition> conditions, boolean any, When when, Order order, Amount amount) {
-        Offered offered = new Offered(List.of("place", "guides"), true, true, false);
+        Offered offered = new Offered(List.of("place", "guides"), true, true, false, false);
         return new ListingQuery(
                 "", ALL, List.of("night"), conditions, any, when, false, List.of(), List.of(), order, amount, offered);
     }

@@ -6,9 +6,10 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashSet;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -50,7 +51,7 @@ public final class HeldSite {
      * @param location where to, for a redirect
      * @param body empty for what lies in a file of its own
      * @param file where the bytes lie that are not held in memory
-     * @param further how many pages each listing has that has more than one, by name
+     * @param beneath what else there is beneath the address of a page: further pages, feeds
      * @param asks whether what a visitor chooses there makes it another
      */
     public record Answer(
@@ -63,7 +64,7 @@ public final class HeldSite {
             @Nullable String download,
             byte[] body,
             @Nullable Path file,
-            Map<String, Integer> further,
+            List<String> beneath,
             boolean asks) {}
 
     /** What is done with each answer. */
@@ -92,11 +93,7 @@ public final class HeldSite {
                 if (answer.status() != 404 || path.equals(NOWHERE)) {
                     taker.take(answer);
                     named(answer, asked);
-                    answer.further().forEach((name, of) -> {
-                        for (int n = 2; n <= of; n++) {
-                            asked.add(Asked.path(path, name, n));
-                        }
-                    });
+                    answer.beneath().forEach(asked::add);
                 }
             }
         }
@@ -124,7 +121,7 @@ public final class HeldSite {
                     null,
                     new byte[0],
                     played.get(),
-                    Map.of(),
+                    List.of(),
                     false);
         }
         Reply reply = path.startsWith("/-/")
@@ -140,7 +137,18 @@ public final class HeldSite {
                 reply.download(),
                 reply.body(),
                 null,
-                reply.further(),
-                reply.asks());
+                beneath(path, reply.ways()),
+                reply.ways().asks());
+    }
+
+    private static List<String> beneath(String path, Reply.Ways ways) {
+        List<String> beneath = new ArrayList<>();
+        ways.further().forEach((name, of) -> {
+            for (int n = 2; n <= of; n++) {
+                beneath.add(Asked.path(path, name, n));
+            }
+        });
+        ways.followed().forEach(name -> Feeds.NAMES.forEach(f -> beneath.add(Asked.beneath(path, name) + f)));
+        return beneath;
     }
 }

@@ -68,7 +68,7 @@ final class LiveSite {
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
         Reply plain = at(rawPath);
-        return query.isEmpty() || !plain.asks() ? plain : make(rawPath, query);
+        return query.isEmpty() || !plain.ways().asks() ? plain : make(rawPath, query);
     }
 
     private Reply make(String rawPath, Map<String, String> query) {
@@ -88,6 +88,10 @@ final class LiveSite {
             return sitemap(view, rawPath);
         }
         String path = decode(rawPath);
+        Optional<Reply> followed = new Feeds(view).at(path);
+        if (followed.isPresent()) {
+            return followed.get();
+        }
         String single = path.replaceAll("[/\\\\]{2,}", "/");
         return single.equals(path) ? asked(view, path, Asked.at(path, query)) : Reply.moved(own(single));
     }
@@ -99,7 +103,7 @@ final class LiveSite {
         if (path.equals(address.page()) || reply.status() != 200) {
             return reply;
         }
-        int pages = reply.further().getOrDefault(asked.listing(), 0);
+        int pages = reply.ways().further().getOrDefault(asked.listing(), 0);
         if (pages > 0 && asked.number() == 1) {
             return Reply.moved(own(address.page()));
         }

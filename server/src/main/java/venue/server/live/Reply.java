@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
@@ -20,8 +21,7 @@ import venue.core.render.Rendered;
  * @param location where to, for a redirect
  * @param kept the Cache-Control header
  * @param download the Content-Disposition header of what is not to be shown in the page's place
- * @param further how many pages each listing of a page has that has more than one, by name
- * @param asks whether what a visitor chooses makes it another
+ * @param ways what else there is beneath the address of a page
  */
 record Reply(
         int status,
@@ -33,8 +33,18 @@ record Reply(
         String policy,
         @Nullable String location,
         @Nullable String download,
-        Map<String, Integer> further,
-        boolean asks) {
+        Ways ways) {
+
+    /**
+     * What else there is beneath the address of a page.
+     *
+     * @param further how many pages each listing of a page has that has more than one, by name
+     * @param followed the names of the listings that can be followed
+     * @param asks whether what a visitor chooses makes the page another
+     */
+    record Ways(Map<String, Integer> further, Set<String> followed, boolean asks) {
+        static final Ways NONE = new Ways(Map.of(), Set.of(), false);
+    }
 
     private static final int WORTH = 600;
     private static final int ETAG = 20;
@@ -51,7 +61,8 @@ record Reply(
 
     static Reply page(int status, Rendered page) {
         Reply text = text(status, "text/html; charset=utf-8", page.html(), ASK, policy(page));
-        return text.but(ASK, null, page.further(), page.asks());
+        return text.but(
+                ASK, null, new Ways(page.further(), Set.copyOf(page.fed().keySet()), page.asks()));
     }
 
     /** The policy names what the renderer made: the hash of the page's own styles (CSP 3, 2.3.1), and what it frames. */
@@ -69,7 +80,7 @@ record Reply(
     static Reply text(int status, String type, String words, String kept, String policy) {
         byte[] body = words.getBytes(StandardCharsets.UTF_8);
         byte[] gzip = body.length >= WORTH ? compress(body) : null;
-        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null, Map.of(), false);
+        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null, Ways.NONE);
     }
 
     static Reply text(String type, String words, String kept) {
@@ -77,7 +88,7 @@ record Reply(
     }
 
     static Reply file(String type, byte[] body) {
-        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null, Map.of(), false);
+        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
     }
 
     /** The same, to be kept by whoever asks under a file name (RFC 6266). */
@@ -86,23 +97,22 @@ record Reply(
                 .filename(name, StandardCharsets.UTF_8)
                 .build()
                 .toString();
-        return but(kept, disposition, further, asks);
+        return but(kept, disposition, ways);
     }
 
     /** The same with another Cache-Control. */
     Reply kept(String control) {
-        return but(control, download, further, asks);
+        return but(control, download, ways);
     }
 
-    private Reply but(String control, @Nullable String asFile, Map<String, Integer> pages, boolean asked) {
-        return new Reply(status, type, body, gzip, etag, control, policy, location, asFile, pages, asked);
+    private Reply but(String control, @Nullable String asFile, Ways more) {
+        return new Reply(status, type, body, gzip, etag, control, policy, location, asFile, more);
     }
 
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
         byte[] body = new byte[0];
-        return new Reply(
-                301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null, Map.of(), false);
+        return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null, Ways.NONE);
     }
 
     int weight() {

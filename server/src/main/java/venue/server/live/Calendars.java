@@ -1,0 +1,62 @@
+package venue.server.live;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.property.DateEnd;
+import biweekly.property.DateStart;
+import biweekly.property.Uid;
+import biweekly.util.DateTimeComponents;
+import biweekly.util.ICalDate;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Date;
+import java.util.List;
+import venue.core.feed.Feed;
+
+/** Events as calendars take them (iCalendar, RFC 5545). Hours are written in UTC, so that summer time can't be misread. */
+final class Calendars {
+
+    private Calendars() {}
+
+    /** @return nothing where no entry has a date */
+    static String write(String title, List<Feed.Entry> entries, ZoneId zone, Instant now) {
+        ICalendar calendar = new ICalendar();
+        calendar.setProductId("-//Venue//Calendar//EN");
+        calendar.setName(title);
+        for (Feed.Entry entry : entries) {
+            LocalDateTime start = entry.start();
+            if (start != null) {
+                calendar.addEvent(event(entry, start, zone, now));
+            }
+        }
+        return calendar.getEvents().isEmpty() ? "" : Biweekly.write(calendar).go();
+    }
+
+    private static VEvent event(Feed.Entry entry, LocalDateTime start, ZoneId zone, Instant now) {
+        VEvent event = new VEvent();
+        event.setUid(new Uid(entry.id()));
+        event.setDateTimeStamp(Date.from(now));
+        event.setSummary(entry.title());
+        if (!entry.summary().isEmpty()) {
+            event.setDescription(entry.summary());
+        }
+        event.setUrl(entry.url());
+        event.setDateStart(new DateStart(date(start, entry.wholeDay(), zone)));
+        LocalDateTime end = entry.end();
+        if (end != null && end.isAfter(start)) {
+            // The end of a day that is meant whole is the next one's beginning.
+            LocalDateTime until =
+                    entry.wholeDay() ? end.toLocalDate().plusDays(1).atStartOfDay() : end;
+            event.setDateEnd(new DateEnd(date(until, entry.wholeDay(), zone)));
+        }
+        return event;
+    }
+
+    private static ICalDate date(LocalDateTime at, boolean day, ZoneId zone) {
+        return day
+                ? new ICalDate(new DateTimeComponents(at.getYear(), at.getMonthValue(), at.getDayOfMonth()), false)
+                : new ICalDate(Date.from(at.atZone(zone).toInstant()), true);
+    }
+}

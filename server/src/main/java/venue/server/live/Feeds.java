@@ -1,0 +1,112 @@
+package venue.server.live;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import tools.jackson.databind.json.JsonMapper;
+import venue.core.edition.Edition;
+import venue.core.feed.Atom;
+import venue.core.feed.Feed;
+import venue.core.listing.Asked;
+import venue.core.page.Page;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+
+/** What can be followed of a site, beneath the addresses of its pages: feeds and calendars of listings, and single events. */
+final class Feeds {
+
+    /** The names under which a listing is followed. */
+    static final List<String> NAMES = List.of("feed.atom", "feed.json", "calendar.ics");
+
+    private static final String EVENT = "event.ics";
+    private static final Pattern ADDRESS = Pattern.compile(
+            "(/|/.+?/)-/(?:([a-z][a-z0-9-]{0,39})/)?(feed\\.atom|feed\\.json|calendar\\.ics|event\\.ics)");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final View view;
+    private final Edition edition;
+
+    Feeds(View view) {
+        this.view = view;
+        edition = view.edition();
+    }
+
+    /** The answer to a decoded path; empty where it is none of theirs, or nothing can be followed there. */
+    Optional<Reply> at(String path) {
+        Matcher asked = ADDRESS.matcher(path);
+        if (!asked.matches()) {
+            return Optional.empty();
+        }
+        String at = asked.group(1);
+        String address = at.equals("/") ? at : at.substring(0, at.length() - 1);
+        String name = asked.group(2) == null ? "" : asked.group(2);
+        return page(address).flatMap(p -> asked.group(3).equals(EVENT) ? event(p) : listing(p, name, asked.group(3)));
+    }
+
+    private Optional<Page> page(String address) {
+        Optional<Page> page = address.equals("/")
+                ? edition.home()
+                : edition.plan().pageAt(address).flatMap(edition::page).filter(p -> !edition.isHome(p));
+        return page.filter(view::shows);
+    }
+
+    private Optional<Reply> listing(Page page, String name, String form) {
+        return Optional.ofNullable(PageRenderer.render(view, page).fed().get(name))
+                .map(listed -> Feed.of(view, page, name, listed))
+                .flatMap(feed -> written(feed, page, name, form));
+    }
+
+    private Optional<Reply> written(Feed feed, Page page, String name, String form) {
+        String self = view.origin() + View.encoded(Asked.beneath(edition.servedAt(page), name)) + form;
+        return switch (form) {
+            case "feed.atom" ->
+                Optional.of(Reply.text(
+                        Atom.TYPE + "; charset=utf-8",
+                        Atom.write(feed, self, edition.site().name()),
+                        Reply.ASK));
+            case "feed.json" ->
+                Optional.of(Reply.text("application/feed+json; charset=utf-8", json(feed, self), Reply.ASK));
+            default -> calendar(feed.title(), feed.entries(), "calendar");
+        };
+    }
+
+    private Optional<Reply> event(Page page) {
+        return calendar(page.title(), List.of(Feed.entry(view, page)), page.segment());
+    }
+
+    private Optional<Reply> calendar(String title, List<Feed.Entry> entries, String file) {
+        String text = Calendars.write(title, entries, edition.site().zone(), view.now());
+        return text.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Reply.text("text/calendar; charset=utf-8", text, Reply.ASK)
+                        .asDownload(file + ".ics"));
+    }
+
+    /** JSON Feed, version 1.1. */
+    private static String json(Feed feed, String self) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("version", "https://jsonfeed.org/version/1.1");
+        json.put("title", feed.title());
+        json.put("home_page_url", feed.home());
+        json.put("feed_url", self);
+        json.put("language", feed.language());
+        json.put("items", feed.entries().stream().map(Feeds::item).toList());
+        return JSON.writeValueAsString(json);
+    }
+
+    private static Map<String, Object> item(Feed.Entry entry) {
+        Map<String, Object> item = new LinkedHashMap<>();
+        item.put("id", entry.id());
+        item.put("url", entry.url());
+        item.put("title", entry.title());
+        item.put("content_text", entry.summary());
+        if (entry.published() != null) {
+            item.put("date_published", entry.published().toString());
+        }
+        item.put("date_modified", entry.updated().toString());
+        return item;
+    }
+}

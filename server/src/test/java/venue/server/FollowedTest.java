@@ -1,0 +1,132 @@
+package venue.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import biweekly.Biweekly;
+import biweekly.component.VEvent;
+import java.net.URI;
+import java.net.http.HttpResponse;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.parser.Parser;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is followed from elsewhere, held to what the standards ask. */
+@ServerTest
+class FollowedTest {
+
+    @LocalServerPort
+    private int port;
+
+    private Client client;
+
+    @BeforeEach
+    void begin() {
+        client = new Client(port);
+    }
+
+    /** The address of a page's feed of a type, as its head tells it. */
+    private String alternate(String page, String type) {
+        Document html = Jsoup.parse(client.visit(page).body());
+        return URI.create(html.select("head link[rel=alternate][type=" + type + "]")
+                        .attr("href"))
+                .getPath();
+    }
+
+    /** RFC 4287, 4.1.1 and 4.1.2: what a feed and an entry must have, and may have once alone. */
+    @Test
+    void anAtomFeedHasWhatTheStandardAsksFor() {
+        HttpResponse<String> answer = client.visit(alternate("/news", "application/atom+xml"));
+        assertThat(answer.headers().firstValue("content-type").orElse("")).startsWith("application/atom+xml");
+        Element feed = Jsoup.parse(answer.body(), Parser.xmlParser()).selectFirst("feed");
+        assertThat(feed.attr("xmlns")).isEqualTo("http://www.w3.org/2005/Atom");
+        Set<String> ids = new HashSet<>();
+        holds(feed, ids);
+        assertThat(feed.select("> link[rel=self]").attr("href")).endsWith("/news/-/feed.atom");
+        assertThat(feed.select("> author > name")).hasSize(1);
+        List<Element> entries = feed.select("> entry");
+        assertThat(entries).hasSizeGreaterThan(5);
+        for (Element entry : entries) {
+            holds(entry, ids);
+            assertThat(client.visit(URI.create(entry.select("> link[rel=alternate]")
+                                            .attr("href"))
+                                    .getPath())
+                            .statusCode())
+                    .isEqualTo(200);
+        }
+        List<String> days =
+                entries.stream().map(e -> e.select("published").text()).toList();
+        assertThat(days).isSortedAccordingTo((a, b) -> b.compareTo(a)).doesNotContain("");
+    }
+
+    private static void holds(Element of, Set<String> ids) {
+        for (String once : List.of("id", "title", "updated")) {
+            assertThat(of.select("> " + once)).as(once).hasSize(1);
+        }
+        String id = of.select("> id").text();
+        assertThat(URI.create(id).isAbsolute() && ids.add(id)).as(id).isTrue();
+        OffsetDateTime.parse(of.select("> updated").text());
+        assertThat(of.select("> link[rel=alternate]")).hasSize(1);
+    }
+
+    @Test
+    void aJsonFeedSaysTheSame() {
+        JsonNode feed = JsonMapper.builder()
+                .build()
+                .readTree(client.visit(alternate("/news", "application/feed+json"))
+                        .body());
+        assertThat(feed.get("version").asString()).isEqualTo("https://jsonfeed.org/version/1.1");
+        assertThat(feed.get("items").size()).isGreaterThan(5);
+        feed.get("items").forEach(item -> {
+            assertThat(item.get("id").asString()).isNotBlank();
+            assertThat(item.get("url").asString()).startsWith("http");
+            Instant.parse(item.get("date_published").asString());
+        });
+    }
+
+    /** Read back by the library: each coming night once, at the hour that the page says, in summer and in winter. */
+    @Test
+    void aCalendarIsReadBackAtTheHoursThatPagesSay() {
+        String at = alternate("/visit/open-nights", "text/calendar");
+        List<VEvent> events = Biweekly.parse(client.visit(at).body()).first().getEvents();
+        Document page = Jsoup.parse(client.visit("/visit/open-nights").body());
+        List<String> said = page.select(".agenda time").eachAttr("datetime");
+        assertThat(events).hasSameSizeAs(said);
+        assertThat(events.stream()
+                        .map(e -> LocalDateTime.ofInstant(
+                                        e.getDateStart().getValue().toInstant(), ZoneId.of("Europe/London"))
+                                .toString()))
+                .containsExactlyElementsOf(said);
+        assertThat(Biweekly.parse(client.visit(at).body()).first().validate(biweekly.ICalVersion.V2_0))
+                .isEmpty();
+        String one = events.get(0).getUrl().getValue();
+        HttpResponse<String> single = client.visit(URI.create(one).getPath() + "/-/event.ics");
+        assertThat(Biweekly.parse(single.body()).first().getEvents()).hasSize(1);
+        assertThat(single.headers().firstValue("content-disposition").orElse(""))
+                .contains("attachment");
+    }
+
+    @Test
+    void whatCantBeFollowedIsNotThere() {
+        for (String path :
+                List.of("/people/-/feed.atom", "/news/-/other/feed.atom", "/no/-/feed.json", "/news/-/event.ics")) {
+            assertThat(client.visit(path).statusCode()).as(path).isEqualTo(404);
+        }
+        assertThat(client.visit("/news/-/2").statusCode())
+                .as("all fit on one page")
+                .isEqualTo(404);
+        assertThat(client.visit("/news/-/1").statusCode()).isEqualTo(404);
+    }
+}
