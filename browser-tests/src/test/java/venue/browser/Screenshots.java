@@ -4,7 +4,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.ElementHandle;
 import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -53,25 +52,16 @@ class Screenshots {
             take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
             upkeep(venue, page);
-            pack(venue, page);
+            layouts(venue, page);
         }
     }
 
-    /** What a page of the moor would be in another site. */
-    private void pack(Running venue, Page page) {
-        page.navigate(venue.venue("/-/new-site"));
-        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Larkfield Dome");
-        page.getByText("Make it").click();
-        page.waitForURL(Pattern.compile(".*/larkfield-dome/plan"));
-        byte[] visit = page.request()
-                .get(venue.venue("/api/sites/kestrel-moor/pack?item=visit"))
-                .body();
-        page.locator(".head .site").click();
-        page.getByText("Bring in a pack…").click();
-        page.getByLabel("Choose a pack")
-                .setInputFiles(new FilePayload("visit.venuepack", "application/vnd.venue.pack+zip", visit));
-        page.getByText("Pages take on").waitFor();
-        take(page, "pack");
+    /** A listing in all its layouts. */
+    private void layouts(Running venue, Page page) {
+        page.navigate(venue.venue("/kestrel-moor/page/open-nights?section=open-nights-main2"));
+        page.locator(".card.chosen").getByText("Try layouts…").click();
+        page.getByText("entries match").waitFor();
+        take(page, "layouts");
     }
 
     /** A folder that nobody has set up, in the middle of it. */
