@@ -197,3 +197,15 @@ export async function choose(wrapper: VueWrapper, title: string, at = 0) {
   await found!.trigger('click')
   await flushPromises()
 }
+
+/** The same of the choice that is called so. */
+export async function chooseOf(wrapper: VueWrapper, label: string, title: string) {
+  const at = wrapper
+    .findAll('.choice')
+    .findIndex(
+      (c) =>
+        c.find(`[role=radiogroup][aria-label="${label}"]`).exists() ||
+        (c.find('.chosen .unseen').exists() && c.get('.chosen .unseen').text() === `${label}:`),
+    )
+  await choose(wrapper, title, at)
+}
