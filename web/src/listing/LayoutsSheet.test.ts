@@ -47,7 +47,7 @@ it('draws every layout on what is listed, and says what matches and whom one doe
   expect(wrapper.find('.pale').text()).toContain('Gallery')
   const drawing = wrapper.get('proof-frame-stub')
   expect(drawing.attributes('path')).toBe('listing/nights')
-  expect(drawing.attributes('query')).toMatch(/^section=s2&element=e2&hard=as_it_is&step=\d+&layout=cards$/)
+  expect(drawing.attributes('query')).toMatch(/^section=s2&element=e2&hard=as_it_is&step=-?\d+&layout=cards$/)
 })
 
 it('takes one; the usual one is none of its own', async () => {

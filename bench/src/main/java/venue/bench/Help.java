@@ -13,6 +13,7 @@ import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.render.Head;
+import venue.core.render.LinkedData;
 import venue.core.render.View;
 import venue.core.section.Element;
 import venue.core.section.Section;
@@ -39,6 +40,10 @@ public final class Help {
 
     public String description() {
         return Head.description(view.edition(), page);
+    }
+
+    public List<String> told() {
+        return LinkedData.of(view, page);
     }
 
     public String fact(String key) {

@@ -38,19 +38,14 @@ final class DemoKinds {
                         "instruments",
                         instrument()),
                 kind(
-                        "open-night",
-                        "Open night",
-                        "date, meeting place, guide",
-                        "article-layout",
-                        "open-nights",
-                        openNight()),
-                kind(
-                        "person",
-                        "Person",
-                        "somebody who works here",
-                        "article-layout",
-                        "people",
-                        List.of(of("role", "Role", PropertyType.WORDS).listed())),
+                                "open-night",
+                                "Open night",
+                                "date, meeting place, guide",
+                                "article-layout",
+                                "open-nights",
+                                openNight())
+                        .with("meaning", Value.of("event")),
+                person(),
                 pageless(
                         "sponsor",
                         "Sponsor",
@@ -82,9 +77,21 @@ final class DemoKinds {
                 .with("mayHold", BeneathRule.listed(List.of()));
     }
 
+    private static Kind person() {
+        return kind(
+                        "person",
+                        "Person",
+                        "somebody who works here",
+                        "article-layout",
+                        "people",
+                        List.of(of("role", "Role", PropertyType.WORDS).listed()))
+                .with("meaning", Value.of("person"));
+    }
+
     private static Kind article() {
         List<Property> fields = List.of(date("Published"), topics());
-        return kind("article", "Article", "news, with a date", "article-layout", "news", fields);
+        return kind("article", "Article", "news, with a date", "article-layout", "news", fields)
+                .with("meaning", Value.of("article"));
     }
 
     private static Placement beneath(String page) {

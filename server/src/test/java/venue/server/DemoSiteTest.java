@@ -85,7 +85,9 @@ class DemoSiteTest {
                 .sum();
         assertThat(gzipped(html) + styles).as("weight of " + path).isBetween(styles + 1, MOST_BYTES);
         assertThat(page.select("h1")).as("h1 of " + path).hasSize(1);
-        assertThat(page.select("script:not([src='/-/notices.js'], [src='/-/menu.js']), [style], [onclick]"))
+        assertThat(
+                        page.select(
+                                "script:not([src='/-/notices.js'], [src='/-/menu.js'], [type='application/ld+json']), [style], [onclick]"))
                 .isEmpty();
         assertThat(page.select("img:not([alt]), img:not([width])")).isEmpty();
         return page;

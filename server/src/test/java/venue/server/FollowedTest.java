@@ -12,7 +12,9 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -116,6 +118,42 @@ class FollowedTest {
         assertThat(Biweekly.parse(single.body()).first().getEvents()).hasSize(1);
         assertThat(single.headers().firstValue("content-disposition").orElse(""))
                 .contains("attachment");
+    }
+
+    /** Parsed back: every page tells its way, and what its kind means, from its own fields. */
+    @Test
+    void linkedDataIsParsedBack() {
+        Map<String, JsonNode> night = told(client.visit("/visit/open-nights").body(), "/visit/open-nights");
+        assertThat(night.get("BreadcrumbList").get("itemListElement").size()).isEqualTo(2);
+        String at = "/visit/open-nights/saturn-s-late-show";
+        Document list = Jsoup.parse(client.visit("/visit/open-nights").body());
+        String first = list.select(".agenda .h a").first().attr("href");
+        Map<String, JsonNode> event = told(client.visit(first).body(), at);
+        String when = list.select(".agenda time").first().attr("datetime");
+        OffsetDateTime start =
+                OffsetDateTime.parse(event.get("Event").get("startDate").asString());
+        assertThat(start.toLocalDateTime().toString()).isEqualTo(when);
+        Map<String, JsonNode> article =
+                told(client.visit("/news/a-comet-in-the-net").body(), "");
+        assertThat(article.get("Article").get("headline").asString()).isEqualTo("A comet in the net");
+        assertThat(told(client.visit("/").body(), "/"))
+                .containsKey("Organization")
+                .doesNotContainKey("BreadcrumbList");
+        assertThat(told(client.visit("/people/maja-akerlund").body(), "")
+                        .get("Person")
+                        .get("jobTitle")
+                        .asString())
+                .isEqualTo("Director");
+    }
+
+    private static Map<String, JsonNode> told(String html, String as) {
+        Map<String, JsonNode> told = new TreeMap<>();
+        Jsoup.parse(html).select("script[type=application/ld+json]").forEach(block -> {
+            JsonNode thing = JsonMapper.builder().build().readTree(block.data());
+            assertThat(thing.get("@context").asString()).as(as).isEqualTo("https://schema.org");
+            told.put(thing.get("@type").asString(), thing);
+        });
+        return told;
     }
 
     @Test

@@ -109,6 +109,14 @@ public final class HtmlWriter {
         return start(tag).text(words).end();
     }
 
+    /** A block of data that no script runs (HTML, 4.12.1.1): JSON whose letters can't end it. */
+    public HtmlWriter data(String type, String json) {
+        start("script").attr("type", type);
+        closeTag();
+        out.append(json.replace("<", "\\u003c"));
+        return end();
+    }
+
     /** The HTML so far; refused while an element is open. */
     public String html() {
         closeTag();

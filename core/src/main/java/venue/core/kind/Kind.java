@@ -110,6 +110,11 @@ public record Kind(
         return Values.flag(settings, "offeredFirst");
     }
 
+    /** What its pages are to search engines: {@code none}, {@code article}, {@code event} or {@code person}. */
+    public String meaning() {
+        return said("meaning");
+    }
+
     /** Whether its pages are topics, which others name. */
     public boolean isOfTopics() {
         return Values.flag(settings, "topics");

@@ -23,6 +23,15 @@ public final class KindSettings {
             of("topics", "Its pages are topics", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Words of the site that other pages name in a field of topics; each has a page of its own."),
+            choice(
+                            "meaning",
+                            "To search engines",
+                            "none=Just a page",
+                            "article=An article",
+                            "event=An event",
+                            "person=A person")
+                    .help(
+                            "Told from declared fields alone: date, until, person, place, role, picture, summary (schema.org)."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),

@@ -70,6 +70,7 @@ public final class Head {
         }
         if (findable) {
             openGraph(view, page, scene, title, description, out);
+            LinkedData.of(view, page).forEach(told -> out.data(LinkedData.TYPE, told));
         }
         styles(view, scene, out);
         if (scene.look().flag("nightSwitch") && scene.look().flag("byNight")) {
