@@ -1,5 +1,5 @@
 import type { Catalog, Property } from '@/api/types'
-import { allHeld, held, matters } from '@/property/values'
+import { allHeld, held, isToFill, matters } from '@/property/values'
 
 type Element = Catalog['elements'][number]
 
@@ -22,6 +22,7 @@ export function summed(
 }
 
 function told(property: Property, value: unknown, kindName: (id: string) => string | undefined): string {
+  if (isToFill(value)) return value.toFill
   const words = String(value ?? '')
   if (property.type === 'KIND') return kindName(words) ?? 'a kind to be chosen'
   if (property.type === 'CHOICE')

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
+import { isToFill, promptOf } from './values'
 
 type Choice = Asked['property']['choices'][number]
 
@@ -28,7 +29,8 @@ const isThere = (c: Choice) =>
 
 <template>
   <ChoiceOf
-    :model-value="String(value ?? property.fallback ?? '')"
+    :model-value="isToFill(value) ? '' : String(value ?? property.fallback ?? '')"
+    :none="promptOf(value)"
     :items="choices"
     :label="name ?? property.label"
     @update:model-value="(v?: string) => emit('change', v)"

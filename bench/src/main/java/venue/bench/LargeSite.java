@@ -3,12 +3,14 @@ package venue.bench;
 import static venue.core.compose.Compose.column;
 import static venue.core.compose.Compose.columns;
 import static venue.core.compose.Compose.heading;
+import static venue.core.compose.Compose.part;
 import static venue.core.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import venue.core.beginning.ReadySite;
+import venue.core.compose.Compose.Part;
 import venue.core.item.Item;
 import venue.core.menu.Line;
 import venue.core.menu.Menu;
@@ -65,6 +67,46 @@ final class LargeSite {
                 Map.of("summary", Value.of("What is woven behind door " + i)),
                 Map.of(),
                 false);
+    }
+
+    /** A page with three listings over all the others: the newest, a page of many by title with what visitors may choose by, and some under a condition. */
+    static Page listings() {
+        Section section = columns(
+                "three",
+                "Three listings",
+                column(4, listing("newest")),
+                column(
+                        4,
+                        listing("title")
+                                .with("amount", "paged")
+                                .with("byWords", Value.of(true))
+                                .with("byYear", Value.of(true))),
+                column(
+                        4,
+                        listing("title")
+                                .with(
+                                        "conditions",
+                                        new Value.Many(List.of(Map.of(
+                                                "field", Value.of("summary"),
+                                                "test", Value.of("contains"),
+                                                "value", Value.of("door 1")))))));
+        return new Page(
+                "listings",
+                "Listings",
+                "listings",
+                null,
+                0,
+                "standard",
+                "wide",
+                new Zones(Map.of("main", List.of(section))),
+                List.of(),
+                Map.of(),
+                Map.of(),
+                false);
+    }
+
+    private static Part listing(String order) {
+        return part("listing").with("kind", "standard").with("order", order);
     }
 
     private static String words(int i, int link) {

@@ -2,6 +2,7 @@ package venue.bench;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -10,8 +11,11 @@ import java.util.Random;
 import java.util.function.IntConsumer;
 import venue.core.edit.page.PageCommand;
 import venue.core.edit.value.ValueCommand;
+import venue.core.edition.Edition;
 import venue.core.release.ReleaseEntry;
 import venue.core.release.ReleasePlan;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
 import venue.core.survey.Severity;
 import venue.core.value.Value;
 import venue.store.database.Database;
@@ -27,6 +31,7 @@ final class Scale {
     private static final int SMALL = 200;
     private static final int ROUNDS = 60;
     private static final int STARTS = 7;
+    private static final Instant NOW = Instant.parse("2026-11-27T12:00:00Z");
 
     private final Workspace workspace;
 
@@ -56,6 +61,8 @@ final class Scale {
         compare("release plan, after a step", small, large, Scale::plan);
         compare("standing line, after a step", small, large, Scale::standing);
         compare("colour changed, released", small, large, Scale::colour);
+        compare("page with three listings", small, large, Scale::listings);
+        compare("the same, after a step", small, large, Scale::listingsAfter);
         started(folder);
         System.gc();
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
@@ -139,6 +146,21 @@ final class Scale {
         workspace.run(Asked.of("bench", ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
         workspace.now().plan().entries();
         workspace.release("bench", "Another accent", List.of("dusk"));
+    }
+
+    /** As visitors get it, over a release that stays. */
+    private void listings(int round) {
+        written(workspace.now().live());
+    }
+
+    /** As a manager sees it after each step in what it lists. */
+    private void listingsAfter(int round) {
+        title(round);
+        written(workspace.now().working());
+    }
+
+    private static void written(Edition edition) {
+        PageRenderer.render(View.of(edition, NOW, "http://yard", View.Mode.VISITOR), LargeSite.listings());
     }
 
     private void plan(int round) {

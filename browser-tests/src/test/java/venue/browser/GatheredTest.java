@@ -145,6 +145,13 @@ class GatheredTest {
             visitor.locator("thead a").first().click();
             assertThat(visitor.locator("[aria-sort=ascending]")).hasText("Title");
             assertThat(visitor.locator("tbody th").first()).hasText("Geminids from the heather");
+            visitor.navigate(venue.site("/news"));
+            visitor.locator("footer").getByText("Search").click();
+            visitor.locator("input[type=search]").fill("zurek comett");
+            visitor.locator(".searching button").click();
+            visitor.locator(".tally a").click();
+            assertThat(visitor.locator(".results a").first()).hasText("Żurek comet seeker");
+            assertThat(visitor.locator(".results mark").first()).isVisible();
             org.assertj.core.api.Assertions.assertThat(
                             visitor.evaluate("document.documentElement.scrollWidth - innerWidth"))
                     .as("nothing hangs out sideways")

@@ -45,7 +45,7 @@ public final class KestrelMoor {
         items.addAll(looks());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
-        items.add(menu("foot", "Foot", "visit", "learn", "support", "site-index", "privacy"));
+        items.add(menu("foot", "Foot", "visit", "learn", "support", "search", "site-index", "privacy"));
         List<PageDraft> pages = new ArrayList<>(VisitPages.all(today));
         pages.addAll(OtherPages.all(today));
         pages.addAll(InstrumentPages.all());
@@ -84,6 +84,7 @@ public final class KestrelMoor {
         words(facts, "actLink", "page:open-nights");
         words(facts, "headerMenu", "main");
         words(facts, "footMenu", "foot");
+        words(facts, "searchPage", "search");
         words(facts, "closingWords", "Kestrel Moor Observatory is run by a small trust and its volunteers.");
         String cloud = "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked.";
         facts.put("notices", new Value.Many(List.of(Map.of("words", Value.of(cloud)))));

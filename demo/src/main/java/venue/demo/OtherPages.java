@@ -8,6 +8,7 @@ import static venue.core.compose.Compose.image;
 import static venue.core.compose.Compose.lead;
 import static venue.core.compose.Compose.links;
 import static venue.core.compose.Compose.listing;
+import static venue.core.compose.Compose.part;
 import static venue.core.compose.Compose.quote;
 import static venue.core.compose.Compose.section;
 import static venue.core.compose.Compose.strongButton;
@@ -199,6 +200,10 @@ final class OtherPages {
                                         "Text",
                                         text(
                                                 "<p>We keep the address you book with until the night is over. We count visits to this site without knowing who made them.</p>"))),
+                new PageDraft("search", "standard", "Search")
+                        .wearing("plain")
+                        .section(
+                                section("s1", "Search", part("search").with("hint", "Comets, opening times, a name…"))),
                 new PageDraft("site-index", "standard", "Site index")
                         .wearing("plain")
                         .section(section(

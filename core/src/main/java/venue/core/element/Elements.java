@@ -39,6 +39,7 @@ public final class Elements {
             new NoticeElement(),
             new CountdownElement(),
             new ListingElement(),
+            new SearchElement(),
             new ContentsElement(),
             new FactsElement(),
             new ContactElement(),

@@ -52,7 +52,11 @@ final class ListingElement extends DeclaredKind {
             props.write("empty", out);
             out.end();
         }
-        if (props.scene().showsMarks()) {
+        if (props.isToFill("kind")) {
+            out.start("p");
+            props.write("kind", out);
+            out.end();
+        } else if (props.scene().showsMarks()) {
             out.start("p")
                     .start("mark", "to-fill")
                     .text(listed.why() + "; visitors "

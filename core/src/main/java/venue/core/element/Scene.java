@@ -39,6 +39,9 @@ public interface Scene {
     /** A menu with the lines that this visitor may follow; empty where there is none of that id, or no such line. */
     Optional<ShownMenu> menu(String id);
 
+    /** Looking for something on the site. */
+    Search search();
+
     /** What listings here show. */
     Listings listings();
 

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
+import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.pattern.Pattern;
 import venue.core.property.Property;
@@ -21,6 +22,7 @@ import venue.core.section.Zones;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** Sections with something in every place to fill, so that one sees what they are for: sample words, and the site's own pictures. */
 public final class Furnished {
@@ -32,11 +34,13 @@ public final class Furnished {
     private final List<Media> wide = new ArrayList<>();
     private final List<Media> tall = new ArrayList<>();
     private final SampleWords words;
+    private final Edition edition;
     private int pictures;
     /** Whether what is filled now wants pictures of people. */
     private boolean portrait;
 
     private Furnished(Edition edition, int from) {
+        this.edition = edition;
         words = new SampleWords(from);
         pictures = from;
         pictures(edition).forEach(m -> (m.height() > m.width() ? tall : wide).add(m));
@@ -90,8 +94,30 @@ public final class Furnished {
                 || Value.of("round").equals(element.props().get("shape"));
         return Elements.find(element.kind())
                 .map(kind -> new Element(
-                        element.id(), element.kind(), filled(element.kind(), kind.properties(), element.props())))
+                        element.id(), element.kind(), filled(element.kind(), kind.properties(), listed(element))))
                 .orElse(element);
+    }
+
+    /** A listing that would gather nothing here gathers what the site has most of. */
+    private Map<String, Value> listed(Element element) {
+        Map<String, Value> props = element.props();
+        String kind = Values.text(props, "kind");
+        boolean gathers = !element.kind().equals("listing")
+                || !props.containsKey("source")
+                        && !props.containsKey("which")
+                        && !(edition.plan().ofKind(kind).isEmpty()
+                                && edition.entries(kind).isEmpty());
+        if (gathers) {
+            return props;
+        }
+        Map<String, Value> usual = new TreeMap<>(props);
+        usual.keySet().removeAll(List.of("source", "which", "conditions", "field", "empty", "fresh", "skip"));
+        edition.all(Kind.class)
+                .max(Comparator.comparing(
+                                (Kind k) -> edition.plan().ofKind(k.id()).size())
+                        .thenComparing(Kind::id))
+                .ifPresent(k -> usual.put("kind", Value.of(k.id())));
+        return usual;
     }
 
     private Map<String, Value> filled(String path, List<Property> declared, Map<String, Value> values) {

@@ -102,11 +102,16 @@ final class PageListings implements Listings {
     /** Percent-encoded. */
     @Override
     public String further(String listing, int number, Map<String, String> chosen) {
+        return View.encoded(Asked.path(address, listing, number)) + queryOf(listing, chosen);
+    }
+
+    /** What is chosen of a listing, as an address carries it. */
+    static String queryOf(String listing, Map<String, String> chosen) {
         String before = listing.isEmpty() ? "" : listing + ".";
         String query = chosen.entrySet().stream()
                 .map(e -> encoded(before + e.getKey()) + "=" + encoded(e.getValue()))
                 .collect(Collectors.joining("&"));
-        return View.encoded(Asked.path(address, listing, number)) + (query.isEmpty() ? "" : "?" + query);
+        return query.isEmpty() ? "" : "?" + query;
     }
 
     private static String encoded(String words) {

@@ -83,7 +83,7 @@ public final class PageRenderer {
                 scene.needs().frames(),
                 scene.listings().further(),
                 scene.listings().fed(),
-                scene.listings().ask());
+                scene.listings().ask() || scene.search().ask());
     }
 
     private static void close(View view, HtmlWriter body) {

@@ -34,6 +34,7 @@ import venue.core.value.Values;
 final class PageScene implements Scene {
 
     private static final int WHOLE = 12;
+    private static final Set<PropertyType> DATED = EnumSet.of(PropertyType.DATE, PropertyType.DATE_TIME);
     private static final Set<PropertyType> NAMES_A_PAGE = EnumSet.of(PropertyType.PAGE, PropertyType.TOPIC);
 
     private final View view;
@@ -44,6 +45,7 @@ final class PageScene implements Scene {
     private final Look look;
     private final PageNeeds needs = new PageNeeds();
     private final PageListings listings;
+    private final PageSearch search;
     private int ids;
     private int pictures;
     private Outline outline = new Outline(List.of());
@@ -55,6 +57,7 @@ final class PageScene implements Scene {
         this.page = page;
         headings = new Headings(titled);
         listings = new PageListings(view, page);
+        search = new PageSearch(view, page);
         now = view.localTime().toString();
         look = Differing.look(view.edition(), page);
         language = PageSettings.language(page, view.edition().site().language());
@@ -207,11 +210,7 @@ final class PageScene implements Scene {
     }
 
     private Optional<Value> shown(Optional<Property> declared, Map<String, Value> values) {
-        return declared.flatMap(f -> f.in(values).map(v -> isDated(f) ? Value.of(inWords(f, v)) : v));
-    }
-
-    private static boolean isDated(Property field) {
-        return field.type() == PropertyType.DATE || field.type() == PropertyType.DATE_TIME;
+        return declared.flatMap(f -> f.in(values).map(v -> DATED.contains(f.type()) ? Value.of(inWords(f, v)) : v));
     }
 
     @Override
@@ -242,6 +241,11 @@ final class PageScene implements Scene {
     @Override
     public Optional<ShownMenu> menu(String id) {
         return new Menus(view, this).of(id);
+    }
+
+    @Override
+    public PageSearch search() {
+        return search;
     }
 
     @Override

@@ -9,6 +9,7 @@ import venue.core.gathering.Hard;
 import venue.core.gathering.Onlooker;
 import venue.core.listing.Asked;
 import venue.core.page.Page;
+import venue.core.search.Searcher;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
 import venue.core.visitor.Visitor;
@@ -32,7 +33,8 @@ public record View(
         Visitor visitor,
         Asked asked,
         Hard hard,
-        Map<String, Instant> changed) {
+        Map<String, Instant> changed,
+        Searcher searcher) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -54,32 +56,38 @@ public record View(
                 Visitor.ANYBODY,
                 Asked.NOTHING,
                 Hard.AS_IT_IS,
-                Map.of());
+                Map.of(),
+                Searcher.NONE);
     }
 
     /** The same, with something around its pages. */
     public View wrapped(Wrapping around) {
-        return new View(edition, now, origin, mode, style, mark, around, visitor, asked, hard, changed);
+        return new View(edition, now, origin, mode, style, mark, around, visitor, asked, hard, changed, searcher);
     }
 
     /** The same, with what is asked of the listings of a page. */
     public View asking(Asked what) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, what, hard, changed);
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, what, hard, changed, searcher);
     }
 
     /** The same, with listings tried on something else. */
     public View trying(Hard what) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, what, changed);
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, what, changed, searcher);
     }
 
     /** The same as somebody sees it. */
     public View seenBy(Visitor who) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, who, asked, hard, changed);
+        return new View(edition, now, origin, mode, style, mark, wrapping, who, asked, hard, changed, searcher);
     }
 
     /** The same, where it is known when pages changed. */
     public View knowing(Map<String, Instant> when) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, when);
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, when, searcher);
+    }
+
+    /** The same, where it can be searched. */
+    public View searchedBy(Searcher finder) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, changed, finder);
     }
 
     public boolean isMarked() {

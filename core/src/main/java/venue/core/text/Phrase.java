@@ -53,7 +53,11 @@ public enum Phrase {
     EARLIER_PAGE,
     FURTHER_PAGE,
     TITLE,
-    OTHERS;
+    OTHERS,
+    SEARCH,
+    SAY,
+    NOTHING_SAYS,
+    MEANT;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -130,7 +130,15 @@ class PackTest {
                                 : into.now.home().orElseThrow().id()),
                 Asked.USUAL);
         assertThat(again.fresh()).isEmpty();
-        assertThat(again.differing()).isEmpty();
+        assertThat(again.differing())
+                .as("but for what links to a page that is gone, which a pack says otherwise")
+                .allMatch(line -> leadsNowhere(into.now, line.id()));
+    }
+
+    private static boolean leadsNowhere(Edition site, String page) {
+        return site.allFacts(site.require(Page.class, page))
+                .flatMap(f -> f.pages().stream())
+                .anyMatch(to -> site.page(to).isEmpty());
     }
 
     @Test

@@ -19,6 +19,7 @@ import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.View;
+import venue.core.search.Searcher;
 import venue.store.media.MediaFiles;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -40,7 +41,7 @@ public final class HeldSite {
     public HeldSite(Workspace workspace, MediaFiles media, String origin, Instant at) {
         this.workspace = workspace;
         standing = workspace.now();
-        live = new LiveSite(standing, origin, InstantSource.fixed(at));
+        live = new LiveSite(standing, origin, InstantSource.fixed(at), Searcher.NONE);
         files = new SiteFiles(media);
     }
 

@@ -15,6 +15,7 @@ import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
+import venue.core.search.Searcher;
 import venue.core.sitemap.Sitemap;
 import venue.store.workspace.Standing;
 
@@ -31,17 +32,19 @@ final class LiveSite {
     private final Edition edition;
     private final String origin;
     private final InstantSource clock;
+    private final Searcher searcher;
     private final Cache<String, Reply> replies = Caffeine.newBuilder()
             .expireAfterWrite(KEPT)
             .maximumWeight(MOST_BYTES)
             .weigher((String path, Reply reply) -> reply.weight())
             .build();
 
-    LiveSite(Standing standing, String origin, InstantSource clock) {
+    LiveSite(Standing standing, String origin, InstantSource clock, Searcher searcher) {
         this.standing = standing;
         this.edition = standing.live();
         this.origin = origin;
         this.clock = clock;
+        this.searcher = searcher;
     }
 
     String origin() {
@@ -80,7 +83,9 @@ final class LiveSite {
                     Reply.ASK,
                     "default-src 'none'");
         }
-        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR).knowing(standing.changed());
+        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR)
+                .knowing(standing.changed())
+                .searchedBy(searcher);
         if (rawPath.equals("/robots.txt")) {
             return Reply.text("text/plain; charset=utf-8", Sitemap.robots(origin), Reply.ASK);
         }

@@ -14,11 +14,13 @@ class LiveSites {
 
     private final Origins origins;
     private final InstantSource clock;
+    private final SearchIndexes indexes;
     /** They go when the site is let go. */
     private final Cache<Workspace, LiveSite> bySite =
             Caffeine.newBuilder().weakKeys().build();
 
-    LiveSites(Origins origins, InstantSource clock) {
+    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes) {
+        this.indexes = indexes;
         this.origins = origins;
         this.clock = clock;
     }
@@ -30,7 +32,7 @@ class LiveSites {
         if (known != null && known.release() == now.release() && known.origin().equals(origin)) {
             return known;
         }
-        LiveSite made = new LiveSite(now, origin, clock);
+        LiveSite made = new LiveSite(now, origin, clock, indexes.of(workspace, now));
         bySite.put(workspace, made);
         return made;
     }

@@ -1,0 +1,140 @@
+package venue.core.render;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import venue.core.edition.Edition;
+import venue.core.element.Search;
+import venue.core.gathering.Topics;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.listing.Listed;
+import venue.core.page.Page;
+import venue.core.search.Found;
+import venue.core.search.Sought;
+import venue.core.site.SiteIdentity;
+import venue.core.text.Words;
+import venue.core.value.Values;
+
+/** Answers what a visitor looks for on one page. */
+final class PageSearch implements Search {
+
+    /** The most pages that are looked through for one question. */
+    private static final int MOST = 1_000;
+
+    private static final int LONGEST = 200;
+
+    private final View view;
+    private final Edition edition;
+    private final Page page;
+    private boolean asked;
+
+    PageSearch(View view, Page page) {
+        this.view = view;
+        this.edition = view.edition();
+        this.page = page;
+    }
+
+    private Optional<Page> bound() {
+        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
+                .filter(view::shows);
+    }
+
+    /** Whether what is looked for makes the page another. */
+    boolean ask() {
+        return asked;
+    }
+
+    @Override
+    public Optional<String> address() {
+        return bound().map(view::path);
+    }
+
+    @Override
+    public String at(Map<String, String> query) {
+        return address().orElse("") + PageListings.queryOf("", query);
+    }
+
+    @Override
+    public Optional<Found> found(int each) {
+        if (bound().filter(p -> p.id().equals(page.id())).isEmpty()) {
+            return Optional.empty();
+        }
+        asked = true;
+        Map<String, String> query = view.asked().chosen("");
+        String typed = Words.shorten(query.getOrDefault(Found.WORDS, "").strip(), LONGEST);
+        return Sought.of(typed).isNothing() ? Optional.empty() : Optional.of(found(typed, query, each));
+    }
+
+    private Found found(String typed, Map<String, String> query, int each) {
+        Sought sought = Sought.of(typed);
+        // Every page is asked for, whoever looks: that there is something is told to those alone who may open it.
+        List<Found.Result> all = view.searcher().find(sought, MOST).stream()
+                .flatMap(h -> edition
+                        .page(h.page())
+                        .filter(view::shows)
+                        .filter(p -> !p.id().equals(page.id()))
+                        .map(p -> new Found.Result(p, h.snippet()))
+                        .stream())
+                .toList();
+        Map<String, String> chosen = new TreeMap<>(query);
+        chosen.keySet().retainAll(List.of(Found.KIND, Found.TOPIC));
+        List<Listed.Offer> offers = new ArrayList<>();
+        offers.add(offer(Found.KIND, all, chosen, p -> Stream.of(p.kind())));
+        offers.add(offer(
+                Found.TOPIC, all, chosen, p -> Topics.of(edition, p).stream().map(Page::id)));
+        List<Found.Result> some =
+                all.stream().filter(r -> meets(r.page(), chosen, "")).toList();
+        int of = Math.max(1, (some.size() + each - 1) / each);
+        int number = Math.min(of, number(query.getOrDefault(Found.NUMBER, "")));
+        int from = (number - 1) * each;
+        return new Found(
+                typed,
+                some.subList(from, Math.min(some.size(), from + each)),
+                some.size(),
+                number,
+                of,
+                chosen,
+                offers.stream().filter(o -> o.answers().size() > 1).toList(),
+                all.isEmpty() ? view.searcher().near(sought) : Optional.empty());
+    }
+
+    private boolean meets(Page found, Map<String, String> chosen, String but) {
+        String kind = chosen.get(Found.KIND);
+        String topic = chosen.get(Found.TOPIC);
+        return (kind == null || but.equals(Found.KIND) || found.kind().equals(kind))
+                && (topic == null
+                        || but.equals(Found.TOPIC)
+                        || Topics.of(edition, found).stream().anyMatch(t -> t.id().equals(topic)));
+    }
+
+    private Listed.Offer offer(
+            String key, List<Found.Result> all, Map<String, String> chosen, Function<Page, Stream<String>> of) {
+        Map<String, Integer> counts = new TreeMap<>();
+        all.stream()
+                .map(Found.Result::page)
+                .filter(p -> meets(p, chosen, key))
+                .flatMap(of)
+                .forEach(id -> counts.merge(id, 1, Integer::sum));
+        List<Listed.Answer> answers = counts.entrySet().stream()
+                .map(e -> new Listed.Answer(
+                        e.getKey(), name(e.getKey()), e.getValue(), e.getKey().equals(chosen.get(key))))
+                .toList();
+        return new Listed.Offer(key, "", answers);
+    }
+
+    private String name(String id) {
+        return edition.find(Kind.class, id)
+                .map(Item::name)
+                .or(() -> edition.page(id).map(Page::title))
+                .orElse(id);
+    }
+
+    private static int number(String words) {
+        return words.matches("[1-9]\\d{0,3}") ? Integer.parseInt(words) : 1;
+    }
+}
