@@ -47,7 +47,7 @@ function asked(group: Group, at: number): Asked {
     return { property: { ...each, type: 'CHOICE', choices }, value: group.value, plain: true, name }
   }
   const kept = test(group) !== 'contains' && ['CHOICE', 'PAGE', 'TOPIC'].includes(type)
-  const words = { ...newField('Value', '', []), help: '' }
+  const words = props.property.entries.find((e) => e.key === 'value') ?? TITLE
   return { property: kept ? { ...each, fallback: undefined } : words, value: group.value, plain: true, name }
 }
 function set(at: number, key: string, value: Value | undefined) {

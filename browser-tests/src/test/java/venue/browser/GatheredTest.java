@@ -32,6 +32,8 @@ class GatheredTest {
             aConditionThatNothingMeets();
             whatVisitorsMayChoose();
             furtherPages();
+            topics();
+            searchInTheHeader();
             page.navigate(venue.venue("/kestrel-moor/releases"));
             Chromium.release(page);
             assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
@@ -122,6 +124,35 @@ class GatheredTest {
         assertThat(proof().locator(".further li")).hasCount(3);
     }
 
+    /** One made while typing, and two made one. */
+    private void topics() {
+        page.navigate(venue.venue("/kestrel-moor/page/article-1/form"));
+        Locator line = page.getByLabel("Add to topics");
+        line.fill("Volunteers");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasText("Make the topic “Volunteers”");
+        line.press("Enter");
+        assertThat(page.locator(".topics .one")).hasCount(3);
+        page.navigate(venue.venue("/kestrel-moor/page/topic-mirrors"));
+        page.getByText("More ▾").first().click();
+        page.getByText("Merge into another topic…").click();
+        Locator sheet = page.locator(".v-dialog .sheet");
+        Chromium.choose(sheet.locator(".choice"), "The house · 3 pages");
+        button(sheet, "Merge").click();
+        assertThat(page).hasURL(Pattern.compile(".*/page/topic-house.*"));
+        assertThat(proof().locator(".listing .card")).hasCount(4);
+    }
+
+    private void searchInTheHeader() {
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        Locator header = page.locator(".part").filter(new Locator.FilterOptions().setHasText("Header"));
+        assertThat(header.first()).isVisible();
+        if (header.first().getAttribute("aria-expanded").equals("false")) {
+            header.first().click();
+        }
+        Chromium.choose(page.locator("[data-setting=headerSearch] .choice"), "As a line to write in");
+        assertThat(page.locator(".stand")).containsText("Undo “search");
+    }
+
     private void visitorsGetIt(Chromium chromium, int width) {
         try (BrowserContext plain = chromium.withoutScripts(width, 800)) {
             Page visitor = plain.newPage();
@@ -132,7 +163,7 @@ class GatheredTest {
             assertThat(visitor).hasURL(Pattern.compile(".*/news/-/2"));
             assertThat(visitor.locator("link[rel=canonical]")).hasAttribute("href", Pattern.compile(".*/news/-/2"));
             assertThat(visitor.locator(".listing")).not().containsText(first);
-            visitor.locator("input[type=search]").fill("comet");
+            visitor.locator(".choosing input[type=search]").fill("comet");
             visitor.locator(".choosing button").click();
             assertThat(visitor.locator(".listing .card")).hasCount(1);
             assertThat(visitor.locator("link[rel=canonical]")).hasAttribute("href", Pattern.compile(".*/news"));
@@ -145,10 +176,20 @@ class GatheredTest {
             visitor.locator("thead a").first().click();
             assertThat(visitor.locator("[aria-sort=ascending]")).hasText("Title");
             assertThat(visitor.locator("tbody th").first()).hasText("Geminids from the heather");
+            visitor.navigate(venue.site("/news/topics/mirrors"));
+            assertThat(visitor.locator("h1")).hasText("The house");
+            visitor.navigate(venue.site("/news/topics/volunteers"));
+            assertThat(visitor.locator(".listing .card a")).hasText("The roof rolls again");
             visitor.navigate(venue.site("/news"));
-            visitor.locator("footer").getByText("Search").click();
-            visitor.locator("input[type=search]").fill("zurek comett");
-            visitor.locator(".searching button").click();
+            if (width < 800) {
+                visitor.locator("footer").getByText("Search").click();
+                visitor.locator(".searching input").fill("zurek comett");
+                visitor.locator(".searching button").click();
+            } else {
+                Locator line = visitor.locator("header > .in > .tools .find input");
+                line.fill("zurek comett");
+                line.press("Enter");
+            }
             visitor.locator(".tally a").click();
             assertThat(visitor.locator(".results a").first()).hasText("Żurek comet seeker");
             assertThat(visitor.locator(".results mark").first()).isVisible();

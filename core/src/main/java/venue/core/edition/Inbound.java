@@ -19,12 +19,14 @@ public final class Inbound {
             new NamedBy(none()),
             new NamedBy(none()),
             new NamedBy(none()),
+            new NamedBy(none()),
             new NamedBy(none()));
 
     private final NamedBy fromPages;
     private final NamedBy fromFields;
     private final NamedBy fromMenus;
     private final NamedBy listing;
+    private final NamedBy gathering;
     private final NamedBy sharing;
     private final NamedBy fromPaths;
 
@@ -33,12 +35,14 @@ public final class Inbound {
             NamedBy fromFields,
             NamedBy fromMenus,
             NamedBy listing,
+            NamedBy gathering,
             NamedBy sharing,
             NamedBy fromPaths) {
         this.fromPages = fromPages;
         this.fromFields = fromFields;
         this.fromMenus = fromMenus;
         this.listing = listing;
+        this.gathering = gathering;
         this.sharing = sharing;
         this.fromPaths = fromPaths;
     }
@@ -72,6 +76,7 @@ public final class Inbound {
                 fromFields.after(named.id(), was.fields(), is.fields()),
                 fromMenus.after(named.id(), was.menuPages(), is.menuPages()),
                 listing.after(named.id(), was.listed(), is.listed()),
+                gathering.after(named.id(), was.gathered(), is.gathered()),
                 sharing.after(named.id(), was.shared(), is.shared()),
                 fromPaths.after(named.id(), was.paths(), is.paths()));
     }
@@ -103,6 +108,11 @@ public final class Inbound {
 
     public List<String> menusTo(String pageId) {
         return fromMenus.of(pageId);
+    }
+
+    /** Whether some listing shows what stands beneath the page. */
+    public boolean isGathered(String pageId) {
+        return gathering.by().containsKey(pageId);
     }
 
     /** Whether some listing shows pages of the kind. */

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.element.Elements;
 import venue.core.link.Link;
@@ -26,6 +28,7 @@ import venue.core.value.Values;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
+ * @param gathered where listings here look for what stands beneath: ids of pages, {@link #HERE} and {@link #BESIDE}
  * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own
  * @param shared ids of the shared sections that show here, by the section that stands for each
@@ -39,6 +42,7 @@ public record PageFacts(
         Set<String> listed,
         Set<String> menus,
         Map<String, String> shared,
+        Set<String> gathered,
         boolean paged,
         boolean grounded) {
 
@@ -101,10 +105,31 @@ public record PageFacts(
                 mentions.kinds(),
                 mentions.menus(),
                 Map.copyOf(shared),
+                gathered(sections),
                 sections.stream()
                         .flatMap(Section::elements)
                         .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount"))),
                 sections.stream().anyMatch(PageFacts::isGrounded));
+    }
+
+    /** What stands beneath the page itself. */
+    static final String HERE = ".";
+
+    /** What stands beside it. */
+    static final String BESIDE = "..";
+
+    private static Set<String> gathered(List<Section> sections) {
+        return sections.stream()
+                .flatMap(Section::elements)
+                .filter(e -> e.kind().equals("listing"))
+                .map(e -> switch (Values.text(e.props(), "source")) {
+                    case "beneath" -> Values.text(e.props(), "branch");
+                    case "children" -> HERE;
+                    case "siblings" -> BESIDE;
+                    default -> "";
+                })
+                .filter(Predicate.not(String::isEmpty))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** Whether words may stand on something else there than on the tone that they wear. */

@@ -89,6 +89,8 @@ public final class Touched {
         Named now = Named.of(is, after);
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.fields(), now.fields()).forEach(ids::add);
+        differing(then.gathered(), now.gathered())
+                .forEach(page -> in(e -> e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));
         differing(then.menuPages(), now.menuPages()).forEach(ids::add);
         differing(following(was, before), following(is, after)).forEach(ids::add);
         differing(then.shared(), now.shared()).forEach(ids::add);

@@ -7,7 +7,6 @@ import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.UsualFields;
-import venue.core.value.Value;
 
 /** One entry of a listing: its picture, day, title, summary and facts, as far as the listing shows them. */
 final class ListingCard {
@@ -98,7 +97,7 @@ final class ListingCard {
                     .text(Days.said(date, props.text("dateForm"), scene))
                     .end();
         }
-        String kicker = inWords(page, props.text("kicker"));
+        String kicker = scene.said(page, props.text("kicker"));
         if (!kicker.isEmpty()) {
             out.start("span", "kicker").text(kicker).end();
         }
@@ -116,7 +115,7 @@ final class ListingCard {
 
     private void words(Page page) {
         if (props.flag("person")) {
-            String person = inWords(page, UsualFields.PERSON);
+            String person = scene.said(page, UsualFields.PERSON);
             if (!person.isEmpty()) {
                 out.start("span", "person").text(person).end();
             }
@@ -171,16 +170,6 @@ final class ListingCard {
             props.write("button", out);
             out.end().end();
         }
-    }
-
-    private String inWords(Page page, String key) {
-        if (key.isEmpty()) {
-            return "";
-        }
-        return scene.field(page, key)
-                .filter(v -> !(v instanceof Value.ToFill))
-                .flatMap(v -> scene.declared(page, key).map(f -> scene.inWords(f, v)))
-                .orElse("");
     }
 
     /** The share of the page that a picture takes, of the column at hand. */

@@ -52,7 +52,7 @@ final class ListingSettings {
                                     "unset=is empty",
                                     "less=is less, or before",
                                     "more=is more, or after"),
-                            of("value", "Value", WORDS))
+                            of("value", "Value", WORDS).longest(200))
                     .help("A day is written like 2026-11-27; “today” is the day on which the page is looked at."),
             choice("match", "Of the conditions", "all=all must hold", "any=one is enough")
                     .onlyWhen("conditions"),

@@ -13,7 +13,6 @@ import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
 import venue.core.text.Phrase;
-import venue.core.value.Value;
 
 /** Entries as the rows of a table; its columns are the title, the date and the fields that are chosen, or those that the kind shows. */
 final class ListingTable {
@@ -113,13 +112,8 @@ final class ListingTable {
     }
 
     private String words(Page page, String key) {
-        Optional<Value> held = scene.field(page, key).filter(v -> !(v instanceof Value.ToFill));
-        if (held.isEmpty()) {
-            return "";
-        }
-        if (key.equals(UsualFields.DATE) && held.get() instanceof Value.Text date) {
-            return Days.said(date.text(), props.text("dateForm"), scene);
-        }
-        return scene.declared(page, key).map(f -> scene.inWords(f, held.get())).orElse("");
+        return key.equals(UsualFields.DATE)
+                ? Days.said(scene.words(page, key), props.text("dateForm"), scene)
+                : scene.said(page, key);
     }
 }

@@ -63,6 +63,14 @@ public interface Scene {
         return field(page, key).orElse(null) instanceof Value.Text text ? text.text() : "";
     }
 
+    /** What a page holds in a field as words of its language; empty where that is nothing, or a place to fill. */
+    default String said(Page page, String key) {
+        return field(page, key)
+                .filter(v -> !(v instanceof Value.ToFill))
+                .flatMap(v -> declared(page, key).map(f -> inWords(f, v)))
+                .orElse("");
+    }
+
     /** A field as a page's kind declares it; empty where it has none of that key. */
     Optional<Property> declared(Page page, String key);
 

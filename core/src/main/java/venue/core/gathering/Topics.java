@@ -71,7 +71,7 @@ public final class Topics {
 
     /** By how many pages and entries a page is named. */
     public static int count(Edition edition, String page) {
-        return edition.inbound().naming(page).size();
+        return (int) naming(edition, page, "").count();
     }
 
     /** How many pages and entries that somebody may open name a page. */

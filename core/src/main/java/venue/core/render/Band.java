@@ -80,13 +80,7 @@ final class Band {
     }
 
     private void beneath(Look theme) {
-        String person = theme.flag("bandPerson")
-                ? view.edition().kindOf(page).flatMap(k -> k.field(UsualFields.PERSON)).stream()
-                        .flatMap(f ->
-                                scene.field(page, UsualFields.PERSON).stream().map(v -> scene.inWords(f, v)))
-                        .findFirst()
-                        .orElse("")
-                : "";
+        String person = theme.flag("bandPerson") ? scene.said(page, UsualFields.PERSON) : "";
         if (!person.isBlank()) {
             out.start("p", "under").text(person).end();
         }

@@ -8,6 +8,7 @@ import venue.core.element.SocialLinks;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
 import venue.core.menu.Menu;
+import venue.core.search.Found;
 import venue.core.site.SiteIdentity;
 import venue.core.text.Phrase;
 import venue.core.theme.Look;
@@ -99,6 +100,22 @@ final class Header {
         out.end();
     }
 
+    private void search(String address, String how) {
+        String say = scene.say(Phrase.SEARCH);
+        if (how.equals("link")) {
+            out.start("a", "find").attr("href", address).text(say).end();
+            return;
+        }
+        out.start("form", "find").attr("method", "get").attr("action", address).attr("role", "search");
+        out.empty("input")
+                .attr("type", "search")
+                .attr("name", Found.WORDS)
+                .attr("maxlength", 200)
+                .attr("aria-label", say)
+                .attr("placeholder", say);
+        out.end();
+    }
+
     /** A call to act is there when it has words and leads somewhere that this visitor may open. */
     private void tools(Look theme) {
         Map<String, Value> facts = view.edition().site().facts();
@@ -108,10 +125,14 @@ final class Header {
                 ? Optional.empty()
                 : Link.find(Values.text(facts, "actLink")).flatMap(scene::href);
         boolean switches = theme.flag("byNight") && theme.flag("nightSwitch");
-        if (!social && act.isEmpty() && !switches) {
+        Optional<String> search = theme.text("headerSearch").equals("none")
+                ? Optional.empty()
+                : scene.search().address();
+        if (!social && act.isEmpty() && !switches && search.isEmpty()) {
             return;
         }
         out.start("div", "tools");
+        search.ifPresent(at -> search(at, theme.text("headerSearch")));
         if (switches) {
             out.start("button", "scheme").attr("type", "button").attr("hidden");
             out.attr("aria-label", scene.say(Phrase.DARK)).text("◐").end();

@@ -1,4 +1,4 @@
-/** What of a page is searched, what visitors ask, and what they are answered. */
+/** What visitors look for, and what they are answered. */
 @NullMarked
 package venue.core.search;
 

@@ -32,6 +32,7 @@ final class OrphanPage extends DeclaredRule {
                 .filter(p -> !inbound.isNamed(p.id())
                         && !inbound.isListed(p.kind())
                         && !isNamedTopic(scope, p)
+                        && scope.edition().plan().ancestors(p.id()).stream().noneMatch(inbound::isGathered)
                         && Branch.menus(scope.edition(), p.id()).isEmpty())
                 .map(p -> new Finding(
                         key(),

@@ -141,11 +141,11 @@ public record Glyph(List<Mark> marks) {
     /** A column by what it holds: cards and pictures side by side, rows of facts or questions, else one block. */
     private static void column(List<Mark> marks, Zone.Placed placed, Column column, Mark all) {
         Ink ink = ink(placed, column);
-        if (holds(column, SIDE_BY_SIDE)) {
-            double width = all.width() / 3;
-            for (int i = 0; i < 3; i++) {
-                marks.add(new Mark(all.x() + i * width, all.y(), width - 0.6, all.height(), ink));
-            }
+        String layout = layout(column);
+        if (!layout.isEmpty()) {
+            listing(marks, layout, all, ink);
+        } else if (holds(column, SIDE_BY_SIDE)) {
+            sideBySide(marks, 3, all, ink);
         } else if (holds(column, ROWS)) {
             for (double y : new double[] {all.y(), all.y() + 1.7}) {
                 marks.add(new Mark(all.x(), y, 1.2, 1.2, Ink.SOLID));
@@ -157,6 +157,60 @@ public record Glyph(List<Mark> marks) {
             }
         } else {
             marks.add(new Mark(all.x(), all.y(), all.width(), all.height(), ink));
+        }
+    }
+
+    private static void sideBySide(List<Mark> marks, int count, Mark all, Ink ink) {
+        double width = all.width() / count;
+        for (int i = 0; i < count; i++) {
+            marks.add(new Mark(all.x() + i * width, all.y(), width - 0.6, all.height(), ink));
+        }
+    }
+
+    /** The layout of a listing in the column; empty where there is none. */
+    private static String layout(Column column) {
+        return column.elements().stream()
+                .filter(e -> e.kind().equals("listing"))
+                .map(e -> e.props().containsKey("shape") ? Values.text(e.props(), "shape") : "cards")
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Entries as their layout sets them. */
+    private static void listing(List<Mark> marks, String layout, Mark all, Ink ink) {
+        switch (layout) {
+            case "people" -> sideBySide(marks, 4, all, ink);
+            case "gallery" -> sideBySide(marks, 5, all, ink);
+            case "lead" -> {
+                marks.add(new Mark(all.x(), all.y(), all.width() * 0.6, all.height(), ink));
+                marks.add(new Mark(all.x() + all.width() * 0.65, all.y(), all.width() * 0.35, 1.2, ink));
+                marks.add(new Mark(all.x() + all.width() * 0.65, all.y() + 1.8, all.width() * 0.35, 1.2, ink));
+            }
+            case "rows" -> lines(marks, all, 1.2, 1.7, all.width() * 0.75, ink);
+            case "compact" -> lines(marks, all, 0.6, 1.1, all.width(), ink);
+            case "table" -> {
+                marks.add(new Mark(all.x(), all.y(), all.width(), 0.6, Ink.SOLID));
+                lines(
+                        marks,
+                        new Mark(all.x(), all.y() + 1.1, all.width(), all.height() - 1.1, ink),
+                        0.6,
+                        1.1,
+                        all.width(),
+                        ink);
+            }
+            case "agenda" -> {
+                for (double y : new double[] {all.y(), all.y() + 1.7}) {
+                    marks.add(new Mark(all.x(), y, 2, 1.2, Ink.SOLID));
+                    marks.add(new Mark(all.x() + 3, y, all.width() - 3, 1.2, ink));
+                }
+            }
+            default -> sideBySide(marks, 3, all, ink);
+        }
+    }
+
+    private static void lines(List<Mark> marks, Mark all, double high, double step, double wide, Ink ink) {
+        for (double y = all.y(); y + high <= all.y() + all.height() + 0.1; y += step) {
+            marks.add(new Mark(all.x(), y, wide, high, ink));
         }
     }
 

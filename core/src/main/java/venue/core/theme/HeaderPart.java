@@ -42,6 +42,13 @@ final class HeaderPart implements Part {
                                 "list=In a list",
                                 "panel=In a broad panel")
                         .help("They open beneath theirs. A broad panel takes more than eight, or three levels."),
+                choice(
+                                "headerSearch",
+                                "Search",
+                                "none=Not in the header",
+                                "link=As a link",
+                                "line=As a line to write in")
+                        .help("Leads to the site’s page for searching; without one there is none."),
                 of("headerSocial", "Social links", PropertyType.YES_NO)
                         .fallback(Value.of(false))
                         .help("As the site's facts have them."));

@@ -17,6 +17,8 @@ import venue.core.link.Link;
 import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.section.Element;
+import venue.core.section.Section;
 import venue.core.survey.Finding;
 import venue.core.survey.Survey;
 import venue.core.value.Value;
@@ -93,6 +95,31 @@ class TopicsTest {
                         () -> Sites.after(site, ValueCommand.setValue("one", null, null, "topics", naming("weaving"))))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("“Weaving” is no topic");
+    }
+
+    /** What stands beneath a page that lists it is led to, also where the list is somewhere else. */
+    @Test
+    void pagesThatAListingGathersByTheirPlaceAreNoOrphans() {
+        Edition site = Sites.small().with(List.of(Sites.page("dye", "weaving", 9, "Dye", "")), List.of());
+        assertThat(orphans(site)).contains("dye");
+        for (Map<String, Value> props : List.of(
+                Map.of("source", Value.of("children")),
+                Map.of("source", Value.of("beneath"), "branch", Value.of("weaving")))) {
+            String on = props.containsKey("branch") ? "home" : "weaving";
+            Section list = Section.empty("l", "List", List.of(12));
+            Section filled = list.withColumns(
+                    List.of(list.columns().get(0).withElements(List.of(new Element("e1", "listing", props)))));
+            Page holder = site.require(Page.class, on);
+            Edition after = site.with(List.of(holder.withZones(holder.zones().insert("main", 0, filled))), List.of());
+            assertThat(orphans(after)).doesNotContain("dye");
+        }
+    }
+
+    private static List<String> orphans(Edition site) {
+        return Survey.ofReleased(site).all().stream()
+                .filter(f -> f.rule().equals("orphan"))
+                .map(Finding::item)
+                .toList();
     }
 
     @Test

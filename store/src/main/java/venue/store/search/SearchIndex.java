@@ -12,8 +12,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import venue.core.edition.Edition;
 import venue.core.edition.Touched;
+import venue.core.gathering.PageText;
 import venue.core.page.Page;
-import venue.core.search.PageText;
 import venue.core.search.Searcher;
 import venue.core.search.Sought;
 

@@ -1,4 +1,4 @@
-package venue.core.search;
+package venue.core.gathering;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import venue.core.edition.Edition;
 import venue.core.element.Elements;
-import venue.core.gathering.Topics;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.property.Property;
