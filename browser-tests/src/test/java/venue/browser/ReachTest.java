@@ -158,7 +158,7 @@ class ReachTest {
 
     private void putOnEveryPage() {
         open("accessibility");
-        reach("On every page", "above the footer of all 53 pages");
+        reach("On every page", "above the footer of all 60 pages");
         assertThat(card(MINE)).hasCount(0);
         assertThat(page.locator(".far").filter(new Locator.FilterOptions().setHasText("on every page")))
                 .hasCount(2);

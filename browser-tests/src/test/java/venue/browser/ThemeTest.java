@@ -82,7 +82,7 @@ class ThemeTest {
 
     private void sayWhatEveryPageSays() {
         open("Header");
-        assertThat(page.locator(".sheet-outline")).containsText("on 51 pages, not on Landing’s");
+        assertThat(page.locator(".sheet-outline")).containsText("on 58 pages, not on Landing’s");
         setting("Call to act").locator("input").fill("Come up");
         page.keyboard().press("Tab");
         assertThat(wide().locator("header .in > .tools .button")).hasText("Come up");
@@ -203,7 +203,7 @@ class ThemeTest {
         Locator civic =
                 page.locator(".columns section").filter(new Locator.FilterOptions().setHas(page.getByText("Civic")));
         civic.getByText("Wear it…").click();
-        assertThat(page.locator(".sheet")).containsText("Changes how 53 pages look");
+        assertThat(page.locator(".sheet")).containsText("Changes how 60 pages look");
         assertThat(page.locator(".sheet")).containsText("Dusk stays among the looks");
         button("Wear Civic").click();
         assertThat(page.locator(".screen-head")).containsText("wears Civic");

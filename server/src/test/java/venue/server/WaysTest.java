@@ -70,7 +70,7 @@ class WaysTest {
         assertThat(sections.findValuesAsString("lineage")).contains("OWN", "ADAPTED");
         JsonNode fixed = page.get("zones").get(1).get("fixed").get(0);
         assertThat(fixed.get("reach").asString()).isEqualTo("TEMPLATE");
-        assertThat(fixed.get("pages").asInt()).isEqualTo(4);
+        assertThat(fixed.get("pages").asInt()).isEqualTo(5);
         assertThat(json(maja.get(SITE + "/pages/visit/home-effects")).get(0).asString())
                 .contains("/ shows “Visit”");
         assertThat(json(maja.get(SITE + "/pages/open-nights/fitting")).findValuesAsString("template"))

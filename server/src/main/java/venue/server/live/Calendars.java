@@ -8,7 +8,6 @@ import biweekly.property.DateStart;
 import biweekly.property.Uid;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Date;
@@ -21,23 +20,24 @@ final class Calendars {
     private Calendars() {}
 
     /** @return nothing where no entry has a date */
-    static String write(String title, List<Feed.Entry> entries, ZoneId zone, Instant now) {
+    static String write(String title, List<Feed.Entry> entries, ZoneId zone) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Venue//Calendar//EN");
         calendar.setName(title);
         for (Feed.Entry entry : entries) {
             LocalDateTime start = entry.start();
             if (start != null) {
-                calendar.addEvent(event(entry, start, zone, now));
+                calendar.addEvent(event(entry, start, zone));
             }
         }
         return calendar.getEvents().isEmpty() ? "" : Biweekly.write(calendar).go();
     }
 
-    private static VEvent event(Feed.Entry entry, LocalDateTime start, ZoneId zone, Instant now) {
+    private static VEvent event(Feed.Entry entry, LocalDateTime start, ZoneId zone) {
         VEvent event = new VEvent();
         event.setUid(new Uid(entry.id()));
-        event.setDateTimeStamp(Date.from(now));
+        // When it was last another: the same calendar asked for twice is the same.
+        event.setDateTimeStamp(Date.from(entry.updated()));
         event.setSummary(entry.title());
         if (!entry.summary().isEmpty()) {
             event.setDescription(entry.summary());

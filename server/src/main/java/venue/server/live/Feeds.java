@@ -78,7 +78,7 @@ final class Feeds {
     }
 
     private Optional<Reply> calendar(String title, List<Feed.Entry> entries, String file) {
-        String text = Calendars.write(title, entries, edition.site().zone(), view.now());
+        String text = Calendars.write(title, entries, edition.site().zone());
         return text.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Reply.text("text/calendar; charset=utf-8", text, Reply.ASK)
