@@ -23,15 +23,6 @@ public final class KindSettings {
             of("topics", "Its pages are topics", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Words of the site that other pages name in a field of topics; each has a page of its own."),
-            choice(
-                            "meaning",
-                            "To search engines",
-                            "none=Just a page",
-                            "article=An article",
-                            "event=An event",
-                            "person=A person")
-                    .help(
-                            "Told from declared fields alone: date, until, person, place, role, picture, summary (schema.org)."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),
@@ -54,6 +45,15 @@ public final class KindSettings {
                             "right=Right",
                             "both=Both")
                     .help("What stands in them: the template’s sections, and sections on every page that stand there."),
+            choice(
+                            "meaning",
+                            "To search engines",
+                            "none=Just a page",
+                            "article=An article",
+                            "event=An event",
+                            "person=A person")
+                    .help(
+                            "Told from declared fields alone: date, until, person, place, role, picture, summary (schema.org)."),
             MAY_HOLD);
 
     private KindSettings() {}
