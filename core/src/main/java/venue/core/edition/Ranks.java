@@ -43,6 +43,9 @@ public final class Ranks {
             .thenComparing(p -> p.page().id());
 
     private final Edition edition;
+    /** Made once: there is a key for each title of a site. */
+    private volatile @Nullable Collator collator;
+
     private final Map<Order, List<Placed>> known = new ConcurrentHashMap<>();
 
     Ranks(Edition edition) {
@@ -121,15 +124,13 @@ public final class Ranks {
 
     /** Words as the site's language orders them (Unicode collation, without regard to case and accents first). */
     private CollationKey words(String words) {
-        return collator().getCollationKey(words.strip());
-    }
-
-    private Collator collator() {
-        Collator collator =
-                Collator.getInstance(Locale.forLanguageTag(edition.site().language()));
-        collator.setStrength(Collator.TERTIARY);
-        collator.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
-        return collator;
+        Collator known = collator;
+        if (known == null) {
+            known = Collator.getInstance(Locale.forLanguageTag(edition.site().language()));
+            known.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
+            collator = known;
+        }
+        return known.getCollationKey(words.strip());
     }
 
     /** The orders of the edition that comes of some changes, as far as they are known here. */

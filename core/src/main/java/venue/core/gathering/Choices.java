@@ -21,7 +21,6 @@ import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
 import venue.core.text.Letters;
 import venue.core.text.Words;
-import venue.core.value.Value;
 
 /** What visitors may choose by in a listing, what they chose, and how many each choice leaves. */
 final class Choices {
@@ -157,7 +156,7 @@ final class Choices {
                         .findFirst()
                         .orElse(value);
             case PAGE, TOPIC -> edition.page(value).map(Page::title).orElse(value);
-            case YES_NO -> Value.of(value).equals(Value.of("yes")) ? each.label() : value;
+            case YES_NO -> value.equals("yes") ? each.label() : value;
             default -> value;
         };
     }

@@ -45,9 +45,7 @@ public final class Gathering {
     /** @param above ids of what listings above on the page show */
     public Listed listed(Set<String> above) {
         List<Page> matching = matching();
-        List<Page> chosen = choices.isNothing()
-                ? matching
-                : looks.edition().kept(key("chosen", choices.chosen()), () -> choices.among(matching));
+        List<Page> chosen = choices.isNothing() ? matching : choices.among(matching);
         List<Page> shown = rest(chosen, above);
         Amount amount = query.amount();
         int from = Math.min(amount.skip(), shown.size());
@@ -66,19 +64,24 @@ public final class Gathering {
                 number,
                 pages,
                 choices.chosen(),
-                query.offered().isNothing()
-                        ? List.of()
-                        : looks.edition().kept(key("offers", choices.chosen()), () -> choices.offers(matching)),
+                query.offered().isNothing() ? List.of() : offers(matching),
                 these.isEmpty() && looks.marked() ? new WhyEmpty(looks, query, here).words() : "");
+    }
+
+    /** Kept where nothing is chosen: what visitors choose is without number, and would push out what all of them want. */
+    private List<Listed.Offer> offers(List<Page> matching) {
+        return choices.isNothing()
+                ? looks.edition().kept(key("offers"), () -> choices.offers(matching))
+                : choices.offers(matching);
     }
 
     /** All that match, in order; this page and what stands above are among them still. */
     private List<Page> matching() {
-        return looks.edition().kept(key("matching", Map.of()), () -> new Matching(looks, query, here).inOrder());
+        return looks.edition().kept(key("matching"), () -> new Matching(looks, query, here).inOrder());
     }
 
     /** By what an answer is known: by all that it may be another for. */
-    private Object key(String what, Map<String, String> chosen) {
+    private Object key(String what) {
         boolean timed = query.when() != ListingQuery.When.ALL
                 || query.conditions().stream().anyMatch(Condition::dependsOnDay);
         return List.of(
@@ -88,8 +91,7 @@ public final class Gathering {
                 looks.visitor(),
                 looks.marked(),
                 timed ? looks.now().withSecond(0).withNano(0) : "",
-                query.order().by() == ListingQuery.By.CHANGED ? System.identityHashCode(looks.changed()) : 0,
-                chosen);
+                query.order().by() == ListingQuery.By.CHANGED ? System.identityHashCode(looks.changed()) : 0);
     }
 
     /** Without this page and what stands above, and with those first that are kept first. */

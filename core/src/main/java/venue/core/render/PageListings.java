@@ -48,14 +48,15 @@ final class PageListings implements Listings {
 
     @Override
     public Listed listed(ListingQuery query) {
-        Listed found = new Gathering(view.onlooker(), named(query), page, view.asked()).listed(above);
-        Listed listed = view.hard().made(view.edition(), found);
+        Gathering gathering = new Gathering(view.onlooker(), named(query), page, view.asked());
+        Listed listed = view.hard().made(view.edition(), gathering.listed(above));
+        // Before what it shows itself stands above: those who follow it get that too.
+        if (query.offered().feed()) {
+            fed.put(listed.name(), all(query));
+        }
         listed.pages().forEach(p -> above.add(p.id()));
         if (query.amount().paged()) {
             further.put(listed.name(), listed.of());
-        }
-        if (query.offered().feed()) {
-            fed.put(listed.name(), all(query.named(listed.name())));
         }
         asks |= !query.offered().isNothing() || query.offered().sorts();
         return listed;
@@ -73,9 +74,7 @@ final class PageListings implements Listings {
 
     /** Of the listings that visitors can ask something of, the first needs no name; another without one is numbered. */
     private ListingQuery named(ListingQuery query) {
-        if (!query.amount().paged()
-                && query.offered().isNothing()
-                && !query.offered().sorts()) {
+        if (!query.amount().paged() && !query.offered().hasAddresses()) {
             return query;
         }
         asking++;

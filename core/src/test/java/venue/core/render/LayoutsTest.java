@@ -187,6 +187,23 @@ class LayoutsTest {
                 .doesNotContain("http://yard/-/1", "http://yard/-/4");
     }
 
+    /** Two that are followed and nothing else have each its address, and the second what it shows itself. */
+    @Test
+    void eachListingThatCanBeFollowedIsFollowedByItself() {
+        Edition site = stories(9, false);
+        Section two = Section.empty("l", "Lists", List.of(6, 6));
+        Map<String, Object> first = Map.of("amount", "some", "limit", 3, "order", "title", "feed", true);
+        Map<String, Object> rest = Map.of("order", "title", "feed", true, "fresh", true, "called", "rest");
+        Section filled = two.withColumns(List.of(
+                two.columns().get(0).withElements(List.of(listing(first))),
+                two.columns().get(1).withElements(List.of(listing(rest)))));
+        Page home = site.home().orElseThrow().withZones(new Zones(Map.of("main", List.of(filled))));
+        Map<String, List<Page>> fed = PageRenderer.render(view(site.with(List.of(home), List.of())), home)
+                .fed();
+        assertThat(fed).containsOnlyKeys("", "rest");
+        assertThat(fed.get("rest")).extracting(Page::id).containsExactly("s3", "s4", "s5", "s6", "s7", "s8");
+    }
+
     @Test
     void anAddressOfAFurtherPageIsReadForWhatItIs() {
         assertThat(Asked.at("/news/-/2", Map.of()).page()).isEqualTo("/news");
