@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
+import { keptDayWords } from '@/words/dates'
 import { computed, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import type { Command, MediaInfo, MediaStand } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import CutSheet from './CutSheet.vue'
 import { fontWords } from './fontWords'
+import EarlierVersions from './EarlierVersions.vue'
 import FocalPoint from './FocalPoint.vue'
 import OtherWords from './OtherWords.vue'
 import ReplaceSheet from './ReplaceSheet.vue'
@@ -105,8 +107,14 @@ function askRemove() {
     <p class="label">
       {{ media.format.toUpperCase()
       }}<template v-if="media.width">, {{ media.width }} × {{ media.height }}</template
-      ><template v-if="media.bytes">, {{ weight(media.bytes) }} as it was given</template>
+      ><template v-if="media.bytes">, {{ weight(media.bytes) }} as it was given</template
+      ><template v-if="media.since">, since {{ keptDayWords(media.since) }}</template>
     </p>
+    <EarlierVersions
+      v-if="media.earlier.length"
+      :media="media"
+      @forget="(file) => give({ verb: 'forget-earlier', media: media.id, file })"
+    />
     <h2>Used in</h2>
     <ul v-if="media.uses.length" class="uses">
       <li v-for="u in media.uses" :key="u.id">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import MediaSheet from './MediaSheet.vue'
@@ -9,10 +9,18 @@ const props = defineProps<{ media: MediaInfo }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const by = ref<string | null>(null)
+/** What is shown is replaced; what is taken along may be wanted as it was. */
+const canKeep = computed(() => ['DOCUMENT', 'FILM', 'SOUND'].includes(props.media.sort))
+const keep = ref(true)
 
 async function replace() {
   if (!by.value) return
-  const answer = await site.give({ verb: 'replace-media', media: props.media.id, by: by.value })
+  const answer = await site.give({
+    verb: 'replace-media',
+    media: props.media.id,
+    by: by.value,
+    keep: canKeep.value && keep.value,
+  })
   if (answer.ok) emit('close')
 }
 </script>
@@ -31,6 +39,12 @@ async function replace() {
       {{ media.uses.length === 1 ? 'place' : 'places' }}. Name, folder, words and focal point stay. It can be
       undone.
     </p>
+    <v-checkbox
+      v-if="canKeep"
+      v-model="keep"
+      class="keep"
+      label="Keep the present file as an earlier version, to be had where documents are listed"
+    />
     <div class="row-flex">
       <v-btn class="yes" @click="replace">Replace it</v-btn>
       <v-btn @click="emit('close')">Leave it<span class="kbd">Esc</span></v-btn>
@@ -41,5 +55,8 @@ async function replace() {
 <style scoped>
 .words {
   margin: 10px 0 14px;
+}
+.keep {
+  margin-bottom: 12px;
 }
 </style>

@@ -25,6 +25,8 @@ const picture = (more: object = {}) =>
     alt: 'Circles around the pole',
     altIn: {},
     uses: [],
+    since: '',
+    earlier: [],
     ...more,
   }) as unknown as MediaInfo
 let shown: ReturnType<typeof moor>
@@ -67,6 +69,17 @@ describe('a file’s card', () => {
     await press(wrapper, 'Remove')
     expect(shown.given).toEqual([{ verb: 'remove-media', media: 'trails', anyway: false }])
     expect(wrapper.emitted('gone')).toHaveLength(1)
+  })
+
+  it('has what a document was before, of which one can be forgotten', async () => {
+    const earlier = [
+      { file: 'ab12', format: 'pdf', bytes: 9000, since: '2026-03-01', path: '/-/media/ab.pdf' },
+    ]
+    const wrapper = card({ sort: 'DOCUMENT', format: 'pdf', since: '2026-11-02', earlier })
+    expect(wrapper.get('.versions a').attributes('href')).toMatch(/\/-\/media\/ab\.pdf$/)
+    await press(wrapper, 'Forget')
+    expect(shown.given).toEqual([{ verb: 'forget-earlier', media: 'trails', file: 'ab12' }])
+    expect(card().find('.versions').exists()).toBe(false)
   })
 
   it('asks before it leaves places empty', async () => {

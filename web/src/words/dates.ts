@@ -47,6 +47,11 @@ const said = (options: Intl.DateTimeFormatOptions, locale: string) =>
 /** A day in words: “Fri, 27 November 2026”. */
 export const dayWords = (d: Day, locale = reader()) =>
   said({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }, locale).format(utc(d))
+/** The same of what is kept, which stands as it is where it is no day. */
+export function keptDayWords(iso: string): string {
+  const day = dayIn(iso)
+  return day ? dayWords(day) : iso
+}
 export const monthWords = (d: Day, locale = reader()) =>
   said({ month: 'long', year: 'numeric' }, locale).format(utc(d))
 

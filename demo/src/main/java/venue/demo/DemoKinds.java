@@ -82,14 +82,17 @@ final class DemoKinds {
                         "person",
                         "Person",
                         "somebody who works here",
-                        "article-layout",
+                        "person-layout",
                         "people",
-                        List.of(of("role", "Role", PropertyType.WORDS).listed()))
+                        List.of(
+                                of("role", "Role", PropertyType.WORDS).listed(),
+                                of("email", "E-mail", PropertyType.WORDS),
+                                of("phone", "Telephone", PropertyType.WORDS)))
                 .with("meaning", Value.of("person"));
     }
 
     private static Kind article() {
-        List<Property> fields = List.of(date("Published"), topics());
+        List<Property> fields = List.of(date("Published"), of("person", "Written by", PropertyType.PAGE), topics());
         return kind("article", "Article", "news, with a date", "article-layout", "news", fields)
                 .with("meaning", Value.of("article"));
     }

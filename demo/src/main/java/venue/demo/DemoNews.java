@@ -25,6 +25,8 @@ final class DemoNews {
         {"topic-dark-skies", "topic-schools"}
     };
 
+    private static final String[] WRITERS = {"maja-page", "idris-page", "sian-page", "maja-page", "wren-page"};
+
     private static final String[][] TOPICS = {
         {"topic-comets", "Comets", "Visitors that stay for a season and are talked about for years."},
         {
@@ -85,6 +87,7 @@ final class DemoNews {
                     new PageDraft("article-" + (i + 1), "article", NEWS[i][0])
                             .beneath("news")
                             .shown(NEWS[i][1], pictures[i])
+                            .field("person", WRITERS[i % WRITERS.length])
                             .about(ABOUT[i % ABOUT.length])
                             .field("date", today.minusDays(9L + 41L * i).toString())
                             .section(

@@ -159,6 +159,13 @@ final class InstrumentPages {
                 .beneath("people")
                 .shown(summary, id.equals("wren") ? null : id)
                 .field("role", role)
-                .section(section("s1", "Words", lead(Value.of(summary))));
+                .field("email", id + "@kestrel-moor.example")
+                .field("phone", "01632 960 4" + (20 + id.length() * 7 % 60))
+                .section(
+                        section(
+                                "s1",
+                                "Words",
+                                text(
+                                        "<p>On open nights you find them by the door of the visitor room, and on the moor most evenings besides. Ask them anything; they will ask you something back.</p>")));
     }
 }

@@ -205,19 +205,8 @@ final class OtherPages {
                         .section(
                                 section("s1", "Search", part("search").with("hint", "Comets, opening times, a name…"))),
                 new PageDraft("site-index", "standard", "Site index")
-                        .wearing("plain")
-                        .section(section(
-                                "s1",
-                                "Links",
-                                links(
-                                        "Visit|page:visit",
-                                        "Tonight|page:tonight",
-                                        "Instruments|page:instruments",
-                                        "Learn|page:learn",
-                                        "News|page:news",
-                                        "People|page:people",
-                                        "Support us|page:support",
-                                        "Privacy|page:privacy"))),
+                        .wearing("contents-layout")
+                        .section(section("s1", "Contents", part("site-index"))),
                 new PageDraft("star-party", "standard", "Autumn star party")
                         .wearing("plain")
                         .shown("Three nights in tents under the autumn sky.", "field-two")

@@ -96,9 +96,9 @@ public final class Inbound {
         return fromPages.of(pageId);
     }
 
-    /** Ids of whatever names the page by a field or a setting: pages and entries above all. */
-    public List<String> naming(String pageId) {
-        return fromFields.of(pageId);
+    /** Ids of whatever names the page or file by a field or a setting: pages and entries above all. */
+    public List<String> naming(String id) {
+        return fromFields.of(id);
     }
 
     /** Ids of the pages and templates in which a shared section stands. */

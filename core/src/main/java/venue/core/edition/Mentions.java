@@ -36,7 +36,11 @@ final class Mentions {
                 }
             }
             case LINK -> Link.find(text).ifPresent(links::add);
-            case PICTURE, FILE, FONT -> media.add(text);
+            case PICTURE, FONT -> media.add(text);
+            case FILE -> {
+                media.add(text);
+                named.add(text);
+            }
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
             case PAGE, TOPIC -> named.add(text);
@@ -51,7 +55,7 @@ final class Mentions {
         return Set.copyOf(pages);
     }
 
-    /** Ids of the pages that are named by a field or setting. */
+    /** Ids of the pages and files that are named by a field or setting. */
     Set<String> named() {
         return Set.copyOf(named);
     }

@@ -16,7 +16,7 @@ import venue.core.template.Template;
 /**
  * What one item names.
  *
- * @param fields ids of the pages that its fields and settings name
+ * @param fields ids of the pages and files that its fields and settings name
  * @param gathered ids of the pages beneath which a listing of it looks
  * @param paths addresses on this site that are written out
  */

@@ -23,7 +23,7 @@ import venue.core.value.Values;
  *
  * @param pages ids of the site's pages that are linked to
  * @param elsewhere links to anything else
- * @param named ids of the pages that fields and settings name, topics among them
+ * @param named ids of the pages and files that fields and settings name, topics among them
  * @param media ids of the pictures and files that are shown
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows

@@ -8,7 +8,6 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -19,6 +18,7 @@ import venue.core.page.Page;
 import venue.core.property.Choice;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.text.Letters;
 import venue.core.value.Value;
 
 /**
@@ -126,8 +126,7 @@ public final class Ranks {
     private CollationKey words(String words) {
         Collator known = collator;
         if (known == null) {
-            known = Collator.getInstance(Locale.forLanguageTag(edition.site().language()));
-            known.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
+            known = Letters.collator(edition.site().language());
             collator = known;
         }
         return known.getCollationKey(words.strip());

@@ -3,25 +3,19 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import venue.core.html.HtmlWriter;
-import venue.core.property.Property;
-import venue.core.property.PropertyType;
-import venue.core.value.Value;
 
 /** How to reach the organisation, from the facts of the site. */
 final class ContactElement extends DeclaredKind {
-
-    private static final List<Property> FACTS = List.of(
-            Property.of("email", "E-mail", PropertyType.WORDS), Property.of("phone", "Telephone", PropertyType.WORDS));
 
     ContactElement() {
         super(
                 "contact",
                 "Contact",
-                "From the facts of the site",
-                choice("contacts", "Contacts", "words=As words", "signs=As signs"));
+                "From the facts of the site, or the page’s own fields",
+                choice("of", "Whose", "site=The site’s", "page=This page’s", "either=This page’s, else the site’s")
+                        .help("A page has its own where its kind has the fields “email” and “phone”."),
+                choice("contacts", "Contacts", "words=As words", "signs=As signs", "buttons=As buttons"));
     }
 
     @Override
@@ -31,19 +25,34 @@ final class ContactElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return siteFacts().stream().anyMatch(f -> props.scene().fact(f).isPresent());
+        return ofPage(props)
+                || ofSite(props)
+                        && siteFacts().stream()
+                                .anyMatch(f -> props.scene().fact(f).isPresent());
+    }
+
+    private static boolean ofPage(Props props) {
+        return !props.text("of").equals("site")
+                && Contacts.any(props.scene(), props.scene().page());
+    }
+
+    private static boolean ofSite(Props props) {
+        return !props.text("of").equals("page") && !ofPage(props);
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         Scene scene = props.scene();
+        String form = props.text("contacts");
         out.start("address", "contact");
-        scene.fact("postalAddress").ifPresent(a -> {
-            out.start("p", "lines").text(a).end();
-        });
-        Map<String, Value> known = new TreeMap<>();
-        List.of("email", "phone").forEach(f -> scene.fact(f).ifPresent(v -> known.put(f, Value.of(v))));
-        Contacts.write(new Props(FACTS, known, scene), props.text("contacts").equals("signs"), out);
+        if (ofSite(props)) {
+            scene.fact("postalAddress").ifPresent(a -> {
+                out.start("p", "lines").text(a).end();
+            });
+            Contacts.write(scene, key -> scene.fact(key).orElse(""), form, out);
+        } else {
+            Contacts.write(scene, key -> scene.words(scene.page(), key), form, out);
+        }
         out.end();
     }
 }

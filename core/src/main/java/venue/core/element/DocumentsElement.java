@@ -1,48 +1,41 @@
 package venue.core.element;
 
+import static venue.core.property.Property.choice;
 import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import venue.core.html.HtmlWriter;
-import venue.core.media.Media;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
-/** Files to take along, each with what it is and how large. */
+/** Files to take along: those that are named, and those of a folder with the folders within it. */
 final class DocumentsElement extends DeclaredKind {
-
-    private static final long KILO = 1000;
 
     DocumentsElement() {
         super(
                 "documents",
                 "Documents",
-                "Files to take along, with type and size",
-                of("folder", "All of a folder", PropertyType.WORDS).help("The name of a folder in Media."),
+                "Files to take along, by folders, with type, size and date",
+                of("folder", "All of a folder", PropertyType.WORDS)
+                        .help("The name of a folder in Media; “Minutes/2026” is the folder 2026 within Minutes."),
+                of("deep", "With the folders within it", PropertyType.YES_NO)
+                        .fallback(Value.of(true))
+                        .onlyWhen("folder"),
+                choice("order", "Within a folder", "name=By name", "newest=Newest first", "oldest=Oldest first")
+                        .onlyWhen("folder"),
                 many(
                         "files",
-                        "Files",
+                        "Files and links",
                         of("file", "File", PropertyType.FILE),
-                        of("label", "Called", PropertyType.WORDS)));
-    }
-
-    private record Shown(Media file, String label) {}
-
-    private static List<Shown> shown(Props props) {
-        List<Shown> all = new ArrayList<>();
-        props.groups("files")
-                .forEach(f -> f.file("file")
-                        .ifPresent(m -> all.add(new Shown(m, f.has("label") ? f.text("label") : m.name()))));
-        if (props.has("folder")) {
-            props.scene().folder(props.text("folder")).forEach(m -> all.add(new Shown(m, m.name())));
-        }
-        return all;
-    }
-
-    private static boolean waits(Props props) {
-        return props.groups("files").stream().anyMatch(f -> f.isToFill("file"));
+                        of("link", "Or a link", PropertyType.LINK),
+                        of("label", "Called", PropertyType.WORDS)),
+                of("details", "Type and size", PropertyType.YES_NO).fallback(Value.of(true)),
+                of("dates", "Since when", PropertyType.YES_NO).fallback(Value.of(true)),
+                of("earlier", "Earlier versions", PropertyType.YES_NO).fallback(Value.of(true)),
+                of("pages", "Names lead to the file’s own page", PropertyType.YES_NO)
+                        .fallback(Value.of(true))
+                        .help("Where a page holds the file in one of its fields; else they lead to the file."));
     }
 
     @Override
@@ -52,37 +45,47 @@ final class DocumentsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return !shown(props).isEmpty() || waits(props);
+        return props.groups("files").stream()
+                        .anyMatch(f ->
+                                f.file("file").isPresent() || f.href("link").isPresent() || f.isToFill("file"))
+                || props.has("folder") && !DocumentFolder.of(props).isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
+        DocumentLine line = new DocumentLine(props, out);
         out.start("ul", "documents");
-        for (Shown one : shown(props)) {
-            out.start("li")
-                    .start("a")
-                    .attr("href", one.file().path())
-                    .attr("download", one.file().name());
-            out.text(one.label()).end();
-            out.text(" ").start("span", "small").text(size(one.file())).end().end();
+        for (Props named : props.groups("files")) {
+            String label = named.text("label");
+            named.file("file")
+                    .ifPresentOrElse(
+                            m -> line.write(m, label),
+                            () -> named.href("link")
+                                    .ifPresentOrElse(
+                                            href -> DocumentLine.link(href, label, out), () -> toFill(named, out)));
         }
-        props.groups("files").stream().filter(f -> f.isToFill("file")).forEach(f -> {
-            out.start("li");
-            f.write("file", out);
-            out.end();
-        });
+        if (props.has("folder")) {
+            folder(DocumentFolder.of(props), line, out);
+        }
         out.end();
     }
 
-    private static String size(Media file) {
-        String sort = file.format().toUpperCase(Locale.ROOT);
-        long bytes = file.bytes();
-        if (bytes <= 0) {
-            return sort;
+    private static void toFill(Props named, HtmlWriter out) {
+        if (named.isToFill("file")) {
+            out.start("li");
+            named.write("file", out);
+            out.end();
         }
-        return sort + ", "
-                + (bytes < KILO * KILO
-                        ? Math.max(1, Math.round(bytes / (double) KILO)) + " kB"
-                        : String.format(Locale.ROOT, "%.1f MB", bytes / (double) (KILO * KILO)));
+    }
+
+    private static void folder(DocumentFolder folder, DocumentLine line, HtmlWriter out) {
+        folder.files().forEach(m -> line.write(m, ""));
+        for (DocumentFolder within : folder.within()) {
+            out.start("li", "folder").start("details").start("summary").text(within.name());
+            out.text(" ").element("small", String.valueOf(within.count())).end();
+            out.start("ul", "documents");
+            folder(within, line, out);
+            out.end().end().end();
+        }
     }
 }

@@ -41,6 +41,7 @@ public final class Elements {
             new ListingElement(),
             new SearchElement(),
             new ContentsElement(),
+            new SiteIndexElement(),
             new FactsElement(),
             new ContactElement(),
             new HoursElement(),

@@ -36,7 +36,7 @@ final class FilmElement extends DeclaredKind {
     }
 
     private static Optional<Media> playing(Props props) {
-        return props.file("file").filter(m -> m.sort() == Media.Sort.FILM || m.sort() == Media.Sort.SOUND);
+        return props.file("file").filter(Player::plays);
     }
 
     private static Optional<Link> outside(Props props) {
@@ -48,7 +48,9 @@ final class FilmElement extends DeclaredKind {
         out.start("figure", "film");
         Optional<Media> file = playing(props);
         if (file.isPresent()) {
-            own(props, file.get(), out);
+            String label =
+                    props.has("caption") ? props.text("caption") : file.get().name();
+            Player.write(file.get(), label, props.media("still"), out);
         } else if (outside(props).isPresent()) {
             Frames.onceAgreed(props.scene(), outside(props).get(), props.text("caption"), out);
         } else {
@@ -57,19 +59,6 @@ final class FilmElement extends DeclaredKind {
             out.end();
         }
         Tiles.line(props, "caption", "figcaption", "said", out);
-        out.end();
-    }
-
-    private static void own(Props props, Media file, HtmlWriter out) {
-        boolean film = file.sort() == Media.Sort.FILM;
-        out.start(film ? "video" : "audio")
-                .attr("controls")
-                .attr("preload", "metadata")
-                .attr("src", file.path());
-        out.attr("aria-label", props.has("caption") ? props.text("caption") : file.name());
-        if (film) {
-            props.media("still").ifPresent(m -> out.attr("poster", m.path()));
-        }
         out.end();
     }
 }

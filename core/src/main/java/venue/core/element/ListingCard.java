@@ -6,6 +6,7 @@ import java.util.Set;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
 
 /** One entry of a listing: its picture, day, title, summary and facts, as far as the listing shows them. */
@@ -46,12 +47,14 @@ final class ListingCard {
         out.start("li", picture.isPresent() || waits || drawn ? "card pictured" : "card");
         if (agenda) {
             AgendaDay.write(scene, date, out);
+        } else if (shape.equals("large")) {
+            large(page, picture, date);
         } else {
             picture(page, picture, waits, drawn, first);
         }
         out.start("div", "words");
         above(page, agenda ? "" : date);
-        out.start("h" + level, "h z-medium");
+        out.start("h" + level, props.flag("titles") ? "h z-medium" : "h z-medium unseen");
         title(scene, page, out);
         out.end();
         if (!shape.equals("gallery") && !shape.equals("compact")) {
@@ -72,6 +75,24 @@ final class ListingCard {
             out.end();
         }
         out.end();
+    }
+
+    /** Whatever its kind brings: what plays, else its picture, else its day. */
+    private void large(Page page, Optional<Media> picture, String date) {
+        Optional<Media> played = scene.fields(page).stream()
+                .filter(f -> f.type() == PropertyType.FILE)
+                .flatMap(f -> scene.media(scene.words(page, f.key())).stream())
+                .filter(Player::plays)
+                .findFirst();
+        if (played.isPresent()) {
+            out.start("div", "film");
+            Player.write(played.get(), page.title(), picture, out);
+            out.end();
+        } else if (picture.isPresent()) {
+            Pictures.write(scene, picture.get(), scene.alt(picture.get()), scene.span(), out);
+        } else if (!date.isEmpty()) {
+            AgendaDay.write(scene, date, out);
+        }
     }
 
     private boolean isDrawn() {
@@ -148,7 +169,7 @@ final class ListingCard {
         }
         String classes = props.flag("labels") ? "facts" : "facts unlabelled";
         if (chosen.isEmpty()) {
-            FactsElement.list(scene, page, f -> !UsualFields.IN_LISTINGS.contains(f.key()), classes, out);
+            FactsElement.list(scene, page, f -> !standsApart(f.key()), classes, out);
         } else {
             FactsElement.list(
                     scene,
@@ -161,7 +182,17 @@ final class ListingCard {
         }
     }
 
+    /** What a listing shows in a place of its own is no fact besides. */
+    private boolean standsApart(String key) {
+        boolean reached = key.equals(UsualFields.EMAIL) || key.equals(UsualFields.PHONE);
+        return UsualFields.IN_LISTINGS.contains(key)
+                || reached && !props.text("contacts").equals("none");
+    }
+
     private void button(Page page) {
+        if (!props.text("contacts").equals("none") && !shape.equals("gallery") && !shape.equals("compact")) {
+            Contacts.write(scene, key -> scene.words(page, key), props.text("contacts"), out);
+        }
         String address = scene.address(page);
         if (props.has("button") && !address.isEmpty()) {
             out.start("p", "buttons").start("a", "button").attr("href", address);

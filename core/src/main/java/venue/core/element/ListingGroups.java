@@ -1,13 +1,12 @@
 package venue.core.element;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import venue.core.html.HtmlWriter;
 import venue.core.listing.Held;
 import venue.core.listing.Listed;
@@ -39,18 +38,18 @@ final class ListingGroups {
             entries(listed, listed.pages(), level);
             return;
         }
-        Map<String, List<Page>> groups = grouped(listed.pages());
+        Map<String, List<Page>> groups = most(grouped(listed.pages()));
         List<String> ids = new ArrayList<>();
         groups.keySet().forEach(g -> ids.add(scene.freshId()));
         if (props.flag("jump") && groups.size() > 1) {
-            index(groups, ids);
+            new ListingIndex(scene, props.text("group").equals("month"), out).write(groups, ids);
         }
         int at = 0;
         for (Map.Entry<String, List<Page>> group : groups.entrySet()) {
             out.start("section", "grouped").attr("aria-labelledby", ids.get(at));
             out.start("h" + level, "h z-medium group")
                     .attr("id", ids.get(at))
-                    .text(group.getKey())
+                    .text(label(group.getKey()))
                     .end();
             entries(listed, group.getValue(), Math.min(level + 1, DEEPEST));
             out.end();
@@ -60,20 +59,22 @@ final class ListingGroups {
 
     private static final int DEEPEST = 6;
 
-    private void index(Map<String, List<Page>> groups, List<String> ids) {
-        out.start("ul", "jump");
-        int at = 0;
-        for (Map.Entry<String, List<Page>> group : groups.entrySet()) {
-            out.start("li")
-                    .start("a")
-                    .attr("href", "#" + ids.get(at))
-                    .text(group.getKey())
-                    .end()
-                    .text(" ");
-            out.element("small", String.valueOf(group.getValue().size())).end();
-            at++;
-        }
-        out.end();
+    /** The first of them, as many as the listing shows. */
+    private Map<String, List<Page>> most(Map<String, List<Page>> groups) {
+        int most = props.number("groups");
+        return most == 0
+                ? groups
+                : groups.entrySet().stream()
+                        .limit(most)
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    /** A group in words; a month is known by its ISO 8601 form. */
+    private String label(String group) {
+        return props.text("group").equals("month") && group.matches(ListingIndex.MONTH)
+                ? Days.said(group + "-01", "month", scene)
+                : group;
     }
 
     private void entries(Listed listed, List<Page> pages, int level) {
@@ -121,18 +122,13 @@ final class ListingGroups {
         String date = scene.words(page, UsualFields.DATE);
         return switch (props.text("group")) {
             case "year" -> date.length() < YEAR ? "" : date.substring(0, YEAR);
-            case "month" -> date.length() < MONTH ? "" : month(date.substring(0, MONTH));
+            case "month" -> date.length() < MONTH ? "" : date.substring(0, MONTH);
             case "letter" -> first(page.title());
             default -> held(page);
         };
     }
 
-    private String month(String month) {
-        return DateTimeFormatter.ofPattern("LLLL yyyy", Locale.forLanguageTag(scene.language()))
-                .format(LocalDate.parse(month + "-01"));
-    }
-
-    private static String first(String title) {
+    static String first(String title) {
         String plain = Letters.folded(title).strip();
         return plain.isEmpty()
                 ? ""

@@ -87,6 +87,9 @@ final class ListingSettings {
                     "letter=By first letter",
                     "field=By a field"),
             of("groupBy", "Field", FIELD).onlyWhen("group=field"),
+            number("groups", "Of the groups, at most", 0, 240, 0, "")
+                    .onlyWhen("group!=none")
+                    .help("0: all of them."),
             of("jump", "With an index to jump by", YES_NO)
                     .fallback(Value.of(true))
                     .onlyWhen("group!=none"));
@@ -103,6 +106,8 @@ final class ListingSettings {
                     "posters=Tiles",
                     "people=Portraits",
                     "gallery=Gallery",
+                    "line=Along a line",
+                    "large=Large, with player",
                     "table=Table"),
             choice("across", "Side by side", "auto=As many as fit", "1=1", "2=2", "3=3", "4=4", "5=5", "6=6")
                     .onlyWhen("shape=cards|posters|people|gallery|compact"));
@@ -110,9 +115,13 @@ final class ListingSettings {
     private static final List<Property> EACH = List.of(
             of("pictures", "Pictures", YES_NO).fallback(Value.of(true)).onlyWhen("shape!=agenda"),
             choice("crop", "Cut", "even=All alike", "whole=As they are", "square=Square", "round=Round")
-                    .onlyWhen("shape=cards|rows|lead|people"),
+                    .onlyWhen("shape=cards|rows|lead|people|line"),
             choice("missing", "Without a picture", "plain=Words alone", "drawn=A drawn stand-in")
                     .onlyWhen("shape=cards|rows|lead|people|posters"),
+            of("titles", "Titles", YES_NO)
+                    .fallback(Value.of(true))
+                    .onlyWhen("shape=cards|posters|people|gallery")
+                    .help("Without them they are still said to those who don’t see the pictures."),
             of("dates", "Dates", YES_NO).fallback(Value.of(true)),
             choice(
                             "dateForm",
@@ -124,7 +133,7 @@ final class ListingSettings {
                     .onlyWhen("dates"),
             of("kicker", "Above the title", FIELD),
             of("summaries", "Summaries", YES_NO).fallback(Value.of(true)),
-            of("whole", "Whole text", YES_NO).fallback(Value.of(false)).onlyWhen("shape=rows|lead|cards"),
+            of("whole", "Whole text", YES_NO).fallback(Value.of(false)).onlyWhen("shape=rows|lead|cards|line|large"),
             of("topics", "Topics", YES_NO).fallback(Value.of(false)),
             of("counted", "How many name it", YES_NO)
                     .fallback(Value.of(false))
@@ -136,7 +145,12 @@ final class ListingSettings {
             many("fields", "Chosen fields", of("field", "Field", FIELD))
                     .help("In a table they are its columns, in this order."),
             of("labels", "With their labels", YES_NO).fallback(Value.of(true)).onlyWhen("facts"),
-            of("button", "Words of a button", WORDS).longest(60).onlyWhen("shape=cards|rows|lead|agenda|people"));
+            choice("contacts", "Contacts", "none=None", "words=As words", "signs=As signs", "buttons=As buttons")
+                    .onlyWhen("shape=cards|rows|lead|people|agenda|line|large")
+                    .help("From their own fields “email” and “phone”."),
+            of("button", "Words of a button", WORDS)
+                    .longest(60)
+                    .onlyWhen("shape=cards|rows|lead|agenda|people|line|large"));
 
     private static final List<Property> VISITORS = List.of(
             many("choose", "Visitors may choose by", of("field", "Field", FIELD)),

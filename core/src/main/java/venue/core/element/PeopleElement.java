@@ -30,7 +30,7 @@ final class PeopleElement extends DeclaredKind {
                         of("phone", "Telephone", PropertyType.WORDS),
                         of("link", "Page", PropertyType.LINK)),
                 choice("crop", "Portraits", "round=Round", "square=Square", "own=As they are"),
-                choice("contacts", "Contacts", "words=As words", "signs=As signs"),
+                choice("contacts", "Contacts", "words=As words", "signs=As signs", "buttons=As buttons"),
                 of("tiles", "In tiles", PropertyType.YES_NO).fallback(Value.of(false)));
     }
 
@@ -42,13 +42,13 @@ final class PeopleElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         int level = props.scene().headings().beneath();
-        boolean signs = props.text("contacts").equals("signs");
+        String contacts = props.text("contacts");
         out.start("ul", "persons c-" + props.text("crop") + (props.flag("tiles") ? " tiles" : ""));
-        props.groups("people").stream().filter(p -> p.has("name")).forEach(p -> person(p, level, signs, out));
+        props.groups("people").stream().filter(p -> p.has("name")).forEach(p -> person(p, level, contacts, out));
         out.end();
     }
 
-    private static void person(Props person, int level, boolean signs, HtmlWriter out) {
+    private static void person(Props person, int level, String contacts, HtmlWriter out) {
         out.start("li", "person tile");
         person.media("picture")
                 .ifPresentOrElse(
@@ -68,7 +68,7 @@ final class PeopleElement extends DeclaredKind {
         out.end();
         Tiles.line(person, "role", "p", "small", out);
         Tiles.line(person, "words", "p", "about", out);
-        Contacts.write(person, signs, out);
+        Contacts.write(person, contacts, out);
         out.end();
     }
 }

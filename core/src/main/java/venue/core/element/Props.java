@@ -80,8 +80,15 @@ public final class Props {
                 .map(v -> v instanceof Value.Many many ? many.groups() : List.<Map<String, Value>>of())
                 .orElse(List.of())
                 .stream()
-                .map(g -> new Props(entries, g, scene))
+                .map(g -> new Props(entries, fitted(g, entries), scene))
                 .toList();
+    }
+
+    /** What a field holds one by one, whatever it calls that, is what the first entry here wants. */
+    private static Map<String, Value> fitted(Map<String, Value> group, List<Property> entries) {
+        String first = entries.get(0).key();
+        boolean single = group.size() == 1 && entries.stream().noneMatch(e -> group.containsKey(e.key()));
+        return single ? Map.of(first, group.values().iterator().next()) : group;
     }
 
     public Optional<Media> media(String key) {

@@ -22,6 +22,9 @@ public interface Scene {
     /** The page that is shown. */
     Page page();
 
+    /** The pages of the site, as far as this visitor may open them. */
+    SitePages pages();
+
     /** Where a link leads for this visitor; empty when it leads nowhere that they may see. */
     Optional<String> href(Link link);
 
@@ -74,8 +77,13 @@ public interface Scene {
     /** A field as a page's kind declares it; empty where it has none of that key. */
     Optional<Property> declared(Page page, String key);
 
-    /** The fields of a page's kind that are shown as facts. */
-    List<Property> shownFields(Page page);
+    /** The fields of a page's kind. */
+    List<Property> fields(Page page);
+
+    /** Those that are shown as facts. */
+    default List<Property> shownFields(Page page) {
+        return fields(page).stream().filter(Property::shown).toList();
+    }
 
     /** A page's own address as served; empty for an entry that has no page. */
     String address(Page page);
@@ -104,7 +112,7 @@ public interface Scene {
     /** Where HTML of the managers' own is served, sealed off from the page. */
     String ownHtml(String html);
 
-    /** The files of a folder, by name. */
+    /** The files of a folder and of the folders within it. */
     List<Media> folder(String name);
 
     /** The page's headings, where it lists them. */

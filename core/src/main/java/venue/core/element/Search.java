@@ -7,8 +7,8 @@ import venue.core.search.Found;
 /** Looking for something on the site. */
 public interface Search {
 
-    /** Where the site is searched; empty where no page is bound for it, or this visitor may not open it. */
-    Optional<String> address();
+    /** Where the site is searched: the page that is bound for it, else this one. */
+    String address();
 
     /** What was looked for on this page; empty where nothing was, or another page is bound for it. */
     Optional<Found> found(int each);

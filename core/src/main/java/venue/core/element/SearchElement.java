@@ -33,22 +33,14 @@ final class SearchElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.scene().showsMarks() || props.scene().search().address().isPresent();
+        return true;
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         Scene scene = props.scene();
-        Optional<String> address = scene.search().address();
-        if (address.isEmpty()) {
-            out.start("p").start("mark", "to-fill");
-            out.text(
-                    "The site has no page for searching yet: name one in the header’s settings; visitors don’t see this");
-            out.end().end();
-            return;
-        }
         Optional<Found> found = scene.search().found(props.number("each"));
-        line(props, address.get(), found.map(Found::words).orElse(""), out);
+        line(props, scene.search().address(), found.map(Found::words).orElse(""), out);
         found.ifPresent(f -> new Results(scene, f, out).write());
     }
 

@@ -26,6 +26,8 @@ import venue.core.item.Item;
  * @param focalY the same, from the top
  * @param cut what it was cut from; absent while it is whole
  * @param font what it says of itself, where it is one; else absent
+ * @param since the day from which it is this file, ISO 8601; empty where nobody knows
+ * @param earlier what it was before and can still be had, the latest first
  * @param shades its darkest and lightest colours of any size, as #RRGGBB; empty when not known
  */
 public record Media(
@@ -45,7 +47,9 @@ public record Media(
         int focalY,
         List<String> shades,
         @Nullable Cut cut,
-        @Nullable Font font)
+        @Nullable Font font,
+        String since,
+        List<Earlier> earlier)
         implements Item {
 
     private static final int MIDDLE = 50;
@@ -68,6 +72,8 @@ public record Media(
         widths = widths == null ? List.of() : List.copyOf(widths);
         altIn = altIn == null ? Map.of() : Map.copyOf(altIn);
         shades = shades == null ? List.of() : List.copyOf(shades);
+        since = since == null ? "" : since;
+        earlier = earlier == null ? List.of() : List.copyOf(earlier);
     }
 
     /** A picture that nobody has described yet. */
@@ -92,7 +98,7 @@ public record Media(
             List<Integer> widths) {
         return new Media(
                 id, name, file, format, "", bytes, width, height, widths, null, Map.of(), false, MIDDLE, MIDDLE,
-                List.of(), null, null);
+                List.of(), null, null, "", List.of());
     }
 
     public Sort sort() {
@@ -114,9 +120,11 @@ public record Media(
 
     /** Where the whole file is served on the site. */
     public String path() {
-        return isPicture() && !widths.isEmpty()
-                ? path(widths.get(widths.size() - 1))
-                : "/-/media/" + file.substring(0, HASH_LETTERS) + "." + format;
+        return isPicture() && !widths.isEmpty() ? path(widths.get(widths.size() - 1)) : path(file, format);
+    }
+
+    static String path(String hash, String format) {
+        return "/-/media/" + hash.substring(0, HASH_LETTERS) + "." + format;
     }
 
     /** Where a rendition is served on the site. */
@@ -131,11 +139,13 @@ public record Media(
                 : path(cut.file(), cut.widths().get(cut.widths().size() - 1));
     }
 
-    /** Where all its files are served, those of the whole among them where it is cut. */
+    /** Where all its files are served: those of the whole where it is cut, and what it was before, among them. */
     public Stream<String> paths() {
         Stream<String> own =
                 widths.isEmpty() ? Stream.of(path()) : widths.stream().map(this::path);
-        return cut == null ? own : Stream.concat(own, cut.widths().stream().map(w -> path(cut.file(), w)));
+        Stream<String> whole =
+                cut == null ? Stream.empty() : cut.widths().stream().map(w -> path(cut.file(), w));
+        return Stream.of(own, whole, earlier.stream().map(Earlier::path)).flatMap(s -> s);
     }
 
     private String path(String hash, int renditionWidth) {
@@ -226,73 +236,40 @@ public record Media(
             d.shades = other.shades;
             d.cut = other.cut;
             d.font = other.font;
+            d.since = other.since.isEmpty() ? since : other.since;
         });
+    }
+
+    /** Whether what it was before can be kept when another file takes its place. */
+    public boolean canKeepEarlier() {
+        return sort() == Sort.DOCUMENT || isPlayed(format);
+    }
+
+    /** Another file in its place, and this one still to be had as what it was before. */
+    public Media followedBy(Media other) {
+        List<Earlier> before = Stream.concat(Stream.of(new Earlier(file, format, bytes, since)), earlier.stream())
+                .filter(e -> !e.file().equals(other.file))
+                .toList();
+        return replacedBy(other).but(d -> d.earlier = before);
+    }
+
+    /** Without one of what it was before, by the hash of its bytes. */
+    public Media without(String hash) {
+        return but(d ->
+                d.earlier = earlier.stream().filter(e -> !e.file().equals(hash)).toList());
+    }
+
+    public Media withSince(String day) {
+        return but(d -> d.since = day);
     }
 
     public Media withId(String newId) {
         return but(d -> d.id = newId);
     }
 
-    private Media but(Consumer<Draft> change) {
-        Draft d = new Draft(this);
-        change.accept(d);
-        return new Media(
-                d.id,
-                d.name,
-                d.file,
-                d.format,
-                d.folder,
-                d.bytes,
-                d.width,
-                d.height,
-                d.widths,
-                d.alt,
-                d.altIn,
-                d.decorative,
-                d.focalX,
-                d.focalY,
-                d.shades,
-                d.cut,
-                d.font);
-    }
-
-    private static final class Draft {
-        private String id;
-        private String name;
-        private String file;
-        private String format;
-        private String folder;
-        private long bytes;
-        private int width;
-        private int height;
-        private List<Integer> widths;
-        private @Nullable String alt;
-        private Map<String, String> altIn;
-        private boolean decorative;
-        private int focalX;
-        private int focalY;
-        private List<String> shades;
-        private @Nullable Cut cut;
-        private @Nullable Font font;
-
-        private Draft(Media media) {
-            id = media.id;
-            name = media.name;
-            file = media.file;
-            format = media.format;
-            folder = media.folder;
-            bytes = media.bytes;
-            width = media.width;
-            height = media.height;
-            widths = media.widths;
-            alt = media.alt;
-            altIn = media.altIn;
-            decorative = media.decorative;
-            focalX = media.focalX;
-            focalY = media.focalY;
-            shades = media.shades;
-            cut = media.cut;
-            font = media.font;
-        }
+    private Media but(Consumer<MediaDraft> change) {
+        MediaDraft draft = new MediaDraft(this);
+        change.accept(draft);
+        return draft.made();
     }
 }

@@ -13,6 +13,9 @@ public final class UsualFields {
 
     public static final String PERSON = "person";
 
+    public static final String EMAIL = "email";
+    public static final String PHONE = "phone";
+
     /** Those that a listing shows in places of their own. */
     public static final Set<String> IN_LISTINGS = Set.of(SUMMARY, PICTURE, DATE);
 

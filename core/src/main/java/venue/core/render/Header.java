@@ -127,7 +127,7 @@ final class Header {
         boolean switches = theme.flag("byNight") && theme.flag("nightSwitch");
         Optional<String> search = theme.text("headerSearch").equals("none")
                 ? Optional.empty()
-                : scene.search().address();
+                : scene.search().named();
         if (!social && act.isEmpty() && !switches && search.isEmpty()) {
             return;
         }

@@ -101,7 +101,7 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
                         name,
                         pictures < all ? pictures + " of " + all + " have pictures" : "",
                         all > 0 && pictures == 0 ? "needs pictures: none of these has one" : "");
-            case "agenda" ->
+            case "agenda", "line" ->
                 new Layout(
                         key,
                         name,

@@ -1,7 +1,6 @@
 package venue.core.render;
 
 import java.time.LocalDateTime;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +13,7 @@ import venue.core.element.Headings;
 import venue.core.element.Outline;
 import venue.core.element.Scene;
 import venue.core.element.ShownMenu;
+import venue.core.element.SitePages;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
 import venue.core.media.Media;
@@ -50,7 +50,7 @@ final class PageScene implements Scene {
     private int pictures;
     private Outline outline = new Outline(List.of());
     private int span = WHOLE;
-    private List<Property> options = List.of();
+    private final PageOptions options;
 
     PageScene(View view, Page page, boolean titled) {
         this.view = view;
@@ -58,6 +58,7 @@ final class PageScene implements Scene {
         headings = new Headings(titled);
         listings = new PageListings(view, page);
         search = new PageSearch(view, page);
+        options = new PageOptions(page);
         now = view.localTime().toString();
         look = Differing.look(view.edition(), page);
         language = PageSettings.language(page, view.edition().site().language());
@@ -130,10 +131,10 @@ final class PageScene implements Scene {
 
     @Override
     public List<Media> folder(String name) {
+        String path = name.strip() + "/";
         return view.edition()
                 .all(Media.class)
-                .filter(m -> m.folder().equalsIgnoreCase(name.strip()))
-                .sorted(Comparator.comparing(Media::name, String.CASE_INSENSITIVE_ORDER))
+                .filter(m -> (m.folder().strip() + "/").regionMatches(true, 0, path, 0, path.length()))
                 .toList();
     }
 
@@ -143,7 +144,7 @@ final class PageScene implements Scene {
 
     /** The page is shown in a template with these options. */
     void choosing(List<Property> declared) {
-        options = declared;
+        options.declared(declared);
     }
 
     PageScene inColumn(int twelfths) {
@@ -159,6 +160,11 @@ final class PageScene implements Scene {
     @Override
     public Page page() {
         return page;
+    }
+
+    @Override
+    public SitePages pages() {
+        return new OpenPages(view, page);
     }
 
     @Override
@@ -192,21 +198,14 @@ final class PageScene implements Scene {
             return Optional.of(Value.of(page.title()));
         }
         if (source.startsWith(Template.OPTION)) {
-            return shown(options.stream().filter(o -> o.key().equals(key)).findFirst(), optionValues());
+            return shown(options.find(key), options.values());
         }
         return shown(declared(page, key), page.fields());
     }
 
     /** Whether the page has chosen so among its template's options. */
     boolean answers(OptionAnswer wanted) {
-        return wanted.holds(options, optionValues());
-    }
-
-    /** What the page sets of its template's options. */
-    private Map<String, Value> optionValues() {
-        return page.settings().entrySet().stream()
-                .filter(e -> e.getKey().startsWith(Template.OPTION))
-                .collect(Collectors.toMap(e -> e.getKey().substring(Template.OPTION.length()), Map.Entry::getValue));
+        return options.answers(wanted);
     }
 
     private Optional<Value> shown(Optional<Property> declared, Map<String, Value> values) {
@@ -264,10 +263,8 @@ final class PageScene implements Scene {
     }
 
     @Override
-    public List<Property> shownFields(Page of) {
-        return view.edition().kindOf(of).map(Kind::fields).orElse(List.of()).stream()
-                .filter(Property::shown)
-                .toList();
+    public List<Property> fields(Page of) {
+        return view.edition().kindOf(of).map(Kind::fields).orElse(List.of());
     }
 
     @Override

@@ -39,6 +39,11 @@ final class PageSearch implements Search {
         this.page = page;
     }
 
+    /** Where the page is that the site names for searching. */
+    Optional<String> named() {
+        return bound().map(view::path);
+    }
+
     private Optional<Page> bound() {
         return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
                 .filter(view::shows);
@@ -50,18 +55,18 @@ final class PageSearch implements Search {
     }
 
     @Override
-    public Optional<String> address() {
-        return bound().map(view::path);
+    public String address() {
+        return view.path(bound().orElse(page));
     }
 
     @Override
     public String at(Map<String, String> query) {
-        return address().orElse("") + PageListings.queryOf("", query);
+        return address() + PageListings.queryOf("", query);
     }
 
     @Override
     public Optional<Found> found(int each) {
-        if (bound().filter(p -> p.id().equals(page.id())).isEmpty()) {
+        if (!bound().orElse(page).id().equals(page.id())) {
             return Optional.empty();
         }
         asked = true;

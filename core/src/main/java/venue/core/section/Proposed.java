@@ -25,6 +25,7 @@ final class Proposed {
             Map.entry("offers", "Offers and prices"),
             Map.entry("outside", "Page from elsewhere"),
             Map.entry("questions", "Questions and answers"),
+            Map.entry("site-index", "Contents of the site"),
             Map.entry("social", "Social links"));
 
     private Proposed() {}

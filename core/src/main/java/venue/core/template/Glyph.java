@@ -144,6 +144,14 @@ public record Glyph(List<Mark> marks) {
         String layout = layout(column);
         if (!layout.isEmpty()) {
             listing(marks, layout, all, ink);
+        } else if (holds(column, Set.of("search"))) {
+            marks.add(new Mark(all.x(), all.y(), all.width() * 0.6, 1.6, ink));
+            marks.add(new Mark(all.x() + all.width() * 0.65, all.y(), 4, 1.6, Ink.SOLID));
+        } else if (holds(column, Set.of("site-index"))) {
+            for (int i = 0; i < 3; i++) {
+                Mark third = new Mark(all.x() + i * all.width() / 3, all.y(), all.width() / 3 - 1, all.height(), ink);
+                lines(marks, third, 0.6, 1.1, third.width(), ink);
+            }
         } else if (holds(column, SIDE_BY_SIDE)) {
             sideBySide(marks, 3, all, ink);
         } else if (holds(column, ROWS)) {
@@ -181,12 +189,19 @@ public record Glyph(List<Mark> marks) {
         switch (layout) {
             case "people" -> sideBySide(marks, 4, all, ink);
             case "gallery" -> sideBySide(marks, 5, all, ink);
-            case "lead" -> {
-                marks.add(new Mark(all.x(), all.y(), all.width() * 0.6, all.height(), ink));
-                marks.add(new Mark(all.x() + all.width() * 0.65, all.y(), all.width() * 0.35, 1.2, ink));
-                marks.add(new Mark(all.x() + all.width() * 0.65, all.y() + 1.8, all.width() * 0.35, 1.2, ink));
-            }
+            case "lead" -> beside(marks, all, ink, 2);
+            case "large" -> beside(marks, all, Ink.SOLID, 1);
             case "rows" -> lines(marks, all, 1.2, 1.7, all.width() * 0.75, ink);
+            case "line" -> {
+                marks.add(new Mark(all.x() + 0.4, all.y(), 0.4, all.height(), ink));
+                lines(
+                        marks,
+                        new Mark(all.x() + 2, all.y(), all.width() - 2, all.height(), ink),
+                        0.8,
+                        1.3,
+                        all.width() * 0.6,
+                        ink);
+            }
             case "compact" -> lines(marks, all, 0.6, 1.1, all.width(), ink);
             case "table" -> {
                 marks.add(new Mark(all.x(), all.y(), all.width(), 0.6, Ink.SOLID));
@@ -205,6 +220,14 @@ public record Glyph(List<Mark> marks) {
                 }
             }
             default -> sideBySide(marks, 3, all, ink);
+        }
+    }
+
+    /** One large, and lines beside it. */
+    private static void beside(List<Mark> marks, Mark all, Ink large, int lines) {
+        marks.add(new Mark(all.x(), all.y(), all.width() * 0.6, all.height(), large));
+        for (int i = 0; i < lines; i++) {
+            marks.add(new Mark(all.x() + all.width() * 0.65, all.y() + i * 1.8, all.width() * 0.35, 1.2, all.ink()));
         }
     }
 

@@ -1,6 +1,8 @@
 package venue.core.text;
 
+import java.text.Collator;
 import java.text.Normalizer;
+import java.util.Comparator;
 import java.util.Locale;
 
 /**
@@ -37,6 +39,18 @@ public final class Letters {
         return Normalizer.normalize(text, Normalizer.Form.NFD)
                 .replaceAll("\\p{M}+", "")
                 .toLowerCase(Locale.ROOT);
+    }
+
+    /** The order of a language (BCP 47), as its dictionaries have it. */
+    public static Comparator<String> order(String language) {
+        return collator(language)::compare;
+    }
+
+    /** The same as a collator, which is not for several threads at once. */
+    public static Collator collator(String language) {
+        Collator collator = Collator.getInstance(Locale.forLanguageTag(language));
+        collator.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
+        return collator;
     }
 
     /** Whether nothing of it can be seen: white space, marks and signs without a shape alone. */

@@ -57,7 +57,10 @@ public enum Phrase {
     SEARCH,
     SAY,
     NOTHING_SAYS,
-    MEANT;
+    MEANT,
+    DOWNLOAD,
+    EARLIER_VERSIONS,
+    CONTENTS;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

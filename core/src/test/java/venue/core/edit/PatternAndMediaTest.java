@@ -124,15 +124,15 @@ class PatternAndMediaTest {
     @Test
     void anotherFileTakesThePlaceAndWhatWasSaidStays() {
         Edition used = Sites.after(site, show("loom"));
-        Edition replaced = Sites.after(used, MediaCommand.replaceMedia("loom", "wool"));
+        Edition replaced = Sites.after(used, MediaCommand.replaceMedia("loom", "wool", false));
         Media now = replaced.media("loom").orElseThrow();
         assertThat(now.file()).isEqualTo(WOOL.file());
         assertThat(now.path()).endsWith("-800.png");
         assertThat(now.alt()).isEqualTo("A loom");
         assertThat(now.focalX()).isEqualTo(20);
         assertThat(replaced.media("wool")).as("its own entry was not used").isEmpty();
-        refused("not-alike", site, MediaCommand.replaceMedia("loom", "guide"));
-        refused("not-alike", site, MediaCommand.replaceMedia("loom", "loom"));
+        refused("not-alike", site, MediaCommand.replaceMedia("loom", "guide", false));
+        refused("not-alike", site, MediaCommand.replaceMedia("loom", "loom", false));
     }
 
     @Test

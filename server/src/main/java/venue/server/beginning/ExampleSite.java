@@ -32,15 +32,31 @@ public final class ExampleSite {
             items.add(media.withAlt(picture.alt(), false).withPlace(picture.name(), picture.folder()));
             taken.accept((int) items.stream().filter(Media.class::isInstance).count());
         });
-        DemoGuides.all()
-                .forEach(guide -> items.add(intake.take(guide.id(), guide.name(), guide.bytes())
-                        .withPlace(guide.name(), DemoGuides.FOLDER)));
+        LocalDate today = today(clock);
+        DemoGuides.all().forEach(guide -> items.add(guide(guide, today, intake)));
         return items;
+    }
+
+    private static Media guide(DemoGuides.Guide guide, LocalDate today, MediaIntake intake) {
+        LocalDate made = today.minusDays(guide.days());
+        Media now = intake.take(guide.id(), guide.name(), guide.bytes())
+                .withPlace(guide.name(), guide.folder())
+                .withSince(made.toString());
+        return guide.earlier()
+                .map(bytes -> intake.take(guide.id(), guide.name(), bytes)
+                        .withPlace(guide.name(), guide.folder())
+                        .withSince(made.minusYears(1).toString())
+                        .followedBy(now))
+                .orElse(now);
+    }
+
+    private static LocalDate today(InstantSource clock) {
+        return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
     /** All but its pictures and files. */
     static List<Item> words(InstantSource clock) {
-        return KestrelMoor.items(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC));
+        return KestrelMoor.items(today(clock));
     }
 
     public static int pictures() {

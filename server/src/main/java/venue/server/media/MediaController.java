@@ -3,6 +3,7 @@ package venue.server.media;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +67,16 @@ class MediaController {
     record Use(String id, String name, boolean page) {}
 
     /**
+     * A file as it was before another took its place.
+     *
+     * @param file the hash of its bytes
+     * @param bytes its size, 0 when not known
+     * @param since the day from which it was that, ISO 8601; empty where nobody knows
+     * @param path path of it on the site
+     */
+    record Before(String file, String format, long bytes, String since, String path) {}
+
+    /**
      * A file to choose.
      *
      * @param bytes its size as it was given, 0 when not known
@@ -75,6 +86,8 @@ class MediaController {
      * @param takenOut what was taken out of a drawing when it was sent, such as a script
      * @param font what it says of itself, where it is one
      * @param whole path of the whole picture, however it is cut
+     * @param since the day from which it is this file, ISO 8601; empty where nobody knows
+     * @param earlier what it was before and can still be had, the latest first
      */
     record MediaInfo(
             String id,
@@ -96,6 +109,8 @@ class MediaController {
             String whole,
             @Nullable Font font,
             List<Use> uses,
+            String since,
+            List<Before> earlier,
             List<String> takenOut) {
 
         /** The same, told of what was taken out of it as it came. */
@@ -120,6 +135,8 @@ class MediaController {
                     whole,
                     font,
                     uses,
+                    since,
+                    earlier,
                     what);
         }
     }
@@ -165,7 +182,9 @@ class MediaController {
             return info(here.working(), known.get()).without(takenOut);
         }
         String name = name(fileName);
-        Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies).withPlace(name, folder);
+        Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies)
+                .withPlace(name, folder)
+                .withSince(LocalDate.now(here.working().site().zone()).toString());
         here.run(MediaCommand.takeIn(name, List.of(media)));
         bytes.taken(here.site(), media);
         return info(here.working(), media).without(takenOut);
@@ -216,6 +235,10 @@ class MediaController {
                 media.whole(),
                 media.font(),
                 uses,
+                media.since(),
+                media.earlier().stream()
+                        .map(e -> new Before(e.file(), e.format(), e.bytes(), e.since(), e.path()))
+                        .toList(),
                 List.of());
     }
 

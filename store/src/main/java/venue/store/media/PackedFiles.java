@@ -16,6 +16,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import venue.core.fault.Refusal;
 import venue.core.item.Hash;
+import venue.core.media.Earlier;
 import venue.core.media.Media;
 import venue.core.text.SvgCleaner;
 
@@ -52,10 +53,20 @@ public final class PackedFiles {
         } else if (media.font() != null && !media.font().equals(FontReader.read(media.name(), head))) {
             throw wrong(media, "it is another font than it says");
         } else {
-            Optional<String> sort = FileSort.of("x." + media.format(), head);
-            if (!sort.equals(Optional.of(media.format())) || !media.file().equals(sha256)) {
-                throw wrong(media, "it is another file than it says");
-            }
+            requireKnown(media, head, sha256);
+        }
+    }
+
+    /** It is the file itself, or what it was before. */
+    private static void requireKnown(Media media, byte[] head, String sha256) {
+        Optional<String> format = media.file().equals(sha256)
+                ? Optional.of(media.format())
+                : media.earlier().stream()
+                        .filter(e -> e.file().equals(sha256))
+                        .map(Earlier::format)
+                        .findFirst();
+        if (format.isEmpty() || !FileSort.of("x." + format.get(), head).equals(format)) {
+            throw wrong(media, "it is another file than it says");
         }
     }
 

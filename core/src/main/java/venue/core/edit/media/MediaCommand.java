@@ -7,7 +7,7 @@ import venue.core.media.Media;
 
 /** What is done to pictures and files. */
 public sealed interface MediaCommand extends Command
-        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, RemoveMedia, CutMedia, TakeIn {
+        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, ForgetEarlier, RemoveMedia, CutMedia, TakeIn {
     static MediaCommand fileMedia(String media, String name, String folder) {
         return new FileMedia(media, name, folder);
     }
@@ -16,8 +16,12 @@ public sealed interface MediaCommand extends Command
         return new FocusMedia(media, x, y);
     }
 
-    static MediaCommand replaceMedia(String media, String by) {
-        return new ReplaceMedia(media, by);
+    static MediaCommand replaceMedia(String media, String by, boolean keep) {
+        return new ReplaceMedia(media, by, keep);
+    }
+
+    static MediaCommand forgetEarlier(String media, String file) {
+        return new ForgetEarlier(media, file);
     }
 
     static MediaCommand removeMedia(String media, boolean anyway) {

@@ -9,9 +9,13 @@ import venue.core.fault.Refusal;
 import venue.core.media.Media;
 import venue.core.usage.MediaUse;
 
-/** Puts another file in the place of one, wherever that is used; the other one's own entry goes. */
+/**
+ * Puts another file in the place of one, wherever that is used; the other one's own entry goes.
+ *
+ * @param keep whether the one that was there can still be had, as an earlier version
+ */
 @JsonTypeName("replace-media")
-record ReplaceMedia(String media, String by) implements MediaCommand, ForEditors {
+record ReplaceMedia(String media, String by, boolean keep) implements MediaCommand, ForEditors {
 
     @Override
     public Change on(Desk desk) {
@@ -24,8 +28,17 @@ record ReplaceMedia(String media, String by) implements MediaCommand, ForEditors
                     "“" + other.name() + "” can't stand in for “" + target.name() + "”.",
                     "Give another file of the same sort.");
         }
+        if (keep && !target.canKeepEarlier()) {
+            throw Refusal.badInput(
+                    "not-kept",
+                    "keep",
+                    "“" + target.name() + "” is shown and not taken along, so no earlier version of it is kept.",
+                    "Replace it without keeping the one that is there.");
+        }
         boolean spare = MediaUse.of(desk.edition(), by).isEmpty();
         return new Change(
-                "replace " + target.name(), List.of(target.replacedBy(other)), spare ? List.of(by) : List.of());
+                "replace " + target.name(),
+                List.of(keep ? target.followedBy(other) : target.replacedBy(other)),
+                spare ? List.of(by) : List.of());
     }
 }

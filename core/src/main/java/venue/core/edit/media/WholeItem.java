@@ -152,6 +152,9 @@ final class WholeItem {
                 && media.widths().size() <= 8
                 && media.format().equals("woff2") == (media.font() != null)
                 && isPicture == !media.widths().isEmpty()
+                && (media.earlier().isEmpty() || media.canKeepEarlier())
+                && media.earlier().stream()
+                        .allMatch(e -> e.file().matches("[0-9a-f]{64}") && FORMATS.contains(e.format()))
                 && media.widths().stream().allMatch(w -> w > 0 && w <= media.width());
         if (!sound || media.cut() != null && !media.cut().file().matches("[0-9a-f]{64}")) {
             throw wrong(media, "its file is described in a way that none can be");

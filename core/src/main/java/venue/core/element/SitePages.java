@@ -1,0 +1,21 @@
+package venue.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.media.Media;
+import venue.core.page.Page;
+
+/** The pages of the site, as far as somebody may open them. */
+public interface SitePages {
+
+    /** Those right beneath one, or at the top of the plan where that is empty, in its order. */
+    List<Page> beneath(String parent);
+
+    Optional<Page> page(String id);
+
+    /** What the kind of a page is called. */
+    String kindName(Page page);
+
+    /** Where the page is that a file has of its own. */
+    Optional<String> ofFile(Media file);
+}
