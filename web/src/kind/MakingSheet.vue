@@ -2,6 +2,8 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { KindDetail, Value } from '@/api/types'
+import { PARTS_GROUP } from '@/parts/parts'
+import GroupedInputs from '@/property/GroupedInputs.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -17,7 +19,12 @@ const pageless = computed(() => props.kind.settings.pageless === true)
 /** Entries are not offered among the pages, and not written in a galley. */
 const OF_PAGES = ['offeredFirst', 'startsIn', 'band', 'sides']
 const settings = computed(() =>
-  props.kind.settingList.filter((s) => s.key !== 'mayHold' && !(pageless.value && OF_PAGES.includes(s.key))),
+  props.kind.settingList.filter(
+    (s) => s.key !== 'mayHold' && s.group !== PARTS_GROUP && !(pageless.value && OF_PAGES.includes(s.key)),
+  ),
+)
+const parts = computed(() =>
+  pageless.value ? [] : props.kind.settingList.filter((s) => s.group === PARTS_GROUP),
 )
 
 function set(key: string, value: Value | undefined) {
@@ -43,6 +50,14 @@ function set(key: string, value: Value | undefined) {
     <div v-for="s in settings" :key="s.key" class="one">
       <PropertyInput :property="s" :value="kind.settings[s.key]" @change="(v) => set(s.key, v)" />
     </div>
+    <GroupedInputs
+      v-if="parts.length"
+      class="gap"
+      :properties="parts"
+      :declared="parts"
+      :values="kind.settings"
+      @change="set"
+    />
     <v-btn class="one" @click="emit('close')">Done</v-btn>
   </SheetDialog>
 </template>

@@ -21,6 +21,7 @@ import SendProofSheet from './SendProofSheet.vue'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import DifferSheet from '@/theme/DifferSheet.vue'
 import TakeFromSheet from '@/copying/TakeFromSheet.vue'
+import PartsSheet from '@/parts/PartsSheet.vue'
 import { useGalley } from '@/galley/useGalley'
 import { useToFill } from '@/galley/useToFill'
 import { wornWords } from '@/words/wornWords'
@@ -42,6 +43,7 @@ type SheetName =
   | 'duplicate'
   | 'take'
   | 'differ'
+  | 'parts'
 const sheet = ref<SheetName | null>(null)
 const WAYS = [
   { name: 'page', label: 'Galley' },
@@ -177,6 +179,7 @@ function rename(title: string, input: HTMLInputElement) {
             @click="sheet = 'release'"
           />
           <v-list-item title="History…" @click="sheet = 'history'" />
+          <v-list-item v-if="page.changeable" title="Parts of the page…" @click="sheet = 'parts'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />
           <v-list-item
             v-if="session.manager && isTopic"
@@ -199,6 +202,7 @@ function rename(title: string, input: HTMLInputElement) {
     <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
+    <PartsSheet v-if="sheet === 'parts'" :pages="[page.id]" :title="page.title" @close="sheet = null" />
     <MergeTopicSheet v-if="sheet === 'merge'" :page="page" @close="sheet = null" />
     <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />

@@ -3,6 +3,7 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { useSite } from '@/site/useSite'
 import PropertyInput from '@/property/PropertyInput.vue'
+import { PARTS_GROUP } from '@/parts/parts'
 import { useGalley } from '@/galley/useGalley'
 import { said } from '@/api/said'
 
@@ -10,6 +11,7 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const galley = useGalley()
 const page = computed(() => galley.page.value!)
+const settings = computed(() => (site.catalog?.pageSettings ?? []).filter((p) => p.group !== PARTS_GROUP))
 const segment = ref(page.value.segment)
 const trouble = ref('')
 
@@ -31,7 +33,7 @@ async function readdress() {
       <p>{{ page.description || 'No description yet: search engines will pick words of their own.' }}</p>
     </div>
     <PropertyInput
-      v-for="p in site.catalog?.pageSettings ?? []"
+      v-for="p in settings"
       :key="p.key"
       class="gap"
       :property="p"

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { Command } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import PartsSheet from '@/parts/PartsSheet.vue'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 
 /** Pages chosen together, and what can be done to all of them. */
 const props = defineProps<{ pages: string[] }>()
+const parting = ref(false)
 const emit = defineEmits<{ clear: []; fitting: [] }>()
 const site = useSite()
 const rows = computed(() => props.pages.map((id) => site.rows.get(id)).filter((r) => r !== undefined))
@@ -60,6 +62,8 @@ const withdraw = (withdrawn: boolean) => (page: string) =>
       {{ counted(held.length, 'page is', 'pages are') }} changed by managers only.
     </p>
     <v-btn v-else class="ink gap" @click="emit('fitting')">Another template…<span class="kbd">T</span></v-btn>
+    <v-btn v-if="!held.length" class="gap" @click="parting = true">Parts of these pages…</v-btn>
+    <PartsSheet v-if="parting" :pages="rows.map((r) => r.id)" @close="parting = false" />
     <h3>In menus</h3>
     <p v-for="m in menus" :key="m.id" class="row-flex">
       {{ m.name }}: <b>{{ m.within.length }}</b>

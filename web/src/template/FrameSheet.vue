@@ -4,12 +4,16 @@ import WordOf from '@/help/WordOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import type { TemplateDetail, Value } from '@/api/types'
 import { counted } from '@/words/counted'
+import { PARTS_GROUP } from '@/parts/parts'
+import GroupedInputs from '@/property/GroupedInputs.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { matters } from '@/property/values'
 
 /** What a template keeps around its zones. */
 const props = defineProps<{ template: TemplateDetail }>()
-const shown = computed(() => props.template.frameSettings.filter((p) => matters(p, props.template.frame)))
+const own = computed(() => props.template.frameSettings.filter((p) => p.group !== PARTS_GROUP))
+const shown = computed(() => own.value.filter((p) => matters(p, props.template.frame)))
+const parts = computed(() => props.template.frameSettings.filter((p) => p.group === PARTS_GROUP))
 const emit = defineEmits<{ set: [key: string, value: Value | undefined]; close: [] }>()
 </script>
 
@@ -26,6 +30,14 @@ const emit = defineEmits<{ set: [key: string, value: Value | undefined]; close: 
       :property="p"
       :value="template.frame[p.key]"
       @change="(v) => emit('set', p.key, v)"
+    />
+    <GroupedInputs
+      v-if="parts.length"
+      class="gap"
+      :properties="parts"
+      :declared="parts"
+      :values="template.frame"
+      @change="(k, v) => emit('set', k, v)"
     />
     <v-btn class="gap" @click="emit('close')">Done</v-btn>
   </SheetDialog>

@@ -29,6 +29,7 @@ import venue.core.value.Values;
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
  * @param gathered where listings here look for what stands beneath: ids of pages, {@link #HERE} and {@link #BESIDE}
+ * @param folders whose files a list of documents here shows
  * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own
  * @param shared ids of the shared sections that show here, by the section that stands for each
@@ -43,6 +44,7 @@ public record PageFacts(
         Set<String> menus,
         Map<String, String> shared,
         Set<String> gathered,
+        Set<String> folders,
         boolean paged,
         boolean grounded) {
 
@@ -106,6 +108,7 @@ public record PageFacts(
                 mentions.menus(),
                 Map.copyOf(shared),
                 gathered(sections),
+                folders(sections),
                 sections.stream()
                         .flatMap(Section::elements)
                         .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount"))),
@@ -128,6 +131,15 @@ public record PageFacts(
                     case "siblings" -> BESIDE;
                     default -> "";
                 })
+                .filter(Predicate.not(String::isEmpty))
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static Set<String> folders(List<Section> sections) {
+        return sections.stream()
+                .flatMap(Section::elements)
+                .filter(e -> e.kind().equals("documents"))
+                .map(e -> Values.text(e.props(), "folder"))
                 .filter(Predicate.not(String::isEmpty))
                 .collect(Collectors.toUnmodifiableSet());
     }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import venue.core.entry.Entry;
 import venue.core.item.Item;
@@ -66,6 +67,25 @@ public final class Ranks {
         }
         order.subList(ranked, order.size()).forEach(p -> pages.add(p.page()));
         return pages;
+    }
+
+    /**
+     * The next of a page's kind in that order.
+     *
+     * @param step 1 for the one after it, -1 for the one before
+     * @param counts which pages count
+     */
+    public Optional<Page> beside(Page page, String by, int step, Predicate<Page> counts) {
+        List<Placed> order = known.computeIfAbsent(new Order(page.kind(), by), this::workedOut);
+        int at = Collections.binarySearch(order, placed(page, by), BY_RANK);
+        for (int i = at + step;
+                at >= 0 && i >= 0 && i < order.size() && order.get(i).rank() != null;
+                i += step) {
+            if (counts.test(order.get(i).page())) {
+                return Optional.of(order.get(i).page());
+            }
+        }
+        return Optional.empty();
     }
 
     /** Any pages in that order, as the same two compare within their kind. */

@@ -42,6 +42,8 @@ public final class Elements {
             new SearchElement(),
             new ContentsElement(),
             new SiteIndexElement(),
+            new AroundElement(),
+            new NeighboursElement(),
             new FactsElement(),
             new ContactElement(),
             new HoursElement(),

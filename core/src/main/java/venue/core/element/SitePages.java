@@ -13,6 +13,11 @@ public interface SitePages {
 
     Optional<Page> page(String id);
 
+    /** The one before the page at hand: of its kind by their dates, else beside it in the plan. */
+    Optional<Page> before();
+
+    Optional<Page> after();
+
     /** What the kind of a page is called. */
     String kindName(Page page);
 

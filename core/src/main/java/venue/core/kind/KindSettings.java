@@ -5,6 +5,8 @@ import static venue.core.property.Property.many;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import java.util.stream.Stream;
+import venue.core.part.PagePart;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.value.Value;
@@ -16,7 +18,7 @@ public final class KindSettings {
     public static final Property MAY_HOLD = many("mayHold", "May stand beneath", of("kind", "Kind", PropertyType.KIND))
             .help("The kinds of page that may stand beneath.");
 
-    private static final List<Property> ALL = List.of(
+    private static final List<Property> OWN = List.of(
             of("pageless", "Entries without pages", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("They have no address and are shown by listings: partners, opening hours, dates."),
@@ -55,6 +57,9 @@ public final class KindSettings {
                     .help(
                             "Told from declared fields alone: date, until, person, place, role, picture, summary (schema.org)."),
             MAY_HOLD);
+
+    private static final List<Property> ALL =
+            Stream.concat(OWN.stream(), PagePart.ofKinds().stream()).toList();
 
     private KindSettings() {}
 

@@ -166,6 +166,12 @@ public record Media(
         return there != null ? there : alt == null ? "" : alt;
     }
 
+    /** Whether it lies in a folder, or in one within that. */
+    public boolean liesIn(String path) {
+        String whole = path.strip() + "/";
+        return (folder.strip() + "/").regionMatches(true, 0, whole, 0, whole.length());
+    }
+
     /** Whether somebody has said what it shows, or that it only decorates. */
     public boolean isDescribed() {
         return decorative || (alt != null && !alt.isBlank());

@@ -8,7 +8,9 @@ import static venue.core.property.PropertyType.WORDS;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.kind.KindSettings;
+import venue.core.part.PagePart;
 import venue.core.property.PictureSlot;
 import venue.core.property.Property;
 import venue.core.value.Value;
@@ -20,7 +22,7 @@ public final class PageSettings {
     /** The value of the setting for pages in the site's own language. */
     private static final String SITES = "site";
 
-    private static final List<Property> ALL = List.of(
+    private static final List<Property> OWN = List.of(
             of("searchTitle", "Search title", WORDS).help("Shown by search engines. About 60 letters fit."),
             of("searchDescription", "Search description", LINES)
                     .help("What somebody searching should know, in 150 letters."),
@@ -60,6 +62,9 @@ public final class PageSettings {
                     "right=Right",
                     "both=Both"),
             KindSettings.MAY_HOLD);
+
+    private static final List<Property> ALL =
+            Stream.concat(OWN.stream(), PagePart.ofPages().stream()).toList();
 
     private PageSettings() {}
 

@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.edition.TitleBand;
 import venue.core.element.Pictures;
+import venue.core.element.TopicLinks;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.part.PagePart;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
@@ -22,12 +24,14 @@ final class Band {
     private final View view;
     private final Page page;
     private final PageScene scene;
+    private final PageParts parts;
     private final HtmlWriter out;
 
-    Band(View view, Page page, PageScene scene, HtmlWriter out) {
+    Band(View view, Page page, PageScene scene, PageParts parts, HtmlWriter out) {
         this.view = view;
         this.page = page;
         this.scene = scene;
+        this.parts = parts;
         this.out = out;
     }
 
@@ -80,19 +84,27 @@ final class Band {
     }
 
     private void beneath(Look theme) {
-        String person = theme.flag("bandPerson") ? scene.said(page, UsualFields.PERSON) : "";
+        String person = says(PagePart.PERSON, theme.flag("bandPerson")) ? scene.said(page, UsualFields.PERSON) : "";
         if (!person.isBlank()) {
             out.start("p", "under").text(person).end();
         }
-        String date = theme.flag("bandDate") ? scene.words(page, UsualFields.DATE) : "";
+        String date = says(PagePart.DATE, theme.flag("bandDate")) ? scene.words(page, UsualFields.DATE) : "";
         if (!date.isBlank()) {
             out.start("p", "under").start("time").attr("datetime", date);
             out.text(scene.inWords(DATE, Value.of(date))).end().end();
+        }
+        if (parts.shows(PagePart.TOPICS)) {
+            TopicLinks.write(scene, page, out);
         }
         String summary = theme.flag("bandSummary") ? scene.words(page, UsualFields.SUMMARY) : "";
         if (!summary.isBlank()) {
             out.start("p", "text lead").text(summary).end();
         }
+    }
+
+    /** As the page, its kind or its template says; where none of them does, as the look has it. */
+    private boolean says(PagePart part, boolean looks) {
+        return parts.way(part).isEmpty() ? looks : parts.shows(part);
     }
 
     private void breadcrumb() {

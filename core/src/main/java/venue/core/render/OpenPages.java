@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.element.SitePages;
 import venue.core.gathering.FilePage;
+import venue.core.gathering.Neighbours;
 import venue.core.kind.Kind;
 import venue.core.media.Media;
 import venue.core.page.Page;
@@ -21,6 +22,16 @@ record OpenPages(View view, Page here) implements SitePages {
     @Override
     public Optional<Page> page(String id) {
         return view.edition().page(id).filter(view::shows);
+    }
+
+    @Override
+    public Optional<Page> before() {
+        return Neighbours.of(view.onlooker(), here, -1);
+    }
+
+    @Override
+    public Optional<Page> after() {
+        return Neighbours.of(view.onlooker(), here, 1);
     }
 
     @Override

@@ -9,6 +9,7 @@ import venue.core.edition.TitleBand;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.page.Page;
+import venue.core.part.PagePart;
 import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.Zones;
@@ -121,11 +122,12 @@ public final class PageRenderer {
         PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
         out.start("body", stands(template, scene));
         scene.choosing(template.options());
+        PageParts parts = new PageParts(view, page, template, scene);
         Shell shell = new Shell(view, page, scene, out);
         shell.top(template);
         out.start("main").attr("id", "main");
-        shell.band(band);
-        zones(view, page, template, scene, out);
+        shell.band(band, parts);
+        zones(view, page, template, scene, parts, out);
         out.end();
         if (template.shows("footer")) {
             shell.footer();
@@ -143,14 +145,19 @@ public final class PageRenderer {
         };
     }
 
-    private static void zones(View view, Page page, Template template, PageScene scene, HtmlWriter out) {
+    private static void zones(
+            View view, Page page, Template template, PageScene scene, PageParts parts, HtmlWriter out) {
         SectionRenderer sections = new SectionRenderer(view, scene, out);
         Sides sides = Sides.of(view.edition(), page, template);
-        outline(sides, template, page, scene, sections);
+        outline(sides, template, page, scene, parts, sections);
         titleUnseen(sides, template, page, scene, sections, out);
         write(template.zones(ZoneRole.TOP), page, sections);
-        Column left = new Column("left", sides.left(), template.zones(ZoneRole.LEFT));
-        Column right = new Column("right", sides.right(), template.zones(ZoneRole.RIGHT));
+        // What leads around stands on the left, unless the page has a column on the right alone.
+        boolean onRight = sides.right() && !sides.left();
+        Column left =
+                new Column("left", sides.left(), template.zones(ZoneRole.LEFT), onRight ? List.of() : parts.beside());
+        Column right = new Column(
+                "right", sides.right(), template.zones(ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
         boolean hasLeft = left.holds(page, sections);
         boolean hasRight = right.holds(page, sections);
         if (hasLeft || hasRight) {
@@ -168,6 +175,7 @@ public final class PageRenderer {
         } else {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
+        parts.after().forEach(sections::write);
         write(template.zones(ZoneRole.FOOT), page, sections);
         // A frame without a footer is the page's alone.
         if (template.shows("footer")) {
@@ -176,13 +184,14 @@ public final class PageRenderer {
     }
 
     /** The headings in the order in which they will be written, where some element lists them. */
-    private static void outline(Sides sides, Template template, Page page, PageScene scene, SectionRenderer sections) {
+    private static void outline(
+            Sides sides, Template template, Page page, PageScene scene, PageParts parts, SectionRenderer sections) {
         List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
                 .filter(sides::has)
                 .flatMap(r -> template.zones(r).stream())
                 .flatMap(z -> sections.shown(z, page))
                 .toList();
-        if (all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
+        if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
             scene.outlined(all.stream().flatMap(sections::headings).toList());
         }
     }
@@ -200,16 +209,20 @@ public final class PageRenderer {
         }
     }
 
-    /** What stands beside the content: the template's zones there, then the sections of every page that stand there. */
-    private record Column(String side, boolean wanted, List<Zone> zones) {
+    /**
+     * What stands beside the content: parts of the page, the template's zones there, then the sections of every page that stand
+     * there.
+     */
+    private record Column(String side, boolean wanted, List<Zone> zones, List<Section> parts) {
 
         private Stream<Section> all(Page page, SectionRenderer sections) {
-            return Stream.concat(
+            Stream<Section> written = Stream.concat(
                     zones.stream().flatMap(z -> sections.shown(z, page)), sections.everywhere(side).stream());
+            return Stream.concat(parts.stream(), wanted ? written : Stream.empty());
         }
 
         boolean holds(Page page, SectionRenderer sections) {
-            return wanted && all(page, sections).anyMatch(sections::hasSomething);
+            return all(page, sections).anyMatch(sections::hasSomething);
         }
 
         void write(String label, Page page, SectionRenderer sections, HtmlWriter out) {

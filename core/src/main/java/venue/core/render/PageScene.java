@@ -131,11 +131,7 @@ final class PageScene implements Scene {
 
     @Override
     public List<Media> folder(String name) {
-        String path = name.strip() + "/";
-        return view.edition()
-                .all(Media.class)
-                .filter(m -> (m.folder().strip() + "/").regionMatches(true, 0, path, 0, path.length()))
-                .toList();
+        return view.edition().all(Media.class).filter(m -> m.liesIn(name)).toList();
     }
 
     PageNeeds needs() {

@@ -35,9 +35,9 @@ final class Shell {
     }
 
     /** The title band with breadcrumb and h1; nothing when the frame has none. */
-    void band(TitleBand band) {
+    void band(TitleBand band, PageParts parts) {
         if (band != TitleBand.NONE) {
-            new Band(view, page, scene, out).write(band);
+            new Band(view, page, scene, parts, out).write(band);
         }
     }
 

@@ -15,6 +15,8 @@ final class Proposed {
 
     /** The names of kinds of element that are not their keys; SectionTest holds them to what the kinds say themselves. */
     private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("around", "Pages around"),
+            Map.entry("neighbours", "Before and after"),
             Map.entry("buttons", "Button row"),
             Map.entry("facts", "Facts of the page"),
             Map.entry("film", "Film or sound"),

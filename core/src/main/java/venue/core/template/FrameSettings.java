@@ -6,14 +6,16 @@ import static venue.core.property.Property.of;
 import static venue.core.property.PropertyType.YES_NO;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.kind.KindSettings;
+import venue.core.part.PagePart;
 import venue.core.property.Property;
 import venue.core.value.Value;
 
 /** The declared settings of a frame: what a template keeps around its zones. */
 public final class FrameSettings {
 
-    private static final List<Property> ALL = List.of(
+    private static final List<Property> OWN = List.of(
             of("header", "Header", YES_NO).fallback(Value.of(true)),
             of("notice", "Notice strip", YES_NO).fallback(Value.of(true)),
             choice("band", "Title band", "words=With words", "picture=With the page's picture", "none=None"),
@@ -29,6 +31,9 @@ public final class FrameSettings {
                             "Edge to edge its sections take the whole width; bare it has neither the look's border nor its sheet."),
             number("sheetEdge", "Distance from the edges", 0, 96, 24, "px").onlyWhen("sheet=bare"),
             KindSettings.MAY_HOLD);
+
+    private static final List<Property> ALL =
+            Stream.concat(OWN.stream(), PagePart.ofTemplates().stream()).toList();
 
     private FrameSettings() {}
 

@@ -60,7 +60,12 @@ public enum Phrase {
     MEANT,
     DOWNLOAD,
     EARLIER_VERSIONS,
-    CONTENTS;
+    CONTENTS,
+    BEFORE,
+    AFTER,
+    BEFORE_AND_AFTER,
+    RELATED,
+    FILES;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

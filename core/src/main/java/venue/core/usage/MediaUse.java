@@ -62,6 +62,11 @@ public final class MediaUse {
         for (PageFacts some : facts) {
             named.addAll(some.media());
             some.elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
+            some.folders()
+                    .forEach(f -> edition.all(Media.class)
+                            .filter(m -> m.liesIn(f))
+                            .map(Media::id)
+                            .forEach(named::add));
         }
         named.stream()
                 .filter(id -> edition.find(Media.class, id).isPresent())

@@ -1,0 +1,42 @@
+package venue.core.edition;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.stream.Stream;
+import venue.core.kind.Kind;
+import venue.core.page.Page;
+import venue.core.part.PagePart;
+import venue.core.template.Template;
+import venue.core.value.Value;
+
+/** Which parts a page has around its content, and how: as it says itself, else its kind, else its template. */
+public final class Parts {
+
+    private Parts() {}
+
+    /** In the template that it wears; see {@link PagePart#way}. */
+    public static Map<PagePart, String> of(Edition edition, Page page, Template template) {
+        return ways(() -> Stream.concat(Stream.of(page.settings()), others(edition, page, template)));
+    }
+
+    /** The same as it would be if the page said nothing. */
+    public static Map<PagePart, String> usual(Edition edition, Page page, Template template) {
+        return ways(() -> others(edition, page, template));
+    }
+
+    private static Stream<Map<String, Value>> others(Edition edition, Page page, Template template) {
+        return Stream.concat(edition.kindOf(page).map(Kind::settings).stream(), Stream.of(template.frame()));
+    }
+
+    private interface Says {
+        Stream<Map<String, Value>> all();
+    }
+
+    private static Map<PagePart, String> ways(Says says) {
+        Map<PagePart, String> ways = new EnumMap<>(PagePart.class);
+        for (PagePart part : PagePart.values()) {
+            ways.put(part, part.way(says.all()));
+        }
+        return ways;
+    }
+}
