@@ -6,13 +6,17 @@ import type { Findings } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
+import { useSession } from '@/session/useSession'
 import SitemapPane from './SitemapPane.vue'
+import SoughtPane from './SoughtPane.vue'
 
 const site = useSite()
 const route = useRoute()
 const router = useRouter()
+const session = useSession()
 const { value: survey } = useItem<Findings>(() => 'survey')
-const part = computed(() => (route.query.part === 'sitemap' ? 'sitemap' : 'findings'))
+const part = computed(() => PARTS.find((p) => p === route.query.part) ?? 'findings')
+const PARTS = ['sitemap', 'sought'] as const
 const only = computed(() => String(route.query.rule ?? ''))
 const MARKS: Record<string, string> = { MUST_FIX: '◆', SHOULD_FIX: '◇', NOTE: '·' }
 const WORDS: Record<string, string> = { MUST_FIX: 'Must fix', SHOULD_FIX: 'Should fix', NOTE: 'To note' }
@@ -40,6 +44,12 @@ function go(page: boolean, item: string, section?: string) {
         <router-link :to="{ name: 'survey', query: { part: 'sitemap' } }" :class="{ on: part === 'sitemap' }"
           >Sitemap</router-link
         >
+        <router-link
+          v-if="session.manager"
+          :to="{ name: 'survey', query: { part: 'sought' } }"
+          :class="{ on: part === 'sought' }"
+          >Sought in vain</router-link
+        >
       </nav>
       <span v-if="survey && part === 'findings'" class="quiet">
         on the <WordOf word="working copy" />: <b class="must">{{ survey.mustFix }}</b> must fix ·
@@ -48,6 +58,7 @@ function go(page: boolean, item: string, section?: string) {
       <router-link v-if="only" :to="{ name: 'survey' }">Show all rules</router-link>
     </div>
     <SitemapPane v-if="part === 'sitemap'" />
+    <SoughtPane v-else-if="part === 'sought'" />
     <AwaitedScreen v-else-if="!survey" />
     <div v-else class="findings">
       <section v-for="r in rules.filter((x) => x.found.length)" :key="r.key">

@@ -28,6 +28,12 @@ public final class Head {
     /** It is awaited, so that a page which a visitor wants dark is never drawn light. */
     public static final String SCHEME = "/-/scheme.js";
 
+    /** It offers pages by their titles while somebody types what they look for. */
+    public static final String SEARCH = "/-/search.js";
+
+    /** How a browser searches the site by itself (OpenSearch 1.1). */
+    public static final String OPEN_SEARCH = "/-/opensearch.xml";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -55,11 +61,7 @@ public final class Head {
         out.empty("meta").attr("name", "viewport").attr("content", "width=device-width, initial-scale=1");
         out.element("title", title);
         if (findable) {
-            out.empty("link")
-                    .attr("rel", "canonical")
-                    .attr("href", view.origin() + scene.listings().canonical());
-            scene.listings().beside(view.origin(), out);
-            scene.listings().follow(view.origin(), out);
+            found(view, scene, out);
         }
         if (!findable || page.isKeptOut() || view.wrapping().keptOut()) {
             out.empty("meta").attr("name", "robots").attr("content", "noindex");
@@ -73,18 +75,41 @@ public final class Head {
             LinkedData.of(view, page).forEach(told -> out.data(LinkedData.TYPE, told));
         }
         styles(view, scene, out);
-        if (scene.look().flag("nightSwitch") && scene.look().flag("byNight")) {
-            out.start("script").attr("src", SCHEME).end();
-        }
-        if (scene.needs().needsScript() && !view.isMarked()) {
-            out.start("script").attr("src", SCRIPT).attr("defer").end();
-        }
+        scripts(view, scene, out);
         if (view.wrapping().stylesheet() != null) {
             out.empty("link")
                     .attr("rel", "stylesheet")
                     .attr("href", view.wrapping().stylesheet());
         }
         out.end();
+    }
+
+    /** Where the page is found, what can be followed of it, and how the site is searched. */
+    private static void found(View view, PageScene scene, HtmlWriter out) {
+        out.empty("link")
+                .attr("rel", "canonical")
+                .attr("href", view.origin() + scene.listings().canonical());
+        scene.listings().beside(view.origin(), out);
+        scene.listings().follow(view.origin(), out);
+        scene.search()
+                .named()
+                .ifPresent(at -> out.empty("link")
+                        .attr("rel", "search")
+                        .attr("type", "application/opensearchdescription+xml")
+                        .attr("title", view.edition().site().name())
+                        .attr("href", OPEN_SEARCH));
+    }
+
+    private static void scripts(View view, PageScene scene, HtmlWriter out) {
+        if (scene.look().flag("nightSwitch") && scene.look().flag("byNight")) {
+            out.start("script").attr("src", SCHEME).end();
+        }
+        if (scene.needs().needsScript() && !view.isMarked()) {
+            out.start("script").attr("src", SCRIPT).attr("defer").end();
+        }
+        if (scene.search().hasLine() && !view.isMarked()) {
+            out.start("script").attr("src", SEARCH).attr("defer").end();
+        }
     }
 
     /** A further page of a listing is told from the first by its title. */

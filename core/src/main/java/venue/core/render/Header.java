@@ -106,7 +106,10 @@ final class Header {
             out.start("a", "find").attr("href", address).text(say).end();
             return;
         }
-        out.start("form", "find").attr("method", "get").attr("action", address).attr("role", "search");
+        out.start("form", "find")
+                .attr("method", "get")
+                .attr("action", scene.search().address())
+                .attr("role", "search");
         out.empty("input")
                 .attr("type", "search")
                 .attr("name", Found.WORDS)

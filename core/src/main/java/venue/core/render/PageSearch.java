@@ -32,6 +32,7 @@ final class PageSearch implements Search {
     private final Edition edition;
     private final Page page;
     private boolean asked;
+    private boolean typed;
 
     PageSearch(View view, Page page) {
         this.view = view;
@@ -54,14 +55,20 @@ final class PageSearch implements Search {
         return asked;
     }
 
+    /** Whether there is a line to type into. */
+    boolean hasLine() {
+        return typed;
+    }
+
     @Override
     public String address() {
+        typed = true;
         return view.path(bound().orElse(page));
     }
 
     @Override
     public String at(Map<String, String> query) {
-        return address() + PageListings.queryOf("", query);
+        return view.path(bound().orElse(page)) + PageListings.queryOf("", query);
     }
 
     @Override
@@ -94,6 +101,9 @@ final class PageSearch implements Search {
                 Found.TOPIC, all, chosen, p -> Topics.of(edition, p).stream().map(Page::id)));
         List<Found.Result> some =
                 all.stream().filter(r -> meets(r.page(), chosen, "")).toList();
+        if (all.isEmpty()) {
+            view.searcher().missed(typed);
+        }
         int of = Math.max(1, (some.size() + each - 1) / each);
         int number = Math.min(of, number(query.getOrDefault(Found.NUMBER, "")));
         int from = (number - 1) * each;

@@ -17,6 +17,14 @@ public interface Searcher {
         public Optional<String> near(Sought sought) {
             return Optional.empty();
         }
+
+        @Override
+        public List<String> titled(Sought sought, int most) {
+            return List.of();
+        }
+
+        @Override
+        public void missed(String words) {}
     };
 
     /** Marks the beginning of words that were looked for, in a snippet. */
@@ -37,4 +45,10 @@ public interface Searcher {
 
     /** The same in words that the site has, where it has some that are all but those. */
     Optional<String> near(Sought sought);
+
+    /** Ids of the pages whose title or topics say it, the best first. */
+    List<String> titled(Sought sought, int most);
+
+    /** It is told of what a visitor looked for and did not find. */
+    void missed(String words);
 }

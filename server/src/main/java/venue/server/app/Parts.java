@@ -17,6 +17,7 @@ import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
 import venue.store.proof.SentProofs;
+import venue.store.search.InVain;
 import venue.store.upkeep.Tasks;
 import venue.store.workspace.Workspaces;
 
@@ -49,6 +50,11 @@ class Parts {
     @Bean
     Tasks tasks(Database database, InstantSource clock) {
         return new Tasks(database, clock);
+    }
+
+    @Bean
+    InVain inVain(Database database, InstantSource clock) {
+        return new InVain(database, clock);
     }
 
     @Bean

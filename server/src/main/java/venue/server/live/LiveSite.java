@@ -70,6 +70,9 @@ final class LiveSite {
 
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
+        if (rawPath.startsWith("/-/")) {
+            return make(rawPath, query);
+        }
         Reply plain = at(rawPath);
         return query.isEmpty() || !plain.ways().asks() ? plain : make(rawPath, query);
     }
@@ -93,7 +96,7 @@ final class LiveSite {
             return sitemap(view, rawPath);
         }
         String path = decode(rawPath);
-        Optional<Reply> followed = new Feeds(view).at(path);
+        Optional<Reply> followed = new Feeds(view).at(path).or(() -> new Suggestions(view).at(path, query));
         if (followed.isPresent()) {
             return followed.get();
         }

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import venue.core.search.Searcher;
 import venue.core.search.Sought;
 import venue.store.journal.HashChange;
+import venue.store.search.InVain;
 import venue.store.search.SearchIndex;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -27,12 +28,28 @@ class SearchIndexes {
             })
             .build();
 
+    private final InVain inVain;
+
+    SearchIndexes(InVain inVain) {
+        this.inVain = inVain;
+    }
+
     /** What finds pages of a release of a site; nothing is read before something is looked for. */
     Searcher of(Workspace workspace, Standing standing) {
         return new Searcher() {
             @Override
             public List<Hit> find(Sought sought, int most) {
                 return brought(workspace, standing).find(sought, most);
+            }
+
+            @Override
+            public List<String> titled(Sought sought, int most) {
+                return brought(workspace, standing).titled(sought, most);
+            }
+
+            @Override
+            public void missed(String words) {
+                inVain.note(workspace.site(), words);
             }
 
             @Override

@@ -98,6 +98,7 @@ class SiteFiles {
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
             case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
             case Head.MENU -> own("server/live/menu.js", "text/javascript; charset=utf-8");
+            case Head.SEARCH -> own("server/live/search.js", "text/javascript; charset=utf-8");
             case Head.SCHEME -> own("server/live/scheme.js", "text/javascript; charset=utf-8");
             case Head.NOTICES -> own("server/live/notices.js", "text/javascript; charset=utf-8");
             case Head.SCRIPT -> own("server/live/page.js", "text/javascript; charset=utf-8");

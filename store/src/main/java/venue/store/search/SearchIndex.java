@@ -33,6 +33,8 @@ public final class SearchIndex implements Searcher, AutoCloseable {
             select id as page, snippet(page, 4, char(2), char(3), '…', 26) as snippet from page
             where page match :match order by bm25(page, 0, 10, 6, 4, 1), rowid limit :most
             """;
+    private static final String TITLED =
+            "select id from page where page match :match order by bm25(page, 0, 10, 3), rowid limit :most";
     private static final String PUT =
             "insert into page (rowid, id, title, topics, headings, words) values (?, ?, ?, ?, ?, ?)";
     /** Those that begin alike or end alike: what is off by a letter or two is among them. */
@@ -113,6 +115,21 @@ public final class SearchIndex implements Searcher, AutoCloseable {
                         .query(Hit.class)
                         .list();
     }
+
+    @Override
+    public synchronized List<String> titled(Sought sought, int most) {
+        return sought.isNothing()
+                ? List.of()
+                : sql.sql(TITLED)
+                        .param("match", "{title topics} : (" + sought.match() + ")")
+                        .param("most", most)
+                        .query(String.class)
+                        .list();
+    }
+
+    /** It knows pages, and not who looks for them. */
+    @Override
+    public void missed(String words) {}
 
     @Override
     public synchronized Optional<String> near(Sought sought) {

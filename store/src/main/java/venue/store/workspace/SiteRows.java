@@ -37,6 +37,8 @@ final class SiteRows {
             "put_away",
             "seat",
             "sent_proof",
+            "sought",
+            "sought",
             "request",
             "release_change",
             "release",
