@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { moor, mounting, press } from '@/test/moor'
 import SitemapPane from './SitemapPane.vue'
+import SoughtPane from './SoughtPane.vue'
 import SurveyScreen from './SurveyScreen.vue'
 
 const route = { query: {} as Record<string, string> }
@@ -100,6 +101,17 @@ describe('the survey', () => {
     shown.site.step = 9
     await flushPromises()
     expect(shown.asked.filter((path) => path.endsWith('/survey'))).toHaveLength(2)
+  })
+})
+
+describe('what was sought in vain', () => {
+  it('stands with how often and when last, and says so where there is none', async () => {
+    let missed = [{ words: 'car park', times: 3, last: '2026-11-20' }]
+    shown = moor([], () => ({ days: 90, missed }))
+    const rows = (await open(SoughtPane)).findAll('tbody tr')
+    expect(rows.map((r) => r.text())).toEqual([expect.stringMatching(/car park.*3 times.*20/)])
+    missed = []
+    expect((await open(SoughtPane)).text()).toContain('Nobody has looked for anything in vain.')
   })
 })
 

@@ -4,7 +4,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
@@ -63,11 +62,23 @@ final class Scale {
         compare("colour changed, released", small, large, Scale::colour);
         compare("page with three listings", small, large, Scale::listings);
         compare("the same, after a step", small, large, Scale::listingsAfter);
+        searched(small, large);
         started(folder);
         System.gc();
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
         System.out.printf(Locale.ROOT, "%d MB in use with both sites%n", used >> 20);
         System.exit(0);
+    }
+
+    private static void searched(Scale small, Scale large) {
+        Searching few = new Searching(small.workspace);
+        Searching many = new Searching(large.workspace);
+        double one = few.followed(ROUNDS);
+        double other = many.followed(ROUNDS);
+        System.out.printf(
+                Locale.ROOT, "%-28s %10.2f %10.2f %7.1f%n", "index, one page changed", one, other, other / one);
+        System.out.printf(Locale.ROOT, "%-28s %10s %10s %7s%n", "median, ms", "bare query", "search", "ratio");
+        List.of("kettle", "\"door 15\"", "sought").forEach(words -> many.compare(words, 5 * ROUNDS));
     }
 
     /** Reading a kept site at start, page for page, beside one of a tenth of the pages. */
@@ -102,14 +113,7 @@ final class Scale {
     }
 
     private static double median(int rounds, IntConsumer work) {
-        double[] took = new double[rounds];
-        for (int i = 0; i < rounds; i++) {
-            long from = System.nanoTime();
-            work.accept(i);
-            took[i] = (System.nanoTime() - from) / 1e6;
-        }
-        Arrays.sort(took);
-        return took[rounds / 2];
+        return Median.of(rounds, n -> {}, work);
     }
 
     private void title(int round) {

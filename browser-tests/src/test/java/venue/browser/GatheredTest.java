@@ -72,7 +72,7 @@ class GatheredTest {
         past.getByText("Try layouts…").click();
         Locator sheet = page.locator(".v-dialog .sheet");
         assertThat(sheet).containsText("2 entries match");
-        assertThat(sheet.locator(".layouts label")).hasCount(9);
+        assertThat(sheet.locator(".layouts label")).hasCount(11);
         FrameLocator gallery = sheet.frameLocator("iframe[title^=Gallery]");
         assertThat(gallery.locator(".card")).hasCount(2);
         sheet.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("many"))

@@ -55,7 +55,7 @@ final class HandyPages {
     }
 
     static PageDraft guides() {
-        return new PageDraft("guides", "standard", "Observing guides")
+        return new PageDraft("guides", "overview", "Observing guides")
                 .wearing("documents-layout")
                 .shown("Leaflets of one page, to print and take outside.", "moonrise")
                 .section(section(

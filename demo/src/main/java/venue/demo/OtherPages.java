@@ -200,11 +200,11 @@ final class OtherPages {
                                         "Text",
                                         text(
                                                 "<p>We keep the address you book with until the night is over. We count visits to this site without knowing who made them.</p>"))),
-                new PageDraft("search", "standard", "Search")
+                new PageDraft("search", "overview", "Search")
                         .wearing("plain")
                         .section(
                                 section("s1", "Search", part("search").with("hint", "Comets, opening times, a name…"))),
-                new PageDraft("site-index", "standard", "Site index")
+                new PageDraft("site-index", "overview", "Site index")
                         .wearing("contents-layout")
                         .section(section("s1", "Contents", part("site-index"))),
                 new PageDraft("star-party", "standard", "Autumn star party")

@@ -141,7 +141,7 @@ class HistoryTest {
         refused(maja.give("focus-media", "media", "trails", "x", -1, "y", 3), 422, "out-of-range");
         refused(
                 maja.give(
-                        "replace-media", "media", "trails", "by", made.get("id").asString()),
+                        "replace-media", "media", "trails", "by", made.get("id").asString(), "keep", false),
                 422,
                 "not-alike");
         refused(maja.give("take-pattern", "page", "visit", "pattern", "nope"), 404, "unknown-pattern");

@@ -155,4 +155,48 @@ class MediaTest {
         assertThat(Client.header(maja.visit(path.replaceAll("\\?.*", "")), "cache-control"))
                 .containsExactly("no-store");
     }
+
+    /** It is served for as long as it is kept; what is shown and not taken along has none. */
+    @Test
+    void aDocumentKeepsWhatItWasUntilThatIsForgotten() throws IOException {
+        JsonNode first = json(maja.upload(MEDIA, "rules.pdf", "%PDF-1.7 one".getBytes(StandardCharsets.UTF_8)));
+        JsonNode second = json(maja.upload(MEDIA, "rules-2.pdf", "%PDF-1.7 two".getBytes(StandardCharsets.UTF_8)));
+        String id = first.get("id").asString();
+        json(maja.give("replace-media", "media", id, "by", second.get("id").asString(), "keep", true));
+        JsonNode now = media(id);
+        assertThat(now.get("path")).isEqualTo(second.get("path"));
+        assertThat(now.get("since").asString()).matches("\\d{4}-\\d{2}-\\d{2}");
+        JsonNode before = now.get("earlier").get(0);
+        assertThat(before.get("path")).isEqualTo(first.get("path"));
+        assertThat(maja.visit(before.get("path").asString()).body()).endsWith("one");
+        refused(maja.give("forget-earlier", "media", id, "file", "ab"), 422, "no-such-version");
+        json(maja.give("forget-earlier", "media", id, "file", before.get("file").asString()));
+        assertThat(media(id).get("earlier")).isEmpty();
+        String picture = json(maja.upload(MEDIA, picture(30, 30))).get("id").asString();
+        refused(maja.give("replace-media", "media", "trails", "by", picture, "keep", true), 422, "not-kept");
+    }
+
+    private JsonNode media(String id) {
+        for (JsonNode one : json(maja.get(MEDIA))) {
+            if (one.get("id").asString().equals(id)) {
+                return one;
+            }
+        }
+        throw new AssertionError("no file " + id);
+    }
+
+    @Test
+    void partsOfPagesAreToldWithWhatIsUsualForThem() {
+        String parts = "/api/sites/kestrel-moor/parts";
+        json(maja.give("set-value", "item", "article-1", "key", "partTopics", "value", "shown"));
+        JsonNode told = json(maja.post(parts, "{\"pages\":[\"article-1\",\"article-2\"]}"));
+        for (JsonNode part : told) {
+            boolean topics = part.get("key").asString().equals("partTopics");
+            assertThat(part.get("usual").toString()).isEqualTo("{\"\":2}");
+            assertThat(part.get("own").toString()).isEqualTo(topics ? "{\"shown\":1}" : "{}");
+            assertThat(part.get("differing").size()).isEqualTo(topics ? 1 : 0);
+        }
+        refused(maja.post(parts, "{\"pages\":[\"nope\"]}"), 404, "unknown-page");
+        refused(maja.give("set-value", "item", "article-1", "key", "partTopics", "value", "maybe"), 422, "wrong-value");
+    }
 }

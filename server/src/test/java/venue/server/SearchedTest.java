@@ -1,6 +1,8 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
@@ -11,6 +13,7 @@ import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
 
 /** Looking for something on the demo's public site. */
 @ServerTest
@@ -81,5 +84,43 @@ class SearchedTest {
         assertThat(search(said("\"Dark-sky camping\"")).select(".results a").eachText())
                 .doesNotContain("Dark-sky camping");
         assertThat(search(said("search")).select(".results a[href=/search]")).isEmpty();
+    }
+
+    @Test
+    void browsersAreToldHowTheSiteIsSearchedAndWhatBeginsSo() {
+        Document home = Jsoup.parse(client.visit("/").body());
+        String at = home.select("link[rel=search]").attr("href");
+        HttpResponse<String> described = client.visit(at);
+        assertThat(described.headers().firstValue("Content-Type").orElseThrow())
+                .startsWith("application/opensearchdescription+xml");
+        Document xml = Jsoup.parse(described.body(), "", org.jsoup.parser.Parser.xmlParser());
+        assertThat(xml.select("ShortName").text().length()).isBetween(1, 16);
+        List<String> templates = xml.select("Url").eachAttr("template");
+        assertThat(templates).hasSize(2).allMatch(t -> t.endsWith("?q={searchTerms}"));
+        JsonNode told = json(client.visit("/-/suggest?q=zurek"));
+        assertThat(told.get(0).asString()).isEqualTo("zurek");
+        assertThat(told.get(1).get(0).asString()).isEqualTo("Żurek comet seeker");
+        assertThat(told.get(3).get(0).asString()).endsWith("/instruments/zurek-comet-seeker");
+        assertThat(json(client.visit("/-/suggest?q=dark-sky+camping")).get(1))
+                .as("a draft")
+                .isEmpty();
+        assertThat(json(client.visit("/-/suggest")).get(1)).isEmpty();
+        assertThat(home.select("script[src='/-/search.js']"))
+                .as("no line to type into")
+                .isEmpty();
+        assertThat(search("").select("script[src='/-/search.js']")).hasSize(1);
+    }
+
+    @Test
+    void managersSeeWhatWasSoughtInVainAndNobodyElse() {
+        search(said("Heated benches"));
+        search(said("heated benches"));
+        search(said("roof"));
+        JsonNode sought = json(Client.signedIn(port, "maja").get("/api/sites/kestrel-moor/sought"));
+        assertThat(sought.get("days").asInt()).isEqualTo(90);
+        assertThat(sought.get("missed").toString())
+                .contains("{\"words\":\"heated benches\",\"times\":2,\"last\":")
+                .doesNotContain("roof");
+        refused(Client.signedIn(port, "tomas").get("/api/sites/kestrel-moor/sought"), 403, "not-allowed");
     }
 }

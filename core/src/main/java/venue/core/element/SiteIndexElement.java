@@ -45,7 +45,7 @@ final class SiteIndexElement extends DeclaredKind {
 
     @Override
     public List<String> summary() {
-        return List.of("group", "depth", "most");
+        return List.of("group", "depth");
     }
 
     @Override

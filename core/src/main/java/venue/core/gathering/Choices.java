@@ -28,12 +28,14 @@ final class Choices {
     private static final int YEAR = 4;
     private static final int LONGEST = 100;
 
+    private final Onlooker looks;
     private final Edition edition;
     private final Offered offered;
     private final Map<String, String> chosen;
 
     /** @param asked what was asked for, by key; what is not offered is passed over */
     Choices(Onlooker looks, Offered offered, Map<String, String> asked) {
+        this.looks = looks;
         this.edition = looks.edition();
         this.offered = offered;
         Map<String, String> mine = new TreeMap<>();
@@ -90,9 +92,20 @@ final class Choices {
             String date = edition.words(page, UsualFields.DATE);
             return date.length() < YEAR ? List.of() : List.of(date.substring(0, YEAR));
         }
+        boolean named = edition.kindOf(page)
+                .flatMap(k -> k.field(key))
+                .map(Held::each)
+                .filter(f -> f.type() == PropertyType.PAGE || f.type() == PropertyType.TOPIC)
+                .isPresent();
         return edition.field(page, key).map(Held::words).orElse(List.of()).stream()
                 .distinct()
+                .filter(v -> !named || mayBeTold(v))
                 .toList();
+    }
+
+    /** A page is told of to those alone who may open it. */
+    private boolean mayBeTold(String id) {
+        return edition.page(id).filter(looks.opens()).isPresent();
     }
 
     /** What can be chosen, with what it would leave; what would leave nothing is not offered, unless it is chosen. */

@@ -98,7 +98,7 @@ public final class Furnished {
                 .orElse(element);
     }
 
-    /** A listing that would gather nothing here gathers what the site has most of. */
+    /** A listing that would gather nothing here gathers what suits its layout, else what the site has most of. */
     private Map<String, Value> listed(Element element) {
         Map<String, Value> props = element.props();
         String kind = Values.text(props, "kind");
@@ -113,11 +113,24 @@ public final class Furnished {
         Map<String, Value> usual = new TreeMap<>(props);
         usual.keySet().removeAll(List.of("source", "which", "conditions", "field", "empty", "fresh", "skip"));
         edition.all(Kind.class)
-                .max(Comparator.comparing(
-                                (Kind k) -> edition.plan().ofKind(k.id()).size())
+                .max(Comparator.comparing((Kind k) -> count(k) > 0 && suits(k, props))
+                        .thenComparing(this::count)
                         .thenComparing(Kind::id))
                 .ifPresent(k -> usual.put("kind", Value.of(k.id())));
         return usual;
+    }
+
+    private int count(Kind kind) {
+        return edition.plan().ofKind(kind.id()).size()
+                + edition.entries(kind.id()).size();
+    }
+
+    private static boolean suits(Kind kind, Map<String, Value> props) {
+        String shape = Values.text(props, "shape");
+        boolean people = shape.equals("people") || Values.text(props, "crop").equals("round");
+        return shape.equals("table")
+                ? Values.flag(kind.settings(), "pageless")
+                : kind.meaning().equals(people ? "person" : shape.equals("agenda") ? "event" : "article");
     }
 
     private Map<String, Value> filled(String path, List<Property> declared, Map<String, Value> values) {

@@ -32,7 +32,7 @@ public final class Head {
     public static final String SEARCH = "/-/search.js";
 
     /** How a browser searches the site by itself (OpenSearch 1.1). */
-    public static final String OPEN_SEARCH = "/-/opensearch.xml";
+    public static final String OPEN_SEARCH = "/-/search.osdx";
 
     private static final int DESCRIPTION_LETTERS = 200;
 

@@ -97,8 +97,7 @@ final class PageSearch implements Search {
         chosen.keySet().retainAll(List.of(Found.KIND, Found.TOPIC));
         List<Listed.Offer> offers = new ArrayList<>();
         offers.add(offer(Found.KIND, all, chosen, p -> Stream.of(p.kind())));
-        offers.add(offer(
-                Found.TOPIC, all, chosen, p -> Topics.of(edition, p).stream().map(Page::id)));
+        offers.add(offer(Found.TOPIC, all, chosen, p -> topics(p).map(Page::id)));
         List<Found.Result> some =
                 all.stream().filter(r -> meets(r.page(), chosen, "")).toList();
         if (all.isEmpty()) {
@@ -122,9 +121,11 @@ final class PageSearch implements Search {
         String kind = chosen.get(Found.KIND);
         String topic = chosen.get(Found.TOPIC);
         return (kind == null || but.equals(Found.KIND) || found.kind().equals(kind))
-                && (topic == null
-                        || but.equals(Found.TOPIC)
-                        || Topics.of(edition, found).stream().anyMatch(t -> t.id().equals(topic)));
+                && (topic == null || but.equals(Found.TOPIC) || topics(found).anyMatch(t -> t.id().equals(topic)));
+    }
+
+    private Stream<Page> topics(Page found) {
+        return Topics.of(edition, found).stream().filter(view::shows);
     }
 
     private Listed.Offer offer(

@@ -89,7 +89,8 @@ public final class HeldSite {
         }
         while (!asked.isEmpty()) {
             String path = asked.remove();
-            if (known.add(path)) {
+            // What is answered to each otherwise is no file.
+            if (known.add(path) && !path.equals(Suggestions.PATH)) {
                 Answer answer = answer(path);
                 if (answer.status() != 404 || path.equals(NOWHERE)) {
                     taker.take(answer);

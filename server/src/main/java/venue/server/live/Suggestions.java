@@ -18,7 +18,7 @@ import venue.core.value.Values;
 /** What a browser can ask of searching beside the page itself: how it is done (OpenSearch 1.1), and what begins like this. */
 final class Suggestions {
 
-    private static final String PATH = "/-/suggest";
+    static final String PATH = "/-/suggest";
     private static final int MOST = 8;
     private static final int LONGEST_NAME = 16;
     private static final JsonMapper JSON = JsonMapper.builder().build();

@@ -160,4 +160,17 @@ class SearchIndexTest {
         ids.removeIf(id -> before.find(id).equals(after.find(id)));
         return ids;
     }
+
+    @Test
+    void whatIsTypedSoFarBringsTitlesThatBeginSo() {
+        SearchIndex index = indexed(yard());
+        assertThat(index.titled(Sought.of("com"), 5)).containsExactly("comet");
+        assertThat(index.titled(Sought.of("the ro"), 5)).containsExactly("roof");
+        assertThat(index.titled(Sought.of("tails"), 5))
+                .as("words are no titles")
+                .isEmpty();
+        for (String odd : List.of("", "\"", "title : x", "* OR {", "a) OR (b")) {
+            assertThat(index.titled(Sought.of(odd), 5)).as(odd).isEmpty();
+        }
+    }
 }

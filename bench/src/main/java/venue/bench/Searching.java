@@ -1,0 +1,80 @@
+package venue.bench;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import venue.core.compose.Compose;
+import venue.core.edit.page.PageCommand;
+import venue.core.edition.Edition;
+import venue.core.listing.Asked;
+import venue.core.page.Page;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
+import venue.core.search.Found;
+import venue.core.search.Sought;
+import venue.core.section.Zones;
+import venue.store.search.SearchIndex;
+import venue.store.workspace.Workspace;
+
+/** What a search costs beside the query that it stands on, and what a release of one page costs the index. */
+final class Searching {
+
+    private static final String PAGE = LargeSite.id(150);
+    private static final int MOST = 1_000;
+
+    private final Workspace workspace;
+    private final SearchIndex index = new SearchIndex();
+
+    Searching(Workspace workspace) {
+        this.workspace = workspace;
+        index.follow(workspace.now().working(), List.of());
+    }
+
+    /** The index brought to what a step has made of one page; the step itself is not counted. */
+    double followed(int rounds) {
+        return Median.of(rounds, n -> step(n), n -> index.follow(workspace.now().working(), List.of(PAGE)));
+    }
+
+    private void step(int round) {
+        workspace.run(venue.store.workspace.Asked.of("bench", PageCommand.setTitle(PAGE, "Workshop sought " + round)));
+    }
+
+    /** What was found, on its page and without what the page costs by itself, beside the bare query. */
+    void compare(String words, int rounds) {
+        Edition edition = workspace.now().working();
+        View view = View.of(edition, Instant.EPOCH, "http://yard", View.Mode.VISITOR)
+                .searchedBy(index)
+                .asking(Asked.at("/search", Map.of(Found.WORDS, words)).asked());
+        Page page = page();
+        double bare = Median.of(rounds, n -> {}, n -> index.find(Sought.of(words), MOST));
+        double whole = Median.of(rounds, n -> {}, n -> PageRenderer.render(view, page));
+        View unasked = view.asking(Asked.NOTHING);
+        double found = whole - Median.of(rounds, n -> {}, n -> PageRenderer.render(unasked, page));
+        int count = index.find(Sought.of(words), MOST).size();
+        System.out.printf(
+                Locale.ROOT,
+                "%-28s %10.2f %10.2f %7.1f   the page with it %.2f%n",
+                "search “" + words + "”, " + count,
+                bare,
+                found,
+                found / bare,
+                whole);
+    }
+
+    private static Page page() {
+        return new Page(
+                "search",
+                "Search",
+                "search",
+                null,
+                0,
+                "standard",
+                "plain",
+                new Zones(Map.of("main", List.of(Compose.section("s1", "Search", Compose.part("search"))))),
+                List.of(),
+                Map.of(),
+                Map.of(),
+                false);
+    }
+}
