@@ -45,15 +45,16 @@ final class ListingCard {
         boolean drawn = pictures && picture.isEmpty() && !waits && isDrawn();
         String date = props.flag("dates") ? scene.words(page, UsualFields.DATE) : "";
         out.start("li", picture.isPresent() || waits || drawn ? "card pictured" : "card");
+        boolean dayed = agenda;
         if (agenda) {
             AgendaDay.write(scene, date, out);
         } else if (shape.equals("large")) {
-            large(page, picture, date);
+            dayed = large(page, picture, date);
         } else {
             picture(page, picture, waits, drawn, first);
         }
         out.start("div", "words");
-        above(page, agenda ? "" : date);
+        above(page, dayed ? "" : date);
         out.start("h" + level, props.flag("titles") ? "h z-medium" : "h z-medium unseen");
         title(scene, page, out);
         out.end();
@@ -77,8 +78,8 @@ final class ListingCard {
         out.end();
     }
 
-    /** Whatever its kind brings: what plays, else its picture, else its day. */
-    private void large(Page page, Optional<Media> picture, String date) {
+    /** Whatever its kind brings: what plays, else its picture, else its day; whether it is the day. */
+    private boolean large(Page page, Optional<Media> picture, String date) {
         Optional<Media> played = scene.fields(page).stream()
                 .filter(f -> f.type() == PropertyType.FILE)
                 .flatMap(f -> scene.media(scene.words(page, f.key())).stream())
@@ -92,7 +93,9 @@ final class ListingCard {
             Pictures.write(scene, picture.get(), scene.alt(picture.get()), scene.span(), out);
         } else if (!date.isEmpty()) {
             AgendaDay.write(scene, date, out);
+            return true;
         }
+        return false;
     }
 
     private boolean isDrawn() {
