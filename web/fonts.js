@@ -14,3 +14,15 @@ for (const family of readdirSync(scope)) {
   if (existsSync(`${scope}${family}/files/${leaning}`))
     cpSync(`${scope}${family}/files/${leaning}`, to + leaning)
 }
+
+// Letters for the pictures that are drawn of pages without one: as drawing programs read them, in one weight.
+const drawn = 'target/web/venue/share/'
+mkdirSync(drawn, { recursive: true })
+const fixed = 'node_modules/@fontsource/'
+for (const family of readdirSync(fixed)) {
+  for (const subset of ['latin', 'latin-ext']) {
+    const file = (weight) => `${fixed}${family}/files/${family}-${subset}-${weight}-normal.woff`
+    const found = [600, 700, 400].map(file).find(existsSync)
+    if (found) cpSync(found, `${drawn}${family}-${subset}.woff`)
+  }
+}

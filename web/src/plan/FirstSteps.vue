@@ -7,6 +7,7 @@ import { useNotices } from '@/edit/useNotices'
 import SiteFactsInput from '@/galley/SiteFactsInput.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
+import { FROM_ELSEWHERE } from '@/site/fromElsewhere'
 import { useSite } from '@/site/useSite'
 
 /** What a new site still lacks, ticked by how the site stands; gone when all is done, or put away. */
@@ -16,7 +17,7 @@ const router = useRouter()
 const notices = useNotices()
 const telling = ref(false)
 const facts = computed(() =>
-  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => key !== 'frameHosts'),
+  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => !FROM_ELSEWHERE.includes(key)),
 )
 const told = ref<FirstSteps | null>(null)
 const steps = computed(() => told.value?.steps ?? [])

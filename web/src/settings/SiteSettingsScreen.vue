@@ -12,6 +12,7 @@ import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { allZones } from '@/setup/proposed'
+import { FROM_ELSEWHERE } from '@/site/fromElsewhere'
 import { useSite } from '@/site/useSite'
 import { LANGUAGES } from '@/words/languages'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
@@ -23,7 +24,7 @@ const settings = ref<SiteSettings | null>(null)
 const problem = ref<Problem | null>(null)
 const retiring = ref(false)
 const facts = computed(() =>
-  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => key !== 'frameHosts'),
+  (site.catalog?.siteFacts ?? []).map((f) => f.key).filter((key) => !FROM_ELSEWHERE.includes(key)),
 )
 /** A language that is set and stands in no list is shown as its tag. */
 const languages = computed(() => {
@@ -102,6 +103,10 @@ async function retire() {
         <section aria-labelledby="behind">
           <h2 id="behind">Who is behind it</h2>
           <SiteFactsInput :keys="facts" />
+        </section>
+        <section aria-labelledby="elsewhere">
+          <h2 id="elsewhere">From elsewhere</h2>
+          <SiteFactsInput :keys="FROM_ELSEWHERE" />
         </section>
         <section aria-labelledby="top">
           <h2 id="top">At the top of the plan</h2>

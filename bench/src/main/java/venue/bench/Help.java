@@ -14,6 +14,7 @@ import venue.core.page.Page;
 import venue.core.property.Property;
 import venue.core.render.Head;
 import venue.core.render.LinkedData;
+import venue.core.render.ShareCard;
 import venue.core.render.View;
 import venue.core.section.Element;
 import venue.core.section.Section;
@@ -40,6 +41,10 @@ public final class Help {
 
     public String description() {
         return Head.description(view.edition(), page);
+    }
+
+    public String share() {
+        return view.origin() + ShareCard.of(view.edition(), page).path();
     }
 
     public List<String> told() {

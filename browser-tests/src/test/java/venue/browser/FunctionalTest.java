@@ -8,10 +8,18 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.sun.net.httpserver.HttpServer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,9 +32,11 @@ class FunctionalTest {
 
     private Page page;
     private Running venue;
+    private final AtomicInteger fetched = new AtomicInteger();
 
     @Test
-    void aManagerMakesThemAndVisitorsUseThemWithoutAScript() {
+    void aManagerMakesThemAndVisitorsUseThemWithoutAScript() throws IOException {
+        HttpServer tiles = tileServer();
         try (Running running = Running.start(data);
                 Chromium chromium = new Chromium();
                 BrowserContext context = chromium.context(1280, 800)) {
@@ -39,12 +49,32 @@ class FunctionalTest {
             archiveAndTimeline();
             contentsOfTheSite();
             partsOfAPage();
+            aPlace(tiles.getAddress().getPort());
             page.navigate(venue.venue("/kestrel-moor/releases"));
             Chromium.release(page);
             assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
             visitorsGetIt(chromium, 360);
             visitorsGetIt(chromium, 1280);
+            aRealMapOnceAgreed(context.newPage());
+        } finally {
+            tiles.stop(0);
         }
+    }
+
+    /** Stands in for a server of map tiles: each is the same grey square. */
+    private HttpServer tileServer() throws IOException {
+        HttpServer server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(256, 256, BufferedImage.TYPE_BYTE_GRAY), "png", png);
+        server.createContext("/", exchange -> {
+            fetched.incrementAndGet();
+            exchange.getResponseHeaders().add("Content-Type", "image/png");
+            exchange.sendResponseHeaders(200, png.size());
+            exchange.getResponseBody().write(png.toByteArray());
+            exchange.close();
+        });
+        server.start();
+        return server;
     }
 
     private void make(String template, String name) {
@@ -165,6 +195,45 @@ class FunctionalTest {
         page.keyboard().press("Escape");
         assertThat(proof().locator(".around [aria-current=page]")).hasText("A comet in the net");
         assertThat(proof().locator(".neighbours a")).hasCount(2);
+    }
+
+    private void aPlace(int port) {
+        page.navigate(venue.venue("/kestrel-moor/settings"));
+        Locator server = page.getByLabel("Where maps come from");
+        server.fill("https://tiles.example/nowhere.png");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("#elsewhere ~ *")).containsText("is no address of map tiles");
+        server.fill("http://tiles.localhost:" + port + "/{z}/{x}/{y}.png");
+        page.keyboard().press("Tab");
+        assertThat(page.locator(".stand")).containsText("Undo “where maps come from");
+        page.navigate(venue.venue("/kestrel-moor/page/contact-us"));
+        page.locator("article.card")
+                .first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Add an element")))
+                .first()
+                .click();
+        page.getByLabel("Find an element").fill("place");
+        page.keyboard().press("Enter");
+        Locator place = element("place");
+        place.getByLabel("Latitude").fill("54.2");
+        page.keyboard().press("Tab");
+        place.getByLabel("Longitude").fill("-1.5");
+        page.keyboard().press("Tab");
+        Chromium.choose(
+                place.locator(".choice").filter(new Locator.FilterOptions().setHasText("Map: ")),
+                "From the site’s map server, when asked for");
+        assertThat(proof().locator(".place svg.map")).isVisible();
+    }
+
+    private void aRealMapOnceAgreed(Page visitor) {
+        visitor.navigate(venue.site("/contact"));
+        Locator ask = visitor.locator(".ground .button");
+        assertThat(ask).containsText("tiles.localhost");
+        assertThat(visitor.locator(".ground svg.map")).isVisible();
+        Assertions.assertThat(fetched).as("nothing is fetched before").hasValue(0);
+        ask.click();
+        assertThat(visitor.locator(".leaflet-tile-loaded").first()).isVisible();
+        Assertions.assertThat(fetched).hasPositiveValue();
     }
 
     private void visitorsGetIt(Chromium chromium, int width) {

@@ -34,7 +34,7 @@ class ArchitectureTest {
     void onePlaceKnowsHowItemsAreWritten() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("venue.core.json")
+                .resideOutsideOfPackages("venue.core.json", "venue.core.geo")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("tools.jackson..")

@@ -2,8 +2,15 @@ package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -131,5 +138,28 @@ class PublicSiteTest {
         assertThat(client.visit(proofs + "page/visit?marks=1").statusCode())
                 .as("no longer than the session")
                 .isEqualTo(404);
+    }
+
+    @Test
+    void aPageWithoutAPictureIsSharedWithOneThatSaysItsTitle() throws IOException {
+        String at = shared("/privacy");
+        BufferedImage image =
+                ImageIO.read(new ByteArrayInputStream(client.bytes(at).body()));
+        assertThat(List.of(image.getWidth(), image.getHeight())).containsExactly(1200, 630);
+        int ground = image.getRGB(2, 2);
+        long inked = IntStream.range(0, 1200 * 600)
+                .filter(i -> image.getRGB(i % 1200, i / 1200) != ground)
+                .count();
+        assertThat(inked).as("there are words on it").isGreaterThan(2_000);
+        assertThat(client.visit(at.replace(".png", "0.png")).statusCode()).isEqualTo(404);
+        assertThat(shared("/visit")).startsWith("/-/media/");
+        assertThat(shared("/site-index")).isNotEqualTo(at);
+    }
+
+    private String shared(String page) {
+        return Jsoup.parse(client.visit(page).body())
+                .select("meta[property=og:image]")
+                .attr("content")
+                .replaceFirst("^https?://[^/]+", "");
     }
 }

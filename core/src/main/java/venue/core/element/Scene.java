@@ -109,6 +109,9 @@ public interface Scene {
     /** Something of another host is shown here: the page says so to whoever serves it. */
     void framed(String address);
 
+    /** A map of a tile server can be shown here, when a visitor agrees: the page says so to whoever serves it. */
+    void tiled(String address);
+
     /** Where HTML of the managers' own is served, sealed off from the page. */
     String ownHtml(String html);
 

@@ -1,29 +1,58 @@
 package venue.core.element;
 
+import static venue.core.property.Property.choice;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
+import java.net.URI;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import venue.core.geo.GeoJson;
+import venue.core.geo.Shape;
+import venue.core.geo.Shape.Spot;
 import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
+import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
 import venue.core.text.Phrase;
 
-/** Where it is: coordinates (WGS 84), a {@code geo:} link (RFC 5870), and a small drawn map. */
+/**
+ * Where it is: the address in words, the way to it, coordinates (WGS 84) with a {@code geo:} link (RFC 5870), and a map, drawn, of
+ * one's own, or of a tile server once the visitor agrees.
+ */
 final class WhereElement extends DeclaredKind {
 
-    private static final int SIDE = 200;
-    private static final int LINES = 4;
+    private static final int LONGEST_SHAPES = 200_000;
+    private static final int HALF = 6;
 
     WhereElement() {
         super(
                 "place",
                 "Place",
-                "Where it is, on a small map",
+                "Where it is: address, the way there, and a map",
                 of("name", "Name", PropertyType.WORDS),
+                of("address", "Address", PropertyType.LINES),
                 number("latitude", "Latitude", -90, 90, 0, "°").withoutFallback(),
                 number("longitude", "Longitude", -180, 180, 0, "°").withoutFallback(),
-                of("words", "How to find it", PropertyType.RICH));
+                of("words", "How to find it", PropertyType.RICH),
+                of("way", "Page with the way there", PropertyType.LINK),
+                choice(
+                        "ground",
+                        "Map",
+                        "drawn=Drawn",
+                        "picture=A picture of your own",
+                        "tiles=From the site’s map server, when asked for"),
+                of("picture", "Picture of the map", PropertyType.PICTURE)
+                        .wants(PictureSlot.wide(800, ""))
+                        .onlyWhen("ground=picture"),
+                of("shapes", "What lies around, as GeoJSON", PropertyType.LINES)
+                        .longest(LONGEST_SHAPES)
+                        .onlyWhen("ground=drawn|tiles")
+                        .help("RFC 7946: paths, borders, buildings. Without it a grid of minutes is drawn."),
+                number("zoom", "How near", 1, 19, 14, "")
+                        .onlyWhen("ground=tiles")
+                        .help("1: the whole world; 19: single houses."));
     }
 
     @Override
@@ -33,72 +62,85 @@ final class WhereElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.has("name") || (props.has("latitude") && props.has("longitude"));
+        return props.has("name") || props.has("address") || spot(props).isPresent();
+    }
+
+    private static Optional<Spot> spot(Props props) {
+        return props.has("latitude") && props.has("longitude")
+                ? Optional.of(new Spot(props.decimal("longitude"), props.decimal("latitude")))
+                : Optional.empty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("div", "place");
-        if (props.has("latitude") && props.has("longitude")) {
-            map(
-                    props.decimal("latitude"),
-                    props.decimal("longitude"),
-                    props.has("name") ? props.text("name") : props.scene().say(Phrase.MAP),
-                    out);
-        }
+        ground(props, out);
         out.start("div");
         Tiles.line(props, "name", "p", "named", out);
+        Tiles.line(props, "address", "p", "lines", out);
         Tiles.words(props, "words", out);
-        if (props.has("latitude") && props.has("longitude")) {
-            String at = String.format(Locale.ROOT, "%.5f,%.5f", props.decimal("latitude"), props.decimal("longitude"));
-            out.start("p").start("a").attr("href", "geo:" + at);
-            out.text(props.scene().say(Phrase.OPEN_IN_MAPS)).end();
-            out.text(" ")
-                    .start("span", "small")
-                    .text(at.replace(",", ", "))
-                    .end()
-                    .end();
-        }
+        spot(props).ifPresent(at -> coordinates(props, at, out));
+        props.href("way")
+                .ifPresent(href -> out.start("p")
+                        .start("a")
+                        .attr("href", href)
+                        .text(props.scene().say(Phrase.WAY))
+                        .end()
+                        .end());
         out.end().end();
     }
 
-    /** A drawn stand-in for a map: the grid of minutes around the place, and a pin. */
-    private static void map(double latitude, double longitude, String name, HtmlWriter out) {
-        out.start("svg", "map").attr("viewBox", "0 0 " + SIDE + " " + SIDE).attr("role", "img");
-        out.attr("aria-label", name);
-        for (int i = 0; i <= LINES; i++) {
-            double minutes = Math.floor(longitude * 60) + i - 1;
-            double x = SIDE / 2.0 + (minutes / 60 - longitude) * 60 * SIDE / LINES;
-            line(x, 0, x, SIDE, out);
-            label(x + 3, SIDE - 5, degrees(minutes, "E", "W"), out);
-            double up = Math.floor(latitude * 60) + i - 1;
-            double y = SIDE / 2.0 - (up / 60 - latitude) * 60 * SIDE / LINES;
-            line(0, y, SIDE, y, out);
-            label(4, y - 3, degrees(up, "N", "S"), out);
+    private static void ground(Props props, HtmlWriter out) {
+        Optional<Media> picture = props.text("ground").equals("picture") ? props.media("picture") : Optional.empty();
+        if (picture.isPresent()) {
+            Scene scene = props.scene();
+            out.start("div", "ground");
+            Pictures.write(scene, picture.get(), scene.alt(picture.get()), Math.min(HALF, scene.span()), out);
+            out.end();
+        } else {
+            spot(props).ifPresent(at -> map(props, at, out));
         }
-        out.start("path")
-                .attr("class", "pin")
-                .attr("d", "M100 100c-4-8-11-13-11-21a11 11 0 0 1 22 0c0 8-7 13-11 21z")
-                .end();
+    }
+
+    /** The drawn map; where a tile server is asked for, with what its own script needs to show that in its place. */
+    private static void map(Props props, Spot at, HtmlWriter out) {
+        Scene scene = props.scene();
+        String shapes = props.text("shapes");
+        List<Shape> read = shapes.isEmpty() ? List.of() : GeoJson.read(shapes);
+        String name = props.has("name") ? props.text("name") : scene.say(Phrase.MAP);
+        Optional<String> tiles = props.text("ground").equals("tiles") ? scene.fact("tileServer") : Optional.empty();
+        out.start("div", "ground");
+        tiles.ifPresent(address -> {
+            out.attr("data-tiles", address)
+                    .attr("data-at", said(at))
+                    .attr("data-zoom", props.number("zoom"))
+                    .attr("data-name", name)
+                    .attr("data-words", scene.fact("tileWords").orElse(""));
+            if (!read.isEmpty()) {
+                out.attr("data-shapes", shapes);
+            }
+        });
+        new DrawnMap(at, read).write(name, out);
+        tiles.ifPresent(address -> {
+            scene.tiled(address);
+            String host = URI.create(address.replaceAll("[{}]", "")).getHost();
+            out.start("button", "button").attr("type", "button").attr("hidden");
+            out.text(String.format(scene.say(Phrase.SHOW_FROM), host)).end();
+        });
         out.end();
     }
 
-    private static void line(double x1, double y1, double x2, double y2, HtmlWriter out) {
-        out.start("path")
-                .attr("d", String.format(Locale.ROOT, "M%.1f %.1fL%.1f %.1f", x1, y1, x2, y2))
+    private static void coordinates(Props props, Spot at, HtmlWriter out) {
+        out.start("p").start("a").attr("href", "geo:" + said(at));
+        out.text(props.scene().say(Phrase.OPEN_IN_MAPS)).end();
+        out.text(" ")
+                .start("span", "small")
+                .text(said(at).replace(",", ", "))
+                .end()
                 .end();
     }
 
-    private static void label(double x, double y, String words, HtmlWriter out) {
-        out.start("text")
-                .attr("x", String.format(Locale.ROOT, "%.1f", x))
-                .attr("y", String.format(Locale.ROOT, "%.1f", y));
-        out.text(words).end();
-    }
-
-    private static String degrees(double minutes, String positive, String negative) {
-        long whole = Math.round(Math.abs(minutes));
-        return whole / 60 + "°" + String.format(Locale.ROOT, "%02d", whole % 60) + "′"
-                + (minutes < 0 ? negative : positive);
+    private static String said(Spot at) {
+        return String.format(Locale.ROOT, "%.5f,%.5f", at.latitude(), at.longitude());
     }
 }

@@ -108,21 +108,23 @@ public final class PropertyCheck {
         }
         String clean = Letters.clean(words);
         if (property.type() == PropertyType.WORDS) {
-            return Value.of(clean.replaceAll("[\\s\\p{Z}]+", " "));
+            String line = clean.replaceAll("[\\s\\p{Z}]+", " ");
+            requireLines(property.line(), line, path, "");
+            return Value.of(line);
         }
         String lines = clean.replaceAll("\r\n?", "\n").replace('\t', ' ');
-        requireLines(property.line(), lines, path);
+        requireLines(property.line(), lines, path, "Line %d: ");
         return Value.of(lines);
     }
 
-    private static void requireLines(Property.@Nullable LineRule rule, String text, String path) {
+    private static void requireLines(Property.@Nullable LineRule rule, String text, String path, String where) {
         int wrong = rule == null ? 0 : rule.firstWrong(text);
         if (rule != null && wrong > 0) {
             String line = text.lines().toList().get(wrong - 1).strip();
             throw Refusal.badInput(
                             "bad-line",
                             path,
-                            "Line " + wrong + ": “" + Words.shorten(line, SHOWN) + "” " + rule.wrong(),
+                            String.format(where, wrong) + "“" + Words.shorten(line, SHOWN) + "” " + rule.wrong(),
                             rule.fix())
                     .with(Map.of("line", wrong));
         }

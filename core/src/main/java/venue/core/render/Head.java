@@ -34,6 +34,9 @@ public final class Head {
     /** How a browser searches the site by itself (OpenSearch 1.1). */
     public static final String OPEN_SEARCH = "/-/search.osdx";
 
+    /** It puts a real map in the place of a drawn one, once a visitor agrees. */
+    public static final String MAP = "/-/map.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -107,6 +110,9 @@ public final class Head {
         if (scene.needs().needsScript() && !view.isMarked()) {
             out.start("script").attr("src", SCRIPT).attr("defer").end();
         }
+        if (!scene.needs().tiles().isEmpty() && !view.isMarked()) {
+            out.start("script").attr("src", MAP).attr("defer").end();
+        }
         if (scene.search().hasLine() && !view.isMarked()) {
             out.start("script").attr("src", SEARCH).attr("defer").end();
         }
@@ -157,7 +163,15 @@ public final class Head {
         if (!description.isEmpty()) {
             property(out, "og:description", description);
         }
-        image(view, page).ifPresent(m -> property(out, "og:image", view.origin() + m.path(m.width())));
+        image(view, page).ifPresentOrElse(m -> property(out, "og:image", view.origin() + m.path(m.width())), () -> {
+            property(
+                    out,
+                    "og:image",
+                    view.origin() + ShareCard.of(view.edition(), page).path());
+            property(out, "og:image:width", String.valueOf(ShareCard.WIDE));
+            property(out, "og:image:height", String.valueOf(ShareCard.HIGH));
+            property(out, "og:image:alt", page.title());
+        });
     }
 
     private static Optional<Media> image(View view, Page page) {

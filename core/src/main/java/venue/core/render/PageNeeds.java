@@ -10,6 +10,7 @@ final class PageNeeds {
 
     private final PageRules rules = new PageRules();
     private final SortedSet<String> frames = new TreeSet<>();
+    private final SortedSet<String> tiles = new TreeSet<>();
     private boolean script;
     private boolean leans;
 
@@ -19,8 +20,21 @@ final class PageNeeds {
 
     /** The origin of what is shown from an address must be let into the page. */
     void frame(String address) {
+        frames.add(origin(address));
+    }
+
+    /** The same of the pictures that a map is made of. */
+    void tile(String address) {
+        tiles.add(origin(address.replaceAll("[{}]", "")));
+    }
+
+    private static String origin(String address) {
         URI uri = URI.create(address.replace(" ", "%20"));
-        frames.add(uri.getScheme() + "://" + uri.getAuthority());
+        return uri.getScheme() + "://" + uri.getAuthority();
+    }
+
+    List<String> tiles() {
+        return List.copyOf(tiles);
     }
 
     List<String> frames() {

@@ -82,6 +82,7 @@ public final class PageRenderer {
                 DOCTYPE + out.html(),
                 scene.needs().rules().css(),
                 scene.needs().frames(),
+                scene.needs().tiles(),
                 scene.listings().further(),
                 scene.listings().fed(),
                 scene.listings().ask() || scene.search().ask());

@@ -125,6 +125,11 @@ final class PageScene implements Scene {
     }
 
     @Override
+    public void tiled(String address) {
+        needs.tile(address);
+    }
+
+    @Override
     public String ownHtml(String html) {
         return OwnHtml.path(page.id(), html);
     }

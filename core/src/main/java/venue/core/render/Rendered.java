@@ -9,6 +9,7 @@ import venue.core.page.Page;
  *
  * @param ownStyles what its one style element holds; empty where it has none
  * @param frames the origins of what it shows from elsewhere, in order
+ * @param tiles the origins of the pictures that its maps are made of when a visitor agrees, in order
  * @param further how many pages each of its listings has that have more than one, by name
  * @param fed what its listings show that can be followed, by name
  * @param asks whether what a visitor chooses makes it another
@@ -17,6 +18,7 @@ public record Rendered(
         String html,
         String ownStyles,
         List<String> frames,
+        List<String> tiles,
         Map<String, Integer> further,
         Map<String, List<Page>> fed,
         boolean asks) {}

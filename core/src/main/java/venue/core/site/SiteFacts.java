@@ -24,6 +24,12 @@ public final class SiteFacts {
             "is no host name.",
             "Give a host name alone, like video.example.");
 
+    private static final LineRule TILES = new LineRule(
+            "(?=.*\\{z\\})(?=.*\\{x\\})(?=.*\\{y\\})"
+                    + "(https://[A-Za-z0-9.-]+(:\\d+)?|http://([a-z0-9-]+\\.)*localhost(:\\d+)?)/[A-Za-z0-9/._~{}@?=&%-]*",
+            "is no address of map tiles.",
+            "Give one that begins with https:// and holds {z}, {x} and {y}, like https://tiles.example/{z}/{x}/{y}.png.");
+
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
             of("email", "E-mail", WORDS),
@@ -35,7 +41,12 @@ public final class SiteFacts {
                     .eachLine(ELSEWHERE),
             of("frameHosts", "Hosts that may be shown within pages", LINES)
                     .help("One host name on each line. Visitors are asked before anything is fetched from them.")
-                    .eachLine(HOST));
+                    .eachLine(HOST),
+            of("tileServer", "Where maps come from", WORDS)
+                    .help("The address of a map server’s tiles, like https://tiles.example/{z}/{x}/{y}.png."
+                            + " Visitors are asked before anything is fetched from it.")
+                    .eachLine(TILES),
+            of("tileWords", "Words owed to who made the maps", WORDS).longest(200));
 
     /** What may stand at the top of the plan: a list of kinds; absent for anything. */
     private static final Property MAY_HOLD =

@@ -65,7 +65,8 @@ public enum Phrase {
     AFTER,
     BEFORE_AND_AFTER,
     RELATED,
-    FILES;
+    FILES,
+    WAY;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

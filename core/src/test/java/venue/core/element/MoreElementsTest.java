@@ -262,6 +262,61 @@ class MoreElementsTest {
         assertThat(page.select("svg.map text").eachText()).contains("50°36′N", "3°57′W");
     }
 
+    /** All that was given lies within what is drawn; a server of tiles is let in, and asked nothing. */
+    @Test
+    void aPlaceIsDrawnWithWhatLiesAroundItAndAsksBeforeItFetchesAMap() {
+        Map<String, Value> where = new TreeMap<>();
+        where.put("latitude", new Value.Num(new java.math.BigDecimal("54.2")));
+        where.put("longitude", new Value.Num(new java.math.BigDecimal("-1.5")));
+        where.put("address", Value.of("Moor Road, above Ashcombe"));
+        where.put("way", Value.of("page:workshops"));
+        where.put("ground", Value.of("tiles"));
+        where.put(
+                "shapes",
+                Value.of("{\"type\":\"LineString\",\"coordinates\":[[-1.52,54.19],[-1.5,54.2],[-1.44,54.23]]}"));
+        Document drawn = with(new Part("place", where));
+        assertThat(drawn.select(".ground[data-tiles], script[src]"))
+                .as("no server is named")
+                .isEmpty();
+        assertThat(drawn.select(".place .lines").text()).isEqualTo("Moor Road, above Ashcombe");
+        assertThat(drawn.select(".place a[href=/workshops]").text()).isEqualTo("The way there");
+        for (String number : drawn.select(".map .way").attr("d").split("[ML ]")) {
+            assertThat(number.isEmpty() ? 0 : Double.parseDouble(number)).isBetween(0.0, 200.0);
+        }
+        fact("tileServer", "https://tiles.example/{z}/{x}/{y}.png");
+        fact("tileWords", "© the mappers");
+        Page page = site.require(Page.class, "weaving")
+                .withZones(new Zones(Map.of("main", List.of(section("s1", "S", new Part("place", where))))));
+        View view = View.of(site.with(List.of(page), List.of()), NOW, "http://y", View.Mode.VISITOR);
+        venue.core.render.Rendered asked = PageRenderer.render(view, page);
+        assertThat(asked.tiles()).containsExactly("https://tiles.example");
+        Document html = Jsoup.parse(asked.html());
+        assertThat(html.select(".ground svg.map, .ground button[hidden]")).hasSize(2);
+        assertThat(html.select("script[src=/-/map.js][defer]")).hasSize(1);
+        assertThat(html.select("[src*=tiles.example], [href*=tiles.example]")).isEmpty();
+        where.put("ground", Value.of("picture"));
+        where.put("picture", Value.of("loom"));
+        assertThat(with(new Part("place", where)).select(".ground img")).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "https://tiles.example/{z}/{x}.png",
+                "http://tiles.example/{z}/{x}/{y}.png",
+                "javascript:alert({z}{x}{y})",
+                "https://tiles.example/{z}/{x}/{y}.png; script-src *"
+            })
+    void onlyAnAddressOfTilesIsOne(String address) {
+        venue.core.property.Property tiles = venue.core.site.SiteFacts.all().stream()
+                .filter(f -> f.key().equals("tileServer"))
+                .findFirst()
+                .orElseThrow();
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () -> venue.core.property.PropertyCheck.one(tiles, Value.of(address), "tileServer"))
+                .hasMessageContaining("is no address of map tiles");
+    }
+
     @Test
     void sectionsCarryTheirGroundTheirSpaceAndTheirReveal() {
         Section base = section("s1", "S", heading("Words"), text("<p>Words</p>"));

@@ -67,7 +67,8 @@ record Reply(
 
     /** The policy names what the renderer made: the hash of the page's own styles (CSP 3, 2.3.1), and what it frames. */
     private static String policy(Rendered page) {
-        String policy = PAGE_POLICY + "; frame-src 'self'"
+        String pictures = page.tiles().stream().map(t -> " " + t).collect(Collectors.joining());
+        String policy = PAGE_POLICY.replace("img-src 'self'", "img-src 'self'" + pictures) + "; frame-src 'self'"
                 + page.frames().stream().map(f -> " " + f).collect(Collectors.joining());
         if (page.ownStyles().isEmpty()) {
             return policy;

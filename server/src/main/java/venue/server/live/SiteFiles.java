@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import venue.core.json.ItemJson;
 import venue.core.media.Media;
 import venue.core.render.Head;
 import venue.core.render.OwnHtml;
+import venue.core.render.ShareCard;
 import venue.core.render.SiteIcon;
 import venue.core.site.Site;
 import venue.core.theme.Look;
@@ -25,6 +27,7 @@ import venue.core.theme.StyleSheet;
 import venue.core.theme.Texture;
 import venue.store.media.IconMaker;
 import venue.store.media.MediaFiles;
+import venue.store.media.ShareMaker;
 import venue.store.workspace.Workspace;
 
 /** What pages are made of beside their HTML, under {@code /-/}: stylesheets, fonts, pictures and the proofs' bridge. */
@@ -36,8 +39,18 @@ class SiteFiles {
             + " script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src https: data:; font-src data:";
     private static final long MOST_BYTES = 256L * 1024 * 1024;
 
+    private static final String LEAFLET = "1.9.4";
+    private static final Map<String, String> SCRIPTS = Map.of(
+            Head.SCRIPT, "page.js",
+            Head.MENU, "menu.js",
+            Head.NOTICES, "notices.js",
+            Head.SCHEME, "scheme.js",
+            Head.SEARCH, "search.js",
+            Head.MAP, "map.js");
+
     private final MediaFiles media;
     private final IconMaker icons;
+    private final ShareMaker shares = new ShareMaker();
     private final Cache<String, Reply> known = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
             .weigher((String path, Reply reply) -> reply.weight())
@@ -77,6 +90,9 @@ class SiteFiles {
         if (path.startsWith(MARKS)) {
             return mark(editions.get(), path);
         }
+        if (path.startsWith("/-/share/")) {
+            return share(editions.get(), path);
+        }
         if (path.startsWith("/-/icon/") || path.startsWith("/-/manifest/")) {
             return icon(editions.get(), path);
         }
@@ -93,15 +109,21 @@ class SiteFiles {
                     .map(b -> Reply.file("font/woff2", b))
                     .orElse(null);
         }
+        return named(path);
+    }
+
+    /** What every site has under the same address. */
+    private static @Nullable Reply named(String path) {
+        String script = SCRIPTS.get(path);
+        if (script != null) {
+            return own("server/live/" + script, "text/javascript; charset=utf-8");
+        }
         return switch (path) {
             case "/-/proof.js" -> own("server/proof/proof.js", "text/javascript; charset=utf-8");
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
             case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
-            case Head.MENU -> own("server/live/menu.js", "text/javascript; charset=utf-8");
-            case Head.SEARCH -> own("server/live/search.js", "text/javascript; charset=utf-8");
-            case Head.SCHEME -> own("server/live/scheme.js", "text/javascript; charset=utf-8");
-            case Head.NOTICES -> own("server/live/notices.js", "text/javascript; charset=utf-8");
-            case Head.SCRIPT -> own("server/live/page.js", "text/javascript; charset=utf-8");
+            case "/-/leaflet.js" -> kept("leaflet.js", "text/javascript; charset=utf-8");
+            case "/-/leaflet.css" -> kept("leaflet.css", "text/css; charset=utf-8");
             default ->
                 Texture.at(path)
                         .map(t -> Reply.text("image/svg+xml", t.svg(), Reply.FOR_EVER))
@@ -147,6 +169,14 @@ class SiteFiles {
                 .orElse(null);
     }
 
+    private @Nullable Reply share(Stream<Edition> editions, String path) {
+        return editions.filter(e -> e.find(Site.ID).isPresent())
+                .flatMap(e -> ShareCard.at(e, path).stream())
+                .findFirst()
+                .map(card -> Reply.file("image/png", shares.png(card)))
+                .orElse(null);
+    }
+
     private @Nullable Reply icon(Stream<Edition> editions, String path) {
         return editions.filter(e -> e.find(Site.ID).isPresent())
                 .flatMap(e -> SiteIcon.of(e).stream())
@@ -175,6 +205,13 @@ class SiteFiles {
     private static @Nullable Reply own(String name, String type) {
         return resource("/venue/" + name)
                 .map(b -> Reply.text(type, new String(b, java.nio.charset.StandardCharsets.UTF_8), Reply.ASK))
+                .orElse(null);
+    }
+
+    /** The kept map library's. */
+    private static @Nullable Reply kept(String name, String type) {
+        return resource("/META-INF/resources/webjars/leaflet/" + LEAFLET + "/dist/" + name)
+                .map(b -> Reply.file(type, b).kept(Reply.ASK))
                 .orElse(null);
     }
 
