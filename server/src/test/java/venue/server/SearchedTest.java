@@ -121,6 +121,6 @@ class SearchedTest {
         assertThat(sought.get("missed").toString())
                 .contains("{\"words\":\"heated benches\",\"times\":2,\"last\":")
                 .doesNotContain("roof");
-        refused(Client.signedIn(port, "tomas").get("/api/sites/kestrel-moor/sought"), 403, "not-allowed");
+        refused(Client.signedIn(port, "tomas").get("/api/sites/kestrel-moor/sought"), 403, "managers-only");
     }
 }
