@@ -2,6 +2,7 @@ package venue.core.edition;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
@@ -28,14 +29,10 @@ public final class Parts {
         return Stream.concat(edition.kindOf(page).map(Kind::settings).stream(), Stream.of(template.frame()));
     }
 
-    private interface Says {
-        Stream<Map<String, Value>> all();
-    }
-
-    private static Map<PagePart, String> ways(Says says) {
+    private static Map<PagePart, String> ways(Supplier<Stream<Map<String, Value>>> says) {
         Map<PagePart, String> ways = new EnumMap<>(PagePart.class);
         for (PagePart part : PagePart.values()) {
-            ways.put(part, part.way(says.all()));
+            ways.put(part, part.way(says.get()));
         }
         return ways;
     }

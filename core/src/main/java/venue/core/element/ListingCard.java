@@ -69,10 +69,10 @@ final class ListingCard {
         if (agenda) {
             out.end();
             facts(page);
-            button(page);
+            acts(page);
         } else {
             facts(page);
-            button(page);
+            acts(page);
             out.end();
         }
         out.end();
@@ -192,7 +192,8 @@ final class ListingCard {
                 || reached && !props.text("contacts").equals("none");
     }
 
-    private void button(Page page) {
+    /** How to reach somebody, and the way on. */
+    private void acts(Page page) {
         if (!props.text("contacts").equals("none") && !shape.equals("gallery") && !shape.equals("compact")) {
             Contacts.write(scene, key -> scene.words(page, key), props.text("contacts"), out);
         }

@@ -16,9 +16,7 @@ import venue.core.listing.Listed;
 import venue.core.page.Page;
 import venue.core.search.Found;
 import venue.core.search.Sought;
-import venue.core.site.SiteIdentity;
 import venue.core.text.Words;
-import venue.core.value.Values;
 
 /** Answers what a visitor looks for on one page. */
 final class PageSearch implements Search {
@@ -42,12 +40,7 @@ final class PageSearch implements Search {
 
     /** Where the page is that the site names for searching. */
     Optional<String> named() {
-        return bound().map(view::path);
-    }
-
-    private Optional<Page> bound() {
-        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
-                .filter(view::shows);
+        return view.searchPage().map(view::path);
     }
 
     /** Whether what is looked for makes the page another. */
@@ -63,17 +56,17 @@ final class PageSearch implements Search {
     @Override
     public String address() {
         typed = true;
-        return view.path(bound().orElse(page));
+        return view.path(view.searchPage().orElse(page));
     }
 
     @Override
     public String at(Map<String, String> query) {
-        return view.path(bound().orElse(page)) + PageListings.queryOf("", query);
+        return view.path(view.searchPage().orElse(page)) + PageListings.queryOf("", query);
     }
 
     @Override
     public Optional<Found> found(int each) {
-        if (!bound().orElse(page).id().equals(page.id())) {
+        if (!view.searchPage().orElse(page).id().equals(page.id())) {
             return Optional.empty();
         }
         asked = true;

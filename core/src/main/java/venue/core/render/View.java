@@ -4,14 +4,17 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import venue.core.edition.Edition;
 import venue.core.gathering.Hard;
 import venue.core.gathering.Onlooker;
 import venue.core.listing.Asked;
 import venue.core.page.Page;
 import venue.core.search.Searcher;
+import venue.core.site.SiteIdentity;
 import venue.core.theme.SiteMark;
 import venue.core.theme.StyleSheet;
+import venue.core.value.Values;
 import venue.core.visitor.Visitor;
 
 /**
@@ -97,6 +100,12 @@ public record View(
     /** Whether whoever looks may open the page. */
     public boolean shows(Page page) {
         return visitor.mayOpen(edition, page);
+    }
+
+    /** The page that the site names for searching, if whoever looks may open it. */
+    public Optional<Page> searchPage() {
+        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
+                .filter(this::shows);
     }
 
     /** Whoever looks, as listings are told. */

@@ -70,7 +70,7 @@ final class LiveSite {
 
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
-        if (rawPath.startsWith("/-/")) {
+        if (rawPath.equals(Suggestions.PATH)) {
             return make(rawPath, query);
         }
         Reply plain = at(rawPath);

@@ -4,16 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.edition.Edition;
 import venue.core.html.HtmlWriter;
 import venue.core.page.Page;
 import venue.core.render.Head;
 import venue.core.render.View;
 import venue.core.search.Found;
 import venue.core.search.Sought;
-import venue.core.site.SiteIdentity;
 import venue.core.text.Words;
-import venue.core.value.Values;
 
 /** What a browser can ask of searching beside the page itself: how it is done (OpenSearch 1.1), and what begins like this. */
 final class Suggestions {
@@ -33,15 +30,9 @@ final class Suggestions {
     Optional<Reply> at(String path, Map<String, String> query) {
         return switch (path) {
             case PATH -> Optional.of(suggest(query.getOrDefault(Found.WORDS, "")));
-            case Head.OPEN_SEARCH -> named().map(this::description);
+            case Head.OPEN_SEARCH -> view.searchPage().map(this::description);
             default -> Optional.empty();
         };
-    }
-
-    private Optional<Page> named() {
-        Edition edition = view.edition();
-        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
-                .filter(view::shows);
     }
 
     /** OpenSearch Suggestions 1.1: what was typed, titles, nothing about them, and where they are. */
