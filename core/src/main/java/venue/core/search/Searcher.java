@@ -22,9 +22,6 @@ public interface Searcher {
         public List<String> titled(Sought sought, int most) {
             return List.of();
         }
-
-        @Override
-        public void missed(String words) {}
     };
 
     /** Marks the beginning of words that were looked for, in a snippet. */
@@ -49,6 +46,6 @@ public interface Searcher {
     /** Ids of the pages whose title or topics say it, the best first. */
     List<String> titled(Sought sought, int most);
 
-    /** It is told of what a visitor looked for and did not find. */
-    void missed(String words);
+    /** It is told of what a visitor looked for and did not find; of no matter where nobody counts that. */
+    default void missed(String words) {}
 }

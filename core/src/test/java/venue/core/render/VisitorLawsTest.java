@@ -66,9 +66,6 @@ class VisitorLawsTest {
         public List<String> titled(Sought sought, int most) {
             return List.of();
         }
-
-        @Override
-        public void missed(String words) {}
     }
 
     private static Page story(int i) {

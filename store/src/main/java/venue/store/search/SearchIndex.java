@@ -127,10 +127,6 @@ public final class SearchIndex implements Searcher, AutoCloseable {
                         .list();
     }
 
-    /** It knows pages, and not who looks for them. */
-    @Override
-    public void missed(String words) {}
-
     @Override
     public synchronized Optional<String> near(Sought sought) {
         List<String> words = sought.phrases().stream()
