@@ -3,10 +3,11 @@ import { computed, ref } from 'vue'
 import type { Group, Property, Value } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
+import { useEntries } from './entries'
 import { useFieldsHere } from './fieldsHere'
 import { groupsOf, textOf } from './values'
 
-/** Several that are chosen by name, in an order of their own: pages, kinds or fields. */
+/** Several that are chosen by name, in an order of their own: pages, entries, kinds or fields. */
 const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
 defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => void }): unknown }>()
@@ -15,10 +16,14 @@ const fields = useFieldsHere()
 const entry = computed(() => props.property.entries[0] as Property)
 const chosen = computed(() => groupsOf(props.value))
 const adding = ref(false)
+const idOf = (group: Group) => textOf(group[entry.value.key])
+const isEntry = (id: string) => entry.value.type === 'ENTRY' && !site.rows.has(id)
+const entries = useEntries(() => chosen.value.some((group) => isEntry(idOf(group))))
 
 function nameOf(group: Group): string {
-  const id = textOf(group[entry.value.key])
-  if (entry.value.type === 'PAGE') return site.rows.get(id)?.title ?? 'a page that is gone'
+  const id = idOf(group)
+  if (isEntry(id)) return entries.find(id)?.name ?? (entries.known.value ? 'an entry that is gone' : '…')
+  if (['PAGE', 'ENTRY'].includes(entry.value.type)) return site.rows.get(id)?.title ?? 'a page that is gone'
   if (entry.value.type === 'KIND') return site.kinds.get(id)?.name ?? 'a kind that is gone'
   return fields.value.find((f) => f.key === id)?.label ?? id
 }

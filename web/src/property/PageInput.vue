@@ -2,13 +2,23 @@
 import { computed } from 'vue'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
+import { useEntries } from './entries'
 import { textOf } from './values'
 
-/** A page of the site. */
-defineProps<Asked>()
+/** A page of the site, or an entry of one of its kinds without pages where these can be named too. */
+const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
 const site = useSite()
-const pages = computed(() => [...site.rows.values()].map((r) => ({ value: r.id, title: r.title })))
+const withEntries = computed(() => props.property.type === 'ENTRY')
+const entries = useEntries(() => withEntries.value)
+const pages = computed(() => [
+  ...[...site.rows.values()].map((r) => ({ value: r.id, title: r.title })),
+  ...entries.all.value.map((e) => ({
+    value: e.id,
+    title: e.name,
+    props: { subtitle: site.kinds.get(e.kind)?.name },
+  })),
+])
 </script>
 
 <template>
@@ -17,7 +27,7 @@ const pages = computed(() => [...site.rows.values()].map((r) => ({ value: r.id, 
     :items="pages"
     clearable
     :aria-label="name ?? property.label"
-    placeholder="Name a page"
+    :placeholder="withEntries ? 'Name a page or entry' : 'Name a page'"
     @update:model-value="(v: unknown) => emit('change', v ? String(v) : undefined)"
   />
 </template>

@@ -94,6 +94,19 @@ describe('several chosen by name', () => {
     const { wrapper } = input(pages, [{ page: 'home' }, { page: 'nowhere' }])
     expect(wrapper.findAll('.one').map((o) => o.get('span').text())).toEqual(['Home', 'a page that is gone'])
   })
+
+  it('name entries too, which are asked for where one is named', async () => {
+    const first = property('first', 'MANY', { entries: [property('page', 'ENTRY')] })
+    answers = { '/entries': [{ id: 'lamps', name: 'Moor Lamps', kind: 'partner' }] }
+    shown.site.catalog!.kinds[1]!.pageless = true
+    const { wrapper } = input(first, [{ page: 'home' }, { page: 'lamps' }, { page: 'gone' }])
+    await flushPromises()
+    expect(wrapper.findAll('.one').map((o) => o.get('span').text())).toEqual([
+      'Home',
+      'Moor Lamps',
+      'an entry that is gone',
+    ])
+  })
 })
 
 describe('conditions', () => {

@@ -23,6 +23,7 @@ const INPUTS: Record<string, Component> = {
   FONT: PictureInput,
   LINK: LinkInput,
   PAGE: PageInput,
+  ENTRY: PageInput,
   MANY: ManyInput,
   YES_NO: FlagInput,
   CHOICE: ChoiceInput,
@@ -43,6 +44,7 @@ export function inputFor(property: Property): Component {
 function listInput({ key, entries }: Property): Component {
   if (key === 'mayHold') return HoldsInput
   if (entries[0]?.type === 'TOPIC') return TopicsInput
-  if (entries.length === 1 && ['KIND', 'PAGE', 'FIELD'].includes(entries[0]?.type ?? '')) return NamesInput
+  if (entries.length === 1 && ['KIND', 'PAGE', 'ENTRY', 'FIELD'].includes(entries[0]?.type ?? ''))
+    return NamesInput
   return entries[0]?.type === 'FIELD' ? ConditionsInput : ManyInput
 }

@@ -230,6 +230,8 @@ class KindsTest {
                         List.of()))));
         assertThat(json(tomas.get(SITE + "/kinds/partner/entries")).findValuesAsString("name"))
                 .containsExactly("Moor Lamps");
+        assertThat(json(tomas.get(SITE + "/entries")).toString())
+                .contains("{\"id\":\"p1\",\"name\":\"Moor Lamps\",\"kind\":\"partner\"}");
         assertThat(maja.get(SITE + "/kinds/partner/entries.csv").body())
                 .isEqualTo("Name,Summary,Picture\r\nMoor Lamps,Dark-sky lamps,\r\n");
         json(maja.give("set-value", "item", "partner", "key", "changedBy", "value", "MANAGER"));

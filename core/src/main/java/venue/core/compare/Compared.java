@@ -44,6 +44,7 @@ public final class Compared {
             PropertyType.FILE,
             PropertyType.FONT,
             PropertyType.PAGE,
+            PropertyType.ENTRY,
             PropertyType.TOPIC,
             PropertyType.KIND,
             PropertyType.MENU,

@@ -3,6 +3,7 @@ package venue.core.edit;
 import java.util.List;
 import java.util.Map;
 import venue.core.edition.Edition;
+import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
 import venue.core.link.Link;
@@ -40,11 +41,18 @@ public final class References {
             case PICTURE, FILE -> edition.require(Media.class, text);
             case FONT -> requireFont(edition.require(Media.class, text));
             case PAGE -> edition.require(Page.class, text);
+            case ENTRY -> requireListed(edition, text);
             case TOPIC -> requireTopic(edition, edition.require(Page.class, text));
             case KIND -> edition.require(Kind.class, text);
             case MENU -> edition.require(Menu.class, text);
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
+        }
+    }
+
+    private static void requireListed(Edition edition, String id) {
+        if (edition.find(Entry.class, id).isEmpty()) {
+            edition.require(Page.class, id);
         }
     }
 

@@ -43,7 +43,7 @@ final class Mentions {
             }
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
-            case PAGE, TOPIC -> named.add(text);
+            case PAGE, ENTRY, TOPIC -> named.add(text);
             default -> {}
         }
     }
@@ -55,7 +55,7 @@ final class Mentions {
         return Set.copyOf(pages);
     }
 
-    /** Ids of the pages and files that are named by a field or setting. */
+    /** Ids of the pages, entries and files that are named by a field or setting. */
     Set<String> named() {
         return Set.copyOf(named);
     }

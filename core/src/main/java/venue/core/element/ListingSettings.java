@@ -4,6 +4,7 @@ import static venue.core.property.Property.choice;
 import static venue.core.property.Property.many;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
+import static venue.core.property.PropertyType.ENTRY;
 import static venue.core.property.PropertyType.FIELD;
 import static venue.core.property.PropertyType.KIND;
 import static venue.core.property.PropertyType.PAGE;
@@ -34,7 +35,7 @@ final class ListingSettings {
             many("also", "And of these kinds", of("kind", "Kind", KIND)),
             of("branch", "Beneath", PAGE).onlyWhen("source=beneath"),
             of("deep", "At every depth", YES_NO).fallback(Value.of(true)).onlyWhen("source=beneath|children"),
-            many("chosen", "Chosen", of("page", "Page", PAGE)).onlyWhen("source=chosen"),
+            many("chosen", "Chosen", of("page", "Page or entry", ENTRY)).onlyWhen("source=chosen"),
             of("field", "By the field", FIELD).onlyWhen("source=named|naming"),
             choice("which", "Which", "all=All", "coming=Those to come", "now=Those on now", "past=Those past")
                     .help("By the field “date”; one named “until” says when it is over, else the date itself does."),
@@ -57,7 +58,7 @@ final class ListingSettings {
             choice("match", "Of the conditions", "all=all must hold", "any=one is enough")
                     .onlyWhen("conditions"),
             of("fresh", "Without what a listing above shows", YES_NO).fallback(Value.of(false)),
-            many("except", "Left out by name", of("page", "Page", PAGE)));
+            many("except", "Left out by name", of("page", "Page or entry", ENTRY)));
 
     private static final List<Property> ORDER = List.of(
             choice(
@@ -73,7 +74,7 @@ final class ListingSettings {
             of("reversed", "The other way round", YES_NO)
                     .fallback(Value.of(false))
                     .onlyWhen("order=plan|title|changed|field"),
-            many("first", "Kept first", of("page", "Page", PAGE)),
+            many("first", "Kept first", of("page", "Page or entry", ENTRY)),
             choice("amount", "How many", "some=So many", "paged=In pages of so many", "all=All")
                     .help("All: the first 1,000."),
             number("limit", "At most", 1, 100, 6, "").onlyWhen("amount=some|paged"),

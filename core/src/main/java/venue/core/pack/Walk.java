@@ -250,7 +250,8 @@ final class Walk {
         return (property, text) -> switch (property.type()) {
             case RICH -> Optional.of(Value.of(text.contains("href=") ? HtmlCleaner.relinked(text, this::link) : text));
             case LINK -> Optional.of(linked(text));
-            case PAGE, TOPIC -> Optional.of(refs.named(text).map(Value::of).orElseGet(() -> toFill(text)));
+            case PAGE, ENTRY, TOPIC ->
+                Optional.of(refs.named(text).map(Value::of).orElseGet(() -> toFill(text)));
             case KIND -> kinds.apply(text).map(Value::of);
             default -> refs.needed(text).map(Value::of);
         };

@@ -24,6 +24,7 @@ public final class Naming {
             PropertyType.FILE,
             PropertyType.FONT,
             PropertyType.PAGE,
+            PropertyType.ENTRY,
             PropertyType.TOPIC,
             PropertyType.KIND,
             PropertyType.MENU,

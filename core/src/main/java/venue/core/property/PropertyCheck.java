@@ -71,7 +71,7 @@ public final class PropertyCheck {
             case LINK -> link(value, path);
             case DATE -> date(value, path);
             case DATE_TIME -> dateTime(value, path);
-            case PICTURE, FILE, FONT, PAGE, TOPIC, KIND, MENU ->
+            case PICTURE, FILE, FONT, PAGE, ENTRY, TOPIC, KIND, MENU ->
                 expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
             case FIELD ->
                 expect(isEmpty(value) || text(value).matches("[A-Za-z0-9-]{1,60}"), value, path, "the key of a field");
@@ -91,7 +91,7 @@ public final class PropertyCheck {
     }
 
     private static String noun(PropertyType type) {
-        return type.name().toLowerCase(java.util.Locale.ROOT);
+        return type == PropertyType.ENTRY ? "page or entry" : type.name().toLowerCase(java.util.Locale.ROOT);
     }
 
     private static Value words(Property property, Value value, String path) {

@@ -26,6 +26,8 @@ public enum PropertyType {
     DATE_TIME,
     /** The id of a page. */
     PAGE,
+    /** The id of what a listing can show: a page, or an entry of a kind without pages. */
+    ENTRY,
     /** The id of a page that is a topic. */
     TOPIC,
     /** The id of a kind. */

@@ -21,13 +21,26 @@ import venue.store.workspace.Standing;
 
 /** The entries of a kind without pages, as rows and as CSV. What is read is looked at before any of it is kept. */
 @RestController
-@RequestMapping("/api/sites/{site}/kinds/{id}")
+@RequestMapping("/api/sites/{site}")
 class EntriesController {
 
     /** An entry, and the hash of its content. */
     record EntryRow(String id, String revision, String name, Map<String, Value> fields) {}
 
+    /** An entry by its name, for choosing it. */
+    record EntryName(String id, String name, String kind) {}
+
+    /** Those of every kind, kind by kind in their order. */
     @GetMapping("/entries")
+    List<EntryName> all(Here here) {
+        Edition edition = here.working();
+        return edition.all(Kind.class)
+                .flatMap(k -> edition.entries(k.id()).stream())
+                .map(e -> new EntryName(e.id(), e.name(), e.kind()))
+                .toList();
+    }
+
+    @GetMapping("/kinds/{id}/entries")
     List<EntryRow> entries(Here here, @PathVariable String id) {
         Standing now = here.now();
         now.working().require(Kind.class, id);
@@ -37,7 +50,7 @@ class EntriesController {
     }
 
     /** RFC 4180, UTF-8, with a heading. */
-    @GetMapping("/entries.csv")
+    @GetMapping("/kinds/{id}/entries.csv")
     ResponseEntity<String> csv(Here here, @PathVariable String id) {
         Edition edition = here.working();
         Kind kind = edition.require(Kind.class, id);
@@ -60,7 +73,7 @@ class EntriesController {
     /** What would be kept. */
     record TableRead(List<String> headings, List<String> columns, List<RowRead> rows) {}
 
-    @PostMapping("/entries/read")
+    @PostMapping("/kinds/{id}/entries/read")
     TableRead read(Here here, @PathVariable String id, @RequestBody TableGiven given) {
         Edition edition = here.working();
         Kind kind = edition.require(Kind.class, id);

@@ -10,10 +10,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import venue.core.Sites;
@@ -93,12 +95,50 @@ class EntriesTest {
     }
 
     @Example
+    void listingsNameThemAsTheyNamePages() {
+        Edition with =
+                Sites.after(Sites.after(site, put("a", "Alder Dyes", Map.of())), put("b", "Birch Looms", Map.of()));
+        Map<String, Value> chosen =
+                Map.of("source", Value.of("chosen"), "order", Value.of("plan"), "chosen", named("b", "weaving", "a"));
+        assertThat(titles(with, chosen)).containsExactly("Birch Looms", "Weaving", "Alder Dyes");
+        Map<String, Value> first = Map.of("kind", Value.of("partner"), "first", named("b"));
+        assertThat(titles(with, first)).containsExactly("Birch Looms", "Alder Dyes");
+        Map<String, Value> except = Map.of("kind", Value.of("partner"), "except", named("b"));
+        assertThat(titles(with, except)).containsExactly("Alder Dyes");
+        Edition gone = Sites.after(listed(with, chosen), new RemoveEntries(List.of("b")));
+        assertThat(titles(gone)).containsExactly("Weaving", "Alder Dyes");
+        assertThatThrownBy(() -> listed(with, Map.of("except", named("nobody"))))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("nobody");
+    }
+
+    private static Value named(String... ids) {
+        return new Value.Many(Stream.of(ids)
+                .map(id -> Map.<String, Value>of("page", Value.of(id)))
+                .toList());
+    }
+
+    private static Edition listed(Edition edition, Map<String, Value> settings) {
+        return Sites.after(
+                edition, SectionCommand.placeElement("home", "home-s1", "c1", 0, "list", "listing", settings));
+    }
+
+    private static List<String> titles(Edition edition, Map<String, Value> settings) {
+        return titles(listed(edition, settings));
+    }
+
+    private static List<String> titles(Edition edition) {
+        View view = View.of(edition, Instant.EPOCH, "https://x.example", View.Mode.VISITOR);
+        return Jsoup.parse(PageRenderer.render(view, edition.require(Page.class, "home"))
+                        .html())
+                .select("[id=main] h2.h.z-medium")
+                .eachText();
+    }
+
+    @Example
     void entriesShowInListingsWithoutALinkAndHaveNoAddress() {
         Edition with = Sites.after(site, put("a", "Alder Dyes", Map.of("since", Value.of(1987))));
-        Edition listed = Sites.after(
-                with,
-                SectionCommand.placeElement(
-                        "home", "home-s1", "c1", 0, "list", "listing", Map.of("kind", Value.of("partner"))));
+        Edition listed = listed(with, Map.of("kind", Value.of("partner")));
         String html = PageRenderer.render(
                         View.of(listed, Instant.EPOCH, "https://x.example", View.Mode.VISITOR),
                         listed.require(Page.class, "home"))
