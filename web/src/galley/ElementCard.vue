@@ -39,9 +39,11 @@ const isGrouped = computed(() => rest.value.some((p) => p.group))
 const isListing = computed(() => props.element.kind === 'listing')
 const trying = ref(false)
 provideFields(() =>
-  [props.element.props.kind, ...groupsOf(props.element.props.also).map((g) => g.kind)]
-    .map(textOf)
-    .filter(Boolean),
+  values.value.source === 'chosen'
+    ? []
+    : [props.element.props.kind, ...groupsOf(props.element.props.also).map((g) => g.kind)]
+        .map(textOf)
+        .filter(Boolean),
 )
 /** Where it is written, and the page on which it is looked at. */
 const home = computed(() => galley.home(props.section))

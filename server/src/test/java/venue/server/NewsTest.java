@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static venue.server.Answers.json;
 
 import java.util.List;
+import java.util.Map;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -125,6 +127,39 @@ class NewsTest {
         assertThat(written.get("standing").get("shaped"))
                 .isEqualTo(filled.get("standing").get("shaped"));
         assertThat(json(maja.get(SITE + "/catalog"))).isEqualTo(choice);
+    }
+
+    /** What waits to be released is the last changed: in the answer to a step as in the proof that is fetched. */
+    @Test
+    void aStepsAnswerShowsWhatIsListedByItsLastChange() {
+        json(maja.give(
+                "place-element",
+                "item",
+                "members",
+                "section",
+                "members-main1",
+                "column",
+                "c1",
+                "index",
+                1,
+                "id",
+                "news",
+                "kind",
+                "listing",
+                "props",
+                Map.of("kind", "standard", "order", "changed", "limit", 4)));
+        String body =
+                "{\"command\":" + Client.json("verb", "set-title", "page", "accessibility", "title", "Getting about")
+                        + ",\"seen\":{},\"request\":\"again\",\"showing\":\"members\"}";
+        String told = json(maja.post(SITE + "/commands", body))
+                .get("proof")
+                .get("html")
+                .asString();
+        assertThat(Jsoup.parse(told).select(".listing .h").eachText())
+                .contains("Getting about")
+                .doesNotContain("Visit", "Opening times");
+        assertThat(json(maja.get(SITE + "/pages/members/markup")).get("html").asString())
+                .isEqualTo(told);
     }
 
     @Test

@@ -37,10 +37,7 @@ public final class ListingAsk {
         return new ListingQuery(
                 props.text("called"),
                 source(props),
-                Stream.concat(Stream.of(props.text("kind")), texts(props, "also", "kind"))
-                        .filter(Predicate.not(String::isEmpty))
-                        .distinct()
-                        .toList(),
+                kinds(props),
                 props.groups("conditions").stream()
                         .filter(c -> !c.text("field").isEmpty())
                         .map(c -> new Condition(
@@ -61,6 +58,16 @@ public final class ListingAsk {
                         props.flag("byWords"),
                         props.text("shape").equals("table"),
                         props.flag("feed")));
+    }
+
+    /** What is chosen by name may be of any. */
+    private static List<String> kinds(Props props) {
+        return props.text("source").equals("chosen")
+                ? List.of()
+                : Stream.concat(Stream.of(props.text("kind")), texts(props, "also", "kind"))
+                        .filter(Predicate.not(String::isEmpty))
+                        .distinct()
+                        .toList();
     }
 
     private static Source source(Props props) {

@@ -93,6 +93,12 @@ public record View(
         return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, changed, finder);
     }
 
+    /** The same with the marks that managers see. */
+    public View marked() {
+        return new View(
+                edition, now, origin, Mode.MARKED, style, mark, wrapping, visitor, asked, hard, changed, searcher);
+    }
+
     public boolean isMarked() {
         return mode == Mode.MARKED;
     }

@@ -10,24 +10,26 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.edit.Command;
-import venue.core.edition.Edition;
+import venue.core.render.PageRenderer;
+import venue.core.render.View;
 import venue.server.here.Here;
-import venue.server.page.ProofMarkup;
+import venue.server.proof.WorkingView;
 import venue.server.site.News;
 import venue.server.site.SiteNews;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Done;
+import venue.store.workspace.Standing;
 
 /** Does what people ask of the working copy, and tells every open window. */
 @RestController
 @RequestMapping("/api/sites/{site}")
 class CommandController {
     private final News news;
-    private final ProofMarkup proofs;
+    private final WorkingView looks;
 
-    CommandController(News news, ProofMarkup proofs) {
+    CommandController(News news, WorkingView looks) {
         this.news = news;
-        this.proofs = proofs;
+        this.looks = looks;
     }
 
     /**
@@ -83,15 +85,19 @@ class CommandController {
     }
 
     private Answer answer(Here here, Done done, @Nullable Long since, @Nullable String showing, HttpSession session) {
-        Edition working = here.working();
+        Standing now = here.now();
         return new Answer(
                 done.step(),
                 done.name(),
                 List.copyOf(done.revisions().keySet()),
                 done.revisions(),
                 since == null ? null : news.since(here, since, session),
-                working.page(showing)
-                        .map(p -> new Shown(p.id(), proofs.of(working, p)))
+                now.working()
+                        .page(showing)
+                        .map(p -> new Shown(
+                                p.id(),
+                                PageRenderer.render(looks.of(now, View.Mode.MARKED), p)
+                                        .html()))
                         .orElse(null));
     }
 }

@@ -1,6 +1,5 @@
 package venue.server.listing;
 
-import java.time.InstantSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,20 +11,18 @@ import venue.core.fault.Refusal;
 import venue.core.render.Layouts;
 import venue.core.render.View;
 import venue.core.section.Element;
-import venue.server.app.Origins;
 import venue.server.here.Here;
+import venue.server.proof.WorkingView;
 
 /** How the layouts of a listing suit what it shows. */
 @RestController
 @RequestMapping("/api/sites/{site}/listings")
 class ListingController {
 
-    private final Origins origins;
-    private final InstantSource clock;
+    private final WorkingView looks;
 
-    ListingController(Origins origins, InstantSource clock) {
-        this.origins = origins;
-        this.clock = clock;
+    ListingController(WorkingView looks) {
+        this.looks = looks;
     }
 
     /**
@@ -42,7 +39,7 @@ class ListingController {
         Edition edition = here.working();
         Element listing =
                 Layouts.listing(edition, item, section, element).orElseThrow(() -> Refusal.unknown("listing", element));
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.VISITOR);
+        View view = looks.of(here.now(), View.Mode.VISITOR);
         return Layouts.of(view, Layouts.stand(edition, item, on), listing);
     }
 }

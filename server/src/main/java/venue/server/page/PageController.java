@@ -18,10 +18,12 @@ import venue.core.fitting.FittedMany;
 import venue.core.kind.Kind;
 import venue.core.page.Page;
 import venue.core.page.Segment;
+import venue.core.render.PageRenderer;
 import venue.core.render.View;
 import venue.core.section.Section;
 import venue.core.template.Template;
 import venue.server.here.Here;
+import venue.server.proof.WorkingView;
 import venue.store.workspace.Standing;
 
 /** One page: all that its screen shows, and what its proof is refreshed with. */
@@ -29,11 +31,11 @@ import venue.store.workspace.Standing;
 @RequestMapping("/api/sites/{site}")
 class PageController {
     private final PageDetails details;
-    private final ProofMarkup proofs;
+    private final WorkingView looks;
 
-    PageController(PageDetails details, ProofMarkup proofs) {
+    PageController(PageDetails details, WorkingView looks) {
         this.details = details;
-        this.proofs = proofs;
+        this.looks = looks;
     }
 
     @GetMapping("/pages/{id}")
@@ -54,9 +56,9 @@ class PageController {
 
     @GetMapping("/pages/{id}/markup")
     Markup markup(Here here, @PathVariable String id, @RequestParam(defaultValue = "false") boolean visitor) {
-        Edition working = here.working();
-        View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
-        return new Markup(proofs.of(working, working.require(Page.class, id), mode));
+        Page page = here.working().require(Page.class, id);
+        View view = looks.of(here.now(), visitor ? View.Mode.VISITOR : View.Mode.MARKED);
+        return new Markup(PageRenderer.render(view, page).html());
     }
 
     /**

@@ -1,6 +1,5 @@
 package venue.server.pattern;
 
-import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -17,19 +16,17 @@ import venue.core.pattern.Pattern;
 import venue.core.render.Furnished;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
-import venue.server.app.Origins;
 import venue.server.here.Here;
+import venue.server.proof.WorkingView;
 
 /** Where patterns are placed, and one of them on its screen. */
 @RestController
 @RequestMapping("/api/sites/{site}/patterns")
 class PatternController {
-    private final Origins origins;
-    private final InstantSource clock;
+    private final WorkingView looks;
 
-    PatternController(Origins origins, InstantSource clock) {
-        this.origins = origins;
-        this.clock = clock;
+    PatternController(WorkingView looks) {
+        this.looks = looks;
     }
 
     /** On how many pages copies of it stand. */
@@ -72,7 +69,7 @@ class PatternController {
         Edition edition = here.working();
         Pattern pattern = edition.require(Pattern.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
+        View view = looks.of(here.now(), mode);
         return new PatternMarkup(
                 PageRenderer.sections(view, sample ? Furnished.of(edition, pattern) : pattern.sections())
                         .html());

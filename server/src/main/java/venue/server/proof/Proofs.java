@@ -2,7 +2,6 @@ package venue.server.proof;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,14 +58,14 @@ public class Proofs {
     private final ProofPass passes;
     private final Workspaces workspaces;
     private final Origins origins;
-    private final InstantSource clock;
+    private final WorkingView looks;
     private final SentProofs sent;
 
-    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, InstantSource clock, SentProofs sent) {
+    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, WorkingView looks, SentProofs sent) {
         this.passes = passes;
         this.workspaces = workspaces;
         this.origins = origins;
-        this.clock = clock;
+        this.looks = looks;
         this.sent = sent;
     }
 
@@ -93,8 +92,7 @@ public class Proofs {
         if (edition.items().isEmpty()) {
             return Optional.empty();
         }
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode)
-                .knowing(standing.changedWorking())
+        View view = looks.of(standing, edition, mode)
                 .asking(
                         query.containsKey("further")
                                 ? Asked.at("/" + query.get("further"), query).asked()
@@ -124,10 +122,9 @@ public class Proofs {
 
     /** A page of the working copy as visitors would get it, for whoever holds the link; search engines are kept out. */
     public Optional<Rendered> sent(String site, String token) {
-        Edition working = workspaces.require(site).now().working();
-        View view = View.of(working, clock.instant(), origins.of(working.site()), View.Mode.VISITOR)
-                .wrapped(SENT);
-        return sent.open(site, token).flatMap(working::page).map(p -> PageRenderer.render(view, p));
+        Standing standing = workspaces.require(site).now();
+        View view = looks.of(standing, View.Mode.VISITOR).wrapped(SENT);
+        return sent.open(site, token).flatMap(standing.working()::page).map(p -> PageRenderer.render(view, p));
     }
 
     /** The edition as it would be with a pattern taken, or a template's changes rolled out; nothing is changed. */
@@ -185,7 +182,7 @@ public class Proofs {
 
     private static Optional<Rendered> drawn(View view, String sort, String id, Map<String, String> query) {
         Edition edition = view.edition();
-        View marked = View.of(edition, view.now(), view.origin(), View.Mode.MARKED);
+        View marked = view.marked();
         View drawing = marked.wrapped(DRAWING);
         return switch (sort) {
             case "page" -> edition.page(id).map(p -> page(view, p, query));

@@ -1,6 +1,5 @@
 package venue.server.template;
 
-import java.time.InstantSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,19 +12,17 @@ import venue.core.render.PageRenderer;
 import venue.core.render.Sample;
 import venue.core.render.View;
 import venue.core.template.Template;
-import venue.server.app.Origins;
 import venue.server.here.Here;
+import venue.server.proof.WorkingView;
 
 /** One template on its screen, and what rolling its changes out would do. */
 @RestController
 @RequestMapping("/api/sites/{site}/templates/{id}")
 class TemplateController {
-    private final Origins origins;
-    private final InstantSource clock;
+    private final WorkingView looks;
 
-    TemplateController(Origins origins, InstantSource clock) {
-        this.origins = origins;
-        this.clock = clock;
+    TemplateController(WorkingView looks) {
+        this.looks = looks;
     }
 
     @GetMapping
@@ -45,7 +42,7 @@ class TemplateController {
         Edition edition = here.working();
         Template template = edition.require(Template.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), mode);
+        View view = looks.of(here.now(), mode);
         Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
         return new TemplateMarkup(PageRenderer.renderIn(view, page, template).html());
     }

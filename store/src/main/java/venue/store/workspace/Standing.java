@@ -41,6 +41,7 @@ public final class Standing {
 
     private volatile @Nullable Survey survey;
     private volatile @Nullable Tally tally;
+    private volatile @Nullable PersistentMap<String, Instant> changedWorking;
 
     /** An edition with the hashes of its contents. */
     record Copy(Edition edition, PersistentMap<String, String> hashes) {}
@@ -194,11 +195,16 @@ public final class Standing {
         return changed;
     }
 
-    /** The same as the working copy has it: what waits to be released has changed since. */
+    /** The same as the working copy has it: what waits to be released has changed since. The same map each time. */
     public PersistentMap<String, Instant> changedWorking() {
-        PersistentMap.Builder<String, Instant> known = changed.builder();
-        waiting.forEach(known::remove);
-        return known.build();
+        PersistentMap<String, Instant> known = changedWorking;
+        if (known == null) {
+            PersistentMap.Builder<String, Instant> without = changed.builder();
+            waiting.forEach(without::remove);
+            known = without.build();
+            changedWorking = known;
+        }
+        return known;
     }
 
     /** The items that the step which led here may matter to; empty when that is everything, or nobody had asked before. */
