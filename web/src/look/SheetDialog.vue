@@ -1,11 +1,13 @@
 <script lang="ts">
 /** What opened the sheets that stand open. */
 const openers = new WeakMap<Element, HTMLElement>()
+/** What opened the sheet that closes just now. */
+let left: HTMLElement | null = null
 </script>
 
 <script setup lang="ts">
 import { useElementSize, useWindowSize } from '@vueuse/core'
-import { computed, nextTick, onMounted, onUnmounted, ref, useId } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, onUnmounted, ref, useId } from 'vue'
 import { unfold, type Box } from './unfolding'
 import { useNarrow } from './useNarrow'
 
@@ -28,16 +30,19 @@ const heading = useId()
 /** What opened the sheet has focus again when it closes; for a line of a menu that is what unfolds the menu. */
 const opener = openerOf(document.activeElement)
 /** A sheet that takes another's place goes back to what opened that. */
-const before = openers.get(opener?.closest('.sheet') ?? document.body)
+const before = openers.get(opener?.closest('.sheet') ?? document.body) ?? left
 onMounted(async () => {
   await nextTick()
   if (opener && paper.value) openers.set(paper.value, before ?? opener)
 })
+onBeforeUnmount(() => (left = before ?? opener))
 onUnmounted(async () => {
+  left = null
   await nextTick()
   const at = document.activeElement
   if (at && at !== document.body) return
-  for (const back of [opener, before]) if (back?.isConnected) return back.focus({ preventScroll: true })
+  for (const back of [opener, before])
+    if (back?.isConnected && back !== document.body) return back.focus({ preventScroll: true })
 })
 function openerOf(at: Element | null): HTMLElement | null {
   const menu = at?.closest('.v-overlay')?.id
