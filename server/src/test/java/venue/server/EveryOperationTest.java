@@ -177,7 +177,15 @@ class EveryOperationTest {
                 .hosts()
                 .get(0);
         for (String path : List.of(
-                "/%00", "/a%2fb", "/api/sites/%2e%2e%2f", "/error", "/api/nothing", "/;x=/..;/", "/%", "/?x=%E0%A4")) {
+                "/%00",
+                "/a%2fb",
+                "/api/sites/%2e%2e%2f",
+                "/error",
+                "/api/nothing",
+                "/;x=/..;/",
+                "/%",
+                "/?x=%E0%A4",
+                "/a|b[c]?x=<y>|\\")) {
             lookRaw("GET", path);
             String site = maja.raw(host, "GET", path);
             assertThat(status(site)).as(path).isIn(400, 404);
@@ -187,6 +195,8 @@ class EveryOperationTest {
             lookRaw(method, "/");
         }
         lookRaw("GET", "/" + "x".repeat(20_000));
+        lookRaw("GET", "/<x>");
+        assertThat(status(maja.raw(host, "GET", "/\"x?y=\"z"))).isIn(400, 421);
         assertThat(wrong).isEmpty();
     }
 }

@@ -76,6 +76,7 @@ class SearchedTest {
         }
         assertThat(search("q=").select(".tally, .results")).isEmpty();
         assertThat(search(said("qqqqqqqq")).select(".tally").text()).isEqualTo("Nothing says “qqqqqqqq”.");
+        assertThat(search(said("🔭")).select(".tally").text()).isEqualTo("Nothing says “🔭”.");
     }
 
     @Test

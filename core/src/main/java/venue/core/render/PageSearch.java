@@ -72,7 +72,7 @@ final class PageSearch implements Search {
         asked = true;
         Map<String, String> query = view.asked().chosen("");
         String typed = Words.shorten(query.getOrDefault(Found.WORDS, "").strip(), LONGEST);
-        return Sought.of(typed).isNothing() ? Optional.empty() : Optional.of(found(typed, query, each));
+        return typed.isEmpty() ? Optional.empty() : Optional.of(found(typed, query, each));
     }
 
     private Found found(String typed, Map<String, String> query, int each) {

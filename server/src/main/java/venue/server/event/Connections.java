@@ -37,7 +37,8 @@ final class Connections extends ValveBase implements WebServerFactoryCustomizer<
 
     @Override
     public void invoke(Request request, Response response) throws IOException, ServletException {
-        if (request.getRequestURI().endsWith("/events")) {
+        // Where the container could not read the first line of a request there is no address.
+        if (String.valueOf(request.getRequestURI()).endsWith("/events")) {
             org.apache.coyote.Response connection = response.getCoyoteResponse();
             Runnable breakOff =
                     () -> connection.action(ActionCode.CLOSE_NOW, new IOException("it did not take what was sent"));

@@ -65,7 +65,8 @@ class PublicValve extends ValveBase {
     public void invoke(Request asked, Response answer) throws IOException, ServletException {
         String host = Settings.normal(asked.getServerName());
         if (settings.isInterface(host)) {
-            Optional<Reply> beginning = beginnings.at(asked.getMethod(), asked.getRequestURI());
+            Optional<Reply> beginning =
+                    answer.isError() ? Optional.empty() : beginnings.at(asked.getMethod(), asked.getRequestURI());
             if (beginning.isPresent()) {
                 Replies.send(asked, answer, beginning.get());
             } else {
