@@ -50,8 +50,9 @@ final class ExportVerb implements Callable<Integer> {
             data.say(to + "\t" + Words.count(done.files(), "file") + "\t" + done.written() + " written\t"
                     + done.removed() + " removed");
             if (!done.asking().isEmpty()) {
-                data.say("Where visitors may choose what a list shows, the exported page always shows all of it: "
-                        + String.join(", ", done.asking()));
+                data.say(
+                        "Plain files answer no questions: lists that visitors may choose from show all they have, and nothing"
+                                + " is looked for, at " + String.join(", ", done.asking()));
             }
         }
         return 0;
