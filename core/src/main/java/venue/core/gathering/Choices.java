@@ -92,12 +92,11 @@ final class Choices {
             String date = edition.words(page, UsualFields.DATE);
             return date.length() < YEAR ? List.of() : List.of(date.substring(0, YEAR));
         }
-        boolean named = edition.kindOf(page)
-                .flatMap(k -> k.field(key))
-                .map(Held::each)
-                .filter(f -> f.type() == PropertyType.PAGE || f.type() == PropertyType.TOPIC)
+        Optional<Property> field = edition.kindOf(page).flatMap(k -> k.field(key));
+        boolean named = field.map(Held::typeOf)
+                .filter(t -> t == PropertyType.PAGE || t == PropertyType.TOPIC)
                 .isPresent();
-        return edition.field(page, key).map(Held::words).orElse(List.of()).stream()
+        return field.flatMap(f -> f.in(page.fields())).map(Held::words).orElse(List.of()).stream()
                 .distinct()
                 .filter(v -> !named || mayBeTold(v))
                 .toList();
@@ -120,7 +119,8 @@ final class Choices {
 
     private Optional<Offer> offer(String key, List<Page> pages) {
         Map<String, Integer> counts = new TreeMap<>();
-        List<Page> others = pages.stream().filter(meets(key)).toList();
+        List<Page> others =
+                isNothing() ? pages : pages.stream().filter(meets(key)).toList();
         others.forEach(p -> answers(p, key).forEach(a -> counts.merge(a, 1, Integer::sum)));
         String mine = chosen.get(key);
         // What is chosen stays in sight, if it is an answer at all.

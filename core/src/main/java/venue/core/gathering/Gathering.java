@@ -111,7 +111,8 @@ public final class Gathering {
     }
 
     private List<Page> withoutHere(List<Page> pages) {
-        Integer at = places(pages).get(here.id());
+        boolean isAmong = query.kinds().isEmpty() || query.kinds().contains(here.kind());
+        Integer at = isAmong ? places(pages).get(here.id()) : null;
         if (at == null) {
             return pages;
         }

@@ -63,7 +63,7 @@ final class Matching {
 
     /** A page that this onlooker may open; an entry has none, and whoever sees the listing sees it. */
     private boolean mayBeSeen(Page page) {
-        return edition.page(page.id()).isEmpty() || looks.opens().test(page);
+        return looks.opens().test(page) || edition.page(page.id()).isEmpty();
     }
 
     /** What may match by its kind and place, in order. */
@@ -200,9 +200,7 @@ final class Matching {
         if (condition.field().equals(TITLE.key())) {
             return condition.holds(TITLE, Optional.of(Value.of(page.title())), looks.now());
         }
-        return condition.holds(
-                edition.kindOf(page).flatMap(k -> k.field(condition.field())).orElse(null),
-                edition.field(page, condition.field()),
-                looks.now());
+        Optional<Property> declared = edition.kindOf(page).flatMap(k -> k.field(condition.field()));
+        return condition.holds(declared.orElse(null), declared.flatMap(f -> f.in(page.fields())), looks.now());
     }
 }

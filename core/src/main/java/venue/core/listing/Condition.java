@@ -48,7 +48,10 @@ public record Condition(String field, Test test, String wanted) {
             case IS_NOT_SET -> words.isEmpty();
             case IS -> words.stream().anyMatch(w -> compared(declared, w, now) == 0);
             case IS_NOT -> words.stream().noneMatch(w -> compared(declared, w, now) == 0);
-            case CONTAINS -> words.stream().anyMatch(w -> folded(w).contains(folded(wanted)));
+            case CONTAINS -> {
+                String part = folded(wanted);
+                yield words.stream().anyMatch(w -> folded(w).contains(part));
+            }
             case LESS -> words.stream().anyMatch(w -> compared(declared, w, now) < 0);
             case MORE -> words.stream().anyMatch(w -> isAfter(declared, w, now));
         };

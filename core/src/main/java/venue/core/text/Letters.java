@@ -4,6 +4,7 @@ import java.text.Collator;
 import java.text.Normalizer;
 import java.util.Comparator;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Which characters (Unicode code points) written text may hold. Taken out wherever text comes in: what can't be written in
@@ -16,6 +17,7 @@ public final class Letters {
     private static final int LAST_PLAIN = 0x7e;
     private static final int FIRST_LATIN = 0xa0;
     private static final int FIRST_DOUBTED = 0x2000;
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
 
     private Letters() {}
 
@@ -36,9 +38,21 @@ public final class Letters {
 
     /** For comparing: without accents (NFD, combining marks taken off) and without regard to case. */
     public static String folded(String text) {
-        return Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "")
+        if (isPlain(text)) {
+            return text.toLowerCase(Locale.ROOT);
+        }
+        return MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
+                .replaceAll("")
                 .toLowerCase(Locale.ROOT);
+    }
+
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) > LAST_PLAIN) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The order of a language (BCP 47), as its dictionaries have it. */
