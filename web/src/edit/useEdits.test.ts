@@ -51,6 +51,14 @@ describe('edits', () => {
     expect(edits.waiting).toBe(0)
   })
 
+  it('are one where the same is meant twice, and not where something came between', async () => {
+    const sent = server()
+    const edits = useEdits()
+    const all = ['One', 'One', 'Two', 'One'].map((words) => edits.give('site', title(words), 'visit'))
+    expect((await Promise.all(all)).every((answer) => answer.ok)).toBe(true)
+    expect(sent.map((s) => s.command.title)).toEqual(['One', 'Two', 'One'])
+  })
+
   it('wait in the browser while the server is gone, and arrive once when it is back', async () => {
     const sent = server(gone, gone)
     const edits = useEdits()

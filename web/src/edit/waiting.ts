@@ -30,12 +30,15 @@ function read(key: string): Waiting[] {
   }
 }
 
+const isSame = (one: Waiting, other: Omit<Waiting, 'request'>) =>
+  one.site === other.site && JSON.stringify(one.command) === JSON.stringify(other.command)
+
 /** The commands that wait, kept over a reload; where the browser has no room for them, they wait in this window alone. */
 export function makeQueue() {
   const key = KEY + freshId()
   const queue = ref<Waiting[]>(restored())
 
-  const settled = new Map<string, (answer: Outcome<Answer>) => void>()
+  const settled = new Map<string, ((answer: Outcome<Answer>) => void)[]>()
 
   function store() {
     localStorage.removeItem(key)
@@ -46,16 +49,20 @@ export function makeQueue() {
     }
   }
 
-  /** Lets a command wait; its answer, once there is one. */
+  /**
+   * Lets a command wait; its answer, once there is one. The same as the last that waits is that one: commands say what is to be,
+   * and whoever clicks twice means it once.
+   */
   function add(command: Omit<Waiting, 'request'>): Promise<Outcome<Answer>> {
-    const request = freshId() + freshId()
-    queue.value.push({ ...command, request })
+    const last = queue.value[queue.value.length - 1]
+    const request = last && isSame(last, command) ? last.request : freshId() + freshId()
+    if (request !== last?.request) queue.value.push({ ...command, request })
     store()
-    return new Promise((resolve) => settled.set(request, resolve))
+    return new Promise((resolve) => settled.set(request, [...(settled.get(request) ?? []), resolve]))
   }
   function settle(request: string, answer: Outcome<Answer>) {
     store()
-    settled.get(request)?.(answer)
+    settled.get(request)?.forEach((tell) => tell(answer))
     settled.delete(request)
   }
   return { queue, add, settle }
