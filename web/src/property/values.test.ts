@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Property } from '@/api/types'
-import { groupsOf, held, isBound, isToFill, matters, promptOf, textOf } from './values'
+import { allHeld, groupsOf, held, isBound, isToFill, matters, promptOf, textOf } from './values'
 
 function property(more: Partial<Property>): Property {
   return {
@@ -55,5 +55,13 @@ describe('values', () => {
     expect(matters(property({ onlyWhen: 'texture!=none' }), { texture: 'waves' })).toBe(true)
     expect(matters(property({ onlyWhen: 'texture!=none' }), { texture: 'none' })).toBe(false)
     expect(matters(property({ onlyWhen: 'texture!=none' }), {})).toBe(false)
+  })
+
+  it('holds nothing where it does not matter, and neither does what hangs on it', () => {
+    const by = property({ key: 'by', onlyWhen: 'order=field' })
+    const declared = [property({ key: 'order', fallback: 'field', onlyWhen: 'source!=chosen' }), by]
+    const source = property({ key: 'source', fallback: 'kind' })
+    expect(matters(by, allHeld([source, ...declared], {}))).toBe(true)
+    expect(matters(by, allHeld([source, ...declared], { source: 'chosen' }))).toBe(false)
   })
 })

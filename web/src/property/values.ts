@@ -32,9 +32,10 @@ export function promptOf(value: unknown): string {
   return ''
 }
 
-/** The values that hold: those given, and where none is the declared fallbacks. */
+/** The values that hold: those given, and where none is the declared fallbacks; nothing for what doesn't matter now. */
 export function allHeld(declared: Property[], values: Values): Values {
-  return Object.fromEntries(declared.map((p) => [p.key, held(p, values)])) as Values
+  const all = Object.fromEntries(declared.map((p) => [p.key, held(p, values)])) as Values
+  return Object.fromEntries(declared.map((p) => [p.key, matters(p, all) ? all[p.key] : undefined])) as Values
 }
 
 /** Whether a property matters now, by its `onlyWhen`: `key` (is set), `key=value`, `key=value|value` or `key!=value`. */

@@ -60,9 +60,13 @@ public final class ListingAsk {
                         props.flag("feed")));
     }
 
-    /** What is chosen by name may be of any. */
+    /** What is chosen by name is of any kind, and in the order in which it is chosen. */
+    private static boolean isChosen(Props props) {
+        return props.text("source").equals("chosen");
+    }
+
     private static List<String> kinds(Props props) {
-        return props.text("source").equals("chosen")
+        return isChosen(props)
                 ? List.of()
                 : Stream.concat(Stream.of(props.text("kind")), texts(props, "also", "kind"))
                         .filter(Predicate.not(String::isEmpty))
@@ -81,6 +85,9 @@ public final class ListingAsk {
 
     private static ListingQuery.Order order(Props props) {
         boolean reversed = props.flag("reversed");
+        if (isChosen(props)) {
+            return new ListingQuery.Order(ListingQuery.By.PLAN, "", false);
+        }
         return switch (props.text("order")) {
             case "newest" -> new ListingQuery.Order(ListingQuery.By.DATE, "", true);
             case "soonest" -> new ListingQuery.Order(ListingQuery.By.DATE, "", false);

@@ -62,14 +62,15 @@ final class ListingSettings {
 
     private static final List<Property> ORDER = List.of(
             choice(
-                    "order",
-                    "Order",
-                    "newest=Newest first",
-                    "soonest=Soonest first",
-                    "plan=As in the plan, the table, or as chosen",
-                    "title=By title",
-                    "changed=Last changed first",
-                    "field=By a field"),
+                            "order",
+                            "Order",
+                            "newest=Newest first",
+                            "soonest=Soonest first",
+                            "plan=As in the plan or the table",
+                            "title=By title",
+                            "changed=Last changed first",
+                            "field=By a field")
+                    .onlyWhen("source!=chosen"),
             of("by", "Field", FIELD).onlyWhen("order=field"),
             of("reversed", "The other way round", YES_NO)
                     .fallback(Value.of(false))

@@ -98,15 +98,8 @@ class EntriesTest {
     void listingsNameThemAsTheyNamePages() {
         Edition with =
                 Sites.after(Sites.after(site, put("a", "Alder Dyes", Map.of())), put("b", "Birch Looms", Map.of()));
-        Map<String, Value> chosen = Map.of(
-                "source",
-                Value.of("chosen"),
-                "kind",
-                Value.of("partner"),
-                "order",
-                Value.of("plan"),
-                "chosen",
-                named("b", "weaving", "a"));
+        Map<String, Value> chosen =
+                Map.of("source", Value.of("chosen"), "kind", Value.of("partner"), "chosen", named("b", "weaving", "a"));
         assertThat(titles(with, chosen)).containsExactly("Birch Looms", "Weaving", "Alder Dyes");
         Map<String, Value> first = Map.of("kind", Value.of("partner"), "first", named("b"));
         assertThat(titles(with, first)).containsExactly("Birch Looms", "Alder Dyes");
