@@ -89,12 +89,16 @@ public record ListingQuery(
         return new ListingQuery(name, source, kinds, others, any, which, fresh, except, first, order, amount, offered);
     }
 
-    /** The same in an order that a visitor asks for: by a field's key, the other way round with a hyphen before it. */
+    /** The same in an order that a visitor asks for, which holds for all: by a field's key, the other way round with a hyphen before it. */
     public ListingQuery sorted(String key) {
         boolean reversed = key.startsWith("-");
         String field = reversed ? key.substring(1) : key;
         By by = field.equals("title") ? By.TITLE : By.FIELD;
-        return field.isEmpty() ? this : with(conditions, when, new Order(by, field, reversed));
+        Order order = new Order(by, field, reversed);
+        return field.isEmpty()
+                ? this
+                : new ListingQuery(
+                        name, source, kinds, conditions, any, when, fresh, except, List.of(), order, amount, offered);
     }
 
     /** The same by another name. */
