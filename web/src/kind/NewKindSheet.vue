@@ -6,15 +6,21 @@ import NamingSheet from '@/edit/NamingSheet.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 
-/** Makes a kind: with the two fields that every listing shows, or like another. */
+/** Makes a kind: with the two fields that every listing shows, ready-made for entries, or like another. */
 const props = defineProps<{ from?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const router = useRouter()
 const from = ref(props.from ?? '')
+const READY = 'Lists of entries without pages'
 const kinds = computed(() => [
   { value: '', title: 'None: a summary and a picture' },
-  ...(site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name })),
+  ...(site.catalog?.readyKinds ?? []).map((k) => ({
+    value: k.id,
+    title: `${k.name}: ${k.note}`,
+    group: READY,
+  })),
+  ...(site.catalog?.kinds ?? []).map((k) => ({ value: k.id, title: k.name, group: 'Those of this site' })),
 ])
 
 async function make(name: string) {
@@ -27,7 +33,7 @@ async function make(name: string) {
 
 <template>
   <NamingSheet
-    heading="New kind of page"
+    heading="New kind"
     act="Make it"
     placeholder="Course, Member, Recipe"
     :give="make"

@@ -2,12 +2,16 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { FieldUse, KindDetail, Property } from '@/api/types'
 import { newField } from '@/property/fields'
-import { moor, mounting, press, row, choose } from '@/test/moor'
+import { chooseOf, moor, mounting, press, row, choose } from '@/test/moor'
 import FieldCard from './FieldCard.vue'
 import KindTemplatesSheet from './KindTemplatesSheet.vue'
+import NewKindSheet from './NewKindSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import PlacementSheet from './PlacementSheet.vue'
 import ReadTableSheet from './ReadTableSheet.vue'
+
+const push = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
 
 const kind = (more: object = {}) =>
   ({
@@ -30,6 +34,17 @@ beforeEach(() => {
   shown = moor([row('home'), row('visit')], (path) => answers(path))
 })
 const global = mounting
+
+it('a kind is made of a ready one, by its name of one’s own', async () => {
+  shown.site.catalog!.readyKinds = [{ id: 'repairs', name: 'Repairs to do', note: 'what is broken' }]
+  const wrapper = mount(NewKindSheet, { global })
+  await wrapper.get('input').setValue('Repair')
+  await chooseOf(wrapper, 'With the fields and rules of', 'Repairs to do: what is broken')
+  await wrapper.get('form').trigger('submit')
+  await flushPromises()
+  expect(shown.given[0]).toMatchObject({ verb: 'make-kind', name: 'Repair', from: 'repairs' })
+  expect(push).toHaveBeenCalledOnce()
+})
 
 describe('where pages of a kind stand', () => {
   const open = (beneath: object) => mount(PlacementSheet, { props: { kind: kind({ beneath }) }, global })

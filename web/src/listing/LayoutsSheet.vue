@@ -26,6 +26,7 @@ const HARD = [
   { value: 'as_it_is', title: 'as it is' },
   { value: 'none', title: 'none' },
   { value: 'one', title: 'one' },
+  { value: 'few', title: 'few' },
   { value: 'many', title: 'many' },
   { value: 'longest', title: 'longest words' },
   { value: 'bare', title: 'no pictures' },

@@ -1,8 +1,8 @@
 package venue.core.gathering;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import venue.core.edition.Edition;
 import venue.core.listing.Listed;
 import venue.core.page.Page;
@@ -15,12 +15,14 @@ public enum Hard {
     AS_IT_IS,
     NONE,
     ONE,
+    FEW,
     MANY,
     /** The longest title and summary that the site has, on every entry. */
     LONGEST,
     /** No entry has a picture. */
     BARE;
 
+    private static final int FEW_ARE = 3;
     private static final int MANY_ARE = 24;
 
     /** What is shown instead of what was listed. */
@@ -29,8 +31,9 @@ public enum Hard {
         return switch (this) {
             case AS_IT_IS -> listed;
             case NONE -> with(listed, List.of());
-            case ONE -> with(listed, pages.subList(0, Math.min(1, pages.size())));
-            case MANY -> with(listed, many(pages));
+            case ONE -> with(listed, so(1, pages));
+            case FEW -> with(listed, so(FEW_ARE, pages));
+            case MANY -> with(listed, so(Math.max(MANY_ARE, pages.size()), pages));
             case LONGEST -> with(listed, longest(edition, pages));
             case BARE ->
                 with(
@@ -41,12 +44,13 @@ public enum Hard {
         };
     }
 
-    private static List<Page> many(List<Page> pages) {
-        List<Page> many = new ArrayList<>(pages);
-        for (int i = 0; !pages.isEmpty() && many.size() < MANY_ARE; i++) {
-            many.add(pages.get(i % pages.size()));
-        }
-        return many;
+    /** So many, the same again where there are fewer. */
+    private static List<Page> so(int many, List<Page> pages) {
+        return pages.isEmpty()
+                ? pages
+                : IntStream.range(0, many)
+                        .mapToObj(i -> pages.get(i % pages.size()))
+                        .toList();
     }
 
     private static List<Page> longest(Edition edition, List<Page> pages) {

@@ -139,6 +139,8 @@ class LayoutsTest {
                 .isEmpty();
         assertThat(drawn(view.trying(Hard.ONE), listing(Map.of()), "cards").select(".card"))
                 .hasSize(1);
+        assertThat(drawn(view.trying(Hard.FEW), listing(Map.of()), "cards").select(".card"))
+                .hasSize(3);
         assertThat(drawn(view.trying(Hard.MANY), listing(Map.of()), "cards").select(".card"))
                 .hasSize(24);
         assertThat(drawn(view.trying(Hard.BARE), listing(Map.of()), "cards").select("img"))

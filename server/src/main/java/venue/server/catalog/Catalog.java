@@ -14,6 +14,7 @@ record Catalog(
         List<Property> pageSettings,
         List<TemplateInfo> templates,
         List<KindInfo> kinds,
+        List<ReadyKindInfo> readyKinds,
         List<PatternInfo> patterns,
         List<String> patternGroups,
         List<SharedInfo> shared,

@@ -30,6 +30,7 @@ class CatalogController {
                 PageSettings.all(),
                 TemplateInfo.all(edition),
                 KindInfo.all(edition, here.role()),
+                ReadyKindInfo.all(),
                 PatternInfo.all(standing),
                 PatternGroups.of(edition.site(), edition.patterns()),
                 SharedInfo.all(standing),

@@ -10,13 +10,14 @@ import venue.core.edition.Edition;
 import venue.core.fault.Refusal;
 import venue.core.item.Ids;
 import venue.core.kind.Kind;
+import venue.core.kind.ReadyKinds;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
 
 /**
  * Makes a kind: with the two fields that listings and shared links show, or as a copy.
  *
- * @param from the kind to copy
+ * @param from the kind to copy, one of the site or a ready-made one
  */
 @JsonTypeName("make-kind")
 record MakeKind(String id, String name, @Nullable String from) implements KindCommand {
@@ -31,7 +32,10 @@ record MakeKind(String id, String name, @Nullable String from) implements KindCo
         String words = Names.check(edition, Kind.class, id, name);
         Kind made = from == null
                 ? Kind.named(id, words, "", bare())
-                : edition.require(Kind.class, from).copy(id, words);
+                : edition.find(Kind.class, from)
+                        .or(() -> ReadyKinds.find(from))
+                        .orElseGet(() -> edition.require(Kind.class, from))
+                        .copy(id, words);
         return Change.of("make the kind " + words, made);
     }
 

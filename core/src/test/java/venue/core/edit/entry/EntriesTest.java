@@ -28,6 +28,7 @@ import venue.core.edition.Edition;
 import venue.core.entry.Entry;
 import venue.core.fault.Refusal;
 import venue.core.kind.Kind;
+import venue.core.kind.ReadyKinds;
 import venue.core.page.Page;
 import venue.core.property.PropertyType;
 import venue.core.render.PageRenderer;
@@ -92,6 +93,26 @@ class EntriesTest {
                 .extracting(Entry::name)
                 .containsExactly("Alder");
         assertThatThrownBy(() -> Sites.after(with, new MoveEntry("a", "gone"))).isInstanceOf(Refusal.class);
+    }
+
+    @Example
+    void aReadyKindBringsItsColumnsAndIsThenLikeAnyOther() {
+        for (Kind ready : ReadyKinds.all()) {
+            Edition made = Sites.after(site, KindCommand.makeKind("mine", "Mine", ready.id()));
+            Kind mine = made.require(Kind.class, "mine");
+            assertThat(mine.isPageless()).isTrue();
+            assertThat(mine.fields()).isEqualTo(ready.fields()).allMatch(f -> f.shown());
+            assertThat(EntryTable.csv(made, mine))
+                    .startsWith("Name," + ready.fields().get(0).label());
+            Edition own = Sites.after(site, KindCommand.makeKind(ready.id(), "Own", "partner"));
+            assertThat(Sites.after(own, KindCommand.makeKind("like", "Like", ready.id()))
+                            .require(Kind.class, "like")
+                            .fields())
+                    .as("one of the site goes before")
+                    .isEqualTo(kind().fields());
+        }
+        assertThatThrownBy(() -> Sites.after(site, KindCommand.makeKind("mine", "Mine", "nothing")))
+                .isInstanceOf(Refusal.class);
     }
 
     @Example
