@@ -46,7 +46,7 @@ public record Page(
 
     public Page {
         // One text for the thousands of pages of a kind: looked up for each of them wherever pages are gathered.
-        kind = kind.intern();
+        kind = kind == null ? kind : kind.intern();
         zones = zones == null ? Zones.NONE : zones;
         shelf = shelf == null ? List.of() : List.copyOf(shelf);
         fields = Values.copy(fields);
