@@ -151,6 +151,8 @@ class FunctionalTest {
         make("List with columns", "Who pays");
         Locator listing = element("listing");
         Chromium.choose(set(listing, "What", "kind").locator(".choice"), "Sponsor");
+        // From here on it is the fields of sponsors that can be chosen.
+        assertThat(listing).containsText("Sponsor:");
         Locator fields = set(listing, "Shown of each", "fields");
         fields.getByText("choose…").click();
         Chromium.choose(fields.locator(".choice").first(), "Since");
