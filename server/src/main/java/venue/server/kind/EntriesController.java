@@ -35,6 +35,7 @@ class EntriesController {
     List<EntryName> all(Here here) {
         Edition edition = here.working();
         return edition.all(Kind.class)
+                .filter(Kind::isPageless)
                 .flatMap(k -> edition.entries(k.id()).stream())
                 .map(e -> new EntryName(e.id(), e.name(), e.kind()))
                 .toList();

@@ -13,6 +13,7 @@ import venue.core.render.View;
 import venue.core.section.Element;
 import venue.server.here.Here;
 import venue.server.proof.WorkingView;
+import venue.store.workspace.Standing;
 
 /** How the layouts of a listing suit what it shows. */
 @RestController
@@ -36,10 +37,11 @@ class ListingController {
             @PathVariable String section,
             @PathVariable String element,
             @RequestParam @Nullable String on) {
-        Edition edition = here.working();
+        Standing now = here.now();
+        Edition edition = now.working();
         Element listing =
                 Layouts.listing(edition, item, section, element).orElseThrow(() -> Refusal.unknown("listing", element));
-        View view = looks.of(here.now(), View.Mode.VISITOR);
+        View view = looks.of(now, View.Mode.VISITOR);
         return Layouts.of(view, Layouts.stand(edition, item, on), listing);
     }
 }

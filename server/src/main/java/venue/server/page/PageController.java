@@ -56,8 +56,9 @@ class PageController {
 
     @GetMapping("/pages/{id}/markup")
     Markup markup(Here here, @PathVariable String id, @RequestParam(defaultValue = "false") boolean visitor) {
-        Page page = here.working().require(Page.class, id);
-        View view = looks.of(here.now(), visitor ? View.Mode.VISITOR : View.Mode.MARKED);
+        Standing now = here.now();
+        Page page = now.working().require(Page.class, id);
+        View view = looks.of(now, visitor ? View.Mode.VISITOR : View.Mode.MARKED);
         return new Markup(PageRenderer.render(view, page).html());
     }
 

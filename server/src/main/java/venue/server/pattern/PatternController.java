@@ -18,6 +18,7 @@ import venue.core.render.PageRenderer;
 import venue.core.render.View;
 import venue.server.here.Here;
 import venue.server.proof.WorkingView;
+import venue.store.workspace.Standing;
 
 /** Where patterns are placed, and one of them on its screen. */
 @RestController
@@ -66,10 +67,11 @@ class PatternController {
             @PathVariable String id,
             @RequestParam(defaultValue = "false") boolean sample,
             @RequestParam(defaultValue = "false") boolean visitor) {
-        Edition edition = here.working();
+        Standing now = here.now();
+        Edition edition = now.working();
         Pattern pattern = edition.require(Pattern.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
-        View view = looks.of(here.now(), mode);
+        View view = looks.of(now, mode);
         return new PatternMarkup(
                 PageRenderer.sections(view, sample ? Furnished.of(edition, pattern) : pattern.sections())
                         .html());

@@ -14,6 +14,7 @@ import venue.core.render.View;
 import venue.core.template.Template;
 import venue.server.here.Here;
 import venue.server.proof.WorkingView;
+import venue.store.workspace.Standing;
 
 /** One template on its screen, and what rolling its changes out would do. */
 @RestController
@@ -39,10 +40,11 @@ class TemplateController {
             @PathVariable String id,
             @RequestParam(required = false) @Nullable String on,
             @RequestParam(defaultValue = "false") boolean visitor) {
-        Edition edition = here.working();
+        Standing now = here.now();
+        Edition edition = now.working();
         Template template = edition.require(Template.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
-        View view = looks.of(here.now(), mode);
+        View view = looks.of(now, mode);
         Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
         return new TemplateMarkup(PageRenderer.renderIn(view, page, template).html());
     }
