@@ -70,9 +70,9 @@ final class Scale {
         System.exit(0);
     }
 
-    private static void searched(Scale small, Scale large) {
-        Searching few = new Searching(small.workspace);
-        Searching many = new Searching(large.workspace);
+    private static void searched(Scale small, Scale large) throws IOException {
+        Searching few = new Searching(small.workspace, Files.createTempDirectory("venue-search"));
+        Searching many = new Searching(large.workspace, Files.createTempDirectory("venue-search"));
         double one = few.followed(ROUNDS);
         double other = many.followed(ROUNDS);
         System.out.printf(

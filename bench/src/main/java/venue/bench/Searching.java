@@ -1,5 +1,6 @@
 package venue.bench;
 
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -25,16 +26,22 @@ final class Searching {
     private static final int MOST = 1_000;
 
     private final Workspace workspace;
-    private final SearchIndex index = new SearchIndex();
+    private final SearchIndex index;
+    private int release;
 
-    Searching(Workspace workspace) {
+    Searching(Workspace workspace, Path folder) {
         this.workspace = workspace;
-        index.follow(workspace.now().working(), List.of());
+        index = SearchIndex.open(folder.resolve("bench.index"));
+        follow(List.of());
+    }
+
+    private void follow(List<String> changed) {
+        index.follow("release " + ++release, workspace.now().working(), changed);
     }
 
     /** The index brought to what a step has made of one page; the step itself is not counted. */
     double followed(int rounds) {
-        return Median.of(rounds, n -> step(n), n -> index.follow(workspace.now().working(), List.of(PAGE)));
+        return Median.of(rounds, n -> step(n), n -> follow(List.of(PAGE)));
     }
 
     private void step(int round) {

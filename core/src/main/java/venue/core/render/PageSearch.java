@@ -78,21 +78,17 @@ final class PageSearch implements Search {
     private Found found(String typed, Map<String, String> query, int each) {
         Sought sought = Sought.of(typed);
         // Every page is asked for, whoever looks: that there is something is told to those alone who may open it.
-        List<Found.Result> all = view.searcher().find(sought, MOST).stream()
-                .flatMap(h -> edition
-                        .page(h.page())
-                        .filter(view::shows)
-                        .filter(p -> !p.id().equals(page.id()))
-                        .map(p -> new Found.Result(p, h.snippet()))
-                        .stream())
+        List<Page> all = view.searcher().find(sought, MOST).stream()
+                .flatMap(id -> edition.page(id).stream())
+                .filter(view::shows)
+                .filter(p -> !p.id().equals(page.id()))
                 .toList();
         Map<String, String> chosen = new TreeMap<>(query);
         chosen.keySet().retainAll(List.of(Found.KIND, Found.TOPIC));
         List<Listed.Offer> offers = new ArrayList<>();
         offers.add(offer(Found.KIND, all, chosen, p -> Stream.of(p.kind())));
         offers.add(offer(Found.TOPIC, all, chosen, p -> topics(p).map(Page::id)));
-        List<Found.Result> some =
-                all.stream().filter(r -> meets(r.page(), chosen, "")).toList();
+        List<Page> some = all.stream().filter(p -> meets(p, chosen, "")).toList();
         if (all.isEmpty()) {
             view.searcher().missed(typed);
         }
@@ -101,13 +97,21 @@ final class PageSearch implements Search {
         int from = (number - 1) * each;
         return new Found(
                 typed,
-                some.subList(from, Math.min(some.size(), from + each)),
+                results(sought, some.subList(from, Math.min(some.size(), from + each))),
                 some.size(),
                 number,
                 of,
                 chosen,
                 offers.stream().filter(o -> o.answers().size() > 1).toList(),
                 all.isEmpty() ? view.searcher().near(sought) : Optional.empty());
+    }
+
+    private List<Found.Result> results(Sought sought, List<Page> shown) {
+        Map<String, String> snippets =
+                view.searcher().snippets(sought, shown.stream().map(Page::id).toList());
+        return shown.stream()
+                .map(p -> new Found.Result(p, snippets.getOrDefault(p.id(), "")))
+                .toList();
     }
 
     private boolean meets(Page found, Map<String, String> chosen, String but) {
@@ -122,13 +126,9 @@ final class PageSearch implements Search {
     }
 
     private Listed.Offer offer(
-            String key, List<Found.Result> all, Map<String, String> chosen, Function<Page, Stream<String>> of) {
+            String key, List<Page> all, Map<String, String> chosen, Function<Page, Stream<String>> of) {
         Map<String, Integer> counts = new TreeMap<>();
-        all.stream()
-                .map(Found.Result::page)
-                .filter(p -> meets(p, chosen, key))
-                .flatMap(of)
-                .forEach(id -> counts.merge(id, 1, Integer::sum));
+        all.stream().filter(p -> meets(p, chosen, key)).flatMap(of).forEach(id -> counts.merge(id, 1, Integer::sum));
         List<Listed.Answer> answers = counts.entrySet().stream()
                 .map(e -> new Listed.Answer(
                         e.getKey(), name(e.getKey()), e.getValue(), e.getKey().equals(chosen.get(key))))

@@ -33,6 +33,6 @@ public record Found(
     public static final String KIND = "kind";
     public static final String TOPIC = "topic";
 
-    /** @param snippet see {@link Searcher.Hit} */
+    /** @param snippet see {@link Searcher#snippets} */
     public record Result(Page page, String snippet) {}
 }

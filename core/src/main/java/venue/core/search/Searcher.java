@@ -1,16 +1,23 @@
 package venue.core.search;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** Finds pages of a live release by what they say. */
+/** Finds pages of a live release by what they say. Each of its answers may be {@link Busy} instead. */
 public interface Searcher {
 
     /** Where nothing can be searched. */
     Searcher NONE = new Searcher() {
         @Override
-        public List<Hit> find(Sought sought, int most) {
+        public List<String> find(Sought sought, int most) {
             return List.of();
+        }
+
+        @Override
+        public Map<String, String> snippets(Sought sought, Collection<String> pages) {
+            return Map.of();
         }
 
         @Override
@@ -30,15 +37,11 @@ public interface Searcher {
     /** Marks their end. */
     char TO = '\u0003';
 
-    /**
-     * A page that says what is looked for.
-     *
-     * @param snippet where it says so, between {@link #FROM} and {@link #TO}
-     */
-    record Hit(String page, String snippet) {}
+    /** Ids of the pages that say it, the best first. Whether somebody may open them is asked by whoever shows them. */
+    List<String> find(Sought sought, int most);
 
-    /** The best first. Whether somebody may open them is asked by whoever shows them. */
-    List<Hit> find(Sought sought, int most);
+    /** Where some of these pages say it, by page: words between {@link #FROM} and {@link #TO} in what stands around them. */
+    Map<String, String> snippets(Sought sought, Collection<String> pages);
 
     /** The same in words that the site has, where it has some that are all but those. */
     Optional<String> near(Sought sought);

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -51,10 +53,13 @@ class VisitorLawsTest {
     /** Finds everything, whoever asks. */
     private record Everything(Edition site) implements Searcher {
         @Override
-        public List<Hit> find(Sought sought, int most) {
-            return site.all(Page.class)
-                    .map(p -> new Hit(p.id(), "it says " + p.title()))
-                    .toList();
+        public List<String> find(Sought sought, int most) {
+            return site.all(Page.class).map(Page::id).toList();
+        }
+
+        @Override
+        public Map<String, String> snippets(Sought sought, Collection<String> pages) {
+            return pages.stream().collect(Collectors.toMap(id -> id, id -> "it says " + id));
         }
 
         @Override

@@ -52,7 +52,7 @@ class Parts {
         return new Tasks(database, clock);
     }
 
-    @Bean
+    @Bean(destroyMethod = "write")
     InVain inVain(Database database, InstantSource clock) {
         return new InVain(database, clock);
     }

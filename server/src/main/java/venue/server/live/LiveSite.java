@@ -15,6 +15,7 @@ import venue.core.page.Page;
 import venue.core.redirect.Redirect;
 import venue.core.render.PageRenderer;
 import venue.core.render.View;
+import venue.core.search.Busy;
 import venue.core.search.Searcher;
 import venue.core.sitemap.Sitemap;
 import venue.store.workspace.Standing;
@@ -70,11 +71,15 @@ final class LiveSite {
 
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
-        if (rawPath.equals(Suggestions.PATH)) {
-            return make(rawPath, query);
+        try {
+            if (rawPath.equals(Suggestions.PATH)) {
+                return make(rawPath, query);
+            }
+            Reply plain = at(rawPath);
+            return query.isEmpty() || !plain.ways().asks() ? plain : make(rawPath, query);
+        } catch (Busy all) {
+            return Reply.comeAgain();
         }
-        Reply plain = at(rawPath);
-        return query.isEmpty() || !plain.ways().asks() ? plain : make(rawPath, query);
     }
 
     private Reply make(String rawPath, Map<String, String> query) {

@@ -48,6 +48,9 @@ final class Replies {
             answer.setHeader("Vary", "Accept-Encoding");
         }
         answer.setHeader("Cache-Control", reply.kept());
+        if (reply.status() == HttpServletResponse.SC_SERVICE_UNAVAILABLE) {
+            answer.setHeader("Retry-After", "1");
+        }
         safe(answer, reply.policy());
         if (reply.download() != null) {
             answer.setHeader("Content-Disposition", reply.download());

@@ -116,6 +116,12 @@ record Reply(
         return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null, Ways.NONE);
     }
 
+    /** 503 (RFC 9110, 15.6.4): so many ask for this at once that others wait. */
+    static Reply comeAgain() {
+        String words = "Many people are searching at this moment. Try again in a second.\n";
+        return text(503, "text/plain; charset=utf-8", words, "no-store", PAGE_POLICY);
+    }
+
     int weight() {
         return body.length + (gzip == null ? 0 : gzip.length) + WORTH;
     }

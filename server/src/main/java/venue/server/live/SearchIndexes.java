@@ -2,49 +2,118 @@ package venue.server.live;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.RemovalCause;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.search.Searcher;
 import venue.core.search.Sought;
-import venue.store.journal.HashChange;
+import venue.store.database.DataFolder;
 import venue.store.search.InVain;
 import venue.store.search.SearchIndex;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
 
-/** The full-text index of each site that somebody searches, brought to its release when it is asked. */
+/** The full-text index of each site, in a file beside the database, brought on by each release and before anybody searches. */
 @Component
 class SearchIndexes {
 
+    private static final String ENDING = ".index";
+
+    private final Path folder;
+    private final InVain inVain;
+    private final InstantSource clock;
+    /** What comes after it was ended is let go: indexes are brought on after the next start. */
+    private final ExecutorService bringer = new ThreadPoolExecutor(
+            1,
+            1,
+            0,
+            TimeUnit.SECONDS,
+            new LinkedBlockingQueue<>(),
+            work -> new Thread(work, "search-index"),
+            new ThreadPoolExecutor.DiscardPolicy());
+
     /** They go when the site is let go. */
-    private final Cache<Workspace, Followed> bySite = Caffeine.newBuilder()
+    private final Cache<Workspace, FollowedIndex> bySite = Caffeine.newBuilder()
             .weakKeys()
-            .removalListener((Workspace site, Followed gone, com.github.benmanes.caffeine.cache.RemovalCause why) -> {
+            .removalListener((@Nullable Workspace site, @Nullable FollowedIndex gone, RemovalCause why) -> {
                 if (gone != null) {
-                    gone.index.close();
+                    gone.close();
                 }
             })
             .build();
 
-    private final InVain inVain;
-
-    SearchIndexes(InVain inVain) {
+    SearchIndexes(DataFolder data, InVain inVain, InstantSource clock, Workspaces workspaces) {
+        this.folder = data.within(DataFolder.SEARCH);
         this.inVain = inVain;
+        this.clock = clock;
+        removeOthers(workspaces);
+        workspaces.onStep((site, done) -> {
+            if (workspaces.ids().contains(site)) {
+                bringer.execute(() -> workspaces.find(site).ifPresent(w -> carryOn(w, w.now())));
+            }
+        });
     }
 
-    /** What finds pages of a release of a site; nothing is read before something is looked for. */
+    /** Of sites that are no more, nothing stays. */
+    private void removeOthers(Workspaces workspaces) {
+        try (Stream<Path> files = Files.list(folder)) {
+            files.map(f -> f.getFileName().toString())
+                    .filter(f -> f.endsWith(ENDING))
+                    .map(f -> f.substring(0, f.length() - ENDING.length()))
+                    .filter(site -> !workspaces.isKnown(site))
+                    .forEach(site -> SearchIndex.delete(file(site)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private Path file(String site) {
+        return folder.resolve(site + ENDING);
+    }
+
+    private void carryOn(Workspace workspace, Standing standing) {
+        if (standing.release() > 0) {
+            followed(workspace).follow(standing);
+        }
+    }
+
+    private FollowedIndex followed(Workspace workspace) {
+        return bySite.get(workspace, w -> new FollowedIndex(file(w.site()), w, bringer, clock));
+    }
+
+    /** What finds pages of a release of a site; it is made ready before something is looked for. */
     Searcher of(Workspace workspace, Standing standing) {
+        carryOn(workspace, standing);
         return new Searcher() {
             @Override
-            public List<Hit> find(Sought sought, int most) {
-                return brought(workspace, standing).find(sought, most);
+            public List<String> find(Sought sought, int most) {
+                return followed(workspace).at(standing).find(sought, most);
+            }
+
+            @Override
+            public Map<String, String> snippets(Sought sought, Collection<String> pages) {
+                return followed(workspace).at(standing).snippets(sought, pages);
             }
 
             @Override
             public List<String> titled(Sought sought, int most) {
-                return brought(workspace, standing).titled(sought, most);
+                return followed(workspace).at(standing).titled(sought, most);
             }
 
             @Override
@@ -54,34 +123,14 @@ class SearchIndexes {
 
             @Override
             public Optional<String> near(Sought sought) {
-                return brought(workspace, standing).near(sought);
+                return followed(workspace).at(standing).near(sought);
             }
         };
     }
 
-    private SearchIndex brought(Workspace workspace, Standing standing) {
-        return bySite.get(workspace, w -> new Followed()).to(workspace, standing);
-    }
-
-    /** An index, and the release that it was brought to. */
-    private static final class Followed {
-        private final SearchIndex index = new SearchIndex();
-        private int release;
-
-        synchronized SearchIndex to(Workspace workspace, Standing standing) {
-            if (release < standing.release()) {
-                List<String> changed = release == 0
-                        ? List.of()
-                        : IntStream.rangeClosed(release + 1, standing.release())
-                                .boxed()
-                                .flatMap(n -> workspace.releases().changes(workspace.site(), n).stream())
-                                .map(HashChange::item)
-                                .distinct()
-                                .toList();
-                index.follow(standing.live(), changed);
-                release = standing.release();
-            }
-            return index;
-        }
+    @PreDestroy
+    void close() {
+        bringer.shutdownNow();
+        bySite.asMap().values().forEach(FollowedIndex::close);
     }
 }

@@ -1,6 +1,7 @@
 package venue.server.survey;
 
 import java.util.List;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -12,10 +13,18 @@ import venue.store.search.InVain;
 @RequestMapping("/api/sites/{site}/sought")
 class SoughtController {
 
+    private static final long MINUTE_MS = 60_000;
+
     private final InVain inVain;
 
     SoughtController(InVain inVain) {
         this.inVain = inVain;
+    }
+
+    /** Keeps what was counted meanwhile. */
+    @Scheduled(fixedDelay = MINUTE_MS)
+    void keep() {
+        inVain.write();
     }
 
     /** @param days for how many days it is kept */

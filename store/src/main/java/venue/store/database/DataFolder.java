@@ -29,11 +29,23 @@ public final class DataFolder implements AutoCloseable {
     /** Held by whoever copies or removes files. */
     public static final String FILES_LOCK = "files.lock";
 
+    /** Indexes for searching, which are made anew where they are not there. */
+    public static final String SEARCH = "search";
+
     private static final String LOCK = "venue.lock";
     private static final String CHANNEL = "venue.channel";
     private static final String INCOMING = "incoming";
     private static final Set<String> OURS = Set.of(
-            LOCK, "venue.db", "venue.db-wal", "venue.db-shm", "media", "sessions", INCOMING, FILES_LOCK, CHANNEL);
+            LOCK,
+            "venue.db",
+            "venue.db-wal",
+            "venue.db-shm",
+            "media",
+            "sessions",
+            INCOMING,
+            SEARCH,
+            FILES_LOCK,
+            CHANNEL);
     private static final Set<PosixFilePermission> OWN_FOLDER = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> OWN_FILE = PosixFilePermissions.fromString("rw-------");
     /** Closing a second descriptor of a file ends the process's locks on it: one process never opens it twice. */

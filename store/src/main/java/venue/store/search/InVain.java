@@ -3,13 +3,20 @@ package venue.store.search;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import venue.core.text.Letters;
 import venue.core.text.Words;
 import venue.store.database.Database;
 
-/** What visitors of a site looked for and did not find: words, days (UTC) and counts, kept for 90 days, and nothing of who it was. */
+/**
+ * What visitors of a site looked for and did not find: words, days (UTC) and counts, kept for 90 days, and nothing of who it was.
+ * They are counted in memory and written down by the minute, so that no visitor waits for the disk.
+ */
 public final class InVain {
 
     /** For how many days it is kept. */
@@ -18,15 +25,19 @@ public final class InVain {
     /** The most different words of one site and day: whoever asks for more of them is no visitor. */
     static final int MOST_A_DAY = 500;
 
+    /** The most different words that wait to be written down. */
+    static final int MOST_WAITING = 5_000;
+
+    private static final Logger LOG = LoggerFactory.getLogger(InVain.class);
     private static final int LONGEST = 80;
     private static final int SHOWN = 200;
 
     private static final String NOTE = """
             insert into sought (site, day, words, times)
-            select :site, :day, :words, 1
+            select :site, :day, :words, :times
             where (select count(*) from sought where site = :site and day = :day) < :most
                or exists (select 1 from sought where site = :site and day = :day and words = :words)
-            on conflict (site, day, words) do update set times = times + 1
+            on conflict (site, day, words) do update set times = times + excluded.times
             """;
     private static final String ALL = """
             select words, sum(times) as times, max(day) as last from sought
@@ -42,36 +53,74 @@ public final class InVain {
 
     private final Database database;
     private final InstantSource clock;
+    /** What has been counted since it was written down last. */
+    private final Map<Counted, Integer> news = new HashMap<>();
+
+    private record Counted(String site, LocalDate day, String words) {}
 
     public InVain(Database database, InstantSource clock) {
         this.database = database;
         this.clock = clock;
     }
 
-    /** Counts words once more; white space, and capital letters, make no difference. */
-    public void note(String site, String typed) {
+    /** Counts words once more, in memory alone; white space, and capital letters, make no difference. */
+    public synchronized void note(String site, String typed) {
         String words = Words.shorten(Letters.line(typed).toLowerCase(Locale.ROOT), LONGEST);
-        if (words.isEmpty()) {
+        Counted counted = new Counted(site, today(), words);
+        if (!words.isEmpty() && (news.size() < MOST_WAITING || news.containsKey(counted))) {
+            news.merge(counted, 1, Integer::sum);
+        }
+    }
+
+    /** Writes down what has been counted. Where that can't be written now, it waits for the next time. */
+    public void write() {
+        Map<Counted, Integer> taken = take();
+        if (taken.isEmpty()) {
             return;
         }
-        database.write(() -> {
-            database.sql()
-                    .sql("delete from sought where site = :site and day <= :since")
-                    .param("site", site)
-                    .param("since", since())
-                    .update();
-            return database.sql()
-                    .sql(NOTE)
-                    .param("site", site)
-                    .param("day", today().toString())
-                    .param("words", words)
-                    .param("most", MOST_A_DAY)
-                    .update();
-        });
+        try {
+            database.write(() -> {
+                taken.forEach(this::keep);
+                return taken;
+            });
+        } catch (RuntimeException e) {
+            putBack(taken);
+            LOG.warn("What was sought in vain can't be written down now", e);
+        }
+    }
+
+    private synchronized Map<Counted, Integer> take() {
+        Map<Counted, Integer> taken = Map.copyOf(news);
+        news.clear();
+        return taken;
+    }
+
+    private synchronized void putBack(Map<Counted, Integer> taken) {
+        taken.forEach((counted, times) -> news.merge(counted, times, Integer::sum));
+    }
+
+    private void keep(Counted counted, int times) {
+        database.sql()
+                .sql(NOTE)
+                .param("site", counted.site())
+                .param("day", counted.day().toString())
+                .param("words", counted.words())
+                .param("times", times)
+                .param("most", MOST_A_DAY)
+                .update();
+    }
+
+    /** Takes away what is older than it is to be kept, and says how many. */
+    public int forget() {
+        return database.write(() -> database.sql()
+                .sql("delete from sought where day <= :since")
+                .param("since", since())
+                .update());
     }
 
     /** Those that were looked for most come first; at most 200. */
     public List<Missed> all(String site) {
+        write();
         return database.sql()
                 .sql(ALL)
                 .param("site", site)

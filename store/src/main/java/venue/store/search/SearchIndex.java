@@ -1,15 +1,18 @@
 package venue.store.search;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import venue.core.edition.Edition;
 import venue.core.edition.Touched;
 import venue.core.gathering.PageText;
@@ -18,55 +21,83 @@ import venue.core.search.Searcher;
 import venue.core.search.Sought;
 
 /**
- * The words of one live release in an SQLite FTS5 table in memory: made when somebody first searches, then carried on by what each
- * release changes. Nothing of it is kept, so it can't disagree with the release.
+ * The words of one live release in a file of its own (SQLite, FTS5): carried on by what each release changes, and made anew where it is
+ * not of the release that it is to be carried on from. Nothing stands in it alone: it can be taken away at any time.
  */
 public final class SearchIndex implements Searcher, AutoCloseable {
 
-    private static final String TABLE = """
-            create virtual table page using fts5(id unindexed, title, topics, headings, words,
-              tokenize = "unicode61 remove_diacritics 2", prefix = '2 3')
+    private static final String PAGES = """
+            create virtual table if not exists page using fts5(id unindexed, title, topics, headings, words,
+              tokenize = "unicode61 remove_diacritics 2", prefix = '1 2 3')
             """;
-    private static final String TERMS = "create virtual table term using fts5vocab(page, 'row')";
-    private static final String ROWS = "create table place (id text primary key, at integer not null) without rowid";
-    private static final String FIND = """
-            select id as page, snippet(page, 4, char(2), char(3), '…', 26) as snippet from page
-            where page match :match order by bm25(page, 0, 10, 6, 4, 1), rowid limit :most
-            """;
+    private static final String PLACES =
+            "create table if not exists place (id text primary key, at integer not null) without rowid";
+    private static final String ABOUT = "create table if not exists about (release text not null)";
+    /** Fails where the file is another's, or of another shape. */
+    private static final String CHECK = "select id, title, topics, headings, words from page limit 1";
+
+    private static final String FIND =
+            "select id from page where page match :match order by bm25(page, 0, 10, 6, 4, 1), rowid limit :most";
     private static final String TITLED =
             "select id from page where page match :match order by bm25(page, 0, 10, 3), rowid limit :most";
+    private static final String SNIPPET = """
+            select snippet(page, 4, char(2), char(3), '…', 26) from page
+            where page match :match and rowid = (select at from place where id = :id)
+            """;
     private static final String PUT =
             "insert into page (rowid, id, title, topics, headings, words) values (?, ?, ?, ?, ?, ?)";
-    /** Those that begin alike or end alike: what is off by a letter or two is among them. */
-    private static final String ALIKE =
-            "select term from term where length(term) between :least and :most order by doc desc limit 40000";
+    private static final String SAID = """
+            select title, topics, headings, words from page
+            where rowid = (select at from place where id = ?)
+            """;
 
     private static final int BATCH = 500;
-    private static final int SHORT = 4;
+    /** So many words that no page says are brought to others that a page says; the rest are left out. */
+    private static final int MOST_WRONG = 6;
 
-    private final SingleConnectionDataSource source = new SingleConnectionDataSource("jdbc:sqlite::memory:", true);
-    private final JdbcTemplate many = new JdbcTemplate(source);
-    private final JdbcClient sql = JdbcClient.create(many);
+    private final IndexFile file;
+    private final Spelling spelling = new Spelling();
     private @Nullable Edition indexed;
-    private int last;
 
-    public SearchIndex() {
-        many.execute(TABLE);
-        many.execute(TERMS);
-        many.execute(ROWS);
+    private SearchIndex(IndexFile file) {
+        this.file = file;
+    }
+
+    /** Opens the index in a file; a file that holds none, or can't be read, is begun anew. */
+    public static SearchIndex open(Path file) {
+        List<String> tables = Stream.concat(Stream.of(PAGES, PLACES, ABOUT), Spelling.TABLES.stream())
+                .toList();
+        return new SearchIndex(IndexFile.open(file, tables, CHECK));
+    }
+
+    /** Takes the index in a file off the disk; nobody may have it open. */
+    public static void delete(Path file) {
+        IndexFile.delete(file);
+    }
+
+    /** The release that it is of; empty where it is of none yet. */
+    public Optional<String> release() {
+        return file.many().queryForList("select release from about", String.class).stream()
+                .findFirst();
     }
 
     /**
-     * Brings it to an edition.
+     * Brings it to a release. Where it is of that release already, nothing is done.
      *
+     * @param release what names the release, and no other of any site
      * @param changed ids of the items that have changed since the edition that it was brought to before
      */
-    public synchronized void follow(Edition live, Collection<String> changed) {
+    public synchronized void follow(String release, Edition live, Collection<String> changed) {
+        if (!release().equals(Optional.of(release))) {
+            file.write(() -> bring(release, live, changed));
+        }
+        indexed = live;
+    }
+
+    private void bring(String release, Edition live, Collection<String> changed) {
         Edition before = indexed;
         if (before == null || Touched.isEverything(before, live, changed)) {
-            many.execute("delete from page");
-            many.execute("delete from place");
-            last = 0;
+            List.of("page", "place", "word", "piece").forEach(t -> file.many().execute("delete from " + t));
             put(live, live.all(Page.class).toList());
         } else {
             List<Page> again = new ArrayList<>();
@@ -76,108 +107,116 @@ public final class SearchIndex implements Searcher, AutoCloseable {
             }
             put(live, again);
         }
-        indexed = live;
+        spelling.write(file.many());
+        file.many().execute("delete from about");
+        file.many().update("insert into about (release) values (?)", release);
     }
 
     private void remove(String id) {
-        sql.sql("delete from page where rowid in (select at from place where id = :id)")
-                .param("id", id)
-                .update();
-        sql.sql("delete from place where id = :id").param("id", id).update();
+        JdbcTemplate many = file.many();
+        many.query(
+                        SAID,
+                        (row, n) ->
+                                new PageText(row.getString(1), row.getString(2), row.getString(3), row.getString(4)),
+                        id)
+                .forEach(text -> spelling.count(text, -1));
+        many.update("delete from page where rowid in (select at from place where id = ?)", id);
+        many.update("delete from place where id = ?", id);
     }
 
     private void put(Edition live, List<Page> pages) {
-        List<Object[]> rows = new ArrayList<>();
-        for (Page page : pages) {
-            if (live.plan().isShown(page.id())) {
+        List<Page> shown =
+                pages.stream().filter(p -> live.plan().isShown(p.id())).toList();
+        Integer latest = file.many().queryForObject("select coalesce(max(at), 0) from place", Integer.class);
+        int last = latest == null ? 0 : latest;
+        for (int from = 0; from < shown.size(); from += BATCH) {
+            List<Object[]> rows = new ArrayList<>();
+            for (Page page : shown.subList(from, Math.min(from + BATCH, shown.size()))) {
                 PageText text = PageText.of(live, page);
+                spelling.count(text, 1);
                 rows.add(new Object[] {++last, page.id(), text.title(), text.topics(), text.headings(), text.words()});
             }
+            file.many().batchUpdate(PUT, rows);
+            file.many()
+                    .batchUpdate(
+                            "insert into place (at, id) values (?, ?)",
+                            rows.stream().map(r -> new Object[] {r[0], r[1]}).toList());
         }
-        many.execute("begin");
-        for (int from = 0; from < rows.size(); from += BATCH) {
-            List<Object[]> some = rows.subList(from, Math.min(from + BATCH, rows.size()));
-            many.batchUpdate(PUT, some);
-            many.batchUpdate(
-                    "insert into place (at, id) values (?, ?)",
-                    some.stream().map(r -> new Object[] {r[0], r[1]}).toList());
-        }
-        many.execute("commit");
     }
 
     @Override
-    public synchronized List<Hit> find(Sought sought, int most) {
+    public List<String> find(Sought sought, int most) {
+        return sought.isNothing() ? List.of() : file.read(sql -> ids(sql, FIND, sought.match(), most));
+    }
+
+    @Override
+    public List<String> titled(Sought sought, int most) {
         return sought.isNothing()
                 ? List.of()
-                : sql.sql(FIND)
-                        .param("match", sought.match())
-                        .param("most", most)
-                        .query(Hit.class)
-                        .list();
+                : file.read(sql -> ids(sql, TITLED, "{title topics} : (" + sought.match() + ")", most));
+    }
+
+    private static List<String> ids(JdbcClient sql, String query, String match, int most) {
+        return sql.sql(query)
+                .param("match", match)
+                .param("most", most)
+                .query(String.class)
+                .list();
     }
 
     @Override
-    public synchronized List<String> titled(Sought sought, int most) {
-        return sought.isNothing()
-                ? List.of()
-                : sql.sql(TITLED)
-                        .param("match", "{title topics} : (" + sought.match() + ")")
-                        .param("most", most)
-                        .query(String.class)
-                        .list();
+    public Map<String, String> snippets(Sought sought, Collection<String> pages) {
+        Map<String, String> all = new HashMap<>();
+        if (!sought.isNothing()) {
+            pages.forEach(id -> file.read(sql -> sql.sql(SNIPPET)
+                            .param("match", sought.match())
+                            .param("id", id)
+                            .query(String.class)
+                            .optional())
+                    .ifPresent(said -> all.put(id, said)));
+        }
+        return all;
     }
 
     @Override
-    public synchronized Optional<String> near(Sought sought) {
-        List<String> words = sought.phrases().stream()
-                .flatMap(p -> List.of(p.split(" ")).stream())
-                .map(this::nearest)
-                .filter(Objects::nonNull)
-                .toList();
-        String said = String.join(" ", words);
-        return said.isEmpty() || said.equals(String.join(" ", sought.phrases()))
+    public Optional<String> near(Sought sought) {
+        String typed = String.join(" ", sought.phrases());
+        String said = file.read(sql -> corrected(sql, typed.split(" ")));
+        return said.isEmpty() || said.equals(typed)
                 ? Optional.empty()
                 : Optional.of(said).filter(s -> !find(Sought.of(s), 1).isEmpty());
     }
 
-    /** The word of the site that is nearest to one, the one that most pages say; the word itself where they say it. */
-    private @Nullable String nearest(String word) {
-        int off = word.length() <= SHORT ? 1 : 2;
-        List<String> terms = sql.sql(ALIKE)
-                .param("least", word.length() - off)
-                .param("most", word.length() + off)
-                .query(String.class)
-                .list();
-        String best = null;
-        int least = off + 1;
-        for (String term : terms) {
-            int distance = Distance.of(word, term, least);
-            if (distance < least) {
-                best = term;
-                least = distance;
+    private static String corrected(JdbcClient sql, String[] words) {
+        int wrong = 0;
+        List<String> said = new ArrayList<>();
+        for (String word : words) {
+            if (Spelling.isKnown(sql, word)) {
+                said.add(word);
+            } else if (wrong++ < MOST_WRONG) {
+                Spelling.nearest(sql, word).ifPresent(said::add);
             }
         }
-        return best;
+        return String.join(" ", said);
     }
 
     /** How many pages it knows. */
-    synchronized int size() {
-        return sql.sql("select count(*) from place").query(Integer.class).single();
+    int size() {
+        return Objects.requireNonNull(file.many().queryForObject("select count(*) from place", Integer.class));
     }
 
-    /** What it holds, by page: for comparing. */
-    synchronized String all() {
-        return sql
-                .sql(
-                        "select id || ': ' || title || ' / ' || topics || ' / ' || headings || ' / ' || words from page order by id")
-                .query(String.class)
-                .list()
-                .stream()
+    /** What it holds, by page and by word: for comparing. */
+    String all() {
+        return Stream.of(
+                        "select id || ': ' || title || ' / ' || topics || ' / ' || headings || ' / ' || words from page order by id",
+                        "select word || ' ' || pages from word order by word",
+                        "select piece || ' ' || start from piece order by piece, start")
+                .flatMap(q -> file.many().queryForList(q, String.class).stream())
                 .collect(Collectors.joining("\n"));
     }
 
     @Override
-    public synchronized void close() {
-        source.destroy();
+    public void close() {
+        file.close();
     }
 }

@@ -1,19 +1,30 @@
 package venue.store.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static venue.core.compose.Compose.heading;
 import static venue.core.compose.Compose.section;
 import static venue.core.compose.Compose.text;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -22,8 +33,8 @@ import venue.core.beginning.ReadySite;
 import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.page.Page;
+import venue.core.search.Busy;
 import venue.core.search.Searcher;
-import venue.core.search.Searcher.Hit;
 import venue.core.search.Sought;
 import venue.core.section.Section;
 import venue.core.section.Zones;
@@ -64,13 +75,33 @@ class SearchIndexTest {
     }
 
     private static List<String> found(Searcher index, String typed) {
-        return index.find(Sought.of(typed), 20).stream().map(Hit::page).toList();
+        return index.find(Sought.of(typed), 20);
     }
 
-    private static SearchIndex indexed(Edition site) {
-        SearchIndex index = new SearchIndex();
-        index.follow(site, List.of());
+    @TempDir
+    Path folder;
+
+    private final List<SearchIndex> opened = new ArrayList<>();
+
+    private SearchIndex indexed(Edition site) {
+        SearchIndex index = open(opened.size());
+        index.follow("first", site, List.of());
         return index;
+    }
+
+    private SearchIndex open(int number) {
+        SearchIndex index = SearchIndex.open(folder.resolve(number + ".index"));
+        opened.add(index);
+        return index;
+    }
+
+    @AfterEach
+    void close() {
+        opened.forEach(SearchIndex::close);
+    }
+
+    private static String snippet(Searcher index, String typed, String page) {
+        return index.snippets(Sought.of(typed), List.of(page)).getOrDefault(page, "");
     }
 
     @Test
@@ -82,8 +113,7 @@ class SearchIndexTest {
         assertThat(found(index, "\"off rolls\"")).isEmpty();
         assertThat(found(index, "night clear")).as("all words, in any order").containsExactly("roof");
         assertThat(found(index, "vis")).as("what is begun").containsExactly("comet");
-        Hit hit = index.find(Sought.of("tails"), 1).get(0);
-        assertThat(hit.snippet())
+        assertThat(snippet(index, "tails", "comet"))
                 .contains(Searcher.FROM + "tails" + Searcher.TO)
                 .doesNotContain("<");
     }
@@ -129,15 +159,102 @@ class SearchIndexTest {
         SearchIndex carried = indexed(site);
         for (int release = 0; release < 6; release++) {
             Edition next = changed(site, chance);
-            carried.follow(next, differing(site, next));
+            carried.follow("release " + release, next, differing(site, next));
             site = next;
         }
         SearchIndex anew = indexed(site);
         assertThat(carried.all()).isEqualTo(anew.all());
         assertThat(carried.size()).isEqualTo((int)
                 site.all(Page.class).map(Item::id).filter(site.plan()::isShown).count());
-        carried.close();
-        anew.close();
+    }
+
+    @Test
+    void anIndexThatIsOfTheReleaseIsTakenAsItIsAndAnyOtherIsMadeAnew() throws IOException {
+        String before = indexed(yard()).all();
+        SearchIndex again = open(0);
+        Edition other = site(page("home", null, 1, "Elsewhere", "<p>Nothing of that</p>"));
+        again.follow("first", other, List.of());
+        assertThat(again.all()).as("it names this release").isEqualTo(before);
+        opened.forEach(SearchIndex::close);
+        SearchIndex late = open(0);
+        late.follow("ninth", other, List.of());
+        assertThat(found(late, "comet")).isEmpty();
+        assertThat(found(late, "elsewhere")).containsExactly("home");
+        opened.forEach(SearchIndex::close);
+        Files.writeString(folder.resolve("0.index"), "no index any more ".repeat(1_000));
+        SearchIndex mended = open(0);
+        mended.follow("ninth", yard(), List.of());
+        assertThat(found(mended, "comet")).containsExactly("comet", "home");
+    }
+
+    /** Many words: what is unknown is looked up among its neighbours, and never sought among all of them. */
+    @Test
+    void nearMissesAmongManyWords() {
+        Random chance = new Random(7);
+        Set<String> words = new TreeSet<>();
+        while (words.size() < 20_000) {
+            words.add(chance.ints(4 + chance.nextInt(8), 'a', 'z' + 1)
+                    .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                    .toString());
+        }
+        SearchIndex index = indexed(site(page("home", null, 1, "Words", "<p>" + String.join(" ", words) + "</p>")));
+        List<String> all = List.copyOf(words);
+        for (int i = 0; i < 200; i++) {
+            String typed = mistyped(all.get(chance.nextInt(all.size())), chance);
+            int least =
+                    words.stream().mapToInt(w -> Distance.of(typed, w, 3)).min().orElse(3);
+            int off = typed.length() <= 4 ? 1 : 2;
+            Optional<String> near = index.near(Sought.of("\"" + typed + "\""));
+            assertThat(near.map(n -> Distance.of(typed, n, 3)))
+                    .as(typed)
+                    .isEqualTo(least == 0 || least > off ? Optional.empty() : Optional.of(least));
+        }
+    }
+
+    private static String mistyped(String word, Random chance) {
+        StringBuilder typed = new StringBuilder(word);
+        for (int n = 0; n <= chance.nextInt(2); n++) {
+            int at = chance.nextInt(typed.length() - 1);
+            switch (chance.nextInt(4)) {
+                case 0 -> typed.deleteCharAt(at);
+                case 1 -> typed.insert(at, (char) ('a' + chance.nextInt(26)));
+                case 2 -> typed.setCharAt(at, (char) ('a' + chance.nextInt(26)));
+                default -> typed.insert(at, typed.charAt(at + 1)).deleteCharAt(at + 2);
+            }
+        }
+        return typed.toString();
+    }
+
+    @Test
+    void aFewSearchAtOnceAndTheOthersAreToldToComeAgain() throws InterruptedException {
+        IndexFile file = IndexFile.open(folder.resolve("busy.index"), List.of(), "select 1");
+        CountDownLatch begun = new CountDownLatch(IndexFile.READERS);
+        CountDownLatch leave = new CountDownLatch(1);
+        List<Thread> readers = IntStream.range(0, IndexFile.READERS)
+                .mapToObj(n -> new Thread(() -> file.read(sql -> sql.sql("select 1")
+                        .query((row, i) -> {
+                            begun.countDown();
+                            try {
+                                return leave.await(1, TimeUnit.MINUTES);
+                            } catch (InterruptedException e) {
+                                throw new IllegalStateException(e);
+                            }
+                        })
+                        .single())))
+                .toList();
+        readers.forEach(Thread::start);
+        begun.await();
+        assertThatThrownBy(() -> file.read(
+                        sql -> sql.sql("select 1").query(Integer.class).single()))
+                .isInstanceOf(Busy.class);
+        leave.countDown();
+        for (Thread reader : readers) {
+            reader.join();
+        }
+        assertThat(file.<Integer>read(
+                        sql -> sql.sql("select 1").query(Integer.class).single()))
+                .isEqualTo(1);
+        file.close();
     }
 
     /** Some pages written anew, made, moved beneath another, taken off or put back, or removed. */
