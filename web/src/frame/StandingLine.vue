@@ -41,6 +41,10 @@ const whole = computed(() => {
   if (held.value) return `${said(held.value)} What you wrote is kept in this browser meanwhile.`
   return site.untold ? 'Close some of your windows; this one is told again a moment later.' : undefined
 })
+const failing = computed(
+  () =>
+    `${stands.value?.failing.join(', ')}: the server can’t ask this at the moment. What it says is of an earlier step; the server’s log says why.`,
+)
 const releaseWords = computed(() => {
   const n = stands.value?.changes ?? 0
   if (!session.manager) return n === 0 ? 'Nothing waits' : counted(n, 'change waits', 'changes wait')
@@ -73,6 +77,7 @@ const releaseWords = computed(() => {
     <router-link class="part" :to="{ name: 'survey' }">
       <b :class="stands.mustFix ? 'must' : 'quiet'">{{ count(stands.mustFix) }}</b> must fix
       <b :class="stands.shouldFix ? 'should' : 'quiet'">{{ count(stands.shouldFix) }}</b> should fix
+      <span v-if="stands.failing.length" class="must" :title="failing">· {{ counted(stands.failing.length, 'rule fails', 'rules fail') }}</span>
     </router-link>
     <router-link class="part last" :to="{ name: 'releases' }"
       >release <b>{{ stands.release }}</b></router-link

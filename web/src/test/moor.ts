@@ -23,6 +23,7 @@ export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
   mustFix: 0,
   shouldFix: 0,
   notes: 0,
+  failing: [],
   found: '',
   ...more,
 })

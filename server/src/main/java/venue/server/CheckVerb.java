@@ -2,6 +2,7 @@ package venue.server;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -13,9 +14,10 @@ import venue.core.edition.Edition;
 import venue.core.item.Item;
 import venue.core.survey.Finding;
 import venue.core.survey.Severity;
+import venue.store.database.Damage;
 import venue.store.workspace.Workspace;
 
-/** The survey for whoever has the server: exits with 1 where something must be fixed. */
+/** The survey for whoever has the server: exits with 1 where something must be fixed, or the database is damaged. */
 @Command(
         name = "check",
         description =
@@ -41,6 +43,11 @@ final class CheckVerb implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        Optional<String> damage = Damage.of(data.data.toAbsolutePath(), true);
+        if (damage.isPresent()) {
+            data.say(damage.get() + " Stop its server and restore a backup.");
+            return MUST_BE_FIXED;
+        }
         try (OwnFolder own = data.look()) {
             List<Told> all = sites(own).flatMap(CheckVerb::told).toList();
             if (json) {

@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import venue.server.app.Origins;
+import venue.store.database.Damage;
 import venue.store.database.DataFolder;
 import venue.store.database.StorageTrouble;
 import venue.store.database.Unfit;
@@ -80,6 +81,9 @@ final class Serving {
             if (fresh) {
                 folder.clear();
             }
+            Damage.of(folder.path(), false)
+                    .ifPresent(found -> System.err.println(
+                            "venue: " + found + " What can be read is served; stop it and restore a backup."));
             properties.put(Configured.property("bind"), "127.0.0.1");
             properties.putAll(Configured.read(folder.path(), System.getenv()));
             properties.putAll(asked());

@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
+import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -248,7 +249,38 @@ class VenueTest {
     void aDatabaseThatIsDamaged() throws IOException {
         Path data = Files.createDirectories(top.resolve("data"));
         Files.writeString(data.resolve("venue.db"), "no database any more ".repeat(1_000));
-        refused(data.toRealPath().resolve("venue.db").toString(), "serve", "--data", data.toString(), "--port", "0");
+        assertThat(Venue.run("serve", "--data", data.toString(), "--port", "0")).isEqualTo(2);
+        assertThat(said.toString(StandardCharsets.UTF_8).lines())
+                .hasSize(2)
+                .allMatch(l -> l.startsWith("venue: ") && l.contains("venue.db"));
         DataFolder.open(data).close();
+        String told = told(
+                () -> assertThat(Venue.run("check", "--data", data.toString())).isEqualTo(1));
+        assertThat(told.lines())
+                .singleElement()
+                .asString()
+                .contains("is damaged")
+                .contains("Nothing of it can be read");
+    }
+
+    /** One page of the file in the middle of a table is not what was written. */
+    @Test
+    void whatCanStillBeReadOfADamagedDatabaseIsTold() throws IOException {
+        String folder = top.resolve("yard").toString();
+        assertThat(setUp(folder, GOOD, "--begin-with", "small")).isZero();
+        Path file = top.resolve("yard/venue.db");
+        try (RandomAccessFile bytes = new RandomAccessFile(file.toFile(), "rw")) {
+            byte[] all = new byte[(int) bytes.length()];
+            bytes.readFully(all);
+            int at = new String(all, StandardCharsets.ISO_8859_1).indexOf("\"name\":") / 4096 * 4096;
+            bytes.seek(at);
+            bytes.write(new byte[4096]);
+        }
+        String told =
+                told(() -> assertThat(Venue.run("check", "--data", folder)).isEqualTo(1));
+        assertThat(told.lines())
+                .singleElement()
+                .asString()
+                .contains("is damaged", "not whole: content", "Whole: ", "person");
     }
 }

@@ -25,11 +25,12 @@ record Found(
         int count,
         Set<String> news) {
 
-    private static final Found NOTHING =
+    static final Found NOTHING =
             new Found(ExtensionsKt.persistentHashMapOf(), ExtensionsKt.persistentHashMapOf(), 0, Set.of());
 
-    static Found by(Rule rule, Scope scope) {
-        return NOTHING.anew(rule, scope);
+    /** The same where nothing could be looked at again. */
+    Found still() {
+        return new Found(by, elsewhere, count, Set.of());
     }
 
     /** The same after a change that may matter to everything. */

@@ -44,6 +44,52 @@ class SurveyLawsTest {
         }
     }
 
+    private static final java.util.logging.Logger TOLD = java.util.logging.Logger.getLogger(Survey.class.getName());
+
+    /** Says of every item that it is there; fails while it is told to. */
+    private static final class Moody extends DeclaredRule {
+        private boolean fails;
+
+        Moody() {
+            super("moody", "Moody", Severity.NOTE, "It says so.");
+        }
+
+        @Override
+        public Stream<Finding> find(Scope scope, Item item) {
+            if (fails) {
+                throw new IllegalStateException("not today");
+            }
+            return Stream.of(Finding.of(this, item.id(), "It is there: " + item.name() + "."));
+        }
+    }
+
+    @Property(tries = 20)
+    void aRuleThatThrowsLeavesItsLastGoodStateAndLooksAgainAtAllWhenItCan(@ForAll long seed) {
+        Mischief mischief = new Mischief(seed);
+        Moody moody = new Moody();
+        List<Rule> rules = List.of(moody, new ToFillLeft());
+        Edition[] steps = {site, mischief.upon(site, 3), site, site};
+        steps[2] = mischief.upon(steps[1], 3);
+        steps[3] = mischief.upon(steps[2], 1);
+        Survey first = Survey.of(Scope.workingCopy(site, site), rules);
+        moody.fails = true;
+        TOLD.setLevel(java.util.logging.Level.OFF);
+        Survey second = first.after(steps[1], site, changed(site, steps[1]));
+        Survey third = second.after(steps[2], site, changed(steps[1], steps[2]));
+        assertThat(third.failed()).extracting(Survey.RuleInfo::name).containsExactly("Moody");
+        assertThat(of(third, "moody")).isEqualTo(of(first, "moody"));
+        assertThat(of(third, "to-fill")).isEqualTo(of(Survey.of(Scope.workingCopy(steps[2], site), rules), "to-fill"));
+        moody.fails = false;
+        Survey last = third.after(steps[3], site, changed(steps[2], steps[3]));
+        assertThat(last.failed()).isEmpty();
+        assertThat(last.all())
+                .isEqualTo(Survey.of(Scope.workingCopy(steps[3], site), rules).all());
+    }
+
+    private static List<Finding> of(Survey survey, String rule) {
+        return survey.all().stream().filter(f -> f.rule().equals(rule)).toList();
+    }
+
     private static Set<String> changed(Edition before, Edition after) {
         return Stream.concat(before.items().stream(), after.items().stream())
                 .filter(item -> before.find(item.id()).orElse(null)

@@ -84,7 +84,8 @@ class CommandController {
         return answer(here, here.workspace().redo(here.person().id(), here.role()), since, null, session);
     }
 
-    private Answer answer(Here here, Done done, @Nullable Long since, @Nullable String showing, HttpSession session) {
+    private Answer answer(Here asked, Done done, @Nullable Long since, @Nullable String showing, HttpSession session) {
+        Here here = asked.after();
         Standing now = here.now();
         return new Answer(
                 done.step(),

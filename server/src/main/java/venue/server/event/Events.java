@@ -78,7 +78,12 @@ public class Events {
 
     /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */
     private void done(String site, Done done) {
-        if (steps.put(site, new Step(done.step(), done.name(), done.who())) == null) {
+        Step told = new Step(done.step(), done.name(), done.who());
+        Step before = steps.put(site, told);
+        if (before != null && before.step() > told.step()) {
+            steps.computeIfPresent(site, (s, now) -> now.step() > before.step() ? now : before);
+        }
+        if (before == null) {
             teller.schedule(() -> tellStep(site), wait(site), TimeUnit.MILLISECONDS);
         }
     }

@@ -15,22 +15,24 @@ import venue.store.workspace.Workspace;
 /**
  * The site that a request names, and whom it comes from.
  *
+ * @param now how the site stands: taken once, so that no answer is made of two moments
  * @param role what the person may do there, or less where they look through an editor's eyes
  * @param origin the address that the request came from
  */
-public record Here(Workspace workspace, Person person, Role role, String origin) {
+public record Here(Workspace workspace, Standing now, Person person, Role role, String origin) {
 
     public String site() {
         return workspace.site();
     }
 
-    public Standing now() {
-        return workspace.now();
+    /** The same as it stands by now, for what is answered after something was done. */
+    public Here after() {
+        return new Here(workspace, workspace.now(), person, role, origin);
     }
 
     /** The working copy. */
     public Edition working() {
-        return now().working();
+        return now.working();
     }
 
     /** Does what the server itself has made of a request, as the person's. */

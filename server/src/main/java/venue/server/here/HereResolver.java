@@ -18,6 +18,7 @@ import venue.core.fault.Refusal;
 import venue.core.site.Role;
 import venue.server.signin.People;
 import venue.store.people.Person;
+import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 /** Hands controllers the site that the request's path names. */
@@ -54,7 +55,8 @@ class HereResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         Principal principal = Objects.requireNonNull(request.getUserPrincipal());
         Person person = people.require(principal);
         Role role = people.role(principal, person, site).orElseThrow(() -> Refusal.unknown("site", site));
-        return new Here(workspaces.require(site), person, role, origin(request));
+        Workspace workspace = workspaces.require(site);
+        return new Here(workspace, workspace.now(), person, role, origin(request));
     }
 
     private static String origin(NativeWebRequest request) {

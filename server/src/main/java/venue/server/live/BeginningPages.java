@@ -28,11 +28,11 @@ class BeginningPages {
     private final Origins origins;
     private final InstantSource clock;
 
-    BeginningPages(Beginnings beginnings, Origins origins, InstantSource clock) {
+    BeginningPages(Beginnings beginnings, Origins origins, InstantSource clock, HeldReplies held) {
         this.beginnings = beginnings;
         this.origins = origins;
         this.clock = clock;
-        files = new SiteFiles(beginnings.pictures());
+        files = new SiteFiles(beginnings.pictures(), held);
     }
 
     Optional<Reply> at(String method, String path) {

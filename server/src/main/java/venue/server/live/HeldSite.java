@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -41,8 +40,9 @@ public final class HeldSite {
     public HeldSite(Workspace workspace, MediaFiles media, String origin, Instant at) {
         this.workspace = workspace;
         standing = workspace.now();
-        live = new LiveSite(standing, origin, InstantSource.fixed(at), Searcher.NONE);
-        files = new SiteFiles(media);
+        HeldReplies held = new HeldReplies();
+        live = new LiveSite(workspace.site(), standing, origin, InstantSource.fixed(at), Searcher.NONE, held);
+        files = new SiteFiles(media, held);
     }
 
     /**
@@ -110,22 +110,6 @@ public final class HeldSite {
     }
 
     private Answer answer(String path) {
-        Optional<Path> played = files.played(path);
-        if (played.isPresent()) {
-            String type = FileTypes.of(path);
-            return new Answer(
-                    path,
-                    200,
-                    type,
-                    null,
-                    Reply.FOR_EVER,
-                    Reply.PAGE_POLICY,
-                    null,
-                    new byte[0],
-                    played.get(),
-                    List.of(),
-                    false);
-        }
         Reply reply = path.startsWith("/-/")
                 ? files.find(workspace, path).orElseGet(() -> live.at(View.encoded(path)))
                 : live.at(View.encoded(path));
@@ -137,8 +121,8 @@ public final class HeldSite {
                 reply.kept(),
                 reply.policy(),
                 reply.download(),
-                reply.body(),
-                null,
+                reply.sent().body(),
+                reply.sent().file(),
                 beneath(path, reply.ways()),
                 reply.ways().asks());
     }

@@ -1,7 +1,5 @@
 package venue.server.live;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -27,20 +25,19 @@ import venue.store.workspace.Standing;
 final class LiveSite {
 
     private static final Duration KEPT = Duration.ofMinutes(1);
-    private static final long MOST_BYTES = 256L * 1024 * 1024;
 
     private final Standing standing;
     private final Edition edition;
     private final String origin;
     private final InstantSource clock;
     private final Searcher searcher;
-    private final Cache<String, Reply> replies = Caffeine.newBuilder()
-            .expireAfterWrite(KEPT)
-            .maximumWeight(MOST_BYTES)
-            .weigher((String path, Reply reply) -> reply.weight())
-            .build();
+    private final HeldReplies held;
+    /** What this release's answers are called among all that are held. */
+    private final String name;
 
-    LiveSite(Standing standing, String origin, InstantSource clock, Searcher searcher) {
+    LiveSite(String site, Standing standing, String origin, InstantSource clock, Searcher searcher, HeldReplies held) {
+        this.held = held;
+        name = site + " " + standing.release() + " " + origin + " ";
         this.standing = standing;
         this.edition = standing.live();
         this.origin = origin;
@@ -58,31 +55,35 @@ final class LiveSite {
 
     /** The answer to a path as it came, still percent-encoded. */
     Reply at(String rawPath) {
-        Reply known = replies.getIfPresent(rawPath);
-        if (known != null) {
-            return known;
-        }
-        Reply made = make(rawPath, Map.of());
-        if (made.status() == 200) {
-            replies.put(rawPath, made);
-        }
-        return made;
+        return plain(decode(rawPath));
+    }
+
+    /** However an address is spelt, it is held once. */
+    private Reply plain(String path) {
+        return held.find(name + path, KEPT).orElseGet(() -> {
+            Reply made = make(path, Map.of());
+            if (made.status() == 200) {
+                held.put(name + path, KEPT, made);
+            }
+            return made;
+        });
     }
 
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
         try {
-            if (rawPath.equals(Suggestions.PATH)) {
-                return make(rawPath, query);
+            String path = decode(rawPath);
+            if (path.equals(Suggestions.PATH)) {
+                return make(path, query);
             }
-            Reply plain = at(rawPath);
-            return query.isEmpty() || !plain.ways().asks() ? plain : make(rawPath, query);
+            Reply plain = plain(path);
+            return query.isEmpty() || !plain.ways().asks() ? plain : make(path, query);
         } catch (Busy all) {
             return Reply.comeAgain();
         }
     }
 
-    private Reply make(String rawPath, Map<String, String> query) {
+    private Reply make(String path, Map<String, String> query) {
         if (standing.release() == 0) {
             return Reply.text(
                     404,
@@ -94,13 +95,12 @@ final class LiveSite {
         View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR)
                 .knowing(standing.changed())
                 .searchedBy(searcher);
-        if (rawPath.equals("/robots.txt")) {
+        if (path.equals("/robots.txt")) {
             return Reply.text("text/plain; charset=utf-8", Sitemap.robots(origin), Reply.ASK);
         }
-        if (rawPath.startsWith("/sitemap") && rawPath.endsWith(".xml")) {
-            return sitemap(view, rawPath);
+        if (path.startsWith("/sitemap") && path.endsWith(".xml")) {
+            return sitemap(view, path);
         }
-        String path = decode(rawPath);
         Optional<Reply> followed = new Feeds(view).at(path).or(() -> new Suggestions(view).at(path, query));
         if (followed.isPresent()) {
             return followed.get();

@@ -15,11 +15,13 @@ class LiveSites {
     private final Origins origins;
     private final InstantSource clock;
     private final SearchIndexes indexes;
+    private final HeldReplies held;
     /** They go when the site is let go. */
     private final Cache<Workspace, LiveSite> bySite =
             Caffeine.newBuilder().weakKeys().build();
 
-    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes) {
+    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes, HeldReplies held) {
+        this.held = held;
         this.indexes = indexes;
         this.origins = origins;
         this.clock = clock;
@@ -32,7 +34,7 @@ class LiveSites {
         if (known != null && known.release() == now.release() && known.origin().equals(origin)) {
             return known;
         }
-        LiveSite made = new LiveSite(now, origin, clock, indexes.of(workspace, now));
+        LiveSite made = new LiveSite(workspace.site(), now, origin, clock, indexes.of(workspace, now), held);
         bySite.put(workspace, made);
         return made;
     }

@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +37,7 @@ class PublicValve extends ValveBase {
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
-    private final PlayedFiles playedFiles;
+    private final DiskFiles diskFiles;
     private final BeginningPages beginnings;
 
     PublicValve(
@@ -48,7 +47,7 @@ class PublicValve extends ValveBase {
             LiveSites sites,
             SiteFiles files,
             Proofs proofs,
-            PlayedFiles playedFiles,
+            DiskFiles diskFiles,
             BeginningPages beginnings) {
         super(true);
         this.settings = settings;
@@ -57,7 +56,7 @@ class PublicValve extends ValveBase {
         this.sites = sites;
         this.files = files;
         this.proofs = proofs;
-        this.playedFiles = playedFiles;
+        this.diskFiles = diskFiles;
         this.beginnings = beginnings;
     }
 
@@ -68,7 +67,7 @@ class PublicValve extends ValveBase {
             Optional<Reply> beginning =
                     answer.isError() ? Optional.empty() : beginnings.at(asked.getMethod(), asked.getRequestURI());
             if (beginning.isPresent()) {
-                Replies.send(asked, answer, beginning.get());
+                send(asked, answer, beginning.get());
             } else {
                 getNext().invoke(asked, answer);
             }
@@ -85,15 +84,18 @@ class PublicValve extends ValveBase {
         } else if (!host.equals(main(workspace.get()))) {
             elsewhere(answer, origins.of(workspace.get().now().working().site()), asked);
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
-            Optional<Path> played = files.played(asked.getRequestURI());
-            if (played.isPresent()) {
-                playedFiles.send(asked, answer, played.get());
-            } else {
-                Replies.send(asked, answer, reply(workspace.get(), asked));
-            }
+            send(asked, answer, reply(workspace.get(), asked));
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");
+        }
+    }
+
+    private void send(Request asked, Response answer, Reply reply) throws IOException, ServletException {
+        if (reply.sent().file() == null) {
+            Replies.send(asked, answer, reply);
+        } else {
+            diskFiles.send(asked, answer, reply);
         }
     }
 

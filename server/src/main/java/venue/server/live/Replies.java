@@ -12,8 +12,9 @@ final class Replies {
     private Replies() {}
 
     static void send(HttpServletRequest asked, HttpServletResponse answer, Reply reply) throws IOException {
-        byte[] gzip = takesGzip(asked.getHeader("Accept-Encoding")) ? reply.gzip() : null;
-        String etag = gzip == null ? reply.etag() : zipped(reply.etag());
+        byte[] gzip =
+                takesGzip(asked.getHeader("Accept-Encoding")) ? reply.sent().gzip() : null;
+        String etag = gzip == null ? reply.sent().etag() : zipped(reply.sent().etag());
         headers(answer, reply, etag);
         if (reply.location() != null) {
             answer.setHeader("Location", reply.location());
@@ -28,7 +29,7 @@ final class Replies {
         if (gzip != null) {
             answer.setHeader("Content-Encoding", "gzip");
         }
-        byte[] body = gzip == null ? reply.body() : gzip;
+        byte[] body = gzip == null ? reply.sent().body() : gzip;
         answer.setContentLength(body.length);
         if (!asked.getMethod().equals("HEAD")) {
             answer.getOutputStream().write(body);
@@ -40,11 +41,11 @@ final class Replies {
         return etag.isEmpty() ? etag : etag.substring(0, etag.length() - 1) + "-gzip\"";
     }
 
-    private static void headers(HttpServletResponse answer, Reply reply, String etag) {
+    static void headers(HttpServletResponse answer, Reply reply, String etag) {
         if (!etag.isEmpty()) {
             answer.setHeader("ETag", etag);
         }
-        if (reply.gzip() != null) {
+        if (reply.sent().gzip() != null) {
             answer.setHeader("Vary", "Accept-Encoding");
         }
         answer.setHeader("Cache-Control", reply.kept());

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Map;
@@ -16,7 +17,7 @@ import venue.core.item.Hash;
 import venue.core.render.Rendered;
 
 /**
- * A finished answer of the public site: bytes, compressed bytes where that pays, and the headers that go with them.
+ * A finished answer of the public site: what is sent, and the headers that go with it.
  *
  * @param location where to, for a redirect
  * @param kept the Cache-Control header
@@ -26,14 +27,27 @@ import venue.core.render.Rendered;
 record Reply(
         int status,
         String type,
-        byte[] body,
-        byte @Nullable [] gzip,
-        String etag,
+        Sent sent,
         String kept,
         String policy,
         @Nullable String location,
         @Nullable String download,
         Ways ways) {
+
+    /**
+     * What is sent: bytes, or a file that is too large to be held in memory.
+     *
+     * @param gzip the same bytes compressed, where that pays
+     * @param etag empty where the answer has none
+     * @param file where the bytes lie that are not held
+     */
+    record Sent(
+            byte[] body,
+            byte @Nullable [] gzip,
+            String etag,
+            @Nullable Path file) {
+        static final Sent NOTHING = new Sent(new byte[0], null, "", null);
+    }
 
     /**
      * What else there is beneath the address of a page.
@@ -81,7 +95,7 @@ record Reply(
     static Reply text(int status, String type, String words, String kept, String policy) {
         byte[] body = words.getBytes(StandardCharsets.UTF_8);
         byte[] gzip = body.length >= WORTH ? compress(body) : null;
-        return new Reply(status, type, body, gzip, etag(body), kept, policy, null, null, Ways.NONE);
+        return new Reply(status, type, new Sent(body, gzip, etag(body), null), kept, policy, null, null, Ways.NONE);
     }
 
     static Reply text(String type, String words, String kept) {
@@ -89,7 +103,14 @@ record Reply(
     }
 
     static Reply file(String type, byte[] body) {
-        return new Reply(200, type, body, null, etag(body), FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
+        Sent sent = new Sent(body, null, etag(body), null);
+        return new Reply(200, type, sent, FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
+    }
+
+    /** A file that is sent from where it lies. */
+    static Reply file(String type, Path lies) {
+        Sent sent = new Sent(new byte[0], null, "", lies);
+        return new Reply(200, type, sent, FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
     }
 
     /** The same, to be kept by whoever asks under a file name (RFC 6266). */
@@ -107,13 +128,12 @@ record Reply(
     }
 
     private Reply but(String control, @Nullable String asFile, Ways more) {
-        return new Reply(status, type, body, gzip, etag, control, policy, location, asFile, more);
+        return new Reply(status, type, sent, control, policy, location, asFile, more);
     }
 
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
-        byte[] body = new byte[0];
-        return new Reply(301, "text/plain; charset=utf-8", body, null, "", ASK, PAGE_POLICY, location, null, Ways.NONE);
+        return new Reply(301, "text/plain; charset=utf-8", Sent.NOTHING, ASK, PAGE_POLICY, location, null, Ways.NONE);
     }
 
     /** 503 (RFC 9110, 15.6.4): so many ask for this at once that others wait. */
@@ -123,7 +143,7 @@ record Reply(
     }
 
     int weight() {
-        return body.length + (gzip == null ? 0 : gzip.length) + WORTH;
+        return sent.body.length + (sent.gzip == null ? 0 : sent.gzip.length) + WORTH;
     }
 
     private static String etag(byte[] body) {

@@ -63,11 +63,8 @@ class SearchIndexes {
         this.inVain = inVain;
         this.clock = clock;
         removeOthers(workspaces);
-        workspaces.onStep((site, done) -> {
-            if (workspaces.ids().contains(site)) {
-                bringer.execute(() -> workspaces.find(site).ifPresent(w -> carryOn(w, w.now())));
-            }
-        });
+        workspaces.onStep((site, done) ->
+                bringer.execute(() -> workspaces.find(site).ifPresent(w -> carryOn(w, w.now()))));
     }
 
     /** Of sites that are no more, nothing stays. */

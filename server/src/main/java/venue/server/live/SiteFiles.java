@@ -1,11 +1,11 @@
 package venue.server.live;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -34,10 +34,12 @@ import venue.store.workspace.Workspace;
 @Component
 class SiteFiles {
 
+    private static final List<String> SHOWN = List.of("image/", "font/", "video/", "audio/");
     private static final String MARKS = "/-/mark/";
     private static final String SEALED = "sandbox allow-scripts allow-forms allow-popups; default-src 'none';"
             + " script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src https: data:; font-src data:";
-    private static final long MOST_BYTES = 256L * 1024 * 1024;
+    /** What is larger is sent from the disk, by parts where that is asked for; so are films and sounds, however small. */
+    private static final long HELD_BYTES = 256L * 1024;
 
     private static final String LEAFLET = "1.9.4";
     private static final Map<String, String> SCRIPTS = Map.of(
@@ -51,13 +53,11 @@ class SiteFiles {
     private final MediaFiles media;
     private final IconMaker icons;
     private final ShareMaker shares = new ShareMaker();
-    private final Cache<String, Reply> known = Caffeine.newBuilder()
-            .maximumWeight(MOST_BYTES)
-            .weigher((String path, Reply reply) -> reply.weight())
-            .build();
+    private final HeldReplies held;
 
-    SiteFiles(MediaFiles media) {
+    SiteFiles(MediaFiles media, HeldReplies held) {
         this.media = media;
+        this.held = held;
         icons = new IconMaker(media);
     }
 
@@ -71,14 +71,7 @@ class SiteFiles {
 
     /** The same among editions that are called by a name. */
     Optional<Reply> find(String name, Supplier<Stream<Edition>> editions, String path) {
-        return Optional.ofNullable(known.get(name + path, k -> make(editions, path)));
-    }
-
-    /** Where a film or sound lies that is served at a path. */
-    Optional<Path> played(String path) {
-        String name = path.substring(path.lastIndexOf('/') + 1);
-        String format = name.substring(name.lastIndexOf('.') + 1);
-        return path.equals("/-/media/" + name) && Media.isPlayed(format) ? media.locate(name) : Optional.empty();
+        return held.forEver(name + path, () -> make(editions, path));
     }
 
     private @Nullable Reply make(Supplier<Stream<Edition>> editions, String path) {
@@ -100,8 +93,8 @@ class SiteFiles {
             return ownHtml(editions.get(), path);
         }
         if (path.equals("/-/media/" + name)) {
-            return media.find(name)
-                    .map(b -> kept(editions.get(), path, name, b))
+            return media.locate(name)
+                    .map(lies -> kept(editions.get(), path, name, lies))
                     .orElse(null);
         }
         if (path.equals(StyleSheet.FONTS + name) && name.matches("[a-z0-9-]+\\.woff2")) {
@@ -132,11 +125,22 @@ class SiteFiles {
     }
 
     /** Pictures are shown where they stand; a document is handed over under its name, and never takes a page's place. */
-    private static Reply kept(Stream<Edition> editions, String path, String name, byte[] bytes) {
-        Reply file = Reply.file(FileTypes.of(name), bytes);
-        return file.type().startsWith("image/") || file.type().startsWith("font/")
+    private static Reply kept(Stream<Edition> editions, String path, String name, Path lies) {
+        Reply file = read(name, lies);
+        return SHOWN.stream().anyMatch(t -> file.type().startsWith(t))
                 ? file
                 : file.asDownload(nameOf(editions, path).orElse(name));
+    }
+
+    private static Reply read(String name, Path lies) {
+        String type = FileTypes.of(name);
+        try {
+            boolean small =
+                    Files.size(lies) <= HELD_BYTES && !Media.isPlayed(name.substring(name.lastIndexOf('.') + 1));
+            return small ? Reply.file(type, Files.readAllBytes(lies)) : Reply.file(type, lies);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static Optional<String> nameOf(Stream<Edition> editions, String path) {

@@ -187,7 +187,7 @@ class MediaController {
                 .withSince(LocalDate.now(here.working().site().zone()).toString());
         here.run(MediaCommand.takeIn(name, List.of(media)));
         bytes.taken(here.site(), media);
-        return info(here.working(), media).without(takenOut);
+        return info(here.after().working(), media).without(takenOut);
     }
 
     /** The part of a picture that is to be shown, in percent of the whole. */
@@ -199,7 +199,8 @@ class MediaController {
         Media media = here.working().require(Media.class, id);
         Media cut = intake.cut(media, part.left(), part.top(), part.wide(), part.high());
         here.run(MediaCommand.cutMedia(cut));
-        return info(here.working(), here.working().require(Media.class, id));
+        Edition after = here.after().working();
+        return info(after, after.require(Media.class, id));
     }
 
     private static String name(String file) {

@@ -98,7 +98,7 @@ class MenuController {
     @GetMapping("/pages/{page}/lines")
     List<LineMove> lines(
             Here here, @PathVariable("page") String id, @RequestParam(required = false) @Nullable String parent) {
-        Edition edition = here.now().working();
+        Edition edition = here.working();
         Page page = edition.require(Page.class, id);
         if (parent != null) {
             edition.require(Page.class, parent);

@@ -46,12 +46,11 @@ class HistoryController {
     /** The latest first; at most 200, without the first {@code from}. */
     @GetMapping
     List<Version> versions(Here here, @PathVariable String id, @RequestParam(defaultValue = "0") int from) {
-        Workspace workspace = here.workspace();
-        workspace.now().working().require(Page.class, id);
-        String now = workspace.now().hashOf(id);
-        String live = workspace.now().liveHashOf(id);
+        here.working().require(Page.class, id);
+        String now = here.now().hashOf(id);
+        String live = here.now().liveHashOf(id);
         UnaryOperator<String> names = people.names();
-        return workspace.journal().versions(here.site(), id, Math.max(0, from), MOST).stream()
+        return here.workspace().journal().versions(here.site(), id, Math.max(0, from), MOST).stream()
                 .map(v -> version(v, names.apply(v.who()), now, live))
                 .toList();
     }

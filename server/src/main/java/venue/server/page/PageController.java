@@ -40,7 +40,7 @@ class PageController {
 
     @GetMapping("/pages/{id}")
     PageDetail page(Here here, @PathVariable String id) {
-        return details.of(here.workspace(), here.working().require(Page.class, id), here.role());
+        return details.of(here, here.working().require(Page.class, id));
     }
 
     /** A page with the HTML of its proof: what its screen needs after a step, in one answer. */

@@ -18,7 +18,7 @@ import venue.core.menu.Line;
 import venue.core.menu.Menu;
 import venue.core.page.Page;
 import venue.core.render.Head;
-import venue.core.site.Role;
+import venue.server.here.Here;
 import venue.server.page.PageDetail.LastChange;
 import venue.server.page.PageDetail.LinkFrom;
 import venue.server.page.PageDetail.MenuPlace;
@@ -36,11 +36,11 @@ class PageDetails {
         this.people = people;
     }
 
-    PageDetail of(Workspace workspace, Page page, Role role) {
-        Standing standing = workspace.now();
+    PageDetail of(Here here, Page page) {
+        Standing standing = here.now();
         Edition working = standing.working();
         Optional<Page> live = standing.live().page(page.id());
-        ShownSections sections = new ShownSections(workspace, standing, page);
+        ShownSections sections = new ShownSections(here.workspace(), standing, page);
         return new PageDetail(
                 page.id(),
                 standing.hashOf(page.id()),
@@ -62,7 +62,7 @@ class PageDetails {
                 working.kindOf(page).map(Kind::fields).orElse(List.of()),
                 page.settings(),
                 working.worn(page).template().options(),
-                Rights.mayChange(role, working, page),
+                Rights.mayChange(here.role(), working, page),
                 Beneath.of(working, page).map(h -> holds(h, page)).orElse(null),
                 sections.zones(),
                 sections.everywhere(),
@@ -73,7 +73,7 @@ class PageDetails {
                 linksIn(working, page),
                 linksOut(working.facts(page)),
                 standing.survey().about(page.id()),
-                lastChange(workspace, page),
+                lastChange(here.workspace(), page),
                 standing.release());
     }
 

@@ -55,7 +55,7 @@ class PatternController {
 
     @GetMapping("/{id}")
     PatternDetail pattern(Here here, @PathVariable String id) {
-        return new PatternDetails(here.workspace(), id).detail();
+        return new PatternDetails(here, id).detail();
     }
 
     /** The pattern's HTML, with marks or as visitors would get it, with samples in its places to fill or without. */
@@ -89,6 +89,6 @@ class PatternController {
     /** How its copies stand to it: a merge for each of them, so it is asked for by itself. */
     @GetMapping("/{id}/copies")
     PatternDetail.PatternCopies copies(Here here, @PathVariable String id) {
-        return new PatternDetails(here.workspace(), id).copies();
+        return new PatternDetails(here, id).copies();
     }
 }

@@ -13,6 +13,7 @@ import venue.core.rollout.RollOut;
 import venue.core.section.Section;
 import venue.core.section.Sectioned;
 import venue.core.template.ZoneRole;
+import venue.server.here.Here;
 import venue.server.page.PageDetail;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
@@ -31,9 +32,9 @@ final class PatternDetails {
     private final Edition edition;
     private final Pattern pattern;
 
-    PatternDetails(Workspace workspace, String id) {
-        this.workspace = workspace;
-        standing = workspace.now();
+    PatternDetails(Here here, String id) {
+        workspace = here.workspace();
+        standing = here.now();
         edition = standing.working();
         pattern = edition.require(Pattern.class, id);
     }

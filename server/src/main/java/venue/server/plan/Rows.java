@@ -35,7 +35,6 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
     private record News(long step, Set<String> rows, boolean order) {}
 
     static Rows of(Standing standing) {
-        standing.survey();
         return new Rows(standing, ExtensionsKt.toPersistentHashMap(all(standing)), standing.step(), List.of());
     }
 
@@ -44,12 +43,12 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
     }
 
     Rows after(Standing now) {
-        if (now.step() == standing.step()) {
+        if (now.step() <= standing.step()) {
             return this;
         }
         PersistentMap.Builder<String, PlanRow> rows = byId.builder();
         Set<String> differing = new HashSet<>();
-        Set<String> ids = now.touched()
+        Set<String> ids = now.touchedSince(standing.step())
                 .orElseGet(() -> Stream.concat(
                                 byId.keySet().stream(),
                                 now.working().all(Page.class).map(Page::id))

@@ -8,6 +8,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -36,6 +37,7 @@ class ProblemAdvice {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
     private static final int SHOWN = 60;
+    private static final int SOON_S = 5;
     /** A form that is shorter than this is refused for the name of its file, not for the file. */
     private static final long SMALL = 1024 * 1024;
 
@@ -55,7 +57,15 @@ class ProblemAdvice {
             problem.setProperty("field", refusal.field());
         }
         refusal.details().forEach(problem::setProperty);
-        return Problems.answer(problem);
+        ResponseEntity<ProblemDetail> answer = Problems.answer(problem);
+        return refusal.sort() == Refusal.Sort.BUSY ? later(answer, refusal) : answer;
+    }
+
+    /** When to come again (RFC 9110, 10.2.3). */
+    private static ResponseEntity<ProblemDetail> later(ResponseEntity<ProblemDetail> answer, Refusal refusal) {
+        HttpHeaders headers = new HttpHeaders(answer.getHeaders());
+        headers.set(HttpHeaders.RETRY_AFTER, String.valueOf(refusal.details().getOrDefault("retryAfter", SOON_S)));
+        return new ResponseEntity<>(answer.getBody(), headers, answer.getStatusCode());
     }
 
     /** What arrived is no JSON, or not of the shape asked for; a refusal within it is told as such. */

@@ -15,7 +15,6 @@ import venue.server.app.Origins;
 import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.proof.SentProofs;
-import venue.store.workspace.Workspace;
 
 /** Links to a page of the working copy, for somebody without an account. */
 @RestController
@@ -53,8 +52,7 @@ class SentProofController {
 
     @PostMapping
     Made make(Here here, @PathVariable String id, @RequestBody ForDays wanted) {
-        Workspace workspace = here.workspace();
-        workspace.now().working().require(Page.class, id);
+        here.working().require(Page.class, id);
         if (wanted.days() < 1 || wanted.days() > LONGEST_DAYS) {
             throw Refusal.badInput(
                     "out-of-range",
@@ -64,7 +62,7 @@ class SentProofController {
         }
         String who = here.person().id();
         String token = sent.make(here.site(), id, who, Duration.ofDays(wanted.days()));
-        return new Made(origins.of(workspace.now().working().site()) + "/-/sent/" + token);
+        return new Made(origins.of(here.working().site()) + "/-/sent/" + token);
     }
 
     @PostMapping("/{proof}/withdraw")

@@ -109,7 +109,7 @@ class ReleaseController {
                 here.by(),
                 here.site(),
                 null,
-                String.valueOf(here.now().release()));
+                String.valueOf(here.after().now().release()));
         return done;
     }
 }

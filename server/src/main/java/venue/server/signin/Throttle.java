@@ -3,24 +3,34 @@ package venue.server.signin;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import org.springframework.stereotype.Component;
 import venue.core.fault.Refusal;
+import venue.core.text.Words;
 
 /**
  * Slows down guessing, by account and by the address that it comes from: after five failures within a quarter of an hour
  * each further try is looked at later, up to eight seconds. Nobody is locked out: the right password opens, only not at
- * once. An address has four tries on their way at most.
+ * once. An address has fifty tries on their way at most, as many as people may come in at one door at once; where there have been wrong ones
+ * from there it has four.
  */
 @Component
 public class Throttle {
 
     static final int FREE = 5;
     static final long LONGEST_MS = 8_000;
-    static final int MOST_AT_ONCE = 4;
+    static final int MOST_AT_ONCE = 50;
+    static final int MOST_WHERE_GUESSED = 4;
+    /** So many wrong tries from an address within a quarter of an hour are taken for slips of those who sign in there. */
+    static final int SLIPS = 10;
 
     private static final long FIRST_MS = 250;
+    private static final long MS_A_SECOND = 1_000;
+    /** How long comparing fifty passwords may take, on a slow machine. */
+    private static final long SECONDS_FOR_ALL = 15;
+
     private static final int DOUBLINGS = 5;
     private static final Duration MEMORY = Duration.ofMinutes(15);
     private static final int MOST = 100_000;
@@ -45,12 +55,16 @@ public class Throttle {
     /** Takes a try on its way; refused where as many from there are on theirs. */
     public void begin(String address) {
         int count = onTheirWay.merge(address, 1, Integer::sum);
-        if (count > MOST_AT_ONCE) {
+        boolean guessed = count(ofAddress, address) > SLIPS;
+        if (count > (guessed ? MOST_WHERE_GUESSED : MOST_AT_ONCE)) {
             end(address);
+            long seconds = guessed ? LONGEST_MS / MS_A_SECOND : SECONDS_FOR_ALL;
             throw Refusal.busy(
-                    "tries-wait",
-                    "Several tries to sign in from here are being looked at.",
-                    "Wait some seconds, then try again; nobody is locked out.");
+                            "tries-wait",
+                            Words.count(count - 1, "other try", "other tries")
+                                    + " to sign in from here are being looked at.",
+                            "Try again in " + seconds + " seconds; nobody is locked out.")
+                    .with(Map.of("retryAfter", seconds));
         }
     }
 

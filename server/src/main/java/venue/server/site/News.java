@@ -34,7 +34,7 @@ public class News {
 
     /** What differs since a step that the window knows; -1 for the whole plan. */
     public SiteNews since(Here here, long step, HttpSession session) {
-        return new SiteNews(standing(here, session), rows.since(here.site(), step));
+        return new SiteNews(standing(here, session), rows.since(here.workspace(), here.now(), step));
     }
 
     SiteStanding standing(Here here, HttpSession session) {
@@ -64,6 +64,7 @@ public class News {
                 survey.count(Severity.MUST_FIX),
                 survey.count(Severity.SHOULD_FIX),
                 survey.count(Severity.NOTE),
+                survey.failed().stream().map(Survey.RuleInfo::name).toList(),
                 standing.plan().entries().size(),
                 undo.map(Journal.Group::name).orElse(null),
                 undo.map(Journal.Group::item).orElse(null),

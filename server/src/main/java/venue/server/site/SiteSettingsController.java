@@ -59,9 +59,9 @@ class SiteSettingsController {
         here.requireManager("change host names");
         asked.hosts().forEach(sites::requireNotOurs);
         workspaces.setHosts(here.site(), here.person().id(), asked.hosts());
-        String names = String.join(", ", here.working().site().hosts());
-        records.write(Deed.HOSTS_SET, here.by(), here.site(), null, names);
-        return settings(here);
+        SiteSettings now = settings(here.after());
+        records.write(Deed.HOSTS_SET, here.by(), here.site(), null, String.join(", ", now.hosts()));
+        return now;
     }
 
     /** Takes a site out of service. */

@@ -13,6 +13,7 @@ import venue.server.event.Events;
  * @param role what whoever asks may do in it
  * @param proofs where proofs are served, ending with a slash; good for half an hour
  * @param shaped the step that last changed what there is to choose from (the catalog)
+ * @param failing rules of the survey that could not be asked: what they say is of an earlier step
  * @param undo what would be taken back next; absent for nothing
  * @param undoAt the item on which that acts
  */
@@ -32,6 +33,7 @@ record SiteStanding(
         long mustFix,
         long shouldFix,
         long notes,
+        List<String> failing,
         int changes,
         @Nullable String undo,
         @Nullable String undoAt,

@@ -14,7 +14,6 @@ import venue.core.section.Section;
 import venue.core.section.Sectioned;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
-import venue.store.workspace.Workspace;
 
 /** What carrying a template's or pattern's changes to the pages with copies would do; nothing is changed. */
 @RestController
@@ -41,11 +40,10 @@ class RollOutController {
 
     @GetMapping
     RollOutTable rollOut(Here here, @PathVariable String item) {
-        Workspace workspace = here.workspace();
-        Standing standing = workspace.now();
+        Standing standing = here.now();
         Edition edition = standing.working();
         Sectioned origin = edition.require(Sectioned.class, item);
-        RollOut rollOut = new RollOut(edition, origin, workspace.desk().archive(), standing.hashOf(item));
+        RollOut rollOut = new RollOut(edition, origin, here.workspace().archive(), standing.hashOf(item));
         List<RollOut.Row> rows = rollOut.rows();
         List<RollOut.Carried> changes = rollOut.changes(rows);
         List<String> open = changes.stream().map(RollOut.Carried::section).toList();

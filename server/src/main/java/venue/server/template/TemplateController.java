@@ -28,7 +28,7 @@ class TemplateController {
 
     @GetMapping
     TemplateDetail template(Here here, @PathVariable String id) {
-        return new TemplateDetails(here.workspace(), id).detail();
+        return new TemplateDetails(here, id).detail();
     }
 
     /** The template's HTML, with marks or as visitors would get it, on made-up content or on a page's; for a proof that is open. */
@@ -60,6 +60,6 @@ class TemplateController {
     /** How the copies of its starter sections stand to it: a merge for each of them, so it is asked for by itself. */
     @GetMapping("/copies")
     TemplateDetail.Copies copies(Here here, @PathVariable String id) {
-        return new TemplateDetails(here.workspace(), id).copies();
+        return new TemplateDetails(here, id).copies();
     }
 }

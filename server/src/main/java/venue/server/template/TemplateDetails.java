@@ -17,6 +17,7 @@ import venue.core.template.Glyph;
 import venue.core.template.Template;
 import venue.core.template.Zone;
 import venue.core.usage.FieldUse;
+import venue.server.here.Here;
 import venue.server.page.PageDetail;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
@@ -37,9 +38,9 @@ final class TemplateDetails {
     private final Edition edition;
     private final Template template;
 
-    TemplateDetails(Workspace workspace, String id) {
-        this.workspace = workspace;
-        standing = workspace.now();
+    TemplateDetails(Here here, String id) {
+        workspace = here.workspace();
+        standing = here.now();
         edition = standing.working();
         template = edition.require(Template.class, id);
     }

@@ -177,14 +177,14 @@ class ThemeController {
         Property setting = ThemeSettings.require(key);
         boolean number = setting.type() == PropertyType.NUMBER;
         Value given = number && value.matches("-?\\d{1,6}") ? Value.of(Long.parseLong(value)) : Value.of(value);
-        Look theme = here.now().working().theme().with(key, PropertyCheck.one(setting, given, key));
+        Look theme = here.working().theme().with(key, PropertyCheck.one(setting, given, key));
         return new Tried(StyleSheet.tokens(theme));
     }
 
     /** A look as design tokens (DTCG 2025.10), handed over under the look's name. */
     @GetMapping("/tokens/{look}")
     ResponseEntity<Map<String, Object>> tokens(Here here, @PathVariable String look) {
-        Look of = here.now().working().require(Look.class, look);
+        Look of = here.working().require(Look.class, look);
         ContentDisposition as = ContentDisposition.attachment()
                 .filename(of.name() + ".tokens.json", StandardCharsets.UTF_8)
                 .build();
@@ -226,7 +226,7 @@ class ThemeController {
     /** The colours by which the site's logo is known, the strongest first; none where it has no logo, or that no colour. */
     @GetMapping("/logo-colours")
     List<String> logoColours(Here here) {
-        Edition edition = here.now().working();
+        Edition edition = here.working();
         return edition.media(Values.text(edition.site().facts(), "logo")).filter(Media::isPicture).stream()
                 .flatMap(logo -> new PictureColours(files).of(logo).stream())
                 .map(Colour::hex)

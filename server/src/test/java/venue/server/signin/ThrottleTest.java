@@ -49,4 +49,26 @@ class ThrottleTest {
         throttle.end("one");
         throttle.begin("one");
     }
+
+    @Test
+    void fiftyPeopleComeInAtOneDoorAndAFewSlipsOfTheirsMatterNotButGuessingDoes() {
+        for (int i = 0; i < Throttle.SLIPS; i++) {
+            throttle.failed("slip " + i, "door");
+        }
+        for (int i = 0; i < Throttle.MOST_AT_ONCE; i++) {
+            throttle.begin("door");
+        }
+        assertThatThrownBy(() -> throttle.begin("door"))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.details()).containsKey("retryAfter"))
+                .hasMessageContaining("50 other tries");
+        for (int i = 0; i < Throttle.MOST_AT_ONCE; i++) {
+            throttle.end("door");
+        }
+        throttle.failed("one more", "door");
+        for (int i = 0; i < Throttle.MOST_WHERE_GUESSED; i++) {
+            throttle.begin("door");
+        }
+        assertThatThrownBy(() -> throttle.begin("door")).isInstanceOf(Refusal.class);
+    }
 }

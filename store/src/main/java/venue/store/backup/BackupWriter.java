@@ -21,7 +21,6 @@ import venue.core.item.Hash;
 public final class BackupWriter {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String PART = ".part";
 
     private BackupWriter() {}
 
@@ -32,7 +31,7 @@ public final class BackupWriter {
      * @param media the folder of files, looked at after the copy was made: what the copy names lies there
      */
     public static void write(Made made, Path database, Path media, Path to) throws IOException {
-        Path part = to.resolveSibling(to.getFileName() + PART);
+        Path part = to.resolveSibling(to.getFileName() + Unfinished.PART);
         try {
             try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(part))) {
                 write(made, database, media, zip);

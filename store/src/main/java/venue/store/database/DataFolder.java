@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import venue.store.backup.Unfinished;
 
 /**
  * The folder that holds all data of one installation, for its owner alone (700, files 600). One process at a time holds it,
@@ -34,7 +35,9 @@ public final class DataFolder implements AutoCloseable {
 
     private static final String LOCK = "venue.lock";
     private static final String CHANNEL = "venue.channel";
-    private static final String INCOMING = "incoming";
+    /** Where what is being received lies, with notes of what is being made. */
+    public static final String INCOMING = "incoming";
+
     private static final Set<String> OURS = Set.of(
             LOCK,
             "venue.db",
@@ -88,6 +91,7 @@ public final class DataFolder implements AutoCloseable {
             file.close();
             throw new Held(folder, holder == null ? "another process" : holder);
         }
+        Unfinished.sweep(folder.resolve(INCOMING));
         // What was being received when the process before this one ended.
         empty(Files.createDirectories(folder.resolve(INCOMING)));
         shut(folder);

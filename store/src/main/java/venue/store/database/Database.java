@@ -133,8 +133,18 @@ public final class Database implements AutoCloseable {
         return sql;
     }
 
-    /** Runs {@code work} as the only writer, in one transaction: all of it is kept, or nothing. */
+    /** A turn that whoever works on one thing takes, as a site, before they write. */
+    public Turn turn() {
+        return new Turn(writing);
+    }
+
+    /**
+     * Runs {@code work} as the only writer, in one transaction: all of it is kept, or nothing. Whoever waits here holds one {@link Turn}
+     * at most and no monitor, and takes no turn while they write.
+     */
     public <T> T write(Supplier<T> work) {
+        assert writing.isHeldByCurrentThread() || Turn.holdsNoMonitor()
+                : "a monitor is held while the writer is waited for";
         writing.lock();
         try {
             return java.util.Objects.requireNonNull(transaction.execute(status -> work.get()));

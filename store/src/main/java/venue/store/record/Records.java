@@ -3,8 +3,11 @@ package venue.store.record;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.store.database.Database;
 
 /** The record: only ever appended to, within the transaction of what it tells where there is one. */
@@ -19,9 +22,7 @@ public final class Records {
             """;
     private static final String FIND = """
             select id, at, deed, who, site, about, detail, origin from record
-            where (:site is null or site = :site) and (:who is null or who = :who or about = :who)
-              and (:deed is null or deed = :deed) and (:before is null or id < :before)
-            order by id desc limit :most
+            where %s order by id desc limit :most
             """;
 
     private final Database database;
@@ -69,23 +70,23 @@ public final class Records {
                 .update());
     }
 
+    /** Each condition is there only where it is asked for, so that the lines are found by an index. */
     public List<Line> find(Asked asked) {
-        return database.sql()
-                .sql(FIND)
-                .param("site", asked.site())
-                .param("who", asked.who())
-                .param("deed", asked.deed() == null ? null : asked.deed().name())
-                .param("before", asked.before())
-                .param("most", asked.most())
-                .query(Line.class)
-                .list();
+        Map<String, Object> given = new LinkedHashMap<>();
+        put(given, "site = :site", asked.site());
+        put(given, "(who = :who or about = :who)", asked.who());
+        put(given, "deed = :deed", asked.deed() == null ? null : asked.deed().name());
+        put(given, "id < :before", asked.before());
+        String where = given.isEmpty() ? "true" : String.join(" and ", given.keySet());
+        JdbcClient.StatementSpec found =
+                database.sql().sql(FIND.formatted(where)).param("most", asked.most());
+        given.forEach((condition, value) -> found.param(condition.replaceAll(".*:(\\w+).*", "$1"), value));
+        return found.query(Line.class).list();
     }
 
-    /** Takes away what is older than it is to be kept; gives how many lines. */
-    public int forget() {
-        return database.write(() -> database.sql()
-                .sql("delete from record where at < :before")
-                .param("before", clock.instant().minus(KEPT).toString())
-                .update());
+    private static void put(Map<String, Object> given, String condition, @Nullable Object value) {
+        if (value != null) {
+            given.put(condition, value);
+        }
     }
 }

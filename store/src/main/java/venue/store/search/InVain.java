@@ -3,7 +3,7 @@ package venue.store.search;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -54,7 +54,7 @@ public final class InVain {
     private final Database database;
     private final InstantSource clock;
     /** What has been counted since it was written down last. */
-    private final Map<Counted, Integer> news = new HashMap<>();
+    private final Map<Counted, Integer> news = new LinkedHashMap<>();
 
     private record Counted(String site, LocalDate day, String words) {}
 
@@ -90,7 +90,7 @@ public final class InVain {
     }
 
     private synchronized Map<Counted, Integer> take() {
-        Map<Counted, Integer> taken = Map.copyOf(news);
+        Map<Counted, Integer> taken = new LinkedHashMap<>(news);
         news.clear();
         return taken;
     }
@@ -108,14 +108,6 @@ public final class InVain {
                 .param("times", times)
                 .param("most", MOST_A_DAY)
                 .update();
-    }
-
-    /** Takes away what is older than it is to be kept, and says how many. */
-    public int forget() {
-        return database.write(() -> database.sql()
-                .sql("delete from sought where day <= :since")
-                .param("since", since())
-                .update());
     }
 
     /** Those that were looked for most come first; at most 200. */

@@ -13,6 +13,8 @@ import venue.core.fault.Refusal;
 import venue.store.backup.BackupFile;
 import venue.store.backup.BackupWriter;
 import venue.store.backup.Made;
+import venue.store.backup.Unfinished;
+import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.database.Version;
 
@@ -48,13 +50,15 @@ public final class Backups {
                     "No backup can be written to " + to + ".",
                     "Name a file in a folder that is there.");
         }
-        Path copy = place.resolveSibling(place.getFileName() + ".db.part");
+        Path copy = Unfinished.copyFor(place);
         try {
             FilesLock.holding(data, () -> {
+                Path note = Unfinished.note(data.resolve(DataFolder.INCOMING), place);
                 Files.deleteIfExists(copy);
                 database.copyInto(copy);
                 Made made = new Made(Version.OURS, Database.schema(), now().toString(), true);
                 BackupWriter.write(made, copy, data.resolve("media"), place);
+                Files.delete(note);
                 return place;
             });
         } finally {
@@ -66,6 +70,10 @@ public final class Backups {
     public Kept makeIn(Path folder, int kept) {
         try {
             Files.createDirectories(folder);
+            FilesLock.holding(data, () -> {
+                Unfinished.sweepFolder(folder);
+                return folder;
+            });
             Path to = folder.resolve(OURS + now().toString().replaceAll("[-:]", "") + BackupFile.ENDING);
             write(to);
             List<Kept> all =

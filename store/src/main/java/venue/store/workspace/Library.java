@@ -2,7 +2,6 @@ package venue.store.workspace;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
@@ -11,7 +10,6 @@ import venue.core.pack.Pack;
 import venue.core.pack.Report;
 import venue.core.pack.Shelf;
 import venue.core.site.Role;
-import venue.store.database.Database;
 
 /**
  * What all sites can take: kinds, templates, patterns and looks, with what they need. It is a site without pages and hosts;
@@ -22,20 +20,10 @@ public final class Library {
     /** The id of its rows, which no site can have. */
     static final String ID = "library";
 
-    private final Database database;
-    private final Supplier<Workspace> open;
-    private @Nullable Workspace workspace;
+    private final Workspace workspace;
 
-    Library(Database database, Supplier<Workspace> open) {
-        this.database = database;
-        this.open = open;
-    }
-
-    private synchronized Workspace workspace() {
-        if (workspace == null) {
-            workspace = open.get();
-        }
-        return workspace;
+    Library(Workspace workspace) {
+        this.workspace = workspace;
     }
 
     /** Gives an item of a site to all sites, with what it needs; what was given before moves on. */
@@ -48,27 +36,25 @@ public final class Library {
                     "“" + pack.rootItem().name() + "” can't be given to all sites.",
                     "Give a kind, a template, a pattern or a look; a page can be carried as a pack.");
         }
-        database.write(() -> {
-            workspace().packs().read(who, Role.MANAGER, pack, Asked.given());
-            from.packs().gave(pack);
-            return pack;
-        });
+        workspace
+                .packs()
+                .read(who, Role.MANAGER, pack, Asked.given(), () -> from.packs().gave(pack));
         return pack;
     }
 
     /** What there is, as a site sees it. */
     public List<Shelf.ShelfLine> shelf(Workspace site) {
-        return site.packs().shelf(workspace().packs().all());
+        return site.packs().shelf(workspace.packs().all());
     }
 
     /** What taking an item would do in a site; where it is there already, what carrying it over would. */
     public Report look(Workspace site, String item) {
-        return site.packs().look(workspace().packs().save(item, false), Asked.together(null));
+        return site.packs().look(workspace.packs().save(item, false), Asked.together(null));
     }
 
     /** What an item would be in a site once it has been taken; empty where nothing of it would come. */
     public Optional<Item> foreseen(Workspace site, String item) {
-        Pack pack = workspace().packs().save(item, false);
+        Pack pack = workspace.packs().save(item, false);
         return site.packs().foreseen(pack, Asked.together(null));
     }
 
@@ -78,6 +64,6 @@ public final class Library {
      * @param kind the kind whose pages are to wear it, where it is a template; absent for none more than before
      */
     public Done take(String who, Role role, Workspace site, String item, @Nullable String kind) {
-        return site.packs().read(who, role, workspace().packs().save(item, false), Asked.together(kind));
+        return site.packs().read(who, role, workspace.packs().save(item, false), Asked.together(kind));
     }
 }

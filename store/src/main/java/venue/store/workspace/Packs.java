@@ -40,9 +40,15 @@ public final class Packs {
         return withContent ? all : Copied.structure(all, archive::hashOf);
     }
 
-    /** What reading a pack would do now. */
+    /** What reading a pack would do now; refused where the reading would be. */
     public Report look(Pack pack, Asked how) {
-        return reading(pack, how).report();
+        Reading reading = reading(pack, how);
+        taking(pack, reading).on(workspace.desk());
+        return reading.report();
+    }
+
+    private static MediaCommand taking(Pack pack, Reading reading) {
+        return MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
     }
 
     /** What the item that a pack was saved for would be here, where it would change. */
@@ -52,17 +58,22 @@ public final class Packs {
 
     /** Reads a pack in one step. */
     public Done read(String who, Role role, Pack pack, Asked how) {
+        return read(who, role, pack, how, () -> {});
+    }
+
+    /** The same, and what is written down with it. */
+    Done read(String who, Role role, Pack pack, Asked how, Runnable also) {
         return workspace.take(who, role, () -> {
             Reading reading = reading(pack, how);
-            return new Workspace.Taking(
-                    MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items())), done -> {
-                        arrivals.keep(reading.named());
-                        arrivals.keep(
-                                reading.came(),
-                                reading.pasts().values(),
-                                done.step(),
-                                done.revisions().isEmpty());
-                    });
+            return new Workspace.Taking(taking(pack, reading), done -> {
+                arrivals.keep(reading.named());
+                arrivals.keep(
+                        reading.came(),
+                        reading.pasts().values(),
+                        done.step(),
+                        done.revisions().isEmpty());
+                also.run();
+            });
         });
     }
 

@@ -1,5 +1,6 @@
 package venue.store.workspace;
 
+import java.time.Instant;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.fault.Refusal;
@@ -10,7 +11,7 @@ final class Requests {
     private static final int LONGEST = 80;
 
     private static final String INSERT = """
-            insert into request (site, id, who, print, answer) values (:site, :id, :who, :print, :answer)
+            insert into request (site, id, who, print, answer, at) values (:site, :id, :who, :print, :answer, :at)
             """;
     private static final String FIND = "select who, print, answer from request where site = :site and id = :id";
 
@@ -64,13 +65,14 @@ final class Requests {
     }
 
     /** Keeps the answer, in the transaction of what it tells. */
-    public void keep(Request request, String answer) {
+    public void keep(Request request, String answer, Instant at) {
         sql.sql(INSERT)
                 .param("site", request.site())
                 .param("id", request.id())
                 .param("who", request.who())
                 .param("print", request.print())
                 .param("answer", answer)
+                .param("at", at.toString())
                 .update();
     }
 }

@@ -38,7 +38,6 @@ final class SiteRows {
             "seat",
             "sent_proof",
             "sought",
-            "sought",
             "request",
             "release_change",
             "release",
@@ -68,14 +67,6 @@ final class SiteRows {
         database.sql()
                 .sql(ADD)
                 .param("id", Ids.check(site, "site"))
-                .param("at", at.toString())
-                .update();
-    }
-
-    void addOnce(String site, Instant at) {
-        database.sql()
-                .sql("insert or ignore into site (id, created_at) values (:id, :at)")
-                .param("id", site)
                 .param("at", at.toString())
                 .update();
     }

@@ -13,7 +13,6 @@ import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.edition.Tally;
-import venue.core.edition.Touched;
 import venue.core.entry.Entry;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -34,17 +33,26 @@ public final class Standing {
     private final int release;
     private final PersistentSet<String> waiting;
     private final PersistentMap<String, Instant> changed;
-    /** What the step that led here may matter to; absent when that is everything. */
-    private final @Nullable Set<String> touched;
+    /** From where on it is worked out what stands here; absent where nobody has asked for that before. */
+    private final @Nullable Base base;
     /** The step that last changed more than what pages say. */
     private final long shaped;
 
-    private volatile @Nullable Survey survey;
-    private volatile @Nullable Tally tally;
+    private volatile @Nullable Derived derived;
     private volatile @Nullable PersistentMap<String, Instant> changedWorking;
 
     /** An edition with the hashes of its contents. */
     record Copy(Edition edition, PersistentMap<String, String> hashes) {}
+
+    /** What was known last, and what has changed since. */
+    private record Base(Derived derived, Set<String> ids) {
+
+        Base and(Collection<String> more) {
+            Set<String> all = new HashSet<>(ids);
+            all.addAll(more);
+            return new Base(derived, all);
+        }
+    }
 
     private Standing(
             Copy working,
@@ -59,7 +67,7 @@ public final class Standing {
         this.release = release;
         this.waiting = waiting;
         this.changed = changed;
-        touched = null;
+        base = null;
         shaped = step;
     }
 
@@ -79,24 +87,8 @@ public final class Standing {
         this.changed = changed;
         waiting = waiting(before.waiting, ids, working, live);
         shaped = isShaping(before.working(), working(), ids) ? step : before.shaped;
-        Survey surveyed = before.survey;
-        survey = surveyed == null ? null : surveyed.after(working(), live(), ids);
-        Tally told = before.tally;
-        tally = told == null ? null : told.after(before.working(), before.live(), working(), live(), ids);
-        touched = touched(before, ids);
-    }
-
-    private @Nullable Set<String> touched(Standing before, Collection<String> ids) {
-        Survey surveyed = survey;
-        if (surveyed == null || Touched.isEverything(before.working(), working(), ids)) {
-            return null;
-        }
-        Set<String> all = new HashSet<>(surveyed.news());
-        all.addAll(Touched.by(before.working(), working(), ids));
-        if (live != before.live) {
-            all.addAll(Touched.by(before.live(), live(), ids));
-        }
-        return all;
+        Derived known = before.derived;
+        base = known != null ? new Base(known, Set.copyOf(ids)) : before.base == null ? null : before.base.and(ids);
     }
 
     /** Whether more changes than what pages, entries and templates say: what there is to choose from may be something else then. */
@@ -207,9 +199,9 @@ public final class Standing {
         return known;
     }
 
-    /** The items that the step which led here may matter to; empty when that is everything, or nobody had asked before. */
-    public Optional<Set<String>> touched() {
-        return Optional.ofNullable(touched);
+    /** The items that what was done since a step may matter to; empty when that is everything, or is not remembered. */
+    public Optional<Set<String>> touchedSince(long known) {
+        return derived().touchedSince(known);
     }
 
     /** The step that last changed more than what pages say: since then, there is the same to choose from. */
@@ -234,20 +226,29 @@ public final class Standing {
 
     /** What the survey finds on the working copy. */
     public Survey survey() {
-        Survey known = survey;
-        if (known == null) {
-            known = Survey.of(working(), live());
-            survey = known;
-        }
-        return known;
+        return derived().survey();
     }
 
     /** How the working copy stands to the live site, in numbers. */
     public Tally tally() {
-        Tally known = tally;
+        return derived().tally();
+    }
+
+    /**
+     * Worked out when it is first asked for, by whoever asks: no step waits for it, and one that makes it fail is a step all the same.
+     */
+    private Derived derived() {
+        Derived known = derived;
         if (known == null) {
-            known = Tally.of(working(), live());
-            tally = known;
+            synchronized (this) {
+                known = derived;
+                if (known == null) {
+                    known = base == null
+                            ? Derived.of(step, working(), live())
+                            : base.derived().after(step, working(), live(), base.ids());
+                    derived = known;
+                }
+            }
         }
         return known;
     }

@@ -12,7 +12,6 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
-import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.edit.Command;
@@ -27,6 +26,7 @@ import venue.core.release.ReleasePlan;
 import venue.core.site.Role;
 import venue.store.content.Contents;
 import venue.store.database.Database;
+import venue.store.database.Turn;
 import venue.store.journal.HashChange;
 import venue.store.journal.Journal;
 import venue.store.journal.Step;
@@ -47,21 +47,24 @@ public final class Workspace {
     private final Packs packs;
     private final Releases releases;
     private final WorkingMap workingMap;
+    private final StandingReader reader;
     private final Editor editor;
     private final InstantSource clock;
     private final RandomGenerator chance;
     private final Consumer<Done> told;
-    private final Object writing = new Object();
+    private final Turn turn;
     private volatile Standing now;
 
     Workspace(
             String site,
             Database database,
+            Turn turn,
             Contents contents,
             InstantSource clock,
             RandomGenerator chance,
             Consumer<Done> told) {
         this.site = site;
+        this.turn = turn;
         this.database = database;
         this.contents = contents;
         this.clock = clock;
@@ -75,7 +78,8 @@ public final class Workspace {
         releases = new Releases(database.sql());
         workingMap = new WorkingMap(database);
         editor = new Editor(archive);
-        now = load();
+        reader = new StandingReader(site, contents, workingMap, releases, journal);
+        now = reader.now();
     }
 
     public String site() {
@@ -104,26 +108,6 @@ public final class Workspace {
         return releases;
     }
 
-    private Standing load() {
-        PersistentMap<String, String> hashes = ExtensionsKt.toPersistentHashMap(workingMap.load(site));
-        PersistentMap.Builder<String, String> live =
-                ExtensionsKt.<String, String>persistentHashMapOf().builder();
-        Map<String, Instant> changed = new HashMap<>();
-        releases.map(site).forEach(p -> {
-            live.put(p.item(), p.hash());
-            changed.put(p.item(), Instant.parse(p.changedAt()));
-        });
-        return Standing.of(copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
-    }
-
-    private Standing.Copy copy(PersistentMap<String, String> hashes) {
-        return new Standing.Copy(edition(hashes), hashes);
-    }
-
-    private Edition edition(Map<String, String> hashes) {
-        return Edition.of(hashes.values().stream().map(contents::require).toList());
-    }
-
     /** What commands work on now, for somebody who may do anything: to look at what one would do before it is given. */
     public Desk desk() {
         return desk(Role.MANAGER);
@@ -136,7 +120,7 @@ public final class Workspace {
 
     /** Does what was asked. The same request a second time is answered without doing it again. */
     public Done run(Asked asked) {
-        synchronized (writing) {
+        return inTurn(() -> {
             Optional<Requests.Request> request = Optional.ofNullable(asked.request())
                     .map(id -> new Requests.Request(site, id, asked.who(), Contents.print(asked.command())));
             Optional<Done> before = request.flatMap(requests::answered).map(a -> ItemJson.read(Done.class, a));
@@ -147,8 +131,16 @@ public final class Workspace {
             String group = asked.group() == null ? UUID.randomUUID().toString() : asked.group();
             Step step =
                     new Step(site, clock.instant(), asked.who(), edited.change().name(), Step.Kind.DO, group, null);
-            return keep(step, edited, done -> request.ifPresent(r -> requests.keep(r, ItemJson.write(done))));
-        }
+            return keep(
+                    step, edited, done -> request.ifPresent(r -> requests.keep(r, ItemJson.write(done), step.at())));
+        });
+    }
+
+    /** Works when nobody else does; whoever listens is told when all of it is done and others may work. */
+    private Done inTurn(Supplier<Done> work) {
+        Done done = turn.take(work);
+        told.accept(done);
+        return done;
     }
 
     /** The group of the step that a site begins with. */
@@ -156,9 +148,7 @@ public final class Workspace {
 
     /** Does what is not to be taken back, and what is kept with it. */
     void settle(String who, Command command, String group, Consumer<Done> first) {
-        synchronized (writing) {
-            take(who, Role.MANAGER, command, Step.Kind.SYSTEM, group, first);
-        }
+        inTurn(() -> take(who, Role.MANAGER, command, Step.Kind.SYSTEM, group, first));
     }
 
     /** What is to be done to the site, and what is kept with it. */
@@ -166,11 +156,11 @@ public final class Workspace {
 
     /** Does what was worked out of the site as it is now, as one step. */
     Done take(String who, Role role, Supplier<Taking> made) {
-        synchronized (writing) {
+        return inTurn(() -> {
             Taking taking = made.get();
             return take(
                     who, role, taking.command(), Step.Kind.DO, UUID.randomUUID().toString(), taking.first());
-        }
+        });
     }
 
     private Done take(String who, Role role, Command command, Step.Kind kind, String group, Consumer<Done> first) {
@@ -181,18 +171,18 @@ public final class Workspace {
 
     /** Takes back the person's last step, or says that there is none. */
     public Done undo(String who, Role role) {
-        synchronized (writing) {
+        return inTurn(() -> {
             Journal.Group group = journal.undoable(site, who).orElseThrow(() -> nothing("undo"));
             return reverse(who, role, group, Step.Kind.UNDO);
-        }
+        });
     }
 
     /** Does again what the person took back last. */
     public Done redo(String who, Role role) {
-        synchronized (writing) {
+        return inTurn(() -> {
             Journal.Group group = journal.redoable(site, who).orElseThrow(() -> nothing("redo"));
             return reverse(who, role, group, Step.Kind.REDO);
-        }
+        });
     }
 
     private static Refusal nothing(String what) {
@@ -230,7 +220,6 @@ public final class Workspace {
             return kept;
         });
         now = before.worked(new Standing.Copy(edited.after(), hashes.build()), done.step(), revisions.keySet());
-        told.accept(done);
         return done;
     }
 
@@ -260,21 +249,21 @@ public final class Workspace {
 
     /** Releases the chosen changes with all that must come along: all of it goes live at once, or nothing. */
     public Done release(String who, String note, Collection<String> chosen) {
-        synchronized (writing) {
+        return inTurn(() -> {
             ReleasePlan.Prepared prepared = now.plan().prepare(chosen);
             return goLive(who, note, prepared, "release");
-        }
+        });
     }
 
     /** Goes back to an earlier release, as a release of its own; the working copy stays as it is. */
     public Done goBack(String who, int number) {
-        synchronized (writing) {
+        return inTurn(() -> {
             if (number < 1 || number >= now.release()) {
                 throw Refusal.unknown("release", String.valueOf(number));
             }
-            Edition target = edition(releases.mapAt(site, number));
+            Edition target = reader.edition(releases.mapAt(site, number));
             return goLive(who, "Back to release " + number, ReleasePlan.prepare(now.live(), target, List.of()), "back");
-        }
+        });
     }
 
     private Done goLive(String who, String note, ReleasePlan.Prepared prepared, String group) {
@@ -292,8 +281,6 @@ public final class Workspace {
             return journal.append(kept, redirects);
         });
         now = published.standing(prepared, step, number[0], at);
-        Done done = new Done(step, "release " + number[0], who, Map.of());
-        told.accept(done);
-        return done;
+        return new Done(step, "release " + number[0], who, Map.of());
     }
 }

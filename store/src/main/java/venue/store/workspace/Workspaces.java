@@ -28,6 +28,7 @@ import venue.core.rollout.Taken;
 import venue.core.site.Site;
 import venue.store.content.Contents;
 import venue.store.database.Database;
+import venue.store.database.Turn;
 
 /**
  * All sites of one data folder. A site is read when it is first asked for, and let go when nobody has asked for half an hour:
@@ -85,14 +86,7 @@ public final class Workspaces {
         rows.all().forEach((site, at) -> at.ifPresentOrElse(since -> retired.put(site, since), () -> known.add(site)));
         byHost = rows.hosts();
         known.remove(Library.ID);
-        library = new Library(database, this::openLibrary);
-    }
-
-    private Workspace openLibrary() {
-        return database.write(() -> {
-            rows.addOnce(Library.ID, clock.instant());
-            return workspace(Library.ID);
-        });
+        library = new Library(workspace(Library.ID, database.turn()));
     }
 
     /** What all sites can take. */
@@ -101,11 +95,21 @@ public final class Workspaces {
     }
 
     private Workspace workspace(String site) {
-        return new Workspace(
-                site, database, contents, clock, chance, done -> listeners.forEach(l -> l.accept(site, done)));
+        return workspace(site, database.turn());
     }
 
-    /** Tells of each step from now on, with its site, in the thread of whoever did it: it must not wait. */
+    private Workspace workspace(String site, Turn turn) {
+        return new Workspace(site, database, turn, contents, clock, chance, done -> tell(site, done));
+    }
+
+    /** Nobody is told of a site that is only being made: it may come to nothing. */
+    private void tell(String site, Done done) {
+        if (known.contains(site)) {
+            listeners.forEach(l -> l.accept(site, done));
+        }
+    }
+
+    /** Tells of each step from now on, with its site, when it is done, in the thread of whoever did it: it must not wait. */
     public void onStep(BiConsumer<String, Done> listener) {
         listeners.add(listener);
     }
@@ -145,13 +149,14 @@ public final class Workspaces {
             throw Refusal.conflict(
                     "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
         }
-        Workspace workspace = database.write(() -> {
+        Turn turn = database.turn();
+        Workspace workspace = turn.take(() -> database.write(() -> {
             rows.add(site, clock.instant());
-            Workspace made = workspace(site);
+            Workspace made = workspace(site, turn);
             all.accept(made);
             made.now().working().find(Site.class, Site.ID).ifPresent(s -> rows.setHosts(site, s.hosts()));
             return made;
-        });
+        }));
         open.put(site, workspace);
         used.put(site, workspace);
         known.add(site);

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.store.database.Database;
 import venue.store.search.InVain.Missed;
+import venue.store.upkeep.Outdated;
 
 /** What was sought in vain: counted by words, forgotten after ninety days, and never more than a day can bear. */
 class InVainTest {
@@ -64,10 +66,11 @@ class InVainTest {
         inVain.write();
         later(InVain.DAYS - 1);
         assertThat(inVain.all("moor")).extracting(Missed::words).containsExactly("old");
-        assertThat(inVain.forget()).isZero();
+        Outdated outdated = new Outdated(database, () -> now);
+        assertThat(outdated.remove()).isEmpty();
         later(1);
         assertThat(inVain.all("moor")).isEmpty();
-        assertThat(inVain.forget()).isEqualTo(1);
+        assertThat(outdated.remove()).containsOnly(Map.entry("word sought in vain", 1));
         assertThat(onTheDisk()).isZero();
     }
 

@@ -218,8 +218,9 @@ class WorkspaceTest {
     void whatWaitsToBeReleasedIsCarriedOnThroughStepsReleasesAndGoingBack() {
         Random chance = new Random(11);
         for (int i = 0; i < 60; i++) {
-            yard.now().survey();
-            yard.now().tally();
+            if (chance.nextInt(3) == 0) {
+                yard.now().survey();
+            }
             tried(step(chance, i));
             if (i % 10 == 4) {
                 yard.now().plan().entries().stream()

@@ -5,28 +5,35 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceHttpRequestHandler;
 
-/** Sends films and sounds from the disk, whole or the parts that a player asks for (RFC 9110, 13 and 14), as Spring sends files. */
+/** Sends what is too large for memory from the disk, whole or the parts that are asked for (RFC 9110, 13 and 14), as Spring sends files. */
 @Component
-final class PlayedFiles extends ResourceHttpRequestHandler {
+final class DiskFiles extends ResourceHttpRequestHandler {
 
-    private static final String FILE = PlayedFiles.class.getName();
+    private static final String FILE = DiskFiles.class.getName();
 
-    PlayedFiles() {
+    DiskFiles() {
         setEtagGenerator(file -> "\"" + file.getFilename() + "\"");
         setUseLastModified(false);
     }
 
-    void send(HttpServletRequest asked, HttpServletResponse answer, Path file) throws IOException, ServletException {
+    void send(HttpServletRequest asked, HttpServletResponse answer, Reply reply) throws IOException, ServletException {
+        Path file = Objects.requireNonNull(reply.sent().file());
+        if (Files.notExists(file)) {
+            answer.setStatus(HttpServletResponse.SC_NOT_FOUND);
+            return;
+        }
         asked.setAttribute(FILE, new FileSystemResource(file));
-        answer.setHeader("Cache-Control", Reply.FOR_EVER);
-        Replies.safe(answer, Reply.PAGE_POLICY);
+        answer.setContentType(reply.type());
+        Replies.headers(answer, reply, "");
         handleRequest(wantsPart(asked, file) ? asked : new Whole(asked), answer);
     }
 

@@ -14,17 +14,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-class PlayedFilesTest {
+class DiskFilesTest {
 
     @TempDir
     Path folder;
 
-    private final PlayedFiles playedFiles = new PlayedFiles();
+    private final DiskFiles diskFiles = new DiskFiles();
     private Path film;
 
     @BeforeEach
     void film() throws Exception {
-        playedFiles.afterPropertiesSet();
+        diskFiles.afterPropertiesSet();
         film = Files.writeString(folder.resolve("0123456789abcdef0123.mp4"), "0123456789");
     }
 
@@ -34,7 +34,7 @@ class PlayedFilesTest {
             asked.addHeader(headers[i], headers[i + 1]);
         }
         MockHttpServletResponse answer = new MockHttpServletResponse();
-        playedFiles.send(asked, answer, film);
+        diskFiles.send(asked, answer, Reply.file("video/mp4", film));
         return answer;
     }
 

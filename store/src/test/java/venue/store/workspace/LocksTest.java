@@ -1,0 +1,154 @@
+package venue.store.workspace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.lang.management.ManagementFactory;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import venue.core.edit.page.PageCommand;
+import venue.core.edit.template.TemplateCommand;
+import venue.core.fault.Refusal;
+import venue.core.pack.Asked;
+import venue.core.pack.Pack;
+import venue.core.release.ReleaseEntry;
+import venue.core.site.Role;
+import venue.store.content.Contents;
+import venue.store.database.Database;
+import venue.store.database.Turn;
+import venue.store.upkeep.Outdated;
+
+/** Whatever two people do at once in two sites and the library, neither waits for the other for ever. */
+class LocksTest {
+
+    @TempDir
+    Path folder;
+
+    private Database database;
+    private Workspaces sites;
+    private final AtomicInteger made = new AtomicInteger();
+
+    @BeforeEach
+    void begin() {
+        database = Yard.database(folder);
+        sites = Yard.open(database);
+        for (String site : List.of("yard", "dome")) {
+            Workspace one = sites.begin(site, "Ana", Yard.items(site + ".localhost"));
+            one.run(venue.store.workspace.Asked.of(
+                    "Ana", TemplateCommand.makeTemplate("of-" + site, "Of " + site, null, "home")));
+        }
+    }
+
+    @AfterEach
+    void close() {
+        database.close();
+    }
+
+    private interface Act {
+        void on(Workspace site, Workspace other);
+    }
+
+    private Map<String, Act> acts() {
+        Map<String, Act> acts = new LinkedHashMap<>();
+        acts.put("give", (s, o) -> sites.library().give("Ana", s, "of-" + s.site()));
+        acts.put("take", (s, o) -> sites.library().take("Ana", Role.MANAGER, s, "of-" + o.site(), null));
+        acts.put(
+                "step",
+                (s, o) -> s.run(venue.store.workspace.Asked.of(
+                        "Ana", PageCommand.setTitle("home", "Home " + made.incrementAndGet()))));
+        acts.put("undo", (s, o) -> s.undo("Ana", Role.MANAGER));
+        acts.put("redo", (s, o) -> s.redo("Ana", Role.MANAGER));
+        acts.put(
+                "release",
+                (s, o) -> s.release(
+                        "Ana",
+                        "",
+                        s.now().plan().entries().stream()
+                                .map(ReleaseEntry::item)
+                                .toList()));
+        acts.put("go back", (s, o) -> s.goBack("Ana", 1));
+        acts.put(
+                "carry",
+                (s, o) -> s.packs().read("Ana", Role.MANAGER, o.packs().save("home", false), Asked.together(null)));
+        acts.put("hosts", (s, o) -> sites.setHosts(s.site(), "Ana", List.of(s.site() + ".localhost")));
+        acts.put("begin", (s, o) -> {
+            Pack pack = s.packs().copy(true);
+            String id = "site-" + made.incrementAndGet();
+            sites.begin(id, "Ana", pack, id + ".localhost", first -> {});
+        });
+        acts.put("upkeep", (s, o) -> new Outdated(database, InstantSource.system()).remove());
+        return acts;
+    }
+
+    @Test
+    void everyPairOfActsOfTwoSitesAndTheLibrary() throws Exception {
+        Map<String, Act> acts = acts();
+        for (String one : acts.keySet()) {
+            for (String other : acts.keySet()) {
+                CyclicBarrier both = new CyclicBarrier(2);
+                Thread first = begun(both, acts.get(one), "yard", "dome");
+                Thread second = begun(both, acts.get(other), "dome", "yard");
+                while (first.isAlive() || second.isAlive()) {
+                    assertThat(ManagementFactory.getThreadMXBean().findDeadlockedThreads())
+                            .as(one + " and " + other)
+                            .isNull();
+                    first.join(20);
+                    second.join(20);
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private final List<Throwable> wrong = new java.util.concurrent.CopyOnWriteArrayList<>();
+
+    private Thread begun(CyclicBarrier both, Act act, String site, String other) {
+        Thread thread = new Thread(() -> {
+            try {
+                both.await();
+                act.on(sites.require(site), sites.require(other));
+            } catch (Refusal nothingToDo) {
+                // As when there is nothing to take back.
+            } catch (Throwable e) {
+                wrong.add(e);
+            }
+        });
+        thread.start();
+        return thread;
+    }
+
+    @Test
+    void theOrderIsHeldWhereLocksAreTaken() {
+        Turn one = database.turn();
+        Turn other = database.turn();
+        assertThatThrownBy(() -> database.write(() -> one.take(() -> 1))).hasMessageContaining("before the database");
+        assertThatThrownBy(() -> one.take(() -> other.take(() -> 1))).hasMessageContaining("one turn at a time");
+        assertThat(one.<Integer>take(() -> database.write(() -> one.take(() -> 7))))
+                .isEqualTo(7);
+        synchronized (sites) {
+            assertThatThrownBy(() -> database.write(() -> 1)).isInstanceOf(AssertionError.class);
+        }
+    }
+
+    @Test
+    void contentsThatNothingNamesAreTakenAwayAndNoOthers() {
+        Workspace yard = sites.require("yard");
+        String hash = yard.now().hashOf("home");
+        String loose = new Contents(database)
+                .put(yard.now().working().page("home").orElseThrow().withTitle("Nobody’s"));
+        Outdated outdated = new Outdated(database, InstantSource.system());
+        assertThat(outdated.remove()).containsOnly(Map.entry("content that nothing names", 1));
+        assertThat(outdated.remove()).isEmpty();
+        assertThat(new Contents(database).find(loose)).isEmpty();
+        assertThat(new Contents(database).find(hash)).isPresent();
+    }
+}
