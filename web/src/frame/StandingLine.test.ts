@@ -12,6 +12,7 @@ const STANDING = {
   toFill: 7,
   mustFix: 1,
   shouldFix: 2,
+  failing: [],
   release: 1,
   here: [],
 }

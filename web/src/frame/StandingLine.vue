@@ -77,7 +77,9 @@ const releaseWords = computed(() => {
     <router-link class="part" :to="{ name: 'survey' }">
       <b :class="stands.mustFix ? 'must' : 'quiet'">{{ count(stands.mustFix) }}</b> must fix
       <b :class="stands.shouldFix ? 'should' : 'quiet'">{{ count(stands.shouldFix) }}</b> should fix
-      <span v-if="stands.failing.length" class="must" :title="failing">· {{ counted(stands.failing.length, 'rule fails', 'rules fail') }}</span>
+      <span v-if="stands.failing.length" class="must" :title="failing"
+        >· {{ counted(stands.failing.length, 'rule fails', 'rules fail') }}</span
+      >
     </router-link>
     <router-link class="part last" :to="{ name: 'releases' }"
       >release <b>{{ stands.release }}</b></router-link

@@ -48,6 +48,8 @@ provideFields(() =>
 /** Where it is written, and the page on which it is looked at. */
 const home = computed(() => galley.home(props.section))
 const on = computed(() => galley.page.value?.id)
+/** Visitors don't see what nothing is written or chosen in. */
+const leftOut = computed(() => galley.placed(props.section)?.leftOut.includes(props.element.id))
 const change = (key: string, value: Value | undefined) =>
   void galley.set(props.section, props.element.id, key, value)
 /** On a template, what an element shows can come from the page, the site or an option. */
@@ -144,6 +146,9 @@ function remove() {
     </button>
     <p v-else-if="sum" class="says">{{ sum }}</p>
     <p v-if="silent" class="quiet">{{ info?.note }}</p>
+    <p v-if="leftOut" class="unseen-by-visitors">
+      Visitors don’t see this {{ info?.name.toLowerCase() }}: it is empty.
+    </p>
     <SiteFactsInput v-if="info?.siteFacts.length" :keys="info.siteFacts" />
     <PropertyInput
       v-for="p in front"
@@ -193,6 +198,10 @@ function remove() {
 </template>
 
 <style scoped>
+.unseen-by-visitors {
+  font-size: 12px;
+  color: var(--ochre);
+}
 .element {
   border-left: 2px solid var(--line2);
   padding-left: 12px;

@@ -40,10 +40,10 @@ beforeEach(() => {
 function input(of: Property, value?: unknown, kinds: string[] = ['night']) {
   const told: (Value | undefined)[] = []
   const around = defineComponent({
-    data: () => ({ value }),
     setup() {
       provideFields(() => kinds)
     },
+    data: () => ({ value }),
     render() {
       return h(PropertyInput, {
         property: of,

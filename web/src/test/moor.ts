@@ -23,7 +23,6 @@ export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
   mustFix: 0,
   shouldFix: 0,
   notes: 0,
-  failing: [],
   found: '',
   ...more,
 })

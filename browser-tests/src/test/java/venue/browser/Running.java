@@ -3,9 +3,13 @@ package venue.browser;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 import venue.server.Application;
 import venue.store.database.DataFolder;
@@ -17,6 +21,9 @@ final class Running implements AutoCloseable {
 
     static final String PASSWORD = "dark-sky-friday";
 
+    private static final Map<String, Object> DEMO = Map.of("venue.demo-password", PASSWORD);
+    private static @Nullable Path loaded;
+
     private final int port;
     private final Path data;
     private ConfigurableApplicationContext context;
@@ -27,6 +34,9 @@ final class Running implements AutoCloseable {
         this.port = port;
         this.data = data;
         this.more = more;
+        if (more.equals(DEMO) && !Files.exists(data.resolve("venue.db"))) {
+            copy(loaded(), data);
+        }
         startAgain();
     }
 
@@ -53,7 +63,34 @@ final class Running implements AutoCloseable {
     }
 
     static Running at(int port, Path data) {
-        return new Running(port, data, Map.of("venue.demo-password", PASSWORD));
+        return new Running(port, data, DEMO);
+    }
+
+    /** A folder with the demo, which is loaded once and copied for each test. */
+    private static synchronized Path loaded() {
+        Path known = loaded;
+        if (known == null) {
+            known = Path.of("target/demo-" + UUID.randomUUID());
+            Map<String, Object> properties = new HashMap<>(DEMO);
+            properties.put("server.port", 0);
+            properties.put("venue.data", known.toString());
+            Application.start(DataFolder.open(known), properties).close();
+            loaded = known;
+        }
+        return known;
+    }
+
+    private static void copy(Path from, Path to) {
+        try (Stream<Path> all = Files.walk(from)) {
+            for (Path each : (Iterable<Path>) all::iterator) {
+                Path there = to.resolve(from.relativize(each).toString());
+                if (!Files.isDirectory(there)) {
+                    Files.copy(each, there);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     void startAgain() {

@@ -6,12 +6,14 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.ContextConfiguration;
 
 /** A server of its own with the demo loaded, on a free port. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"venue.demo-password=" + Client.PASSWORD, "venue.data=target/test-data/${random.uuid}"})
+        properties = "venue.demo-password=" + Client.PASSWORD)
+@ContextConfiguration(initializers = DemoCopy.class)
 @DirtiesContext
 @interface ServerTest {}

@@ -19,6 +19,11 @@ final class AroundElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return !beneath(props.scene()).isEmpty()
                 || beside(props) && beside(props.scene()).size() > 1;

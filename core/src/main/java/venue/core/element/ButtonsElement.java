@@ -35,19 +35,14 @@ final class ButtonsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("buttons").stream().anyMatch(ButtonsElement::shows);
+        return !props.shown("buttons").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("div", "buttons");
-        props.groups("buttons").stream().filter(ButtonsElement::shows).forEach(b -> button(b, out));
+        props.shown("buttons").forEach(b -> button(b, out));
         out.end();
-    }
-
-    private static boolean shows(Props button) {
-        return button.has("label")
-                && (button.href("link").isPresent() || button.scene().showsMarks());
     }
 
     private static void button(Props button, HtmlWriter out) {

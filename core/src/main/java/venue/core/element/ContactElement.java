@@ -24,6 +24,11 @@ final class ContactElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return ofPage(props)
                 || ofSite(props)

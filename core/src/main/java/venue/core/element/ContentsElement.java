@@ -14,6 +14,11 @@ final class ContentsElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return !props.scene().outline().headings().isEmpty();
     }

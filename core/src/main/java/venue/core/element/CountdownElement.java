@@ -33,12 +33,15 @@ final class CountdownElement extends DeclaredKind {
     }
 
     @Override
-    public boolean hasSomething(Props props) {
-        return props.isToFill("until") || (isOver(props) ? props.has("after") : props.has("until"));
+    public boolean isGathered() {
+        return true;
     }
 
-    private static boolean isOver(Props props) {
-        return props.text("until").isEmpty() || left(props).isNegative();
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.text("until").isEmpty()
+                ? props.hasAny() || props.isToFill("until")
+                : !left(props).isNegative() || props.has("after");
     }
 
     private static Duration left(Props props) {
@@ -48,12 +51,15 @@ final class CountdownElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("div", "countdown");
-        if (props.isToFill("until")) {
-            out.start("p");
-            props.write("until", out);
-            out.end();
+        if (props.text("until").isEmpty()) {
+            if (props.isToFill("until")) {
+                out.start("p");
+                props.write("until", out);
+                out.end();
+            }
             Tiles.line(props, "words", "p", "small", out);
-        } else if (isOver(props)) {
+            Tiles.words(props, "after", out);
+        } else if (left(props).isNegative()) {
             Tiles.words(props, "after", out);
         } else {
             Tiles.line(props, "words", "p", "small", out);

@@ -44,6 +44,11 @@ final class DocumentsElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return props.groups("files").stream()
                         .anyMatch(f ->

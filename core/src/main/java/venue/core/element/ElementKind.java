@@ -47,6 +47,11 @@ public interface ElementKind {
         return false;
     }
 
+    /** Whether it shows more than what is written and chosen in it: it may have something while all of its places are empty. */
+    default boolean isGathered() {
+        return false;
+    }
+
     /** Whether there is anything to show; an element without is left out. */
     boolean hasSomething(Props props);
 

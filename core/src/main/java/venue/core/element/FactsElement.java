@@ -28,6 +28,11 @@ final class FactsElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         Scene scene = props.scene();
         return scene.shownFields(scene.page()).stream()

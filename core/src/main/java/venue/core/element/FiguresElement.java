@@ -23,19 +23,29 @@ final class FiguresElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("figures").stream().anyMatch(f -> f.has("figure"));
+        return !props.shown("figures").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("dl", "figures");
-        props.groups("figures").stream().filter(f -> f.has("figure")).forEach(f -> {
-            out.start("div").start("dt");
-            f.write("label", out);
-            out.end().start("dd");
-            f.write("figure", out);
-            out.end().end();
+        props.shown("figures").forEach(f -> {
+            boolean given = !f.text("label").isEmpty() || !f.text("figure").isEmpty();
+            out.start("div");
+            part(f, "label", "dt", given, out);
+            part(f, "figure", "dd", given, out);
+            out.end();
         });
+        out.end();
+    }
+
+    /** Where one of both is given, the other has its place. */
+    private static void part(Props figure, String key, String tag, boolean given, HtmlWriter out) {
+        out.start(tag);
+        if (given) {
+            out.stays();
+        }
+        figure.write(key, out);
         out.end();
     }
 }

@@ -32,7 +32,10 @@ final class FilmElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return playing(props).isPresent() || outside(props).isPresent() || props.isToFill("file");
+        return playing(props).isPresent()
+                || outside(props).isPresent()
+                || props.isToFill("file")
+                || props.has("caption");
     }
 
     private static Optional<Media> playing(Props props) {
@@ -53,10 +56,8 @@ final class FilmElement extends DeclaredKind {
             Player.write(file.get(), label, props.media("still"), out);
         } else if (outside(props).isPresent()) {
             Frames.onceAgreed(props.scene(), outside(props).get(), props.text("caption"), out);
-        } else {
-            out.start("div", "to-fill-picture");
-            props.write("file", out);
-            out.end();
+        } else if (props.isToFill("file")) {
+            Tiles.place(props, "file", "div", out);
         }
         Tiles.line(props, "caption", "figcaption", "said", out);
         out.end();

@@ -36,21 +36,19 @@ final class HeadingElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.has("text");
+        return props.has("text") || props.has("kicker") || isLed(props);
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        boolean led = props.has("linkLabel") && props.href("link").isPresent();
-        if (!led && !props.has("kicker")) {
-            heading(props, out);
+        if (props.text("kicker").isEmpty() && (props.text("linkLabel").isEmpty() || !isLed(props))) {
+            parts(props, out);
             return;
         }
         out.start("div", "head").start("div", "titles");
-        Tiles.line(props, "kicker", "p", "kicker", out);
-        heading(props, out);
+        parts(props, out);
         out.end();
-        if (led) {
+        if (isLed(props)) {
             out.start("p", "all").start("a").attr("href", props.href("link").orElseThrow());
             props.write("linkLabel", out);
             out.end().end();
@@ -58,9 +56,22 @@ final class HeadingElement extends DeclaredKind {
         out.end();
     }
 
+    private static void parts(Props props, HtmlWriter out) {
+        Tiles.line(props, "kicker", "p", "kicker", out);
+        heading(props, out);
+    }
+
+    private static boolean isLed(Props props) {
+        return props.has("linkLabel") && props.href("link").isPresent();
+    }
+
     private static void heading(Props props, HtmlWriter out) {
+        if (!props.has("text")) {
+            return;
+        }
         String size = props.text("size");
-        String tag = "h" + props.scene().headings().next();
+        Headings headings = props.scene().headings();
+        String tag = "h" + (props.text("text").isEmpty() ? headings.waiting() : headings.next());
         props.startWritten("text", tag, size.equals("auto") ? "h" : "h z-" + size, out);
         if (!props.text("text").isEmpty()) {
             props.scene().outline().next().ifPresent(a -> out.attr("id", a));

@@ -42,6 +42,11 @@ public final class Headings {
         return level;
     }
 
+    /** The level at which a heading stands that is still to be filled: visitors don't have it, so none is counted from it. */
+    int waiting() {
+        return level == 1 ? 2 : 3;
+    }
+
     /** A level beneath the column's last heading, for headings within listings and text. */
     public int beneath() {
         return Math.min(DEEPEST, level + 1);

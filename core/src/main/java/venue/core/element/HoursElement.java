@@ -16,6 +16,11 @@ final class HoursElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return props.scene().fact("hours").isPresent();
     }

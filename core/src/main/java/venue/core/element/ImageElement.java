@@ -43,7 +43,7 @@ final class ImageElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.media("picture").isPresent() || (props.scene().showsMarks() && props.has("picture"));
+        return props.showsPicture("picture") || props.has("caption");
     }
 
     @Override
@@ -52,9 +52,9 @@ final class ImageElement extends DeclaredKind {
         String corners = props.text("corners");
         out.start("figure", "picture r-" + props.text("shape") + (corners.equals("theme") ? "" : " k-" + corners));
         if (media.isEmpty()) {
-            out.start("div", "to-fill-picture");
-            props.write("picture", out);
-            out.end();
+            if (props.showsPicture("picture")) {
+                Tiles.place(props, "picture", "div", out);
+            }
         } else {
             linked(props, media.get(), out);
         }

@@ -25,27 +25,25 @@ final class LinksElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("links").stream().anyMatch(l -> l.has("label"));
+        return !props.shown("links").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("ul", "links");
-        props.groups("links").stream().filter(l -> l.has("label")).forEach(l -> line(l, out));
+        props.shown("links").forEach(l -> line(l, out));
         out.end();
     }
 
     private static void line(Props link, HtmlWriter out) {
         Optional<String> href = link.href("link");
         out.start("li");
-        href.ifPresent(h -> out.start("a").attr("href", h));
-        link.write("label", out);
-        href.ifPresent(h -> out.end());
-        if (link.has("note")) {
-            out.start("div", "small");
-            link.write("note", out);
-            out.end();
+        if (link.has("label")) {
+            href.ifPresent(h -> out.start("a").attr("href", h));
+            link.write("label", out);
+            href.ifPresent(h -> out.end());
         }
+        Tiles.line(link, "note", "div", "small", out);
         out.end();
     }
 }

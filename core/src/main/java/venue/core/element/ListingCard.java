@@ -104,7 +104,7 @@ final class ListingCard {
 
     private void picture(Page page, Optional<Media> picture, boolean waits, boolean drawn, boolean first) {
         if (waits) {
-            out.start("div", "to-fill-picture").end();
+            out.unseen().start("div", "to-fill-picture").end();
         } else if (picture.isPresent()) {
             int span = shape.equals("lead") && first ? scene.span() : share();
             Pictures.write(scene, picture.get(), scene.alt(picture.get()), span, out);
@@ -161,7 +161,7 @@ final class ListingCard {
             out.element("p", summary);
         }
         scene.prompt(page, UsualFields.SUMMARY).ifPresent(prompt -> {
-            out.start("p").start("mark", "to-fill").text(prompt);
+            out.unseen().start("p").start("mark", "to-fill").text(prompt);
             out.end().end();
         });
     }

@@ -23,6 +23,11 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return props.scene().showsMarks()
                 || props.has("empty")
@@ -57,7 +62,8 @@ final class ListingElement extends DeclaredKind {
             props.write("kind", out);
             out.end();
         } else if (props.scene().showsMarks()) {
-            out.start("p")
+            out.unseen()
+                    .start("p")
                     .start("mark", "to-fill")
                     .text(listed.why() + "; visitors "
                             + (props.has("empty") ? "read the words above" : "don’t see this"));

@@ -29,19 +29,13 @@ final class LogosElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("logos").stream().anyMatch(LogosElement::shows);
-    }
-
-    private static boolean shows(Props logo) {
-        return logo.media("picture").isPresent()
-                || logo.has("name")
-                || (logo.scene().showsMarks() && logo.has("picture"));
+        return !props.shown("logos").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("ul", "logos");
-        props.groups("logos").stream().filter(LogosElement::shows).forEach(l -> {
+        props.shown("logos").forEach(l -> {
             out.start("li");
             Optional<String> href = l.href("link");
             href.ifPresent(h -> out.start("a").attr("href", h));
@@ -61,9 +55,7 @@ final class LogosElement extends DeclaredKind {
         } else if (logo.has("name")) {
             logo.write("name", out);
         } else {
-            out.start("span", "to-fill-picture");
-            logo.write("picture", out);
-            out.end();
+            Tiles.place(logo, "picture", "span", out);
         }
     }
 }

@@ -23,6 +23,11 @@ final class MenuElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return menu(props).isPresent();
     }

@@ -13,6 +13,11 @@ final class NeighboursElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         SitePages pages = props.scene().pages();
         return pages.before().isPresent() || pages.after().isPresent();

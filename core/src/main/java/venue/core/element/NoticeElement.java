@@ -27,7 +27,7 @@ final class NoticeElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.has("words") || props.has("title");
+        return props.hasAny();
     }
 
     @Override

@@ -30,31 +30,25 @@ final class OffersElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("offers").stream().anyMatch(o -> o.has("name"));
+        return !props.shown("offers").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         int level = props.scene().headings().beneath();
         out.start("ul", "offers tiles");
-        props.groups("offers").stream().filter(o -> o.has("name")).forEach(o -> offer(o, level, out));
+        props.shown("offers").forEach(o -> offer(o, level, out));
         out.end();
     }
 
     private static void offer(Props offer, int level, HtmlWriter out) {
         out.start("li", offer.flag("first") ? "tile first" : "tile");
-        out.start("h" + level, "h z-medium");
-        offer.write("name", out);
-        out.end();
-        if (offer.has("price")) {
-            out.start("p", "price").start("b");
-            offer.write("price", out);
-            out.end();
-            if (offer.has("per")) {
-                out.text(" ").start("span");
-                offer.write("per", out);
-                out.end();
-            }
+        Tiles.line(offer, "name", "h" + level, "h z-medium", out);
+        if (offer.has("price") || offer.has("per")) {
+            out.start("p", "price");
+            Tiles.line(offer, "price", "b", "", out);
+            out.text(" ");
+            Tiles.line(offer, "per", "span", "", out);
             out.end();
         }
         Tiles.words(offer, "words", out);

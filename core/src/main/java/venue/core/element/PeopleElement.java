@@ -36,7 +36,7 @@ final class PeopleElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("people").stream().anyMatch(p -> p.has("name"));
+        return !props.shown("people").isEmpty();
     }
 
     @Override
@@ -44,7 +44,7 @@ final class PeopleElement extends DeclaredKind {
         int level = props.scene().headings().beneath();
         String contacts = props.text("contacts");
         out.start("ul", "persons c-" + props.text("crop") + (props.flag("tiles") ? " tiles" : ""));
-        props.groups("people").stream().filter(p -> p.has("name")).forEach(p -> person(p, level, contacts, out));
+        props.shown("people").forEach(p -> person(p, level, contacts, out));
         out.end();
     }
 
@@ -53,19 +53,20 @@ final class PeopleElement extends DeclaredKind {
         person.media("picture")
                 .ifPresentOrElse(
                         m -> Pictures.write(person.scene(), m, person.scene().alt(m), QUARTER, out), () -> {
-                            if (person.scene().showsMarks() && person.has("picture")) {
-                                out.start("div", "to-fill-picture");
-                                person.write("picture", out);
-                                out.end();
-                            } else {
+                            if (person.isToFill("picture")) {
+                                Tiles.place(person, "picture", "div", out);
+                            }
+                            if (!person.text("name").isEmpty()) {
                                 Tiles.initial(person.text("name"), out);
                             }
                         });
-        out.start("h" + level, "h z-medium");
-        person.href("link").ifPresent(h -> out.start("a").attr("href", h));
-        person.write("name", out);
-        person.href("link").ifPresent(h -> out.end());
-        out.end();
+        if (person.has("name")) {
+            out.start("h" + level, "h z-medium");
+            person.href("link").ifPresent(h -> out.start("a").attr("href", h));
+            person.write("name", out);
+            person.href("link").ifPresent(h -> out.end());
+            out.end();
+        }
         Tiles.line(person, "role", "p", "small", out);
         Tiles.line(person, "words", "p", "about", out);
         Contacts.write(person, contacts, out);

@@ -32,17 +32,12 @@ final class PicturesElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("pictures").stream().anyMatch(PicturesElement::shows);
-    }
-
-    private static boolean shows(Props one) {
-        return one.media("picture").isPresent() || (one.scene().showsMarks() && one.has("picture"));
+        return !props.shown("pictures").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
-        List<Props> shown =
-                props.groups("pictures").stream().filter(PicturesElement::shows).toList();
+        List<Props> shown = props.shown("pictures");
         String many = "n" + Math.min(shown.size(), WHOLE);
         out.start("ul", "pictures " + props.text("shape") + " " + many);
         if (props.text("shape").equals("strip")) {
@@ -57,9 +52,10 @@ final class PicturesElement extends DeclaredKind {
     private static void one(Props one, HtmlWriter out) {
         out.start("li");
         one.media("picture").ifPresentOrElse(m -> opening(one, m, out), () -> {
-            out.start("div", "to-fill-picture");
-            one.write("picture", out);
-            out.end();
+            if (one.showsPicture("picture")) {
+                Tiles.place(one, "picture", "div", out);
+            }
+            Tiles.line(one, "caption", "p", "caption", out);
         });
         out.end();
     }

@@ -42,6 +42,31 @@ public final class Props {
                 && !(held instanceof Value.Many many && many.groups().isEmpty());
     }
 
+    /** Whether any of its words, pictures and files has something to show here. */
+    boolean hasAny() {
+        return declared.stream().filter(p -> values.containsKey(p.key())).anyMatch(this::shows);
+    }
+
+    private boolean shows(Property property) {
+        return switch (property.type()) {
+            case WORDS, LINES, RICH -> has(property.key());
+            case PICTURE -> showsPicture(property.key());
+            case FILE -> file(property.key()).isPresent() || isToFill(property.key());
+            case MANY -> groups(property.key()).stream().anyMatch(Props::hasAny);
+            default -> false;
+        };
+    }
+
+    /** Whether there is a picture, or for managers a place where one is to be. */
+    boolean showsPicture(String key) {
+        return media(key).isPresent() || (scene.showsMarks() && has(key));
+    }
+
+    /** Those groups of a list that have something to show. */
+    List<Props> shown(String key) {
+        return groups(key).stream().filter(Props::hasAny).toList();
+    }
+
     /** Whether a place to fill is all that it holds, and managers look at it. */
     boolean isToFill(String key) {
         return scene.showsMarks()
@@ -124,7 +149,7 @@ public final class Props {
         Optional<Value> held = value(key);
         if (held.isPresent() && held.get() instanceof Value.ToFill fill) {
             if (scene.showsMarks()) {
-                out.start("mark", "to-fill").text(fill.prompt()).end();
+                out.unseen().start("mark", "to-fill").text(fill.prompt()).end();
             }
             return;
         }

@@ -25,7 +25,7 @@ final class QuestionsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("questions").stream().anyMatch(q -> q.has("question"));
+        return !props.shown("questions").isEmpty();
     }
 
     @Override
@@ -33,23 +33,15 @@ final class QuestionsElement extends DeclaredKind {
         boolean grid = props.text("shape").equals("grid");
         int level = props.scene().headings().beneath();
         out.start("div", grid ? "questions grid" : "questions");
-        for (Props entry : props.groups("questions")) {
-            if (entry.has("question")) {
-                entry(entry, grid, level, out);
-            }
-        }
+        props.shown("questions").forEach(entry -> entry(entry, grid, level, out));
         out.end();
     }
 
     private static void entry(Props entry, boolean grid, int level, HtmlWriter out) {
-        out.start(grid ? "div" : "details").start(grid ? "h" + level : "summary");
-        entry.write("question", out);
-        out.end();
-        if (entry.has("answer")) {
-            out.start("div", "text");
-            entry.write("answer", out);
-            out.end();
-        }
+        boolean folded = !grid && !entry.text("question").isEmpty();
+        out.start(folded ? "details" : "div");
+        Tiles.line(entry, "question", folded ? "summary" : "h" + level, "", out);
+        Tiles.words(entry, "answer", out);
         out.end();
     }
 }

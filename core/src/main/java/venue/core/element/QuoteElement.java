@@ -26,22 +26,24 @@ final class QuoteElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.has("words");
+        return props.hasAny();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         out.start("blockquote", "quote");
-        props.startWritten("words", "p", "", out);
-        props.write("words", out);
-        out.end();
-        if (props.has("person")) {
+        if (props.has("words")) {
+            props.startWritten("words", "p", "", out);
+            props.write("words", out);
+            out.end();
+        }
+        if (props.has("person") || props.has("role")) {
             out.start("footer");
             props.write("person", out);
-            if (props.has("role")) {
+            if (!props.text("person").isEmpty() && !props.text("role").isEmpty()) {
                 out.text(", ");
-                props.write("role", out);
             }
+            props.write("role", out);
             out.end();
         }
         out.end();

@@ -49,6 +49,11 @@ final class SiteIndexElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return !new SiteIndex(props).level().isEmpty();
     }

@@ -25,14 +25,14 @@ final class StepsElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("steps").stream().anyMatch(s -> s.has("name"));
+        return !props.shown("steps").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         int level = props.scene().headings().beneath();
         out.start("ol", "steps " + props.text("shape"));
-        props.groups("steps").stream().filter(s -> s.has("name")).forEach(s -> {
+        props.shown("steps").forEach(s -> {
             out.start("li");
             Tiles.line(s, "name", "h" + level, "h z-medium", out);
             Tiles.words(s, "words", out);

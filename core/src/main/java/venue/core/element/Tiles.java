@@ -33,10 +33,17 @@ final class Tiles {
         }
     }
 
-    /** A row of one button at the foot of the tile; visitors get it only where it leads somewhere. */
+    /** The place of a picture that managers are to choose. */
+    static void place(Props props, String key, String tag, HtmlWriter out) {
+        out.unseen().start(tag, "to-fill-picture");
+        props.write(key, out);
+        out.end();
+    }
+
+    /** A row of one button at the foot of the tile. */
     static void button(Props props, String label, String link, HtmlWriter out) {
         Optional<String> href = props.href(link);
-        if (!props.has(label) || (href.isEmpty() && !props.scene().showsMarks())) {
+        if (!props.has(label)) {
             return;
         }
         out.start("p", "buttons");

@@ -24,14 +24,14 @@ final class TimelineElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.groups("moments").stream().anyMatch(m -> m.has("name"));
+        return !props.shown("moments").isEmpty();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         int level = props.scene().headings().beneath();
         out.start("ol", "timeline");
-        props.groups("moments").stream().filter(m -> m.has("name")).forEach(m -> {
+        props.shown("moments").forEach(m -> {
             out.start("li");
             Tiles.line(m, "when", "p", "small", out);
             Tiles.line(m, "name", "h" + level, "h z-medium", out);

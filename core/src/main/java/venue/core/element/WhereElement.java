@@ -62,7 +62,7 @@ final class WhereElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.has("name") || props.has("address") || spot(props).isPresent();
+        return props.hasAny() || spot(props).isPresent();
     }
 
     private static Optional<Spot> spot(Props props) {

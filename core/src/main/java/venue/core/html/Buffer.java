@@ -62,6 +62,19 @@ final class Buffer {
         return this;
     }
 
+    int length() {
+        return length;
+    }
+
+    /** Puts words between what is there. */
+    void insert(int at, String words) {
+        int count = words.length();
+        room(count);
+        System.arraycopy(chars, at, chars, at + count, length - at);
+        words.getChars(0, count, chars, at);
+        length += count;
+    }
+
     void clear() {
         length = 0;
     }

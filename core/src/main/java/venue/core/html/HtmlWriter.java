@@ -2,6 +2,7 @@ package venue.core.html;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Set;
 import venue.core.text.SafeHtml;
 
 /**
@@ -11,12 +12,33 @@ import venue.core.text.SafeHtml;
 public final class HtmlWriter {
 
     private static final int USUAL = 16_384;
+    /** They show without a word in them. */
+    private static final Set<String> SHOWN = Set.of("iframe", "video", "audio", "svg", "button", "select", "textarea");
+
+    /** What the managers' proof alone shows carries it: an element that holds nothing else does, too. */
+    public static final String UNSEEN = "data-unseen";
 
     private final Buffer out = new Buffer(USUAL);
-    private final Deque<String> open = new ArrayDeque<>();
+    private final Deque<Open> open = new ArrayDeque<>();
     private final Buffer marks = new Buffer(0);
     private String classes = "";
     private boolean inTag;
+    private boolean nextUnseen;
+
+    /** An element that is open: where attributes may still be put into its start tag, and for whom what it holds so far is. */
+    private static final class Open {
+        private final String tag;
+        private final int attributes;
+        private final boolean unseen;
+        private boolean holdsSeen;
+        private boolean holdsUnseen;
+
+        Open(String tag, int attributes, boolean unseen) {
+            this.tag = tag;
+            this.attributes = attributes;
+            this.unseen = unseen;
+        }
+    }
 
     /** Starts an element; attributes may follow. */
     public HtmlWriter start(String tag) {
@@ -28,7 +50,11 @@ public final class HtmlWriter {
         closeTag();
         out.append('<').append(tag).append(marks);
         marks.clear();
-        open.push(tag);
+        open.push(new Open(tag, out.length(), nextUnseen));
+        if (nextUnseen) {
+            out.append(' ').append(UNSEEN);
+            nextUnseen = false;
+        }
         inTag = true;
         String all = its.isEmpty() || classes.isEmpty() ? its + classes : its + " " + classes;
         classes = "";
@@ -42,7 +68,8 @@ public final class HtmlWriter {
 
     public HtmlWriter empty(String tag, String its) {
         start(tag, its);
-        open.pop();
+        open.peek().holdsSeen = !tag.equals("hr");
+        ended(open.pop());
         return this;
     }
 
@@ -80,12 +107,16 @@ public final class HtmlWriter {
 
     public HtmlWriter text(String words) {
         closeTag();
+        if (!words.isBlank()) {
+            holds(false);
+        }
         out.escape(words);
         return this;
     }
 
     public HtmlWriter trusted(SafeHtml html) {
         closeTag();
+        holds(false);
         out.append(html.html());
         return this;
     }
@@ -93,6 +124,7 @@ public final class HtmlWriter {
     /** Writes what another writer has finished. */
     public HtmlWriter append(HtmlWriter finished) {
         closeTag();
+        holds(false);
         out.append(finished.html());
         return this;
     }
@@ -100,8 +132,43 @@ public final class HtmlWriter {
     /** Ends the element started last. */
     public HtmlWriter end() {
         closeTag();
-        out.append("</").append(open.pop()).append('>');
+        Open ended = open.pop();
+        out.append("</").append(ended.tag).append('>');
+        ended(ended);
         return this;
+    }
+
+    /** The next element to be started is for managers alone; what holds nothing but such elements is so, too. */
+    public HtmlWriter unseen() {
+        nextUnseen = true;
+        return this;
+    }
+
+    /** What is around takes this one for what it holds; one that holds nothing matters to nobody, unless it shows by itself. */
+    private void ended(Open ended) {
+        boolean onlyUnseen = ended.holdsUnseen && !ended.holdsSeen;
+        if (onlyUnseen && !ended.unseen) {
+            out.insert(ended.attributes, " " + UNSEEN);
+        }
+        if (onlyUnseen || ended.unseen) {
+            holds(true);
+        } else if (ended.holdsSeen || SHOWN.contains(ended.tag)) {
+            holds(false);
+        }
+    }
+
+    /** The element that is open is there for visitors too, whatever it holds. */
+    public HtmlWriter stays() {
+        open.element().holdsSeen = true;
+        return this;
+    }
+
+    private void holds(boolean unseen) {
+        Open around = open.peek();
+        if (around != null) {
+            around.holdsUnseen |= unseen;
+            around.holdsSeen |= !unseen;
+        }
     }
 
     /** A whole element with nothing but words in it. */
@@ -121,7 +188,8 @@ public final class HtmlWriter {
     public String html() {
         closeTag();
         if (!open.isEmpty()) {
-            throw new IllegalStateException("still open: " + open);
+            throw new IllegalStateException(
+                    "still open: " + open.stream().map(o -> o.tag).toList());
         }
         return out.toString();
     }

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -14,6 +15,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
+import venue.core.element.Elements;
+import venue.core.element.LeftOut;
 import venue.core.fault.Refusal;
 import venue.core.item.Item;
 import venue.core.page.Page;
@@ -23,6 +26,9 @@ import venue.core.site.Site;
 
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
 public final class ReleasePlan {
+
+    /** So many things that visitors will miss are named. */
+    private static final int MISSING = 40;
 
     private final Edition live;
     private final Edition working;
@@ -152,7 +158,28 @@ public final class ReleasePlan {
     public static Prepared prepare(Edition live, Edition target, Collection<String> chosen) {
         Redirects redirects = Redirects.between(live, target);
         Edition complete = target.with(redirects.made(), redirects.dropped());
-        return new Prepared(complete, List.copyOf(chosen), redirects.made(), redirects.dropped(), redirects.notes());
+        return new Prepared(
+                complete,
+                List.copyOf(chosen),
+                redirects.made(),
+                redirects.dropped(),
+                notes(redirects, complete, chosen));
+    }
+
+    /** What else happens, and what visitors will miss, by name. */
+    private static List<String> notes(Redirects redirects, Edition complete, Collection<String> chosen) {
+        Stream<String> missing = chosen.stream()
+                .sorted()
+                .flatMap(id -> complete.page(id).stream())
+                .filter(p -> complete.plan().isShown(p.id()))
+                .flatMap(p -> p.zones()
+                        .all()
+                        .flatMap(s -> LeftOut.of(s).stream()
+                                .map(e -> "On “" + p.title() + "”, visitors don’t see the "
+                                        + Elements.require(e.kind()).name().toLowerCase(Locale.ROOT) + " in “"
+                                        + s.name()
+                                        + "”: it is empty.")));
+        return Stream.concat(redirects.notes().stream(), missing.limit(MISSING)).toList();
     }
 
     /**

@@ -23,8 +23,8 @@ import venue.core.value.Window;
 /** Writes sections: the band, its columns, and the elements that have something to show. */
 final class SectionRenderer {
 
-    /** What sets other things off. */
-    private static final Set<String> FURNITURE = Set.of("heading", "divider", "space");
+    /** What sets other things off, and has no place of its own. */
+    private static final Set<String> FURNITURE = Set.of("divider", "space");
 
     private final View view;
     private final PageScene scene;
@@ -122,18 +122,14 @@ final class SectionRenderer {
                 && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 
-    /**
-     * Whether visitors would find anything in the section. A heading alone is something where nothing else was meant to stand
-     * there, or where it is set large enough to speak for itself.
-     */
+    /** Whether there is anything in the section: an element that shows something, or a picture of its own. */
     boolean hasSomething(Section section) {
-        boolean all = section.elements().allMatch(this::isFurniture);
-        return section.elements().anyMatch(e -> (all || !isFurniture(e)) && hasSomething(e));
+        return section.columns().stream().anyMatch(this::hasSomething)
+                || Backdrop.isPictured(new Props(SectionSettings.all(), section.settings(), scene));
     }
 
-    private boolean isFurniture(Element element) {
-        return FURNITURE.contains(element.kind())
-                && !Value.of("display").equals(element.props().get("size"));
+    private boolean hasSomething(Column column) {
+        return column.elements().stream().anyMatch(e -> !FURNITURE.contains(e.kind()) && hasSomething(e));
     }
 
     /** Whether the section will set a heading, which can serve as the h1. */
@@ -174,7 +170,11 @@ final class SectionRenderer {
         return new Props(kind.properties(), values, scene);
     }
 
+    /** A column is left out where all that it holds is; one without elements keeps its room. */
     private void column(Column column) {
+        if (!column.elements().isEmpty() && !hasSomething(column)) {
+            return;
+        }
         out.start(
                 "div",
                 "col w" + column.span() + style.column(new Props(ColumnSettings.all(), column.settings(), scene)));

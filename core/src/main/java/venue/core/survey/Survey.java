@@ -26,6 +26,7 @@ public final class Survey {
             new FailingContrast(),
             new OrphanPage(),
             new ToFillLeft(),
+            new HeadingOverNothing(),
             new SameSearchTitle(),
             new MenuLineWaits(),
             new MissingDescription(),

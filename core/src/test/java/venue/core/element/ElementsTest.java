@@ -98,7 +98,7 @@ class ElementsTest {
     }
 
     @Test
-    void aButtonThatLeadsNowhereIsLeftOutForVisitorsOnly() {
+    void aButtonThatLeadsNowhereSaysItsWordsAndIsNoLink() {
         Element buttons = element(
                 "buttons",
                 Map.of(
@@ -106,10 +106,10 @@ class ElementsTest {
                         new Value.Many(List.of(
                                 Map.of("label", Value.of("Go"), "link", Value.of("page:weaving")),
                                 Map.of("label", Value.of("Nowhere"), "link", Value.of("page:gone"))))));
-        assertThat(rendered(View.Mode.VISITOR, buttons).select(".button").eachText())
-                .containsExactly("Go");
-        assertThat(rendered(View.Mode.MARKED, buttons).select(".button").eachText())
-                .containsExactly("Go", "Nowhere");
+        for (View.Mode mode : View.Mode.values()) {
+            assertThat(rendered(mode, buttons).select(".button").eachText()).containsExactly("Go", "Nowhere");
+            assertThat(rendered(mode, buttons).select("a.button").eachText()).containsExactly("Go");
+        }
     }
 
     @Test

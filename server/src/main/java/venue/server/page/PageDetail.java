@@ -8,8 +8,10 @@ import venue.core.edition.PageFacts;
 import venue.core.edition.PageState;
 import venue.core.edition.Sides;
 import venue.core.edition.Worn;
+import venue.core.element.LeftOut;
 import venue.core.legibility.Legibility;
 import venue.core.property.Property;
+import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.survey.Finding;
 import venue.core.template.ZoneRole;
@@ -93,6 +95,7 @@ public record PageDetail(
      * @param inner its id there
      * @param revision the hash of that item's content
      * @param pages on how many pages it shows
+     * @param leftOut its elements that visitors don't see, by id: nothing is written or chosen in them
      */
     public record PlacedSection(
             Section section,
@@ -103,7 +106,14 @@ public record PageDetail(
             long pages,
             Lineage lineage,
             @Nullable String originName,
-            @Nullable Legibility hardToRead) {}
+            @Nullable Legibility hardToRead,
+            List<String> leftOut) {
+
+        /** The ids of a section's elements that visitors don't see. */
+        public static List<String> leftOut(Section section) {
+            return LeftOut.of(section).stream().map(Element::id).toList();
+        }
+    }
 
     /** How far a section reaches; a template's screen tells those that it fixes from those it copies into new pages, a pattern's knows but its own. */
     public enum Reaching {

@@ -62,7 +62,8 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
                 at.pages(edition(), page),
                 lineage,
                 origin,
-                Legibility.of(edition(), section).orElse(null));
+                Legibility.of(edition(), section).orElse(null),
+                PlacedSection.leftOut(section));
     }
 
     private Edition edition() {

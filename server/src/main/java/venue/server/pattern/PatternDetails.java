@@ -63,7 +63,8 @@ final class PatternDetails {
                 0,
                 Lineage.OWN,
                 null,
-                Legibility.of(edition, section).orElse(null));
+                Legibility.of(edition, section).orElse(null),
+                PlacedSection.leftOut(section));
     }
 
     PatternCopies copies() {

@@ -103,7 +103,8 @@ final class TemplateDetails {
                 pages,
                 Lineage.OWN,
                 null,
-                Legibility.of(edition, placed.section()).orElse(null));
+                Legibility.of(edition, placed.section()).orElse(null),
+                PlacedSection.leftOut(edition.shown(placed.section())));
     }
 
     private List<KindUse> kinds() {

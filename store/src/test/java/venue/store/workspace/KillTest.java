@@ -20,7 +20,7 @@ class KillTest {
     @TempDir
     Path folder;
 
-    @RepeatedTest(4)
+    @RepeatedTest(2)
     void killedAtAnyMomentEveryAcknowledgedEditIsThereAndOneWholeRelease(RepetitionInfo round) throws Exception {
         Yard.released(folder);
         Map<String, Integer> said = killed(Hammer.class, 40 + 37 * round.getCurrentRepetition());
@@ -38,7 +38,7 @@ class KillTest {
         }
     }
 
-    @RepeatedTest(3)
+    @RepeatedTest(2)
     void aRollOutKilledHalfWayLeavesWholePagesAndGoesOnOrIsUndone(RepetitionInfo round) throws Exception {
         Map<String, String> before;
         try (Database database = Yard.database(folder)) {
