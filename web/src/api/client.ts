@@ -21,8 +21,19 @@ const OFFLINE: Problem = {
   fix: 'What you wrote is kept here and sent when it is back.',
 }
 
+const SLOW: Problem = {
+  status: 0,
+  code: 'no-answer',
+  detail: 'The server has not answered for a long time.',
+  fix: 'It is tried again by itself; what you wrote is kept here.',
+}
+
+/** How long an answer is waited for; what is only to be kept is asked for again sooner. */
+const LONGEST_MS = 90_000
+export const COMMAND_MS = 20_000
+
 function token(): string {
-  return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
+  return /(?:^|; )(?:venue-[a-z0-9]+-)?XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
 
 const SIGNED_OUT = {
@@ -52,15 +63,16 @@ export function setAsEditor(is: boolean) {
 }
 const eyes = (): Record<string, string> => (isAsEditor() ? { 'Venue-As': 'editor' } : {})
 
-async function ask<T>(path: string, init: RequestInit): Promise<Outcome<T>> {
+async function ask<T>(path: string, init: RequestInit, limitMs = LONGEST_MS): Promise<Outcome<T>> {
   const end = begin()
   try {
-    const response = await fetch('/api' + path, init)
+    const response = await fetch('/api' + path, { ...init, signal: AbortSignal.timeout(limitMs) })
     if (!response.ok) return { ok: false, problem: await problemOf(response) }
     const text = await response.text()
     return { ok: true, value: (text ? JSON.parse(text) : null) as T }
-  } catch {
-    return { ok: false, problem: OFFLINE }
+  } catch (failure) {
+    const late = failure instanceof DOMException && failure.name === 'TimeoutError'
+    return { ok: false, problem: late ? SLOW : OFFLINE }
   } finally {
     end()
   }
@@ -70,9 +82,9 @@ export function get<T>(path: string): Promise<Outcome<T>> {
   return ask<T>(path, { headers: { Accept: 'application/json', ...eyes() } })
 }
 
-export function post<T>(path: string, body: unknown = {}): Promise<Outcome<T>> {
+export function post<T>(path: string, body: unknown = {}, limitMs = LONGEST_MS): Promise<Outcome<T>> {
   const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token(), ...eyes() }
-  return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) })
+  return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) }, limitMs)
 }
 
 export function del(path: string): Promise<Outcome<null>> {

@@ -1,5 +1,5 @@
 import { ref, type Ref } from 'vue'
-import { isPassing, post, type Outcome, type Problem } from '@/api/client'
+import { COMMAND_MS, isPassing, post, type Outcome, type Problem } from '@/api/client'
 import type { Answer } from '@/api/types'
 import type { Waiting } from './waiting'
 
@@ -33,7 +33,9 @@ export function makeSender(
     const { site, command, item, group, request } = next
     const seen = item && next.seen ? { [item]: next.seen } : {}
     const body = { command, seen, group, request, ...known(site) }
-    const answer = await post<Answer>(`/sites/${site}/commands`, body)
+    const answer = await post<Answer>(`/sites/${site}/commands`, body, COMMAND_MS)
+    // Somebody else has signed in meanwhile: what is answered now waits for whoever wrote it.
+    if (queue.value[0]?.request !== request) return true
     if (!answer.ok && isPassing(answer.problem)) {
       if (answer.problem.status === 401) expired()
       held.value = answer.problem

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Command } from '@/api/types'
+import type { Command, Me } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useEdits } from './useEdits'
 import { useNotices } from './useNotices'
@@ -37,6 +37,7 @@ beforeEach(() => {
   localStorage.clear()
   vi.useFakeTimers()
   setActivePinia(createPinia())
+  useSession().person = { id: 'maja' } as Me
 })
 
 describe('edits', () => {
@@ -159,5 +160,32 @@ describe('edits', () => {
     await vi.advanceTimersByTimeAsync(500)
     await undone
     expect(sent).toEqual(['commands', 'commands', 'undo'])
+  })
+
+  it('belong to whoever wrote them: somebody else who signs in here neither sees nor sends them', async () => {
+    const sent = server(gone)
+    const session = useSession()
+    const edits = useEdits()
+    void edits.give('site', title('Mine'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    session.person = { id: 'tomas' } as Me
+    expect(edits.waiting).toBe(0)
+    await edits.give('site', title('His'), 'visit')
+    await vi.advanceTimersByTimeAsync(20_000)
+    expect(sent.map((s) => s.command.title)).toEqual(['Mine', 'His'])
+    expect(stored()).toHaveLength(1)
+    session.person = { id: 'maja' } as Me
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(sent.map((s) => s.command.title)).toEqual(['Mine', 'His', 'Mine'])
+    expect(stored()).toEqual([])
+  })
+
+  it('are tried again, and say so, where the server does not answer', async () => {
+    vi.stubGlobal('fetch', () => Promise.reject(new DOMException('late', 'TimeoutError')))
+    const edits = useEdits()
+    void edits.give('site', title('One'), 'visit')
+    await vi.advanceTimersByTimeAsync(10)
+    expect(edits.held?.code).toBe('no-answer')
+    expect(edits.waiting).toBe(1)
   })
 })

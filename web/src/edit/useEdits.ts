@@ -50,6 +50,15 @@ function emptied(length: () => number): Promise<void> {
   })
 }
 
+/** Tells who is signed in, at once and whenever that is another, and then goes on. */
+function ofWhoIsIn(is: (person: string | null) => void, goOn: () => void) {
+  const tell = (person: string | null) => {
+    is(person)
+    setTimeout(goOn)
+  }
+  watch(() => useSession().person?.id ?? null, tell, { immediate: true, flush: 'sync' })
+}
+
 function sayTurned(answer: Outcome<Answer>, which: 'undo' | 'redo') {
   if (answer.ok) aloud(`${which === 'undo' ? 'Taken back' : 'Put back'}: ${answer.value.name}.`)
   else useNotices().refuse(answer.problem)
@@ -75,7 +84,7 @@ function makeTurn(kept: () => Promise<void>, since: Hearer['since'], succeeded: 
 export const useEdits = defineStore('edits', () => {
   const session = useSession()
   const notices = useNotices()
-  const { queue, add, settle } = makeQueue()
+  const { queue, add, settle, belongTo } = makeQueue()
   const revisions = makeRevisions()
   const { conflict, yielded, dispute } = makeDispute()
   const keptAt = ref<Date | null>(null)
@@ -112,7 +121,7 @@ export const useEdits = defineStore('edits', () => {
     (answer) => void succeeded(answer),
   )
   const waiting = computed(() => queue.value.length)
-  if (queue.value.length) setTimeout(() => void run())
+  ofWhoIsIn(belongTo, () => void run())
   const { know } = revisions
   const asking = () => revisions.asking(() => queue.value.length)
   return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, hearer, shower }

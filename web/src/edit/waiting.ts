@@ -14,9 +14,9 @@ export interface Waiting {
 
 const KEY = 'venue-waiting-'
 
-/** What windows closed or reloaded before have left unsent. Sending it twice is harmless. */
-function restored(): Waiting[] {
-  const keys = Object.keys(localStorage).filter((key) => key.startsWith(KEY))
+/** What windows of a person that were closed or reloaded have left unsent; what others wrote here stays for them. Sending it twice is harmless. */
+function restored(person: string): Waiting[] {
+  const keys = Object.keys(localStorage).filter((key) => key.startsWith(`${KEY}${person}/`))
   const left = keys.flatMap((key) => read(key))
   keys.forEach((key) => localStorage.removeItem(key))
   return left
@@ -35,12 +35,23 @@ const isSame = (one: Waiting, other: Omit<Waiting, 'request'>) =>
 
 /** The commands that wait, kept over a reload; where the browser has no room for them, they wait in this window alone. */
 export function makeQueue() {
-  const key = KEY + freshId()
-  const queue = ref<Waiting[]>(restored())
+  const window = freshId()
+  const queue = ref<Waiting[]>([])
+  let key = ''
 
   const settled = new Map<string, ((answer: Outcome<Answer>) => void)[]>()
 
+  /** Whose writing it is from now on; what somebody else has left here waits until they are back. */
+  function belongTo(person: string | null) {
+    store()
+    settled.clear()
+    key = person ? `${KEY}${person}/${window}` : ''
+    queue.value = person ? restored(person) : []
+    store()
+  }
+
   function store() {
+    if (!key) return
     localStorage.removeItem(key)
     try {
       if (queue.value.length) localStorage.setItem(key, JSON.stringify(queue.value))
@@ -65,5 +76,5 @@ export function makeQueue() {
     settled.get(request)?.forEach((tell) => tell(answer))
     settled.delete(request)
   }
-  return { queue, add, settle }
+  return { queue, add, settle, belongTo }
 }

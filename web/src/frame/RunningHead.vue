@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LeaveSheet from '@/edit/LeaveSheet.vue'
+import { useEdits } from '@/edit/useEdits'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useSession } from '@/session/useSession'
@@ -41,6 +43,8 @@ function whereWords(at: string) {
   const screen = ALL.find((w) => w.name === at || w.also.includes(at))?.label
   return page || screen ? `on ${page ?? screen}` : ''
 }
+const edits = useEdits()
+const leaving = ref(false)
 const find = ref<InstanceType<typeof FindIndex> | null>(null)
 defineExpose({ find: () => find.value?.begin() })
 
@@ -53,7 +57,13 @@ watch(
 )
 onMounted(() => nav.value?.querySelector('.on')?.scrollIntoView({ inline: 'nearest', block: 'nearest' }))
 
-async function leave() {
+/** Asks first where something of theirs has not been sent. */
+function leave() {
+  if (edits.waiting) leaving.value = true
+  else void signOut()
+}
+async function signOut() {
+  leaving.value = false
   site.close()
   await session.signOut()
   await router.push('/')
@@ -127,6 +137,7 @@ async function leave() {
       </v-menu>
     </div>
     <BringInSheet v-if="bringing" @close="bringing = false" />
+    <LeaveSheet v-if="leaving" @leave="signOut" @close="leaving = false" />
   </header>
 </template>
 

@@ -1,8 +1,9 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { SiteStanding } from '@/api/types'
+import type { Me, SiteStanding } from '@/api/types'
 import { useEdits } from '@/edit/useEdits'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import StandingLine from './StandingLine.vue'
 
@@ -34,6 +35,7 @@ beforeEach(() => {
   localStorage.clear()
   vi.useFakeTimers()
   setActivePinia(createPinia())
+  useSession().person = { id: 'maja' } as Me
 })
 
 describe('the standing line', () => {

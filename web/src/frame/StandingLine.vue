@@ -19,6 +19,7 @@ const session = useSession()
 const stands = computed(() => site.standing)
 /** Why nothing can be kept, in a few words; the whole is told when one points at it. */
 const WHY: Record<string, string> = {
+  'no-answer': 'The server doesn’t answer',
   'disk-full': 'The server’s disk is full',
   'not-writable': 'The server can’t write',
   'storage-busy': 'The server’s disk is busy',

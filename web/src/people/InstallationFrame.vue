@@ -3,6 +3,8 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get } from '@/api/client'
 import type { SiteName } from '@/api/types'
+import LeaveSheet from '@/edit/LeaveSheet.vue'
+import { useEdits } from '@/edit/useEdits'
 import NoticeLine from '@/frame/NoticeLine.vue'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { useWorking } from '@/look/useWorking'
@@ -10,6 +12,8 @@ import { useSession } from '@/session/useSession'
 
 /** What stands around the screens that belong to no site. */
 const session = useSession()
+const edits = useEdits()
+const leaving = ref(false)
 const router = useRouter()
 const { slow } = useWorking()
 const sites = ref<SiteName[]>([])
@@ -18,7 +22,13 @@ onMounted(async () => {
   const answer = await get<SiteName[]>('/sites')
   if (answer.ok) sites.value = answer.value
 })
-async function leave() {
+/** Asks first where something of theirs has not been sent. */
+function leave() {
+  if (edits.waiting) leaving.value = true
+  else void signOut()
+}
+async function signOut() {
+  leaving.value = false
   await session.signOut()
   await router.push('/')
 }
@@ -50,6 +60,7 @@ async function leave() {
     </header>
     <main class="room" :aria-busy="slow"><router-view /><AwaitedScreen class="until" /></main>
     <NoticeLine />
+    <LeaveSheet v-if="leaving" @leave="signOut" @close="leaving = false" />
   </div>
 </template>
 

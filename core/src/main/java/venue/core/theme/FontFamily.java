@@ -98,7 +98,7 @@ enum FontFamily {
     }
 
     private String face(String url, String style, String range) {
-        return "@font-face{font-family:\"" + family + "\";font-style:" + style + ";font-display:optional;font-weight:"
+        return "@font-face{font-family:\"" + family + "\";font-style:" + style + ";font-display:swap;font-weight:"
                 + lightest + " " + heaviest + ";src:url(" + url + ") format(\"woff2\");unicode-range:" + range + "}";
     }
 }

@@ -48,9 +48,9 @@ record Voice(Look theme, Files files, String key) {
         return all(theme, files).flatMap(Voice::faces).distinct().collect(Collectors.joining());
     }
 
-    /** What is wanted before a page is drawn: one that comes later is not shown before the next page. Labels can wait. */
+    /** What is wanted before a page is drawn, so that it is drawn in the look's own faces from the first: menu and buttons too. */
     static List<String> needed(Look theme, Files files, boolean leaning) {
-        Stream<String> upright = all(theme, files).limit(2).flatMap(v -> v.mainFile(false));
+        Stream<String> upright = all(theme, files).flatMap(v -> v.mainFile(false));
         Stream<String> italics =
                 leaning ? all(theme, files).skip(1).limit(1).flatMap(v -> v.mainFile(true)) : Stream.empty();
         return Stream.concat(upright, italics).distinct().toList();
@@ -98,7 +98,7 @@ record Voice(Look theme, Files files, String key) {
     private String face(Media file, String style) {
         Font font = file.font();
         String weights = font == null ? "400" : font.lightest() + " " + font.heaviest();
-        return "@font-face{font-family:\"own-" + key + "\";font-style:" + style + ";font-display:optional;font-weight:"
+        return "@font-face{font-family:\"own-" + key + "\";font-style:" + style + ";font-display:swap;font-weight:"
                 + weights + ";src:url(" + file.path() + ") format(\"woff2\")}";
     }
 }
