@@ -7,7 +7,7 @@ export async function manager(origin) {
   async function ask(method, path, body) {
     // Lighthouse runs for longer than a connection is kept.
     const headers = { connection: 'close', cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; ') }
-    if (body) Object.assign(headers, { 'content-type': 'application/json', 'x-xsrf-token': cookies.get('XSRF-TOKEN') ?? '' })
+    if (body) Object.assign(headers, { 'content-type': 'application/json', 'x-xsrf-token': [...cookies].find(([name]) => name.startsWith('XSRF-TOKEN-'))?.[1] ?? '' })
     const answer = await fetch(origin + path, { method, headers, body: body && JSON.stringify(body) })
     for (const set of answer.headers.getSetCookie()) {
       const [, name, value] = /^([^=]+)=([^;]*)/.exec(set)

@@ -48,7 +48,12 @@ describe('the API', () => {
   })
 
   it('sends the token that the cookie holds with every write', async () => {
-    document.cookie = 'XSRF-TOKEN=abc-1'
+    document.cookie = 'XSRF-TOKEN-one=abc-1'
+    document.cookie = 'XSRF-TOKEN-other=of-another-server'
+    vi.stubGlobal('fetch', () =>
+      Promise.resolve(new Response('{}', { headers: { 'Venue-Installation': 'one' } })),
+    )
+    await get('/me')
     const fetched = answers(200, {})
     await post('/x', { a: 1 })
     const init = fetched.mock.calls[0]?.[1] as RequestInit

@@ -32,8 +32,11 @@ const SLOW: Problem = {
 const LONGEST_MS = 90_000
 export const COMMAND_MS = 20_000
 
+/** Which installation answers: other servers under this host name have cookies of their own. */
+let installation = ''
+
 function token(): string {
-  return /(?:^|; )(?:venue-[a-z0-9]+-)?XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
+  return new RegExp(`(?:^|; )XSRF-TOKEN-${installation}=([^;]*)`).exec(document.cookie)?.[1] ?? ''
 }
 
 const SIGNED_OUT = {
@@ -67,6 +70,7 @@ async function ask<T>(path: string, init: RequestInit, limitMs = LONGEST_MS): Pr
   const end = begin()
   try {
     const response = await fetch('/api' + path, { ...init, signal: AbortSignal.timeout(limitMs) })
+    installation = response.headers.get('Venue-Installation') ?? installation
     if (!response.ok) return { ok: false, problem: await problemOf(response) }
     const text = await response.text()
     return { ok: true, value: (text ? JSON.parse(text) : null) as T }

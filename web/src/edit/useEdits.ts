@@ -1,6 +1,6 @@
 import { promiseTimeout } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { post, type Outcome } from '@/api/client'
 import type { Answer, Command, SiteNews } from '@/api/types'
 import { useSession } from '@/session/useSession'
@@ -50,11 +50,11 @@ function emptied(length: () => number): Promise<void> {
   })
 }
 
-/** Tells who is signed in, at once and whenever that is another, and then goes on. */
-function ofWhoIsIn(is: (person: string | null) => void, goOn: () => void) {
+/** Tells who is signed in, at once and whenever that is another, and sends what they have left. */
+function ofWhoIsIn(is: (person: string | null) => void, queue: Ref<Waiting[]>, run: () => Promise<void>) {
   const tell = (person: string | null) => {
     is(person)
-    setTimeout(goOn)
+    if (queue.value.length) setTimeout(() => void run())
   }
   watch(() => useSession().person?.id ?? null, tell, { immediate: true, flush: 'sync' })
 }
@@ -121,7 +121,7 @@ export const useEdits = defineStore('edits', () => {
     (answer) => void succeeded(answer),
   )
   const waiting = computed(() => queue.value.length)
-  ofWhoIsIn(belongTo, () => void run())
+  ofWhoIsIn(belongTo, queue, run)
   const { know } = revisions
   const asking = () => revisions.asking(() => queue.value.length)
   return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, hearer, shower }

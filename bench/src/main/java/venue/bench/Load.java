@@ -244,7 +244,7 @@ final class Load {
 
         private HttpRequest.Builder request(String path) {
             String token = cookies.getCookieStore().getCookies().stream()
-                    .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                    .filter(c -> c.getName().startsWith("XSRF-TOKEN-"))
                     .map(java.net.HttpCookie::getValue)
                     .findFirst()
                     .orElse("");

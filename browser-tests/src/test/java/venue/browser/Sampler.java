@@ -12,7 +12,7 @@ final class Sampler {
 
     private static final String GIVE = """
             async (command) => {
-              const token = /XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]
+              const token = /XSRF-TOKEN-\\w+=([^;]*)/.exec(document.cookie)[1]
               const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
               const body = JSON.stringify({ command, seen: {}, request: crypto.randomUUID() })
               const answer = await fetch('/api/sites/kestrel-moor/commands', { method: 'POST', headers, body })

@@ -201,7 +201,7 @@ final class Client {
 
     String token() {
         return cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .filter(c -> c.getName().startsWith("XSRF-TOKEN-"))
                 .map(java.net.HttpCookie::getValue)
                 .findFirst()
                 .orElse("");

@@ -2,6 +2,7 @@ package venue.core.edition;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.IntStream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import kotlinx.collections.immutable.PersistentSet;
@@ -110,9 +111,16 @@ public final class Inbound {
         return fromMenus.of(pageId);
     }
 
-    /** Whether some listing shows what stands beneath the page. */
-    public boolean isGathered(String pageId) {
-        return gathering.by().containsKey(pageId);
+    /**
+     * Whether a list shows by itself what stands beneath a page.
+     *
+     * @param pageId empty for the top of the plan
+     * @param levels how far beneath, from 1
+     */
+    public boolean isGathered(String pageId, int levels) {
+        return gathering.by().containsKey(pageId)
+                || IntStream.rangeClosed(levels, PageFacts.DEEPEST)
+                        .anyMatch(n -> gathering.by().containsKey(PageFacts.within(pageId, n)));
     }
 
     /** Whether some listing shows pages of the kind. */

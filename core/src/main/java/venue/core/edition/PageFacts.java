@@ -115,6 +115,12 @@ public record PageFacts(
                 sections.stream().anyMatch(PageFacts::isGrounded));
     }
 
+    /** How many levels the contents of a site show unless it is said. */
+    private static final int INDEXED = 2;
+
+    /** How many they show at most. */
+    static final int DEEPEST = 6;
+
     /** What stands beneath the page itself. */
     static final String HERE = ".";
 
@@ -124,15 +130,46 @@ public record PageFacts(
     private static Set<String> gathered(List<Section> sections) {
         return sections.stream()
                 .flatMap(Section::elements)
-                .filter(e -> e.kind().equals("listing"))
-                .map(e -> switch (Values.text(e.props(), "source")) {
-                    case "beneath" -> Values.text(e.props(), "branch");
-                    case "children" -> HERE;
-                    case "siblings" -> BESIDE;
-                    default -> "";
+                .flatMap(e -> switch (e.kind()) {
+                    case "listing" -> Stream.of(listed(e.props()));
+                    case "site-index" -> indexed(e.props());
+                    default -> Stream.empty();
                 })
                 .filter(Predicate.not(String::isEmpty))
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static String listed(Map<String, Value> props) {
+        return switch (Values.text(props, "source")) {
+            case "beneath" -> Values.text(props, "branch");
+            case "children" -> HERE;
+            case "siblings" -> BESIDE;
+            default -> "";
+        };
+    }
+
+    /** What the contents of the site show by themselves, so many levels of it; of some kinds alone, it is told by those. */
+    private static Stream<String> indexed(Map<String, Value> props) {
+        if (props.get("kinds") instanceof Value.Many kinds && !kinds.groups().isEmpty()) {
+            return Stream.empty();
+        }
+        int depth = props.get("depth") instanceof Value.Num num ? num.number().intValue() : INDEXED;
+        List<String> branches = props.get("branches") instanceof Value.Many many
+                ? many.groups().stream().map(g -> Values.text(g, "page")).toList()
+                : List.of();
+        return branches.isEmpty()
+                ? Stream.of(within("", depth))
+                : branches.stream().map(b -> within(b, depth - 1));
+    }
+
+    /** What stands beneath a page, down to so many levels; an empty id for the top of the plan. */
+    static String within(String page, int levels) {
+        return page + "/" + levels;
+    }
+
+    /** The page beneath which it is that something is gathered; empty for the top of the plan. */
+    static String gatheredBeneath(String gathered) {
+        return gathered.replaceAll("/.*", "");
     }
 
     private static Set<String> folders(List<Section> sections) {

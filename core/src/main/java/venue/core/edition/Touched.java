@@ -90,7 +90,10 @@ public final class Touched {
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.fields(), now.fields()).forEach(ids::add);
         differing(then.gathered(), now.gathered())
-                .forEach(page -> in(e -> e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));
+                .map(PageFacts::gatheredBeneath)
+                .forEach(page -> in(e -> page.isEmpty()
+                        ? e.all(Page.class).map(Item::id)
+                        : e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));
         differing(then.menuPages(), now.menuPages()).forEach(ids::add);
         differing(following(was, before), following(is, after)).forEach(ids::add);
         differing(then.shared(), now.shared()).forEach(ids::add);

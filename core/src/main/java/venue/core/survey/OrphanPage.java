@@ -32,7 +32,7 @@ final class OrphanPage extends DeclaredRule {
                 .filter(p -> !inbound.isNamed(p.id())
                         && !inbound.isListed(p.kind())
                         && !isNamedTopic(scope, p)
-                        && scope.edition().plan().ancestors(p.id()).stream().noneMatch(inbound::isGathered)
+                        && !isGathered(scope, p)
                         && Branch.menus(scope.edition(), p.id()).isEmpty())
                 .map(p -> new Finding(
                         key(),
@@ -42,6 +42,23 @@ final class OrphanPage extends DeclaredRule {
                         why(),
                         mends(scope, p),
                         null));
+    }
+
+    /** Whether a list shows it that gathers what stands beneath one of its ancestors, or in the whole site. */
+    private static boolean isGathered(Scope scope, Page page) {
+        Inbound inbound = scope.edition().inbound();
+        int levels = 0;
+        for (String above = page.parent(); above != null; above = parent(scope, above)) {
+            levels++;
+            if (inbound.isGathered(above, levels)) {
+                return true;
+            }
+        }
+        return inbound.isGathered("", levels + 1);
+    }
+
+    private static @Nullable String parent(Scope scope, String id) {
+        return scope.edition().page(id).map(Page::parent).orElse(null);
     }
 
     /** Pages lead to the topics that they name. */

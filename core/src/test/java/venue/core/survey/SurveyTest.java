@@ -1,6 +1,8 @@
 package venue.core.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.core.compose.Compose.part;
+import static venue.core.compose.Compose.section;
 
 import java.util.List;
 import java.util.Map;
@@ -12,6 +14,7 @@ import venue.core.edit.page.PageCommand;
 import venue.core.edit.value.ValueCommand;
 import venue.core.edition.Edition;
 import venue.core.media.Media;
+import venue.core.section.Zones;
 import venue.core.value.Value;
 
 class SurveyTest {
@@ -29,6 +32,15 @@ class SurveyTest {
         Edition mended = Sites.after(draft, line.mends().get(0).command());
         assertThat(rules(mended)).doesNotContain("draft menu-line-waits").contains("draft orphan", "draft to-fill");
         Finding orphan = only(mended, "orphan");
+        Edition indexed = mended.with(
+                List.of(mended.page("home")
+                        .orElseThrow()
+                        .withTemplate(
+                                null,
+                                new Zones(Map.of("main", List.of(section("idx", "Contents", part("site-index"))))),
+                                List.of())),
+                List.of());
+        assertThat(rules(indexed)).as("the contents of the site lead to it").doesNotContain("draft orphan");
         assertThat(rules(Sites.after(mended, orphan.mends().get(0).command()))).doesNotContain("draft orphan");
 
         Edition pale =

@@ -16,8 +16,10 @@ public final class SafeHeaders implements HeaderWriter {
 
     private final Workspaces workspaces;
     private final Origins origins;
+    private final Installation installation;
 
-    SafeHeaders(Workspaces workspaces, Origins origins) {
+    SafeHeaders(Workspaces workspaces, Origins origins, Installation installation) {
+        this.installation = installation;
         this.workspaces = workspaces;
         this.origins = origins;
     }
@@ -25,6 +27,7 @@ public final class SafeHeaders implements HeaderWriter {
     @Override
     public void writeHeaders(HttpServletRequest request, HttpServletResponse response) {
         response.setHeader("Content-Security-Policy", policy(request.getRequestURI()));
+        response.setHeader(Installation.HEADER, installation.id());
         response.setHeader("Permissions-Policy", PERMISSIONS);
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
     }

@@ -72,7 +72,7 @@ public final class UploadGate extends OncePerRequestFilter {
                     403,
                     "no-token",
                     "This did not come from a window of the interface.",
-                    "Send the XSRF-TOKEN cookie's value in the header X-XSRF-TOKEN.");
+                    "Send the value of the cookie XSRF-TOKEN-… (its end is in the header Venue-Installation) in the header X-XSRF-TOKEN.");
         }
         return hasRoom(upload.group(1), length, response);
     }

@@ -148,7 +148,7 @@ class ProblemAdvice {
                 HttpStatus.FORBIDDEN,
                 "no-token",
                 "This did not come from a window of the interface.",
-                "Send the XSRF-TOKEN cookie's value in the header X-XSRF-TOKEN.");
+                "Send the value of the cookie XSRF-TOKEN-… (its end is in the header Venue-Installation) in the header X-XSRF-TOKEN.");
     }
 
     /** What the framework refuses itself, what the disk does, and what nobody foresaw. */

@@ -18,6 +18,7 @@ import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
+import venue.server.app.Installation;
 import venue.server.app.SafeHeaders;
 import venue.server.app.Settings;
 import venue.server.intake.Room;
@@ -71,17 +72,18 @@ class Security {
 
     /** The token that writes carry, in a cookie that our own pages alone send and read. */
     @Bean
-    CsrfTokenRepository tokens(Settings settings) {
+    CsrfTokenRepository tokens(Settings settings, Installation installation) {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieName("XSRF-TOKEN-" + installation.id());
         tokens.setCookieCustomizer(c -> c.sameSite("Strict").secure(settings.isSecure()));
         return tokens;
     }
 
     /** The session's cookie; where people come over TLS, it is never sent without it, nor to another host or path. */
     @Bean
-    CookieSerializer sessionCookie(Settings settings) {
+    CookieSerializer sessionCookie(Settings settings, Installation installation) {
         DefaultCookieSerializer cookie = new DefaultCookieSerializer();
-        cookie.setCookieName(settings.isSecure() ? "__Host-venue-session" : "venue-session");
+        cookie.setCookieName((settings.isSecure() ? "__Host-venue-session-" : "venue-session-") + installation.id());
         cookie.setCookiePath("/");
         cookie.setSameSite("Lax");
         cookie.setUseHttpOnlyCookie(true);
