@@ -23,8 +23,7 @@ function all(is: boolean) {
   give(props.kind.usual, is ? undefined : templates.value.map((t) => t.id))
 }
 function allow(id: string, yes: boolean) {
-  const others = (props.kind.allowed ?? templates.value.map((t) => t.id)).filter((t) => t !== id)
-  give(props.kind.usual, yes ? [...others, id] : others)
+  void site.give({ verb: 'allow-template', kind: props.kind.id, template: id, may: yes })
 }
 function makeUsual(id: string) {
   const allowed = props.kind.allowed

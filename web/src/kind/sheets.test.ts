@@ -91,7 +91,7 @@ describe('the templates of a kind', () => {
     await wrapper.findAll('li input')[1]!.setValue(true)
     await press(wrapper, 'make it the usual one')
     expect(shown.given).toMatchObject([
-      { template: 'plain', allowed: ['plain', 'wide'] },
+      { verb: 'allow-template', template: 'wide', may: true },
       { template: 'wide', allowed: ['plain', 'wide'] },
     ])
   })

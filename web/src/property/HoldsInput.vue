@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Value } from '@/api/types'
+import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
 import { kindsIn } from '@/site/placementWords'
 
@@ -9,20 +10,21 @@ defineOptions({ inheritAttrs: false })
 const props = defineProps<{ value: unknown; inherited?: string; label?: string }>()
 const emit = defineEmits<{ change: [value: Value | undefined] }>()
 const site = useSite()
-const chosen = computed(() => kindsIn(props.value))
+const { now: value, set } = useMeant(
+  () => props.value,
+  (next) => emit('change', next as Value | undefined),
+)
+const chosen = computed(() => kindsIn(value.value))
 const way = computed(() => (chosen.value === null ? 'inherited' : chosen.value.length ? 'these' : 'nothing'))
 const kinds = computed(() =>
   (site.catalog?.kinds ?? []).filter((k) => (!k.pageless && !k.retired) || chosen.value?.includes(k.id)),
 )
 
 function give(ids: string[]) {
-  emit(
-    'change',
-    ids.map((kind) => ({ kind })),
-  )
+  set(ids.map((kind) => ({ kind })))
 }
 function choose(next: string | null) {
-  if (next === 'inherited') emit('change', undefined)
+  if (next === 'inherited') set(undefined)
   else if (next === 'nothing') give([])
   else give(kinds.value.map((k) => k.id))
 }

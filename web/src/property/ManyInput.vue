@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Value } from '@/api/types'
+import { useMeant } from '@/edit/useMeant'
 import type { Asked, Told } from './asked'
 import { groupsOf } from './values'
 
@@ -8,7 +9,11 @@ import { groupsOf } from './values'
 const props = defineProps<Asked>()
 const emit = defineEmits<Told>()
 defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => void }): unknown }>()
-const groups = computed(() => groupsOf(props.value))
+const { now, set: give } = useMeant(
+  () => props.value,
+  (next) => emit('change', next as never),
+)
+const groups = computed(() => groupsOf(now.value))
 /** How one of them is apart from the others, beyond the first choice, stands behind "More". */
 const further = computed(() => props.property.entries.filter((e) => e.type === 'CHOICE').slice(1))
 const usual = computed(() => props.property.entries.filter((e) => !further.value.includes(e)))
@@ -16,8 +21,7 @@ const more = ref<number | null>(null)
 const isApart = (group: Record<string, unknown>) => further.value.some((e) => group[e.key] !== undefined)
 
 function set(index: number, key: string, value: Value | undefined) {
-  emit(
-    'change',
+  give(
     groups.value.map((g, i) => {
       if (i !== index) return g
       const next = { ...g, [key]: value }
@@ -27,19 +31,16 @@ function set(index: number, key: string, value: Value | undefined) {
   )
 }
 function add() {
-  emit('change', [...groups.value, {}])
+  give([...groups.value, {}])
 }
 function remove(index: number) {
-  emit(
-    'change',
-    groups.value.filter((_, i) => i !== index),
-  )
+  give(groups.value.filter((_, i) => i !== index))
 }
 function up(index: number) {
   const next = [...groups.value]
   const [moved] = next.splice(index, 1)
   if (moved) next.splice(index - 1, 0, moved)
-  emit('change', next)
+  give(next)
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Group, Property, Value } from '@/api/types'
+import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
 import { useEntries } from './entries'
@@ -14,7 +15,11 @@ defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => v
 const site = useSite()
 const fields = useFieldsHere()
 const entry = computed(() => props.property.entries[0] as Property)
-const chosen = computed(() => groupsOf(props.value))
+const { now, set } = useMeant(
+  () => props.value,
+  (next) => emit('change', next as never),
+)
+const chosen = computed(() => groupsOf(now.value))
 const adding = ref(false)
 const idOf = (group: Group) => textOf(group[entry.value.key])
 const isEntry = (id: string) => entry.value.type === 'ENTRY' && !site.rows.has(id)
@@ -30,17 +35,17 @@ function nameOf(group: Group): string {
 function add(value: Value | undefined) {
   adding.value = false
   if (value && !chosen.value.some((g) => g[entry.value.key] === value))
-    emit('change', [...chosen.value, { [entry.value.key]: value }] as never)
+    set([...chosen.value, { [entry.value.key]: value }] as never)
 }
 function without(at: number) {
   const left = chosen.value.filter((_, i) => i !== at)
-  emit('change', left.length ? (left as never) : undefined)
+  set(left.length ? (left as never) : undefined)
 }
 function up(at: number) {
   const next = [...chosen.value]
   const [moved] = next.splice(at, 1)
   if (moved) next.splice(at - 1, 0, moved)
-  emit('change', next as never)
+  set(next as never)
 }
 </script>
 

@@ -2,6 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import { freshId, get } from '@/api/client'
 import type { Group, PlaceFor, TopicUse } from '@/api/types'
+import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
 import { fold } from '@/words/fold'
 import type { Asked, Told } from './asked'
@@ -17,7 +18,11 @@ const busy = ref(false)
 const at = ref(0)
 const topics = ref<TopicUse[]>([])
 const key = computed(() => props.property.entries[0]?.key ?? 'one')
-const chosen = computed(() => groupsOf(props.value).map((g) => textOf(g[key.value])))
+const { now, set } = useMeant(
+  () => props.value,
+  (next) => emit('change', next as never),
+)
+const chosen = computed(() => groupsOf(now.value).map((g) => textOf(g[key.value])))
 const kind = computed(() => site.catalog?.kinds.find((k) => k.topics && !k.retired))
 const nameOf = (id: string) =>
   site.rows.get(id)?.title ?? topics.value.find((t) => t.id === id)?.title ?? 'a topic that is gone'
@@ -39,7 +44,7 @@ async function look() {
 function give(ids: string[]) {
   typed.value = ''
   at.value = 0
-  emit('change', ids.length ? (ids.map((id) => ({ [key.value]: id }) as Group) as never) : undefined)
+  set(ids.length ? (ids.map((id) => ({ [key.value]: id }) as Group) as never) : undefined)
 }
 async function make() {
   if (!kind.value)

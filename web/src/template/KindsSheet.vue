@@ -16,9 +16,7 @@ function give(kind: Kind, template: string, allowed: string[] | undefined) {
 }
 /** A kind that may wear all is narrowed to all the others. */
 function allow(kind: Kind, yes: boolean) {
-  const all = kind.templates ?? (site.catalog?.templates ?? []).map((t) => t.id)
-  const others = all.filter((t) => t !== props.template.id)
-  give(kind, kind.wears, yes ? [...others, props.template.id] : others)
+  void site.give({ verb: 'allow-template', kind: kind.id, template: props.template.id, may: yes })
 }
 function makeUsual(kind: Kind) {
   const allowed = kind.templates && [...new Set([...kind.templates, props.template.id])]

@@ -8,7 +8,7 @@ import venue.core.property.Property;
 
 /** What is done to kinds of pages. */
 public sealed interface KindCommand extends Command
-        permits MakeKind, DescribeKind, SetFields, PlaceKind, RetireKind, SetKindTemplates {
+        permits MakeKind, DescribeKind, SetFields, PlaceKind, RetireKind, SetKindTemplates, AllowTemplate {
     static KindCommand makeKind(String id, String name, @Nullable String from) {
         return new MakeKind(id, name, from);
     }
@@ -27,6 +27,10 @@ public sealed interface KindCommand extends Command
 
     static KindCommand retireKind(String kind, boolean retired) {
         return new RetireKind(kind, retired);
+    }
+
+    static KindCommand allowTemplate(String kind, String template, boolean may) {
+        return new AllowTemplate(kind, template, may);
     }
 
     static KindCommand setKindTemplates(String kind, @Nullable String template, @Nullable List<String> allowed) {
