@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import venue.core.element.Elements;
 import venue.core.link.Link;
 import venue.core.property.Property;
+import venue.core.section.Element;
 import venue.core.section.Section;
 import venue.core.section.SectionSettings;
 import venue.core.value.Value;
@@ -96,6 +97,7 @@ public record PageFacts(
                 e.props()
                         .forEach((key, value) ->
                                 value.toFill().forEach(f -> places.add(place(section, e.id(), key, f))));
+                unchosen(section, e).ifPresent(places::add);
             });
         }
         return new PageFacts(
@@ -185,6 +187,18 @@ public record PageFacts(
     private static boolean isGrounded(Section section) {
         return section.settings().containsKey("back")
                 || section.columns().stream().anyMatch(c -> c.settings().containsKey("groundColour"));
+    }
+
+    /** What has to be chosen before the element shows anything. */
+    private static Optional<ToFill> unchosen(Section section, Element element) {
+        return Elements.find(element.kind())
+                .flatMap(kind -> kind.unchosen(element.props())
+                        .map(key -> new ToFill(
+                                section.id(),
+                                section.name(),
+                                element.id(),
+                                key,
+                                kind.name() + ": nothing is chosen yet")));
     }
 
     private static ToFill place(Section section, String element, String key, Value.ToFill fill) {

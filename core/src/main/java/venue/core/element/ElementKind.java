@@ -1,10 +1,13 @@
 package venue.core.element;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import venue.core.html.HtmlWriter;
 import venue.core.property.Property;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
 /** A kind of element: what it declares, and how it is written. The interface draws its inputs from the declaration. */
 public interface ElementKind {
@@ -50,6 +53,11 @@ public interface ElementKind {
     /** Whether it shows more than what is written and chosen in it: it may have something while all of its places are empty. */
     default boolean isGathered() {
         return false;
+    }
+
+    /** The property that has to be chosen before it shows anything, and is not; it counts as a place to fill. */
+    default Optional<String> unchosen(Map<String, Value> props) {
+        return Optional.empty();
     }
 
     /** Whether there is anything to show; an element without is left out. */

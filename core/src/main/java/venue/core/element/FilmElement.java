@@ -3,12 +3,14 @@ package venue.core.element;
 import static venue.core.property.Property.of;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.link.Link;
 import venue.core.media.Media;
 import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
 /** A film or a sound: a file of the site, or one elsewhere that is fetched only when the visitor agrees. */
 final class FilmElement extends DeclaredKind {
@@ -28,6 +30,11 @@ final class FilmElement extends DeclaredKind {
     @Override
     List<String> lines() {
         return List.of("outside");
+    }
+
+    @Override
+    public Optional<String> unchosen(Map<String, Value> props) {
+        return Optional.of("file").filter(key -> !props.containsKey(key) && !props.containsKey("outside"));
     }
 
     @Override

@@ -3,11 +3,13 @@ package venue.core.element;
 import static venue.core.property.Property.choice;
 import static venue.core.property.Property.of;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.media.Media;
 import venue.core.property.PictureSlot;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
 /** One picture, with caption and link. */
 final class ImageElement extends DeclaredKind {
@@ -39,6 +41,11 @@ final class ImageElement extends DeclaredKind {
                         "soft=Soft",
                         "rounded=Rounded",
                         "full=Fully rounded"));
+    }
+
+    @Override
+    public Optional<String> unchosen(Map<String, Value> props) {
+        return Optional.of("picture").filter(key -> !props.containsKey(key));
     }
 
     @Override

@@ -1,9 +1,13 @@
 package venue.core.element;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.listing.Listed;
 import venue.core.listing.ListingQuery;
+import venue.core.value.Value;
+import venue.core.value.Values;
 
 /** Pages and entries, shown by themselves as they come and go. */
 final class ListingElement extends DeclaredKind {
@@ -25,6 +29,24 @@ final class ListingElement extends DeclaredKind {
     @Override
     public boolean isGathered() {
         return true;
+    }
+
+    @Override
+    public Optional<String> unchosen(Map<String, Value> props) {
+        return switch (Values.text(props, "source")) {
+            case "", "kind" -> unset(props, "kind");
+            case "beneath" -> unset(props, "branch");
+            case "chosen" -> unset(props, "chosen");
+            case "named", "naming" -> unset(props, "field");
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> unset(Map<String, Value> props, String key) {
+        Value value = props.get(key);
+        boolean empty = value == null
+                || value instanceof Value.Many many && many.groups().isEmpty();
+        return empty ? Optional.of(key) : Optional.empty();
     }
 
     @Override

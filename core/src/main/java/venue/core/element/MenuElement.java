@@ -4,10 +4,12 @@ import static venue.core.property.Property.choice;
 import static venue.core.property.Property.number;
 import static venue.core.property.Property.of;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.html.HtmlWriter;
 import venue.core.menu.Menu;
 import venue.core.property.PropertyType;
+import venue.core.value.Value;
 
 /** One of the site's menus, in a column. */
 final class MenuElement extends DeclaredKind {
@@ -25,6 +27,11 @@ final class MenuElement extends DeclaredKind {
     @Override
     public boolean isGathered() {
         return true;
+    }
+
+    @Override
+    public Optional<String> unchosen(Map<String, Value> props) {
+        return Optional.of("menu").filter(key -> !props.containsKey(key));
     }
 
     @Override

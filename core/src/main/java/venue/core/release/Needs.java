@@ -64,13 +64,13 @@ final class Needs {
         return Stream.empty();
     }
 
-    /** Ancestors, kind, template and pictures that visitors don't have yet; the site when the page stops being home. */
+    /** Ancestors, kind, template and pictures that visitors don't have yet; the site when the page becomes home, or stops being it. */
     private Stream<String> ofPage(Page page) {
         List<String> needs = new ArrayList<>(working.plan().ancestors(page.id()));
         needs.add(page.kind());
         Worn worn = working.worn(page);
         needs.add(worn.template().id());
-        Stream<String> site = page.withdrawn() ? liveHome(page.id()) : Stream.empty();
+        Stream<String> site = page.withdrawn() ? liveHome(page.id()) : becomesHome(page);
         PageFacts settings = PageFacts.of(List.of(), Differing.NAMING, page.settings());
         return Stream.of(
                         site,
@@ -98,6 +98,15 @@ final class Needs {
                 .map(Site::id);
         Stream<String> shown = Stream.concat(live.inbound().sharing(id).stream(), site);
         return Stream.concat(Stream.concat(live.plan().beneath(id).stream(), shown), liveHome(id));
+    }
+
+    /** What is called home and released is home: visitors get it at {@code /}. */
+    private Stream<String> becomesHome(Page page) {
+        return working.isHome(page)
+                ? live.find(Site.class, Site.ID).stream()
+                        .filter(s -> !page.id().equals(s.home()))
+                        .map(Site::id)
+                : Stream.empty();
     }
 
     private Stream<String> liveHome(String pageId) {

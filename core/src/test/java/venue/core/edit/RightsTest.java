@@ -80,6 +80,7 @@ class RightsTest {
                 KindCommand.placeKind("standard", Placement.ANYWHERE),
                 KindCommand.retireKind("standard", true),
                 KindCommand.setKindTemplates("standard", "wide", null),
+                KindCommand.allowTemplate("standard", "wide", false),
                 TemplateCommand.setOptions("plain", List.of()),
                 TemplateCommand.makeTemplate("own", "Own", null, null),
                 TemplateCommand.removeTemplate("wide", "plain"),
@@ -111,7 +112,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(35);
+        assertThat(shaping).hasSize(36);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -59,6 +59,9 @@ class ReleasePlanTest {
     void theChoiceOfADraftAsHomeBringsTheDraft() {
         Edition working = Sites.after(Sites.after(live, make("draft", null)), PageCommand.makeHome("draft"));
         assertThat(plan(working).closure(List.of("site"))).contains("draft");
+        assertThat(plan(working).closure(List.of("draft")))
+                .as("what is released as home is home")
+                .contains("site");
     }
 
     @Test

@@ -130,7 +130,7 @@ class ThemeTest {
         Files files = id -> Optional.of(font).filter(f -> f.id().equals(id));
         assertThat(StyleSheet.of(own, files).css())
                 .contains(
-                        "@font-face{font-family:\"own-heading\";font-style:normal;font-display:optional;font-weight:300 700;"
+                        "@font-face{font-family:\"own-heading\";font-style:normal;font-display:swap;font-weight:300 700;"
                                 + "src:url(" + font.path() + ")")
                 .contains("--own-heading:Georgia,serif");
         assertThat(StyleSheet.fonts(own, files, false)).startsWith(font.path());
