@@ -15,7 +15,7 @@ const router = useRouter()
 const site = useSite()
 const notices = useNotices()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, kind, titles, lacks, address, begun, busy, make, forget } = useNewPage({
+const { form, kind, titles, lacks, address, begun, busy, refused, make, forget } = useNewPage({
   parent: query('parent'),
   after: query('after'),
   several: route.query.several === '1',
@@ -123,6 +123,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             }}<span class="kbd">Ctrl Enter</span>
           </v-btn>
           <p v-if="lacks" class="label" aria-live="polite">{{ lacks }}.</p>
+          <p v-else-if="refused" class="must label" role="alert">{{ refused }}</p>
         </section>
       </div>
     </form>

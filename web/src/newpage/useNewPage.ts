@@ -1,6 +1,7 @@
 import { useSessionStorage } from '@vueuse/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
+import { said } from '@/api/said'
 import { pagesOf } from '@/site/pagesOf'
 import { offered } from '@/site/offered'
 import { useSite } from '@/site/useSite'
@@ -28,7 +29,10 @@ export function useNewPage(start: Start): NewPage {
 /** Kept in this window until it is made or closed: Back and Forward lose nothing that was typed. */
 function keptForm(site: string, start: Start) {
   const kept = useSessionStorage(`venue-new-${site}-${JSON.stringify(start)}`, blank(start))
-  return { form: reactive(kept.value), forget: () => void (kept.value = null) }
+  const form = reactive(kept.value)
+  // Several are described where somebody asks for several, and not because they did before.
+  if (!start.several) Object.assign(form, { several: false, names: '' })
+  return { form, forget: () => void (kept.value = null) }
 }
 
 /** What is wrong with the names; empty when nothing is. */
@@ -59,7 +63,7 @@ function describing(start: Start) {
   wearItsUsual(form, kind)
 
   const usual = () => form.template === kind.value?.template
-  const { busy, make } = makeMaking(form, titles, () => !lacks.value, {
+  const { busy, refused, make } = makeMaking(form, titles, () => !lacks.value, {
     made: forget,
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
@@ -76,19 +80,32 @@ function describing(start: Start) {
     lacks,
     address,
     busy,
+    refused,
     make,
     forget,
   }
 }
 
-/** A kind that is chosen comes with the template that its pages usually wear; one that is chosen beside stays as long as the kind does. */
-function wearItsUsual(form: Form, kind: Ref<{ id: string; template?: string | null } | undefined>) {
-  form.template ||= kind.value?.template ?? ''
+interface Wearing {
+  id: string
+  template?: string | null
+  templates?: string[]
+}
+
+/**
+ * A kind that is chosen comes with the template that its pages usually wear; one that is chosen beside stays as long as the kind does,
+ * and as long as its pages may wear it. So one is always marked.
+ */
+function wearItsUsual(form: Form, kind: Ref<Wearing | undefined>) {
+  const usual = () => kind.value?.template ?? kind.value?.templates?.[0] ?? ''
+  const isOffered = () => !kind.value?.templates || kind.value.templates.includes(form.template)
+  form.template ||= usual()
   // The catalog is fetched again whenever anybody changes it, and the kind is then another object.
   watch(
     () => kind.value?.id,
-    (_, before) => (form.template = (!before && form.template) || (kind.value?.template ?? '')),
+    (_, before) => (form.template = (!before && form.template) || usual()),
   )
+  watch(isOffered, (is) => is || (form.template = usual()), { immediate: true })
 }
 
 function searchText({ several, searchTitle, description }: Form) {
@@ -107,6 +124,8 @@ interface Choices {
 function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, choices: Choices) {
   const site = useSite()
   const busy = ref(false)
+  /** Why they could not be made, where that was refused. */
+  const refused = ref('')
 
   function before(): string | undefined {
     if (!form.after) return undefined
@@ -132,10 +151,11 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
       evenSo: choices.evenSo(),
     })
     busy.value = false
+    refused.value = answer.ok ? '' : said(answer.problem)
     if (!answer.ok) return null
     choices.made()
     await site.refresh()
     return pages[0]?.id ?? null
   }
-  return { busy, make }
+  return { busy, refused, make }
 }

@@ -74,6 +74,8 @@ watch(
 const chosen = computed(() => {
   return site.rows.has(picked.value) ? picked.value : (lines.value[0]?.row.id ?? null)
 })
+/** The page that somebody has pointed at; the first of the plan shows where nobody has, but is meant by nobody. */
+const meant = computed(() => (site.rows.has(picked.value) ? picked.value : null))
 const picks = usePicked(lines, chosen)
 function choose(id: string) {
   picked.value = id
@@ -96,7 +98,7 @@ function nextLens() {
   lens.value = LENSES[(at + 1) % LENSES.length]?.key ?? 'template'
 }
 function makeNew(how: 'beneath' | 'after') {
-  const row = chosen.value ? site.rows.get(chosen.value) : undefined
+  const row = meant.value ? site.rows.get(meant.value) : undefined
   const parent = how === 'beneath' ? row?.id : row?.parent
   void router.push({ name: 'new', query: { parent, after: how === 'after' ? row?.id : undefined } })
 }
@@ -143,7 +145,7 @@ usePlanKeys({
       v-else
       v-model="filter"
       :lens="lens"
-      :chosen="chosen"
+      :chosen="meant"
       @lens="nextLens"
       @make="makeNew('beneath')"
     />
