@@ -1,17 +1,29 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
+import type { Property } from '@/api/types'
+import { useSite } from '@/site/useSite'
+import { keptDayWords } from '@/words/dates'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { useGalley } from './useGalley'
 import { textOf } from '@/property/values'
 
 const galley = useGalley()
+const site = useSite()
 const page = computed(() => galley.page.value!)
 const open = useLocalStorage('venue-facts-open', false)
-const summary = computed(() => {
-  const fields = page.value.fieldList.filter((f) => f.type !== 'PICTURE' && textOf(page.value.fields[f.key]))
-  return fields.map((f) => textOf(page.value.fields[f.key])).join(' · ') || 'Nothing written yet'
-})
+/** A field as people write it: days in words, pages by their names, choices as they are read. */
+function words(field: Property): string {
+  const text = textOf(page.value.fields[field.key])
+  if (field.type === 'PICTURE' || field.type === 'FILE' || !text) return ''
+  if (field.type === 'DATE' || field.type === 'DATE_TIME') return keptDayWords(text)
+  if (field.type === 'CHOICE') return field.choices.find((c) => c.value === text)?.label ?? text
+  if (field.type === 'YES_NO') return field.label
+  return site.rows.get(text.replace(/^page:/, ''))?.title ?? text
+}
+const summary = computed(
+  () => page.value.fieldList.map(words).filter(Boolean).join(' · ') || 'Nothing written yet',
+)
 </script>
 
 <template>

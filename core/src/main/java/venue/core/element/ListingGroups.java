@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import venue.core.html.HtmlWriter;
@@ -39,6 +40,10 @@ final class ListingGroups {
             return;
         }
         Map<String, List<Page>> groups = most(grouped(listed.pages()));
+        if (groups.keySet().equals(Set.of(scene.say(Phrase.OTHERS)))) {
+            entries(listed, listed.pages(), level);
+            return;
+        }
         List<String> ids = new ArrayList<>();
         groups.keySet().forEach(g -> ids.add(scene.freshId()));
         if (props.flag("jump") && groups.size() > 1) {

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import venue.core.html.HtmlWriter;
 import venue.core.page.Page;
+import venue.core.text.Phrase;
 
 /** Which pages the contents of the site hold: those of its branches and kinds, down to its depth, without those left out by name. */
 final class SiteIndex {
@@ -54,6 +56,14 @@ final class SiteIndex {
         return !except.contains(page.id())
                 && !page.id().equals(scene.page().id())
                 && (isAsked(page) || !beneath(page, left - 1).isEmpty());
+    }
+
+    /** How many pages there are, as words; nothing where there is none. */
+    static void counted(Scene scene, int count, HtmlWriter out) {
+        if (count > 0) {
+            String words = scene.say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
+            out.text(" ").element("small", words.replace("{0}", String.valueOf(count)));
+        }
     }
 
     private boolean isAsked(Page page) {

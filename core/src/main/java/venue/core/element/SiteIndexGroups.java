@@ -69,7 +69,7 @@ final class SiteIndexGroups {
         out.start("section").start("h" + level, "h z-medium");
         out.text(by.equals("month") ? Days.said(key + "-01", "month", scene) : key);
         if (props.flag("counts")) {
-            out.text(" ").element("small", String.valueOf(all.size()));
+            SiteIndex.counted(scene, all.size(), out);
         }
         out.end().start("ul");
         for (Page page : shown) {

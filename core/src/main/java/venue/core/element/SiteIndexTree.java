@@ -33,7 +33,7 @@ final class SiteIndexTree {
             ListingCard.title(props.scene(), page, out);
             int count = props.flag("counts") ? index.count(page) : 0;
             if (count > 0) {
-                out.text(" ").element("small", String.valueOf(count));
+                SiteIndex.counted(props.scene(), count, out);
             }
             List<Page> beneath = index.beneath(page, left - 1);
             if (!beneath.isEmpty()) {

@@ -29,7 +29,12 @@ public record PageText(String title, String topics, String headings, String word
                 .flatMap(s -> edition.shown(s).elements())
                 .forEach(e -> collect(e, e.kind().equals("heading") ? headings : words));
         String topics = Topics.of(edition, page).stream().map(Page::title).collect(Collectors.joining(", "));
-        return new PageText(page.title(), topics, String.join(" · ", headings), String.join(" ", words));
+        return new PageText(page.title(), topics, said(" · ", headings), said(" ", words));
+    }
+
+    /** What is said twice, as a summary that the page shows, is read once. */
+    private static String said(String between, List<String> all) {
+        return all.stream().distinct().collect(Collectors.joining(between));
     }
 
     private static void collect(Element element, List<String> said) {

@@ -50,6 +50,8 @@ public enum Phrase {
     NOTHING_FOUND,
     PAGES,
     PAGE,
+    ONE_PAGE,
+    MANY_PAGES,
     EARLIER_PAGE,
     FURTHER_PAGE,
     TITLE,

@@ -141,11 +141,11 @@ class GatheringElementsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "1|plan|Loomgate Yard, Workshops 2",
-                "2|plan|Loomgate Yard, Workshops 2, Rules",
-                "2|letter|L 1, R 1, W 1",
-                "2|kind|Paper 1, Standard page 2",
-                "2|month|May 2026 1"
+                "1|plan|Loomgate Yard, Workshops 2 pages",
+                "2|plan|Loomgate Yard, Workshops 2 pages, Rules",
+                "2|letter|L 1 page, R 1 page, W 1 page",
+                "2|kind|Paper 1 page, Standard page 2 pages",
+                "2|month|May 2026 1 page"
             })
     void theContentsOfTheSiteAreThoseOfItsPlan(int depth, String group, String says) {
         add(paper("rules-page", "Rules", "workshops", Map.of("date", Value.of("2026-05-09"))));
@@ -171,7 +171,7 @@ class GatheringElementsTest {
                 .with("branches", list(group("page", "workshops")))
                 .with("kinds", list(group("kind", "paper"))));
         assertThat(branch.select(".site-index a").eachText()).containsExactly("Workshops", "Rules");
-        assertThat(branch.select("small").text()).isEqualTo("1");
+        assertThat(branch.select("small").text()).isEqualTo("1 page");
         assertThat(with(part("site-index").with("kinds", list(group("kind", "topic"))))
                         .select("#main section"))
                 .isEmpty();
