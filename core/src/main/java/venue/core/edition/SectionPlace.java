@@ -93,12 +93,7 @@ public record SectionPlace(
     }
 
     /** On how many pages it shows. */
-    public long pages(Edition edition, Page page) {
-        return switch (reach) {
-            case HERE -> 1;
-            case SHARED -> edition.inbound().sharing(written.id()).size();
-            case TEMPLATE -> Worn.count(edition, edition.worn(page).template());
-            case EVERYWHERE -> edition.all(Page.class).count();
-        };
+    public long pages(Edition edition) {
+        return ReachedPages.of(edition, written).size();
     }
 }

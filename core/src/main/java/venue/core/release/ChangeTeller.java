@@ -7,6 +7,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.Edition;
 import venue.core.edition.ItemSort;
+import venue.core.edition.ReachedPages;
 import venue.core.edition.Worn;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -71,10 +72,8 @@ final class ChangeTeller {
                     (before == null ? "New; " : "Changed; ") + Words.count(wearing, "page follows", "pages follow"));
         }
         if (shown instanceof SharedSection shared) {
-            String where = working.site().foot().contains(shared.id())
-                    ? "stands on every page"
-                    : "stands in "
-                            + Words.count(working.inbound().sharing(shared.id()).size(), "place");
+            String where =
+                    "shows on " + Words.count(ReachedPages.of(working, shared).size(), "page");
             return List.of((before == null ? "New; " : "Changed; ") + where);
         }
         if (shown instanceof venue.core.entry.Entry entry) {

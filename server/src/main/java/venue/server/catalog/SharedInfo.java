@@ -3,6 +3,7 @@ package venue.server.catalog;
 import java.util.Comparator;
 import java.util.List;
 import venue.core.edition.Edition;
+import venue.core.edition.ReachedPages;
 import venue.core.section.SharedSection;
 import venue.store.workspace.Standing;
 
@@ -18,7 +19,7 @@ record SharedInfo(String id, String name, long pages, int columns, List<String> 
                 .map(s -> new SharedInfo(
                         s.id(),
                         s.name(),
-                        edition.inbound().sharing(s.id()).size(),
+                        ReachedPages.of(edition, s).size(),
                         s.section().columns().size(),
                         Drawn.kinds(s),
                         Drawn.print(standing, s.id())))

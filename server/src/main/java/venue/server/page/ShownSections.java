@@ -59,7 +59,7 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
                 at.written().id(),
                 at.inner(),
                 standing.hashOf(at.written().id()),
-                at.pages(edition(), page),
+                at.pages(edition()),
                 lineage,
                 origin,
                 Legibility.of(edition(), section).orElse(null),

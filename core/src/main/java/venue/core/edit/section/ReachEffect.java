@@ -24,7 +24,7 @@ public record ReachEffect(Reach to, String says) {
 
     private static String says(Edition edition, Page page, SectionPlace from, Reach to) {
         Template template = edition.worn(page).template();
-        long others = from.pages(edition, page) - 1;
+        long others = from.pages(edition) - 1;
         return switch (to) {
             case HERE ->
                 from.reach() == Reach.SHARED

@@ -1,0 +1,88 @@
+package venue.core.edition;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.item.Item;
+import venue.core.kind.Kind;
+import venue.core.menu.Menu;
+import venue.core.page.Page;
+import venue.core.section.SharedSection;
+import venue.core.site.Site;
+import venue.core.template.Template;
+import venue.core.template.ZoneRole;
+import venue.core.theme.Look;
+import venue.core.value.Values;
+
+/** On which pages a change of an item shows: the one answer to that, for cards, sheets, releases and the catalog. */
+public final class ReachedPages {
+
+    private ReachedPages() {}
+
+    /** Their ids, each once. */
+    public static List<String> of(Edition edition, Item item) {
+        if (item instanceof Page page) {
+            return List.of(page.id());
+        }
+        if (item instanceof Template template) {
+            return wearing(edition, template.id()).map(Page::id).toList();
+        }
+        if (item instanceof Kind kind) {
+            return edition.plan().ofKind(kind.id());
+        }
+        if (item instanceof SharedSection shared) {
+            return edition.site().foot().contains(shared.id())
+                    ? everywhere(edition, shared)
+                    : sharing(edition, shared.id());
+        }
+        boolean all = item instanceof Site
+                || item instanceof Menu
+                || (item instanceof Look look && look.id().equals(edition.site().look()));
+        return all ? edition.all(Page.class).map(Page::id).toList() : List.of();
+    }
+
+    private static Stream<Page> wearing(Edition edition, String template) {
+        return edition.all(Page.class)
+                .filter(p -> edition.worn(p).template().id().equals(template));
+    }
+
+    /** The pages that share it, and those that wear a template in which it is fixed. */
+    private static List<String> sharing(Edition edition, String shared) {
+        return edition.inbound().sharing(shared).stream()
+                .flatMap(id -> edition.page(id).isPresent()
+                        ? Stream.of(id)
+                        : edition.find(Template.class, id).stream()
+                                .filter(t -> isFixed(t, shared))
+                                .flatMap(t -> wearing(edition, t.id()).map(Page::id)))
+                .distinct()
+                .toList();
+    }
+
+    private static boolean isFixed(Template template, String shared) {
+        return template.zones().stream()
+                .flatMap(z -> z.fixed().stream())
+                .anyMatch(s -> s.sharedFrom().filter(shared::equals).isPresent());
+    }
+
+    /** A section on every page shows on those that it is meant for, and in a column on those that have the column. */
+    private static List<String> everywhere(Edition edition, SharedSection shared) {
+        String on = Values.text(shared.section().settings(), "onPages");
+        String stands = Values.text(shared.section().settings(), "foot");
+        return edition.all(Page.class)
+                .filter(p -> switch (on) {
+                    case "home" -> edition.isHome(p);
+                    case "others" -> !edition.isHome(p);
+                    default -> true;
+                })
+                .filter(p -> switch (stands) {
+                    case "left" -> sides(edition, p).has(ZoneRole.LEFT);
+                    case "right" -> sides(edition, p).has(ZoneRole.RIGHT);
+                    default -> true;
+                })
+                .map(Page::id)
+                .toList();
+    }
+
+    private static Sides sides(Edition edition, Page page) {
+        return Sides.of(edition, page, edition.worn(page).template());
+    }
+}
