@@ -1,8 +1,5 @@
 package venue.bench;
 
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
-
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.CookieManager;
@@ -18,29 +15,16 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Random;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import venue.core.edit.media.MediaCommand;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.release.ReleaseEntry;
-import venue.core.section.Zones;
-import venue.store.database.Database;
-import venue.store.people.Person;
-import venue.store.people.Persons;
-import venue.store.workspace.Asked;
-import venue.store.workspace.Workspace;
-import venue.store.workspace.Workspaces;
 
 /**
  * What visitors who mean harm can cost, against the real server with 256 MB of heap: searches for nothing on a hundred pages with ninety
@@ -52,14 +36,8 @@ final class Harm {
     private static final int PORT = 18_095;
     private static final String SITE = "kestrel-moor.localhost";
     private static final String PASSWORD = "a-password-for-benches";
-    private static final int PAGES = 100;
-    private static final int WORDS_EACH = 900;
     private static final int SEARCHERS = 70;
-    private static final int FILES = 12;
-    private static final int FILE_BYTES = 23 * 1024 * 1024;
     private static final int SLOW = 50;
-    private static final int PEOPLE = 51;
-    private static final Random CHANCE = new Random(33);
     private static final HttpClient HTTP =
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
@@ -71,7 +49,7 @@ final class Harm {
         System.setProperty("jdk.httpclient.allowRestrictedHeaders", "host");
         Path data = Path.of(args[1]);
         stop(start(args[0], data));
-        prepare(data);
+        HarmedSite.prepare(data);
         Process server = start(args[0], data);
         try {
             visit("/");
@@ -117,66 +95,6 @@ final class Harm {
         server.waitFor();
     }
 
-    private static String word() {
-        return CHANCE.ints(5 + CHANCE.nextInt(7), 'a', 'z' + 1)
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-                .toString();
-    }
-
-    private static void prepare(Path data) throws IOException {
-        try (Database database = Database.open(data)) {
-            Workspace moor = new Workspaces(database, InstantSource.system(), CHANCE).require("kestrel-moor");
-            List<Item> pages =
-                    IntStream.range(0, PAGES).<Item>mapToObj(Harm::page).toList();
-            moor.run(Asked.of("maja", MediaCommand.takeIn("many words", pages)));
-            moor.release(
-                    "maja",
-                    "Many words",
-                    moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
-            Persons persons = new Persons(database, InstantSource.system());
-            String hash = persons.find("maja").orElseThrow().password();
-            for (int i = 0; i < PEOPLE; i++) {
-                persons.add(new Person(
-                        "person" + i,
-                        "person" + i + "@venue.example",
-                        "Person " + i,
-                        hash,
-                        false,
-                        false,
-                        Person.State.ACTIVE,
-                        "2026-01-01T00:00:00Z",
-                        null));
-            }
-        }
-        byte[] bytes = new byte[FILE_BYTES];
-        CHANCE.nextBytes(bytes);
-        for (int i = 0; i < FILES; i++) {
-            Files.write(data.resolve("media").resolve(file(i)), bytes);
-        }
-    }
-
-    private static Page page(int i) {
-        String words = IntStream.range(0, WORDS_EACH).mapToObj(n -> word()).collect(Collectors.joining(" "));
-        Zones zones = new Zones(Map.of("main", List.of(section("w" + i, "Words", text("<p>" + words + "</p>")))));
-        return new Page(
-                "words-" + i,
-                "Words " + i,
-                "words-" + i,
-                null,
-                (long) i << 20,
-                "standard",
-                null,
-                zones,
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
-    }
-
-    private static String file(int i) {
-        return "%020x.pdf".formatted(i + 1);
-    }
-
     private static HttpResponse<InputStream> visit(String path) {
         try {
             return HTTP.send(
@@ -192,7 +110,8 @@ final class Harm {
     }
 
     private static String unknown() {
-        return "/search?q=" + IntStream.range(0, 12).mapToObj(n -> word()).collect(Collectors.joining("+"));
+        return "/search?q="
+                + IntStream.range(0, 12).mapToObj(n -> HarmedSite.word()).collect(Collectors.joining("+"));
     }
 
     private static double processor(Process server) {
@@ -275,24 +194,25 @@ final class Harm {
             socket.setReceiveBufferSize(4_096);
             socket.connect(new InetSocketAddress("localhost", PORT));
             socket.getOutputStream()
-                    .write(("GET /-/media/" + file(i % FILES) + " HTTP/1.1\r\nHost: " + SITE + ":" + PORT + "\r\n\r\n")
+                    .write(("GET /-/media/" + HarmedSite.file(i % HarmedSite.FILES) + " HTTP/1.1\r\nHost: " + SITE + ":"
+                                    + PORT + "\r\n\r\n")
                             .getBytes(StandardCharsets.ISO_8859_1));
             socket.getInputStream().readNBytes(512);
             slow.add(socket);
         }
         long whole = 0;
-        for (int i = 0; i < FILES; i++) {
-            whole += visit("/-/media/" + file(i)).body().transferTo(java.io.OutputStream.nullOutputStream());
+        for (int i = 0; i < HarmedSite.FILES; i++) {
+            whole += visit("/-/media/" + HarmedSite.file(i)).body().transferTo(java.io.OutputStream.nullOutputStream());
         }
         int[] pages = IntStream.range(0, 50)
                 .map(n -> visit("/visit").statusCode())
                 .distinct()
                 .toArray();
         said(
-                FILES + " files of 23 MB beside " + SLOW + " slow visitors",
+                HarmedSite.FILES + " files of 23 MB beside " + SLOW + " slow visitors",
                 "all of every file",
                 whole / 1024 / 1024 + " MB",
-                whole == (long) FILES * FILE_BYTES);
+                whole == (long) HarmedSite.FILES * HarmedSite.FILE_BYTES);
         said("pages beside them, with 256 MB of heap", "200", Arrays.toString(pages), Arrays.equals(pages, new int[] {
             200
         }));
@@ -304,7 +224,7 @@ final class Harm {
 
     private static void signIns() {
         long began = System.nanoTime();
-        List<CompletableFuture<HttpResponse<String>>> all = together(PEOPLE, Harm::signIn);
+        List<CompletableFuture<HttpResponse<String>>> all = together(HarmedSite.PEOPLE, Harm::signIn);
         Map<Integer, Long> statuses = all.stream()
                 .map(CompletableFuture::join)
                 .collect(Collectors.groupingBy(HttpResponse::statusCode, TreeMap::new, Collectors.counting()));
@@ -314,7 +234,7 @@ final class Harm {
                 .filter(a -> a.statusCode() == 503)
                 .allMatch(a -> a.headers().firstValue("Retry-After").isPresent());
         said(
-                PEOPLE + " people sign in behind one address",
+                HarmedSite.PEOPLE + " people sign in behind one address",
                 "50 in ≤ 30 s",
                 statuses + ", %.1f s".formatted(seconds),
                 statuses.getOrDefault(200, 0L) >= 50 && seconds <= 30 && told);

@@ -1,5 +1,6 @@
 package venue.bench;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;

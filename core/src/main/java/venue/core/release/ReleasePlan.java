@@ -22,6 +22,7 @@ import venue.core.item.Item;
 import venue.core.page.Page;
 import venue.core.pattern.Pattern;
 import venue.core.redirect.Redirect;
+import venue.core.section.Element;
 import venue.core.site.Site;
 
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
@@ -172,14 +173,23 @@ public final class ReleasePlan {
                 .sorted()
                 .flatMap(id -> complete.page(id).stream())
                 .filter(p -> complete.plan().isShown(p.id()))
-                .flatMap(p -> p.zones()
-                        .all()
-                        .flatMap(s -> LeftOut.of(s).stream()
-                                .map(e -> "On “" + p.title() + "”, visitors don’t see the "
-                                        + Elements.require(e.kind()).name().toLowerCase(Locale.ROOT) + " in “"
-                                        + s.name()
-                                        + "”: it is empty.")));
+                .flatMap(p -> missing(p).stream());
         return Stream.concat(redirects.notes().stream(), missing.limit(MISSING)).toList();
+    }
+
+    private static Optional<String> missing(Page page) {
+        List<String> left = page.zones()
+                .all()
+                .flatMap(s -> LeftOut.of(s).stream().map(e -> what(e) + " in “" + s.name() + "”"))
+                .toList();
+        return left.isEmpty()
+                ? Optional.empty()
+                : Optional.of("On “" + page.title() + "”, visitors don’t see what is empty: " + String.join(", ", left)
+                        + ".");
+    }
+
+    private static String what(Element element) {
+        return Elements.require(element.kind()).name().toLowerCase(Locale.ROOT);
     }
 
     /**

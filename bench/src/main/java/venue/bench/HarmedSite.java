@@ -1,0 +1,99 @@
+package venue.bench;
+
+import static venue.core.compose.Compose.section;
+import static venue.core.compose.Compose.text;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import venue.core.edit.media.MediaCommand;
+import venue.core.item.Item;
+import venue.core.page.Page;
+import venue.core.release.ReleaseEntry;
+import venue.core.section.Zones;
+import venue.store.database.Database;
+import venue.store.people.Person;
+import venue.store.people.Persons;
+import venue.store.workspace.Asked;
+import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
+
+/** The demo with a hundred pages of nine hundred words that nobody else says, twelve large files, and people who may sign in. */
+final class HarmedSite {
+
+    static final int FILES = 12;
+    static final int FILE_BYTES = 23 * 1024 * 1024;
+    static final int PEOPLE = 51;
+
+    private static final int PAGES = 100;
+    private static final int WORDS_EACH = 900;
+    private static final Random CHANCE = new Random(33);
+
+    private HarmedSite() {}
+
+    static String word() {
+        return CHANCE.ints(5 + CHANCE.nextInt(7), 'a', 'z' + 1)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+    }
+
+    static void prepare(Path data) throws IOException {
+        try (Database database = Database.open(data)) {
+            Workspace moor = new Workspaces(database, InstantSource.system(), CHANCE).require("kestrel-moor");
+            List<Item> pages =
+                    IntStream.range(0, PAGES).<Item>mapToObj(HarmedSite::page).toList();
+            moor.run(Asked.of("maja", MediaCommand.takeIn("many words", pages)));
+            moor.release(
+                    "maja",
+                    "Many words",
+                    moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
+            Persons persons = new Persons(database, InstantSource.system());
+            String hash = persons.find("maja").orElseThrow().password();
+            for (int i = 0; i < PEOPLE; i++) {
+                persons.add(new Person(
+                        "person" + i,
+                        "person" + i + "@venue.example",
+                        "Person " + i,
+                        hash,
+                        false,
+                        false,
+                        Person.State.ACTIVE,
+                        "2026-01-01T00:00:00Z",
+                        null));
+            }
+        }
+        byte[] bytes = new byte[FILE_BYTES];
+        CHANCE.nextBytes(bytes);
+        for (int i = 0; i < FILES; i++) {
+            Files.write(data.resolve("media").resolve(file(i)), bytes);
+        }
+    }
+
+    private static Page page(int i) {
+        String words = IntStream.range(0, WORDS_EACH).mapToObj(n -> word()).collect(Collectors.joining(" "));
+        Zones zones = new Zones(Map.of("main", List.of(section("w" + i, "Words", text("<p>" + words + "</p>")))));
+        return new Page(
+                "words-" + i,
+                "Words " + i,
+                "words-" + i,
+                null,
+                (long) i << 20,
+                "standard",
+                null,
+                zones,
+                List.of(),
+                Map.of(),
+                Map.of(),
+                false);
+    }
+
+    static String file(int i) {
+        return "%020x.pdf".formatted(i + 1);
+    }
+}
