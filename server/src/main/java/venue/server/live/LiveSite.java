@@ -7,6 +7,8 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import venue.core.edition.Edition;
 import venue.core.listing.Asked;
 import venue.core.page.Page;
@@ -24,6 +26,7 @@ import venue.store.workspace.Standing;
  */
 final class LiveSite {
 
+    private static final int AT_ONCE = 3;
     private static final Duration KEPT = Duration.ofMinutes(1);
 
     private final Standing standing;
@@ -32,6 +35,7 @@ final class LiveSite {
     private final InstantSource clock;
     private final Searcher searcher;
     private final HeldReplies held;
+    private final Semaphore asking = new Semaphore(AT_ONCE, true);
     /** What this release's answers are called among all that are held. */
     private final String name;
 
@@ -74,12 +78,29 @@ final class LiveSite {
         try {
             String path = decode(rawPath);
             if (path.equals(Suggestions.PATH)) {
-                return make(path, query);
+                return inTurn(path, query);
             }
             Reply plain = plain(path);
-            return query.isEmpty() || !plain.ways().asks() ? plain : make(path, query);
+            return query.isEmpty() || !plain.ways().asks() ? plain : inTurn(path, query);
         } catch (Busy all) {
             return Reply.comeAgain();
+        }
+    }
+
+    /** What is made for one visitor alone is made for a few at once; the others wait for up to a second. */
+    private Reply inTurn(String path, Map<String, String> query) {
+        try {
+            if (!asking.tryAcquire(1, TimeUnit.SECONDS)) {
+                throw new Busy("As many as may ask at once.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Busy("The server is being stopped.");
+        }
+        try {
+            return make(path, query);
+        } finally {
+            asking.release();
         }
     }
 

@@ -53,7 +53,7 @@ public final class SearchIndex implements Searcher, AutoCloseable {
 
     private static final int BATCH = 500;
     /** So many words that no page says are brought to others that a page says; the rest are left out. */
-    private static final int MOST_WRONG = 6;
+    private static final int MOST_WRONG = 4;
 
     private final IndexFile file;
     private final Spelling spelling = new Spelling();

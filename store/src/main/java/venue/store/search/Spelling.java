@@ -54,7 +54,7 @@ final class Spelling {
     /** So many are looked up at once rather than one by one. */
     private static final int MANY = 1_000;
 
-    private static final int MOST_WORDS = 4_000;
+    private static final int MOST_WORDS = 2_500;
     private static final int MOST_FOUND = 1_500;
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+");
 
