@@ -1,7 +1,7 @@
 import { onScopeDispose, shallowRef, watch } from 'vue'
 import { useEdits } from './useEdits'
 
-const REFUSED_MS = 1500
+const REFUSED_MS = 4000
 
 /**
  * A list as it is meant to be: what was asked last, until that has been answered and shows. Whoever ticks quickly ticks upon what they

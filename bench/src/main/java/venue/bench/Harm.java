@@ -12,14 +12,12 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.IntFunction;
@@ -35,7 +33,6 @@ final class Harm {
 
     private static final int PORT = 18_095;
     private static final String SITE = "kestrel-moor.localhost";
-    private static final String PASSWORD = "a-password-for-benches";
     private static final int SEARCHERS = 70;
     private static final int SLOW = 50;
 
@@ -52,16 +49,16 @@ final class Harm {
 
     public static void main(String[] args) throws Exception {
         Path data = Path.of(args[1]);
-        stop(start(args[0], data));
+        DemoServer.stop(DemoServer.start(args[0], data, PORT, "1g"));
         HarmedSite.prepare(data);
-        Process server = start(args[0], data);
+        Process server = DemoServer.start(args[0], data, PORT, "256m");
         try {
             visit("/");
             searches(server);
             files(server, data);
             signIns();
         } finally {
-            stop(server);
+            DemoServer.stop(server);
         }
         System.exit(kept ? 0 : 1);
     }
@@ -71,46 +68,23 @@ final class Harm {
         System.out.printf("%-46s asked %-22s seen %-30s %s%n", what, asked, seen, is ? "" : "NOT KEPT");
     }
 
-    private static Process start(String jar, Path data) throws Exception {
-        boolean loaded = Files.exists(data.resolve("venue.db"));
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
-                loaded ? "-Xmx256m" : "-Xmx1g",
-                "-jar",
-                jar,
-                "demo",
-                "--port",
-                String.valueOf(PORT),
-                "--data",
-                data.toString()));
-        command.addAll(loaded ? List.of() : List.of("--password", PASSWORD));
-        Process server = new ProcessBuilder(command).redirectErrorStream(true).start();
-        var lines = server.inputReader();
-        for (String line = ""; !line.contains("Password"); ) {
-            line = Objects.requireNonNull(lines.readLine(), "the server stopped by itself");
-        }
-        CompletableFuture.runAsync(() -> lines.lines().forEach(System.err::println));
-        return server;
-    }
-
-    private static void stop(Process server) throws InterruptedException {
-        server.destroy();
-        server.waitFor();
-    }
-
-    private static HttpResponse<InputStream> visit(String path) {
+    private static <T> HttpResponse<T> send(HttpClient client, HttpRequest request, HttpResponse.BodyHandler<T> as) {
         try {
-            return HTTP.send(
-                    HttpRequest.newBuilder(URI.create("http://localhost:" + PORT + path))
-                            .header("Host", SITE + ":" + PORT)
-                            .build(),
-                    BodyHandlers.ofInputStream());
+            return client.send(request, as);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static HttpResponse<InputStream> visit(String path) {
+        return send(
+                HTTP,
+                HttpRequest.newBuilder(URI.create("http://localhost:" + PORT + path))
+                        .header("Host", SITE + ":" + PORT)
+                        .build(),
+                BodyHandlers.ofInputStream());
     }
 
     private static String unknown() {
@@ -178,16 +152,8 @@ final class Harm {
     }
 
     private static HttpResponse<String> get(String path) {
-        try {
-            return HTTP.send(
-                    HttpRequest.newBuilder(URI.create("http://localhost:" + PORT + path))
-                            .build(),
-                    BodyHandlers.ofString());
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
+        URI at = URI.create("http://localhost:" + PORT + path);
+        return send(HTTP, HttpRequest.newBuilder(at).build(), BodyHandlers.ofString());
     }
 
     /** Fifty read a little of a file each second, while others have the whole of it, and pages go on. */
@@ -247,26 +213,21 @@ final class Harm {
     private static HttpResponse<String> signIn(int number) {
         CookieManager cookies = new CookieManager();
         HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
-        try {
-            URI top = URI.create("http://localhost:" + PORT);
-            client.send(HttpRequest.newBuilder(top.resolve("/api/me")).build(), BodyHandlers.discarding());
-            String token = cookies.getCookieStore().getCookies().stream()
-                    .filter(c -> c.getName().startsWith("XSRF-TOKEN-"))
-                    .findFirst()
-                    .orElseThrow()
-                    .getValue();
-            String who = "{\"email\":\"person" + number + "@venue.example\",\"password\":\"" + PASSWORD + "\"}";
-            return client.send(
-                    HttpRequest.newBuilder(top.resolve("/api/sign-in"))
-                            .header("Content-Type", "application/json")
-                            .header("X-XSRF-TOKEN", token)
-                            .POST(BodyPublishers.ofString(who))
-                            .build(),
-                    BodyHandlers.ofString());
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
+        URI top = URI.create("http://localhost:" + PORT);
+        send(client, HttpRequest.newBuilder(top.resolve("/api/me")).build(), BodyHandlers.discarding());
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().startsWith("XSRF-TOKEN-"))
+                .findFirst()
+                .orElseThrow()
+                .getValue();
+        String who = "{\"email\":\"person" + number + "@venue.example\",\"password\":\"" + DemoServer.PASSWORD + "\"}";
+        return send(
+                client,
+                HttpRequest.newBuilder(top.resolve("/api/sign-in"))
+                        .header("Content-Type", "application/json")
+                        .header("X-XSRF-TOKEN", token)
+                        .POST(BodyPublishers.ofString(who))
+                        .build(),
+                BodyHandlers.ofString());
     }
 }

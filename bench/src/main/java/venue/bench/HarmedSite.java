@@ -18,8 +18,6 @@ import venue.core.page.Page;
 import venue.core.release.ReleaseEntry;
 import venue.core.section.Zones;
 import venue.store.database.Database;
-import venue.store.people.Person;
-import venue.store.people.Persons;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
@@ -53,20 +51,7 @@ final class HarmedSite {
                     "maja",
                     "Many words",
                     moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
-            Persons persons = new Persons(database, InstantSource.system());
-            String hash = persons.find("maja").orElseThrow().password();
-            for (int i = 0; i < PEOPLE; i++) {
-                persons.add(new Person(
-                        "person" + i,
-                        "person" + i + "@venue.example",
-                        "Person " + i,
-                        hash,
-                        false,
-                        false,
-                        Person.State.ACTIVE,
-                        "2026-01-01T00:00:00Z",
-                        null));
-            }
+            DemoServer.invite(database, PEOPLE, false);
         }
         byte[] bytes = new byte[FILE_BYTES];
         CHANCE.nextBytes(bytes);

@@ -25,8 +25,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import venue.store.database.Database;
-import venue.store.people.Person;
-import venue.store.people.Persons;
 
 /**
  * A server under load, in a process of its own: a command's time beside 200 event streams that nobody reads against none, in
@@ -42,15 +40,17 @@ final class Load {
     private static final int WARMING = 8;
     private static final int PICTURES = 10;
     private static final String SITE = "/api/sites/kestrel-moor";
-    private static final String PASSWORD = "a-password-for-benches";
+    private static final String HEAP = "512m";
 
     private Load() {}
 
     public static void main(String[] args) throws Exception {
         Path data = Path.of(args[1]);
-        stop(start(args[0], data));
-        invite(data);
-        Process server = start(args[0], data);
+        DemoServer.stop(DemoServer.start(args[0], data, PORT, HEAP));
+        try (Database database = Database.open(data)) {
+            DemoServer.invite(database, PEOPLE, true);
+        }
+        Process server = DemoServer.start(args[0], data, PORT, HEAP);
         try {
             List<Window> windows = new ArrayList<>();
             for (int i = 0; i < PEOPLE; i++) {
@@ -59,56 +59,8 @@ final class Load {
             streams(windows);
             pictures(server, windows.get(0));
         } finally {
-            stop(server);
+            DemoServer.stop(server);
         }
-    }
-
-    /** Ten managers with the password of the demo's own. */
-    private static void invite(Path data) {
-        try (Database database = Database.open(data)) {
-            Persons persons = new Persons(database, java.time.InstantSource.system());
-            String hash = persons.find("maja").orElseThrow().password();
-            for (int i = 0; i < PEOPLE; i++) {
-                persons.add(new Person(
-                        "person" + i,
-                        "person" + i + "@venue.example",
-                        "Person " + i,
-                        hash,
-                        true,
-                        false,
-                        Person.State.ACTIVE,
-                        "2026-01-01T00:00:00Z",
-                        null));
-            }
-        }
-    }
-
-    private static Process start(String jar, Path data) throws Exception {
-        boolean loaded = Files.exists(data.resolve("venue.db"));
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
-                "-Xmx512m",
-                "-jar",
-                jar,
-                "demo",
-                "--port",
-                String.valueOf(PORT),
-                "--data",
-                data.toString()));
-        command.addAll(loaded ? List.of() : List.of("--password", PASSWORD));
-        Process server = new ProcessBuilder(command).redirectErrorStream(true).start();
-        var lines = server.inputReader();
-        for (String line = lines.readLine(); !line.contains("Password"); ) {
-            line = java.util.Objects.requireNonNull(lines.readLine(), "the server stopped by itself");
-        }
-        CompletableFuture.runAsync(() -> lines.lines().forEach(System.err::println));
-        return server;
-    }
-
-    private static void stop(Process server) throws InterruptedException {
-        server.destroy();
-        server.waitFor();
     }
 
     private static void streams(List<Window> windows) throws IOException {
@@ -184,7 +136,9 @@ final class Load {
 
         private Window(String person) {
             get("/api/me");
-            post("/api/sign-in", "{\"email\":\"" + person + "@venue.example\",\"password\":\"" + PASSWORD + "\"}");
+            post(
+                    "/api/sign-in",
+                    "{\"email\":\"" + person + "@venue.example\",\"password\":\"" + DemoServer.PASSWORD + "\"}");
             get("/api/me");
         }
 
