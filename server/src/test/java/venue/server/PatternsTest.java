@@ -86,7 +86,7 @@ class PatternsTest {
     @Test
     void itsProofShowsItsPlacesToFillOrSamplesInThem() {
         String markup = SITE + "/patterns/call/markup";
-        String prompt = "mark class=\"to-fill\"";
+        String prompt = "class=\"to-fill\"";
         assertThat(html(markup)).contains(prompt, "data-s=\"s1\"");
         assertThat(html(markup + "?sample=true")).doesNotContain(prompt).contains("data-s=\"s1\"");
         assertThat(html(markup + "?visitor=true")).doesNotContain(prompt, "data-s");

@@ -18,6 +18,9 @@ public final class HtmlWriter {
     /** What the managers' proof alone shows carries it: an element that holds nothing else does, too. */
     public static final String UNSEEN = "data-unseen";
 
+    /** They are there for visitors too, whatever is in them. */
+    private static final Set<String> ROOMS = Set.of("html", "body", "main");
+
     private final Buffer out = new Buffer(USUAL);
     private final Deque<Open> open = new ArrayDeque<>();
     private final Buffer marks = new Buffer(0);
@@ -146,7 +149,7 @@ public final class HtmlWriter {
 
     /** What is around takes this one for what it holds; one that holds nothing matters to nobody, unless it shows by itself. */
     private void ended(Open ended) {
-        boolean onlyUnseen = ended.holdsUnseen && !ended.holdsSeen;
+        boolean onlyUnseen = ended.holdsUnseen && !ended.holdsSeen && !ROOMS.contains(ended.tag);
         if (onlyUnseen && !ended.unseen) {
             out.insert(ended.attributes, " " + UNSEEN);
         }

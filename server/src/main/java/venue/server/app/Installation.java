@@ -1,8 +1,5 @@
 package venue.server.app;
 
-import java.security.SecureRandom;
-import java.util.Optional;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import venue.store.database.Database;
 
@@ -16,29 +13,10 @@ public class Installation {
     /** The header that tells it to the interface, which finds its token by it. */
     static final String HEADER = "Venue-Installation";
 
-    private static final String LETTERS = "abcdefghjkmnpqrstvwxyz23456789";
-    private static final int LENGTH = 8;
-
     private final String id;
 
     Installation(Database database) {
-        Supplier<Optional<String>> known = () -> database.sql()
-                .sql("select value from setting where key = 'installation'")
-                .query(String.class)
-                .optional();
-        id = known.get().orElseGet(() -> database.write(() -> known.get().orElseGet(() -> made(database))));
-    }
-
-    private static String made(Database database) {
-        String made = new SecureRandom()
-                .ints(LENGTH, 0, LETTERS.length())
-                .mapToObj(i -> LETTERS.substring(i, i + 1))
-                .reduce("", String::concat);
-        database.sql()
-                .sql("insert into setting (key, value) values ('installation', :id)")
-                .param("id", made)
-                .update();
-        return made;
+        id = database.installation();
     }
 
     /** Eight letters and digits. */

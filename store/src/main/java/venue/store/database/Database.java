@@ -6,9 +6,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.SecureRandom;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
@@ -22,6 +25,8 @@ import venue.store.backup.BackupFile;
  */
 public final class Database implements AutoCloseable {
 
+    private static final String ID_LETTERS = "abcdefghjkmnpqrstvwxyz23456789";
+    private static final int ID_LENGTH = 8;
     private static final int READERS = 4;
     /** What each connection keeps of the database in memory; a negative number is in KiB. */
     private static final String CACHE_KIB = "-32768";
@@ -84,6 +89,28 @@ public final class Database implements AutoCloseable {
                     .param("ours", Version.OURS)
                     .update());
         }
+    }
+
+    /** What tells this installation from others, for good: eight letters and digits, made when it is first asked for. */
+    public String installation() {
+        return known().orElseGet(() -> write(() -> known().orElseGet(this::named)));
+    }
+
+    private Optional<String> known() {
+        return sql.sql("select value from setting where key = 'installation'")
+                .query(String.class)
+                .optional();
+    }
+
+    private String named() {
+        String made = new SecureRandom()
+                .ints(ID_LENGTH, 0, ID_LETTERS.length())
+                .mapToObj(i -> ID_LETTERS.substring(i, i + 1))
+                .collect(Collectors.joining());
+        sql.sql("insert into setting (key, value) values ('installation', :id)")
+                .param("id", made)
+                .update();
+        return made;
     }
 
     private static HikariDataSource connections(Path folder) {
