@@ -97,7 +97,7 @@ async function goBack(number: number) {
         <p v-if="along.length" class="should">
           ◇ {{ along.length }} you left out must come along: {{ along.map((i) => names.get(i)).join(', ') }}.
         </p>
-        <ul v-if="preview?.notes.length" class="notes">
+        <ul v-if="preview?.notes.length" class="notes" tabindex="0" aria-label="What else happens">
           <li v-for="n in preview.notes" :key="n">{{ n }}</li>
         </ul>
         <label class="label" for="note">A note for the log</label>
@@ -154,6 +154,8 @@ h3 {
   margin-top: 14px;
 }
 .notes {
+  max-height: 168px;
+  overflow-y: auto;
   padding-left: 18px;
 }
 @media (max-width: 1100px) {
