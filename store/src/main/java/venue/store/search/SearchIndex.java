@@ -95,6 +95,7 @@ public final class SearchIndex implements Searcher, AutoCloseable {
     }
 
     private void bring(String release, Edition live, Collection<String> changed) {
+        spelling.begin();
         Edition before = indexed;
         if (before == null || Touched.isEverything(before, live, changed)) {
             List.of("page", "place", "word", "piece").forEach(t -> file.many().execute("delete from " + t));

@@ -63,6 +63,11 @@ final class Spelling {
     /** How many pages more, or fewer, say each word. */
     private final Map<String, Integer> news = new HashMap<>();
 
+    /** Begins to count anew: what was counted for something that could not be written is forgotten. */
+    void begin() {
+        news.clear();
+    }
+
     /** Takes a page's words in, or out. */
     void count(PageText text, int times) {
         String all = String.join(" ", text.title(), text.topics(), text.headings(), text.words());
@@ -90,7 +95,6 @@ final class Spelling {
         List<String> more = less(after, before);
         int room = Math.min(more.size(), Math.max(0, MOST_STARTS + more.size() - (all == null ? 0 : all)));
         many.batchUpdate("insert into piece (piece, start) values (?, ?)", pieces(more.subList(0, room)));
-        news.clear();
     }
 
     private static List<Object[]> rows(Collection<String> words, Function<String, Object[]> row) {
