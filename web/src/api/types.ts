@@ -98,6 +98,7 @@ export type PropertyType = Property['type']
 export type Value = string | number | boolean | Group[] | { toFill: string } | { bound: string }
 export type Group = { [key: string]: unknown }
 export type Values = { [key: string]: unknown }
+export type Drawing = Schemas['Drawing']
 export type Installation = Schemas['InstallationTold']
 export type KeptBackups = Schemas['BackupsTold']
 export type UnusedFile = Schemas['Unused']

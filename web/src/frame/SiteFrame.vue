@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { drawAhead, forgetDrawings } from '@/drawing/ahead'
 import { helpOf } from '@/help/pages'
 import KeysSheet from './KeysSheet.vue'
 import NoticeLine from './NoticeLine.vue'
@@ -40,7 +41,14 @@ async function open() {
 const helpHere = (page = helpOf(String(route.name))) => (help.value = page)
 useGlobalKeys({ find: () => head.value?.find(), help: () => helpHere() })
 onMounted(open)
-onBeforeUnmount(site.close)
+onBeforeUnmount(() => {
+  site.close()
+  forgetDrawings()
+})
+watch(
+  () => ready.value && site.catalog,
+  (catalog) => catalog && site.standing && drawAhead(site.standing, catalog),
+)
 watch(() => route.params.site, open)
 /** A new screen has focus, unless something on it has taken it. */
 watch(

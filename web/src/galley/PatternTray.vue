@@ -5,7 +5,8 @@ import type { PatternInfo, SharedInfo } from '@/api/types'
 import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
@@ -130,55 +131,55 @@ useEventListener(
         <b>{{ s.name }}</b>
       </button>
     </div>
-    <div v-else-if="group === 'Shared'" class="patterns">
-      <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
-        <span class="frame">
-          <ProofFrame
-            class="drawing"
-            :path="`shared/${s.id}`"
-            :query="`drawn=${s.drawn}`"
-            :width="1100"
-            still
-            fit
-            :label="s.name"
-          />
-        </span>
-        <span class="name"
-          ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
-        >
-      </button>
-      <p v-if="shared.length === 0" class="quiet">This zone takes none of the shared sections.</p>
-    </div>
-    <div v-else class="patterns">
-      <button
-        v-for="p in shown"
-        :key="p.id"
-        type="button"
-        :aria-label="`${p.name}, ${p.toFill} to fill`"
-        @click="choose(p)"
+    <div v-else class="room">
+      <DrawingBoard>
+        <div v-if="group === 'Shared'" class="patterns">
+          <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
+            <span class="frame">
+              <DrawnPlace
+                class="drawing"
+                :of="`shared/${s.id}?drawn=${s.drawn}`"
+                :version="s.drawn"
+                :at="1100"
+                :label="s.name"
+              />
+            </span>
+            <span class="name"
+              ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
+            >
+          </button>
+          <p v-if="shared.length === 0" class="quiet">This zone takes none of the shared sections.</p>
+        </div>
+        <div v-else class="patterns">
+          <button
+            v-for="p in shown"
+            :key="p.id"
+            type="button"
+            :aria-label="`${p.name}, ${p.toFill} to fill`"
+            @click="choose(p)"
+          >
+            <span class="frame">
+              <DrawnPlace
+                class="drawing"
+                :of="`pattern/${p.id}?drawn=${p.drawn}`"
+                :version="p.drawn"
+                :at="1100"
+                :label="p.name"
+              />
+            </span>
+            <span class="name"
+              ><b>{{ p.name }}</b>
+              <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span
+            >
+          </button>
+          <p v-if="shown.length === 0" class="quiet">
+            No pattern is called so. Try another purpose, or place an empty section.
+          </p>
+          <button v-if="left" type="button" class="textlink" @click="everything = true">
+            {{ left }} more are wider than this zone. Show them too
+          </button>
+        </div></DrawingBoard
       >
-        <span class="frame">
-          <ProofFrame
-            class="drawing"
-            :path="`pattern/${p.id}`"
-            :query="`drawn=${p.drawn}`"
-            :width="1100"
-            still
-            fit
-            :label="p.name"
-          />
-        </span>
-        <span class="name"
-          ><b>{{ p.name }}</b>
-          <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span
-        >
-      </button>
-      <p v-if="shown.length === 0" class="quiet">
-        No pattern is called so. Try another purpose, or place an empty section.
-      </p>
-      <button v-if="left" type="button" class="textlink" @click="everything = true">
-        {{ left }} more are wider than this zone. Show them too
-      </button>
     </div>
     <TakePageSheet
       v-if="asked"
@@ -229,10 +230,12 @@ input {
   background: var(--paper);
   color: inherit;
 }
-.patterns {
+.room {
   flex: 1;
   min-height: 0;
   overflow-y: auto;
+}
+.patterns {
   padding: 4px 20px 20px;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
@@ -254,9 +257,10 @@ input {
 }
 .frame {
   display: block;
-  max-height: 190px;
-  overflow: hidden;
   border: 1px solid var(--line);
+}
+.drawing {
+  height: 150px;
 }
 button:hover .frame,
 button:focus-visible .frame,

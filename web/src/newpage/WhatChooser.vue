@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import type { ShelfLine } from '@/api/types'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -76,58 +77,58 @@ const templates = computed(() =>
       {{ pagesOf(kind?.name) }} {{ whyNot.get(form.kind) }}. As a manager you can make it here even so; the
       survey will say that it stands against the rules.
     </p>
-    <h2 v-if="kind && may.has(form.kind)" class="wearing">
-      Wearing <span class="quiet">drawn with this site’s own look and words</span>
-    </h2>
-    <div v-if="may.has(form.kind)" class="templates" role="radiogroup" aria-label="Wearing">
-      <label v-for="t in templates" :key="t.id" :class="{ on: form.template === t.id }">
-        <input v-model="form.template" type="radio" :value="t.id" class="unseen" />
-        <ProofFrame
-          class="proof"
-          :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
-          :query="t.shown ? '' : 'sample=1'"
-          :width="1100"
-          still
-          :label="`A page in ${t.name}`"
-        />
-        <span class="row-flex"
-          ><TemplateGlyph :template="t.id" :wide="26" /><b>{{ t.name }}</b></span
-        >
-      </label>
-    </div>
-    <template v-if="may.has(form.kind) && beginnings.length && template">
-      <h2 class="wearing">Begin with</h2>
-      <div class="templates" role="radiogroup" aria-label="Begin with">
-        <label :class="{ on: !form.begin }">
-          <input v-model="form.begin" type="radio" value="" class="unseen" />
-          <ProofFrame
+    <DrawingBoard>
+      <h2 v-if="kind && may.has(form.kind)" class="wearing">
+        Wearing <span class="quiet">drawn with this site’s own look and words</span>
+      </h2>
+      <div v-if="may.has(form.kind)" class="templates" role="radiogroup" aria-label="Wearing">
+        <label v-for="t in templates" :key="t.id" :class="{ on: form.template === t.id }">
+          <input v-model="form.template" type="radio" :value="t.id" class="unseen" />
+          <DrawnPlace
             class="proof"
-            :path="`template/${template.id}`"
-            query="sample=1"
-            :width="1100"
-            still
-            :label="`What ${template.name} brings`"
+            :of="t.shown ? `page/${t.shown}` : `template/${t.id}?sample=1`"
+            :at="1100"
+            whole
+            :label="`A page in ${t.name}`"
           />
-          <b>What {{ template.name }} brings</b>
-          <span class="quiet note">{{ counted(template.sections, 'section') }}</span>
-        </label>
-        <label v-for="p in beginnings" :key="p.id" :class="{ on: form.begin === p.id }">
-          <input v-model="form.begin" type="radio" :value="p.id" class="unseen" />
-          <ProofFrame
-            class="proof"
-            :path="`pattern/${p.id}`"
-            :query="`drawn=${p.drawn}`"
-            :width="1100"
-            still
-            :label="`The pattern ${p.name}`"
-          />
-          <b>{{ p.name }}</b>
-          <span class="quiet note"
-            >{{ counted(p.sections, 'section') }}, {{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span
+          <span class="row-flex"
+            ><TemplateGlyph :template="t.id" :wide="26" /><b>{{ t.name }}</b></span
           >
         </label>
       </div>
-    </template>
+      <template v-if="may.has(form.kind) && beginnings.length && template">
+        <h2 class="wearing">Begin with</h2>
+        <div class="templates" role="radiogroup" aria-label="Begin with">
+          <label :class="{ on: !form.begin }">
+            <input v-model="form.begin" type="radio" value="" class="unseen" />
+            <DrawnPlace
+              class="proof"
+              :of="`template/${template.id}?sample=1`"
+              :at="1100"
+              whole
+              :label="`What ${template.name} brings`"
+            />
+            <b>What {{ template.name }} brings</b>
+            <span class="quiet note">{{ counted(template.sections, 'section') }}</span>
+          </label>
+          <label v-for="p in beginnings" :key="p.id" :class="{ on: form.begin === p.id }">
+            <input v-model="form.begin" type="radio" :value="p.id" class="unseen" />
+            <DrawnPlace
+              class="proof"
+              :of="`pattern/${p.id}?drawn=${p.drawn}`"
+              :version="p.drawn"
+              :at="1100"
+              whole
+              :label="`The pattern ${p.name}`"
+            />
+            <b>{{ p.name }}</b>
+            <span class="quiet note"
+              >{{ counted(p.sections, 'section') }}, {{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span
+            >
+          </label>
+        </div>
+      </template>
+    </DrawingBoard>
     <LibraryShelf
       v-if="session.manager"
       :sorts="['TEMPLATE', 'KIND']"

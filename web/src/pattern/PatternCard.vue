@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PatternInfo } from '@/api/types'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { counted } from '@/words/counted'
 
 /** A pattern as it is drawn in the list; `pages` is nothing until it is known. */
@@ -19,13 +19,12 @@ const facts = computed(() => {
   <li>
     <router-link :to="{ name: 'pattern', params: { pattern: pattern.id } }" draggable="false">
       <span class="frame" :class="{ whole: pattern.sections > 1, bare: !pattern.sections }">
-        <ProofFrame
+        <DrawnPlace
           v-if="pattern.sections"
-          :path="`pattern/${pattern.id}`"
-          :query="`drawn=${pattern.drawn}`"
-          :width="1100"
-          still
-          fit
+          class="drawing"
+          :of="`pattern/${pattern.id}?drawn=${pattern.drawn}`"
+          :version="pattern.drawn"
+          :at="1100"
           :label="`Drawing of ${pattern.name}`"
         />
         <span v-else class="quiet">Open it to put a section in</span>
@@ -45,16 +44,17 @@ a {
 }
 .frame {
   display: block;
-  max-height: 170px;
-  overflow: hidden;
+  height: 150px;
   border: 1px solid var(--line);
   margin-bottom: 6px;
 }
 .frame.whole {
-  max-height: 280px;
+  height: 260px;
+}
+.drawing {
+  height: 100%;
 }
 .frame.bare {
-  height: 90px;
   display: grid;
   place-items: center;
   border-style: dashed;

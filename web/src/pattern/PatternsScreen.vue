@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { PatternInfo, PatternUse } from '@/api/types'
 import NewPatternSheet from '@/galley/NewPatternSheet.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import WordOf from '@/help/WordOf.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import { vDrag, vOnto } from '@/look/dragging'
@@ -84,28 +85,30 @@ function sort({ id, name, note, group: was }: PatternInfo, group: string) {
         takes a copy, which has a <WordOf word="lineage">lineage</WordOf> of its own. Drag a drawing into
         another group to sort it there.
       </p>
-      <section
-        v-for="g in groups"
-        :key="g.name"
-        v-onto="onto(g.name)"
-        class="group"
-        :class="{ over: over === g.name && dragged?.group !== g.name }"
-        :aria-label="g.name"
-      >
-        <header>
-          <h2 dir="auto">{{ g.name }}</h2>
-          <span class="label">{{ counted(g.patterns.length, 'pattern') }}</span>
-        </header>
-        <ul>
-          <PatternCard
-            v-for="p in g.patterns"
-            :key="p.id"
-            v-drag="session.manager ? drag(p) : null"
-            :pattern="p"
-            :pages="uses ? (pages.get(p.id) ?? 0) : null"
-          />
-        </ul>
-      </section>
+      <DrawingBoard>
+        <section
+          v-for="g in groups"
+          :key="g.name"
+          v-onto="onto(g.name)"
+          class="group"
+          :class="{ over: over === g.name && dragged?.group !== g.name }"
+          :aria-label="g.name"
+        >
+          <header>
+            <h2 dir="auto">{{ g.name }}</h2>
+            <span class="label">{{ counted(g.patterns.length, 'pattern') }}</span>
+          </header>
+          <ul>
+            <PatternCard
+              v-for="p in g.patterns"
+              :key="p.id"
+              v-drag="session.manager ? drag(p) : null"
+              :pattern="p"
+              :pages="uses ? (pages.get(p.id) ?? 0) : null"
+            />
+          </ul>
+        </section>
+      </DrawingBoard>
       <p v-if="!groups.length" class="nothing">
         {{ search ? 'No pattern is called so, or is for that.' : 'There is no such pattern.' }}
         <button type="button" class="textlink" @click="((search = ''), (filter = 'all'))">Show all</button>

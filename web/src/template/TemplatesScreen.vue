@@ -5,7 +5,8 @@ import type { KindInfo, TemplateInfo } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import { counted } from '@/words/counted'
 import { mayWear } from '@/kind/mayWear'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import NewKindSheet from '@/kind/NewKindSheet.vue'
@@ -69,31 +70,33 @@ function brings(t: TemplateInfo) {
           </li>
         </ul>
       </section>
-      <section v-for="g in groups" v-show="g.list.length" :key="g.name">
-        <h2>{{ g.name }}</h2>
-        <ul>
-          <li v-for="t in g.list" :key="t.id">
-            <router-link :to="{ name: 'template', params: { template: t.id } }">
-              <span class="frame">
-                <ProofFrame
-                  :path="t.shown ? `page/${t.shown}` : `template/${t.id}`"
-                  :query="t.shown ? `in=${t.id}` : 'sample=1'"
-                  :width="1280"
-                  still
-                  :label="t.name"
-                />
-              </span>
-              <span class="name"
-                ><TemplateGlyph :template="t.id" /> <b>{{ t.name }}</b></span
-              >
-            </router-link>
-            <p class="note">{{ t.note }}</p>
-            <p class="label">{{ brings(t) }}</p>
-            <p v-if="!t.pages && !t.retired" class="label">{{ unworn(t) }}</p>
-            <p v-if="kindsOf(t).length" class="label">as usual for {{ kindsOf(t).join(', ') }}</p>
-          </li>
-        </ul>
-      </section>
+      <DrawingBoard>
+        <section v-for="g in groups" v-show="g.list.length" :key="g.name">
+          <h2>{{ g.name }}</h2>
+          <ul>
+            <li v-for="t in g.list" :key="t.id">
+              <router-link :to="{ name: 'template', params: { template: t.id } }">
+                <span class="frame">
+                  <DrawnPlace
+                    class="drawing"
+                    :of="t.shown ? `page/${t.shown}?in=${t.id}` : `template/${t.id}?sample=1`"
+                    :at="1280"
+                    whole
+                    :label="t.name"
+                  />
+                </span>
+                <span class="name"
+                  ><TemplateGlyph :template="t.id" /> <b>{{ t.name }}</b></span
+                >
+              </router-link>
+              <p class="note">{{ t.note }}</p>
+              <p class="label">{{ brings(t) }}</p>
+              <p v-if="!t.pages && !t.retired" class="label">{{ unworn(t) }}</p>
+              <p v-if="kindsOf(t).length" class="label">as usual for {{ kindsOf(t).join(', ') }}</p>
+            </li>
+          </ul>
+        </section>
+      </DrawingBoard>
       <LibraryShelf v-if="manager" :sorts="['KIND', 'TEMPLATE']" />
     </div>
     <NewKindSheet v-if="makingKind" @close="makingKind = false" />

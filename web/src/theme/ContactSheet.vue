@@ -3,7 +3,8 @@ import { onMounted, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import type { Style, ThemeDetail, Tried } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { useSite } from '@/site/useSite'
 import { partAt } from './partAt'
 import type { Trial } from './useTrial'
@@ -16,12 +17,11 @@ const NARROW = 375
 /** How far down the longest are looked at, in pixels of the pages. */
 const DEEP = 4000
 const site = useSite()
-type Frame = InstanceType<typeof ProofFrame>
-const frames = new Map<string, Frame>()
-const keep = (key: string) => (frame: unknown) =>
-  frame ? frames.set(key, frame as Frame) : frames.delete(key)
+const board = ref<InstanceType<typeof DrawingBoard> | null>(null)
+/** The step that last changed more than the look's colours and numbers. */
+const drawn = ref(site.step)
 const top = ref(0)
-const tell = (message: object) => frames.forEach((frame) => frame.send(message))
+const tell = (message: object) => board.value?.send(message)
 watch(top, () => tell({ type: 'scroll', top: Number(top.value) }))
 
 /** Whoever points at something in a page opens what sets it. */
@@ -29,7 +29,7 @@ let pointed = 0
 function point(event: MouseEvent, key: string, wide: number) {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
   pointed = ((event.clientY - box.top) * wide) / box.width + Number(top.value)
-  frames.get(key)?.send({ type: 'blocks' })
+  tell({ type: 'blocks', id: key })
 }
 
 /** What is only being tried is asked for by itself, the latest alone: it is seen while it is still being chosen. */
@@ -67,10 +67,7 @@ watch(
       tried = false
       if (alone) return
     }
-    for (const frame of [...frames.values()]) {
-      if (mine !== turn) return
-      await frame.renew()
-    }
+    drawn.value = site.step
   },
 )
 onMounted(async () => {
@@ -80,47 +77,51 @@ onMounted(async () => {
 </script>
 
 <template>
-  <div class="contact" aria-label="Contact sheet">
-    <label class="down label"
-      >Down the pages
-      <input
-        v-model="top"
-        type="range"
-        min="0"
-        :max="DEEP"
-        step="100"
-        aria-label="How far down all pages are seen"
-      />
-    </label>
-    <figure v-for="s in theme.sheets" :key="s.page">
-      <div class="pair">
-        <!-- Whoever has no pointer opens the parts at the left. -->
-        <div
-          v-for="w in [WIDE, NARROW]"
-          :key="w"
-          class="spot"
-          :style="{ flex: `${w} 1 0` }"
-          @click="point($event, `${s.page} ${w}`, w)"
-        >
-          <ProofFrame
-            :ref="keep(`${s.page} ${w}`)"
-            class="frame"
-            :path="`page/${s.page}`"
-            :query="before ? 'of=live' : ''"
-            :width="w"
-            still
-            :markup="before ? undefined : `pages/${s.page}/markup`"
-            :label="`${s.kind}: ${s.title}, ${w} pixels wide`"
-            @blocks="(blocks) => emit('part', partAt(blocks, pointed))"
-          />
+  <DrawingBoard
+    ref="board"
+    aria-label="Contact sheet"
+    @blocks="(_, blocks) => emit('part', partAt(blocks, pointed))"
+  >
+    <div class="contact">
+      <label class="down label"
+        >Down the pages
+        <input
+          v-model="top"
+          type="range"
+          min="0"
+          :max="DEEP"
+          step="100"
+          aria-label="How far down all pages are seen"
+        />
+      </label>
+      <figure v-for="s in theme.sheets" :key="s.page">
+        <div class="pair">
+          <!-- Whoever has no pointer opens the parts at the left. -->
+          <div
+            v-for="w in [WIDE, NARROW]"
+            :key="w"
+            class="spot"
+            :style="{ flex: `${w} 1 0` }"
+            @click="point($event, `${s.page} ${w}`, w)"
+          >
+            <DrawnPlace
+              class="frame"
+              :name="`${s.page} ${w}`"
+              :of="before ? `page/${s.page}?of=live` : `page/${s.page}`"
+              :version="String(drawn)"
+              :at="w"
+              whole
+              :label="`${s.kind}: ${s.title}, ${w} pixels wide`"
+            />
+          </div>
         </div>
-      </div>
-      <figcaption class="row-flex">
-        <TemplateGlyph :template="s.template" :wide="26" /><b>{{ s.kind }}</b
-        ><span class="quiet cut">{{ s.title }}</span>
-      </figcaption>
-    </figure>
-  </div>
+        <figcaption class="row-flex">
+          <TemplateGlyph :template="s.template" :wide="26" /><b>{{ s.kind }}</b
+          ><span class="quiet cut">{{ s.title }}</span>
+        </figcaption>
+      </figure>
+    </div>
+  </DrawingBoard>
 </template>
 
 <style scoped>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ThemeDetail } from '@/api/types'
-import ProofFrame from '@/proof/ProofFrame.vue'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
 import LookSwatch from './LookSwatch.vue'
 import PartsSheet from './PartsSheet.vue'
 import WearSheet from './WearSheet.vue'
@@ -10,6 +12,7 @@ import WearSheet from './WearSheet.vue'
 /** Looks beside each other on the same pages of this site: the one that is worn, and up to two others. */
 const props = defineProps<{ theme: ThemeDetail }>()
 const others = defineModel<string[]>('others', { required: true })
+const site = useSite()
 const session = useSession()
 const wearing = ref<string | null>(null)
 const takingOf = ref<string | null>(null)
@@ -42,28 +45,29 @@ function choose(id: string) {
         <LookSwatch :colours="l.colours" />{{ l.name }}
       </button>
     </div>
-    <div class="columns" :style="{ gridTemplateColumns: `repeat(${columns.length}, minmax(0, 1fr))` }">
-      <section v-for="l in columns" :key="l.id" :aria-label="l.name">
-        <header>
-          <LookSwatch :colours="l.colours" /><b>{{ l.name }}</b
-          ><span v-if="l.worn" class="quiet">worn</span
-          ><template v-else-if="session.manager"
-            ><button type="button" class="textlink wear" @click="takingOf = l.id">Take parts…</button
-            ><v-btn @click="wearing = l.id">Wear it…</v-btn></template
-          >
-        </header>
-        <ProofFrame
-          v-for="s in sheets"
-          :key="s.page"
-          class="frame"
-          :path="`page/${s.page}`"
-          :query="l.worn ? '' : `look=${l.id}`"
-          :width="1200"
-          :markup="l.worn ? `pages/${s.page}/markup` : undefined"
-          :label="`${s.title} in ${l.name}`"
-        />
-      </section>
-    </div>
+    <DrawingBoard
+      ><div class="columns" :style="{ gridTemplateColumns: `repeat(${columns.length}, minmax(0, 1fr))` }">
+        <section v-for="l in columns" :key="l.id" :aria-label="l.name">
+          <header>
+            <LookSwatch :colours="l.colours" /><b>{{ l.name }}</b
+            ><span v-if="l.worn" class="quiet">worn</span
+            ><template v-else-if="session.manager"
+              ><button type="button" class="textlink wear" @click="takingOf = l.id">Take parts…</button
+              ><v-btn @click="wearing = l.id">Wear it…</v-btn></template
+            >
+          </header>
+          <DrawnPlace
+            v-for="s in sheets"
+            :key="s.page"
+            class="frame"
+            :of="l.worn ? `page/${s.page}` : `page/${s.page}?look=${l.id}`"
+            :version="String(site.step)"
+            :at="1200"
+            whole
+            :label="`${s.title} in ${l.name}`"
+          />
+        </section></div
+    ></DrawingBoard>
     <p v-if="columns.length === 1" class="quiet hint">
       Choose one or two looks above; they stand beside this one.
     </p>

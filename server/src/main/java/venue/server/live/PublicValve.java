@@ -15,6 +15,7 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
+import venue.server.proof.Board;
 import venue.server.proof.Proofs;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
@@ -27,6 +28,7 @@ import venue.store.workspace.Workspaces;
 class PublicValve extends ValveBase {
 
     private static final String PROOF = "/-/proof/";
+    private static final String DRAWINGS = "/-/drawings";
     private static final String SENT = "/-/sent/";
     private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
     private static final int MISDIRECTED = 421;
@@ -132,6 +134,14 @@ class PublicValve extends ValveBase {
     private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
         if (path.startsWith(PROOF)) {
             return proof(workspace, path.substring(PROOF.length()), asked);
+        }
+        if (path.equals(DRAWINGS)) {
+            return Optional.of(Reply.text(
+                    200,
+                    "text/html; charset=utf-8",
+                    Board.document(workspace.now().live()),
+                    Reply.ASK,
+                    proofs.policy()));
         }
         return path.startsWith(SENT)
                 ? proofs.sent(workspace.site(), path.substring(SENT.length()))

@@ -56,7 +56,9 @@ final class Replies {
         if (reply.download() != null) {
             answer.setHeader("Content-Disposition", reply.download());
         }
-        if (reply.type().startsWith("font/") || reply.kept().equals(Reply.FOR_EVER)) {
+        if (reply.type().startsWith("font/")
+                || reply.type().startsWith("text/css")
+                || reply.kept().equals(Reply.FOR_EVER)) {
             answer.setHeader("Access-Control-Allow-Origin", "*");
         }
     }

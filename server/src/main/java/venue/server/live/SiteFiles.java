@@ -114,6 +114,7 @@ class SiteFiles {
         return switch (path) {
             case "/-/proof.js" -> own("server/proof/proof.js", "text/javascript; charset=utf-8");
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
+            case "/-/drawings.js" -> own("server/proof/drawings.js", "text/javascript; charset=utf-8");
             case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
             case "/-/leaflet.js" -> kept("leaflet.js", "text/javascript; charset=utf-8");
             case "/-/leaflet.css" -> kept("leaflet.css", "text/css; charset=utf-8");

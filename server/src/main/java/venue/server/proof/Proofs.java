@@ -81,12 +81,17 @@ public class Proofs {
         if (parts.length != 3 || passes.open(parts[0]).filter(site::equals).isEmpty()) {
             return Optional.empty();
         }
-        Standing standing = workspaces.require(site).now();
+        Workspace workspace = workspaces.require(site);
+        return of(workspace, workspace.now(), parts[1], parts[2], query);
+    }
+
+    /** One of the site as it stands, whoever has seen to it that it may be seen. */
+    Optional<Rendered> of(Workspace workspace, Standing standing, String sort, String id, Map<String, String> query) {
         Edition edition = "live".equals(query.get("of"))
                 ? standing.live()
-                : then(workspaces.require(site), dressed(standing.working(), query), parts[2], query.get("at"));
-        if (parts[1].equals("page") && edition.page(parts[2]).isPresent()) {
-            edition = foreseen(workspaces.require(site).desk().on(edition), parts[2], query);
+                : then(workspace, dressed(standing.working(), query), id, query.get("at"));
+        if (sort.equals("page") && edition.page(id).isPresent()) {
+            edition = foreseen(workspace.desk().on(edition), id, query);
         }
         View.Mode mode = query.containsKey("marks") ? View.Mode.MARKED : View.Mode.VISITOR;
         if (edition.items().isEmpty()) {
@@ -99,11 +104,11 @@ public class Proofs {
                                 : Asked.NOTHING)
                 .wrapped(PROOF);
         if (!isDrawing(query)) {
-            return drawn(view, parts[1], parts[2], query);
+            return drawn(view, sort, id, query);
         }
-        String key = String.join("/", site, parts[1], parts[2], query.get("drawn"));
+        String key = String.join("/", workspace.site(), sort, id, query.get("drawn"));
         return Optional.ofNullable(
-                drawings.get(key, k -> drawn(view, parts[1], parts[2], query).orElse(null)));
+                drawings.get(key, k -> drawn(view, sort, id, query).orElse(null)));
     }
 
     /** Whether what is asked for is known by the hash of all it is drawn from, and so never changes. */

@@ -1,0 +1,63 @@
+package venue.server.proof;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.UriComponentsBuilder;
+import venue.core.fault.Refusal;
+import venue.core.render.Rendered;
+import venue.server.here.Here;
+
+/** The markup of many drawings in one answer, for the one document that draws them all. */
+@RestController
+@RequestMapping("/api/sites/{site}/drawings")
+class DrawingsController {
+
+    private static final int MOST = 24;
+
+    private final Proofs proofs;
+
+    DrawingsController(Proofs proofs) {
+        this.proofs = proofs;
+    }
+
+    /**
+     * A drawing.
+     *
+     * @param html a whole document; absent where there is no such thing (any more)
+     */
+    record Drawing(String of, @Nullable String html) {}
+
+    /** Up to 24, each asked for as proofs are: {@code SORT/ID?QUERY}. */
+    @GetMapping
+    List<Drawing> drawings(Here here, @RequestParam List<String> of) {
+        if (of.size() > MOST) {
+            throw Refusal.badInput(
+                    "too-many-drawings",
+                    "of",
+                    "That are " + of.size() + " drawings at once.",
+                    "Ask for " + MOST + " at most.");
+        }
+        return of.stream().map(o -> new Drawing(o, html(here, o))).toList();
+    }
+
+    private @Nullable String html(Here here, String of) {
+        String[] parts = of.split("\\?", 2);
+        String[] item = parts[0].split("/", 2);
+        if (item.length < 2) {
+            return null;
+        }
+        Map<String, String> query = UriComponentsBuilder.newInstance()
+                .query(parts.length > 1 ? parts[1] : null)
+                .build()
+                .getQueryParams()
+                .toSingleValueMap();
+        return proofs.of(here.workspace(), here.now(), item[0], item[1], query)
+                .map(Rendered::html)
+                .orElse(null);
+    }
+}

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, useId, watch } from 'vue'
+import { useSite } from '@/site/useSite'
+import { useBoard } from './board'
+
+/** A place on a board in which part of the site is drawn, `at` pixels wide and as small as the place. */
+const props = defineProps<{
+  of: string
+  /** What it is drawn from; else it is drawn as the site stood when it was first shown. */
+  version?: string
+  at: number
+  whole?: boolean
+  label: string
+  /** By what it is known to whoever speaks to the board. */
+  name?: string
+}>()
+const site = useSite()
+const board = useBoard()
+const first = String(site.step)
+const id = props.name ?? useId()
+const place = ref<HTMLElement | null>(null)
+
+onMounted(() =>
+  board.add(id, place.value!, () => ({
+    of: props.of,
+    version: props.version ?? first,
+    at: props.at,
+    whole: props.whole,
+  })),
+)
+onBeforeUnmount(() => board.remove(id))
+watch(() => [props.of, props.version, props.at], board.changed)
+</script>
+
+<template>
+  <span ref="place" class="drawn-place" role="img" :aria-label="label" />
+</template>
+
+<style scoped>
+.drawn-place {
+  display: block;
+  overflow: hidden;
+  background: var(--sheet);
+}
+</style>
