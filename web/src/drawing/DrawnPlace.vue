@@ -33,7 +33,7 @@ watch(() => [props.of, props.version, props.at], board.changed)
 </script>
 
 <template>
-  <span ref="place" class="drawn-place" role="img" :aria-label="label" />
+  <span ref="place" class="drawn-place" :data-drawing="id" role="img" :aria-label="label" />
 </template>
 
 <style scoped>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { freshId } from '@/api/client'
-import type { Section } from '@/api/types'
+import type { ElementInfo, Section } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
@@ -26,19 +25,22 @@ const shown = computed(() =>
   taken.value.filter((e) => `${e.name} ${e.note}`.toLowerCase().includes(words.value.trim().toLowerCase())),
 )
 
-function add(kind: string | undefined) {
+function add(kind: ElementInfo | undefined) {
   if (!kind) return
   open.value = false
   words.value = ''
-  void galley.write(props.section.id, (at) => ({
-    verb: 'place-element',
-    ...at,
-    column: props.column,
-    index: props.index,
-    id: freshId(),
-    kind,
-    props: {},
-  }))
+  const { section, column, index } = props
+  void galley.add(section.id, kind.name, (id) =>
+    galley.write(section.id, (at) => ({
+      verb: 'place-element',
+      ...at,
+      column,
+      index,
+      id,
+      kind: kind.key,
+      props: {},
+    })),
+  )
 }
 </script>
 
@@ -56,13 +58,13 @@ function add(kind: string | undefined) {
         type="search"
         placeholder="What shall stand here?"
         aria-label="Find an element"
-        @keydown.enter.prevent="add(shown[0]?.key)"
+        @keydown.enter.prevent="add(shown[0])"
         @keydown.esc="open = false"
         @keydown.stop
       />
       <ul>
         <li v-for="k in shown" :key="k.key">
-          <button type="button" @click="add(k.key)">
+          <button type="button" @click="add(k)">
             <b>{{ k.name }}</b><span class="quiet">{{ k.note }}</span>
           </button>
         </li>

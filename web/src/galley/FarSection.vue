@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue'
 import type { PlacedSection } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { reachOf } from '@/words/reachWords'
 import SectionCard from './SectionCard.vue'
 import { useGalley } from './useGalley'
+import { writeIn } from './writable'
 
 /** A section that is written elsewhere: slim until a manager unfolds it to write in it here. */
 const props = defineProps<{ own: PlacedSection }>()
@@ -20,14 +21,20 @@ watch(
   },
   { immediate: true },
 )
+const card = ref<ComponentPublicInstance | null>(null)
+async function write() {
+  open.value = true
+  await nextTick()
+  if (card.value) void writeIn(card.value.$el as HTMLElement)
+}
 </script>
 
 <template>
-  <SectionCard v-if="open" class="open" :own="own" @fold="open = false" />
+  <SectionCard v-if="open" ref="card" class="open" :own="own" @fold="open = false" />
   <div v-else class="far" :data-section="own.section.id">
     <span aria-hidden="true">{{ own.reach === 'TEMPLATE' ? '▣' : '◈' }}</span> <b>{{ own.section.name }}</b>
     <span class="quiet grow">{{ reachOf(own).chip }}</span>
-    <button v-if="manager" type="button" class="textlink" @click="open = true">Write in it</button>
+    <button v-if="manager" type="button" class="textlink" @click="write">Write in it</button>
     <span v-else class="quiet">managers write it</span>
   </div>
 </template>

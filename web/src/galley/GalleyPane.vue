@@ -11,6 +11,7 @@ import UnseenSides from './UnseenSides.vue'
 import SectionsBar from './SectionsBar.vue'
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import { backTo } from './places'
+import { writeIn } from './writable'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { vArrival } from '@/look/vFocus'
@@ -31,10 +32,16 @@ watch(
     galley.attended.value = null
     aloud(attended.says())
     const card = root.value?.querySelector<HTMLElement>(`[data-section="${attended.section}"]`)
-    ;(card ?? root.value)?.focus({ preventScroll: true })
+    const at = attended.writes?.element
+    if (card && attended.writes) void write(at ? card.querySelector(`[data-element="${at}"]`)! : card, card)
+    else (card ?? root.value)?.focus({ preventScroll: true })
   },
   { flush: 'post' },
 )
+/** What has no field of its own has focus itself, so that keys go on from there. */
+async function write(within: Element, card: HTMLElement) {
+  if (!(await writeIn(within))) card.focus({ preventScroll: true })
+}
 const dragged = ref<string | null>(null)
 const armed = ref<string | null>(null)
 const over = ref<{ zone: string; index: number } | null>(null)

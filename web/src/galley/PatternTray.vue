@@ -124,7 +124,6 @@ useEventListener(
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
     <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />
-    <LibraryShelf v-if="group === 'All' && session.manager && !search" :sorts="['PATTERN']" />
     <div v-if="group === 'Empty'" class="shapes patterns">
       <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
@@ -180,6 +179,8 @@ useEventListener(
           </button>
         </div></DrawingBoard
       >
+      <!-- Beneath the drawings: what comes about later must not move them from under the pointer. -->
+      <LibraryShelf v-if="group === 'All' && session.manager && !search" class="shelf" :sorts="['PATTERN']" />
     </div>
     <TakePageSheet
       v-if="asked"
@@ -234,6 +235,9 @@ input {
   flex: 1;
   min-height: 0;
   overflow-y: auto;
+}
+.shelf {
+  margin: 0 20px 20px;
 }
 .patterns {
   padding: 4px 20px 20px;

@@ -59,11 +59,11 @@ async function intoSight(is: boolean) {
     card.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
 }
 
-/** Who else is in this section now. */
+/** Who else is in this section now; as one text, so that a card is drawn anew only where that is another. */
 const others = computed(() => {
   const place = `${galley.id()}#${section.value.id}`
   const names = (site.standing?.here ?? []).filter((h) => h.at === place).map((h) => h.name)
-  return [...new Set(names)].filter((n) => n !== session.person?.name)
+  return [...new Set(names)].filter((n) => n !== session.person?.name).join('\n')
 })
 
 const where = computed(() => whereShown(section.value.settings, galley.sheet.value?.options ?? []))
@@ -119,9 +119,13 @@ function mend() {
       />
       <i class="tone" :style="{ background: tone?.ground }" :title="`Tone ${tone?.label}`" />
       <LineageMenu v-if="own.reach === 'HERE'" :own="own" />
-      <span v-for="name in others" :key="name" class="other" :title="`${name} is in this section`">{{
-        name
-      }}</span>
+      <span
+        v-for="name in others.split('\n').filter(Boolean)"
+        :key="name"
+        class="other"
+        :title="`${name} is in this section`"
+        >{{ name }}</span
+      >
       <span class="grow" />
       <span v-if="toFill" class="fill">{{ toFill }} to fill</span>
       <button
@@ -263,8 +267,9 @@ header {
   color: var(--ink);
   text-decoration: underline;
 }
+/* Their room stays: a head that grows would move what is beneath from under the pointer. */
 .card:not(:hover):not(.chosen) .plain-act:not(.stays):not(.far) {
-  display: none;
+  visibility: hidden;
 }
 .plain-act.far {
   display: inline;

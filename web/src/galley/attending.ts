@@ -17,6 +17,8 @@ export interface Gone {
 /** Where focus is to stand, and what is to be said, as soon as the galley shows what an act has come to. */
 export interface Attended {
   section: string | null
+  /** What is written in at once: a section that was placed, or an element of it. */
+  writes?: { element?: string }
   says: () => string
   isThere: () => boolean
 }
@@ -31,7 +33,8 @@ export function makeAttending(
   places: Places,
   send: Give,
 ) {
-  const { id, place, placed } = places
+  const { id, placed } = places
+  /** While something is awaited, letters are no keys: whoever begins to write at once means words. */
   const attended = shallowRef<Attended | null>(null)
   const gone = ref<Gone | null>(null)
   const nameOf = (section: string) => placed(section)?.section.name
@@ -44,16 +47,13 @@ export function makeAttending(
     chosen.value = section
     attended.value = { section, says, isThere }
   }
-
-  async function move(section: string, by: number) {
-    const at = place(section)
-    const to = at && moved(sheet.value?.zones ?? [], at, by)
-    if (!to) return at && attend(section, () => 'It can’t go further that way.')
-    const answer = await give({ verb: 'move-section', item: id(), section, ...to })
-    const zone = sheet.value?.zones.find((z) => z.key === to.zone)
-    const isThere = () => place(section)?.zone === to.zone && place(section)?.index === to.index
-    const says = () => `${nameOf(section)} is number ${to.index + 1} in ${zone?.name}.`
-    if (answer.ok) attend(section, says, isThere)
+  /** Gives what makes a place to write in; until that is there, and if it comes about, it is attended to. */
+  async function made(what: Attended, command: () => ReturnType<Give>) {
+    gone.value = null
+    attended.value = { ...what, isThere: () => false }
+    const answer = await command()
+    attended.value = answer.ok ? what : null
+    if (answer.ok) chosen.value = what.section
   }
 
   async function copy(section: string) {
@@ -62,12 +62,31 @@ export function makeAttending(
     if (answer.ok) attend(made, () => `${nameOf(section)} has a copy after it.`)
   }
 
-  const put = makePutting(sheet, places, give, attend)
+  const move = makeMoving(sheet, places, give, attend)
+  const { put, add } = makePutting(sheet, places, send, made)
   const remove = makeRemoving(sheet, places, give, (instead, was) => {
     gone.value = was
     attend(instead, () => `${was.name} is taken out. Put it back stands in its place.`)
   })
-  return { attended, gone, give, move, copy, remove, put }
+  return { attended, gone, give, move, copy, remove, put, add }
+}
+
+function makeMoving(
+  sheet: Ref<Sheet | null>,
+  { id, place, placed }: Places,
+  give: Give,
+  attend: (section: string, says: () => string, isThere?: () => boolean) => void,
+) {
+  return async function move(section: string, by: number) {
+    const at = place(section)
+    const to = at && moved(sheet.value?.zones ?? [], at, by)
+    if (!to) return at && attend(section, () => 'It can’t go further that way.')
+    const answer = await give({ verb: 'move-section', item: id(), section, ...to })
+    const zone = sheet.value?.zones.find((z) => z.key === to.zone)
+    const isThere = () => place(section)?.zone === to.zone && place(section)?.index === to.index
+    const says = () => `${placed(section)?.section.name} is number ${to.index + 1} in ${zone?.name}.`
+    if (answer.ok) attend(section, says, isThere)
+  }
 }
 
 /** Takes a section out; told what stands where focus may go, and what is gone. */
@@ -94,21 +113,31 @@ interface Offered {
   spans: number[]
 }
 
-/** Places what a tray offers. */
+/** Places what a tray offers, and elements in sections; both are written in at once. */
 function makePutting(
   sheet: Ref<Sheet | null>,
   { id, placed }: Places,
   give: Give,
-  attend: (section: string, says: () => string) => void,
+  made: (what: Attended, command: () => ReturnType<Give>) => Promise<void>,
 ) {
-  const says = (made: string) => {
-    const toFill = sheet.value?.toFill.filter((p) => p.section === made).length ?? 0
+  const says = (section: string) => {
+    const toFill = sheet.value?.toFill.filter((p) => p.section === section).length ?? 0
     const rest = toFill ? ` ${counted(toFill, 'place')} to fill.` : ''
-    return `${placed(made)?.section.name} is placed.${rest}`
+    return `${placed(section)?.section.name} is placed.${rest}`
   }
-  return async function put(spot: { zone: string; index: number }, what: Offered) {
-    const made = freshId()
-    const answer = await give({ verb: 'place-section', item: id(), ...spot, id: made, ...what })
-    if (answer.ok) attend(made, () => says(made))
+  function put(spot: { zone: string; index: number }, what: Offered) {
+    const section = freshId()
+    const isThere = () => !!placed(section)
+    const command: Command = { verb: 'place-section', item: id(), ...spot, id: section, ...what }
+    return made({ section, writes: {}, says: () => says(section), isThere }, () => give(command))
   }
+  function add(section: string, name: string, give: (element: string) => ReturnType<Give>) {
+    const element = freshId()
+    const isThere = () =>
+      !!placed(section)?.section.columns.some((c) => c.elements.some((e) => e.id === element))
+    return made({ section, writes: { element }, says: () => `${name} is placed.`, isThere }, () =>
+      give(element),
+    )
+  }
+  return { put, add }
 }

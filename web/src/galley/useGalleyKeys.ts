@@ -2,13 +2,9 @@ import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
 import type { Galley } from './useGalley'
-import { WRITABLE } from './useToFill'
+import { writeIn } from './writable'
 
-/** Where a card's words begin, past its name. */
-function wordsIn(card: HTMLElement | null | undefined): HTMLElement | undefined {
-  const all = card?.querySelectorAll<HTMLElement>(WRITABLE) ?? []
-  return [...all].find((e) => !e.closest('header'))
-}
+const intoWords = (card: HTMLElement | null | undefined) => card && void writeIn(card)
 
 /**
  * The keys of the galley, while focus stands in it: I insert, D duplicate, Alt and arrows move, Delete remove, M marks; Enter goes
@@ -27,7 +23,7 @@ export function useGalleyKeys(
   const onSection: Record<string, (section: string) => unknown> = {
     d: (section) => galley.isOwn(section) && galley.copy(section),
     Delete: (section) => galley.remove(section),
-    Enter: (section) => wordsIn(cardOf(section))?.focus(),
+    Enter: (section) => intoWords(cardOf(section)),
   }
   function step(event: KeyboardEvent) {
     const card = cardOf(galley.chosen.value)
@@ -53,6 +49,6 @@ export function useGalleyKeys(
       event.preventDefault()
       void galley.move(section, by)
     } else if (event.key === 'Escape') step(event)
-    else if (!isWriting(event) && !event.altKey && lettersAct(event)) onSheet(event)
+    else if (!isWriting(event) && !event.altKey && lettersAct(event) && !galley.attended.value) onSheet(event)
   })
 }

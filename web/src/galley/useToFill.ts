@@ -1,23 +1,11 @@
 import { useEventListener } from '@vueuse/core'
 import { hasSheet } from '@/site/useGlobalKeys'
+import { writableIn } from './writable'
 import type { Galley } from './useGalley'
-
-const MOST_FRAMES = 30
-export const WRITABLE = 'textarea, input, [contenteditable=true], .picture'
 
 /** The places in the galley that wait to be filled, in reading order. */
 function waiting(): HTMLElement[] {
   return [...document.querySelectorAll<HTMLElement>('[data-to-fill]')]
-}
-
-/** Where one writes; an editor that was far from the screen comes about once it is near. */
-async function writable(place: HTMLElement): Promise<HTMLElement | null> {
-  for (let frame = 0; frame < MOST_FRAMES; frame++) {
-    const input = place.querySelector<HTMLElement>(WRITABLE)
-    if (input) return input
-    await new Promise(requestAnimationFrame)
-  }
-  return null
 }
 
 /** Walks from one place to fill to the next; Tab does so from within one. */
@@ -40,7 +28,7 @@ export function useToFill(galley: Galley) {
     if (!place) return false
     galley.chosen.value = place.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
     place.scrollIntoView({ block: 'center' })
-    void writable(place).then((input) => input?.focus({ preventScroll: true }))
+    void writableIn(place).then((input) => input?.focus({ preventScroll: true }))
     return true
   }
 

@@ -1,4 +1,4 @@
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener, useLocalStorage, useMediaQuery } from '@vueuse/core'
 import { useTurning } from './useTurning'
 
 /** Whether keys go to something that is being written in. */
@@ -13,9 +13,12 @@ export function isWriting(event: KeyboardEvent): boolean {
 /** Whether single letters act as keys: somebody who speaks to their computer may want them not to (WCAG 2.2, 2.1.4). */
 export const letterKeys = useLocalStorage('venue-letter-keys', true)
 
+/** On a screen that is touched, letters come from the keyboard that a field brings: none of them is a key. */
+const touched = useMediaQuery('(hover: none) and (pointer: coarse)')
+
 /** Whether a key may act, being none of a single letter, or letters being let. */
 export function lettersAct(event: KeyboardEvent): boolean {
-  return letterKeys.value || event.key.length > 1 || event.key === ' '
+  return (letterKeys.value && !touched.value) || event.key.length > 1 || event.key === ' '
 }
 
 /** Whether some sheet or menu lies over the screen and has the keys. */

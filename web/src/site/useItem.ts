@@ -1,6 +1,7 @@
 import { promiseTimeout, useThrottleFn, useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch } from 'vue'
 import { get, isPassing, type Problem } from '@/api/client'
+import { withSameParts } from './sameParts'
 import { useSite } from './useSite'
 import { useEdits } from '@/edit/useEdits'
 
@@ -73,7 +74,7 @@ export function useItem<T>(
     behind = false
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return void (isPassing(answer.problem) && later())
-    value.value = answer.value
+    value.value = withSameParts(value.value, answer.value)
     if (overtaken()) again()
     else contents(answer.value).forEach((c) => edits.know(c.item, c.revision))
   }

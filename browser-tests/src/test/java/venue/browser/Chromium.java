@@ -70,6 +70,12 @@ final class Chromium implements AutoCloseable {
         page.evaluate(STOOD_STILL);
     }
 
+    /** What is drawn in a place, in the one document that draws all of a screen. */
+    static Locator drawing(Locator place) {
+        String id = place.getAttribute("data-drawing");
+        return place.page().frameLocator(".board iframe").locator(".page[data-id='" + id + "']");
+    }
+
     /** The same for the document, of a frame perhaps, in which something stands. */
     static void settle(Locator within) {
         within.evaluate(STOOD_STILL);

@@ -3,7 +3,6 @@ package venue.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -55,8 +54,8 @@ class OwnThemeTest {
         }
     }
 
-    private FrameLocator wide() {
-        return page.frameLocator(".contact iframe >> nth=0");
+    private Locator wide() {
+        return Chromium.drawing(page.locator(".contact .drawn-place").first());
     }
 
     private Locator setting(String key) {

@@ -149,8 +149,8 @@ class StoryTest {
     private void changeTheLook() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Theme"))
                 .click();
-        FrameLocator sheet = page.frameLocator(".contact iframe >> nth=0");
-        FrameLocator other = page.frameLocator(".contact iframe >> nth=2");
+        Locator sheet = Chromium.drawing(page.locator(".contact .drawn-place").first());
+        Locator other = Chromium.drawing(page.locator(".contact .drawn-place").nth(2));
         assertThat(sheet.locator("h1")).hasCSS("font-family", Pattern.compile("Fraunces"));
         page.locator(".part")
                 .filter(new Locator.FilterOptions().setHasText("Palette"))

@@ -3,7 +3,6 @@ package venue.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -64,12 +63,12 @@ class ThemeTest {
         }
     }
 
-    private FrameLocator wide() {
-        return page.frameLocator(".contact iframe >> nth=0");
+    private Locator wide() {
+        return Chromium.drawing(page.locator(".contact .drawn-place").first());
     }
 
-    private FrameLocator narrow() {
-        return page.frameLocator(".contact iframe >> nth=1");
+    private Locator narrow() {
+        return Chromium.drawing(page.locator(".contact .drawn-place").nth(1));
     }
 
     private Locator setting(String label) {
@@ -147,7 +146,7 @@ class ThemeTest {
                 page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Columns beside the content"));
         Chromium.choose(page.locator(".sheet .choice").filter(new Locator.FilterOptions().setHas(sides)), "Left");
         page.navigate(venue.venue("/kestrel-moor/theme"));
-        assertThat(page.frameLocator(".contact iframe >> nth=2").locator("aside.side"))
+        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2)).locator("aside.side"))
                 .containsText("Keep the moor dark");
     }
 
@@ -165,7 +164,7 @@ class ThemeTest {
         assertThat(wide().locator("header")).hasCSS("position", "sticky");
         open("Title band");
         Chromium.choose(setting("Stands").locator(".choice"), "In the middle");
-        assertThat(page.frameLocator(".contact iframe >> nth=2").locator(".band"))
+        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2)).locator(".band"))
                 .hasCSS("text-align", "center");
     }
 
@@ -198,7 +197,7 @@ class ThemeTest {
         button("Civic").click();
         assertThat(page.locator(".columns section header b")).hasText(new String[] {"Dusk", "Almanac", "Civic"});
         page.goBack();
-        assertThat(page.locator(".contact iframe").first()).isVisible();
+        assertThat(page.locator(".contact .drawn-place").first()).isVisible();
         page.goForward();
         Locator civic =
                 page.locator(".columns section").filter(new Locator.FilterOptions().setHas(page.getByText("Civic")));

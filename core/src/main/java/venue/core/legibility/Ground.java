@@ -38,6 +38,11 @@ final class Ground {
         colours = colours(edition);
     }
 
+    /** Whether the words stand on what their tone makes, which every look makes readable. */
+    boolean isTones() {
+        return colours.isEmpty() && !back.equals("gradient");
+    }
+
     String name() {
         return isPictured() ? "the picture" : back.equals("gradient") ? "the gradient" : "this colour";
     }

@@ -43,12 +43,13 @@ public record Legibility(double ratio, String says, Remedy mend) {
     private static final int WHOLE = 12;
 
     /** The same of a column on a colour of its own, in which words keep the section's tone. */
-    private static Optional<Legibility> ofColumn(Tone tone, Column column) {
+    private static Optional<Legibility> ofColumn(Ground section, Column column) {
         String colour = Values.text(column.settings(), "groundColour");
         if (!Values.text(column.settings(), "ground").equals("colour") || colour.isEmpty()) {
             return Optional.empty();
         }
         Colour ground = Colour.of(colour);
+        Tone tone = section.tone();
         double ratio = Stream.of(tone.words(), tone.headings(), tone.link(), tone.quiet())
                 .mapToDouble(ground::contrast)
                 .min()
@@ -135,10 +136,10 @@ public record Legibility(double ratio, String says, Remedy mend) {
     /** What is wrong with the section's words on its background; empty when they can be read. */
     public static Optional<Legibility> of(Edition edition, Section section) {
         Ground ground = new Ground(edition, section);
-        double ratio = ground.weakest(ground.tone(), ground.veil());
+        double ratio = ground.isTones() ? ENOUGH : ground.weakest(ground.tone(), ground.veil());
         if (ratio >= ENOUGH) {
             return section.columns().stream()
-                    .flatMap(c -> ofColumn(ground.tone(), c).stream())
+                    .flatMap(c -> ofColumn(ground, c).stream())
                     .findFirst();
         }
         String says = says(ground.name(), ratio);

@@ -41,11 +41,9 @@ public final class ReleasePlan {
         List<ReleaseEntry> found = new ArrayList<>();
         ChangeTeller teller = new ChangeTeller(live, working);
         for (String id : differing) {
-            Item before = live.find(id).orElse(null);
-            Item after = working.find(id).orElse(null);
-            Item there = after == null ? before : after;
-            if (there != null && before != after && !Objects.equals(toVisitors(before), toVisitors(after))) {
-                found.add(teller.entry(id, before, after));
+            if (differs(live, working, id)) {
+                found.add(teller.entry(
+                        id, live.find(id).orElse(null), working.find(id).orElse(null)));
             }
         }
         found.stream()
@@ -71,6 +69,17 @@ public final class ReleasePlan {
      */
     public static ReleasePlan of(Edition live, Edition working, Collection<String> differing) {
         return new ReleasePlan(live, working, differing);
+    }
+
+    /** How many entries it has, without what each of them says and needs. */
+    public static int size(Edition live, Edition working, Collection<String> differing) {
+        return (int) differing.stream().filter(id -> differs(live, working, id)).count();
+    }
+
+    private static boolean differs(Edition live, Edition working, String id) {
+        Item before = live.find(id).orElse(null);
+        Item after = working.find(id).orElse(null);
+        return before != after && !Objects.equals(toVisitors(before), toVisitors(after));
     }
 
     /** What may reach visitors: patterns are the managers' own, and so is the order of their groups. */

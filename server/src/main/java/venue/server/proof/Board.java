@@ -3,12 +3,11 @@ package venue.server.proof;
 import venue.core.edition.Edition;
 import venue.core.html.HtmlWriter;
 import venue.core.site.Site;
-import venue.core.theme.Look;
 import venue.core.theme.StyleSheet;
 
 /**
  * The document in which many drawings are drawn, each in a shadow tree of its own. It holds nothing but a script, and what that
- * is told by the interface that frames it; what the live look needs is fetched meanwhile.
+ * is told by the interface that frames it; the live look is fetched with it, for most drawings wear that.
  */
 public final class Board {
 
@@ -19,22 +18,17 @@ public final class Board {
         out.start("html").start("head");
         out.empty("meta").attr("charset", "utf-8");
         out.element("title", "Drawings");
-        out.empty("link").attr("rel", "stylesheet").attr("href", "/-/proof.css").attr("crossorigin");
+        style(out, "/-/proof.css");
         if (live.find(Site.ID).isPresent()) {
-            Look look = live.theme();
-            ahead(out, "style", StyleSheet.of(look, live::media).path());
-            StyleSheet.fonts(look, live::media, false).forEach(font -> ahead(out, "font", font));
+            style(out, StyleSheet.of(live.theme(), live::media).path());
         }
         out.end().start("body").attr("inert");
         out.start("script").attr("src", "/-/drawings.js").end();
         return "<!doctype html>" + out.end().end().html();
     }
 
-    private static void ahead(HtmlWriter out, String as, String path) {
-        out.empty("link")
-                .attr("rel", "preload")
-                .attr("as", as)
-                .attr("crossorigin")
-                .attr("href", path);
+    /** Readable for the script: rules are taken out of it. */
+    private static void style(HtmlWriter out, String path) {
+        out.empty("link").attr("rel", "stylesheet").attr("crossorigin").attr("href", path);
     }
 }

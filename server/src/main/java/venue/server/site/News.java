@@ -65,7 +65,7 @@ public class News {
                 survey.count(Severity.SHOULD_FIX),
                 survey.count(Severity.NOTE),
                 survey.failed().stream().map(Survey.RuleInfo::name).toList(),
-                standing.plan().entries().size(),
+                standing.changes(),
                 undo.map(Journal.Group::name).orElse(null),
                 undo.map(Journal.Group::item).orElse(null),
                 redo.map(Journal.Group::name).orElse(null),

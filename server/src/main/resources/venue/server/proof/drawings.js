@@ -35,25 +35,28 @@
   const rulesOf = (link) => [...link.sheet.cssRules];
   const isFace = (rule) => rule instanceof CSSFontFaceRule;
   const text = (rules) => rules.map((rule) => rule.cssText).join('\n');
-  const proofs = sheetOf(text(rulesOf(document.querySelector('link'))));
+  const [ourProofs, worn] = document.querySelectorAll('link');
+  const proofs = sheetOf(text(rulesOf(ourProofs)));
+  ourProofs.remove();
 
   // Each look's stylesheet is fetched once; its typefaces are the document's, all else is only for what wears it.
   const looks = new Map();
+  function taken(link) {
+    const rules = link.sheet ? rulesOf(link) : [];
+    const faces = document.createElement('style');
+    faces.textContent = text(rules.filter(isFace));
+    link.replaceWith(faces);
+    return sheetOf(text(rules.filter((rule) => !isFace(rule))));
+  }
   function look(href) {
     if (!looks.has(href)) {
       const link = Object.assign(document.createElement('link'), { rel: 'stylesheet', crossOrigin: 'anonymous', href });
-      const loaded = new Promise((done) => (link.onload = link.onerror = done)).then(() => {
-        const rules = link.sheet ? rulesOf(link) : [];
-        const faces = document.createElement('style');
-        faces.textContent = text(rules.filter(isFace));
-        link.replaceWith(faces);
-        return sheetOf(text(rules.filter((rule) => !isFace(rule))));
-      });
-      looks.set(href, loaded);
+      looks.set(href, new Promise((done) => (link.onload = link.onerror = done)).then(() => taken(link)));
       document.head.append(link);
     }
     return looks.get(href);
   }
+  if (worn) looks.set(worn.getAttribute('href'), Promise.resolve(taken(worn)));
 
   const markup = new Map();
   const documents = new Map();

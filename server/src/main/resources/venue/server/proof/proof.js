@@ -81,20 +81,44 @@
     }
   }
 
+  // What stands here as it was given: what comes next is compared with that, and only what differs is set. Nothing where somebody
+  // has written into it since.
+  let stood = document.body.cloneNode(true);
+  function carry(live, was, is) {
+    if (was.isEqualNode(is)) return;
+    if ([live, was, is].every((node) => node.nodeType === Node.TEXT_NODE)) return void (live.data = is.data);
+    const many = is.childNodes.length;
+    const element = was.nodeType === Node.ELEMENT_NODE && was.nodeName === is.nodeName && live.nodeName === is.nodeName;
+    if (!element || was.childNodes.length !== many || live.childNodes.length !== many) {
+      if (live !== document.body) return void live.replaceWith(document.importNode(is, true));
+      const top = scrollY;
+      live.replaceChildren(...document.importNode(is, true).childNodes);
+      return void scrollTo(0, top);
+    }
+    for (const { name } of was.attributes) if (!is.hasAttribute(name)) live.removeAttribute(name);
+    for (const { name, value } of is.attributes) if (was.getAttribute(name) !== value) live.setAttribute(name, value);
+    for (let i = 0; i < many; i++) carry(live.childNodes[i], was.childNodes[i], is.childNodes[i]);
+  }
+  function put(body) {
+    carry(document.body, stood ?? document.createElement('body'), body);
+    stood = body;
+  }
+
   function show(html) {
     const next = new DOMParser().parseFromString(html, 'text/html');
     const style = (doc) => doc.querySelector('link[rel=stylesheet]');
     if (style(next)?.getAttribute('href') !== style(document)?.getAttribute('href')) {
       style(document)?.setAttribute('href', style(next)?.getAttribute('href') ?? '');
     }
-    document.querySelector('head > style:not([id])')?.remove();
+    const worn = document.querySelector('head > style:not([id])');
     const own = next.querySelector('head > style');
-    if (own) document.head.append(own);
-    root.lang = next.documentElement.lang;
-    root.dir = next.documentElement.dir;
-    const top = scrollY;
-    document.body.replaceChildren(...next.body.childNodes);
-    scrollTo(0, top);
+    if (worn?.textContent !== own?.textContent) {
+      worn?.remove();
+      if (own) document.head.append(own);
+    }
+    // Set only where it is another: every style of the document is worked out anew.
+    for (const key of ['lang', 'dir']) if (root[key] !== next.documentElement[key]) root[key] = next.documentElement[key];
+    put(next.body);
     if (lit) light(lit);
     differ();
     measure();
@@ -162,6 +186,7 @@
     const { node, editor } = writing;
     writing = null;
     editor.end();
+    stood = null;
     node.classList.remove('venue-written', 'venue-empty');
     tell({ type: 'left' });
     showWaiting();

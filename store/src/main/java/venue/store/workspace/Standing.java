@@ -224,6 +224,11 @@ public final class Standing {
         return ReleasePlan.of(live(), working(), waiting);
     }
 
+    /** How many changes wait to be released. */
+    public int changes() {
+        return ReleasePlan.size(live(), working(), waiting);
+    }
+
     /** What the survey finds on the working copy. */
     public Survey survey() {
         return derived().survey();

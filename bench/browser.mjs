@@ -1,0 +1,209 @@
+// What people wait for in the interface: drawings, the tray, a keystroke's way into the proof, the Plan of 20,000 pages. Two servers of the same
+// demo take turns: the one of an earlier commit and this one. Called by bench/run; fails where a bound is not kept.
+import { createRequire } from 'node:module'
+import { join } from 'node:path'
+
+const [folder, now, before, ...named] = process.argv.slice(2)
+const asked = (part) => !named.length || named.includes(part)
+const { chromium } = createRequire(join(folder, 'package.json'))('playwright-core')
+const ROUNDS = 5
+const SITE = 'kestrel-moor'
+const KEYS = 9
+const LONGEST_MS = 60_000
+const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)]
+
+const browser = await chromium.launch({ executablePath: process.env.CHROME_PATH, args: ['--no-sandbox', '--disable-background-networking'] })
+
+/** In each document: when something first held, by the clock of the machine. */
+function watching() {
+  window.whenever = (holds) =>
+    new Promise((done) => {
+      const look = () => {
+        if (document.body && holds()) return requestAnimationFrame(() => setTimeout(() => done(Date.now())))
+        requestAnimationFrame(look)
+      }
+      look()
+    })
+}
+/** Commands are given as the interface gives them. */
+function giving(site) {
+  window.give = async (command) => {
+    const [, token] = /XSRF-TOKEN[^=]*=([^;]*)/.exec(document.cookie)
+    const answer = await fetch(`/api/sites/${site}/commands`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+      body: JSON.stringify({ command, seen: {}, request: crypto.randomUUID() }),
+    })
+    if (!answer.ok) throw new Error(await answer.text())
+  }
+}
+async function open(origin, as = 'maja@kestrel-moor.example', password = 'dark-sky-friday') {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  await context.addInitScript(watching)
+  await context.addInitScript(giving, SITE)
+  const page = await context.newPage()
+  page.setDefaultTimeout(LONGEST_MS)
+  await page.goto(origin)
+  await page.getByLabel('E-mail').fill(as)
+  await page.getByLabel('Password', { exact: true }).fill(password)
+  await page.keyboard.press('Enter')
+  await page.getByRole('tree').first().waitFor()
+  return page
+}
+
+/** A page of as many sections, each with words, made through the interface's own commands. */
+function make(page, sections) {
+  return page.evaluate(
+    async ([site, many]) => {
+      const page = `many-${many}-${Date.now()}`
+      await window.give({ verb: 'make-pages', kind: 'standard', template: 'plain', pages: [{ id: page, title: `Of ${many} sections` }], menus: [], settings: {} })
+      const { patterns } = await (await fetch(`/api/sites/${site}/catalog`)).json()
+      const worded = patterns.filter((p) => p.sections === 1 && p.kinds.includes('heading') && p.kinds.includes('text') && !p.kinds.includes('listing'))
+      for (let i = 0; i < many; i++) {
+        const { id } = worded[i % worded.length]
+        await window.give({ verb: 'place-section', item: page, zone: 'main', index: i, id: `${page}x${i}`, pattern: id, spans: [] })
+      }
+      return page
+    },
+    [SITE, sections],
+  )
+}
+
+/** From a key in a heading in the middle of the page until the frame of the proof has drawn it. */
+async function keystrokes(page, origin, id, sections) {
+  await page.goto(`${origin}/${SITE}/page/${id}`)
+  const card = page.locator(`[data-section=${id}x${Math.floor(sections / 2)}]`)
+  await card.locator('.as-heading textarea, .as-heading input, .as-heading [contenteditable]').first().click()
+  await page.keyboard.press('ControlOrMeta+A')
+  await page.keyboard.type('q')
+  const proof = await (await page.locator("iframe[title='Proof']").elementHandle()).contentFrame()
+  await proof.getByText('q', { exact: true }).first().waitFor()
+  const taken = []
+  for (let i = 2; i <= KEYS + 3; i++) {
+    await page.waitForTimeout(700)
+    const seen = proof.evaluate((words) => window.whenever(() => document.body.textContent.includes(words)), 'q'.repeat(i))
+    const from = await page.evaluate(() => {
+      window.pressed = new Promise((done) => addEventListener('keydown', () => done(Date.now()), { once: true, capture: true }))
+    })
+    await page.keyboard.type('q')
+    taken.push((await seen) - (await page.evaluate(() => window.pressed)))
+  }
+  return median(taken.slice(3))
+}
+
+/** What is in the window of those that have a place: all drawn. */
+const DRAWN = `() => [...document.querySelectorAll('.drawn-place')].filter((p) => {
+  const { top, bottom, width } = p.getBoundingClientRect()
+  return width && top < innerHeight && bottom > 0
+}).every((p) => p.hasAttribute('data-drawn'))`
+const NAMED = `() => document.querySelectorAll('.group li b').length > 90`
+const since = async (page, holds, from) => (await page.evaluate(`window.whenever(${holds})`)) - from
+
+/** Opens Patterns by its address: until the names stand, and from then until what is in the window is drawn. */
+async function patterns(page, origin, drawings) {
+  await page.goto('about:blank')
+  const from = Date.now()
+  await page.goto(`${origin}/${SITE}/patterns`, { waitUntil: 'commit' })
+  const stands = await since(page, NAMED, from)
+  return { stands, drawn: drawings ? await since(page, DRAWN, from + stands) : 0 }
+}
+/** From one screen to another and back, by the links. */
+async function comeBack(page) {
+  await page.getByRole('link', { name: 'Theme', exact: true }).click()
+  await page.evaluate(`window.whenever(() => document.querySelector('.contact') && (${DRAWN})())`)
+  await page.waitForTimeout(1500)
+  await page.getByRole('link', { name: 'Patterns', exact: true }).click()
+  const stands = await since(page, NAMED, 0)
+  return since(page, DRAWN, stands)
+}
+async function tray(page, origin, id) {
+  await page.goto(`${origin}/${SITE}/page/${id}`)
+  await page.locator('.insert.last').first().waitFor()
+  await page.waitForTimeout(4000)
+  await page.locator('.insert.last').first().click()
+  const stands = await since(page, `() => document.querySelector('.tray .drawn-place')`, 0)
+  return since(page, DRAWN, stands)
+}
+/** The Plan of twenty thousand pages, two hundred beneath each: until its first rows stand, and an arrow key. */
+async function plan(page, origin) {
+  await page.goto(`${origin}/${SITE}/survey`)
+  await page.evaluate(async () => {
+    for (let i = 0; i < 100; i++) {
+      const pages = Array.from({ length: 200 }, (_, n) => ({ id: `plan-${i * 200 + n}`, title: `Workshop ${i * 200 + n}` }))
+      const parent = i === 0 ? null : `plan-${i - 1}`
+      await window.give({ verb: 'make-pages', parent, kind: 'standard', template: 'plain', pages, menus: [], settings: {} })
+    }
+  })
+  const opened = []
+  for (let i = 0; i < 3; i++) {
+    await page.goto('about:blank')
+    const from = Date.now()
+    await page.goto(`${origin}/${SITE}/plan`, { waitUntil: 'commit' })
+    opened.push(await since(page, `() => document.querySelectorAll('[role=treeitem]').length > 10`, from))
+  }
+  await page.getByRole('treeitem').first().click()
+  const moved = []
+  for (let i = 0; i < KEYS; i++) {
+    const was = await page.evaluate(() => document.querySelector('[role=treeitem][aria-selected=true]')?.id ?? document.activeElement?.id)
+    const from = await page.evaluate(() => {
+      window.pressed = new Promise((done) => addEventListener('keydown', () => done(Date.now()), { once: true, capture: true }))
+    })
+    await page.keyboard.press('ArrowDown')
+    moved.push((await since(page, `() => (document.querySelector('[role=treeitem][aria-selected=true]')?.id ?? document.activeElement?.id) !== ${JSON.stringify(was)}`, 0)) - (await page.evaluate(() => window.pressed)) + (from ?? 0))
+  }
+  return { opens: median(opened), arrow: median(moved) }
+}
+
+const taken = { before: {}, now: {} }
+const add = (who, what, ms) => (taken[who][what] ??= []).push(ms)
+const servers = { before: await open(before), now: await open(now) }
+const origins = { before, now }
+const made = {}
+for (const who of ['before', 'now']) made[who] = { 6: await make(servers[who], 6), 60: await make(servers[who], 60) }
+// The first round warms up both.
+for (let round = 0; asked('drawings') && round <= ROUNDS; round++) {
+  for (const who of round % 2 ? ['before', 'now'] : ['now', 'before']) {
+    const { stands, drawn } = await patterns(servers[who], origins[who], who === 'now')
+    if (round) add(who, 'stands', stands)
+    if (round && who === 'now') {
+      add(who, 'first', drawn)
+      add(who, 'back', await comeBack(servers[who]))
+      add(who, 'tray', await tray(servers[who], now, made.now[6]))
+    }
+    await servers[who].goto('about:blank')
+  }
+}
+for (let round = 0; asked('keys') && round < 4; round++) {
+  for (const who of round % 2 ? ['before', 'now'] : ['now', 'before'])
+    for (const many of [6, 60]) {
+      const ms = await keystrokes(servers[who], origins[who], made[who][many], many)
+      if (round) add(who, `key ${many}`, ms)
+      await servers[who].goto('about:blank')
+    }
+}
+const large = asked('plan') ? await plan(servers.now, now) : null
+await browser.close()
+
+const of = (who, what) => median(taken[who][what])
+let broken = 0
+function row(what, asked, value, said) {
+  if (!(value <= asked)) broken++
+  console.log(`${what.padEnd(58)} ${String(asked).padStart(6)} ${(Number.isInteger(value) ? String(value) : value.toFixed(2)).padStart(7)}  ${said}${value <= asked ? '' : '  NOT KEPT'}`)
+}
+console.log(`${''.padEnd(58)}  asked   taken`)
+const ratio = (what, asked, part, whole) => row(what, asked, part / whole, `${part} of ${whole} ms`)
+if (asked('drawings')) {
+  row('Patterns: its first window drawn once it stands, ms', 500, of('now', 'first'), '')
+  row('Patterns: come back to, ms', 100, of('now', 'back'), '')
+  row('Tray: its first window drawn once it stands, ms', 500, of('now', 'tray'), '')
+  ratio('Patterns stands, of the time before', 0.7, of('now', 'stands'), of('before', 'stands'))
+}
+if (asked('keys')) {
+  ratio('Keystroke to proof, 60 sections, of the time before', 0.55, of('now', 'key 60'), of('before', 'key 60'))
+  ratio('Keystroke to proof, 60 sections, of that in 6', 1.3, of('now', 'key 60'), of('now', 'key 6'))
+}
+if (large) {
+  row('Plan of 20,000 pages: its first rows, ms', 2500, large.opens, '')
+  row('Plan of 20,000 pages: an arrow key, ms', 100, large.arrow, '')
+}
+process.exit(broken ? 1 : 0)
