@@ -27,14 +27,15 @@ function watching() {
 }
 /** Commands are given as the interface gives them. */
 function giving(site) {
-  window.give = async (command) => {
+  window.give = async (command, shown = {}) => {
     const [, token] = /XSRF-TOKEN[^=]*=([^;]*)/.exec(document.cookie)
     const answer = await fetch(`/api/sites/${site}/commands`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-      body: JSON.stringify({ command, seen: {}, request: crypto.randomUUID() }),
+      body: JSON.stringify({ command, seen: {}, request: crypto.randomUUID(), ...shown }),
     })
     if (!answer.ok) throw new Error(await answer.text())
+    return answer.json()
   }
 }
 async function open(origin, as = 'maja@kestrel-moor.example', password = 'dark-sky-friday') {
@@ -54,7 +55,7 @@ async function open(origin, as = 'maja@kestrel-moor.example', password = 'dark-s
 /** A page of as many sections, each with words, made through the interface's own commands. */
 function make(page, sections) {
   return page.evaluate(
-    async ([site, many]) => {
+    async ([site, many, WARM]) => {
       const page = `many-${many}-${Date.now()}`
       await window.give({ verb: 'make-pages', kind: 'standard', template: 'plain', pages: [{ id: page, title: `Of ${many} sections` }], menus: [], settings: {} })
       const { patterns } = await (await fetch(`/api/sites/${site}/catalog`)).json()
@@ -63,9 +64,16 @@ function make(page, sections) {
         const { id } = worded[i % worded.length]
         await window.give({ verb: 'place-section', item: page, zone: 'main', index: i, id: `${page}x${i}`, pattern: id, spans: [] })
       }
+      // The compiler has seen what is measured: a server that has just begun says nothing about the page.
+      let step = 0
+      for (let i = 0; i < WARM; i++) {
+        const at = { item: page, section: `${page}x${i % many}`, key: 'tone' }
+        const told = await window.give({ verb: 'set-value', ...at, value: i % 2 ? 'tinted' : 'plain' }, { showing: page, since: step })
+        step = told.step
+      }
       return page
     },
-    [SITE, sections],
+    [SITE, sections, 150],
   )
 }
 

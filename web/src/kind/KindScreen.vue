@@ -14,7 +14,7 @@ import { useKind } from './useKind'
 const route = useRoute()
 const site = useSite()
 const session = useSession()
-const id = computed(() => String(route.params.kind))
+const id = computed(() => String(route.params.kind ?? ''))
 const { kind, problem } = useKind(id)
 /** The page in which the form is looked at; none for an empty one. */
 const looked = ref<string | null>(null)

@@ -20,7 +20,7 @@ import { usePage } from '@/site/usePage'
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
-const id = computed(() => String(route.params.page))
+const id = computed(() => String(route.params.page ?? ''))
 const { page, html, problem } = usePage(id)
 const galley = provideGalley(
   computed(() => pageSheet(page.value)),

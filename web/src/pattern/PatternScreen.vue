@@ -12,7 +12,7 @@ import { standing } from './standing'
 import { usePattern } from './usePattern'
 
 const route = useRoute()
-const id = computed(() => String(route.params.pattern))
+const id = computed(() => String(route.params.pattern ?? ''))
 const copies = useCopies<PatternCopies>(computed(() => `patterns/${id.value}`))
 const sample = ref(false)
 const WAYS = [

@@ -5,7 +5,7 @@ import { useItem } from '@/site/useItem'
 /** One pattern with the HTML of its proof, as it comes or with samples in its places to fill. */
 export function usePattern(id: Ref<string>, sample: Ref<boolean>) {
   const { value, problem } = useItem<PatternSheet>(
-    () => `patterns/${id.value}/sheet?sample=${sample.value}`,
+    () => id.value && `patterns/${id.value}/sheet?sample=${sample.value}`,
     ({ pattern }) => [{ item: pattern.id, revision: pattern.revision }],
   )
   const pattern = computed(() => value.value?.pattern ?? null)

@@ -14,7 +14,7 @@ export function usePage(id: Ref<string>) {
   const html = shallowRef('')
   let written = false
   const { value, problem, load } = useItem<PageSheet>(
-    () => `pages/${id.value}/sheet`,
+    () => id.value && `pages/${id.value}/sheet`,
     ({ page }) => [{ item: page.id, revision: page.revision }, ...sectionsOf(page)],
     isWritten,
     (newer) => (html.value = newer.html),

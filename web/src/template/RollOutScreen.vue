@@ -17,7 +17,7 @@ import { asks, goesWithout, planned } from './rollOutChoices'
 const route = useRoute()
 const router = useRouter()
 const site = useSite()
-const id = computed(() => String(route.params.item))
+const id = computed(() => String(route.params.item ?? ''))
 const roll = useRollOut(id)
 const { table, going, asking, progress, report } = roll
 const FILTERS: Record<string, (row: RollOutRow) => boolean> = {

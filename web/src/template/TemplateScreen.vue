@@ -16,7 +16,7 @@ import { useTemplate } from './useTemplate'
 
 const site = useSite()
 const route = useRoute()
-const id = computed(() => String(route.params.template))
+const id = computed(() => String(route.params.template ?? ''))
 const copies = useCopies<Copies>(computed(() => `templates/${id.value}`))
 /** The page on whose content it is looked at. */
 const on = ref('')

@@ -22,7 +22,7 @@ export function useRollOut(template: Ref<string>) {
   const site = useSite()
   const progress = ref<{ done: number; all: number } | null>(null)
   const busy = () => progress.value !== null
-  const kept = useItem<RollOutTable>(() => `roll-outs/${template.value}`, undefined, busy)
+  const kept = useItem<RollOutTable>(() => template.value && `roll-outs/${template.value}`, undefined, busy)
   const { value: table, problem, load } = kept
   const { clear, ...choices } = makeChoices(table)
   const report = ref('')

@@ -96,8 +96,10 @@ class KeyboardTest {
                 .filter(new Locator.FilterOptions().setHasText("Heading and text"))
                 .focus();
         press("Enter");
-        assertThat(focused()).hasAccessibleName("Section Text");
         assertThat(said()).containsText("Text is placed. 2 places to fill.");
+        assertThat(focused()).hasAccessibleName("Heading");
+        press("Escape");
+        assertThat(focused()).hasAccessibleName("Section Text");
         press("d");
         assertThat(said()).containsText("has a copy after it");
         press("Delete");

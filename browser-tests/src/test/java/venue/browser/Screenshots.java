@@ -198,8 +198,9 @@ class Screenshots {
                 .toList();
         page.waitForCondition(() -> inSight.stream().noneMatch(f -> f.url().isEmpty()));
         inSight.forEach(Frame::waitForLoadState);
-        page.waitForFunction("() => [...document.querySelectorAll('.drawn-place')].every((p) => p.hasAttribute('data-drawn')"
-                + " || p.getBoundingClientRect().top > innerHeight || !p.clientWidth)");
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('.drawn-place')].every((p) => p.hasAttribute('data-drawn')"
+                        + " || p.getBoundingClientRect().top > innerHeight || !p.clientWidth)");
         Chromium.settle(page);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

@@ -146,7 +146,8 @@ class ThemeTest {
                 page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Columns beside the content"));
         Chromium.choose(page.locator(".sheet .choice").filter(new Locator.FilterOptions().setHas(sides)), "Left");
         page.navigate(venue.venue("/kestrel-moor/theme"));
-        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2)).locator("aside.side"))
+        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2))
+                        .locator("aside.side"))
                 .containsText("Keep the moor dark");
     }
 
@@ -164,7 +165,8 @@ class ThemeTest {
         assertThat(wide().locator("header")).hasCSS("position", "sticky");
         open("Title band");
         Chromium.choose(setting("Stands").locator(".choice"), "In the middle");
-        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2)).locator(".band"))
+        assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2))
+                        .locator(".band"))
                 .hasCSS("text-align", "center");
     }
 

@@ -31,6 +31,9 @@ class ReleasePlanTest {
         Edition working = Sites.after(
                 Sites.after(live, KindCommand.setKindTemplates("standard", "wide", List.of("wide", "plain"))),
                 ValueCommand.setValue("dusk", null, null, "headingFont", Value.of("bitter")));
+        assertThat(ReleasePlan.size(live, working, List.of("dusk", "standard", "home", "nobody")))
+                .as("counted as they are listed")
+                .isEqualTo(2);
         assertThat(ReleasePlan.of(live, working).entries())
                 .extracting(ReleaseEntry::item, e -> String.join("; ", e.says()), ReleaseEntry::reaches)
                 .containsExactly(

@@ -42,7 +42,7 @@
   // Each look's stylesheet is fetched once; its typefaces are the document's, all else is only for what wears it.
   const looks = new Map();
   function taken(link) {
-    const rules = link.sheet ? rulesOf(link) : [];
+    const rules = rulesOf(link);
     const faces = document.createElement('style');
     faces.textContent = text(rules.filter(isFace));
     link.replaceWith(faces);
@@ -51,7 +51,13 @@
   function look(href) {
     if (!looks.has(href)) {
       const link = Object.assign(document.createElement('link'), { rel: 'stylesheet', crossOrigin: 'anonymous', href });
-      looks.set(href, new Promise((done) => (link.onload = link.onerror = done)).then(() => taken(link)));
+      const loaded = new Promise((done, failed) => {
+        link.onload = done;
+        link.onerror = failed;
+      });
+      // A look that was changed meanwhile has no stylesheet any more: what wears the new one is on its way.
+      const given = loaded.then(() => taken(link)).catch(() => (link.remove(), looks.delete(href), null));
+      looks.set(href, given);
       document.head.append(link);
     }
     return looks.get(href);
@@ -149,16 +155,19 @@
     d.page.style.setProperty('--drawing-rem', rem);
     d.place.style.background = ground;
   }
-  const isDue = (d) => d.of !== d.told.of && markup.has(d.told.of);
+  const isDue = (d) => d.of !== d.told.of && d.failed !== d.told.of && markup.has(d.told.of);
   async function draw(d) {
     const of = d.told.of;
     const { doc, look: worn, own } = read(of);
     const sheet = await worn;
-    if (d.told.of !== of || d.of === of) return;
+    if (!sheet) d.failed = of;
+    if (!sheet || d.told.of !== of || d.of === of) return;
     d.of = of;
     const html = like(doc.documentElement, 'html');
     const body = like(doc.body, 'body');
     body.append(...document.importNode(doc.body, true).childNodes);
+    // What scripts show on a page is seen in its drawing without them.
+    body.querySelectorAll('.scheme[hidden]').forEach((button) => (button.hidden = false));
     html.append(body);
     d.root.replaceChildren(html);
     wear(d, sheet, own);

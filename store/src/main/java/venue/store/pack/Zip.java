@@ -27,6 +27,9 @@ final class Zip implements AutoCloseable {
     private static final Pattern KNOWN =
             Pattern.compile("pack\\.json|items/[a-z0-9-]{1,40}\\.json|pasts/[0-9a-f]{64}\\.json|files/[0-9a-f]{64}");
 
+    /** Programs that zip folders write these beside what is in them. */
+    private static final Set<String> FOLDERS = Set.of("items/", "pasts/", "files/");
+
     private final ZipFile file;
     private final Map<String, ZipArchiveEntry> entries = new HashMap<>();
 
@@ -54,11 +57,15 @@ final class Zip implements AutoCloseable {
     private void measure() {
         long words = 0;
         Enumeration<ZipArchiveEntry> all = file.getEntries();
+        int many = 0;
         for (ZipArchiveEntry entry : Collections.list(all)) {
-            if (entries.size() >= MOST_ENTRIES) {
+            if (++many > MOST_ENTRIES) {
                 throw noPack("it has more than " + MOST_ENTRIES + " entries");
             }
             String name = entry.getName();
+            if (FOLDERS.contains(name) && entry.getSize() == 0) {
+                continue;
+            }
             requireSound(entry, name);
             if (entries.put(name, entry) != null) {
                 throw noPack("two of its entries are called “" + shown(name) + "”");

@@ -195,6 +195,18 @@ class PackFileTest {
         refusedItem("no page", home -> home.replaceFirst("\"title\":", "\"colour\":\"red\",\"title\":"));
     }
 
+    /** As programs write it that zip folders. */
+    @Test
+    void aPackThatWasUnzippedAndZippedAgainIsTaken() throws IOException {
+        Map<String, byte[]> entries = new LinkedHashMap<>();
+        List.of("items/", "files/", "pasts/").forEach(folder -> entries.put(folder, new byte[0]));
+        entries.putAll(entries(saved(one, yard, Site.ID)));
+        try (PackFile pack = PackFile.open(written(entries))) {
+            pack.check(done -> {});
+        }
+        refused("belongs into none", e -> e.put("elsewhere/", new byte[0]));
+    }
+
     @Test
     void linksTwinsAndACrowdAreRefusedByName() throws IOException {
         Path file = folder.resolve("odd.venuepack");
