@@ -181,51 +181,57 @@ it('every arrangement that is drawn is drawn unlike the others', () => {
 })
 
 describe('the contact sheet', () => {
-  /** What the frames are sent, by what the server answers: the look's revision, its rules, its tokens. */
+  /** What the board is sent, and what its places are drawn from, by what the server answers: the look's revision, its rules, its tokens. */
   function sheet() {
     const style = { css: 'all', tokens: 'mine', rules: 'r1', revision: '1' }
     const site = moor([], (path) =>
       path.includes('/theme/trial') ? { tokens: 'tried' } : path.endsWith('/theme/style') ? { ...style } : {},
     ).site
     const sent: object[] = []
-    const renewed = vi.fn()
-    const ProofFrame = defineComponent({
-      setup: (_, { expose }) => (expose({ send: (m: object) => sent.push(m), renew: renewed }), () => null),
+    const DrawingBoard = defineComponent({
+      emits: ['blocks'],
+      inheritAttrs: false,
+      setup: (_, { expose, slots }) => (
+        expose({ send: (m: object) => sent.push(m) }),
+        () => slots.default?.()
+      ),
     })
     const wrapper = mount(ContactSheet, {
       props: { theme, before: false, trial: null },
-      global: { ...mounting, stubs: { ProofFrame, TemplateGlyph: true } },
+      global: { ...mounting, stubs: { DrawingBoard, DrawnPlace: true, TemplateGlyph: true } },
     })
     const step = async (more: object) => {
       Object.assign(style, more)
       site.step++
       await flushPromises()
     }
-    return { wrapper, sent, renewed, step }
+    const versions = () => wrapper.findAll('drawn-place-stub').map((p) => p.attributes('version'))
+    return { wrapper, sent, versions, step }
   }
 
   it('shows a colour that is only being tried, and keeps it to the tokens once it is a step', async () => {
-    const { wrapper, sent, renewed, step } = sheet()
+    const { wrapper, sent, versions, step } = sheet()
     await flushPromises()
+    const before = versions()
     await wrapper.setProps({ trial: { key: 'colourAccent', value: '#101010' } })
     await flushPromises()
-    expect(sent).toEqual([
-      { type: 'style', tokens: 'tried' },
-      { type: 'style', tokens: 'tried' },
-    ])
+    expect(sent).toEqual([{ type: 'style', tokens: 'tried' }])
     await step({ revision: '2', tokens: 'kept' })
     expect(sent.at(-1)).toEqual({ type: 'style', tokens: 'kept' })
-    expect(renewed).not.toHaveBeenCalled()
+    expect(versions()).toEqual(before)
   })
 
   it('draws pages anew where more than that may be new', async () => {
-    const { sent, renewed, step } = sheet()
+    const { sent, versions, step } = sheet()
     await flushPromises()
+    const [before] = versions()
     await step({ revision: '2', rules: 'r2' })
     expect(sent.at(-1)).toEqual({ type: 'style', css: 'all', tokens: 'mine' })
-    expect(renewed).toHaveBeenCalledTimes(2)
+    const [after, beside] = versions()
+    expect(after).not.toBe(before)
+    expect(beside).toBe(after)
     await step({})
-    expect(renewed).toHaveBeenCalledTimes(4)
+    expect(versions()[0]).not.toBe(after)
   })
 })
 
