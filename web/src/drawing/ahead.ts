@@ -8,11 +8,13 @@ const AFTER_MS = 1500
 
 const drawingsOf = (standing: SiteStanding) => new URL('/-/drawings', standing.proofs).href
 
+let due = 0
 /** While nothing else is to do: a frame that waits, with the patterns that a tray shows first. */
 export function drawAhead(standing: SiteStanding, catalog: Catalog) {
   const free = window.requestIdleCallback ?? ((act: () => void) => act())
-  const later = (act: () => void) => setTimeout(() => free(act), AFTER_MS)
-  later(() => {
+  clearTimeout(due)
+  const later = (act: () => void) => window.setTimeout(() => free(act), AFTER_MS)
+  due = later(() => {
     const frame = awaitFrame(drawingsOf(standing))
     if (!frame) return
     const first = offered(catalog)
@@ -30,6 +32,7 @@ export function drawAhead(standing: SiteStanding, catalog: Catalog) {
 
 /** Nothing that was drawn for one person is there for the next in the same window. */
 export function forgetDrawings() {
+  clearTimeout(due)
   endWaiting()
   forgetMarkup()
 }

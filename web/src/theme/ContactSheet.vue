@@ -22,6 +22,13 @@ const board = ref<InstanceType<typeof DrawingBoard> | null>(null)
 const drawn = ref(site.step)
 const top = ref(0)
 const tell = (message: object) => board.value?.send(message)
+/** What the pages wear over the look that they were drawn in; what visitors see now wears nothing over its own. */
+let over: object = { type: 'style' }
+const wear = (style: object) => tell((over = { type: 'style', ...style }))
+watch(
+  () => props.before,
+  (before) => tell(before ? { type: 'style' } : over),
+)
 watch(top, () => tell({ type: 'scroll', top: Number(top.value) }))
 
 /** Whoever points at something in a page opens what sets it. */
@@ -42,7 +49,7 @@ async function tryOut() {
   const asked = props.trial
   const answer = await get<Tried>(`/sites/${site.id}/theme/trial?${new URLSearchParams({ ...asked })}`)
   trying = false
-  if (answer.ok) tell({ type: 'style', tokens: answer.value.tokens })
+  if (answer.ok) wear({ tokens: answer.value.tokens })
   tried = true
   if (props.trial !== asked) void tryOut()
 }
@@ -62,8 +69,7 @@ watch(
       worn = answer.value
       const { css, tokens } = worn
       const alone = was?.rules === worn.rules && was.revision !== worn.revision
-      if (tried || was?.revision !== worn.revision)
-        tell(alone ? { type: 'style', tokens } : { type: 'style', css, tokens })
+      if (tried || was?.revision !== worn.revision) wear(alone ? { tokens } : { css, tokens })
       tried = false
       if (alone) return
     }

@@ -189,8 +189,8 @@ describe('the contact sheet', () => {
     ).site
     const sent: object[] = []
     const DrawingBoard = defineComponent({
-      emits: ['blocks'],
       inheritAttrs: false,
+      emits: ['blocks'],
       setup: (_, { expose, slots }) => (
         expose({ send: (m: object) => sent.push(m) }),
         () => slots.default?.()
@@ -219,6 +219,10 @@ describe('the contact sheet', () => {
     await step({ revision: '2', tokens: 'kept' })
     expect(sent.at(-1)).toEqual({ type: 'style', tokens: 'kept' })
     expect(versions()).toEqual(before)
+    await wrapper.setProps({ before: true })
+    expect(sent.at(-1)).toEqual({ type: 'style' })
+    await wrapper.setProps({ before: false })
+    expect(sent.at(-1)).toEqual({ type: 'style', tokens: 'kept' })
   })
 
   it('draws pages anew where more than that may be new', async () => {

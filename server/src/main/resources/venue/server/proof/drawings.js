@@ -121,6 +121,7 @@
     drawn.set(id, d);
     d.page.dataset.id = id;
     d.place.classList.remove('away');
+    if (d.sheets) d.root.adoptedStyleSheets = [...d.sheets, ...tried];
   }
 
   function begin() {
