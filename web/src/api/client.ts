@@ -7,6 +7,9 @@ export interface Problem {
   detail: string
   fix: string
   field?: string
+  /** Where two have changed the same: the item as each of them has it. */
+  mine?: unknown
+  theirs?: unknown
 }
 
 /** Whether the same may well be taken a moment later: over a lost connection, an expired session, a full disk. */

@@ -26,7 +26,7 @@ it('keeps what is being written when somebody else changes it, and asks which is
     input.element.blur()
     expect(written()).toEqual([])
     const { conflict } = useEdits()
-    expect(conflict?.detail).toContain('“inch” stands here now, and you wrote “cm”')
+    expect(conflict?.texts).toEqual({ mine: 'cm', theirs: 'inch' })
     conflict?.[keep]()
     await wrapper.vm.$nextTick()
     expect(useEdits().conflict).toBeNull()

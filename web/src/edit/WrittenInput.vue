@@ -48,11 +48,7 @@ function left(event: Event) {
   const tell = () => emit('written', (last = mine), input)
   if (mine === theirs) draft.value = null
   else if (theirs === began || theirs === last) tell()
-  else
-    edits.dispute(
-      `Somebody changed this meanwhile: “${theirs}” stands here now, and you wrote “${mine}”.`,
-      tell,
-    )
+  else edits.dispute('Somebody changed this meanwhile.', { keepMine: tell, texts: { mine, theirs } })
 }
 function giveUp(event: KeyboardEvent) {
   if (draft.value === null) return

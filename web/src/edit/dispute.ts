@@ -1,28 +1,56 @@
-import { ref } from 'vue'
+import { shallowRef, ref } from 'vue'
+import type { Problem } from '@/api/client'
+import type { Command } from '@/api/types'
+import { both, textsOf, type Texts } from './texts'
+
+/** What may be done about two versions of one part. */
+export interface Ways {
+  keepMine: () => void
+  takeTheirs?: () => void
+  /** Where it is words: both texts, and theirs with mine after them. */
+  texts?: Texts | null
+  keepBoth?: () => void
+}
+
+/** A refused command may be given again, as it was or with both texts. */
+export function waysFor(command: Command, problem: Problem, give: (command: Command) => void): Ways {
+  const texts = command.verb === 'set-value' ? textsOf(problem) : null
+  const joined = texts && ({ ...command, value: both(texts) } as Command)
+  return { keepMine: () => give(command), texts, keepBoth: () => joined && give(joined) }
+}
 
 /** Two versions of one part, of which one is to stand. */
 export interface Conflict {
   detail: string
+  texts: Texts | null
   keepMine: () => void
   takeTheirs: () => void
+  keepBoth: (() => void) | null
 }
 
 /** Asks which of two is to stand, where somebody else has changed what is being written here. */
 export function makeDispute() {
-  const conflict = ref<Conflict | null>(null)
+  const conflict = shallowRef<Conflict | null>(null)
   /** How often what others wrote was taken instead: what was written here is not shown any more then. */
   const yielded = ref(0)
 
-  function dispute(detail: string, keepMine: () => void, takeTheirs = () => {}) {
+  function dispute(detail: string, { keepMine, takeTheirs = () => {}, texts = null, keepBoth }: Ways) {
     const settle = (then: () => void) => () => {
       conflict.value = null
       then()
     }
-    const yieldTo = () => {
+    /** What was written here is not shown any more: what stands now is. */
+    const yieldTo = (then: () => void) => () => {
       yielded.value++
-      takeTheirs()
+      then()
     }
-    conflict.value = { detail, keepMine: settle(keepMine), takeTheirs: settle(yieldTo) }
+    conflict.value = {
+      detail,
+      texts,
+      keepMine: settle(keepMine),
+      takeTheirs: settle(yieldTo(takeTheirs)),
+      keepBoth: texts && keepBoth ? settle(yieldTo(keepBoth)) : null,
+    }
   }
   return { conflict, yielded, dispute }
 }

@@ -135,6 +135,26 @@ describe('edits', () => {
     expect(edits.conflict).toBeNull()
   })
 
+  it('offer both texts after each other, where it is words', async () => {
+    const item = (title: string) => ({ id: 'visit', title, settings: { summary: title } })
+    const sent = server(
+      refused(409, {
+        code: 'changed-meanwhile',
+        detail: 'Somebody changed it.',
+        fix: '',
+        field: 'settings.summary',
+        mine: item('Mine'),
+        theirs: item('Theirs'),
+      } as never),
+    )
+    const edits = useEdits()
+    await edits.give('site', { verb: 'set-value', item: 'visit', key: 'summary', value: 'Mine' as never }, 'visit')
+    expect(edits.conflict?.texts).toEqual({ mine: 'Mine', theirs: 'Theirs' })
+    edits.conflict?.keepBoth?.()
+    await vi.advanceTimersByTimeAsync(10)
+    expect(sent[1]?.command).toMatchObject({ verb: 'set-value', value: 'Theirs Mine' })
+  })
+
   it('know what was asked for before one of them, and may be older', async () => {
     server()
     const edits = useEdits()

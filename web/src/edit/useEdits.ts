@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { post, type Outcome } from '@/api/client'
 import type { Answer, Command, SiteNews } from '@/api/types'
 import { useSession } from '@/session/useSession'
-import { makeDispute } from './dispute'
+import { makeDispute, waysFor } from './dispute'
 import { makeRevisions } from './revisions'
 import { makeSender } from './sender'
 import { aloud } from './aloud'
@@ -101,12 +101,12 @@ export const useEdits = defineStore('edits', () => {
 
   async function answered(next: Waiting, answer: Outcome<Answer>) {
     if (answer.ok) await succeeded(answer.value, next.command.verb === 'set-value')
-    else if (DISPUTED.includes(answer.problem.code)) dispute(answer.problem.detail, () => again(next))
+    else if (DISPUTED.includes(answer.problem.code)) dispute(answer.problem.detail, waysFor(next.command, answer.problem, again(next)))
     else notices.refuse(answer.problem)
     settle(next.request, answer)
   }
 
-  const again = ({ site, command, group }: Waiting) => void give(site, command, null, group)
+  const again = ({ site, group }: Waiting) => (command: Command) => void give(site, command, null, group)
 
   async function succeeded(answer: Answer, written = false) {
     keptAt.value = new Date()

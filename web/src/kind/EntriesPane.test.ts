@@ -32,7 +32,7 @@ it('shows theirs again where mine was refused and theirs is kept', async () => {
   const name = wrapper.get<HTMLInputElement>('[data-entry=e1] input')
   await name.setValue('Moorland Honey')
   await name.trigger('blur')
-  useEdits().dispute('Somebody changed it.', () => {})
+  useEdits().dispute('Somebody changed it.', { keepMine: () => {} })
   useEdits().conflict?.takeTheirs()
   await flushPromises()
   expect(name.element.value).toBe('Moor Honey')
