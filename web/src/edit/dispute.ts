@@ -12,11 +12,19 @@ export interface Ways {
   keepBoth?: () => void
 }
 
+interface Given {
+  site: string
+  command: Command
+  group?: string
+}
+type Give = (site: string, command: Command, item: null, group?: string) => unknown
+
 /** A refused command may be given again, as it was or with both texts. */
-export function waysFor(command: Command, problem: Problem, give: (command: Command) => void): Ways {
+export function waysFor({ site, command, group }: Given, problem: Problem, give: Give): Ways {
+  const again = (then: Command) => void give(site, then, null, group)
   const texts = command.verb === 'set-value' ? textsOf(problem) : null
-  const joined = texts && ({ ...command, value: both(texts) } as Command)
-  return { keepMine: () => give(command), texts, keepBoth: () => joined && give(joined) }
+  const joined = texts?.joins ? ({ ...command, value: both(texts) } as Command) : null
+  return { keepMine: () => again(command), texts, keepBoth: joined ? () => again(joined) : undefined }
 }
 
 /** Two versions of one part, of which one is to stand. */
@@ -49,7 +57,7 @@ export function makeDispute() {
       texts,
       keepMine: settle(keepMine),
       takeTheirs: settle(yieldTo(takeTheirs)),
-      keepBoth: texts && keepBoth ? settle(yieldTo(keepBoth)) : null,
+      keepBoth: keepBoth ? settle(yieldTo(keepBoth)) : null,
     }
   }
   return { conflict, yielded, dispute }

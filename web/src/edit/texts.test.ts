@@ -19,17 +19,28 @@ const refused = (field: string, mine: unknown, theirs: unknown) => ({
 
 describe('two texts of one place', () => {
   it('are found by the path that the refusal names, in a part or in the item itself', () => {
-    expect(textsOf(refused('e1.props.text', page('Mine'), page('Theirs')))).toEqual({
+    expect(textsOf(refused('s1/e1.props.text', page('Mine'), page('Theirs')))).toEqual({
       mine: 'Mine',
       theirs: 'Theirs',
+      joins: true,
     })
     expect(valueAt(page(''), 'settings.summary')).toBe('Come')
     expect(valueAt(page(''), 'title')).toBe('Visit')
   })
 
+  it('are the words of entries, which can only stand for each other', () => {
+    const asked = (question: string) =>
+      page([{ id: 'q', question, answer: '<p>Yes</p>', link: 'page:visit' }])
+    expect(textsOf(refused('s1/e1.props.text', asked('Dogs?'), asked('Cats?')))).toEqual({
+      mine: 'Dogs?\nYes',
+      theirs: 'Cats?\nYes',
+      joins: false,
+    })
+  })
+
   it('are none where it is no words, or where a part is gone', () => {
     expect(textsOf(refused('e1.props.text', page({ toFill: 'x' }), page('Theirs')))).toBeNull()
-    expect(textsOf(refused('e9', page('Mine'), page('Theirs')))).toBeNull()
+    expect(textsOf(refused('s1/e9', page('Mine'), page('Theirs')))).toBeNull()
     expect(textsOf({ status: 409, code: 'unknown-revision', detail: '', fix: '' })).toBeNull()
   })
 

@@ -5,6 +5,8 @@ import type { Problem } from '@/api/client'
 export interface Texts {
   mine: string
   theirs: string
+  /** Whether one may stand after the other. */
+  joins?: boolean
 }
 /** Some words of a text, and whether the other has them not. */
 export interface Piece {
@@ -23,17 +25,32 @@ function partOf(tree: unknown, id: string): unknown {
     .find((found) => found !== undefined)
 }
 
-/** What stands at a path of an item: keys with dots between, the first of them the item's own or the id of a part of it. */
+/** What stands at a path of an item: keys with dots between, the first of them the item's own or ids of parts, each in the one before it. */
 export function valueAt(tree: unknown, path: string): unknown {
   const [first, ...rest] = path.split('.')
-  const from = isPart(tree) && first! in tree ? tree[first!] : partOf(tree, first!)
+  const from = isPart(tree) && first! in tree ? tree[first!] : first!.split('/').reduce(partOf, tree)
   return rest.reduce((at, key) => (isPart(at) ? at[key] : undefined), from)
 }
 
-/** Both texts, where it is words that two have written. */
+/** Both texts, where it is words that two have written, or entries with words in them. */
 export function textsOf({ field = '', mine, theirs }: Problem): Texts | null {
   const [one, other] = [valueAt(mine, field), valueAt(theirs, field)]
-  return typeof one === 'string' && typeof other === 'string' ? { mine: one, theirs: other } : null
+  if (typeof one === 'string' && typeof other === 'string') return { mine: one, theirs: other, joins: true }
+  if (Array.isArray(one) && Array.isArray(other))
+    return { mine: wordsIn(one), theirs: wordsIn(other), joins: false }
+  return null
+}
+
+const isName = (text: string) => /^[a-z]+:\S*$/.test(text)
+
+/** The words of entries, a line each: not what they lead to or show. */
+function wordsIn(entries: unknown): string {
+  if (typeof entries === 'string') return isName(entries) ? '' : plain(entries)
+  if (!isPart(entries)) return ''
+  return Object.entries(entries)
+    .map(([key, value]) => (key === 'id' ? '' : wordsIn(value)))
+    .filter(Boolean)
+    .join('\n')
 }
 
 const isRich = (text: string) => /^<\w/.test(text)

@@ -148,8 +148,12 @@ describe('edits', () => {
       } as never),
     )
     const edits = useEdits()
-    await edits.give('site', { verb: 'set-value', item: 'visit', key: 'summary', value: 'Mine' as never }, 'visit')
-    expect(edits.conflict?.texts).toEqual({ mine: 'Mine', theirs: 'Theirs' })
+    await edits.give(
+      'site',
+      { verb: 'set-value', item: 'visit', key: 'summary', value: 'Mine' as never },
+      'visit',
+    )
+    expect(edits.conflict?.texts).toMatchObject({ mine: 'Mine', theirs: 'Theirs' })
     edits.conflict?.keepBoth?.()
     await vi.advanceTimersByTimeAsync(10)
     expect(sent[1]?.command).toMatchObject({ verb: 'set-value', value: 'Theirs Mine' })

@@ -101,12 +101,11 @@ export const useEdits = defineStore('edits', () => {
 
   async function answered(next: Waiting, answer: Outcome<Answer>) {
     if (answer.ok) await succeeded(answer.value, next.command.verb === 'set-value')
-    else if (DISPUTED.includes(answer.problem.code)) dispute(answer.problem.detail, waysFor(next.command, answer.problem, again(next)))
+    else if (DISPUTED.includes(answer.problem.code))
+      dispute(answer.problem.detail, waysFor(next, answer.problem, give))
     else notices.refuse(answer.problem)
     settle(next.request, answer)
   }
-
-  const again = ({ site, group }: Waiting) => (command: Command) => void give(site, command, null, group)
 
   async function succeeded(answer: Answer, written = false) {
     keptAt.value = new Date()
