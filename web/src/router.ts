@@ -1,5 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { get } from '@/api/client'
 import { begin } from '@/api/working'
+import { useNotices } from '@/edit/useNotices'
 import type { Shape } from '@/look/AwaitedScreen.vue'
 
 declare module 'vue-router' {
@@ -130,7 +132,20 @@ router.beforeEach(() => {
   arrived = begin()
 })
 router.afterEach(() => arrived())
-router.onError(() => arrived())
+router.onError((_, to) => {
+  arrived()
+  if (router.currentRoute.value.matched.length) void couldNotOpen(to.fullPath)
+})
+
+/** A screen's code could not be fetched: with a connection the window has an older one's, and is loaded anew. */
+async function couldNotOpen(path: string) {
+  const me = await get('/me')
+  if (me.ok || me.problem.status) return location.assign(path)
+  useNotices().say(
+    'This screen can’t be opened: the server can’t be reached.',
+    'You are where you were, and nothing is lost. Open it again when the connection is back.',
+  )
+}
 
 /** A window is loaded for one site: what it may frame is told with the page, and another site is loaded anew. */
 const loadedFor = location.pathname.split('/')[1]

@@ -50,7 +50,7 @@ const sides = computed(() => {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr));
   gap: 12px;
-  margin-bottom: 12px;
+  margin: 12px 0;
 }
 .sides p {
   max-height: 44vh;

@@ -94,7 +94,7 @@ export const useEdits = defineStore('edits', () => {
   const { held, run } = makeSender(queue, known, answered, () => (session.expired = true))
 
   function give(site: string, command: Command, item: string | null = null, group?: string) {
-    const done = add({ site, command, item, group, seen: revisions.seen(item) })
+    const done = notices.made(add({ site, command, item, group, seen: revisions.seen(item) }))
     void run()
     return done
   }

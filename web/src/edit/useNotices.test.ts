@@ -24,3 +24,15 @@ it('tells a refusal with its way out, and begins a new screen without it', () =>
   notices.clear()
   expect(notices.list).toEqual([])
 })
+
+it('lets a refusal go once something done after it is taken, and only then', async () => {
+  const notices = useNotices()
+  const before = notices.made(Promise.resolve({ ok: true }))
+  notices.say('Not so.')
+  notices.tell('Well so.')
+  await before
+  await notices.made(Promise.resolve({ ok: false }))
+  expect(notices.list.map((n) => n.says)).toEqual(['Not so.', 'Well so.'])
+  await notices.made(Promise.resolve({ ok: true }))
+  expect(notices.list.map((n) => n.says)).toEqual(['Well so.'])
+})

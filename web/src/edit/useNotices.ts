@@ -35,10 +35,18 @@ export const useNotices = defineStore('notices', () => {
     list.value = list.value.filter((n) => n.id !== id)
   }
 
+  /** What is refused until now holds no longer once something done from here on is taken. */
+  function made<T extends { ok: boolean }>(done: Promise<T>): Promise<T> {
+    const from = next
+    const passes = ({ ok }: T) => ok && (list.value = list.value.filter((n) => !n.refusal || n.id >= from))
+    void done.then(passes)
+    return done
+  }
+
   /** A new screen begins without what was said on the last one. */
   function clear() {
     list.value = []
   }
 
-  return { list, say, tell, refuse, drop, clear }
+  return { list, say, tell, refuse, made, drop, clear }
 })

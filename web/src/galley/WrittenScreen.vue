@@ -2,6 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import type { Problem } from '@/api/client'
+import OpenedItem from '@/look/OpenedItem.vue'
 import { useSiteType } from '@/site/useSiteType'
 import GalleyPane from './GalleyPane.vue'
 import NarrowViews, { type View } from './NarrowViews.vue'
@@ -15,8 +17,9 @@ import { useGalleyKeys } from './useGalleyKeys'
 const props = defineProps<{
   sheet: Sheet | null
   html: string
-  /** Whether there is no such thing any more. */
-  gone: boolean
+  /** Which it is to be. */
+  id: string
+  problem: Problem | null
   noun: 'template' | 'pattern'
 }>()
 const router = useRouter()
@@ -38,33 +41,25 @@ useGalleyKeys(
 </script>
 
 <template>
-  <div v-if="gone" class="gone">
-    <h1>This {{ noun }} is not there any more</h1>
-    <p class="quiet">
-      It was removed, or the address is mistyped. What was removed can be put back by whoever removed it.
-    </p>
-    <router-link :to="all">Back to the {{ noun }}s</router-link>
-  </div>
-  <div v-else-if="sheet" class="screen" :class="`at-${view}`" :style="type">
-    <slot name="strip" />
-    <NarrowViews v-model="view" />
-    <div class="reaching">
-      <p class="grow" role="status"><slot name="reach" /></p>
-      <div class="looked"><slot name="looked" /></div>
+  <OpenedItem :id="id" v-slot="{ still }" :noun="noun" :found="sheet?.id" :problem="problem" :all="all">
+    <div class="screen" :class="`at-${view}`" :style="type" :inert="still">
+      <slot name="strip" />
+      <NarrowViews v-model="view" />
+      <div class="reaching">
+        <p class="grow" role="status"><slot name="reach" /></p>
+        <div class="looked"><slot name="looked" /></div>
+      </div>
+      <div class="split halves">
+        <GalleyPane ref="pane" />
+        <ProofPane v-model:marks="marks" :html="html" />
+      </div>
+      <PatternTray v-if="galley.spot.value" />
     </div>
-    <div class="split halves">
-      <GalleyPane ref="pane" />
-      <ProofPane v-model:marks="marks" :html="html" />
-    </div>
-    <PatternTray v-if="galley.spot.value" />
-  </div>
+  </OpenedItem>
 </template>
 
 <style scoped>
 .split {
   grid-template-columns: minmax(420px, 47%) minmax(0, 1fr);
-}
-.gone {
-  padding: 80px;
 }
 </style>

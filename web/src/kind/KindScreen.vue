@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '@/api/client'
 import type { PageDetail, Property } from '@/api/types'
+import OpenedItem from '@/look/OpenedItem.vue'
 import FormFields from '@/property/FormFields.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
@@ -46,44 +47,49 @@ watch(
 </script>
 
 <template>
-  <div v-if="problem" class="gone">
-    <h1>{{ problem.detail }}</h1>
-    <router-link :to="{ name: 'templates' }">Back to the templates and kinds</router-link>
-  </div>
-  <div v-else-if="kind" class="screen">
-    <KindStrip :kind="kind" />
-    <p v-if="kind.retired" class="told">Retired: what there is stays, and no more are made.</p>
-    <div class="split halves" :class="{ entries: pageless }">
-      <div class="side" role="region" aria-label="Fields">
-        <FormBuilder
-          :uses="kind.fields"
-          :away="kind.putAway"
-          :pages="kind.pages"
-          one="field"
-          :holders="pageless ? { one: 'entry', many: 'entries' } : undefined"
-          :still="!session.manager"
-          :keep="keep"
-        />
-      </div>
-      <div class="side paper" role="region" aria-label="The form as it is filled in">
-        <EntriesPane v-if="pageless" :kind="kind" :still="!changeable" />
-        <div v-if="!pageless" class="row-flex top">
-          <h2>As it is filled in</h2>
-          <span class="grow" />
-          <v-autocomplete
-            class="look"
-            :model-value="looked ?? ''"
-            :items="pages"
-            aria-label="Page to look at"
-            @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
+  <OpenedItem
+    :id="id"
+    v-slot="{ still }"
+    noun="kind"
+    :found="kind?.id"
+    :problem="problem"
+    :all="{ name: 'templates' }"
+  >
+    <div v-if="kind" class="screen" :inert="still">
+      <KindStrip :kind="kind" />
+      <p v-if="kind.retired" class="told">Retired: what there is stays, and no more are made.</p>
+      <div class="split halves" :class="{ entries: pageless }">
+        <div class="side" role="region" aria-label="Fields">
+          <FormBuilder
+            :uses="kind.fields"
+            :away="kind.putAway"
+            :pages="kind.pages"
+            one="field"
+            :holders="pageless ? { one: 'entry', many: 'entries' } : undefined"
+            :still="!session.manager"
+            :keep="keep"
           />
         </div>
-        <div v-if="!pageless" class="filled">
-          <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
+        <div class="side paper" role="region" aria-label="The form as it is filled in">
+          <EntriesPane v-if="pageless" :kind="kind" :still="!changeable" />
+          <div v-if="!pageless" class="row-flex top">
+            <h2>As it is filled in</h2>
+            <span class="grow" />
+            <v-autocomplete
+              class="look"
+              :model-value="looked ?? ''"
+              :items="pages"
+              aria-label="Page to look at"
+              @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
+            />
+          </div>
+          <div v-if="!pageless" class="filled">
+            <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
+          </div>
         </div>
       </div>
     </div>
-  </div>
+  </OpenedItem>
 </template>
 
 <style scoped>
@@ -118,8 +124,5 @@ watch(
   padding: 6px 20px;
   background: var(--ochre-wash);
   color: var(--ochre-ink);
-}
-.gone {
-  padding: 80px;
 }
 </style>

@@ -69,7 +69,9 @@ async function remove() {
       <v-btn v-if="session.manager" @click="making = true">New menu…</v-btn>
     </div>
     <p v-if="!menus.length" class="gap">This site has no menu yet.</p>
-    <p v-else-if="problem && !shown" class="must gap">This menu is gone.</p>
+    <p v-else-if="problem && !shown" class="must gap">
+      {{ problem.status === 404 ? 'This menu is gone.' : said(problem) }}
+    </p>
     <p v-else-if="!shown" class="quiet gap" aria-busy="true">Fetching its lines…</p>
     <template v-else>
       <div v-if="session.manager" class="row-flex">

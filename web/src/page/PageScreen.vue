@@ -11,6 +11,7 @@ import GalleyPane from '@/galley/GalleyPane.vue'
 import NarrowViews, { type View } from '@/galley/NarrowViews.vue'
 import PatternTray from '@/galley/PatternTray.vue'
 import ProofPane from '@/galley/ProofPane.vue'
+import OpenedItem from '@/look/OpenedItem.vue'
 import { pageSheet } from '@/galley/Sheet'
 import { provideGalley } from '@/galley/useGalley'
 import { useSiteType } from '@/site/useSiteType'
@@ -31,9 +32,7 @@ const marks = useLocalStorage('venue-marks', true)
 const type = useSiteType()
 /** Written in the form instead of the galley. */
 const asForm = computed(() => route.name === 'form')
-const gone = ref(false)
 const view = ref<View>('galley')
-watch(problem, (p) => (gone.value = p?.status === 404))
 watch(id, () => (galley.chosen.value = null))
 /** Others see in which section one is. */
 watch(galley.chosen, (section) => site.at(section ? `${id.value}#${section}` : id.value))
@@ -55,26 +54,28 @@ useGalleyKeys(
 </script>
 
 <template>
-  <div v-if="gone" class="gone">
-    <h1>There is no page here</h1>
-    <p class="quiet">
-      It was removed, or the address is mistyped. What was removed can be put back by whoever removed it.
-    </p>
-    <router-link :to="{ name: 'plan', params: { page: '' } }">Back to the Plan</router-link>
-  </div>
-  <div v-else-if="page" class="screen" :class="`at-${view}`" :style="type">
-    <FactsStrip />
-    <NarrowViews v-model="view" />
-    <p v-if="!page.changeable" class="told" role="status">
-      {{ pagesOf(page.kindName) }} are changed by managers. You can look at it here, and ask one of them.
-    </p>
-    <div class="split halves" :class="{ alone: !page.changeable }">
-      <FormPane v-if="page.changeable && asForm" />
-      <GalleyPane v-else-if="page.changeable" ref="pane" />
-      <ProofPane v-model:marks="marks" :html="html" />
+  <OpenedItem
+    :id="id"
+    v-slot="{ still }"
+    noun="page"
+    :found="page?.id"
+    :problem="problem"
+    :all="{ name: 'plan', params: { page: '' } }"
+  >
+    <div v-if="page" class="screen" :class="`at-${view}`" :style="type" :inert="still">
+      <FactsStrip />
+      <NarrowViews v-model="view" />
+      <p v-if="!page.changeable" class="told" role="status">
+        {{ pagesOf(page.kindName) }} are changed by managers. You can look at it here, and ask one of them.
+      </p>
+      <div class="split halves" :class="{ alone: !page.changeable }">
+        <FormPane v-if="page.changeable && asForm" />
+        <GalleyPane v-else-if="page.changeable" ref="pane" />
+        <ProofPane v-model:marks="marks" :html="html" />
+      </div>
+      <PatternTray v-if="galley.spot.value" />
     </div>
-    <PatternTray v-if="galley.spot.value" />
-  </div>
+  </OpenedItem>
 </template>
 
 <style scoped>
@@ -88,8 +89,5 @@ useGalleyKeys(
   padding: 6px 20px;
   background: var(--ochre-wash);
   color: var(--ochre-ink);
-}
-.gone {
-  padding: 80px;
 }
 </style>

@@ -24,7 +24,7 @@ const sheet = computed(() => patternSheet(pattern.value, sample.value))
 </script>
 
 <template>
-  <WrittenScreen noun="pattern" :sheet="sheet" :html="html" :gone="problem?.status === 404">
+  <WrittenScreen :id="id" noun="pattern" :sheet="sheet" :html="html" :problem="problem">
     <template #strip><PatternStrip v-if="pattern" :pattern="pattern" :copies="copies" /></template>
     <template #reach>
       Pages take a copy, which is theirs: what is changed here reaches them by

@@ -36,8 +36,8 @@ const languages = computed(() => {
 
 async function load() {
   const answer = await get<SiteSettings>(`/sites/${site.id}/settings`)
+  problem.value = answer.ok ? null : answer.problem
   if (answer.ok) settings.value = answer.value
-  else problem.value = answer.problem
 }
 onMounted(load)
 watch(() => site.standing?.step, load)

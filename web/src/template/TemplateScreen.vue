@@ -60,7 +60,7 @@ function standing({ inStep, behind, adapted, own, lacking, without }: Copies): s
 </script>
 
 <template>
-  <WrittenScreen noun="template" :sheet="sheet" :html="html" :gone="problem?.status === 404">
+  <WrittenScreen :id="id" noun="template" :sheet="sheet" :html="html" :problem="problem">
     <template #strip>
       <TemplateStrip v-if="template" :template="template" :waiting="copies?.waiting ?? 0" />
     </template>
