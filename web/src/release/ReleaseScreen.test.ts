@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
+import { useSite } from '@/site/useSite'
 import { moor, mounting, press, row } from '@/test/moor'
 import ReleaseScreen from './ReleaseScreen.vue'
 
@@ -118,6 +119,14 @@ describe('the releases', () => {
     await settled()
     expect(sent.filter((s) => s.path.endsWith('/releases'))).toHaveLength(1)
     expect(wrapper.get('.done').text()).toContain('Visit')
+  })
+
+  it('ask nothing of a list from before the latest release', async () => {
+    const wrapper = await screen()
+    useSite().standing = { release: 3, origin: '', step: 10 } as never
+    await wrapper.get('[aria-label="None of Menus"]').trigger('click')
+    await settled()
+    expect(sent).toHaveLength(1)
   })
 
   it('say that nothing waits', async () => {

@@ -30,7 +30,7 @@ const room = ref<HTMLElement | null>(null)
 
 const entries = computed(() => waiting.value?.entries ?? [])
 const chosen = computed(() => entries.value.filter((e) => !left.value.has(e.item)).map((e) => e.item))
-const { preview, goes, along, unfilled, asks, busy, done, release } = useReleasing(entries, chosen)
+const { preview, goes, along, unfilled, asks, busy, done, release } = useReleasing(waiting, chosen)
 const names = computed(() => new Map(entries.value.map((e) => [e.item, e.name])))
 const manager = computed(() => session.manager)
 const grave = computed(() => (preview.value?.findings ?? []).filter((f) => f.finding.severity === 'MUST_FIX'))

@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { post } from '@/api/client'
-import type { Preview, ReleaseEntry } from '@/api/types'
+import type { Preview, Waiting } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 
@@ -35,13 +35,16 @@ function told(items: string[], waited: ReadonlySet<string>): Released {
 }
 
 /** Some of what waits, on its way to go live: what else must come along, what is asked first, and what has come of it. */
-export function useReleasing(entries: Ref<ReleaseEntry[]>, chosen: Ref<string[]>) {
+export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>) {
   const site = useSite()
+  /** Whether what is known to wait is from before the latest release: of what has gone live there is nothing to ask. */
+  const isOld = () => (waiting.value?.release ?? 0) !== (site.standing?.release ?? 0)
   const preview = ref<Preview | null>(null)
   const busy = ref(false)
   const done = ref<Released | null>(null)
 
   const look = useDebounceFn(async () => {
+    if (isOld()) return
     if (chosen.value.length === 0) return (preview.value = null)
     const answer = await post<Preview>(`/sites/${site.id}/releases/preview`, {
       items: chosen.value,
@@ -49,7 +52,7 @@ export function useReleasing(entries: Ref<ReleaseEntry[]>, chosen: Ref<string[]>
     })
     if (answer.ok) preview.value = answer.value
   }, SETTLE_MS)
-  watch(chosen, look, { immediate: true })
+  watch([chosen, isOld], look, { immediate: true })
 
   const goes = computed(() => preview.value?.items ?? [])
   const along = computed(() => goes.value.filter((i) => !chosen.value.includes(i)))
@@ -65,7 +68,7 @@ export function useReleasing(entries: Ref<ReleaseEntry[]>, chosen: Ref<string[]>
     if (busy.value) return false
     busy.value = true
     const items = goes.value
-    const waited = new Set(entries.value.map((e) => e.item))
+    const waited = new Set(waiting.value?.entries.map((e) => e.item))
     const answer = await post(`/sites/${site.id}/releases`, { items: chosen.value, note })
     if (answer.ok) await site.refresh()
     else useNotices().refuse(answer.problem)
