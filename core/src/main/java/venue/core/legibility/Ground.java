@@ -31,8 +31,8 @@ final class Ground {
     private final String back;
     private final List<Colour> colours;
 
-    Ground(Edition edition, Section section) {
-        theme = edition.theme();
+    Ground(Edition edition, Look look, Section section) {
+        theme = look;
         this.section = section;
         back = text("back");
         colours = colours(edition);

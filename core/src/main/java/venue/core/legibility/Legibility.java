@@ -75,8 +75,7 @@ public record Legibility(double ratio, String says, Remedy mend) {
     }
 
     /** What is wrong with words on what the theme puts behind title bands and pages; each mend is a setting of the look. */
-    public static List<Legibility> ofTheme(Edition edition) {
-        Look theme = edition.theme();
+    public static List<Legibility> ofLook(Edition edition, Look theme) {
         Map<String, Value> band = Map.of(
                 "tone", Value.of(theme.text("bandTone")),
                 "back", Value.of(theme.text("bandBack")),
@@ -94,8 +93,10 @@ public record Legibility(double ratio, String says, Remedy mend) {
                 "picture", Value.of(theme.text("pagePicture")),
                 "veil", Value.of(ALL - Math.round(theme.number("textureStrength"))));
         return Stream.concat(
-                        of(edition, stand(band)).map(l -> l.as("bandVeil", "bandTone", "bandBack", false)).stream(),
-                        of(edition, stand(page))
+                        of(edition, theme, stand(band))
+                                .map(l -> l.as("bandVeil", "bandTone", "bandBack", false))
+                                .stream(),
+                        of(edition, theme, stand(page))
                                 .map(l -> l.as("textureStrength", "pageTexture", "pageTexture", true))
                                 .stream())
                 .toList();
@@ -135,7 +136,11 @@ public record Legibility(double ratio, String says, Remedy mend) {
 
     /** What is wrong with the section's words on its background; empty when they can be read. */
     public static Optional<Legibility> of(Edition edition, Section section) {
-        Ground ground = new Ground(edition, section);
+        return of(edition, edition.theme(), section);
+    }
+
+    private static Optional<Legibility> of(Edition edition, Look look, Section section) {
+        Ground ground = new Ground(edition, look, section);
         double ratio = ground.isTones() ? ENOUGH : ground.weakest(ground.tone(), ground.veil());
         if (ratio >= ENOUGH) {
             return section.columns().stream()

@@ -28,7 +28,7 @@ final class Backdrop {
         return !pictures(settings).isEmpty();
     }
 
-    private static List<Media> pictures(Props settings) {
+    static List<Media> pictures(Props settings) {
         return switch (settings.text("back")) {
             case "picture" -> settings.media("picture").stream().toList();
             case "turns" ->
@@ -39,11 +39,16 @@ final class Backdrop {
         };
     }
 
+    /** How much of the tone's ground lies over the picture, in percent, as the stylesheet has it: in tens. */
+    static int veil(Props settings) {
+        return STEP * Math.round((float) settings.number("veil") / STEP);
+    }
+
     void write(Section section, Props settings) {
         List<Media> pictures = pictures(settings);
         boolean turns = pictures.size() > 1;
         if (!pictures.isEmpty()) {
-            out.start("div", "back v" + Math.round((float) settings.number("veil") / STEP) + (turns ? " turns" : ""));
+            out.start("div", "back v" + veil(settings) / STEP + (turns ? " turns" : ""));
             pictures.forEach(m -> Pictures.write(scene, m, "", Pictures.EDGES, out));
             out.end();
         } else if (view.isMarked() && section.settings().get("picture") instanceof Value.ToFill) {

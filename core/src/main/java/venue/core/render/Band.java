@@ -14,10 +14,17 @@ import venue.core.property.PropertyType;
 import venue.core.property.UsualFields;
 import venue.core.text.Phrase;
 import venue.core.theme.Look;
+import venue.core.theme.Veil;
 import venue.core.value.Value;
 
 /** Writes the title band: breadcrumb, title, and what the look says beneath it. */
 final class Band {
+
+    /** Veils of a page's own picture, in percent; the stylesheet has them in tens. */
+    private static final int USUAL = 40;
+
+    private static final int DENSEST = 90;
+    private static final int STEP = 10;
 
     private static final Property DATE = Property.of(UsualFields.DATE, "Date", PropertyType.DATE_TIME);
 
@@ -42,8 +49,16 @@ final class Band {
         String tone = picture.isPresent() ? "deep" : scene.look().text("bandTone");
         Optional<Media> themes = picture.isPresent() ? Optional.empty() : behind("picture");
         boolean pictured = picture.isPresent() || themes.isPresent();
+        int veil = picture.isPresent()
+                ? veil(tone, picture.get())
+                : (int) scene.look().number("bandVeil");
+        if (pictured) {
+            scene.beginning.on(picture.or(() -> themes).stream().toList(), tone, veil);
+        } else {
+            scene.beginning.plainly();
+        }
         out.start("div", "band" + (pictured ? " pictured" : "") + " t-" + tone + ground(pictured));
-        picture.ifPresent(m -> back(m, "v4"));
+        picture.ifPresent(m -> back(m, "v" + veil / STEP));
         themes.ifPresent(m -> back(m, "looks"));
         out.start("div", "in");
         breadcrumb();
@@ -53,6 +68,12 @@ final class Band {
         out.element("h1", page.title());
         beneath(scene.look());
         out.end().end();
+    }
+
+    /** As thin as the words on a page's own picture allow. */
+    private int veil(String tone, Media picture) {
+        int least = Veil.least(scene.look(), tone, Beginning.shades(List.of(picture)), 0);
+        return Math.min(DENSEST, Math.max(USUAL, (least + STEP - 1) / STEP * STEP));
     }
 
     /** The look's own picture, where its bands have such a background. */

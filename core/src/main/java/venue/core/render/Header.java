@@ -21,6 +21,17 @@ final class Header {
     /** More lines than this beneath one stand in a broad panel. */
     private static final int LONG = 8;
 
+    /** So many letters of menu and call to act stand easily beside a name in a window of 1280 pixels. */
+    private static final int EASY = 96;
+
+    /** What a line, and a button, takes besides its words, in letters. */
+    private static final int AROUND_LINE = 3;
+
+    private static final int AROUND_BUTTON = 6;
+
+    /** The least veil over a picture, in percent. */
+    private static final int LIGHT = 30;
+
     private final View view;
     private final PageScene scene;
     private final HtmlWriter out;
@@ -33,14 +44,34 @@ final class Header {
 
     void write() {
         Look theme = scene.look();
-        out.start("header", "top t-" + theme.text("headerTone")).start("div", "in");
+        Optional<ShownMenu> menu = scene.menu(Values.text(view.edition().site().facts(), SiteIdentity.HEADER_MENU));
+        out.start("header", "top " + ground(theme) + (isTight(menu) ? " tight" : ""))
+                .start("div", "in");
         out.start("a", "name").attr("href", "/");
         new Logo(view, scene, out).write();
         out.end();
-        scene.menu(Values.text(view.edition().site().facts(), SiteIdentity.HEADER_MENU))
-                .ifPresent(m -> mainMenu(m, theme));
+        menu.ifPresent(m -> mainMenu(m, theme));
         tools(theme);
         out.end().end();
+    }
+
+    /** A ground of its own, or that of the picture which it lies over, with a veil that lets its words be read. */
+    private String ground(Look theme) {
+        Beginning beneath = scene.beginning;
+        return beneath.tone()
+                .map(tone -> "upon t-" + tone + " "
+                        + scene.needs().rules().rule("", "--scrim:" + Math.max(LIGHT, beneath.veil()) + "%"))
+                .orElseGet(() -> "t-" + theme.text("headerTone"));
+    }
+
+    /** Whether the menu's lines stand closer, so that more of them fit beside the name. */
+    private boolean isTight(Optional<ShownMenu> menu) {
+        String act = Values.text(view.edition().site().facts(), "act");
+        int letters = act.isBlank() ? 0 : act.length() + AROUND_BUTTON;
+        for (ShownMenu.Line line : menu.map(ShownMenu::lines).orElse(List.of())) {
+            letters += line.words().length() + AROUND_LINE;
+        }
+        return letters > EASY;
     }
 
     /** On narrow screens it opens over the page, and holds the tools too. */

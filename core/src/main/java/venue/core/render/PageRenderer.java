@@ -123,18 +123,27 @@ public final class PageRenderer {
         PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
         out.start("body", stands(template, scene));
         scene.choosing(template.options());
-        PageParts parts = new PageParts(view, page, template, scene);
-        Shell shell = new Shell(view, page, scene, out);
+        HtmlWriter main = main(view, page, template, band, scene);
+        Shell shell = new Shell(view, scene, out);
         shell.top(template);
-        out.start("main").attr("id", "main");
-        shell.band(band, parts);
-        zones(view, page, template, scene, parts, out);
-        out.end();
+        out.append(main);
         if (template.shows("footer")) {
             shell.footer();
         }
         close(view, out);
         return whole(view, page, scene, findable, out);
+    }
+
+    /** The content comes after the header and is written before it: the header follows what it lies over. */
+    private static HtmlWriter main(View view, Page page, Template template, TitleBand band, PageScene scene) {
+        PageParts parts = new PageParts(view, page, template, scene);
+        HtmlWriter out = new HtmlWriter();
+        out.start("main").attr("id", "main");
+        if (band != TitleBand.NONE) {
+            new Band(view, page, scene, parts, out).write(band);
+        }
+        zones(view, page, template, scene, parts, out);
+        return out.end();
     }
 
     /** The class by which a page stands in the window otherwise than the look has it. */
@@ -162,6 +171,7 @@ public final class PageRenderer {
         boolean hasLeft = left.holds(page, sections);
         boolean hasRight = right.holds(page, sections);
         if (hasLeft || hasRight) {
+            scene.beginning.plainly();
             out.start("div", "page" + (hasLeft ? " has-left" : "") + (hasRight ? " has-right" : ""));
             if (hasLeft) {
                 left.write(scene.say(Phrase.LEFT_COLUMN), page, sections, out);
@@ -205,6 +215,7 @@ public final class PageRenderer {
                         .flatMap(z -> sections.shown(z, page))
                         .anyMatch(sections::leadsWithHeading);
         if (!headed) {
+            scene.beginning.plainly();
             out.start("h1", "unseen").text(page.title()).end();
             sections.markTitled();
         }

@@ -43,6 +43,9 @@ final class PageScene implements Scene {
     private final String now;
     private final String language;
     private final Look look;
+    /** What the page's content begins with, known once it is written. */
+    final Beginning beginning;
+
     private final PageNeeds needs = new PageNeeds();
     private final PageListings listings;
     private final PageSearch search;
@@ -61,6 +64,7 @@ final class PageScene implements Scene {
         options = new PageOptions(page);
         now = view.localTime().toString();
         look = Differing.look(view.edition(), page);
+        beginning = new Beginning(look);
         language = PageSettings.language(page, view.edition().site().language());
     }
 
@@ -188,8 +192,7 @@ final class PageScene implements Scene {
 
     @Override
     public Optional<Value> bound(String source) {
-        int dot = source.indexOf('.');
-        String key = source.substring(dot + 1);
+        String key = source.substring(source.indexOf('.') + 1);
         if (source.startsWith("site.")) {
             return key.equals("name")
                     ? Optional.of(Value.of(view.edition().site().name()))

@@ -8,6 +8,7 @@ import venue.core.element.ElementKind;
 import venue.core.element.Elements;
 import venue.core.element.Props;
 import venue.core.html.HtmlWriter;
+import venue.core.media.Media;
 import venue.core.page.Page;
 import venue.core.property.OptionAnswer;
 import venue.core.section.Column;
@@ -93,6 +94,7 @@ final class SectionRenderer {
         if (view.isMarked()) {
             out.mark("data-s", section.id());
         }
+        begin(section, settings);
         out.start("section", style.classes(section, settings));
         if (!settings.text("reveal").equals("none")) {
             scene.needs().needScript();
@@ -114,6 +116,18 @@ final class SectionRenderer {
             out.end();
         }
         out.end().end();
+    }
+
+    /** A header may lie over a picture that is there from the beginning, in every window. */
+    private void begin(Section section, Props settings) {
+        List<Media> pictures = Backdrop.pictures(settings);
+        boolean always = settings.text("hiddenOn").equals("none")
+                && settings.text("appears").equals("once");
+        if (always && !pictures.isEmpty() && SectionStyle.isOpening(section)) {
+            scene.beginning.opening(pictures, settings.text("tone"), Backdrop.veil(settings));
+        } else {
+            scene.beginning.plainly();
+        }
     }
 
     private boolean isShown(Props settings) {

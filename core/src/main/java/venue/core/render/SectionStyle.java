@@ -45,7 +45,7 @@ final class SectionStyle {
     }
 
     /** A section with a heading of display size opens a page. */
-    private static boolean isOpening(Section section) {
+    static boolean isOpening(Section section) {
         return section.elements()
                 .anyMatch(e -> e.kind().equals("heading")
                         && Value.of("display").equals(e.props().get("size")));

@@ -4,11 +4,12 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import venue.core.edit.value.ValueCommand;
 import venue.core.item.Item;
+import venue.core.legibility.Legibility;
 import venue.core.theme.ContrastPair;
 import venue.core.theme.Look;
 import venue.core.value.Value;
 
-/** Pairs of colours in the kept looks that fall below WCAG AA. */
+/** Pairs of colours in the kept looks, and words on what they put behind title bands and pages, that fall below WCAG AA. */
 final class FailingContrast extends DeclaredRule {
 
     FailingContrast() {
@@ -21,24 +22,39 @@ final class FailingContrast extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
-        return Stream.of(item)
-                .filter(Look.class::isInstance)
-                .map(Look.class::cast)
-                .flatMap(t -> ContrastPair.of(t).stream()
-                        .filter(p -> !p.passes())
-                        .map(p -> Finding.of(
-                                this,
-                                t.id(),
-                                String.format(
-                                        Locale.ROOT,
-                                        "%s in the look %s: %.1f : 1, asked %.1f.",
-                                        p.label(),
-                                        t.name(),
-                                        p.ratio(),
-                                        p.needed()),
-                                new Finding.Mend(
-                                        "Take " + p.nearest(),
-                                        ValueCommand.setValue(
-                                                t.id(), null, null, p.setting(), Value.of(p.nearest()))))));
+        return item instanceof Look look
+                ? Stream.concat(
+                        ContrastPair.of(look).stream().filter(p -> !p.passes()).map(p -> pair(look, p)),
+                        Legibility.ofLook(scope.edition(), look).stream().map(l -> ground(look, l)))
+                : Stream.empty();
+    }
+
+    /** What pictures show matters to the looks that put them behind words. */
+    @Override
+    public Stream<String> touches(Scope before, Scope after, String changed) {
+        return after.edition().media(changed).isPresent()
+                ? after.edition().all(Look.class).map(Look::id)
+                : Stream.empty();
+    }
+
+    private Finding pair(Look look, ContrastPair p) {
+        String says = String.format(
+                Locale.ROOT, "%s in the look %s: %.1f : 1, asked %.1f.", p.label(), look.name(), p.ratio(), p.needed());
+        return mended(look, says, "Take " + p.nearest(), p.setting(), Value.of(p.nearest()));
+    }
+
+    private Finding ground(Look look, Legibility found) {
+        Legibility.Remedy remedy = found.mend();
+        String where = remedy.key().startsWith("band") ? "title bands" : "pages";
+        String says = "Behind " + where + " in the look " + look.name() + ": " + found.says();
+        return mended(look, says, remedy.label(), remedy.key(), remedy.value());
+    }
+
+    private Finding mended(Look look, String says, String label, String setting, Value value) {
+        return Finding.of(
+                this,
+                look.id(),
+                says,
+                new Finding.Mend(label, ValueCommand.setValue(look.id(), null, null, setting, value)));
     }
 }

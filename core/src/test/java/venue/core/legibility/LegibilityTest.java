@@ -95,13 +95,13 @@ class LegibilityTest {
                 .with("pageTexture", Value.of("picture"))
                 .with("pagePicture", Value.of("pic"))
                 .with("textureStrength", Value.of(100));
-        List<Legibility> found = Legibility.ofTheme(site.with(List.of(look), List.of()));
+        List<Legibility> found = Legibility.ofLook(site, look);
         assertThat(found).extracting(l -> l.mend().key()).containsExactly("bandVeil", "textureStrength");
         for (Legibility each : found) {
             look = look.with(each.mend().key(), each.mend().value());
         }
-        assertThat(Legibility.ofTheme(site.with(List.of(look), List.of()))).isEmpty();
-        assertThat(Legibility.ofTheme(SITE)).isEmpty();
+        assertThat(Legibility.ofLook(site, look)).isEmpty();
+        assertThat(Legibility.ofLook(SITE, SITE.theme())).isEmpty();
     }
 
     @Test

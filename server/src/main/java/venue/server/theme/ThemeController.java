@@ -102,7 +102,7 @@ class ThemeController {
                 ThemeSettings.groups(),
                 theme.settings(),
                 ContrastPair.of(theme),
-                Legibility.ofTheme(edition),
+                Legibility.ofLook(edition, theme),
                 edition.all(Look.class)
                         .sorted(Comparator.comparing(Look::name))
                         .map(t -> look(edition, t))
