@@ -7,7 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -56,6 +59,7 @@ class MenusTest {
                     .containsSubsequence(">Tonight<", ">Visit<", ">Find out<", "https://tickets.example/", ">Tickets<");
             openWhatIsBeneath(chromium, venue);
             takeBackFromElsewhere();
+            nineLinesStandBesideTheName();
         }
     }
 
@@ -148,5 +152,49 @@ class MenusTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Undo “move Dark-sky")))
                 .click();
         assertThat(page.locator("main h1")).containsText("Dark-sky camping");
+    }
+
+    /** In every look, at 1280: the lines in one row, and the call to act and the name not beneath them. */
+    private void nineLinesStandBesideTheName() {
+        List<Map<String, Object>> lines = Stream.of(
+                        "Publications",
+                        "Observations",
+                        "Instrumental",
+                        "Open evening",
+                        "Our timeline",
+                        "Our partners",
+                        "Getting here",
+                        "Photographic",
+                        "Conservation")
+                .map(label -> Map.<String, Object>of(
+                        "id",
+                        "l" + label.hashCode(),
+                        "link",
+                        "https://elsewhere.example",
+                        "label",
+                        label,
+                        "follows",
+                        0,
+                        "beneath",
+                        List.of()))
+                .toList();
+        page.navigate(page.url().replaceAll("/kestrel-moor.*", "/kestrel-moor/theme"));
+        page.locator(".stand").waitFor();
+        Assertions.assertThat(Sampler.give(page, Map.of("verb", "set-lines", "menu", "main", "lines", lines)))
+                .isEmpty();
+        Sampler.give(page, Map.of("verb", "set-value", "item", "site", "key", "act", "value", ""));
+        String proofs = Sampler.proofs(page);
+        for (String look : Sampler.LOOKS) {
+            page.navigate(proofs + "page/glossary?look=" + look);
+            page.evaluate("() => document.fonts.ready");
+            Assertions.assertThat(page.locator("#menu > ul > li").all().stream()
+                            .map(l -> Math.round(l.boundingBox().y))
+                            .distinct())
+                    .as(look)
+                    .hasSize(1);
+            Assertions.assertThat(page.locator(".top > .in").boundingBox().width)
+                    .as(look)
+                    .isLessThanOrEqualTo(1280);
+        }
     }
 }

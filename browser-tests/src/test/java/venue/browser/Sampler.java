@@ -40,14 +40,23 @@ final class Sampler {
     private static final String PATTERNS =
             "async () => (await (await fetch('/api/sites/kestrel-moor/catalog')).json()).patterns.map(p => p.id)";
 
+    /** The ready-made ones. */
+    static final List<String> LOOKS = List.of(
+            "dusk", "press", "pebble", "almanac", "nightwatch", "orchard", "plate", "civic", "herbarium", "placard");
+
     private static String proofs = "";
 
     private Sampler() {}
 
     /** Makes the page; gives what was refused. The window must show the interface. */
     static List<?> make(Page page) {
-        proofs = String.valueOf(page.evaluate(SITE));
+        proofs = proofs(page);
         return (List<?>) page.evaluate("async (words) => (" + MAKE + ")(JSON.parse(words))", read());
+    }
+
+    /** Where the site's proofs are served. The window must show the interface. */
+    static String proofs(Page page) {
+        return String.valueOf(page.evaluate(SITE));
     }
 
     static String proof(Page page, String path) {

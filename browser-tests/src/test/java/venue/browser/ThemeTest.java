@@ -239,20 +239,9 @@ class ThemeTest {
     private void everyLookCanBeRead() {
         page.navigate(venue.venue("/kestrel-moor/theme"));
         page.locator(".stand").waitFor();
-        String proofs =
-                (String) page.evaluate("async () => (await (await fetch('/api/sites/kestrel-moor')).json()).proofs");
+        String proofs = Sampler.proofs(page);
         SoftAssertions all = new SoftAssertions();
-        for (String look : List.of(
-                "dusk",
-                "press",
-                "pebble",
-                "almanac",
-                "nightwatch",
-                "orchard",
-                "plate",
-                "civic",
-                "herbarium",
-                "placard")) {
+        for (String look : Sampler.LOOKS) {
             for (String of : List.of("welcome", "open-nights")) {
                 for (int width : new int[] {1280, 360}) {
                     page.setViewportSize(width, 800);
