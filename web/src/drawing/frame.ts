@@ -42,8 +42,12 @@ export class DrawingFrame {
   }
 }
 
+/** Another screen may take the frame at once, and tells it what goes where. */
+const AFTER_MS = 1000
+
 /** Where a frame waits that nobody uses: what it has read and drawn is there again at once. */
 let waiting: DrawingFrame | null = null
+let putAway = 0
 let room: HTMLElement | null = null
 
 /** Moving a frame without loading it anew is not yet in every browser; elsewhere each board has a frame of its own. */
@@ -62,7 +66,13 @@ export function endWaiting() {
 
 export function takeFrame(src: string, to: HTMLElement): DrawingFrame {
   const frame = waiting?.src === src ? waiting : new DrawingFrame(src)
-  if (frame === waiting) waiting = null
+  if (frame === waiting) {
+    waiting = null
+    clearTimeout(putAway)
+    frame.send({ type: 'style' })
+    frame.send({ type: 'scroll', top: 0 })
+  }
+  Object.assign(frame.element.style, { width: '', height: '' })
   move(frame.element, to)
   return frame
 }
@@ -70,11 +80,16 @@ export function takeFrame(src: string, to: HTMLElement): DrawingFrame {
 export function leaveFrame(frame: DrawingFrame) {
   frame.hear = () => {}
   if (waiting || !canMove()) return frame.end()
-  frame.send({ type: 'style' })
-  frame.send({ type: 'places', places: [] })
-  frame.send({ type: 'scroll', top: 0 })
   waiting = frame
+  putAway = window.setTimeout(() => frame.send({ type: 'places', places: [] }), AFTER_MS)
+  keepSize(frame.element)
   move(frame.element, waitingRoom())
+}
+
+/** Made smaller while it waits, it would lay out all that it has drawn, and again for whoever takes it. */
+function keepSize({ style, clientWidth, clientHeight }: HTMLElement) {
+  style.width = `${clientWidth}px`
+  style.height = `${clientHeight}px`
 }
 
 /** Begins a frame before anybody asks for drawings. */

@@ -12,7 +12,7 @@
     body{all:unset;display:block}
     .place{position:absolute;overflow:hidden;content-visibility:auto}
     .page{position:relative;transform-origin:0 0;container:drawing/inline-size;font:16px sans-serif}
-    .away{content-visibility:hidden;visibility:hidden}
+    .away{content-visibility:hidden;opacity:0}
   `);
   document.adoptedStyleSheets = [ours];
 
@@ -75,7 +75,8 @@
   }
 
   // What is being tried of the look, over everything that is drawn.
-  let tried = [];
+  const NOTHING = [];
+  let tried = NOTHING;
   let down = 0;
   const drawn = new Map();
   const like = (node, name) => {
@@ -90,7 +91,9 @@
     const scale = w / at;
     const rest = d.told.whole || !d.high ? 0 : Math.max(0, h - d.high * scale) / 2;
     d.page.style.transform = `translateY(${rest}px) scale(${scale})`;
-    d.place.scrollTop = down * scale;
+    // Asked for or set, it has everything laid out at once.
+    const top = down * scale;
+    if (top !== d.top) d.place.scrollTop = d.top = top;
   };
   const heights = new ResizeObserver((seen) => {
     for (const { target, contentRect } of seen) {
@@ -121,7 +124,14 @@
     drawn.set(id, d);
     d.page.dataset.id = id;
     d.place.classList.remove('away');
-    if (d.sheets) d.root.adoptedStyleSheets = [...d.sheets, ...tried];
+    dress(d);
+  }
+
+  // Setting the same sheets again would have its whole tree styled anew.
+  function dress(d) {
+    if (!d.sheets || d.worn === tried) return;
+    d.worn = tried;
+    d.root.adoptedStyleSheets = [...d.sheets, ...tried];
   }
 
   function begin() {
@@ -130,7 +140,7 @@
     place.append(page);
     document.body.append(place);
     heights.observe(page);
-    return { place, page, root: page.attachShadow({ mode: 'open' }), of: null, told: null, high: 0 };
+    return { place, page, root: page.attachShadow({ mode: 'open' }), of: null, told: null, high: 0, top: 0 };
   }
   function put(d) {
     const { x, y, w, h, at } = d.told;
@@ -151,7 +161,8 @@
   }
   function wear(d, sheet, own) {
     d.sheets = [sheet, ...(own ? [own] : []), proofs];
-    d.root.adoptedStyleSheets = [...d.sheets, ...tried];
+    d.worn = null;
+    dress(d);
     const { rem, ground } = asTold(sheet, d.root);
     d.page.style.setProperty('--drawing-rem', rem);
     d.place.style.background = ground;
@@ -199,21 +210,34 @@
     busy = false;
   }
 
+  // What is in the window is put in its place at once, and all else once that is seen.
+  let toPlace = [];
+  async function place() {
+    const told = toPlace;
+    for (const inWindow of [true, false]) {
+      const again = told.filter((t) => (t.far === 0) === inWindow && putInPlace(t));
+      void drawAll();
+      await seen();
+      if (again.length) tell({ type: 'drawn', ids: again.map((t) => t.id) });
+      if (toPlace !== told) return;
+    }
+  }
+  // Whether it was drawn before.
+  function putInPlace(told) {
+    const here = drawn.get(told.id);
+    const d = here ?? away.get(told.of) ?? begin();
+    d.told = told;
+    if (!here) take(told.id, d);
+    put(d);
+    return !here && d.of;
+  }
+
   const acts = {
     places({ places }) {
       const wanted = new Set(places.map((p) => p.id));
       for (const [id, d] of drawn) if (!wanted.has(id)) lay(id, d);
-      const again = [];
-      for (const told of places) {
-        const here = drawn.has(told.id);
-        const d = here ? drawn.get(told.id) : (away.get(told.of) ?? begin());
-        if (!here && d.of) again.push(told.id);
-        d.told = told;
-        if (!here) take(told.id, d);
-        put(d);
-      }
-      if (again.length) void seen().then(() => tell({ type: 'drawn', ids: again }));
-      void drawAll();
+      toPlace = places;
+      void place();
     },
     markup({ drawings }) {
       for (const { of, html } of drawings) markup.set(of, html);
@@ -223,8 +247,9 @@
       for (const o of of) [markup, documents].forEach((map) => map.delete(o));
     },
     style({ css, tokens }) {
-      tried = [css, tokens].filter((part) => part !== undefined && part !== '').map(sheetOf);
-      for (const d of drawn.values()) if (d.sheets) d.root.adoptedStyleSheets = [...d.sheets, ...tried];
+      const next = [css, tokens].filter((part) => part !== undefined && part !== '').map(sheetOf);
+      tried = next.length ? next : NOTHING;
+      drawn.forEach(dress);
     },
     scroll({ top }) {
       down = top;
