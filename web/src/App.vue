@@ -21,9 +21,11 @@ const SetUpScreen = defineAsyncComponent(() => import('@/setup/SetUpScreen.vue')
 const route = useRoute()
 const router = useRouter()
 const unset = ref(false)
+/** Whether it is known which screen is asked for, and who is signed in. */
+const known = ref(false)
 onMounted(async () => {
-  await router.isReady()
-  await session.load()
+  await Promise.all([router.isReady(), session.load()])
+  known.value = true
   if (session.person) return
   const answer = await get<{ needed: boolean }>('/set-up')
   unset.value = answer.ok && answer.value.needed
@@ -39,8 +41,8 @@ watch(
   <v-app>
     <WorkingLine />
     <SetUpScreen v-if="unset" />
-    <router-view v-else-if="session.asked && (session.person || route.meta.open)" />
-    <main v-else-if="session.asked" class="door"><SignInForm /></main>
+    <router-view v-else-if="known && (session.person || route.meta.open)" />
+    <main v-else-if="known" class="door"><SignInForm /></main>
     <AwaitedScreen v-else />
     <v-dialog :model-value="again" persistent max-width="390">
       <SignInForm again @done="session.expired = false" />

@@ -21,18 +21,16 @@ function makeSigningIn(entered: () => Promise<void>) {
   return { signIn, secondStep }
 }
 
-/** Who is signed in. `asked` is false until the server has said so once. */
+/** Who is signed in. */
 export const useSession = defineStore('session', () => {
   const person = ref<Me | null>(null)
   /** What they may do in the site that this window shows. */
   const role = ref<SiteStanding['role'] | null>(null)
-  const asked = ref(false)
   const expired = ref(false)
 
   async function load() {
     const answer = await get<Me | null>('/me')
     person.value = answer.ok ? answer.value : null
-    asked.value = true
   }
 
   /** Takes who is signed in from the server: after signing in, in whatever way. */
@@ -61,6 +59,6 @@ export const useSession = defineStore('session', () => {
     location.reload()
   }
 
-  const state = { person, role, asked, expired, asEditor, mayAll, manager }
+  const state = { person, role, expired, asEditor, mayAll, manager }
   return { ...state, ...makeSigningIn(entered), seeAsEditor, load, entered, signOut }
 })
