@@ -57,6 +57,7 @@ const groups = [
     <template #beside>
       <v-btn @click="open = false">Close<span class="kbd">Esc</span></v-btn>
     </template>
+    <p class="quiet gap">Letters are keys while no field has focus, and not on a screen that is touched.</p>
     <div class="columns">
       <section v-for="g in groups" :key="g.name">
         <h3>{{ g.name }}</h3>

@@ -6,12 +6,40 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.util.List;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** axe-core on the interface's screens and on the public demo. */
 class AccessTest {
+
+    private static final List<String> SCREENS = List.of(
+            "plan/open-nights",
+            "page/open-nights",
+            "new?parent=visit",
+            "theme",
+            "theme?at=palette",
+            "theme?looks=press+almanac",
+            "survey",
+            "templates",
+            "templates/wide",
+            "roll-out/wide",
+            "kinds/open-night",
+            "page/orion/form",
+            "page/groups",
+            "survey?part=sitemap",
+            "releases",
+            "media/trails");
+    private static final List<String> PAGES = List.of(
+            "/",
+            "/visit",
+            "/visit/open-nights",
+            "/instruments/moorside-radio-dish",
+            "/people",
+            "/adopt-a-mirror",
+            "/news",
+            "/nothing-here");
 
     @TempDir
     Path data;
@@ -23,39 +51,13 @@ class AccessTest {
                 BrowserContext context = chromium.context(1280, 800)) {
             SoftAssertions all = new SoftAssertions();
             Page page = chromium.signedIn(context, venue, "maja");
-            for (String screen : new String[] {
-                "plan/open-nights",
-                "page/open-nights",
-                "new?parent=visit",
-                "theme",
-                "theme?at=palette",
-                "theme?looks=press+almanac",
-                "survey",
-                "templates",
-                "templates/wide",
-                "roll-out/wide",
-                "kinds/open-night",
-                "page/orion/form",
-                "page/groups",
-                "survey?part=sitemap",
-                "releases",
-                "media/trails"
-            }) {
+            for (String screen : Sampled.of("screens", SCREENS, 7)) {
                 page.navigate(venue.venue("/kestrel-moor/" + screen));
                 page.locator(".stand").waitFor();
                 Chromium.settle(page);
                 all.assertThat(Chromium.violations(page)).as(screen).isEmpty();
             }
-            for (String path : new String[] {
-                "/",
-                "/visit",
-                "/visit/open-nights",
-                "/instruments/moorside-radio-dish",
-                "/people",
-                "/adopt-a-mirror",
-                "/news",
-                "/nothing-here"
-            }) {
+            for (String path : Sampled.of("public pages", PAGES, 4)) {
                 page.navigate(venue.site(path));
                 all.assertThat(Chromium.violations(page)).as(path).isEmpty();
             }

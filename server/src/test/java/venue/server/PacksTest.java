@@ -1,6 +1,7 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
@@ -8,13 +9,23 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import venue.core.compose.Compose;
+import venue.core.fault.Refusal;
+import venue.core.pack.Asked;
+import venue.core.pack.Pack;
+import venue.core.page.Page;
+import venue.core.section.Section;
+import venue.core.section.Zones;
 import venue.store.media.MediaFiles;
 import venue.store.pack.PackWriter;
+import venue.store.workspace.Packs;
 import venue.store.workspace.Workspaces;
 
 /** Packs over HTTP: saved, looked at, read in one step, and refused to whoever they are none of the business of. */
@@ -85,6 +96,21 @@ class PacksTest {
         refused(maja.post(PACKS + "/" + id + "/look", UNDER.replace("MINE", "OURS")), 400, "unreadable");
         assertThat(maja.send("DELETE", PACKS + "/" + id, "", "").statusCode()).isEqualTo(200);
         refused(maja.post(PACKS + "/" + id + "/read", UNDER), 404, "unknown-pack");
+    }
+
+    @Test
+    void aReportRefusesWhatItsReadingWouldRefuse() {
+        Packs packs = workspaces.require("kestrel-moor").packs();
+        Pack pack = packs.save("visit", false);
+        Section scripted = Compose.section("bad", "Bad", Compose.text("<p>x</p><script>alert(1)</script>"));
+        List<Pack.Packed> items = pack.items().stream()
+                .map(p -> p.item() instanceof Page page && page.id().equals("visit")
+                        ? new Pack.Packed(page.withZones(new Zones(Map.of("main", List.of(scripted)))), p.identity())
+                        : p)
+                .toList();
+        Pack bad = new Pack(pack.holds(), pack.root(), items, pack.outside(), pack.pasts());
+        assertThatThrownBy(() -> packs.look(bad, Asked.all(Asked.Differing.THEIRS)))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-clean"));
     }
 
     @Test

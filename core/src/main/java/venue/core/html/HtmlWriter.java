@@ -24,6 +24,7 @@ public final class HtmlWriter {
     private final Buffer out = new Buffer(USUAL);
     private final Deque<Open> open = new ArrayDeque<>();
     private final Buffer marks = new Buffer(0);
+    private final Open whole = new Open("", 0, false);
     private String classes = "";
     private boolean inTag;
     private boolean nextUnseen;
@@ -127,9 +128,14 @@ public final class HtmlWriter {
     /** Writes what another writer has finished. */
     public HtmlWriter append(HtmlWriter finished) {
         closeTag();
-        holds(false);
+        holds(finished.isUnseen());
         out.append(finished.html());
         return this;
+    }
+
+    /** Whether all that stands in it is for managers alone. */
+    public boolean isUnseen() {
+        return whole.holdsUnseen && !whole.holdsSeen;
     }
 
     /** Ends the element started last. */
@@ -167,11 +173,9 @@ public final class HtmlWriter {
     }
 
     private void holds(boolean unseen) {
-        Open around = open.peek();
-        if (around != null) {
-            around.holdsUnseen |= unseen;
-            around.holdsSeen |= !unseen;
-        }
+        Open around = open.isEmpty() ? whole : open.peek();
+        around.holdsUnseen |= unseen;
+        around.holdsSeen |= !unseen;
     }
 
     /** A whole element with nothing but words in it. */

@@ -168,21 +168,12 @@ public final class PageRenderer {
                 new Column("left", sides.left(), template.zones(ZoneRole.LEFT), onRight ? List.of() : parts.beside());
         Column right = new Column(
                 "right", sides.right(), template.zones(ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
-        boolean hasLeft = left.holds(page, sections);
-        boolean hasRight = right.holds(page, sections);
-        if (hasLeft || hasRight) {
+        if (left.holds(page, sections) || right.holds(page, sections)) {
             scene.beginning.plainly();
-            out.start("div", "page" + (hasLeft ? " has-left" : "") + (hasRight ? " has-right" : ""));
-            if (hasLeft) {
-                left.write(scene.say(Phrase.LEFT_COLUMN), page, sections, out);
-            }
-            out.start("div", "main");
-            write(template.zones(ZoneRole.MAIN), page, sections);
-            out.end();
-            if (hasRight) {
-                right.write(scene.say(Phrase.SIDE_COLUMN), page, sections, out);
-            }
-            out.end();
+            HtmlWriter onLeft = left.written(scene.say(Phrase.LEFT_COLUMN), page, view, scene);
+            HtmlWriter main = new HtmlWriter();
+            write(template.zones(ZoneRole.MAIN), page, new SectionRenderer(view, scene, main));
+            beside(onLeft, main, right.written(scene.say(Phrase.SIDE_COLUMN), page, view, scene), out);
         } else {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
@@ -192,6 +183,26 @@ public final class PageRenderer {
         if (template.shows("footer")) {
             sections.everywhere("above").forEach(sections::write);
         }
+    }
+
+    /** The content between its columns. A column that managers alone see takes no room beside it: it stands beneath. */
+    private static void beside(HtmlWriter left, HtmlWriter main, HtmlWriter right, HtmlWriter out) {
+        boolean hasLeft = isSeen(left);
+        boolean hasRight = isSeen(right);
+        if (hasLeft || hasRight) {
+            out.start("div", "page" + (hasLeft ? " has-left" : "") + (hasRight ? " has-right" : ""));
+            Stream.of(left).filter(c -> hasLeft).forEach(out::append);
+            out.start("div", "main").append(main).end();
+            Stream.of(right).filter(c -> hasRight).forEach(out::append);
+            out.end();
+        } else {
+            out.append(main);
+        }
+        Stream.of(left, right).filter(HtmlWriter::isUnseen).forEach(out::append);
+    }
+
+    private static boolean isSeen(HtmlWriter column) {
+        return !column.html().isEmpty() && !column.isUnseen();
     }
 
     /** The headings in the order in which they will be written, where some element lists them. */
@@ -237,10 +248,15 @@ public final class PageRenderer {
             return all(page, sections).anyMatch(sections::hasSomething);
         }
 
-        void write(String label, Page page, SectionRenderer sections, HtmlWriter out) {
-            out.start("aside", "side").attr("aria-label", label);
-            all(page, sections).forEach(sections::write);
-            out.end();
+        HtmlWriter written(String label, Page page, View view, PageScene scene) {
+            HtmlWriter out = new HtmlWriter();
+            SectionRenderer sections = new SectionRenderer(view, scene, out);
+            if (holds(page, sections)) {
+                out.start("aside", "side").attr("aria-label", label);
+                all(page, sections).forEach(sections::write);
+                out.end();
+            }
+            return out;
         }
     }
 
