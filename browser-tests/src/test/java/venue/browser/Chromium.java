@@ -67,6 +67,7 @@ final class Chromium implements AutoCloseable {
 
     /** Waits until a document has stood still: nothing came, grew or moved for some of its frames. */
     static void settle(Page page) {
+        PlaywrightAssertions.assertThat(page.locator(".working")).hasCount(0);
         page.evaluate(STOOD_STILL);
     }
 

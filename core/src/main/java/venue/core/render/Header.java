@@ -29,7 +29,7 @@ final class Header {
 
     private static final int AROUND_BUTTON = 6;
 
-    /** The least veil over a picture, in percent. */
+    /** The least veil over a picture, in percent, as the stylesheet has it. */
     private static final int LIGHT = 30;
 
     private final View view;
@@ -59,9 +59,12 @@ final class Header {
     private String ground(Look theme) {
         Beginning beneath = scene.beginning;
         return beneath.tone()
-                .map(tone -> "upon t-" + tone + " "
-                        + scene.needs().rules().rule("", "--scrim:" + Math.max(LIGHT, beneath.veil()) + "%"))
+                .map(tone -> "upon t-" + tone + veil(beneath.veil()))
                 .orElseGet(() -> "t-" + theme.text("headerTone"));
+    }
+
+    private String veil(int percent) {
+        return percent > LIGHT ? " " + scene.needs().rules().rule("", "--scrim:" + percent + "%") : "";
     }
 
     /** Whether the menu's lines stand closer, so that more of them fit beside the name. */
