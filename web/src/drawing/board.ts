@@ -36,11 +36,12 @@ const MOST = 300
 /** Where the places lie on the board, the nearest to the window first. */
 export function placesOn(box: DOMRect, of: Map<string, [HTMLElement, () => Asked]>, high: number): Place[] {
   const all = [...of].map(([id, [place, asked]]) => {
-    const { left, top, bottom } = place.getBoundingClientRect()
+    const { left, top, bottom, width, height } = place.getBoundingClientRect()
     const far = Math.max(0, top - high, -bottom)
     const x = left + place.clientLeft - box.left
     const y = top + place.clientTop - box.top
-    return { id, ...asked(), x, y, w: place.clientWidth, h: place.clientHeight, far }
+    // To parts of a pixel: a whole one too many lies over the border.
+    return { id, ...asked(), x, y, w: width - 2 * place.clientLeft, h: height - 2 * place.clientTop, far }
   })
   return all
     .filter((p) => p.w > 0 && p.h > 0)

@@ -87,7 +87,7 @@ const templates = computed(() =>
           <DrawnPlace
             class="proof"
             :of="t.shown ? `page/${t.shown}` : `template/${t.id}?sample=1`"
-            :at="1100"
+            :at="1280"
             whole
             :label="`A page in ${t.name}`"
           />
@@ -104,7 +104,7 @@ const templates = computed(() =>
             <DrawnPlace
               class="proof"
               :of="`template/${template.id}?sample=1`"
-              :at="1100"
+              :at="1280"
               whole
               :label="`What ${template.name} brings`"
             />
@@ -117,7 +117,7 @@ const templates = computed(() =>
               class="proof"
               :of="`pattern/${p.id}?drawn=${p.drawn}`"
               :version="p.drawn"
-              :at="1100"
+              :at="1280"
               whole
               :label="`The pattern ${p.name}`"
             />
