@@ -100,6 +100,8 @@
       const d = drawn.get(target.dataset.id);
       if (!d || !d.of) continue;
       d.high = contentRect.height;
+      // What was not high enough to be scrolled down may be now.
+      if (d.top) d.top = -1;
       fit(d);
     }
   });
