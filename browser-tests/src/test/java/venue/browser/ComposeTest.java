@@ -151,18 +151,23 @@ class ComposeTest {
         page.keyboard().type("First words");
         page.keyboard().press("Tab");
         page.keyboard().type("Second words");
-        for (int round = 0; waiting.count() > 0 && round < 120; round++) {
-            Locator one = waiting.first();
-            Locator input =
-                    one.locator("textarea, input, [contenteditable=true]").first();
-            input.focus();
+        for (int round = 0; intoAPlace() && round < 120; round++) {
             page.keyboard().type("Filled " + round);
             // What is written is no place to fill any more, perhaps before the last letter.
             page.evaluate("() => document.activeElement.blur()");
-            Chromium.settle(page);
         }
+        Chromium.settle(page);
         assertThat(waiting).hasCount(0);
         assertThat(page.locator(".strip")).containsText("none");
+    }
+
+    /** Whether there was a place to fill not yet written in, which has the cursor now; what was written is still on its way. */
+    private boolean intoAPlace() {
+        return (boolean) page.evaluate("() => {"
+                + " const place = document.querySelector('article [data-to-fill]:not([data-written])');"
+                + " place?.setAttribute('data-written', '');"
+                + " place?.querySelector('textarea, input, [contenteditable=true]').focus();"
+                + " return !!place }");
     }
 
     /** Formatted text is written where it stands, with the galley's own keys, and is in the galley when it is left. */
