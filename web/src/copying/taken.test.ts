@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { PageDetail, Property } from '@/api/types'
 import { taken } from './taken'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import { useNotices } from './useNotices'

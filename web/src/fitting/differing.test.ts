@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it, vi } from 'vitest'
 import { nextTick, ref } from 'vue'
 import { firstDifference } from './differing'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { PageDetail, PlacedSection, TemplateDetail } from '@/api/types'
 import { reachOf, REACHES } from '@/words/reachWords'

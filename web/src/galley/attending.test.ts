@@ -1,3 +1,4 @@
+// Needs no document.
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, ref, shallowRef } from 'vue'
 import { makeAttending } from './attending'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import { COLUMN_SHAPES, shifted } from './columnShapes'
 

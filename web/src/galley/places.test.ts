@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { PlacedSection, ZoneDetail } from '@/api/types'
 import type { Sheet } from './Sheet'

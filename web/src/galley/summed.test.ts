@@ -1,3 +1,4 @@
+// Needs no document.
 import { expect, it } from 'vitest'
 import type { Catalog, Property } from '@/api/types'
 import { summed } from './summed'

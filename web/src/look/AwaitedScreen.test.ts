@@ -1,3 +1,4 @@
+// Needs no document.
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils'
 import { expect, it, vi } from 'vitest'

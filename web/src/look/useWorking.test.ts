@@ -1,3 +1,4 @@
+// Needs no document.
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { begin } from '@/api/working'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import { LEAST, moved, shaped, WHOLE, type CutBox, type Grip } from './cutBox'
 

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import { changed, flat, given, inward, moved, outward, placed, whyNot, without, type Line } from './lines'
 

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { PatternInfo } from '@/api/types'
 import { grouped, moved, named } from './groups'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { KindInfo, PlanRow, TemplateInfo } from '@/api/types'
 import { LENSES, shadeOf } from './lenses'

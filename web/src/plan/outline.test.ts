@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import { row as moorRow } from '@/test/moor'
 import { childrenOf, keyMove, outline } from './outline'

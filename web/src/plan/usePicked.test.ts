@@ -1,3 +1,4 @@
+// Needs no document.
 import { expect, it } from 'vitest'
 import { ref } from 'vue'
 import type { OutlineRow } from './outline'

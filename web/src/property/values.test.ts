@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import type { Property } from '@/api/types'
 import { allHeld, groupsOf, held, isBound, isToFill, matters, promptOf, textOf } from './values'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { expect, it } from 'vitest'
 import type { Property } from '@/api/types'
 import { newField } from './fields'

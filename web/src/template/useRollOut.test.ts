@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
 import type { RollOutCell } from '@/api/types'

@@ -1,3 +1,4 @@
+// Needs no document.
 import { describe, expect, it } from 'vitest'
 import { dayIn, dayOf, dayWords, isoOf, later, monthsLater, readDay, readTime, weeksOf } from './dates'
 
