@@ -28,17 +28,7 @@ import venue.core.page.Page;
  */
 public final class Plan {
 
-    private static final String TOP = "";
-
-    /** Where a page stands; {@code above} is empty at the top. */
-    private record Spot(String above, boolean orphan, String segment, long position, String kind, boolean withdrawn) {
-
-        static Spot of(Page page, Set<String> known) {
-            boolean orphan = page.parent() != null && !known.contains(page.parent());
-            String above = page.parent() == null || orphan ? TOP : page.parent();
-            return new Spot(above, orphan, page.segment(), page.position(), page.kind(), page.withdrawn());
-        }
-    }
+    private static final String TOP = Spot.TOP;
 
     private final Layered<Spot> spots;
     private final PersistentMap<String, Level> levels;
@@ -220,6 +210,11 @@ public final class Plan {
     /** A page and everything beneath it, parents first. */
     public Stream<String> subtree(String pageId) {
         return Stream.concat(Stream.of(pageId), beneath(pageId).stream().flatMap(this::subtree));
+    }
+
+    /** How many pages there are. */
+    public int size() {
+        return spots.size();
     }
 
     /** All pages in reading order. */

@@ -1,6 +1,7 @@
 package venue.core.edition;
 
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import venue.core.item.Item;
 import venue.core.kind.Kind;
@@ -16,28 +17,52 @@ import venue.core.value.Values;
 /** On which pages a change of an item shows: the one answer to that, for cards, sheets, releases and the catalog. */
 public final class ReachedPages {
 
-    private ReachedPages() {}
+    private final long count;
+    private final Supplier<Stream<String>> ids;
+
+    private ReachedPages(long count, Supplier<Stream<String>> ids) {
+        this.count = count;
+        this.ids = ids;
+    }
+
+    private static ReachedPages listed(List<String> ids) {
+        return new ReachedPages(ids.size(), ids::stream);
+    }
+
+    /** How many they are. */
+    public long count() {
+        return count;
+    }
 
     /** Their ids, each once. */
-    public static List<String> of(Edition edition, Item item) {
+    public Stream<String> ids() {
+        return ids.get();
+    }
+
+    public static ReachedPages of(Edition edition, Item item) {
         if (item instanceof Page page) {
-            return List.of(page.id());
+            return listed(List.of(page.id()));
         }
         if (item instanceof Template template) {
-            return wearing(edition, template.id()).map(Page::id).toList();
+            return listed(wearing(edition, template.id()).map(Page::id).toList());
         }
         if (item instanceof Kind kind) {
-            return edition.plan().ofKind(kind.id());
+            return listed(edition.plan().ofKind(kind.id()));
         }
         if (item instanceof SharedSection shared) {
-            return edition.site().foot().contains(shared.id())
-                    ? everywhere(edition, shared)
-                    : sharing(edition, shared.id());
+            return listed(
+                    edition.site().foot().contains(shared.id())
+                            ? everywhere(edition, shared)
+                            : sharing(edition, shared.id()));
         }
         boolean all = item instanceof Site
                 || item instanceof Menu
                 || (item instanceof Look look && look.id().equals(edition.site().look()));
-        return all ? edition.all(Page.class).map(Page::id).toList() : List.of();
+        // Counted without a list of them: a change of the look is told of a site of 20,000 pages after each step.
+        return all
+                ? new ReachedPages(
+                        edition.plan().size(), () -> edition.all(Page.class).map(Page::id))
+                : listed(List.of());
     }
 
     private static Stream<Page> wearing(Edition edition, String template) {

@@ -94,6 +94,6 @@ public record SectionPlace(
 
     /** On how many pages it shows. */
     public long pages(Edition edition) {
-        return ReachedPages.of(edition, written).size();
+        return ReachedPages.of(edition, written).count();
     }
 }

@@ -73,7 +73,7 @@ final class ChangeTeller {
         }
         if (shown instanceof SharedSection shared) {
             String where =
-                    "shows on " + Words.count(ReachedPages.of(working, shared).size(), "page");
+                    "shows on " + Words.count(ReachedPages.of(working, shared).count(), "page");
             return List.of((before == null ? "New; " : "Changed; ") + where);
         }
         if (shown instanceof venue.core.entry.Entry entry) {

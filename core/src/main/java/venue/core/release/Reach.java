@@ -21,13 +21,13 @@ record Reach(long pages, List<String> some) {
 
     /** @param after what it becomes */
     static Reach of(Edition working, Item after) {
-        List<String> pages = ReachedPages.of(working, after);
+        ReachedPages pages = ReachedPages.of(working, after);
         boolean all = after instanceof Site || after instanceof Menu || after instanceof Look;
         return new Reach(
-                pages.size(),
-                all && !pages.isEmpty()
+                pages.count(),
+                all && pages.count() > 0
                         ? first(working)
-                        : pages.stream().limit(FEW).toList());
+                        : pages.ids().limit(FEW).toList());
     }
 
     /** Those that one looks at first. */

@@ -45,7 +45,7 @@ class ReachedPagesTest {
     @Test
     void aSharedSectionShowsOnThePagesThatShareItAndOnThoseWhoseTemplateFixesIt() {
         Edition site = site();
-        assertThat(ReachedPages.of(site, HOURS)).containsExactlyInAnyOrder("weaving", "p0", "p1", "p2", "p3");
+        assertThat(ReachedPages.of(site, HOURS).ids()).containsExactlyInAnyOrder("weaving", "p0", "p1", "p2", "p3");
         Page worn = site.page("p0").orElseThrow();
         Template template = site.worn(worn).template();
         assertThat(SectionPlace.fixed(site, template, "f").orElseThrow().pages(site))
@@ -62,14 +62,16 @@ class ReachedPagesTest {
                         new SharedSection("hours", HOURS.section().with("foot", Value.of("left"))),
                         site.page("p1").orElseThrow().withSetting("sides", Value.of("left"))),
                 List.of());
-        assertThat(ReachedPages.of(left, left.require(SharedSection.class, "hours")))
+        assertThat(ReachedPages.of(left, left.require(SharedSection.class, "hours"))
+                        .ids())
                 .containsExactly("p1");
         Edition others = site.with(
                 List.of(
                         said.withFoot(List.of("hours")),
                         new SharedSection("hours", HOURS.section().with("onPages", Value.of("others")))),
                 List.of());
-        assertThat(ReachedPages.of(others, others.require(SharedSection.class, "hours")))
+        assertThat(ReachedPages.of(others, others.require(SharedSection.class, "hours"))
+                        .ids())
                 .hasSize(6)
                 .doesNotContain("home");
     }

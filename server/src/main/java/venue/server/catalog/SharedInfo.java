@@ -19,7 +19,7 @@ record SharedInfo(String id, String name, long pages, int columns, List<String> 
                 .map(s -> new SharedInfo(
                         s.id(),
                         s.name(),
-                        ReachedPages.of(edition, s).size(),
+                        ReachedPages.of(edition, s).count(),
                         s.section().columns().size(),
                         Drawn.kinds(s),
                         Drawn.print(standing, s.id())))

@@ -51,6 +51,8 @@ public final class SearchIndex implements Searcher, AutoCloseable {
             where rowid = (select at from place where id = ?)
             """;
 
+    private static final String LATEST = "select rowid from page order by rowid desc limit 1";
+
     private static final int BATCH = 500;
     /** So many words that no page says are brought to others that a page says; the rest are left out. */
     private static final int MOST_WRONG = 4;
@@ -99,6 +101,7 @@ public final class SearchIndex implements Searcher, AutoCloseable {
         Edition before = indexed;
         if (before == null || Touched.isEverything(before, live, changed)) {
             List.of("page", "place", "word", "piece").forEach(t -> file.many().execute("delete from " + t));
+            spelling.forget();
             put(live, live.all(Page.class).toList());
         } else {
             List<Page> again = new ArrayList<>();
@@ -128,8 +131,9 @@ public final class SearchIndex implements Searcher, AutoCloseable {
     private void put(Edition live, List<Page> pages) {
         List<Page> shown =
                 pages.stream().filter(p -> live.plan().isShown(p.id())).toList();
-        Integer latest = file.many().queryForObject("select coalesce(max(at), 0) from place", Integer.class);
-        int last = latest == null ? 0 : latest;
+        int last = file.many().queryForList(LATEST, Integer.class).stream()
+                .findFirst()
+                .orElse(0);
         for (int from = 0; from < shown.size(); from += BATCH) {
             List<Object[]> rows = new ArrayList<>();
             for (Page page : shown.subList(from, Math.min(from + BATCH, shown.size()))) {

@@ -63,9 +63,19 @@ final class Spelling {
     /** How many pages more, or fewer, say each word. */
     private final Map<String, Integer> news = new HashMap<>();
 
+    private static final long COUNT_ANEW = -1;
+
+    /** How many starts the words had that were written last. */
+    private long startsWritten = COUNT_ANEW;
+
     /** Begins to count anew: what was counted for something that could not be written is forgotten. */
     void begin() {
         news.clear();
+    }
+
+    /** The words that were written before are gone. */
+    void forget() {
+        startsWritten = COUNT_ANEW;
     }
 
     /** Takes a page's words in, or out. */
@@ -90,11 +100,23 @@ final class Spelling {
         many.batchUpdate(COUNT, rows(changed, w -> new Object[] {w, start(w), news.get(w)}));
         many.batchUpdate("delete from word where word = ? and pages <= 0", rows(changed, w -> new Object[] {w}));
         Set<String> after = known(many, starts);
-        Integer all = many.queryForObject("select count(distinct start) from word", Integer.class);
         many.batchUpdate("delete from piece where piece = ? and start = ?", pieces(less(before, after)));
         List<String> more = less(after, before);
-        int room = Math.min(more.size(), Math.max(0, MOST_STARTS + more.size() - (all == null ? 0 : all)));
+        long all = startsNow(many, after.size() - before.size());
+        int room = (int) Math.min(more.size(), Math.max(0, MOST_STARTS + more.size() - all));
         many.batchUpdate("insert into piece (piece, start) values (?, ?)", pieces(more.subList(0, room)));
+        startsWritten = all;
+    }
+
+    /** How many starts there are now: counted once, for that reads a site's whole vocabulary, and carried on. */
+    private long startsNow(JdbcTemplate many, int change) {
+        long counted = startsWritten;
+        startsWritten = COUNT_ANEW;
+        if (counted != COUNT_ANEW) {
+            return counted + change;
+        }
+        Long anew = many.queryForObject("select count(distinct start) from word", Long.class);
+        return anew == null ? 0 : anew;
     }
 
     private static List<Object[]> rows(Collection<String> words, Function<String, Object[]> row) {
