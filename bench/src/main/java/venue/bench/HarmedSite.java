@@ -1,7 +1,7 @@
 package venue.bench;
 
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -12,11 +12,11 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import venue.core.edit.media.MediaCommand;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.release.ReleaseEntry;
-import venue.core.section.Zones;
+import venue.core.basics.item.Item;
+import venue.core.change.edit.media.MediaCommand;
+import venue.core.live.release.ReleaseEntry;
+import venue.core.model.page.Page;
+import venue.core.model.section.Zones;
 import venue.store.database.Database;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Workspace;

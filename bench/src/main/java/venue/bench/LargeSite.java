@@ -1,23 +1,23 @@
 package venue.bench;
 
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.part;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.part;
+import static venue.core.carry.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import venue.core.beginning.ReadySite;
-import venue.core.compose.Compose.Part;
-import venue.core.item.Item;
-import venue.core.menu.Line;
-import venue.core.menu.Menu;
-import venue.core.page.Page;
-import venue.core.section.Section;
-import venue.core.section.Zones;
-import venue.core.value.Value;
+import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.carry.compose.Compose.Part;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
+import venue.core.model.section.Zones;
 
 /** Loomgate Yard grown large: a tree of pages, twenty beneath each, with words that link to one another. */
 final class LargeSite {

@@ -6,8 +6,8 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Random;
-import venue.core.beginning.Beginning;
-import venue.core.beginning.NewSite;
+import venue.core.carry.beginning.Beginning;
+import venue.core.carry.beginning.NewSite;
 import venue.store.database.Database;
 import venue.store.workspace.Workspaces;
 

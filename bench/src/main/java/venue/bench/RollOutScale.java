@@ -15,24 +15,24 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
-import venue.core.edit.Command;
-import venue.core.edit.kind.KindCommand;
-import venue.core.edit.media.MediaCommand;
-import venue.core.edit.page.NewPage;
-import venue.core.edit.page.PageCommand;
-import venue.core.edit.section.SectionCommand;
-import venue.core.edit.template.TemplateCommand;
-import venue.core.edit.value.ValueCommand;
-import venue.core.item.Hash;
-import venue.core.item.Item;
-import venue.core.json.ItemJson;
-import venue.core.page.Page;
-import venue.core.rollout.Decision;
-import venue.core.rollout.RollOut;
-import venue.core.rollout.Strand;
-import venue.core.section.Section;
-import venue.core.template.Template;
-import venue.core.value.Value;
+import venue.core.basics.item.Hash;
+import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.kind.KindCommand;
+import venue.core.change.edit.media.MediaCommand;
+import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.template.TemplateCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.rollout.Decision;
+import venue.core.change.rollout.RollOut;
+import venue.core.change.rollout.Strand;
+import venue.core.edition.json.ItemJson;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
+import venue.core.model.template.Template;
 import venue.store.database.Database;
 import venue.store.workspace.Asked;
 import venue.store.workspace.Workspace;
@@ -198,7 +198,7 @@ final class RollOutScale {
                     .collect(Collectors.toMap(r -> r.page().id(), RollOutScale::choices));
             workspace.run(new Asked(
                     "bench",
-                    venue.core.site.Role.MANAGER,
+                    venue.core.model.site.Role.MANAGER,
                     TemplateCommand.rollOutSections(T, chosen),
                     Map.of(),
                     "roll",

@@ -1,11 +1,11 @@
 package venue.bench;
 
-import static venue.core.compose.Compose.button;
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.button;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
 import freemarker.core.HTMLOutputFormat;
 import freemarker.template.Configuration;
@@ -19,14 +19,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
-import venue.core.section.Section;
-import venue.core.section.Zones;
-import venue.core.value.Value;
+import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
+import venue.core.model.section.Zones;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
 import venue.demo.KestrelMoor;
 
 /** A page of twelve sections in the demo site, written by our renderer and by FreeMarker from the same data. */

@@ -34,7 +34,7 @@ class ArchitectureTest {
     void onePlaceKnowsHowItemsAreWritten() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages("venue.core.json", "venue.core.geo")
+                .resideOutsideOfPackages("venue.core.edition.json", "venue.core.basics.geo")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("tools.jackson..")

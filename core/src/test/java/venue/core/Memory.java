@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.item.Item;
-import venue.core.merge.Archive;
+import venue.core.basics.item.Item;
+import venue.core.edition.merge.Archive;
 
 /** An archive in memory: it remembers what it was asked the hash of. */
 public final class Memory implements Archive {

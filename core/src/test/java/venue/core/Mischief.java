@@ -3,18 +3,18 @@ package venue.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import venue.core.edit.Command;
-import venue.core.edit.menu.MenuCommand;
-import venue.core.edit.page.NewPage;
-import venue.core.edit.page.PageCommand;
-import venue.core.edit.section.SectionCommand;
-import venue.core.edit.value.ValueCommand;
-import venue.core.edition.Edition;
-import venue.core.edition.SectionPlace;
-import venue.core.fault.Refusal;
-import venue.core.page.Page;
-import venue.core.section.Section;
-import venue.core.value.Value;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.menu.MenuCommand;
+import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.SectionPlace;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
 
 /** What people might do to a site next: any command, sensible or not. */
 public final class Mischief {

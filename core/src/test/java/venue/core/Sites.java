@@ -1,26 +1,26 @@
 package venue.core;
 
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
-import venue.core.beginning.ReadySite;
-import venue.core.edit.Command;
-import venue.core.edit.Desk;
-import venue.core.edit.Editor;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.menu.Line;
-import venue.core.menu.Menu;
-import venue.core.page.Page;
-import venue.core.page.Segment;
-import venue.core.section.Zones;
-import venue.core.site.Role;
+import venue.core.basics.item.Item;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.Desk;
+import venue.core.change.edit.Editor;
+import venue.core.edition.edition.Edition;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.page.Segment;
+import venue.core.model.section.Zones;
+import venue.core.model.site.Role;
 
 /** Small sites for tests: Loomgate Yard, a made-up courtyard of craft workshops. */
 public final class Sites {

@@ -3,8 +3,8 @@ package venue.demo;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import venue.core.entry.Entry;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.model.entry.Entry;
 
 /** What the observatory lists without giving it pages: who pays for it, and when it is open. */
 final class DemoEntries {

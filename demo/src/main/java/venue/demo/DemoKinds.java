@@ -1,16 +1,16 @@
 package venue.demo;
 
-import static venue.core.property.Property.number;
-import static venue.core.property.Property.of;
+import static venue.core.model.property.Property.number;
+import static venue.core.model.property.Property.of;
 
 import java.util.List;
-import venue.core.beginning.ReadySite;
-import venue.core.kind.BeneathRule;
-import venue.core.kind.Kind;
-import venue.core.kind.Placement;
-import venue.core.property.Property;
-import venue.core.property.PropertyType;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.model.kind.BeneathRule;
+import venue.core.model.kind.Kind;
+import venue.core.model.kind.Placement;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyType;
 
 /** The kinds of page that an observatory needs beside the usual ones. */
 final class DemoKinds {

@@ -2,10 +2,10 @@ package venue.demo;
 
 import java.util.Map;
 import java.util.stream.Collectors;
-import venue.core.section.Element;
-import venue.core.section.Section;
-import venue.core.section.Zones;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.section.Zones;
 
 /** What stands ready as an observatory has it, which tells its news in articles. */
 final class DemoListings {

@@ -1,14 +1,14 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** The news, and the topics that they are about. */
 final class DemoNews {

@@ -1,37 +1,37 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.bound;
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.divider;
-import static venue.core.compose.Compose.facts;
-import static venue.core.compose.Compose.fill;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.image;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.links;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.quote;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.strongButton;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
-import static venue.core.compose.TemplateParts.band;
-import static venue.core.compose.TemplateParts.fixed;
-import static venue.core.compose.TemplateParts.foot;
-import static venue.core.compose.TemplateParts.main;
-import static venue.core.compose.TemplateParts.side;
-import static venue.core.compose.TemplateParts.starter;
-import static venue.core.property.Property.of;
+import static venue.core.carry.compose.Compose.bound;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.divider;
+import static venue.core.carry.compose.Compose.facts;
+import static venue.core.carry.compose.Compose.fill;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.image;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.links;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.quote;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.strongButton;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
+import static venue.core.carry.compose.TemplateParts.band;
+import static venue.core.carry.compose.TemplateParts.fixed;
+import static venue.core.carry.compose.TemplateParts.foot;
+import static venue.core.carry.compose.TemplateParts.main;
+import static venue.core.carry.compose.TemplateParts.side;
+import static venue.core.carry.compose.TemplateParts.starter;
+import static venue.core.model.property.Property.of;
 
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.beginning.ReadySite;
-import venue.core.property.PropertyType;
-import venue.core.template.Template;
-import venue.core.template.Zone;
-import venue.core.template.ZoneRole;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.model.property.PropertyType;
+import venue.core.model.template.Template;
+import venue.core.model.template.Zone;
+import venue.core.model.template.ZoneRole;
 
 /** The templates that an observatory needs beside the usual ones. */
 final class DemoTemplates {

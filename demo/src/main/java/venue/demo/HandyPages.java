@@ -1,17 +1,17 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.image;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.part;
-import static venue.core.compose.Compose.questions;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.image;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.part;
+import static venue.core.carry.compose.Compose.questions;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** How to reach the observatory, and what to take outside. */
 final class HandyPages {

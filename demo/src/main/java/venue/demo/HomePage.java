@@ -1,23 +1,23 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.button;
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.group;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.image;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.list;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.part;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.strongButton;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.button;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.group;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.image;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.list;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.part;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.strongButton;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
-import venue.core.compose.Compose.Part;
-import venue.core.section.Section;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.carry.compose.Compose.Part;
+import venue.core.model.section.Section;
 
 /** The home page: what there is tonight, who may come, and what is new. */
 final class HomePage {

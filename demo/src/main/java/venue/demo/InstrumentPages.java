@@ -1,14 +1,14 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** Instruments and the people who look after them. */
 final class InstrumentPages {

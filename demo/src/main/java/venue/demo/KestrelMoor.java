@@ -7,20 +7,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import venue.core.beginning.ReadySite;
-import venue.core.edit.Command;
-import venue.core.edit.menu.MenuCommand;
-import venue.core.edit.page.NewPage;
-import venue.core.edit.page.PageCommand;
-import venue.core.edit.section.SectionCommand;
-import venue.core.edit.value.ValueCommand;
-import venue.core.item.Item;
-import venue.core.link.Link;
-import venue.core.menu.Line;
-import venue.core.menu.Menu;
-import venue.core.site.Site;
-import venue.core.theme.Look;
-import venue.core.value.Value;
+import venue.core.basics.item.Item;
+import venue.core.basics.link.Link;
+import venue.core.basics.value.Value;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.menu.MenuCommand;
+import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.site.Site;
+import venue.core.model.theme.Look;
 
 /** The whole demo site: what it begins with, and what has been changed since its first release. */
 public final class KestrelMoor {
@@ -52,7 +52,7 @@ public final class KestrelMoor {
         List<String> order =
                 List.of("welcome", "visit", "tonight", "instruments", "learn", "news", "people", "support", "adopt");
         for (int i = 0; i < pages.size(); i++) {
-            venue.core.page.Page page = pages.get(i).at(i + 20);
+            venue.core.model.page.Page page = pages.get(i).at(i + 20);
             int first = order.indexOf(page.id());
             items.add(first < 0 ? page : pages.get(i).at(first + 1));
         }

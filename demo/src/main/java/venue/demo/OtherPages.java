@@ -1,24 +1,24 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.fill;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.image;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.links;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.part;
-import static venue.core.compose.Compose.quote;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.strongButton;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.fill;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.image;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.links;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.part;
+import static venue.core.carry.compose.Compose.quote;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.strongButton;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** Tonight, Learn, News, Support us and the small print. */
 final class OtherPages {

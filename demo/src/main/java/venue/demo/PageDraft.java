@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import venue.core.page.Page;
-import venue.core.page.Segment;
-import venue.core.section.Section;
-import venue.core.section.SharedSection;
-import venue.core.section.Zones;
-import venue.core.template.Template;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.model.page.Page;
+import venue.core.model.page.Segment;
+import venue.core.model.section.Section;
+import venue.core.model.section.SharedSection;
+import venue.core.model.section.Zones;
+import venue.core.model.template.Template;
 
 /** A page of the demo while it is being put together. */
 final class PageDraft {

@@ -1,14 +1,14 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.links;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.links;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
 import java.util.List;
-import venue.core.section.SharedSection;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.model.section.SharedSection;
 
 /** Sections that stand on several pages of the demo, or on all. */
 final class SharedSections {

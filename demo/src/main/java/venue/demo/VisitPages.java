@@ -1,22 +1,22 @@
 package venue.demo;
 
-import static venue.core.compose.Compose.column;
-import static venue.core.compose.Compose.columns;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.lead;
-import static venue.core.compose.Compose.links;
-import static venue.core.compose.Compose.listing;
-import static venue.core.compose.Compose.questions;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
-import static venue.core.compose.Compose.toned;
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.lead;
+import static venue.core.carry.compose.Compose.links;
+import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.questions;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
+import static venue.core.carry.compose.Compose.toned;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** The home page and everything beneath Visit. */
 final class VisitPages {

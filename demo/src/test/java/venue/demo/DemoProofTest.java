@@ -7,10 +7,10 @@ import java.time.LocalDate;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
-import venue.core.edition.Edition;
-import venue.core.page.Page;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
 
 /** The proof of every page of the demo is what visitors get, but for its marks. */
 class DemoProofTest {

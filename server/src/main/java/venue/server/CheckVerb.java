@@ -10,10 +10,10 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.survey.Finding;
-import venue.core.survey.Severity;
+import venue.core.basics.item.Item;
+import venue.core.check.survey.Finding;
+import venue.core.check.survey.Severity;
+import venue.core.edition.edition.Edition;
 import venue.store.database.Damage;
 import venue.store.workspace.Workspace;
 

@@ -8,7 +8,7 @@ import java.time.InstantSource;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.server.app.Settings;
 import venue.server.beginning.SiteMaker;
 import venue.store.database.DataFolder;

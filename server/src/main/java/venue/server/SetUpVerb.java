@@ -5,7 +5,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
-import venue.core.beginning.NewSite;
+import venue.core.carry.beginning.NewSite;
 import venue.server.setup.SetUp;
 import venue.store.record.By;
 

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.web.server.PortInUseException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.Held;
 import venue.store.database.Unfit;
 import venue.store.database.Version;

@@ -12,10 +12,10 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
-import venue.core.beginning.Beginning;
-import venue.core.beginning.NewSite;
-import venue.core.edition.Edition;
-import venue.core.site.Role;
+import venue.core.carry.beginning.Beginning;
+import venue.core.carry.beginning.NewSite;
+import venue.core.edition.edition.Edition;
+import venue.core.model.site.Role;
 import venue.store.people.Person;
 import venue.store.people.Persons;
 import venue.store.people.Team;
@@ -150,15 +150,15 @@ class OutsidersTest {
                 "an editor",
                 (path, status) -> status < 400 && (path.startsWith("/api/people") || path.startsWith("/api/record")));
         Edition after = workspaces.require("kestrel-moor").now().working();
-        assertThat(after.all(venue.core.template.Template.class))
+        assertThat(after.all(venue.core.model.template.Template.class))
                 .containsExactlyInAnyOrderElementsOf(
-                        before.all(venue.core.template.Template.class).toList());
-        assertThat(after.all(venue.core.kind.Kind.class))
+                        before.all(venue.core.model.template.Template.class).toList());
+        assertThat(after.all(venue.core.model.kind.Kind.class))
                 .containsExactlyInAnyOrderElementsOf(
-                        before.all(venue.core.kind.Kind.class).toList());
-        assertThat(after.all(venue.core.theme.Look.class))
+                        before.all(venue.core.model.kind.Kind.class).toList());
+        assertThat(after.all(venue.core.model.theme.Look.class))
                 .containsExactlyInAnyOrderElementsOf(
-                        before.all(venue.core.theme.Look.class).toList());
+                        before.all(venue.core.model.theme.Look.class).toList());
         assertThat(after.site()).isEqualTo(before.site());
         assertThat(workspaces.require("kestrel-moor").now().release()).isEqualTo(release);
         assertThat(persons.all())

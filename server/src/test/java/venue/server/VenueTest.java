@@ -17,7 +17,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import venue.core.edit.page.PageCommand;
+import venue.core.change.edit.page.PageCommand;
 import venue.store.database.DataFolder;
 import venue.store.workspace.Asked;
 

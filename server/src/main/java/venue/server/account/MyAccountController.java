@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.server.mail.Languages;
 import venue.server.mail.Letters;
 import venue.server.mail.Post;

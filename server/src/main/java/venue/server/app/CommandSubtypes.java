@@ -6,8 +6,8 @@ import com.fasterxml.jackson.databind.jsontype.NamedType;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import venue.core.command.Commands;
-import venue.core.edit.Command;
+import venue.core.change.command.Commands;
+import venue.core.change.edit.Command;
 
 /** What kinds of commands there are, for the description of the API. */
 final class CommandSubtypes extends NopAnnotationIntrospector {

@@ -19,10 +19,10 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.web.csrf.CsrfToken;
-import venue.core.command.Commands;
-import venue.core.edit.Command;
-import venue.core.link.Link;
-import venue.core.value.Value;
+import venue.core.basics.link.Link;
+import venue.core.basics.value.Value;
+import venue.core.change.command.Commands;
+import venue.core.change.edit.Command;
 
 /** The API's description: what a record does not mark as nullable is always there. */
 @Configuration(proxyBeanMethods = false)

@@ -4,7 +4,7 @@ import java.util.List;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import venue.core.site.Site;
+import venue.core.model.site.Site;
 
 /** Schemes, hosts and ports under which visitors and managers come. */
 @Component

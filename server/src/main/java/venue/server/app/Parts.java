@@ -10,7 +10,7 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.ProblemDetail;
-import venue.core.command.Commands;
+import venue.core.change.command.Commands;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
 import venue.store.media.MediaFiles;

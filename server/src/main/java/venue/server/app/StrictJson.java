@@ -16,7 +16,7 @@ import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.type.LogicalType;
-import venue.core.text.Letters;
+import venue.core.basics.text.Letters;
 
 /**
  * JSON is taken as the API's description says it: what a record does not mark as nullable must be there, nothing is taken

@@ -2,9 +2,9 @@ package venue.server.catalog;
 
 import java.util.List;
 import java.util.Map;
-import venue.core.property.Property;
-import venue.core.property.PropertyGroup;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyGroup;
 
 /** Everything at once; it changes seldom. */
 record Catalog(

@@ -1,11 +1,11 @@
 package venue.server.catalog;
 
 import java.util.List;
-import venue.core.item.Hash;
-import venue.core.section.Element;
-import venue.core.section.Section;
-import venue.core.section.Sectioned;
-import venue.core.site.Site;
+import venue.core.basics.item.Hash;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.section.Sectioned;
+import venue.core.model.site.Site;
 import venue.store.workspace.Standing;
 
 /** What the tray draws: patterns and shared sections. */

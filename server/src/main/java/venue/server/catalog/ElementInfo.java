@@ -1,8 +1,8 @@
 package venue.server.catalog;
 
 import java.util.List;
-import venue.core.element.ElementKind;
-import venue.core.property.Property;
+import venue.core.body.element.ElementKind;
+import venue.core.model.property.Property;
 
 /**
  * A kind of element with the properties it declares.

@@ -2,12 +2,12 @@ package venue.server.catalog;
 
 import java.util.Comparator;
 import java.util.List;
-import venue.core.edition.Edition;
-import venue.core.edition.Worn;
-import venue.core.kind.Kind;
-import venue.core.property.Property;
-import venue.core.site.Role;
-import venue.core.template.Template;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Worn;
+import venue.core.model.kind.Kind;
+import venue.core.model.property.Property;
+import venue.core.model.site.Role;
+import venue.core.model.template.Template;
 
 /**
  * A kind of page.

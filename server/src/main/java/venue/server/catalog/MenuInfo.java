@@ -1,10 +1,10 @@
 package venue.server.catalog;
 
 import java.util.List;
-import venue.core.edition.Edition;
-import venue.core.menu.Menu;
-import venue.core.property.Property;
-import venue.core.usage.MenuUse;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.MenuUse;
+import venue.core.model.menu.Menu;
+import venue.core.model.property.Property;
 
 /**
  * A menu.

@@ -3,11 +3,11 @@ package venue.server.catalog;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
-import venue.core.edition.Edition;
-import venue.core.item.Hash;
-import venue.core.media.Media;
-import venue.core.pattern.Pattern;
-import venue.core.render.Furnished;
+import venue.core.basics.item.Hash;
+import venue.core.edition.edition.Edition;
+import venue.core.model.media.Media;
+import venue.core.model.pattern.Pattern;
+import venue.core.show.render.Furnished;
 import venue.store.workspace.Standing;
 
 /**

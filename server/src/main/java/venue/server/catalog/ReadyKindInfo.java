@@ -1,7 +1,7 @@
 package venue.server.catalog;
 
 import java.util.List;
-import venue.core.kind.ReadyKinds;
+import venue.core.model.kind.ReadyKinds;
 
 /** A kind of entries to begin with; {@code make-kind} takes its id as what to copy. */
 record ReadyKindInfo(String id, String name, String note) {

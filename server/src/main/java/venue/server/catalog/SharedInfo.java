@@ -2,9 +2,9 @@ package venue.server.catalog;
 
 import java.util.Comparator;
 import java.util.List;
-import venue.core.edition.Edition;
-import venue.core.edition.ReachedPages;
-import venue.core.section.SharedSection;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.ReachedPages;
+import venue.core.model.section.SharedSection;
 import venue.store.workspace.Standing;
 
 /** A shared section that can be placed: on how many pages it stands. */

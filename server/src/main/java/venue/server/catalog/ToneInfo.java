@@ -1,6 +1,6 @@
 package venue.server.catalog;
 
-import venue.core.theme.Tone;
+import venue.core.model.theme.Tone;
 
 /** A tone's ground and words, for swatches. */
 record ToneInfo(String key, String label, String ground, String words, String quiet, String line) {

@@ -1,6 +1,6 @@
 package venue.server.catalog;
 
-import venue.core.theme.Look;
+import venue.core.model.theme.Look;
 
 /** The type and page width (pixels) of the look the site wears, for writing in it. */
 record TypeInfo(String headingFont, String bodyFont, int pageWidth) {

@@ -17,7 +17,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.server.signin.People;
 import venue.store.people.Person;
 import venue.store.people.Team;

@@ -10,8 +10,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.fault.Refusal;
-import venue.core.text.Letters;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.text.Letters;
 import venue.server.here.Here;
 import venue.store.people.Person;
 

@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.server.live.HeldSite;
 
 /** Writes a site into a folder; a second time only what has changed, and what is no longer there goes. */

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.site.Site;
+import venue.core.model.site.Site;
 import venue.server.here.Here;
 import venue.server.upkeep.BackupFolder;
 import venue.store.people.Persons;

@@ -1,10 +1,10 @@
 package venue.server.firststeps;
 
 import java.util.stream.Stream;
-import venue.core.menu.Line;
-import venue.core.menu.Menu;
-import venue.core.site.SiteIdentity;
-import venue.core.value.Values;
+import venue.core.basics.value.Values;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.site.SiteIdentity;
 
 /** Put pages into the menu. */
 final class LeadTheWay implements FirstStep {

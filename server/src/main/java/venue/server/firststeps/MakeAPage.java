@@ -1,6 +1,6 @@
 package venue.server.firststeps;
 
-import venue.core.page.Page;
+import venue.core.model.page.Page;
 
 /** Make a page of your own. */
 final class MakeAPage implements FirstStep {

@@ -1,7 +1,7 @@
 package venue.server.firststeps;
 
 import java.util.Set;
-import venue.core.edition.Edition;
+import venue.core.edition.edition.Edition;
 import venue.store.workspace.Standing;
 
 /**

@@ -1,6 +1,6 @@
 package venue.server.here;
 
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.people.Person;
 import venue.store.record.By;
 

@@ -1,10 +1,10 @@
 package venue.server.here;
 
 import java.util.Map;
-import venue.core.edit.Command;
-import venue.core.edition.Edition;
-import venue.core.fault.Refusal;
-import venue.core.site.Role;
+import venue.core.basics.fault.Refusal;
+import venue.core.change.edit.Command;
+import venue.core.edition.edition.Edition;
+import venue.core.model.site.Role;
 import venue.store.people.Person;
 import venue.store.record.By;
 import venue.store.workspace.Asked;

@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.kind.Kind;
-import venue.core.table.EntryTable;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.carry.table.EntryTable;
+import venue.core.edition.edition.Edition;
+import venue.core.model.kind.Kind;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 

@@ -5,12 +5,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.edition.Worn;
-import venue.core.kind.Kind;
-import venue.core.kind.KindSettings;
-import venue.core.page.Page;
-import venue.core.usage.FieldUse;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Worn;
+import venue.core.edition.usage.FieldUse;
+import venue.core.model.kind.Kind;
+import venue.core.model.kind.KindSettings;
+import venue.core.model.page.Page;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 

@@ -3,10 +3,10 @@ package venue.server.kind;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.kind.Placement;
-import venue.core.property.Property;
-import venue.core.usage.FieldUse;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.edition.usage.FieldUse;
+import venue.core.model.kind.Placement;
+import venue.core.model.property.Property;
 
 /**
  * A kind as its screen shows it.

@@ -9,11 +9,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.edition.Places;
-import venue.core.kind.Kind;
-import venue.core.page.Page;
-import venue.core.site.Role;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Places;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.site.Role;
 import venue.server.here.Here;
 
 /** Where pages may be made and moved, for whoever asks. */

@@ -4,8 +4,8 @@ import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.gathering.Topics;
+import venue.core.edition.edition.Edition;
+import venue.core.show.gathering.Topics;
 import venue.server.here.Here;
 
 /** The topics of a site. */

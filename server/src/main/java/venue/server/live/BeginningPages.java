@@ -3,10 +3,10 @@ package venue.server.live;
 import java.time.InstantSource;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import venue.core.edition.Edition;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
-import venue.core.render.Wrapping;
+import venue.core.edition.edition.Edition;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
+import venue.core.show.render.Wrapping;
 import venue.server.app.Origins;
 import venue.server.beginning.Beginnings;
 

@@ -12,7 +12,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Date;
 import java.util.List;
-import venue.core.feed.Feed;
+import venue.core.show.feed.Feed;
 
 /** Events as calendars take them (iCalendar, RFC 5545). Hours are written in UTC, so that summer time can't be misread. */
 final class Calendars {

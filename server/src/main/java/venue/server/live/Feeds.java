@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.edition.Edition;
-import venue.core.feed.Atom;
-import venue.core.feed.Feed;
-import venue.core.listing.Asked;
-import venue.core.page.Page;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
+import venue.core.body.listing.Asked;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.show.feed.Atom;
+import venue.core.show.feed.Feed;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
 
 /** What can be followed of a site, beneath the addresses of its pages: feeds and calendars of listings, and single events. */
 final class Feeds {

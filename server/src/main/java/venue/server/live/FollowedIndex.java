@@ -16,7 +16,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import venue.core.search.Busy;
+import venue.core.body.search.Busy;
 import venue.store.journal.HashChange;
 import venue.store.live.Releases;
 import venue.store.search.SearchIndex;

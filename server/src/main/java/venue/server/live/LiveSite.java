@@ -9,15 +9,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import venue.core.edition.Edition;
-import venue.core.listing.Asked;
-import venue.core.page.Page;
-import venue.core.redirect.Redirect;
-import venue.core.render.PageRenderer;
-import venue.core.render.View;
-import venue.core.search.Busy;
-import venue.core.search.Searcher;
-import venue.core.sitemap.Sitemap;
+import venue.core.body.listing.Asked;
+import venue.core.body.search.Busy;
+import venue.core.body.search.Searcher;
+import venue.core.edition.edition.Edition;
+import venue.core.live.sitemap.Sitemap;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
 import venue.store.workspace.Standing;
 
 /**

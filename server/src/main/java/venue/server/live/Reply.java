@@ -13,8 +13,8 @@ import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
-import venue.core.item.Hash;
-import venue.core.render.Rendered;
+import venue.core.basics.item.Hash;
+import venue.core.show.render.Rendered;
 
 /**
  * A finished answer of the public site: what is sent, and the headers that go with it.

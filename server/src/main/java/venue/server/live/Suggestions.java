@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.html.HtmlWriter;
-import venue.core.page.Page;
-import venue.core.render.Head;
-import venue.core.render.View;
-import venue.core.search.Found;
-import venue.core.search.Sought;
-import venue.core.text.Words;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Words;
+import venue.core.body.search.Found;
+import venue.core.body.search.Sought;
+import venue.core.model.page.Page;
+import venue.core.show.render.Head;
+import venue.core.show.render.View;
 
 /** What a browser can ask of searching beside the page itself: how it is done (OpenSearch 1.1), and what begins like this. */
 final class Suggestions {

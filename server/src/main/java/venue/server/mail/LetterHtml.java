@@ -1,6 +1,6 @@
 package venue.server.mail;
 
-import venue.core.html.HtmlWriter;
+import venue.core.basics.html.HtmlWriter;
 
 /** A letter as HTML: the same words, and nothing that would be fetched. */
 final class LetterHtml {

@@ -12,7 +12,7 @@ import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** Sends letters by SMTP (RFC 5321) as plain text with HTML beside it (RFC 2046, 5.1.4), where that is set up. */
 @Component

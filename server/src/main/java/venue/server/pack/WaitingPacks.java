@@ -14,7 +14,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.DataFolder;
 import venue.store.pack.PackFile;
 

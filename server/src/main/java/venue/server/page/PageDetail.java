@@ -3,19 +3,19 @@ package venue.server.page;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.Lineage;
-import venue.core.edition.PageFacts;
-import venue.core.edition.PageState;
-import venue.core.edition.Sides;
-import venue.core.edition.Worn;
-import venue.core.element.LeftOut;
-import venue.core.legibility.Legibility;
-import venue.core.property.Property;
-import venue.core.section.Element;
-import venue.core.section.Section;
-import venue.core.survey.Finding;
-import venue.core.template.ZoneRole;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.body.element.LeftOut;
+import venue.core.check.survey.Finding;
+import venue.core.edition.edition.Lineage;
+import venue.core.edition.edition.PageFacts;
+import venue.core.edition.edition.PageState;
+import venue.core.edition.edition.Sides;
+import venue.core.edition.edition.Worn;
+import venue.core.model.property.Property;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.template.ZoneRole;
+import venue.core.show.legibility.Legibility;
 
 /**
  * A page as its screen shows it.

@@ -9,12 +9,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.edition.Parts;
-import venue.core.page.Page;
-import venue.core.part.PagePart;
-import venue.core.template.Template;
-import venue.core.value.Values;
+import venue.core.basics.value.Values;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Parts;
+import venue.core.model.page.Page;
+import venue.core.model.part.PagePart;
+import venue.core.model.template.Template;
 import venue.server.here.Here;
 
 /** Which parts pages have around their content, and which of them differ from what is usual for them. */

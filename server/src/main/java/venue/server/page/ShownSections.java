@@ -1,15 +1,15 @@
 package venue.server.page;
 
 import java.util.List;
-import venue.core.edition.Edition;
-import venue.core.edition.Lineage;
-import venue.core.edition.SectionPlace;
-import venue.core.item.Item;
-import venue.core.legibility.Legibility;
-import venue.core.page.Page;
-import venue.core.section.Section;
-import venue.core.template.Template;
-import venue.core.template.Zone;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Lineage;
+import venue.core.edition.edition.SectionPlace;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
+import venue.core.model.template.Template;
+import venue.core.model.template.Zone;
+import venue.core.show.legibility.Legibility;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
 import venue.store.workspace.Standing;

@@ -2,8 +2,8 @@ package venue.server.plan;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.PageState;
-import venue.core.edition.Worn;
+import venue.core.edition.edition.PageState;
+import venue.core.edition.edition.Worn;
 
 /**
  * A page as the plan shows it.

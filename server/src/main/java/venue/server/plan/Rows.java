@@ -10,16 +10,16 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
-import venue.core.edition.Branch;
-import venue.core.edition.Edition;
-import venue.core.edition.PageState;
-import venue.core.edition.Worn;
-import venue.core.kind.Kind;
-import venue.core.page.Page;
-import venue.core.property.Property;
-import venue.core.sitemap.Sitemap;
-import venue.core.survey.Finding;
-import venue.core.survey.Severity;
+import venue.core.check.survey.Finding;
+import venue.core.check.survey.Severity;
+import venue.core.edition.edition.Branch;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.PageState;
+import venue.core.edition.edition.Worn;
+import venue.core.live.sitemap.Sitemap;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.property.Property;
 import venue.store.workspace.Standing;
 
 /**

@@ -27,7 +27,7 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.StorageTrouble;
 
 /** Turns refusals, and what the framework and the disk refuse, into problem details. */

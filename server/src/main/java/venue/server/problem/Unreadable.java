@@ -18,7 +18,7 @@ import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
 
 /** What is said of JSON that is none, or not of the shape asked for: the field, the value, and what is wanted there. */
 final class Unreadable {

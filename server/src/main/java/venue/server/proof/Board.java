@@ -1,9 +1,9 @@
 package venue.server.proof;
 
-import venue.core.edition.Edition;
-import venue.core.html.HtmlWriter;
-import venue.core.site.Site;
-import venue.core.theme.StyleSheet;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.edition.edition.Edition;
+import venue.core.model.site.Site;
+import venue.core.model.theme.StyleSheet;
 
 /**
  * The document in which many drawings are drawn, each in a shadow tree of its own. It holds nothing but a script, and what that

@@ -8,8 +8,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.UriComponentsBuilder;
-import venue.core.fault.Refusal;
-import venue.core.render.Rendered;
+import venue.core.basics.fault.Refusal;
+import venue.core.show.render.Rendered;
 import venue.server.here.Here;
 
 /** The markup of many drawings in one answer, for the one document that draws them all. */

@@ -9,26 +9,26 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import venue.core.edit.Change;
-import venue.core.edit.Command;
-import venue.core.edit.Desk;
-import venue.core.edit.section.SectionCommand;
-import venue.core.edit.template.TemplateCommand;
-import venue.core.edition.Edition;
-import venue.core.gathering.Hard;
-import venue.core.listing.Asked;
-import venue.core.page.Page;
-import venue.core.pattern.Pattern;
-import venue.core.render.Furnished;
-import venue.core.render.Layouts;
-import venue.core.render.PageRenderer;
-import venue.core.render.Rendered;
-import venue.core.render.Sample;
-import venue.core.render.View;
-import venue.core.render.Wrapping;
-import venue.core.rollout.Decision;
-import venue.core.section.SharedSection;
-import venue.core.template.Template;
+import venue.core.body.listing.Asked;
+import venue.core.change.edit.Change;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.Desk;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.template.TemplateCommand;
+import venue.core.change.rollout.Decision;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.pattern.Pattern;
+import venue.core.model.section.SharedSection;
+import venue.core.model.template.Template;
+import venue.core.show.gathering.Hard;
+import venue.core.show.render.Furnished;
+import venue.core.show.render.Layouts;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.Rendered;
+import venue.core.show.render.Sample;
+import venue.core.show.render.View;
+import venue.core.show.render.Wrapping;
 import venue.server.app.Origins;
 import venue.store.proof.SentProofs;
 import venue.store.workspace.Standing;
@@ -180,7 +180,7 @@ public class Proofs {
     }
 
     private static Edition dressed(Edition working, Map<String, String> query) {
-        return working.find(venue.core.theme.Look.class, query.get("look"))
+        return working.find(venue.core.model.theme.Look.class, query.get("look"))
                 .map(t -> working.with(List.of(working.site().withLook(t.id())), List.of()))
                 .orElse(working);
     }

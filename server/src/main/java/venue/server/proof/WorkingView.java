@@ -2,8 +2,8 @@ package venue.server.proof;
 
 import java.time.InstantSource;
 import org.springframework.stereotype.Component;
-import venue.core.edition.Edition;
-import venue.core.render.View;
+import venue.core.edition.edition.Edition;
+import venue.core.show.render.View;
 import venue.server.app.Origins;
 import venue.store.workspace.Standing;
 

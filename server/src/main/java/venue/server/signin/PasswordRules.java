@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /**
  * What a password must be: 12 to 128 characters (code points), any of them; not one that is guessed soon, nor made of the

@@ -13,7 +13,7 @@ import java.util.stream.LongStream;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.link.Links;
 import venue.store.people.Person;
 import venue.store.people.SecondSteps;

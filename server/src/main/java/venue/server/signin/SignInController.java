@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.people.Email;
 import venue.store.people.Person;
 import venue.store.people.Persons;

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
-import venue.core.text.Words;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.text.Words;
 
 /**
  * Slows down guessing, by account and by the address that it comes from: after five failures within a quarter of an hour

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.site.Role;
+import venue.core.model.site.Role;
 import venue.server.app.Origins;
 import venue.server.here.Caller;
 import venue.server.here.Here;

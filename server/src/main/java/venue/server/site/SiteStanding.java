@@ -3,8 +3,8 @@ package venue.server.site;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.PageState;
-import venue.core.site.Role;
+import venue.core.edition.edition.PageState;
+import venue.core.model.site.Role;
 import venue.server.event.Events;
 
 /**

@@ -5,12 +5,12 @@ import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.survey.Finding;
-import venue.core.survey.Severity;
-import venue.core.survey.Survey;
+import venue.core.basics.item.Item;
+import venue.core.check.survey.Finding;
+import venue.core.check.survey.Severity;
+import venue.core.check.survey.Survey;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 

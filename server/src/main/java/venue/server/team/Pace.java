@@ -6,7 +6,7 @@ import java.time.Duration;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** Letters that anybody can ask for: written in a thread of their own, and not many of them for one address. */
 @Component

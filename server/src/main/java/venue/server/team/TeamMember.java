@@ -2,7 +2,7 @@ package venue.server.team;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.site.Role;
+import venue.core.model.site.Role;
 import venue.store.people.Person;
 
 /**

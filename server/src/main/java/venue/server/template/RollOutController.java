@@ -6,12 +6,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.compare.Compared;
-import venue.core.edition.Edition;
-import venue.core.rollout.RollOut;
-import venue.core.rollout.Strand;
-import venue.core.section.Section;
-import venue.core.section.Sectioned;
+import venue.core.change.rollout.RollOut;
+import venue.core.change.rollout.Strand;
+import venue.core.edition.compare.Compared;
+import venue.core.edition.edition.Edition;
+import venue.core.model.section.Section;
+import venue.core.model.section.Sectioned;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
 
@@ -59,7 +59,7 @@ class RollOutController {
                 row.page().id(),
                 row.page().title(),
                 edition.servedAt(row.page()),
-                venue.core.page.PageSettings.isLeftAlone(row.page()),
+                venue.core.model.page.PageSettings.isLeftAlone(row.page()),
                 row.strands().stream()
                         .filter(s -> open.contains(s.origin()))
                         .map(RollOutController::cell)

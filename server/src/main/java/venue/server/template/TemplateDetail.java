@@ -3,10 +3,10 @@ package venue.server.template;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.property.Property;
-import venue.core.template.Glyph;
-import venue.core.usage.FieldUse;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.edition.usage.FieldUse;
+import venue.core.model.property.Property;
+import venue.core.model.template.Glyph;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**

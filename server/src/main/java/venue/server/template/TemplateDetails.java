@@ -4,19 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import venue.core.edition.Edition;
-import venue.core.edition.Lineage;
-import venue.core.edition.Worn;
-import venue.core.kind.Kind;
-import venue.core.legibility.Legibility;
-import venue.core.page.Page;
-import venue.core.rollout.RollOut;
-import venue.core.rollout.Strand;
-import venue.core.template.FrameSettings;
-import venue.core.template.Glyph;
-import venue.core.template.Template;
-import venue.core.template.Zone;
-import venue.core.usage.FieldUse;
+import venue.core.change.rollout.RollOut;
+import venue.core.change.rollout.Strand;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Lineage;
+import venue.core.edition.edition.Worn;
+import venue.core.edition.usage.FieldUse;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.template.FrameSettings;
+import venue.core.model.template.Glyph;
+import venue.core.model.template.Template;
+import venue.core.model.template.Zone;
+import venue.core.show.legibility.Legibility;
 import venue.server.here.Here;
 import venue.server.page.PageDetail;
 import venue.server.page.PageDetail.PlacedSection;
@@ -95,7 +95,7 @@ final class TemplateDetails {
                 placed.fixed() ? PageDetail.Reaching.TEMPLATE : PageDetail.Reaching.STARTER,
                 item,
                 placed.section().sharedFrom().isPresent()
-                        ? edition.require(venue.core.section.SharedSection.class, item)
+                        ? edition.require(venue.core.model.section.SharedSection.class, item)
                                 .section()
                                 .id()
                         : placed.section().id(),

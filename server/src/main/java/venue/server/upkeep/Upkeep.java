@@ -16,7 +16,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.StorageTrouble;
 import venue.store.upkeep.Tasks;
 

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.text.Words;
+import venue.core.basics.text.Words;
 import venue.server.here.Caller;
 import venue.store.database.Database;
 import venue.store.database.Version;

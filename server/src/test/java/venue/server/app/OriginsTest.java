@@ -9,7 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.util.unit.DataSize;
-import venue.core.site.Site;
+import venue.core.model.site.Site;
 
 class OriginsTest {
 

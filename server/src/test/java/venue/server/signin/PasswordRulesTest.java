@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 class PasswordRulesTest {
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 class ThrottleTest {
 

@@ -13,8 +13,8 @@ import java.util.zip.ZipFile;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.fault.Refusal;
-import venue.core.item.Hash;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 
 /** A backup as it lies there: what it was made of, whether every byte is as it was written, and its files. */
 public final class BackupFile implements AutoCloseable {

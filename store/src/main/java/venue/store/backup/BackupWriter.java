@@ -15,7 +15,7 @@ import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import tools.jackson.databind.json.JsonMapper;
-import venue.core.item.Hash;
+import venue.core.basics.item.Hash;
 
 /** Writes a backup: beside its place first, and into it when all of it is on the disk. */
 public final class BackupWriter {

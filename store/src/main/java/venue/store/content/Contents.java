@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.edit.Command;
-import venue.core.edition.ItemSort;
-import venue.core.item.Hash;
-import venue.core.item.Item;
-import venue.core.json.ItemJson;
-import venue.core.merge.Archive;
+import venue.core.basics.item.Hash;
+import venue.core.basics.item.Item;
+import venue.core.change.edit.Command;
+import venue.core.edition.edition.ItemSort;
+import venue.core.edition.json.ItemJson;
+import venue.core.edition.merge.Archive;
 import venue.store.database.Database;
 
 /** Contents by their hash. What was put is never changed; the same content is kept once. */

@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import venue.core.item.Hash;
+import venue.core.basics.item.Hash;
 import venue.store.database.Database;
 
 /**

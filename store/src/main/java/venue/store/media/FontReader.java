@@ -9,9 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.brotli.dec.BrotliInputStream;
-import venue.core.fault.Refusal;
-import venue.core.media.Font;
-import venue.core.text.Words;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.text.Words;
+import venue.core.model.media.Font;
 
 /** Reads what a WOFF2 file (W3C Recommendation of 2024) says of itself; the tables are those of OpenType 1.9. */
 final class FontReader {

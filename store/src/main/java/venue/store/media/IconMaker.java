@@ -10,7 +10,7 @@ import java.io.UncheckedIOException;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
-import venue.core.media.Media;
+import venue.core.model.media.Media;
 
 /** Makes the sizes of a site's icon out of the picture that was chosen: whole, in the middle of a square. */
 public final class IconMaker {

@@ -20,12 +20,12 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
 import net.coobird.thumbnailator.Thumbnails;
-import venue.core.fault.Refusal;
-import venue.core.item.Hash;
-import venue.core.media.Cut;
-import venue.core.media.Font;
-import venue.core.media.Media;
-import venue.core.text.SvgCleaner;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
+import venue.core.basics.text.SvgCleaner;
+import venue.core.model.media.Cut;
+import venue.core.model.media.Font;
+import venue.core.model.media.Media;
 
 /**
  * Takes files in, by their bytes and not their name. Films, sounds and documents are kept as they are; each picture is turned upright, encoded anew (so that

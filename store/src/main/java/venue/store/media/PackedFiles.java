@@ -14,11 +14,11 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import venue.core.fault.Refusal;
-import venue.core.item.Hash;
-import venue.core.media.Earlier;
-import venue.core.media.Media;
-import venue.core.text.SvgCleaner;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
+import venue.core.basics.text.SvgCleaner;
+import venue.core.model.media.Earlier;
+import venue.core.model.media.Media;
 
 /** Files that come as they were kept elsewhere: held to what upload would have made of them, and kept byte for byte. */
 public final class PackedFiles {

@@ -9,9 +9,9 @@ import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
-import venue.core.media.Media;
-import venue.core.theme.Colour;
-import venue.core.theme.Seeds;
+import venue.core.model.media.Media;
+import venue.core.model.theme.Colour;
+import venue.core.model.theme.Seeds;
 
 /** Finds the colours by which a picture of the site is known. */
 public final class PictureColours {

@@ -12,7 +12,7 @@ import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
 import org.jspecify.annotations.Nullable;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /**
  * Reads pictures at the size in which they will be kept, upright: of a larger one every second or third pixel is read, so

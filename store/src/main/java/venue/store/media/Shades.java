@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import net.coobird.thumbnailator.Thumbnails;
-import venue.core.theme.Colour;
+import venue.core.model.theme.Colour;
 
 /** The darkest and the lightest colour that words on a picture may meet, single pixels left aside. */
 final class Shades {

@@ -24,8 +24,8 @@ import java.util.zip.DataFormatException;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import venue.core.render.ShareCard;
-import venue.core.text.Words;
+import venue.core.basics.text.Words;
+import venue.core.show.render.ShareCard;
 
 /** Draws the picture of a page that has none of its own, for those who share it. */
 public final class ShareMaker {

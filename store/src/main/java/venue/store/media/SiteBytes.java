@@ -3,7 +3,7 @@ package venue.store.media;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.media.Media;
+import venue.core.model.media.Media;
 
 /**
  * How many bytes the files that a site has ever taken in had as they were sent. Files stay for undo and history after they

@@ -3,7 +3,7 @@ package venue.store.media;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntConsumer;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** Work that takes much memory, done one after another in the order in which it came; whoever looks is told how much waits. */
 final class Turns {

@@ -2,8 +2,8 @@ package venue.store.pack;
 
 import java.util.List;
 import java.util.Map;
-import venue.core.edition.ItemSort;
-import venue.core.pack.Pack;
+import venue.core.carry.pack.Pack;
+import venue.core.edition.edition.ItemSort;
 
 /**
  * What {@code pack.json} says; docs/formats/pack.md describes it.

@@ -15,12 +15,12 @@ import java.util.zip.CRC32;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import venue.core.edition.ItemSort;
-import venue.core.item.Hash;
-import venue.core.item.Item;
-import venue.core.json.ItemJson;
-import venue.core.media.Media;
-import venue.core.pack.Pack;
+import venue.core.basics.item.Hash;
+import venue.core.basics.item.Item;
+import venue.core.carry.pack.Pack;
+import venue.core.edition.edition.ItemSort;
+import venue.core.edition.json.ItemJson;
+import venue.core.model.media.Media;
 import venue.store.media.MediaFiles;
 
 /** Writes packs: entries in order, without times, words packed and files as they are. */

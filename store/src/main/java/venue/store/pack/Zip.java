@@ -13,7 +13,7 @@ import java.util.zip.ZipEntry;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.apache.commons.io.input.BoundedInputStream;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** A zip that anybody may have made: measured by what it says of itself before anything is unpacked, and held to that. */
 final class Zip implements AutoCloseable {

@@ -3,7 +3,7 @@ package venue.store.people;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.Database;
 import venue.store.link.Link;
 import venue.store.link.Links;

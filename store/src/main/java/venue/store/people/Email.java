@@ -2,7 +2,7 @@ package venue.store.people;
 
 import java.util.Locale;
 import java.util.regex.Pattern;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** An e-mail address as it is kept and compared: without spaces around it, in lower case. */
 public final class Email {

@@ -1,7 +1,7 @@
 package venue.store.people;
 
-import venue.core.fault.Refusal;
-import venue.core.text.Letters;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.text.Letters;
 
 /** What a person is called: one line, of 1 to 120 characters. */
 final class PersonName {

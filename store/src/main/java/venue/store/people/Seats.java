@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import venue.core.site.Role;
+import venue.core.model.site.Role;
 import venue.store.database.Database;
 
 /** Who is what in which site. */

@@ -3,7 +3,7 @@ package venue.store.people;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import venue.core.item.Hash;
+import venue.core.basics.item.Hash;
 import venue.store.database.Database;
 import venue.store.record.By;
 import venue.store.record.Deed;

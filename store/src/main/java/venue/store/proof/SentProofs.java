@@ -8,7 +8,7 @@ import java.time.InstantSource;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
-import venue.core.item.Hash;
+import venue.core.basics.item.Hash;
 import venue.store.database.Database;
 
 /** The proofs sent to people without an account: each link opens one page for a while, and can be withdrawn. */

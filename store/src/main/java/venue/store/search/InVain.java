@@ -9,8 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import venue.core.text.Letters;
-import venue.core.text.Words;
+import venue.core.basics.text.Letters;
+import venue.core.basics.text.Words;
 import venue.store.database.Database;
 
 /**

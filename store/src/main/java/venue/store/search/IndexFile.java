@@ -15,7 +15,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import org.springframework.transaction.support.TransactionTemplate;
-import venue.core.search.Busy;
+import venue.core.body.search.Busy;
 
 /**
  * The file of one index: one connection that writes, and a few that read at once what was there before. Whoever wants to read while all

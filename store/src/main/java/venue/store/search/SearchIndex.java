@@ -13,12 +13,12 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.edition.Edition;
-import venue.core.edition.Touched;
-import venue.core.gathering.PageText;
-import venue.core.page.Page;
-import venue.core.search.Searcher;
-import venue.core.search.Sought;
+import venue.core.body.search.Searcher;
+import venue.core.body.search.Sought;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Touched;
+import venue.core.model.page.Page;
+import venue.core.show.gathering.PageText;
 
 /**
  * The words of one live release in a file of its own (SQLite, FTS5): carried on by what each release changes, and made anew where it is

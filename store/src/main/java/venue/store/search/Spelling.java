@@ -15,8 +15,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.gathering.PageText;
-import venue.core.text.Letters;
+import venue.core.basics.text.Letters;
+import venue.core.show.gathering.PageText;
 
 /**
  * The words that the pages of an index say, and which of them is nearest to one that none says. Two words that differ by two letters have

@@ -9,7 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.backup.BackupFile;
 import venue.store.backup.BackupWriter;
 import venue.store.backup.Made;

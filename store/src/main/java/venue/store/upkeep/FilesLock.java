@@ -6,7 +6,7 @@ import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.database.DataFolder;
 
 /** Whoever copies the files of a folder has it, so that nobody removes one meanwhile; across processes, too. */

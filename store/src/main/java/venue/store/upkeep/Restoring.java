@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.InstantSource;
 import java.util.stream.Stream;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 import venue.store.backup.BackupFile;
 import venue.store.backup.Made;
 import venue.store.database.DataFolder;

@@ -15,8 +15,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import venue.core.json.ItemJson;
-import venue.core.media.Media;
+import venue.core.edition.json.ItemJson;
+import venue.core.model.media.Media;
 import venue.store.database.Database;
 
 /**

@@ -6,11 +6,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import venue.core.beginning.ReadySite;
-import venue.core.item.Item;
-import venue.core.pack.Known;
-import venue.core.pack.Pack;
-import venue.core.pack.Reading;
+import venue.core.basics.item.Item;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.carry.pack.Known;
+import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.Reading;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 

@@ -2,8 +2,8 @@ package venue.store.workspace;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.edit.Command;
-import venue.core.site.Role;
+import venue.core.change.edit.Command;
+import venue.core.model.site.Role;
 
 /**
  * A command as a person gave it.

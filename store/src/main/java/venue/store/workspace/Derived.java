@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.Edition;
-import venue.core.edition.Tally;
-import venue.core.edition.Touched;
-import venue.core.survey.Survey;
+import venue.core.check.survey.Survey;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Tally;
+import venue.core.edition.edition.Touched;
 
 /**
  * What is worked out of both copies of a site at one step. Immutable; carried on from the step at which it was known last.

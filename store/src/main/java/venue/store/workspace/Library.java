@@ -3,13 +3,13 @@ package venue.store.workspace;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import venue.core.fault.Refusal;
-import venue.core.item.Item;
-import venue.core.pack.Asked;
-import venue.core.pack.Pack;
-import venue.core.pack.Report;
-import venue.core.pack.Shelf;
-import venue.core.site.Role;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Item;
+import venue.core.carry.pack.Asked;
+import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.Report;
+import venue.core.carry.pack.Shelf;
+import venue.core.model.site.Role;
 
 /**
  * What all sites can take: kinds, templates, patterns and looks, with what they need. It is a site without pages and hosts;

@@ -4,17 +4,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import venue.core.edit.media.MediaCommand;
-import venue.core.item.Item;
-import venue.core.pack.Asked;
-import venue.core.pack.Copied;
-import venue.core.pack.Pack;
-import venue.core.pack.Packing;
-import venue.core.pack.Reading;
-import venue.core.pack.Report;
-import venue.core.pack.Shelf;
-import venue.core.site.Role;
-import venue.core.site.Site;
+import venue.core.basics.item.Item;
+import venue.core.carry.pack.Asked;
+import venue.core.carry.pack.Copied;
+import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.Packing;
+import venue.core.carry.pack.Reading;
+import venue.core.carry.pack.Report;
+import venue.core.carry.pack.Shelf;
+import venue.core.change.edit.media.MediaCommand;
+import venue.core.model.site.Role;
+import venue.core.model.site.Site;
 
 /** Carries what stands in a site elsewhere, and takes in what comes from there. */
 public final class Packs {

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import kotlinx.collections.immutable.PersistentMap;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.release.ReleasePlan;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.live.release.ReleasePlan;
 import venue.store.content.Contents;
 import venue.store.journal.HashChange;
 

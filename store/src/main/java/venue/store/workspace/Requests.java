@@ -3,7 +3,7 @@ package venue.store.workspace;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import venue.core.fault.Refusal;
+import venue.core.basics.fault.Refusal;
 
 /** What requests were answered, so that one sent again is answered alike and not done again. */
 final class Requests {

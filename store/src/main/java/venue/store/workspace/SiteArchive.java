@@ -1,8 +1,8 @@
 package venue.store.workspace;
 
 import java.util.Optional;
-import venue.core.item.Item;
-import venue.core.merge.Archive;
+import venue.core.basics.item.Item;
+import venue.core.edition.merge.Archive;
 import venue.store.content.Contents;
 import venue.store.journal.Journal;
 

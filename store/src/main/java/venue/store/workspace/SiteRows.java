@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import venue.core.fault.Refusal;
-import venue.core.item.Ids;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Ids;
 import venue.store.database.Database;
 
 /** The rows of the sites, their host names, and what is known of them without opening them. */

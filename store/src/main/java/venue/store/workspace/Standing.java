@@ -11,15 +11,15 @@ import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
-import venue.core.edition.Edition;
-import venue.core.edition.Tally;
-import venue.core.entry.Entry;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.release.ReleasePlan;
-import venue.core.survey.Survey;
-import venue.core.template.Glyph;
-import venue.core.template.Template;
+import venue.core.basics.item.Item;
+import venue.core.check.survey.Survey;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Tally;
+import venue.core.live.release.ReleasePlan;
+import venue.core.model.entry.Entry;
+import venue.core.model.page.Page;
+import venue.core.model.template.Glyph;
+import venue.core.model.template.Template;
 
 /**
  * A site at one moment: working copy and live release, each with the hashes of its contents. Immutable. What is derived from

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
-import venue.core.edition.Edition;
+import venue.core.edition.edition.Edition;
 import venue.store.content.Contents;
 import venue.store.journal.Journal;
 import venue.store.live.Releases;

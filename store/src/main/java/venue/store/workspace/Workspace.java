@@ -14,16 +14,16 @@ import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
-import venue.core.edit.Command;
-import venue.core.edit.Desk;
-import venue.core.edit.Editor;
-import venue.core.edition.Edition;
-import venue.core.fault.Refusal;
-import venue.core.item.Item;
-import venue.core.json.ItemJson;
-import venue.core.merge.Archive;
-import venue.core.release.ReleasePlan;
-import venue.core.site.Role;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Item;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.Desk;
+import venue.core.change.edit.Editor;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.json.ItemJson;
+import venue.core.edition.merge.Archive;
+import venue.core.live.release.ReleasePlan;
+import venue.core.model.site.Role;
 import venue.store.content.Contents;
 import venue.store.database.Database;
 import venue.store.database.Turn;
@@ -204,7 +204,7 @@ public final class Workspace {
 
     /** Keeps a step, and with it in one transaction what is to be remembered of its answer. */
     private Done keep(Step step, Editor.Edited edited, Consumer<Done> remember) {
-        venue.core.edit.Change change = edited.change();
+        venue.core.change.edit.Change change = edited.change();
         Standing before = now;
         PersistentMap.Builder<String, String> hashes = before.hashes().builder();
         Map<String, String> revisions = new HashMap<>();

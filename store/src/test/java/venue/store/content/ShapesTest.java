@@ -9,14 +9,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import venue.core.beginning.ReadySite;
-import venue.core.edition.ItemSort;
-import venue.core.item.Item;
-import venue.core.json.ItemJson;
-import venue.core.kind.Kind;
-import venue.core.kind.KindSettings;
-import venue.core.kind.Placement;
-import venue.core.site.Role;
+import venue.core.basics.item.Item;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.edition.edition.ItemSort;
+import venue.core.edition.json.ItemJson;
+import venue.core.model.kind.Kind;
+import venue.core.model.kind.KindSettings;
+import venue.core.model.kind.Placement;
+import venue.core.model.site.Role;
 import venue.store.database.Database;
 
 class ShapesTest {
@@ -39,7 +39,7 @@ class ShapesTest {
             assertThat(kind.offeredFirst()).isTrue();
             assertThat(kind.startsIn()).isEqualTo("form");
             assertThat(kind.settings().get(KindSettings.MAY_HOLD.key()))
-                    .isEqualTo(venue.core.kind.BeneathRule.listed(List.of("x")));
+                    .isEqualTo(venue.core.model.kind.BeneathRule.listed(List.of("x")));
             assertThat(kind.beneath()).isEqualTo(new Placement(Placement.Where.BENEATH_KINDS, List.of("x")));
             assertThat(kind.madeBy()).isEqualTo(Role.EDITOR);
             assertThat(database.sql()

@@ -17,8 +17,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import venue.core.fault.Refusal;
-import venue.core.media.Media;
+import venue.core.basics.fault.Refusal;
+import venue.core.model.media.Media;
 
 /** Files that are no pictures, and drawings. */
 class FileIntakeTest {

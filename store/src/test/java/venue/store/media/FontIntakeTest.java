@@ -14,10 +14,10 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import venue.core.fault.Refusal;
-import venue.core.item.Hash;
-import venue.core.media.Font;
-import venue.core.media.Media;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
+import venue.core.model.media.Font;
+import venue.core.model.media.Media;
 
 /** Fonts made here table by table, packed as the format allows: in a Brotli stream that compresses nothing. */
 class FontIntakeTest {

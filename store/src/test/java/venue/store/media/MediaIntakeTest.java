@@ -25,8 +25,8 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import venue.core.fault.Refusal;
-import venue.core.media.Media;
+import venue.core.basics.fault.Refusal;
+import venue.core.model.media.Media;
 
 class MediaIntakeTest {
 

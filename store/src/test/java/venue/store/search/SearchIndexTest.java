@@ -2,9 +2,9 @@ package venue.store.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static venue.core.compose.Compose.heading;
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.heading;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -29,15 +29,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import venue.core.beginning.ReadySite;
-import venue.core.edition.Edition;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.search.Busy;
-import venue.core.search.Searcher;
-import venue.core.search.Sought;
-import venue.core.section.Section;
-import venue.core.section.Zones;
+import venue.core.basics.item.Item;
+import venue.core.body.search.Busy;
+import venue.core.body.search.Searcher;
+import venue.core.body.search.Sought;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.section.Section;
+import venue.core.model.section.Zones;
 
 /** The full-text index: what it finds, in what order, and that what is carried on is what would be made anew. */
 class SearchIndexTest {

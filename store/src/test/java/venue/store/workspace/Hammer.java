@@ -2,7 +2,7 @@ package venue.store.workspace;
 
 import java.nio.file.Path;
 import java.util.List;
-import venue.core.edit.page.PageCommand;
+import venue.core.change.edit.page.PageCommand;
 import venue.store.database.Database;
 
 /** A process that edits and releases without end, saying what has been acknowledged, until it is killed. */

@@ -10,9 +10,9 @@ import java.util.Map;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
-import venue.core.page.Page;
-import venue.core.rollout.RollOut;
-import venue.core.site.Role;
+import venue.core.change.rollout.RollOut;
+import venue.core.model.page.Page;
+import venue.core.model.site.Role;
 import venue.store.database.Database;
 
 class KillTest {

@@ -10,17 +10,17 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import venue.core.edit.template.TemplateCommand;
-import venue.core.edit.value.ValueCommand;
-import venue.core.fault.Refusal;
-import venue.core.kind.Kind;
-import venue.core.pack.Report;
-import venue.core.pack.Shelf;
-import venue.core.section.Section;
-import venue.core.site.Role;
-import venue.core.template.Template;
-import venue.core.value.Value;
-import venue.core.value.Values;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.carry.pack.Report;
+import venue.core.carry.pack.Shelf;
+import venue.core.change.edit.template.TemplateCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.model.kind.Kind;
+import venue.core.model.section.Section;
+import venue.core.model.site.Role;
+import venue.core.model.template.Template;
 import venue.store.database.Database;
 
 /** What one site gives to all, another takes, adapts and has carried over. */

@@ -6,17 +6,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import venue.core.edit.Command;
-import venue.core.edit.page.NewPage;
-import venue.core.edit.page.PageCommand;
-import venue.core.edit.section.SectionCommand;
-import venue.core.edit.template.TemplateCommand;
-import venue.core.edit.value.ValueCommand;
-import venue.core.rollout.Decision;
-import venue.core.rollout.RollOut;
-import venue.core.site.Role;
-import venue.core.template.Template;
-import venue.core.value.Value;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.section.SectionCommand;
+import venue.core.change.edit.template.TemplateCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.rollout.Decision;
+import venue.core.change.rollout.RollOut;
+import venue.core.model.site.Role;
+import venue.core.model.template.Template;
 import venue.store.database.Database;
 
 /** A process that rolls a template out, a few pages at a time, saying how far it is, until it is done or killed. */
@@ -49,7 +49,7 @@ final class Roller {
         for (int n = 0; n < PAGES; n += 3) {
             String copy = yard.now()
                     .working()
-                    .require(venue.core.page.Page.class, "leaf" + n)
+                    .require(venue.core.model.page.Page.class, "leaf" + n)
                     .zones()
                     .in("main")
                     .get(0)
@@ -84,7 +84,7 @@ final class Roller {
 
     static Map<String, Decision> follow(Workspace yard, String page) {
         Map<String, Decision> choices = new HashMap<>();
-        of(yard).row(yard.now().working().require(venue.core.page.Page.class, page))
+        of(yard).row(yard.now().working().require(venue.core.model.page.Page.class, page))
                 .strands()
                 .forEach(s -> choices.put(s.key(), Decision.FOLLOW));
         return choices;

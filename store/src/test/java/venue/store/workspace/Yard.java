@@ -1,7 +1,7 @@
 package venue.store.workspace;
 
-import static venue.core.compose.Compose.section;
-import static venue.core.compose.Compose.text;
+import static venue.core.carry.compose.Compose.section;
+import static venue.core.carry.compose.Compose.text;
 
 import java.nio.file.Path;
 import java.time.InstantSource;
@@ -9,12 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import venue.core.beginning.ReadySite;
-import venue.core.item.Item;
-import venue.core.page.Page;
-import venue.core.release.ReleaseEntry;
-import venue.core.release.ReleasePlan;
-import venue.core.section.Zones;
+import venue.core.basics.item.Item;
+import venue.core.carry.beginning.ReadySite;
+import venue.core.live.release.ReleaseEntry;
+import venue.core.live.release.ReleasePlan;
+import venue.core.model.page.Page;
+import venue.core.model.section.Zones;
 import venue.store.database.Database;
 
 /** A small made-up site, Loomgate Yard, in a data folder of its own. */

@@ -1,0 +1,93 @@
+package venue.core.basics.text;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.ResourceBundle.Control;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** The few words that a page says of itself to visitors, in the languages of the bundles beside this class. */
+public enum Phrase {
+    SKIP,
+    MENU,
+    MORE,
+    BREADCRUMB,
+    NOTICE,
+    PUT_AWAY,
+    STOP,
+    GO_ON,
+    PICTURE_BEFORE,
+    PICTURE_AFTER,
+    SHOW_MORE,
+    DARK,
+    LEFT_COLUMN,
+    SIDE_COLUMN,
+    NOT_FOUND,
+    NOT_FOUND_WORDS,
+    GONE,
+    GONE_WORDS,
+    BEGIN_AT_HOME,
+    OR_FROM_MENU,
+    PICTURES,
+    CLOSE,
+    ON_THIS_PAGE,
+    DAYS,
+    DAY,
+    HOURS,
+    HOUR,
+    LESS_THAN_AN_HOUR,
+    OPEN_IN_MAPS,
+    SHOW_FROM,
+    E_MAIL,
+    TABLE,
+    MAP,
+    TELEPHONE,
+    ALL,
+    YEAR,
+    FIND,
+    SHOW,
+    NOTHING_FOUND,
+    PAGES,
+    PAGE,
+    ONE_PAGE,
+    MANY_PAGES,
+    EARLIER_PAGE,
+    FURTHER_PAGE,
+    TITLE,
+    OTHERS,
+    SEARCH,
+    SAY,
+    NOTHING_SAYS,
+    MEANT,
+    DOWNLOAD,
+    EARLIER_VERSIONS,
+    CONTENTS,
+    BEFORE,
+    AFTER,
+    BEFORE_AND_AFTER,
+    RELATED,
+    FILES,
+    WAY;
+
+    private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
+            Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);
+
+    /** What was looked up once; a page says a dozen of them. */
+    private static final Map<String, Map<Phrase, String>> SPOKEN = new ConcurrentHashMap<>();
+
+    /** The words in a language (BCP 47); English where it is not spoken here. */
+    public String in(String language) {
+        return SPOKEN.computeIfAbsent(language, Phrase::all).get(this);
+    }
+
+    private static Map<Phrase, String> all(String language) {
+        ResourceBundle bundle = ResourceBundle.getBundle(
+                "venue.core.basics.text.phrases", Locale.forLanguageTag(language), WITHOUT_THE_MACHINES_LANGUAGE);
+        Map<Phrase, String> all = new EnumMap<>(Phrase.class);
+        for (Phrase phrase : values()) {
+            all.put(phrase, bundle.getString(phrase.name()));
+        }
+        return all;
+    }
+}

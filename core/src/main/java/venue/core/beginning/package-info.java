@@ -1,5 +1,0 @@
-/** What new sites begin with: packs laid out in folders beside these classes. */
-@NullMarked
-package venue.core.beginning;
-
-import org.jspecify.annotations.NullMarked;

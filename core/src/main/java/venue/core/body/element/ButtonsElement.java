@@ -1,0 +1,66 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.choice;
+import static venue.core.model.property.Property.many;
+import static venue.core.model.property.Property.of;
+
+import java.util.Optional;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.model.property.PropertyType;
+import venue.core.model.theme.Tone;
+
+/** A row of buttons that lead somewhere. */
+final class ButtonsElement extends DeclaredKind {
+
+    ButtonsElement() {
+        super(
+                "buttons",
+                "Button row",
+                "Leads to what comes next",
+                many(
+                        "buttons",
+                        "Buttons",
+                        of("label", "Label", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK),
+                        choice("weight", "Weight", "plain=Plain", "strong=Strong"),
+                        choice("tone", "Tone", Tone.choicesAnd("theme=As the look has it")),
+                        choice(
+                                "corners",
+                                "Corners",
+                                "theme=As the look has them",
+                                "round=Round",
+                                "soft=Soft",
+                                "square=Square")));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !props.shown("buttons").isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "buttons");
+        props.shown("buttons").forEach(b -> button(b, out));
+        out.end();
+    }
+
+    private static void button(Props button, HtmlWriter out) {
+        Optional<String> href = button.href("link");
+        String classes = (button.text("weight").equals("strong") ? "button strong" : "button")
+                + apart(button, "tone", "t-")
+                + apart(button, "corners", "kb-");
+        if (href.isPresent()) {
+            out.start("a", classes).attr("href", href.get());
+        } else {
+            out.start("span", classes);
+        }
+        button.write("label", out);
+        out.end();
+    }
+
+    private static String apart(Props button, String key, String prefix) {
+        String chosen = button.text(key);
+        return chosen.equals("theme") ? "" : " " + prefix + chosen;
+    }
+}

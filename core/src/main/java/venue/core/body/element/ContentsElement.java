@@ -1,0 +1,42 @@
+package venue.core.body.element;
+
+import java.util.List;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
+
+/** The headings of the page as a list that leads to them. */
+final class ContentsElement extends DeclaredKind {
+
+    static final String KEY = "contents";
+
+    ContentsElement() {
+        super(KEY, "Contents", "The page's headings, kept up by itself");
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !props.scene().outline().headings().isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        List<Outline.Heading> entries = props.scene().outline().headings();
+        String label = props.scene().say(Phrase.ON_THIS_PAGE);
+        out.start("nav", "contents").attr("aria-label", label);
+        out.element("p", label).start("ol");
+        for (Outline.Heading entry : entries) {
+            out.start("li")
+                    .start("a")
+                    .attr("href", "#" + entry.anchor())
+                    .text(entry.words())
+                    .end()
+                    .end();
+        }
+        out.end().end();
+    }
+}

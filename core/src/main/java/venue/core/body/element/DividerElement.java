@@ -1,0 +1,32 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.choice;
+
+import venue.core.basics.html.HtmlWriter;
+
+/** A rule between two things. */
+final class DividerElement extends DeclaredKind {
+
+    DividerElement() {
+        super(
+                "divider",
+                "Divider",
+                "A rule between two things",
+                choice("shape", "Shape", "full=Across the column", "short=Short and strong"));
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return true;
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.empty("hr", props.text("shape").equals("short") ? "rule short" : "rule");
+    }
+}

@@ -1,0 +1,49 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.many;
+import static venue.core.model.property.Property.of;
+
+import java.util.Optional;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.model.property.PropertyType;
+
+/** A list of links, each on a line of its own. */
+final class LinksElement extends DeclaredKind {
+
+    LinksElement() {
+        super(
+                "links",
+                "List of links",
+                "Ways on, one to a line",
+                many(
+                        "links",
+                        "Links",
+                        of("label", "Words", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK),
+                        of("note", "Note", PropertyType.WORDS)));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !props.shown("links").isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("ul", "links");
+        props.shown("links").forEach(l -> line(l, out));
+        out.end();
+    }
+
+    private static void line(Props link, HtmlWriter out) {
+        Optional<String> href = link.href("link");
+        out.start("li");
+        if (link.has("label")) {
+            href.ifPresent(h -> out.start("a").attr("href", h));
+            link.write("label", out);
+            href.ifPresent(h -> out.end());
+        }
+        Tiles.line(link, "note", "div", "small", out);
+        out.end();
+    }
+}

@@ -1,0 +1,95 @@
+package venue.core.body.element;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.body.listing.Listed;
+import venue.core.body.listing.ListingQuery;
+
+/** Pages and entries, shown by themselves as they come and go. */
+final class ListingElement extends DeclaredKind {
+
+    ListingElement() {
+        super("listing", "Listing", "Pages or entries that are gathered by themselves", ListingSettings.all());
+    }
+
+    @Override
+    public List<String> inPlace() {
+        return List.of();
+    }
+
+    @Override
+    public List<String> summary() {
+        return List.of("source", "kind", "which", "order", "limit", "shape");
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public Optional<String> unchosen(Map<String, Value> props) {
+        return switch (Values.text(props, "source")) {
+            case "", "kind" -> unset(props, "kind");
+            case "beneath" -> unset(props, "branch");
+            case "chosen" -> unset(props, "chosen");
+            case "named", "naming" -> unset(props, "field");
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> unset(Map<String, Value> props, String key) {
+        Value value = props.get(key);
+        boolean empty = value == null
+                || value instanceof Value.Many many && many.groups().isEmpty();
+        return empty ? Optional.of(key) : Optional.empty();
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return props.scene().showsMarks()
+                || props.has("empty")
+                || props.scene().listings().lists(ListingAsk.of(props));
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        ListingQuery query = ListingAsk.of(props);
+        Listed listed = props.scene().listings().listed(query);
+        ListingChoices choices = new ListingChoices(props.scene(), query, listed, out);
+        choices.write();
+        if (listed.isEmpty()) {
+            if (listed.chosen().isEmpty()) {
+                empty(props, listed, out);
+            }
+            return;
+        }
+        new ListingGroups(props, out).write(listed);
+        choices.pages();
+    }
+
+    /** Visitors find the managers' own words, or nothing; managers are told why, or the section would seem to be lost. */
+    private static void empty(Props props, Listed listed, HtmlWriter out) {
+        if (props.has("empty")) {
+            props.startWritten("empty", "p", "none", out);
+            props.write("empty", out);
+            out.end();
+        }
+        if (props.isToFill("kind")) {
+            out.start("p");
+            props.write("kind", out);
+            out.end();
+        } else if (props.scene().showsMarks()) {
+            out.unseen()
+                    .start("p")
+                    .start("mark", "to-fill")
+                    .text(listed.why() + "; visitors "
+                            + (props.has("empty") ? "read the words above" : "don’t see this"));
+            out.end().end();
+        }
+    }
+}

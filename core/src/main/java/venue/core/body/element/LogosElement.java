@@ -1,0 +1,61 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.many;
+import static venue.core.model.property.Property.of;
+
+import java.util.Optional;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.model.media.Media;
+import venue.core.model.property.PictureSlot;
+import venue.core.model.property.PropertyType;
+
+/** Signs of those who help or belong. */
+final class LogosElement extends DeclaredKind {
+
+    private static final int SIXTH = 2;
+
+    LogosElement() {
+        super(
+                "logos",
+                "Logos",
+                "Those who help or belong",
+                many(
+                        "logos",
+                        "Logos",
+                        of("picture", "Logo", PropertyType.PICTURE).wants(PictureSlot.wide(320, "")),
+                        of("name", "Name", PropertyType.WORDS),
+                        of("link", "Leads to", PropertyType.LINK)));
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return !props.shown("logos").isEmpty();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("ul", "logos");
+        props.shown("logos").forEach(l -> {
+            out.start("li");
+            Optional<String> href = l.href("link");
+            href.ifPresent(h -> out.start("a").attr("href", h));
+            logo(l, out);
+            href.ifPresent(h -> out.end());
+            out.end();
+        });
+        out.end();
+    }
+
+    private static void logo(Props logo, HtmlWriter out) {
+        Optional<Media> media = logo.media("picture");
+        if (media.isPresent()) {
+            String alt = logo.has("name") ? logo.text("name") : logo.scene().alt(media.get());
+            String shown = alt.isEmpty() ? media.get().name() : alt;
+            Pictures.write(logo.scene(), media.get(), shown, SIXTH, out);
+        } else if (logo.has("name")) {
+            logo.write("name", out);
+        } else {
+            Tiles.place(logo, "picture", "span", out);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+package venue.core.body.element;
+
+import java.util.Optional;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
+import venue.core.model.page.Page;
+
+/** The page before this one and the one after: of its kind by their dates, else beside it in the plan. */
+final class NeighboursElement extends DeclaredKind {
+
+    NeighboursElement() {
+        super("neighbours", "Before and after", "Links to the page before this one and the one after");
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        SitePages pages = props.scene().pages();
+        return pages.before().isPresent() || pages.after().isPresent();
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        Scene scene = props.scene();
+        out.start("nav", "neighbours").attr("aria-label", scene.say(Phrase.BEFORE_AND_AFTER));
+        one(scene, scene.pages().before(), "prev", Phrase.BEFORE, out);
+        one(scene, scene.pages().after(), "next", Phrase.AFTER, out);
+        out.end();
+    }
+
+    private static void one(Scene scene, Optional<Page> page, String rel, Phrase what, HtmlWriter out) {
+        page.ifPresent(p -> {
+            out.start("a", rel).attr("rel", rel).attr("href", scene.address(p));
+            out.element("small", scene.say(what)).text(" ").text(p.title()).end();
+        });
+    }
+}

@@ -1,0 +1,174 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.number;
+import static venue.core.model.property.Property.of;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
+import venue.core.body.listing.Listed;
+import venue.core.body.search.Found;
+import venue.core.body.search.Searcher;
+import venue.core.model.property.PropertyType;
+
+/** A line to look for something, and on the page bound for it what was found. It needs no script. */
+final class SearchElement extends DeclaredKind {
+
+    SearchElement() {
+        super(
+                "search",
+                "Search",
+                "A line to look for something; on the site’s page for searching, what was found too",
+                of("hint", "Words in the line", PropertyType.WORDS).longest(60),
+                number("each", "Found on one page", 5, 50, 10, ""));
+    }
+
+    @Override
+    public List<String> inPlace() {
+        return List.of("hint");
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return true;
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        Scene scene = props.scene();
+        Optional<Found> found = scene.search().found(props.number("each"));
+        line(props, scene.search().address(), found.map(Found::words).orElse(""), out);
+        found.ifPresent(f -> new Results(scene, f, out).write());
+    }
+
+    private static void line(Props props, String address, String words, HtmlWriter out) {
+        String say = props.scene().say(Phrase.SEARCH);
+        String hint = props.text("hint");
+        out.start("form", "searching")
+                .attr("method", "get")
+                .attr("action", address)
+                .attr("role", "search");
+        out.empty("input")
+                .attr("type", "search")
+                .attr("name", Found.WORDS)
+                .attr("value", words)
+                .attr("maxlength", 200)
+                .attr("aria-label", say)
+                .attr("placeholder", hint.isEmpty() ? say : hint);
+        out.start("button", "button strong").attr("type", "submit").text(say).end();
+        out.end();
+    }
+
+    /** What was found. */
+    private record Results(Scene scene, Found found, HtmlWriter out) {
+
+        void write() {
+            out.start("p", "tally").attr("role", "status");
+            out.text((found.total() == 0 ? scene.say(Phrase.NOTHING_SAYS) : scene.say(Phrase.SAY))
+                    .replace("{0}", "“" + found.words() + "”")
+                    .replace("{1}", String.valueOf(found.total())));
+            found.near().ifPresent(near -> {
+                out.text(" ").text(scene.say(Phrase.MEANT)).text(" ");
+                link(Map.of(Found.WORDS, near), near, false);
+                out.text("?");
+            });
+            out.end();
+            if (!found.offers().isEmpty()) {
+                out.start("div", "choosing");
+                found.offers().forEach(this::offer);
+                out.end();
+            }
+            results();
+            pages();
+        }
+
+        private void offer(Listed.Offer offer) {
+            Map<String, String> without = asked();
+            without.remove(offer.key());
+            out.start("div", "chips");
+            link(without, scene.say(Phrase.ALL), !found.chosen().containsKey(offer.key()));
+            for (Listed.Answer answer : offer.answers()) {
+                Map<String, String> with = new TreeMap<>(without);
+                with.put(offer.key(), answer.value());
+                out.text(" ");
+                link(answer.isChosen() ? without : with, answer.label() + " " + answer.count(), answer.isChosen());
+            }
+            out.end();
+        }
+
+        private void results() {
+            if (found.results().isEmpty()) {
+                return;
+            }
+            int level = scene.headings().beneath();
+            out.start("ol", "results");
+            for (Found.Result result : found.results()) {
+                out.start("li").start("h" + level, "h z-medium");
+                ListingCard.title(scene, result.page(), out);
+                out.end();
+                snippet(result.snippet());
+                out.start("small").text(scene.address(result.page())).end().end();
+            }
+            out.end();
+        }
+
+        /** Words that were looked for are marked, and nothing of the snippet is taken for HTML. */
+        private void snippet(String snippet) {
+            out.start("p");
+            int at = 0;
+            while (at < snippet.length()) {
+                int from = snippet.indexOf(Searcher.FROM, at);
+                int to = snippet.indexOf(Searcher.TO, at);
+                if (from < 0 || to < from) {
+                    break;
+                }
+                out.text(snippet.substring(at, from)).element("mark", snippet.substring(from + 1, to));
+                at = to + 1;
+            }
+            out.text(snippet.substring(at)).end();
+        }
+
+        private void pages() {
+            if (found.of() < 2) {
+                return;
+            }
+            out.start("nav", "further").attr("aria-label", scene.say(Phrase.PAGES));
+            if (found.number() > 1) {
+                page(found.number() - 1, scene.say(Phrase.EARLIER_PAGE));
+            }
+            out.text(found.number() + " / " + found.of());
+            if (found.number() < found.of()) {
+                page(found.number() + 1, scene.say(Phrase.FURTHER_PAGE));
+            }
+            out.end();
+        }
+
+        private void page(int number, String words) {
+            Map<String, String> at = asked();
+            at.put(Found.NUMBER, String.valueOf(number));
+            link(at, words, false);
+        }
+
+        private Map<String, String> asked() {
+            Map<String, String> asked = new TreeMap<>(found.chosen());
+            asked.put(Found.WORDS, found.words());
+            return asked;
+        }
+
+        private void link(Map<String, String> query, String words, boolean current) {
+            out.start("a").attr("href", scene.search().at(query));
+            if (current) {
+                out.attr("aria-current", "true");
+            }
+            out.text(words).end();
+        }
+    }
+}

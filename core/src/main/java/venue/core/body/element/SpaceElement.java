@@ -1,0 +1,32 @@
+package venue.core.body.element;
+
+import static venue.core.model.property.Property.choice;
+
+import venue.core.basics.html.HtmlWriter;
+
+/** Room between two elements. */
+final class SpaceElement extends DeclaredKind {
+
+    SpaceElement() {
+        super(
+                "space",
+                "Space",
+                "Room between two elements",
+                choice("height", "Height", "medium=Medium", "small=Small", "large=Large"));
+    }
+
+    @Override
+    public boolean isGathered() {
+        return true;
+    }
+
+    @Override
+    public boolean hasSomething(Props props) {
+        return true;
+    }
+
+    @Override
+    public void render(Props props, HtmlWriter out) {
+        out.start("div", "room r-" + props.text("height")).end();
+    }
+}

@@ -1,0 +1,38 @@
+package venue.core.body.search;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.body.listing.Listed;
+import venue.core.model.page.Page;
+
+/**
+ * What a visitor is answered who looks for something.
+ *
+ * @param words as they typed them
+ * @param results those of the page at hand, the best first
+ * @param total how many there are
+ * @param number of the page at hand, from 1
+ * @param of how many pages there are, from 1
+ * @param chosen of which kind and topic alone they want them, by {@link #KIND} and {@link #TOPIC}
+ * @param offers of which kinds and topics there are some
+ * @param near what they may have meant, where nothing was found
+ */
+public record Found(
+        String words,
+        List<Result> results,
+        int total,
+        int number,
+        int of,
+        Map<String, String> chosen,
+        List<Listed.Offer> offers,
+        Optional<String> near) {
+
+    public static final String WORDS = "q";
+    public static final String NUMBER = "page";
+    public static final String KIND = "kind";
+    public static final String TOPIC = "topic";
+
+    /** @param snippet see {@link Searcher#snippets} */
+    public record Result(Page page, String snippet) {}
+}

@@ -1,0 +1,89 @@
+package venue.core.carry.pack;
+
+import java.util.ArrayDeque;
+import java.util.Collection;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
+import venue.core.model.kind.Kind;
+import venue.core.model.property.Property;
+import venue.core.model.section.Section;
+import venue.core.model.template.Template;
+
+/** What items can't do without, however far that reaches; what they only name is left where it is. */
+final class Needs implements Refs {
+
+    private static final String OF_PAGE = "page.";
+
+    private final Function<String, Optional<Item>> items;
+    private final Map<String, Item> found = new LinkedHashMap<>();
+    private final Deque<Item> open = new ArrayDeque<>();
+
+    private Needs(Function<String, Optional<Item>> items) {
+        this.items = items;
+    }
+
+    /**
+     * The items with all that they need.
+     *
+     * @param kinds all kinds there are: those come along that wear a template and have fields which it shows
+     */
+    static Collection<Item> of(
+            Collection<? extends Item> roots,
+            Function<String, Optional<Item>> items,
+            Function<String, List<Property>> fields,
+            Collection<Kind> kinds) {
+        Needs needs = new Needs(items);
+        roots.forEach(needs::add);
+        Walk walk = new Walk(needs, fields);
+        while (!needs.open.isEmpty()) {
+            Item item = needs.open.remove();
+            walk.item(item, item.id());
+            if (item instanceof Template template) {
+                List<String> bound = bound(template);
+                kinds.stream().filter(k -> shows(template, bound, k)).forEach(needs::add);
+            }
+        }
+        return needs.found.values();
+    }
+
+    private void add(Item item) {
+        if (found.putIfAbsent(item.id(), item) == null) {
+            open.add(item);
+        }
+    }
+
+    @Override
+    public Optional<String> needed(String id) {
+        items.apply(id).ifPresent(this::add);
+        return Optional.of(id);
+    }
+
+    @Override
+    public Optional<String> named(String id) {
+        return Optional.of(id);
+    }
+
+    /** The fields of a page that a template shows. */
+    private static List<String> bound(Template template) {
+        return template.body()
+                .all()
+                .flatMap(Section::elements)
+                .flatMap(e -> e.props().values().stream())
+                .flatMap(v -> v instanceof Value.Bound b ? Stream.of(b.source()) : Stream.empty())
+                .filter(source -> source.startsWith(OF_PAGE))
+                .map(source -> source.substring(OF_PAGE.length()))
+                .toList();
+    }
+
+    private static boolean shows(Template template, List<String> bound, Kind kind) {
+        return template.id().equals(kind.template())
+                && bound.stream().anyMatch(b -> kind.field(b).isPresent());
+    }
+}

@@ -1,0 +1,104 @@
+package venue.core.carry.pack;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
+import venue.core.basics.item.Item;
+import venue.core.model.media.Media;
+import venue.core.model.property.Property;
+import venue.core.model.site.Site;
+
+/**
+ * An item with all that it needs, or a whole site. Nothing in it depends on where it was saved but the ids, which are its own.
+ *
+ * @param root the id of the item that it was saved for
+ * @param items in the order of their ids
+ * @param outside what items name that did not come along, by id
+ * @param pasts what templates and patterns once were, for the copies that were taken then, by hash
+ */
+public record Pack(
+        Holds holds, String root, List<Packed> items, Map<String, Outside> outside, Map<String, Item> pasts) {
+
+    /** What a pack was saved for. */
+    public enum Holds {
+        SITE,
+        PAGE,
+        TEMPLATE,
+        PATTERN,
+        KIND,
+        LOOK
+    }
+
+    /**
+     * An item, and who it is wherever it goes.
+     *
+     * @param identity 16 hexadecimal digits that the item keeps in every site that it is carried to
+     */
+    public record Packed(Item item, String identity) {}
+
+    /** An item that did not come along: who it is, and what it is called; nothing where it was gone already. */
+    public record Outside(String identity, String name) {
+
+        public Outside {
+            name = name == null ? "" : name;
+        }
+
+        boolean isGone() {
+            return name.isEmpty();
+        }
+    }
+
+    public Pack {
+        items = List.copyOf(items);
+        outside = Map.copyOf(outside);
+        pasts = Map.copyOf(pasts);
+    }
+
+    /** The identity of an item that began with this content. */
+    public static String identity(String id, String firstContent) {
+        return Hash.shortOf(id + " " + firstContent);
+    }
+
+    public Item rootItem() {
+        return find(root).orElseThrow();
+    }
+
+    public Optional<Item> find(String id) {
+        return items.stream().map(Packed::item).filter(i -> i.id().equals(id)).findFirst();
+    }
+
+    /** All that a site of its own is made of, under a host name. */
+    public List<Item> asSite(String host) {
+        if (holds != Holds.SITE) {
+            throw Refusal.badInput(
+                    "no-site-in-pack",
+                    "asSite",
+                    "This pack holds no whole site.",
+                    "Read it into a site that is there.");
+        }
+        return items.stream()
+                .map(Packed::item)
+                .map(i -> i instanceof Site site ? site.withHosts(List.of(host)) : i)
+                .toList();
+    }
+
+    /** The files that it shows. */
+    public List<Media> media() {
+        return items.stream()
+                .map(Packed::item)
+                .filter(Media.class::isInstance)
+                .map(Media.class::cast)
+                .toList();
+    }
+
+    /** The fields of its kinds. */
+    Function<String, List<Property>> fields() {
+        Map<String, Item> byId =
+                items.stream().map(Packed::item).collect(Collectors.toMap(Item::id, Function.identity()));
+        return Walk.fieldsOf(id -> Optional.ofNullable(byId.get(id)));
+    }
+}

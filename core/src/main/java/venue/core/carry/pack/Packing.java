@@ -1,0 +1,146 @@
+package venue.core.carry.pack;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.merge.Archive;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.pattern.Pattern;
+import venue.core.model.property.Property;
+import venue.core.model.section.Origin;
+import venue.core.model.section.Section;
+import venue.core.model.section.Sectioned;
+import venue.core.model.site.Site;
+import venue.core.model.template.Template;
+import venue.core.model.theme.Look;
+
+/** Makes packs of what stands in a site. */
+public final class Packing {
+
+    private final Edition edition;
+    private final Known known;
+    private final Archive archive;
+    private final Function<String, List<Property>> fields;
+    private final Map<String, String> hashes = new HashMap<>();
+
+    public Packing(Edition edition, Known known, Archive archive) {
+        this.edition = edition;
+        this.known = known;
+        this.archive = archive;
+        fields = Walk.fieldsOf(edition::find);
+    }
+
+    /**
+     * A pack of an item: the site itself, or a page with those beneath it, a template, a pattern, a kind, a look.
+     *
+     * @param withEntries whether the entries of a kind come along
+     */
+    public Pack of(String id, boolean withEntries) {
+        Item root = edition.require(Item.class, id);
+        Pack.Holds holds = holds(root);
+        if (holds == Pack.Holds.SITE) {
+            return packed(holds, id, edition.items());
+        }
+        List<Item> roots = new ArrayList<>(List.of(root));
+        if (root instanceof Page page) {
+            beneath(page.id(), roots);
+        } else if (root instanceof Kind && withEntries) {
+            roots.addAll(edition.entries(id));
+        }
+        List<Kind> kinds = edition.all(Kind.class).toList();
+        return packed(holds, id, Needs.of(roots, edition::find, fields, kinds));
+    }
+
+    /** Everything that stands there, for no item in particular. */
+    public Pack all() {
+        return packed(Pack.Holds.SITE, "", edition.items());
+    }
+
+    private static Pack.Holds holds(Item root) {
+        if (root instanceof Site) {
+            return Pack.Holds.SITE;
+        } else if (root instanceof Page) {
+            return Pack.Holds.PAGE;
+        } else if (root instanceof Template) {
+            return Pack.Holds.TEMPLATE;
+        } else if (root instanceof Pattern) {
+            return Pack.Holds.PATTERN;
+        } else if (root instanceof Kind) {
+            return Pack.Holds.KIND;
+        } else if (root instanceof Look) {
+            return Pack.Holds.LOOK;
+        }
+        throw Refusal.badInput(
+                "no-pack",
+                "item",
+                "“" + root.name() + "” can't be a pack of its own.",
+                "Save the site, a page, a template, a pattern, a kind or a look; the rest comes along where it is needed.");
+    }
+
+    private void beneath(String page, List<Item> found) {
+        for (String id : edition.plan().beneath(page)) {
+            found.add(edition.require(Page.class, id));
+            beneath(id, found);
+        }
+    }
+
+    private Pack packed(Pack.Holds holds, String root, Collection<Item> items) {
+        Map<String, Item> all = new TreeMap<>();
+        items.forEach(i -> all.put(i.id(), i instanceof Site site ? site.withHosts(List.of()) : i));
+        Map<String, Pack.Outside> outside = new HashMap<>();
+        Map<String, Item> pasts = new HashMap<>();
+        Refs look = id -> {
+            if (!all.containsKey(id)) {
+                String name = edition.find(id).map(Item::name).orElse("");
+                outside.put(id, new Pack.Outside(known.identity(id), name));
+            }
+            return Optional.of(id);
+        };
+        Walk walk = new Walk(look, fields);
+        all.values().forEach(i -> pasts.putAll(pasts(i)));
+        all.values().forEach(i -> walk.item(i, i.id()));
+        pasts.values().forEach(i -> walk.item(i, i.id()));
+        List<Pack.Packed> packed = all.values().stream()
+                .sorted(Comparator.comparing(Item::id))
+                .map(i -> new Pack.Packed(i, known.identity(i.id())))
+                .toList();
+        return new Pack(holds, root, packed, outside, pasts);
+    }
+
+    /** What the origins of an item and its sections were as they were taken, where they have moved on since. */
+    private Map<String, Item> pasts(Item item) {
+        Map<String, Item> found = new HashMap<>();
+        if (item instanceof Sectioned sectioned) {
+            Stream<Section> shelf = item instanceof Page page ? page.shelf().stream() : Stream.empty();
+            Stream.concat(sectioned.body().all(), shelf)
+                    .flatMap(s -> Stream.ofNullable(s.origin()))
+                    .filter(this::hasMovedOn)
+                    .forEach(o -> archive.past(o.item(), o.taken()).ifPresent(then -> found.put(o.taken(), then)));
+        }
+        if (item instanceof Page page && page.taken() != null) {
+            Template worn = edition.worn(page).template();
+            archive.past(worn.id(), page.taken())
+                    .filter(then -> !then.equals(worn))
+                    .ifPresent(then -> found.put(page.taken(), then));
+        }
+        return found;
+    }
+
+    private boolean hasMovedOn(Origin origin) {
+        return edition.find(origin.item())
+                .map(now -> hashes.computeIfAbsent(now.id(), id -> archive.hashOf(now)))
+                .filter(now -> !now.equals(origin.taken()))
+                .isPresent();
+    }
+}

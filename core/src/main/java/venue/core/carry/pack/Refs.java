@@ -1,0 +1,25 @@
+package venue.core.carry.pack;
+
+import java.util.Optional;
+
+/** What the ids that an item names are to be instead; an empty answer says that there is no such item any more. */
+interface Refs {
+
+    /** What an item can't do without: a picture, its kind, the section that it shows. */
+    Optional<String> needed(String id);
+
+    /** What it only names: another page, what may stand beneath. */
+    default Optional<String> named(String id) {
+        return needed(id);
+    }
+
+    /** What a page was called that is not there any more. */
+    default String title(String id) {
+        return id;
+    }
+
+    /** The hash by which the content is known that a copy took. */
+    default String past(String hash) {
+        return hash;
+    }
+}

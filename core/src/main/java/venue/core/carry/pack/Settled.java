@@ -1,0 +1,168 @@
+package venue.core.carry.pack;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.model.media.Media;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+import venue.core.model.section.Sectioned;
+import venue.core.model.site.Site;
+
+/** A pack's items under the ids that they have in a site. */
+final class Settled {
+
+    private final Pack pack;
+    private final Edition here;
+    private final Known known;
+    private final Function<Item, String> hashOf;
+    private final Map<String, String> ids = new HashMap<>();
+    private final Walk walk;
+    /** What copies have taken, by the hash that it has in the pack, and the hash that it has here. */
+    private final Map<String, Item> taken = new HashMap<>();
+
+    private final Map<String, String> takenHere = new HashMap<>();
+    private final Set<String> gone = new HashSet<>();
+    private final boolean keepsNames;
+    private final Map<String, String> named = new HashMap<>();
+
+    Settled(Pack pack, Edition here, Known known, Function<Item, String> hashOf, boolean keepsNames) {
+        this.keepsNames = keepsNames;
+        this.pack = pack;
+        this.here = here;
+        this.known = known;
+        this.hashOf = hashOf;
+        walk = new Walk(new Here(), pack.fields());
+        settle();
+        taken.putAll(pack.pasts());
+        pack.items().stream()
+                .map(Pack.Packed::item)
+                .filter(i -> i instanceof Sectioned)
+                .filter(i -> !(i instanceof Page))
+                .forEach(i -> taken.put(hashOf.apply(i), i));
+    }
+
+    private void settle() {
+        Map<String, String> files = here.all(Media.class)
+                .collect(Collectors.toMap(m -> m.file() + m.cut(), Media::id, (a, b) -> a.compareTo(b) < 0 ? a : b));
+        Set<String> given = new HashSet<>();
+        for (Pack.Packed packed : pack.items()) {
+            Item item = packed.item();
+            String id = item instanceof Media media ? files.get(media.file() + media.cut()) : alone(item);
+            if (id == null) {
+                id = known.find(packed.identity())
+                        .filter(i -> here.find(i)
+                                .filter(h -> h.getClass() != item.getClass())
+                                .isEmpty())
+                        .orElseGet(() -> known.isUsed(item.id()) ? packed.identity() : item.id());
+            }
+            ids.put(item.id(), given.add(id) ? id : packed.identity());
+        }
+    }
+
+    /** The id of what there is one of: the site, the menu of a name, the redirect from a path. */
+    private @Nullable String alone(Item item) {
+        if (item instanceof Menu menu) {
+            return here.menus().stream()
+                    .filter(m -> m.name().equalsIgnoreCase(menu.name()))
+                    .findFirst()
+                    .map(Item::id)
+                    .orElse(null);
+        }
+        return item instanceof Site || item instanceof Redirect ? item.id() : null;
+    }
+
+    /** Gives an item another id than it would have. */
+    void settle(String id, String as) {
+        ids.put(id, as);
+        takenHere.clear();
+    }
+
+    String id(Item item) {
+        return ids.getOrDefault(item.id(), item.id());
+    }
+
+    /** The item as it is here; empty where nothing of it would be left. */
+    Optional<Item> item(Item item) {
+        return walk.item(item, id(item));
+    }
+
+    /** What copies have taken, as it is here, by hash. */
+    Map<String, Item> pasts() {
+        Map<String, Item> pasts = new HashMap<>();
+        taken.forEach((hash, item) -> item(item).ifPresent(i -> pasts.put(hashHere(hash), i)));
+        return pasts;
+    }
+
+    /** What the pack names that is neither in it nor here. */
+    List<String> gone() {
+        return gone.stream().sorted().toList();
+    }
+
+    private String hashHere(String hash) {
+        String before = takenHere.get(hash);
+        Item then = taken.get(hash);
+        if (before != null || then == null) {
+            return before == null ? hash : before;
+        }
+        takenHere.put(hash, hash);
+        String now = item(then).map(hashOf).orElse(hash);
+        takenHere.put(hash, now);
+        return now;
+    }
+
+    /** Who is named and not here, by the id that is kept for it. */
+    Map<String, String> named() {
+        return named;
+    }
+
+    private String keptName(String id, String identity) {
+        String name = known.find(identity).orElseGet(() -> known.isUsed(id) ? identity : id);
+        named.put(name, identity);
+        return name;
+    }
+
+    private final class Here implements Refs {
+
+        @Override
+        public Optional<String> needed(String id) {
+            String settled = ids.get(id);
+            if (settled != null) {
+                return Optional.of(settled);
+            }
+            Pack.Outside outside = pack.outside().get(id);
+            if (outside == null) {
+                return Optional.empty();
+            }
+            if (keepsNames) {
+                return Optional.of(keptName(id, outside.identity()));
+            }
+            Optional<String> there = known.find(outside.identity())
+                    .filter(i -> outside.isGone() || here.find(i).isPresent());
+            if (there.isEmpty() && !outside.isGone()) {
+                gone.add(outside.name());
+            }
+            return there;
+        }
+
+        @Override
+        public String title(String id) {
+            Pack.Outside outside = pack.outside().get(id);
+            return outside == null || outside.isGone() ? "a page" : outside.name();
+        }
+
+        @Override
+        public String past(String hash) {
+            return hashHere(hash);
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** What can be carried from one site to another: an item with all that it needs, and what reading it would do. */
+@NullMarked
+package venue.core.carry.pack;
+
+import org.jspecify.annotations.NullMarked;

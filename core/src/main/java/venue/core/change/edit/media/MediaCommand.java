@@ -1,0 +1,43 @@
+package venue.core.change.edit.media;
+
+import java.util.List;
+import venue.core.basics.item.Item;
+import venue.core.change.edit.Command;
+import venue.core.model.media.Media;
+
+/** What is done to pictures and files. */
+public sealed interface MediaCommand extends Command
+        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, ForgetEarlier, RemoveMedia, CutMedia, TakeIn {
+    static MediaCommand fileMedia(String media, String name, String folder) {
+        return new FileMedia(media, name, folder);
+    }
+
+    static MediaCommand focusMedia(String media, int x, int y) {
+        return new FocusMedia(media, x, y);
+    }
+
+    static MediaCommand replaceMedia(String media, String by, boolean keep) {
+        return new ReplaceMedia(media, by, keep);
+    }
+
+    static MediaCommand forgetEarlier(String media, String file) {
+        return new ForgetEarlier(media, file);
+    }
+
+    static MediaCommand removeMedia(String media, boolean anyway) {
+        return new RemoveMedia(media, anyway);
+    }
+
+    static MediaCommand cutMedia(Media part) {
+        return new CutMedia(part);
+    }
+
+    static MediaCommand takeIn(String source, List<Item> items) {
+        return new TakeIn(source, items, false);
+    }
+
+    /** The same, refused where anything would have to be cleaned. */
+    static MediaCommand takeInAsTheyAre(String source, List<Item> items) {
+        return new TakeIn(source, items, true);
+    }
+}

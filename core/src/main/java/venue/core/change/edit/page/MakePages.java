@@ -1,0 +1,182 @@
+package venue.core.change.edit.page;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Ids;
+import venue.core.basics.item.Item;
+import venue.core.basics.text.Words;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.change.edit.Change;
+import venue.core.change.edit.Desk;
+import venue.core.change.edit.ForEditors;
+import venue.core.change.edit.Positions;
+import venue.core.change.edit.section.Starters;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Places;
+import venue.core.edition.edition.Segments;
+import venue.core.edition.edition.Worn;
+import venue.core.model.kind.Kind;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.page.PageSettings;
+import venue.core.model.page.Segment;
+import venue.core.model.property.PropertyCheck;
+import venue.core.model.section.Zones;
+import venue.core.model.template.Template;
+
+/**
+ * Makes one page, or several at once, with the starter sections of the template.
+ *
+ * @param parent the page above; absent at the top
+ * @param before the sibling that shall follow; absent for the end
+ * @param template the template chosen; absent for "as its kind says"
+ * @param pages an id and a title for each, in order
+ * @param segment the address's last part, where one page is made and it shall not follow from the title
+ * @param menus menus in which the pages get a line
+ * @param evenSo makes them where the rules of placement don't allow it; for managers
+ * @param begin a pattern whose sections stand in the main zone, instead of what the template brings there
+ */
+@JsonTypeName("make-pages")
+record MakePages(
+        @Nullable String parent,
+        @Nullable String before,
+        String kind,
+        @Nullable String template,
+        List<NewPage> pages,
+        @Nullable String segment,
+        List<String> menus,
+        Map<String, Value> settings,
+        @Nullable Boolean evenSo,
+        @Nullable String begin)
+        implements PageCommand, ForEditors {
+
+    /** The most that are made at once. */
+    private static final int MOST = 200;
+
+    MakePages {
+        pages = pages == null ? List.of() : List.copyOf(pages);
+        menus = menus == null ? List.of() : List.copyOf(menus);
+        settings = Values.copy(settings);
+    }
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        requireCount();
+        if (parent != null) {
+            edition.require(Page.class, parent);
+        }
+        Kind what = edition.require(Kind.class, kind);
+        PlaceCheck.require(desk, Places.answer(edition, what, parent, desk.role()), evenSo);
+        Template wears = template == null ? Worn.ofNew(edition, what) : edition.require(Template.class, template);
+        requireMayWear(what, wears);
+        Map<String, Value> checked = PropertyCheck.all(PageSettings.all(), settings, "");
+        Positions.Found places = Positions.find(edition, parent, before, null, pages.size());
+        List<Item> put = new ArrayList<>(places.renumbered());
+        put.addAll(make(desk, wears, places.positions(), checked));
+        put.addAll(menuLines(desk));
+        return new Change(name(), put, List.of());
+    }
+
+    private void requireCount() {
+        if (pages.isEmpty() || pages.size() > MOST) {
+            throw Refusal.badInput(
+                    "bad-count",
+                    "pages",
+                    pages.isEmpty() ? "No page is named." : pages.size() + " pages at once; " + MOST + " can be made.",
+                    "Name 1 to " + MOST + " pages.");
+        }
+    }
+
+    private static void requireMayWear(Kind kind, Template wears) {
+        if (!kind.mayWear(wears.id())) {
+            throw Refusal.badInput(
+                    "template-not-allowed",
+                    "template",
+                    kind.pages() + " may not wear the template " + wears.name() + ".",
+                    "Choose a template that the kind allows.");
+        }
+    }
+
+    private List<Page> make(Desk desk, Template wears, List<Long> positions, Map<String, Value> checked) {
+        Set<String> taken = desk.edition().plan().beneath(parent).stream()
+                .map(id -> desk.edition().require(Page.class, id).segment())
+                .collect(Collectors.toCollection(HashSet::new));
+        String took = desk.hashOf().apply(wears.id());
+        List<Page> made = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i++) {
+            NewPage wanted = pages.get(i);
+            Ids.check(wanted.id(), "id");
+            if (desk.edition().find(wanted.id()).isPresent()) {
+                throw Refusal.conflict("id-taken", "id", "This page has been made already.", "Reload to see it.");
+            }
+            String title = Page.checkTitle(wanted.title());
+            String part = segment(desk, title, taken);
+            taken.add(part);
+            Zones zones = begin == null
+                    ? Starters.of(desk, wears)
+                    : Starters.with(desk, wears, Starters.offered(desk.edition(), begin));
+            made.add(new Page(
+                    wanted.id(),
+                    title,
+                    part,
+                    parent,
+                    positions.get(i),
+                    kind,
+                    template,
+                    zones,
+                    List.of(),
+                    Map.of(),
+                    checked,
+                    false,
+                    took));
+        }
+        return made;
+    }
+
+    private String segment(Desk desk, String title, Set<String> taken) {
+        if (segment == null || pages.size() > 1) {
+            return Segments.firstFree(taken, Segment.fromTitle(title));
+        }
+        Segment.check(segment);
+        Segments.requireFree(desk.edition(), parent, segment, null);
+        return segment;
+    }
+
+    private List<Menu> menuLines(Desk desk) {
+        List<Menu> changed = new ArrayList<>();
+        for (String id : menus) {
+            Menu menu = desk.edition().require(Menu.class, id);
+            if (follows(desk, menu)) {
+                continue;
+            }
+            for (NewPage page : pages) {
+                menu = menu.withPage(page.id(), parent, desk.freshId());
+            }
+            changed.add(menu);
+        }
+        return changed;
+    }
+
+    /** Whether the pages will stand in the menu by themselves. */
+    private boolean follows(Desk desk, Menu menu) {
+        return parent != null
+                && (menu.all().anyMatch(l -> l.follows() > 0 && l.leadsTo(parent))
+                        || menu.all()
+                                .anyMatch(l -> l.follows() > 1
+                                        && l.pageId()
+                                                .equals(desk.edition().plan().above(parent))));
+    }
+
+    private String name() {
+        return pages.size() == 1 ? "make " + pages.get(0).title() : "make " + Words.count(pages.size(), "page");
+    }
+}

@@ -1,0 +1,4 @@
+package venue.core.change.edit.page;
+
+/** A page to be made. */
+public record NewPage(String id, String title) {}

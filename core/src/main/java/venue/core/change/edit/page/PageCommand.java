@@ -1,0 +1,116 @@
+package venue.core.change.edit.page;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.Command;
+import venue.core.model.page.Page;
+
+/** What is done to pages themselves: made, named, placed, taken off, dressed. */
+public sealed interface PageCommand extends Command
+        permits SetTitle,
+                SetSegment,
+                MakePages,
+                MovePage,
+                RemovePage,
+                WithdrawPage,
+                ChooseTemplate,
+                MakeHome,
+                BringBack,
+                DuplicatePage,
+                MergeTopic,
+                TakeFromPage {
+    static PageCommand setTitle(String page, String title) {
+        return new SetTitle(page, title);
+    }
+
+    static PageCommand setSegment(String page, String segment) {
+        return new SetSegment(page, segment);
+    }
+
+    static PageCommand makePages(
+            @Nullable String parent,
+            @Nullable String before,
+            String kind,
+            @Nullable String template,
+            List<NewPage> pages,
+            @Nullable String segment,
+            List<String> menus,
+            Map<String, Value> settings,
+            @Nullable Boolean evenSo,
+            @Nullable String begin) {
+        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo, begin);
+    }
+
+    /** Pages made where the rules of placement allow it. */
+    static PageCommand makePages(
+            @Nullable String parent,
+            @Nullable String before,
+            String kind,
+            @Nullable String template,
+            List<NewPage> pages,
+            @Nullable String segment,
+            List<String> menus,
+            Map<String, Value> settings) {
+        return makePages(parent, before, kind, template, pages, segment, menus, settings, null, null);
+    }
+
+    static PageCommand movePage(
+            String page, @Nullable String parent, @Nullable String before, @Nullable Boolean evenSo) {
+        return new MovePage(page, parent, before, evenSo, List.of());
+    }
+
+    /** Moved with its lines in these menus. */
+    static PageCommand movePage(String page, @Nullable String parent, @Nullable String before, List<String> menus) {
+        return new MovePage(page, parent, before, null, menus);
+    }
+
+    /** Moved where the rules of placement allow it. */
+    static PageCommand movePage(String page, @Nullable String parent, @Nullable String before) {
+        return movePage(page, parent, before, List.of());
+    }
+
+    /** Makes one topic of two. */
+    static PageCommand mergeTopic(String topic, String into) {
+        return new MergeTopic(topic, into);
+    }
+
+    static PageCommand removePage(String page) {
+        return new RemovePage(page);
+    }
+
+    static PageCommand withdrawPage(String page, boolean withdrawn) {
+        return new WithdrawPage(page, withdrawn);
+    }
+
+    static PageCommand chooseTemplate(List<String> pages, @Nullable String template) {
+        return new ChooseTemplate(pages, template);
+    }
+
+    /** Once more, alone or with everything beneath it. */
+    static PageCommand duplicatePage(String page, String id, String title, boolean branch) {
+        return new DuplicatePage(page, id, title, branch, null);
+    }
+
+    /** @param parts what is taken: template, options, settings, sections */
+    static PageCommand takeFromPage(List<String> pages, String from, String... parts) {
+        return new TakeFromPage(
+                pages,
+                from,
+                Stream.of(parts)
+                        .map(p -> TakeFromPage.PagePart.valueOf(p.toUpperCase(Locale.ROOT)))
+                        .collect(Collectors.toSet()));
+    }
+
+    static PageCommand makeHome(String page) {
+        return new MakeHome(page);
+    }
+
+    static PageCommand bringBack(Page then, @Nullable String section) {
+        return new BringBack(then, section);
+    }
+}

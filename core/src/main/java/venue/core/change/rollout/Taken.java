@@ -1,0 +1,37 @@
+package venue.core.change.rollout;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.template.Template;
+
+/** What pages remember of the templates that they wear. */
+public final class Taken {
+
+    private Taken() {}
+
+    /**
+     * The items with which a site begins, each page as one that has taken what its template brings now: what that is without
+     * on purpose is not offered to it.
+     *
+     * @param hashOf the hash of an item's content
+     */
+    public static List<Item> byAll(List<Item> items, Function<Item, String> hashOf) {
+        Edition edition = Edition.of(items);
+        Map<String, String> hashes = new HashMap<>();
+        return items.stream()
+                .map(i -> i instanceof Page page ? by(page, edition, hashes, hashOf) : i)
+                .toList();
+    }
+
+    private static Item by(Page page, Edition edition, Map<String, String> hashes, Function<Item, String> hashOf) {
+        Template worn = edition.worn(page).template();
+        return page.taken() == null
+                ? page.withTaken(hashes.computeIfAbsent(worn.id(), id -> hashOf.apply(worn)))
+                : page;
+    }
+}

@@ -1,0 +1,98 @@
+package venue.core.check.survey;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import kotlinx.collections.immutable.ExtensionsKt;
+import kotlinx.collections.immutable.PersistentSet;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.section.Sectioned;
+import venue.core.model.section.SharedSection;
+
+/**
+ * What is surveyed.
+ *
+ * @param isDraft whether visitors don't have the page yet, by id
+ * @param grounded the ids of pages and shared sections in which words stand on something else than their tone
+ */
+record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, PersistentSet<String> grounded) {
+
+    /** The working copy, before any release. */
+    static Scope workingCopy(Edition working, Edition live) {
+        return new Scope(working, drafts(live), SearchTitles.of(working), grounded(working));
+    }
+
+    /** An edition as visitors have it, or would have it. */
+    static Scope released(Edition edition) {
+        return new Scope(edition, id -> false, SearchTitles.of(edition), grounded(edition));
+    }
+
+    private static Predicate<String> drafts(Edition live) {
+        return id -> live.page(id).isEmpty();
+    }
+
+    /** The same of a later working copy. */
+    Scope after(Edition working, Edition live, Collection<String> touched) {
+        if (edition.site() != working.site()) {
+            return workingCopy(working, live);
+        }
+        SearchTitles now = titles;
+        PersistentSet.Builder<String> ground = grounded.builder();
+        for (String id : touched) {
+            now = now.after(edition, working, id);
+            if (working.find(id).filter(i -> isGrounded(working, i)).isPresent()) {
+                ground.add(id);
+            } else {
+                ground.remove(id);
+            }
+        }
+        return new Scope(working, drafts(live), now, ground.build());
+    }
+
+    private static PersistentSet<String> grounded(Edition edition) {
+        PersistentSet.Builder<String> ground =
+                ExtensionsKt.<String>persistentHashSetOf().builder();
+        Stream.<Item>concat(edition.all(Page.class), edition.all(SharedSection.class))
+                .filter(i -> isGrounded(edition, i))
+                .forEach(i -> ground.add(i.id()));
+        return ground.build();
+    }
+
+    private static boolean isGrounded(Edition edition, Item item) {
+        return (item instanceof Page || item instanceof SharedSection)
+                && edition.facts((Sectioned) item).grounded();
+    }
+
+    /** Whether visitors can see the page: it and all above it are on the site. */
+    boolean shows(String page) {
+        return edition.plan().isShown(page);
+    }
+
+    /** An item's own content, if it has some that visitors see: of a page, or of a section that pages share. */
+    Optional<Stand> stand(Item item) {
+        return item instanceof Page || item instanceof SharedSection
+                ? where(item.id()).map(page -> new Stand((Sectioned) item, page))
+                : Optional.empty();
+    }
+
+    /** The page on which an item's content is to be looked at; empty when visitors see it nowhere. */
+    private Optional<String> where(String item) {
+        if (edition.find(item).filter(SharedSection.class::isInstance).isPresent()) {
+            Stream<String> home =
+                    edition.site().foot().contains(item) ? edition.home().map(Page::id).stream() : Stream.empty();
+            return Stream.concat(home, edition.inbound().sharing(item).stream())
+                    .filter(this::shows)
+                    .min(Comparator.naturalOrder());
+        }
+        return Optional.of(item).filter(this::shows);
+    }
+
+    /** The item, if it is a page that is on the site, or will be once it is released. */
+    Stream<Page> page(Item item) {
+        return item instanceof Page page && shows(page.id()) ? Stream.of(page) : Stream.empty();
+    }
+}

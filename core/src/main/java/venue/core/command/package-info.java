@@ -1,5 +1,0 @@
-/** The list of all commands. */
-@NullMarked
-package venue.core.command;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Two versions of a page beside one another, as words. */
-@NullMarked
-package venue.core.compare;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Sections and templates written down in code, for sites that are made by a program. */
-@NullMarked
-package venue.core.compose;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,0 @@
-package venue.core.edit.entry;
-
-import venue.core.edit.Command;
-
-/** What is done to entries, which have no page. */
-public sealed interface EntryCommand extends Command permits PutEntries, MoveEntry, RemoveEntries {}

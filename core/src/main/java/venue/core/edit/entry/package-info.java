@@ -1,5 +1,0 @@
-/** What is done to entries, which have no page. */
-@NullMarked
-package venue.core.edit.entry;
-
-import org.jspecify.annotations.NullMarked;

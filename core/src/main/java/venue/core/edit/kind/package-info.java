@@ -1,5 +1,0 @@
-/** What is done to kinds of pages. */
-@NullMarked
-package venue.core.edit.kind;
-
-import org.jspecify.annotations.NullMarked;

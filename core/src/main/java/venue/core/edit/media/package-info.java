@@ -1,5 +1,0 @@
-/** What is done to pictures and files. */
-@NullMarked
-package venue.core.edit.media;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to pages themselves: made, named, placed, taken off, dressed. */
-@NullMarked
-package venue.core.edit.page;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to patterns and to the groups in which they are offered. */
-@NullMarked
-package venue.core.edit.pattern;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to sections and the elements in them, wherever they stand. */
-@NullMarked
-package venue.core.edit.section;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to the site as a whole. */
-@NullMarked
-package venue.core.edit.site;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to templates, and with them to the pages that wear them. */
-@NullMarked
-package venue.core.edit.template;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is done to declared properties, whatever they are of. */
-@NullMarked
-package venue.core.edit.value;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,38 @@
+package venue.core.edition.edition;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.basics.fault.Refusal;
+import venue.core.model.page.Page;
+
+/** What may not happen to the home page. */
+public final class Homes {
+
+    private Homes() {}
+
+    public static void requireNotAmong(Edition edition, List<String> pages, String what) {
+        edition.home().filter(h -> pages.contains(h.id())).ifPresent(home -> {
+            throw Refusal.conflict(
+                    "home-stays",
+                    "page",
+                    "“" + home.title() + "” is the home page and can't be " + what + ".",
+                    "Make another page the home page first.");
+        });
+    }
+
+    /** Refuses a home page that is taken off, itself or with one above it. */
+    public static void requireShown(Edition edition, Page home) {
+        Stream.concat(
+                        Stream.of(home),
+                        edition.plan().ancestors(home.id()).stream().map(id -> edition.require(Page.class, id)))
+                .filter(Page::withdrawn)
+                .findFirst()
+                .ifPresent(off -> {
+                    throw Refusal.conflict(
+                            "home-withdrawn",
+                            "page",
+                            "“" + off.title() + "” is taken off the site, so it can't be or hold the home page.",
+                            "Put it back first.");
+                });
+    }
+}

@@ -1,0 +1,48 @@
+package venue.core.edition.edition;
+
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Item;
+import venue.core.model.pattern.Pattern;
+import venue.core.model.section.Origin;
+import venue.core.model.section.Section;
+import venue.core.model.template.Template;
+
+/** How a section stands to its origin. */
+public enum Lineage {
+    /** As the origin is now. */
+    IN_STEP,
+    /** As the origin was; it has moved on since. */
+    BEHIND,
+    /** Changed on this page. */
+    ADAPTED,
+    /** No origin, or one that is gone. */
+    OWN;
+
+    /**
+     * @param past finds a content by its hash, for what the origin was when this copy took it
+     */
+    public static Lineage of(Edition edition, Section section, Function<String, Optional<Item>> past) {
+        Origin origin = section.origin();
+        if (origin == null) {
+            return OWN;
+        }
+        Optional<Section> now = edition.find(origin.item()).flatMap(i -> sectionOf(i, origin.section()));
+        if (now.isPresent() && section.hasContentOf(now.get())) {
+            return IN_STEP;
+        }
+        Optional<Section> then = past.apply(origin.taken()).flatMap(i -> sectionOf(i, origin.section()));
+        if (then.isPresent() && section.hasContentOf(then.get())) {
+            return now.isPresent() ? BEHIND : OWN;
+        }
+        return ADAPTED;
+    }
+
+    private static Optional<Section> sectionOf(@Nullable Item item, String sectionId) {
+        if (item instanceof Template template) {
+            return template.section(sectionId);
+        }
+        return item instanceof Pattern pattern ? pattern.section(sectionId) : Optional.empty();
+    }
+}

@@ -1,0 +1,53 @@
+package venue.core.edition.edition;
+
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.Map;
+import venue.core.basics.item.Item;
+import venue.core.model.page.Page;
+import venue.core.model.section.Sectioned;
+import venue.core.model.section.SharedSection;
+
+/**
+ * How a working copy stands to the live site, in numbers.
+ *
+ * @param pages how many are in each state; states without pages are left out
+ * @param toFill places still to fill, in pages and in sections that pages share
+ */
+public record Tally(Map<PageState, Integer> pages, int toFill) {
+
+    private static final Tally NOTHING = new Tally(Map.of(), 0);
+
+    public static Tally of(Edition working, Edition live) {
+        return NOTHING.with(
+                working, live, working.items().stream().map(Item::id).toList(), 1);
+    }
+
+    /**
+     * The numbers after a change.
+     *
+     * @param changed ids of the items that are not what they were, in the working copy or live
+     */
+    public Tally after(Edition working, Edition live, Edition workingNow, Edition liveNow, Collection<String> changed) {
+        return with(working, live, changed, -1).with(workingNow, liveNow, changed, 1);
+    }
+
+    private Tally with(Edition working, Edition live, Collection<String> ids, int by) {
+        Map<PageState, Integer> counts = new EnumMap<>(PageState.class);
+        counts.putAll(pages);
+        int places = toFill;
+        for (Item item : ids.stream().flatMap(id -> working.find(id).stream()).toList()) {
+            if (item instanceof Page page) {
+                counts.merge(PageState.of(page, live.page(page.id()).orElse(null)), by, Tally::sum);
+            }
+            if (item instanceof Page || item instanceof SharedSection) {
+                places += by * working.facts((Sectioned) item).places().size();
+            }
+        }
+        return new Tally(counts, places);
+    }
+
+    private static Integer sum(int count, int more) {
+        return count + more == 0 ? null : count + more;
+    }
+}

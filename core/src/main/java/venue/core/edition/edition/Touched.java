@@ -1,0 +1,186 @@
+package venue.core.edition.edition;
+
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Item;
+import venue.core.model.kind.BeneathRule;
+import venue.core.model.kind.Kind;
+import venue.core.model.media.Media;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+import venue.core.model.section.SharedSection;
+import venue.core.model.site.Site;
+import venue.core.model.template.Template;
+
+/**
+ * The items that a change may matter to: those that change, and those that show, name, hold or lead to what changes. What a
+ * change of the site, of a kind, a template or a look may matter to is everything that reads them; whoever reads them knows.
+ */
+public final class Touched {
+
+    private final Edition before;
+    private final Edition after;
+    private final Set<String> ids = new HashSet<>();
+
+    private Touched(Edition before, Edition after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    /** @param changed ids of the items that are not what they were */
+    public static Set<String> by(Edition before, Edition after, Collection<String> changed) {
+        Touched touched = new Touched(before, after);
+        changed.forEach(touched::item);
+        return touched.ids;
+    }
+
+    /** Whether a change matters to everything: one of the site itself, of a kind or of a template. */
+    public static boolean isEverything(Edition before, Edition after, Collection<String> changed) {
+        return changed.stream()
+                .flatMap(id -> Stream.of(before.find(id), after.find(id)))
+                .flatMap(Optional::stream)
+                .anyMatch(i -> i instanceof Site || i instanceof Kind || i instanceof Template);
+    }
+
+    private void item(String id) {
+        ids.add(id);
+        Item was = before.find(id).orElse(null);
+        Item is = after.find(id).orElse(null);
+        names(was, is);
+        in(e -> e.inbound().menusTo(id).stream());
+        in(e -> e.inbound().sharing(id).stream());
+        if (!called(was).equals(called(is))) {
+            leading(id);
+            whereNamed(id);
+        }
+        if (was instanceof Page || is instanceof Page) {
+            page(id, was instanceof Page page ? page : null, is instanceof Page page ? page : null);
+        } else if (was instanceof Media || is instanceof Media) {
+            in(e -> Stream.concat(e.all(Page.class), e.all(SharedSection.class))
+                    .filter(i -> shows(e.facts(i), id))
+                    .map(Item::id));
+        } else if (was instanceof Redirect || is instanceof Redirect) {
+            redirect(was);
+            redirect(is);
+        }
+    }
+
+    private void in(Function<Edition, Stream<String>> found) {
+        found.apply(before).forEach(ids::add);
+        found.apply(after).forEach(ids::add);
+    }
+
+    private static String called(@Nullable Item item) {
+        return item == null ? "" : item.name();
+    }
+
+    /** What it names now and did not before, or the other way round. */
+    private void names(@Nullable Item was, @Nullable Item is) {
+        Named then = Named.of(was, before);
+        Named now = Named.of(is, after);
+        differing(then.pages(), now.pages()).forEach(ids::add);
+        differing(then.fields(), now.fields()).forEach(ids::add);
+        differing(then.gathered(), now.gathered())
+                .map(PageFacts::gatheredBeneath)
+                .forEach(page -> in(e -> page.isEmpty()
+                        ? e.all(Page.class).map(Item::id)
+                        : e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));
+        differing(then.menuPages(), now.menuPages()).forEach(ids::add);
+        differing(following(was, before), following(is, after)).forEach(ids::add);
+        differing(then.shared(), now.shared()).forEach(ids::add);
+        differing(then.listed(), now.listed())
+                .filter(k -> before.inbound().isListed(k) != after.inbound().isListed(k))
+                .forEach(kind -> in(e -> e.plan().ofKind(kind).stream()));
+    }
+
+    /** The pages that stand in a menu by themselves. */
+    private static Set<String> following(@Nullable Item item, Edition edition) {
+        return item instanceof Menu menu
+                ? menu.all()
+                        .flatMap(l -> Branch.of(edition, l).stream())
+                        .flatMap(l -> Stream.concat(Stream.of(l), l.beneath().stream()))
+                        .map(Line::id)
+                        .collect(Collectors.toSet())
+                : Set.of();
+    }
+
+    private static Stream<String> differing(Set<String> some, Set<String> others) {
+        return Stream.concat(
+                some.stream().filter(s -> !others.contains(s)), others.stream().filter(s -> !some.contains(s)));
+    }
+
+    /** Whatever leads to a page that visitors may not get: it is told by its name. */
+    private void leading(String id) {
+        if (!before.plan().isShown(id) || !after.plan().isShown(id)) {
+            in(e -> e.inbound().pagesTo(id).stream());
+        }
+    }
+
+    /** The pages of kinds that name this one in their rules of placement. */
+    private void whereNamed(String id) {
+        in(e -> e.all(Kind.class)
+                .filter(k -> k.beneath().ids().contains(id))
+                .flatMap(k -> e.plan().ofKind(k.id()).stream()));
+    }
+
+    private static boolean shows(PageFacts facts, String media) {
+        return facts.media().contains(media)
+                || facts.elsewhere().stream()
+                        .anyMatch(l -> l.mediaId().filter(media::equals).isPresent());
+    }
+
+    private void redirect(@Nullable Item item) {
+        if (item instanceof Redirect redirect) {
+            in(e -> e.inbound().toPath(redirect.from()).stream());
+        }
+    }
+
+    private void page(String id, @Nullable Page was, @Nullable Page is) {
+        if (was == null || is == null || !holdsAlike(was, is)) {
+            in(e -> e.plan().beneath(id).stream());
+        }
+        boolean shown = before.plan().isShown(id) != after.plan().isShown(id);
+        boolean moved = !address(before, id).equals(address(after, id));
+        if (shown || moved) {
+            Set<String> subtree = new HashSet<>();
+            before.plan().subtree(id).forEach(subtree::add);
+            after.plan().subtree(id).forEach(subtree::add);
+            subtree.forEach(this::elsewhere);
+        }
+    }
+
+    private static boolean holdsAlike(Page was, Page is) {
+        return was.kind().equals(is.kind())
+                && Objects.equals(was.template(), is.template())
+                && BeneathRule.in(was.settings()).equals(BeneathRule.in(is.settings()));
+    }
+
+    private static String address(Edition edition, String id) {
+        return edition.page(id).isPresent() ? edition.plan().address(id) : "";
+    }
+
+    /** A page that is served somewhere else than before, or not any more, or now. */
+    private void elsewhere(String id) {
+        ids.add(id);
+        in(e -> e.inbound().pagesTo(id).stream());
+        in(e -> e.inbound().menusTo(id).stream());
+        in(e -> Named.of(e.find(id).orElse(null), e).shared().stream());
+        ids.addAll(pathsTo(address(before, id)));
+        ids.addAll(pathsTo(address(after, id)));
+    }
+
+    private Set<String> pathsTo(String address) {
+        Set<String> from = new HashSet<>(before.inbound().toPath(address));
+        from.addAll(after.inbound().toPath(address));
+        return from;
+    }
+}

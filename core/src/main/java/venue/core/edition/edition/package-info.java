@@ -1,0 +1,5 @@
+/** An edition: all items of a site at one moment, with the tree, the addresses and the links derived from them. */
+@NullMarked
+package venue.core.edition.edition;
+
+import org.jspecify.annotations.NullMarked;

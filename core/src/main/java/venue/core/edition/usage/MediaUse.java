@@ -1,0 +1,75 @@
+package venue.core.edition.usage;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Differing;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.PageFacts;
+import venue.core.model.entry.Entry;
+import venue.core.model.kind.Kind;
+import venue.core.model.media.Media;
+import venue.core.model.page.Page;
+import venue.core.model.pattern.Pattern;
+import venue.core.model.section.SharedSection;
+import venue.core.model.site.Site;
+import venue.core.model.site.SiteFacts;
+import venue.core.model.template.Template;
+import venue.core.model.theme.Look;
+import venue.core.model.theme.ThemeSettings;
+
+/** Where the files of a site are used: by the site itself, in pages and on their shelves, in templates, patterns and shared sections. */
+public final class MediaUse {
+
+    private MediaUse() {}
+
+    /** The items that show the file or lead to it. */
+    public static List<Item> of(Edition edition, String media) {
+        return all(edition).getOrDefault(media, List.of());
+    }
+
+    /** For each file that is used, by id, the items that use it. */
+    public static Map<String, List<Item>> all(Edition edition) {
+        Map<String, List<Item>> all = new HashMap<>();
+        edition.all(Page.class).forEach(p -> note(edition, p, all, edition.facts(p), aside(p), putAway(edition, p)));
+        Stream.of(Template.class, Pattern.class, SharedSection.class)
+                .flatMap(edition::all)
+                .forEach(i -> note(edition, i, all, edition.facts(i)));
+        edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.facts(e)));
+        edition.all(Look.class)
+                .forEach(l -> note(edition, l, all, PageFacts.of(List.of(), ThemeSettings.all(), l.settings())));
+        Site site = edition.site();
+        note(edition, site, all, PageFacts.of(List.of(), SiteFacts.all(), site.facts()));
+        return all;
+    }
+
+    private static PageFacts aside(Page page) {
+        return PageFacts.of(page.shelf(), Differing.NAMING, page.settings());
+    }
+
+    /** What is kept in fields that are off the form comes back with them. */
+    private static PageFacts putAway(Edition edition, Page page) {
+        return PageFacts.of(List.of(), edition.require(Kind.class, page.kind()).putAway(), page.fields());
+    }
+
+    private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
+        Set<String> named = new LinkedHashSet<>();
+        for (PageFacts some : facts) {
+            named.addAll(some.media());
+            some.elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
+            some.folders()
+                    .forEach(f -> edition.all(Media.class)
+                            .filter(m -> m.liesIn(f))
+                            .map(Media::id)
+                            .forEach(named::add));
+        }
+        named.stream()
+                .filter(id -> edition.find(Media.class, id).isPresent())
+                .forEach(id -> all.computeIfAbsent(id, k -> new ArrayList<>()).add(user));
+    }
+}

@@ -1,5 +1,0 @@
-/** Entries of kinds that have no pages: shown by listings. */
-@NullMarked
-package venue.core.entry;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Refusals: what could not be done, where, by which rule, and the way out. */
-@NullMarked
-package venue.core.fault;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What a listing shows, for those who follow it from elsewhere. */
-@NullMarked
-package venue.core.feed;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What a page is in another template: which section goes where, and what stays behind. */
-@NullMarked
-package venue.core.fitting;
-
-import org.jspecify.annotations.NullMarked;

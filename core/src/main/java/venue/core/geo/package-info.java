@@ -1,5 +1,0 @@
-/** What lies on the ground: shapes as GeoJSON tells them (RFC 7946), read by a kept library. */
-@NullMarked
-package venue.core.geo;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Writing HTML that is well-formed by construction. */
-@NullMarked
-package venue.core.html;
-
-import org.jspecify.annotations.NullMarked;

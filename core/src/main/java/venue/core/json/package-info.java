@@ -1,5 +1,0 @@
-/** Items as JSON, in the shapes of then and now. */
-@NullMarked
-package venue.core.json;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Kinds of page: their fields, the templates they may wear, and where they may stand. */
-@NullMarked
-package venue.core.kind;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Whether the words of a section can be read on what lies behind them (WCAG 2.2, 1.4.3). */
-@NullMarked
-package venue.core.legibility;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Where a link leads: a page, a file, or an address outside, and nothing that runs. */
-@NullMarked
-package venue.core.link;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What a listing asks for, and what it is answered: values alone. */
-@NullMarked
-package venue.core.listing;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The sitemap and robots.txt of an edition. */
+@NullMarked
+package venue.core.live.sitemap;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Menus and their lines. */
-@NullMarked
-package venue.core.menu;
-
-import org.jspecify.annotations.NullMarked;

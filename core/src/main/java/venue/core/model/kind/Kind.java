@@ -1,0 +1,152 @@
+package venue.core.model.kind;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyCheck;
+import venue.core.model.property.Settable;
+import venue.core.model.site.Role;
+
+/**
+ * What a page is.
+ *
+ * @param fields what its pages hold beside their sections, in the order of the form; {@code summary}, {@code picture} and
+ *     {@code date} are shown by listings where a kind has them
+ * @param putAway fields taken off the form; what pages hold in them is kept and comes back with them
+ * @param templates the templates its pages may wear; empty for all
+ * @param template the template its pages wear unless they choose
+ * @param settings the values of {@link KindSettings}
+ * @param retired its pages stay, and no more are made
+ */
+public record Kind(
+        String id,
+        String name,
+        String note,
+        List<Property> fields,
+        List<Property> putAway,
+        List<String> templates,
+        @Nullable String template,
+        Placement beneath,
+        Map<String, Value> settings,
+        boolean retired)
+        implements Settable {
+
+    public Kind {
+        note = note == null ? "" : note;
+        fields = fields == null ? List.of() : List.copyOf(fields);
+        putAway = putAway == null ? List.of() : List.copyOf(putAway);
+        templates = templates == null ? List.of() : List.copyOf(templates);
+        beneath = beneath == null ? Placement.ANYWHERE : beneath;
+        settings = Values.copy(settings);
+    }
+
+    /** A kind whose pages may stand anywhere and wear anything. */
+    public static Kind named(String id, String name, String note, List<Property> fields) {
+        return new Kind(id, name, note, fields, List.of(), List.of(), null, Placement.ANYWHERE, Map.of(), false);
+    }
+
+    /** What its pages are called: "Article pages", "Standard pages". */
+    public String pages() {
+        return name.replaceFirst(" [Pp]age$", "") + " pages";
+    }
+
+    /** Another kind like this one. */
+    public Kind copy(String newId, String words) {
+        return new Kind(newId, words, note, fields, putAway, templates, template, beneath, settings, false);
+    }
+
+    /** @param allowed empty for all */
+    public Kind withTemplates(@Nullable String worn, List<String> allowed) {
+        return new Kind(id, name, note, fields, putAway, allowed, worn, beneath, settings, retired);
+    }
+
+    public Kind withName(String words, String about) {
+        return new Kind(id, words, about, fields, putAway, templates, template, beneath, settings, retired);
+    }
+
+    public Kind withFields(List<Property> form, List<Property> away) {
+        return new Kind(id, name, note, form, away, templates, template, beneath, settings, retired);
+    }
+
+    public Kind withPlacement(Placement where) {
+        return new Kind(id, name, note, fields, putAway, templates, template, where, settings, retired);
+    }
+
+    @Override
+    public Property setting(String key) {
+        return PropertyCheck.require(KindSettings.all(), key, key);
+    }
+
+    @Override
+    public String told() {
+        return "the kind " + name;
+    }
+
+    @Override
+    public Kind with(String key, @Nullable Value value) {
+        Map<String, Value> changed = Values.with(settings, key, value);
+        return new Kind(id, name, note, fields, putAway, templates, template, beneath, changed, retired);
+    }
+
+    public Kind withRetired(boolean off) {
+        return new Kind(id, name, note, fields, putAway, templates, template, beneath, settings, off);
+    }
+
+    public Optional<Property> field(String key) {
+        return fields.stream().filter(f -> f.key().equals(key)).findFirst();
+    }
+
+    /** Whether pages of this kind may wear the template. */
+    public boolean mayWear(String templateId) {
+        return templates.isEmpty() || templates.contains(templateId);
+    }
+
+    /** Whether it stands among the first when a page is made. */
+    public boolean offeredFirst() {
+        return Values.flag(settings, "offeredFirst");
+    }
+
+    /** What its pages are to search engines: {@code none}, {@code article}, {@code event} or {@code person}. */
+    public String meaning() {
+        return said("meaning");
+    }
+
+    /** Whether its pages are topics, which others name. */
+    public boolean isOfTopics() {
+        return Values.flag(settings, "topics");
+    }
+
+    /** Whether it has entries without pages, shown by listings alone. */
+    public boolean isPageless() {
+        return Values.flag(settings, "pageless");
+    }
+
+    /** Where writing starts, {@code galley} or {@code form}. */
+    public String startsIn() {
+        return said("startsIn");
+    }
+
+    /** Who may make its pages: this role, and managers. */
+    public Role madeBy() {
+        return Role.valueOf(said("madeBy"));
+    }
+
+    /** Who may change its pages: this role, and managers. */
+    public boolean mayBeChangedBy(Role role) {
+        return role == Role.MANAGER || changedBy() == role;
+    }
+
+    private Role changedBy() {
+        return Role.valueOf(said("changedBy"));
+    }
+
+    private String said(String key) {
+        Value value =
+                PropertyCheck.require(KindSettings.all(), key, key).in(settings).orElseThrow();
+        return ((Value.Text) value).text();
+    }
+}

@@ -1,0 +1,5 @@
+/** Menus and their lines. */
+@NullMarked
+package venue.core.model.menu;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,85 @@
+package venue.core.model.page;
+
+import static venue.core.model.property.Property.choice;
+import static venue.core.model.property.Property.of;
+import static venue.core.model.property.PropertyType.LINES;
+import static venue.core.model.property.PropertyType.PICTURE;
+import static venue.core.model.property.PropertyType.WORDS;
+import static venue.core.model.property.PropertyType.YES_NO;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.model.kind.KindSettings;
+import venue.core.model.part.PagePart;
+import venue.core.model.property.PictureSlot;
+import venue.core.model.property.Property;
+
+/** The declared settings that every page has, whatever its kind. */
+public final class PageSettings {
+
+    /** The value of the setting for pages in the site's own language. */
+    private static final String SITES = "site";
+
+    private static final List<Property> OWN = List.of(
+            of("searchTitle", "Search title", WORDS).help("Shown by search engines. About 60 letters fit."),
+            of("searchDescription", "Search description", LINES)
+                    .help("What somebody searching should know, in 150 letters."),
+            of("shareImage", "Picture when shared", PICTURE).wants(PictureSlot.wide(1200, "1.91 : 1")),
+            of("keepOut", "Keep out of search engines", YES_NO).fallback(Value.of(false)),
+            of("menuLabel", "Label in menus", WORDS).help("Instead of the title, where space is short."),
+            choice(
+                            "language",
+                            "Language",
+                            SITES + "=As the site",
+                            "en=English",
+                            "ar=Arabic",
+                            "cy=Welsh",
+                            "da=Danish",
+                            "de=German",
+                            "es=Spanish",
+                            "fr=French",
+                            "ga=Irish",
+                            "gd=Gaelic",
+                            "he=Hebrew",
+                            "it=Italian",
+                            "nl=Dutch",
+                            "pl=Polish",
+                            "pt=Portuguese",
+                            "sv=Swedish",
+                            "uk=Ukrainian")
+                    .help("For screen readers and search engines, and for the words of pictures."),
+            of("alone", "Leave alone in roll-outs", YES_NO)
+                    .fallback(Value.of(false))
+                    .help("Changes of its template's starter sections are not offered to this page."),
+            choice(
+                    "sides",
+                    "Columns beside the content",
+                    "kind=As its kind says",
+                    "none=None",
+                    "left=Left",
+                    "right=Right",
+                    "both=Both"),
+            KindSettings.MAY_HOLD);
+
+    private static final List<Property> ALL =
+            Stream.concat(OWN.stream(), PagePart.ofPages().stream()).toList();
+
+    private PageSettings() {}
+
+    /** The language a page is written in, as a BCP 47 tag. */
+    public static String language(Page page, String sites) {
+        String own = Values.text(page.settings(), "language");
+        return own.isEmpty() || own.equals(SITES) ? sites : own;
+    }
+
+    /** Whether roll-outs pass the page over. */
+    public static boolean isLeftAlone(Page page) {
+        return Values.flag(page.settings(), "alone");
+    }
+
+    public static List<Property> all() {
+        return ALL;
+    }
+}

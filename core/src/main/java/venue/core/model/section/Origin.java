@@ -1,0 +1,10 @@
+package venue.core.model.section;
+
+/**
+ * Where a section was copied from.
+ *
+ * @param item the id of the template or pattern
+ * @param section the id of the section there
+ * @param taken the hash of the item as it was when this copy last took it
+ */
+public record Origin(String item, String section, String taken) {}

@@ -1,0 +1,70 @@
+package venue.core.model.site;
+
+import static venue.core.model.property.Property.many;
+import static venue.core.model.property.Property.of;
+import static venue.core.model.property.PropertyType.LINES;
+import static venue.core.model.property.PropertyType.WORDS;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.model.property.Property;
+import venue.core.model.property.Property.LineRule;
+import venue.core.model.property.PropertyType;
+
+/** The declared facts of a site: filled once, shown wherever an element is bound to one. */
+public final class SiteFacts {
+
+    private static final LineRule ELSEWHERE = new LineRule(
+            "(.*\\s)?(https?://[^\\s/?#]+\\.[^\\s]+|mailto:[^\\s@]+@[^\\s@]+)",
+            "ends with no address.",
+            "Write a name, a space, and an address that begins with https://.");
+    private static final String LABEL = "[A-Za-z0-9]([A-Za-z0-9-]{0,61}[A-Za-z0-9])?";
+    private static final LineRule HOST = new LineRule(
+            "(?=.{1,253}$)(" + LABEL + "\\.)*" + LABEL,
+            "is no host name.",
+            "Give a host name alone, like video.example.");
+
+    private static final LineRule TILES = new LineRule(
+            "(?=.*\\{z\\})(?=.*\\{x\\})(?=.*\\{y\\})"
+                    + "(https://[A-Za-z0-9.-]+(:\\d+)?|http://([a-z0-9-]+\\.)*localhost(:\\d+)?)/[A-Za-z0-9/._~{}@?=&%-]*",
+            "is no address of map tiles.",
+            "Give one that begins with https:// and holds {z}, {x} and {y}, like https://tiles.example/{z}/{x}/{y}.png.");
+
+    private static final List<Property> TOLD = List.of(
+            of("tagline", "Tagline", WORDS),
+            of("email", "E-mail", WORDS),
+            of("phone", "Telephone", WORDS),
+            of("postalAddress", "Postal address", LINES),
+            of("hours", "Opening hours", LINES).help("One day on each line: Monday: 10 to 17"),
+            of("social", "Elsewhere", LINES)
+                    .help("One on each line: a name, then an address.")
+                    .eachLine(ELSEWHERE),
+            of("frameHosts", "Hosts that may be shown within pages", LINES)
+                    .help("One host name on each line. Visitors are asked before anything is fetched from them.")
+                    .eachLine(HOST),
+            of("tileServer", "Where maps come from", WORDS)
+                    .help("The address of a map server’s tiles, like https://tiles.example/{z}/{x}/{y}.png."
+                            + " Visitors are asked before anything is fetched from it.")
+                    .eachLine(TILES),
+            of("tileWords", "Words owed to who made the maps", WORDS).longest(200));
+
+    /** What may stand at the top of the plan: a list of kinds; absent for anything. */
+    private static final Property MAY_HOLD =
+            many("mayHold", "At the top of the plan", of("kind", "Kind", PropertyType.KIND));
+
+    private static final List<Property> ALL = Stream.of(TOLD, SiteIdentity.all(), List.of(MAY_HOLD))
+            .flatMap(List::stream)
+            .toList();
+
+    private SiteFacts() {}
+
+    /** What is declared of a site. */
+    public static List<Property> all() {
+        return ALL;
+    }
+
+    /** What of that visitors may be told. */
+    public static List<Property> told() {
+        return TOLD;
+    }
+}

@@ -1,0 +1,97 @@
+package venue.core.model.theme;
+
+import static venue.core.model.property.Property.choice;
+import static venue.core.model.property.Property.number;
+import static venue.core.model.property.Property.of;
+import static venue.core.model.property.PropertyType.PICTURE;
+import static venue.core.model.property.PropertyType.YES_NO;
+
+import java.util.List;
+import java.util.stream.Stream;
+import venue.core.basics.value.Value;
+import venue.core.model.property.PictureSlot;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyGroup;
+
+/** What stands above a page's sections: breadcrumb, title, and what is said beneath it. */
+final class BandPart implements Part {
+
+    @Override
+    public PropertyGroup declared() {
+        return new PropertyGroup(
+                "band",
+                "Title band",
+                Stream.of(ground(), title(), beneath()).flatMap(List::stream).toList());
+    }
+
+    private static List<Property> ground() {
+        return List.of(
+                choice("bandTone", "Tone", Tone.choices("deep")),
+                choice(
+                        "bandBack",
+                        "Background",
+                        "none=The tone's own",
+                        "gradient=Gradient",
+                        "texture=Texture",
+                        "tile=Texture of your own",
+                        "picture=Picture"),
+                choice("bandTexture", "Texture", Texture.choices()).onlyWhen("bandBack=texture"),
+                of("bandPicture", "Picture", PICTURE)
+                        .onlyWhen("bandBack=picture|tile")
+                        .help("A texture of your own is repeated at 240 pixels.")
+                        .wants(PictureSlot.wide(1600, "")),
+                number("bandVeil", "Veil over the picture", 0, 90, 50, "%")
+                        .onlyWhen("bandBack=picture")
+                        .help("How much of the tone's colour lies over the picture."));
+    }
+
+    private static List<Property> title() {
+        return List.of(
+                choice("bandHeight", "Height", "medium=Medium", "low=Low", "tall=Tall"),
+                choice("bandAlign", "Stands", "start=At the left", "centre=In the middle"),
+                number("bandSize", "Size of the title", 60, 140, 100, "%"),
+                choice(
+                        "bandWeight",
+                        "Weight of the title",
+                        "heading=As headings",
+                        "300=Light",
+                        "400=Regular",
+                        "600=Half bold",
+                        "800=Bold"),
+                choice(
+                        "bandCase",
+                        "Case of the title",
+                        "heading=As headings",
+                        "none=As written",
+                        "uppercase=Capitals"));
+    }
+
+    private static List<Property> beneath() {
+        return List.of(
+                of("breadcrumb", "Breadcrumb", YES_NO).fallback(Value.of(true)),
+                of("bandDate", "Date", YES_NO).fallback(Value.of(false)).help("Where the page's kind has one."),
+                of("bandPerson", "Person", YES_NO)
+                        .fallback(Value.of(false))
+                        .help("Where the page's kind has a field “person”."),
+                of("bandSummary", "Summary", YES_NO).fallback(Value.of(false)).help("Where the page's kind has one."));
+    }
+
+    @Override
+    public void write(Look look, Css root) {
+        root.set(
+                "band-space",
+                switch (look.text("bandHeight")) {
+                    case "low" -> "5";
+                    case "tall" -> "16";
+                    default -> "9";
+                });
+        root.set("band-size", Css.decimal(look.number("bandSize") / 100));
+        root.set("band-veil", Css.decimal(look.number("bandVeil") / 100));
+        root.set("band-weight", asHeadings(look.text("bandWeight"), "weight"));
+        root.set("band-case", asHeadings(look.text("bandCase"), "case"));
+    }
+
+    private static String asHeadings(String chosen, String what) {
+        return chosen.equals("heading") ? "var(--heading-" + what + ")" : chosen;
+    }
+}

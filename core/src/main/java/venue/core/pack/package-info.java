@@ -1,5 +1,0 @@
-/** What can be carried from one site to another: an item with all that it needs, and what reading it would do. */
-@NullMarked
-package venue.core.pack;
-
-import org.jspecify.annotations.NullMarked;

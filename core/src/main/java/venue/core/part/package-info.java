@@ -1,5 +1,0 @@
-/** What a page says of itself around its content: which parts there are, and who decides that they show. */
-@NullMarked
-package venue.core.part;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Declared properties: one mechanism for elements, section settings, theme settings, facts and kind fields. */
-@NullMarked
-package venue.core.property;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The renderer: one page of one edition into one HTML document. */
-@NullMarked
-package venue.core.render;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Sections, their columns and elements, and the zones that hold them. */
-@NullMarked
-package venue.core.section;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,60 @@
+package venue.core.show.gathering;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import venue.core.basics.text.Words;
+import venue.core.basics.value.Value;
+import venue.core.body.element.Elements;
+import venue.core.edition.edition.Edition;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyType;
+import venue.core.model.section.Element;
+
+/**
+ * What of a page is searched, each part weighed otherwise: what it says itself, and what the sections say that it shares with others.
+ * What a listing gathers is said where it is at home.
+ */
+public record PageText(String title, String topics, String headings, String words) {
+
+    public static PageText of(Edition edition, Page page) {
+        List<String> headings = new ArrayList<>();
+        List<String> words = new ArrayList<>();
+        collect(edition.kindOf(page).map(Kind::fields).orElse(List.of()), page.fields(), words);
+        page.zones()
+                .all()
+                .flatMap(s -> edition.shown(s).elements())
+                .forEach(e -> collect(e, e.kind().equals("heading") ? headings : words));
+        String topics = Topics.of(edition, page).stream().map(Page::title).collect(Collectors.joining(", "));
+        return new PageText(page.title(), topics, said(" · ", headings), said(" ", words));
+    }
+
+    /** What is said twice, as a summary that the page shows, is read once. */
+    private static String said(String between, List<String> all) {
+        return all.stream().distinct().collect(Collectors.joining(between));
+    }
+
+    private static void collect(Element element, List<String> said) {
+        if (!element.kind().equals("listing")) {
+            Elements.find(element.kind()).ifPresent(kind -> collect(kind.properties(), element.props(), said));
+        }
+    }
+
+    private static void collect(List<Property> declared, Map<String, Value> values, List<String> said) {
+        for (Property property : declared) {
+            Value value = values.get(property.key());
+            if (value instanceof Value.Many many) {
+                many.groups().forEach(g -> collect(property.entries(), g, said));
+            } else if (value instanceof Value.Text text && isSaid(property.type())) {
+                said.add(property.type() == PropertyType.RICH ? Words.of(text.text()) : text.text());
+            }
+        }
+    }
+
+    private static boolean isSaid(PropertyType type) {
+        return type == PropertyType.WORDS || type == PropertyType.LINES || type == PropertyType.RICH;
+    }
+}

@@ -1,0 +1,127 @@
+package venue.core.show.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import venue.core.basics.value.Value;
+import venue.core.body.element.Elements;
+import venue.core.body.element.ListingAsk;
+import venue.core.body.element.Props;
+import venue.core.body.listing.ListingQuery;
+import venue.core.body.listing.ListingQuery.When;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.property.Property;
+import venue.core.model.property.UsualFields;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.section.Sectioned;
+import venue.core.model.template.Template;
+
+/**
+ * The layouts of a listing, as they suit what it shows.
+ *
+ * @param matching how many it shows on all its pages
+ * @param past how many are left out because they are over; 0 unless it shows what is to come
+ */
+public record Layouts(int matching, int past, List<Layout> layouts) {
+
+    private static final String SHAPE = "shape";
+    private static final int WHOLE = 12;
+
+    /**
+     * One layout.
+     *
+     * @param note what it does with these entries, or empty
+     * @param whyNot why it does not suit them, or empty
+     */
+    public record Layout(String key, String name, String note, String whyNot) {}
+
+    /** A listing by its section and id in an item that holds sections; empty where there is none. */
+    public static Optional<Element> listing(Edition edition, String item, String section, String element) {
+        return edition.find(Sectioned.class, item)
+                .flatMap(i -> i.body()
+                        .all()
+                        .filter(s -> s.id().equals(section))
+                        .flatMap(Section::elements)
+                        .filter(e -> e.id().equals(element) && e.kind().equals("listing"))
+                        .findFirst());
+    }
+
+    /** The page on which it is tried: the one that is named, else the item itself, else one made up for the template. */
+    public static Page stand(Edition edition, String item, @Nullable String on) {
+        return edition.page(on)
+                .or(() -> edition.page(item))
+                .or(() -> edition.find(Template.class, item).map(t -> Sample.of(edition, t)))
+                .or(edition::home)
+                .orElseThrow();
+    }
+
+    /** @param page the page that the listing stands on, or one that stands for such */
+    public static Layouts of(View view, Page page, Element listing) {
+        PageScene scene = new PageScene(view, page, true);
+        ListingQuery query = ListingAsk.of(props(listing, scene));
+        List<Page> all = scene.listings().all(query);
+        int past = query.when() == When.COMING
+                ? scene.listings()
+                        .all(query.with(query.conditions(), When.PAST, query.order()))
+                        .size()
+                : 0;
+        int pictures = count(scene, all, UsualFields.PICTURE);
+        int dates = count(scene, all, UsualFields.DATE);
+        List<Layout> layouts = shape().choices().stream()
+                .map(c -> suited(c.value(), c.label(), all.size(), pictures, dates))
+                .toList();
+        return new Layouts(all.size(), past, layouts);
+    }
+
+    private static Property shape() {
+        return Elements.require("listing").properties().stream()
+                .filter(p -> p.key().equals(SHAPE))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Props props(Element listing, PageScene scene) {
+        return new Props(Elements.require("listing").properties(), listing.props(), scene);
+    }
+
+    private static int count(PageScene scene, List<Page> pages, String field) {
+        return (int)
+                pages.stream().filter(p -> !scene.words(p, field).isEmpty()).count();
+    }
+
+    private static Layout suited(String key, String name, int all, int pictures, int dates) {
+        return switch (key) {
+            case "posters", "gallery" ->
+                new Layout(
+                        key,
+                        name,
+                        pictures < all ? pictures + " of " + all + " have pictures" : "",
+                        all > 0 && pictures == 0 ? "needs pictures: none of these has one" : "");
+            case "agenda", "line" ->
+                new Layout(
+                        key,
+                        name,
+                        dates < all ? dates + " of " + all + " have a date" : "",
+                        all > 0 && dates == 0 ? "needs dates: none of these has one" : "");
+            case "lead" -> new Layout(key, name, "", all == 1 ? "needs more than one to be unlike cards" : "");
+            case "table" -> new Layout(key, name, "visitors can sort", "");
+            default -> new Layout(key, name, "", "");
+        };
+    }
+
+    /** The listing alone on its page in one of the layouts, in the site's look; nothing is changed. */
+    public static Rendered drawn(View view, Page page, Element listing, String layout) {
+        Map<String, Value> props = new TreeMap<>(listing.props());
+        props.put(SHAPE, Value.of(layout));
+        Section section = Section.empty("try", "", List.of(WHOLE));
+        Element tried = new Element(listing.id(), listing.kind(), props);
+        return PageRenderer.sections(
+                view,
+                page,
+                List.of(section.withColumns(List.of(section.columns().get(0).withElements(List.of(tried))))));
+    }
+}

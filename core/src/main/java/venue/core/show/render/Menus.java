@@ -1,0 +1,52 @@
+package venue.core.show.render;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import venue.core.body.element.ShownMenu;
+import venue.core.edition.edition.Branch;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+
+/** The site's menus as whoever looks at a page gets them, with that page and those above it marked in them. */
+final class Menus {
+
+    private final View view;
+    private final PageScene scene;
+    private final List<String> above;
+
+    Menus(View view, PageScene scene) {
+        this.view = view;
+        this.scene = scene;
+        above = view.edition().plan().ancestors(scene.page().id());
+    }
+
+    Optional<ShownMenu> of(String id) {
+        return view.edition()
+                .find(Menu.class, id)
+                .map(m -> new ShownMenu(m.name(), lines(m.lines())))
+                .filter(m -> !m.lines().isEmpty());
+    }
+
+    private List<ShownMenu.Line> lines(List<Line> lines) {
+        return lines.stream().flatMap(l -> line(l).stream()).toList();
+    }
+
+    /** A line is there when it leads somewhere that may be seen; a heading when a line beneath it does. */
+    private Optional<ShownMenu.Line> line(Line line) {
+        Optional<String> href = Optional.ofNullable(line.link()).flatMap(scene::href);
+        if (href.isEmpty() && line.link() != null) {
+            return Optional.empty();
+        }
+        List<ShownMenu.Line> beneath = lines(Branch.beneath(view.edition(), line));
+        return href.isEmpty() && beneath.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new ShownMenu.Line(
+                        line.words(view.edition()::page), href.orElse(null), current(line), beneath));
+    }
+
+    private @Nullable String current(Line line) {
+        String page = line.pageId().orElse("");
+        return page.equals(scene.page().id()) ? "page" : above.contains(page) ? "true" : null;
+    }
+}

@@ -1,0 +1,61 @@
+package venue.core.show.render;
+
+import java.net.URI;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/** What the parts of a page need of it: rules of its own, frames from elsewhere, the small script. */
+final class PageNeeds {
+
+    private final PageRules rules = new PageRules();
+    private final SortedSet<String> frames = new TreeSet<>();
+    private final SortedSet<String> tiles = new TreeSet<>();
+    private boolean script;
+    private boolean leans;
+
+    PageRules rules() {
+        return rules;
+    }
+
+    /** The origin of what is shown from an address must be let into the page. */
+    void frame(String address) {
+        frames.add(origin(address));
+    }
+
+    /** The same of the pictures that a map is made of. */
+    void tile(String address) {
+        tiles.add(origin(address.replaceAll("[{}]", "")));
+    }
+
+    private static String origin(String address) {
+        URI uri = URI.create(address.replace(" ", "%20"));
+        return uri.getScheme() + "://" + uri.getAuthority();
+    }
+
+    List<String> tiles() {
+        return List.copyOf(tiles);
+    }
+
+    List<String> frames() {
+        return List.copyOf(frames);
+    }
+
+    /** Words here lean, so that their letters are wanted before the page is drawn. */
+    void lean() {
+        leans = true;
+    }
+
+    boolean leans() {
+        return leans;
+    }
+
+    /** Something here is better with the small script of the public site, though it can be read without. */
+    void needScript() {
+        script = true;
+    }
+
+    boolean needsScript() {
+        return script;
+    }
+}

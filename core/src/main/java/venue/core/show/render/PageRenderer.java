@@ -1,0 +1,266 @@
+package venue.core.show.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
+import venue.core.basics.value.Value;
+import venue.core.edition.edition.Sides;
+import venue.core.edition.edition.TitleBand;
+import venue.core.model.media.Media;
+import venue.core.model.page.Page;
+import venue.core.model.part.PagePart;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.section.Zones;
+import venue.core.model.template.Template;
+import venue.core.model.template.Zone;
+import venue.core.model.template.ZoneRole;
+
+/** Writes one page of a view as an HTML document: the same for visitors, proofs and drawings of patterns. */
+public final class PageRenderer {
+
+    private static final String DOCTYPE = "<!doctype html>";
+
+    private static final Set<String> RIGHT_TO_LEFT = Set.of("ar", "fa", "he", "ur", "yi");
+
+    private PageRenderer() {}
+
+    /** The page as visitors of this view get it, or as managers see it where the view is marked. */
+    public static Rendered render(View view, Page page) {
+        return document(view, page, view.edition().worn(page).template(), true);
+    }
+
+    /** The page as it would be in another template; nothing is changed. */
+    public static Rendered renderIn(View view, Page page, Template template) {
+        return document(view, page, template, true);
+    }
+
+    /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
+    public static Rendered notFound(View view) {
+        return notice(view, Phrase.NOT_FOUND, Phrase.NOT_FOUND_WORDS);
+    }
+
+    /** What visitors get under the address of a page that was taken off. */
+    public static Rendered gone(View view) {
+        return notice(view, Phrase.GONE, Phrase.GONE_WORDS);
+    }
+
+    /** Sections alone in the site's look, without header and footer: for drawing patterns. */
+    public static Rendered sections(View view, List<Section> sections) {
+        return sections(view, stand("", new Zones(Map.of("main", sections))), sections);
+    }
+
+    /** Sections alone as they would be on a page. */
+    public static Rendered sections(View view, Page stand, List<Section> sections) {
+        HtmlWriter body = new HtmlWriter();
+        body.start("body").start("main").attr("id", "main");
+        PageScene scene = new PageScene(view, stand, true);
+        SectionRenderer renderer = new SectionRenderer(view, scene, body);
+        sections.forEach(renderer::write);
+        body.end();
+        close(view, body);
+        return whole(view, stand, scene, false, body);
+    }
+
+    /** The head comes first and is written last: it holds the rules that the sections asked for. */
+    private static Rendered whole(View view, Page page, PageScene scene, boolean findable, HtmlWriter body) {
+        HtmlWriter out = new HtmlWriter();
+        out.start("html");
+        if (view.wrapping().htmlClass() != null) {
+            out.attr("class", view.wrapping().htmlClass());
+        }
+        out.attr("lang", scene.language());
+        if (RIGHT_TO_LEFT.contains(Media.primary(scene.language()))) {
+            out.attr("dir", "rtl");
+        }
+        Head.write(view, page, findable, scene, out);
+        out.append(body).end();
+        return new Rendered(
+                DOCTYPE + out.html(),
+                scene.needs().rules().css(),
+                scene.needs().frames(),
+                scene.needs().tiles(),
+                scene.listings().further(),
+                scene.listings().fed(),
+                scene.listings().ask() || scene.search().ask());
+    }
+
+    private static void close(View view, HtmlWriter body) {
+        if (view.wrapping().script() != null) {
+            body.start("script").attr("src", view.wrapping().script()).end();
+        }
+        body.end();
+    }
+
+    private static Rendered notice(View view, Phrase says, Phrase because) {
+        String language = view.edition().site().language();
+        String title = says.in(language);
+        String words = "<p>" + because.in(language) + " <a href=\"/\">" + Phrase.BEGIN_AT_HOME.in(language) + "</a> "
+                + Phrase.OR_FROM_MENU.in(language) + "</p>";
+        Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
+        Section section = Section.empty("notice", title, List.of(12));
+        Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));
+        Page stand = stand(title, new Zones(Map.of("main", List.of(filled))));
+        Template plain = new Template(
+                "notice", title, "", Map.of(), List.of(new Zone("main", "Main", ZoneRole.MAIN, List.of())));
+        return document(
+                view,
+                stand,
+                view.edition().find(Template.class, Template.NOT_FOUND).orElse(plain),
+                false);
+    }
+
+    private static Page stand(String title, Zones zones) {
+        return new Page("stand", title, "stand", null, 0, "none", null, zones, List.of(), Map.of(), Map.of(), false);
+    }
+
+    private static Rendered document(View view, Page page, Template template, boolean findable) {
+        HtmlWriter out = new HtmlWriter();
+        TitleBand band = TitleBand.of(view.edition(), page, template);
+        PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
+        out.start("body", stands(template, scene));
+        scene.choosing(template.options());
+        HtmlWriter main = main(view, page, template, band, scene);
+        Shell shell = new Shell(view, scene, out);
+        shell.top(template);
+        out.append(main);
+        if (template.shows("footer")) {
+            shell.footer();
+        }
+        close(view, out);
+        return whole(view, page, scene, findable, out);
+    }
+
+    /** The content comes after the header and is written before it: the header follows what it lies over. */
+    private static HtmlWriter main(View view, Page page, Template template, TitleBand band, PageScene scene) {
+        PageParts parts = new PageParts(view, page, template, scene);
+        HtmlWriter out = new HtmlWriter();
+        out.start("main").attr("id", "main");
+        if (band != TitleBand.NONE) {
+            new Band(view, page, scene, parts, out).write(band);
+        }
+        zones(view, page, template, scene, parts, out);
+        return out.end();
+    }
+
+    /** The class by which a page stands in the window otherwise than the look has it. */
+    private static String stands(Template template, PageScene scene) {
+        return switch (template.sheet()) {
+            case "look" -> "";
+            case "bare" -> "fr-bare " + scene.needs().rules().rule("", "--bare:" + template.sheetEdge() + "px");
+            default -> "fr-" + template.sheet();
+        };
+    }
+
+    private static void zones(
+            View view, Page page, Template template, PageScene scene, PageParts parts, HtmlWriter out) {
+        SectionRenderer sections = new SectionRenderer(view, scene, out);
+        Sides sides = Sides.of(view.edition(), page, template);
+        outline(sides, template, page, scene, parts, sections);
+        titleUnseen(sides, template, page, scene, sections, out);
+        write(template.zones(ZoneRole.TOP), page, sections);
+        // What leads around stands on the left, unless the page has a column on the right alone.
+        boolean onRight = sides.right() && !sides.left();
+        Column left =
+                new Column("left", sides.left(), template.zones(ZoneRole.LEFT), onRight ? List.of() : parts.beside());
+        Column right = new Column(
+                "right", sides.right(), template.zones(ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
+        if (left.holds(page, sections) || right.holds(page, sections)) {
+            scene.beginning.plainly();
+            HtmlWriter onLeft = left.written(scene.say(Phrase.LEFT_COLUMN), page, view, scene);
+            HtmlWriter main = new HtmlWriter();
+            write(template.zones(ZoneRole.MAIN), page, new SectionRenderer(view, scene, main));
+            beside(onLeft, main, right.written(scene.say(Phrase.SIDE_COLUMN), page, view, scene), out);
+        } else {
+            write(template.zones(ZoneRole.MAIN), page, sections);
+        }
+        parts.after().forEach(sections::write);
+        write(template.zones(ZoneRole.FOOT), page, sections);
+        // A frame without a footer is the page's alone.
+        if (template.shows("footer")) {
+            sections.everywhere("above").forEach(sections::write);
+        }
+    }
+
+    /** The content between its columns. A column that managers alone see takes no room beside it: it stands beneath. */
+    private static void beside(HtmlWriter left, HtmlWriter main, HtmlWriter right, HtmlWriter out) {
+        boolean hasLeft = isSeen(left);
+        boolean hasRight = isSeen(right);
+        if (hasLeft || hasRight) {
+            out.start("div", "page" + (hasLeft ? " has-left" : "") + (hasRight ? " has-right" : ""));
+            Stream.of(left).filter(c -> hasLeft).forEach(out::append);
+            out.start("div", "main").append(main).end();
+            Stream.of(right).filter(c -> hasRight).forEach(out::append);
+            out.end();
+        } else {
+            out.append(main);
+        }
+        Stream.of(left, right).filter(HtmlWriter::isUnseen).forEach(out::append);
+    }
+
+    private static boolean isSeen(HtmlWriter column) {
+        return !column.html().isEmpty() && !column.isUnseen();
+    }
+
+    /** The headings in the order in which they will be written, where some element lists them. */
+    private static void outline(
+            Sides sides, Template template, Page page, PageScene scene, PageParts parts, SectionRenderer sections) {
+        List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
+                .filter(sides::has)
+                .flatMap(r -> template.zones(r).stream())
+                .flatMap(z -> sections.shown(z, page))
+                .toList();
+        if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
+            scene.outlined(all.stream().flatMap(sections::headings).toList());
+        }
+    }
+
+    /** A frame without title band leaves the h1 to the first heading; where there is none, the title stands unseen. */
+    private static void titleUnseen(
+            Sides sides, Template template, Page page, PageScene scene, SectionRenderer sections, HtmlWriter out) {
+        boolean headed = scene.headings().isTitled()
+                || sides.zones(template).stream()
+                        .flatMap(z -> sections.shown(z, page))
+                        .anyMatch(sections::leadsWithHeading);
+        if (!headed) {
+            scene.beginning.plainly();
+            out.start("h1", "unseen").text(page.title()).end();
+            sections.markTitled();
+        }
+    }
+
+    /**
+     * What stands beside the content: parts of the page, the template's zones there, then the sections of every page that stand
+     * there.
+     */
+    private record Column(String side, boolean wanted, List<Zone> zones, List<Section> parts) {
+
+        private Stream<Section> all(Page page, SectionRenderer sections) {
+            Stream<Section> written = Stream.concat(
+                    zones.stream().flatMap(z -> sections.shown(z, page)), sections.everywhere(side).stream());
+            return Stream.concat(parts.stream(), wanted ? written : Stream.empty());
+        }
+
+        boolean holds(Page page, SectionRenderer sections) {
+            return all(page, sections).anyMatch(sections::hasSomething);
+        }
+
+        HtmlWriter written(String label, Page page, View view, PageScene scene) {
+            HtmlWriter out = new HtmlWriter();
+            SectionRenderer sections = new SectionRenderer(view, scene, out);
+            if (holds(page, sections)) {
+                out.start("aside", "side").attr("aria-label", label);
+                all(page, sections).forEach(sections::write);
+                out.end();
+            }
+            return out;
+        }
+    }
+
+    private static void write(List<Zone> zones, Page page, SectionRenderer sections) {
+        zones.forEach(z -> sections.shown(z, page).forEach(sections::write));
+    }
+}

@@ -1,0 +1,217 @@
+package venue.core.show.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.basics.value.Window;
+import venue.core.body.element.ElementKind;
+import venue.core.body.element.Elements;
+import venue.core.body.element.Props;
+import venue.core.model.media.Media;
+import venue.core.model.page.Page;
+import venue.core.model.property.OptionAnswer;
+import venue.core.model.section.Column;
+import venue.core.model.section.ColumnSettings;
+import venue.core.model.section.Element;
+import venue.core.model.section.Section;
+import venue.core.model.section.SectionSettings;
+import venue.core.model.template.Zone;
+
+/** Writes sections: the band, its columns, and the elements that have something to show. */
+final class SectionRenderer {
+
+    /** What sets other things off, and has no place of its own. */
+    private static final Set<String> FURNITURE = Set.of("divider", "space");
+
+    private final View view;
+    private final PageScene scene;
+    private final HtmlWriter out;
+    private final SectionStyle style;
+
+    SectionRenderer(View view, PageScene scene, HtmlWriter out) {
+        this.view = view;
+        this.scene = scene;
+        this.out = out;
+        style = new SectionStyle(scene.needs().rules());
+    }
+
+    /** The sections that show in a zone: the template's fixed ones, then the page's own. */
+    Stream<Section> shown(Zone zone, Page page) {
+        return Stream.concat(zone.fixed().stream(), page.zones().in(zone.key()).stream())
+                .map(view.edition()::shown);
+    }
+
+    /**
+     * The sections of every page that show on this one.
+     *
+     * @param stands where they stand: {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column
+     */
+    List<Section> everywhere(String stands) {
+        boolean home = view.edition().isHome(scene.page());
+        return view.edition().foot().stream()
+                .filter(s -> stands(s).equals(stands))
+                .filter(s -> switch (Values.text(s.settings(), "onPages")) {
+                    case "home" -> home;
+                    case "others" -> !home;
+                    default -> true;
+                })
+                .toList();
+    }
+
+    private static String stands(Section section) {
+        String stands = Values.text(section.settings(), "foot");
+        return stands.isEmpty() ? "above" : stands;
+    }
+
+    /** Writes the columns alone of those that hold something, on the ground that is there; whether any did. */
+    boolean writeWithin(List<Section> sections) {
+        List<Section> all = sections.stream()
+                .filter(s -> isShown(new Props(SectionSettings.all(), s.settings(), scene)) && hasSomething(s))
+                .toList();
+        for (Section section : all) {
+            Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+            if (view.isMarked()) {
+                out.mark("data-s", section.id());
+            }
+            String hidden = settings.text("hiddenOn");
+            out.start("div", style.columns(settings) + (hidden.equals("none") ? "" : " no-" + hidden));
+            section.columns().forEach(this::column);
+            out.end();
+        }
+        return !all.isEmpty();
+    }
+
+    /** Writes the section unless it is outside its dates, not chosen by the page or holds nothing to show. */
+    void write(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        if (!isShown(settings) || !hasSomething(section)) {
+            return;
+        }
+        if (view.isMarked()) {
+            out.mark("data-s", section.id());
+        }
+        begin(section, settings);
+        out.start("section", style.classes(section, settings));
+        if (!settings.text("reveal").equals("none")) {
+            scene.needs().needScript();
+        }
+        if (settings.has("anchor")) {
+            out.attr("id", settings.text("anchor"));
+        }
+        new Appearing(scene, out).wait(settings);
+        new Backdrop(view, scene, out).write(section, settings);
+        out.start("div", "in");
+        boolean opens = settings.text("appears").equals("asked");
+        if (opens) {
+            new Appearing(scene, out).opens(settings);
+        }
+        out.start("div", style.columns(settings));
+        section.columns().forEach(this::column);
+        out.end();
+        if (opens) {
+            out.end();
+        }
+        out.end().end();
+    }
+
+    /** A header may lie over a picture that is there from the beginning, in every window. */
+    private void begin(Section section, Props settings) {
+        List<Media> pictures = Backdrop.pictures(settings);
+        boolean always = settings.text("hiddenOn").equals("none")
+                && settings.text("appears").equals("once");
+        if (always && !pictures.isEmpty() && SectionStyle.isOpening(section)) {
+            scene.beginning.opening(pictures, settings.text("tone"), Backdrop.veil(settings));
+        } else {
+            scene.beginning.plainly();
+        }
+    }
+
+    private boolean isShown(Props settings) {
+        Window window = new Window(settings.text("shownFrom"), settings.text("shownUntil"));
+        return window.isOn(scene.now())
+                && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
+    }
+
+    /** Whether there is anything in the section: an element that shows something, or a picture of its own. */
+    boolean hasSomething(Section section) {
+        return section.columns().stream().anyMatch(this::hasSomething)
+                || Backdrop.isPictured(new Props(SectionSettings.all(), section.settings(), scene));
+    }
+
+    private boolean hasSomething(Column column) {
+        return column.elements().stream().anyMatch(e -> !FURNITURE.contains(e.kind()) && hasSomething(e));
+    }
+
+    /** Whether the section will set a heading, which can serve as the h1. */
+    boolean leadsWithHeading(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        return isShown(settings)
+                && hasSomething(section)
+                && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
+    }
+
+    boolean holds(Section section, String kind) {
+        return section.elements().anyMatch(e -> e.kind().equals(kind));
+    }
+
+    /** The words of the headings that the section will set, in their order. */
+    Stream<String> headings(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        return isShown(settings) && hasSomething(section)
+                ? section.elements()
+                        .filter(e -> e.kind().equals("heading"))
+                        .map(e -> props(Elements.require("heading"), e.props()).text("text"))
+                        .filter(w -> !w.isEmpty())
+                : Stream.empty();
+    }
+
+    /** The h1 has been set outside the sections. */
+    void markTitled() {
+        scene.headings().setTitled();
+    }
+
+    private boolean hasSomething(Element element) {
+        return Elements.find(element.kind())
+                .filter(k -> k.hasSomething(props(k, element.props())))
+                .isPresent();
+    }
+
+    private Props props(ElementKind kind, Map<String, Value> values) {
+        return new Props(kind.properties(), values, scene);
+    }
+
+    /** A column is left out where all that it holds is; one without elements keeps its room. */
+    private void column(Column column) {
+        if (!column.elements().isEmpty() && !hasSomething(column)) {
+            return;
+        }
+        out.start(
+                "div",
+                "col w" + column.span() + style.column(new Props(ColumnSettings.all(), column.settings(), scene)));
+        scene.headings().beginColumn();
+        for (Element element : column.elements()) {
+            Elements.find(element.kind()).ifPresent(kind -> element(kind, element, column.span()));
+        }
+        out.end();
+    }
+
+    private void element(ElementKind kind, Element element, int span) {
+        Props props = props(kind, element.props());
+        scene.inColumn(span);
+        if (kind.hasSomething(props)) {
+            if (view.isMarked()) {
+                out.mark("data-e", element.id());
+            }
+            String moving = style.reveal(props);
+            if (!moving.isEmpty()) {
+                scene.needs().needScript();
+                out.alsoClasses(moving);
+            }
+            kind.render(props, out);
+        }
+    }
+}

@@ -1,0 +1,145 @@
+package venue.core.show.render;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import venue.core.basics.value.Values;
+import venue.core.body.listing.Asked;
+import venue.core.body.search.Searcher;
+import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.site.SiteIdentity;
+import venue.core.model.theme.SiteMark;
+import venue.core.model.theme.StyleSheet;
+import venue.core.show.gathering.Hard;
+import venue.core.show.gathering.Onlooker;
+import venue.core.show.visitor.Visitor;
+
+/**
+ * What is shown and to whom: an edition at an instant, for visitors or with the marks that managers see.
+ *
+ * @param origin the site's scheme, host and port, without a slash at the end
+ * @param asked what is asked of the listings of a page
+ * @param hard what listings are tried on
+ * @param changed when pages were last released with a change, by id; one that is not among them has changed since
+ */
+public record View(
+        Edition edition,
+        Instant now,
+        String origin,
+        Mode mode,
+        StyleSheet style,
+        SiteMark mark,
+        Wrapping wrapping,
+        Visitor visitor,
+        Asked asked,
+        Hard hard,
+        Map<String, Instant> changed,
+        Searcher searcher) {
+
+    /** Whom a page is written for. */
+    public enum Mode {
+        /** Visitors: nothing unfilled, no marks. */
+        VISITOR,
+        /** Managers: sections and elements can be pointed at, places to fill show their prompt. */
+        MARKED
+    }
+
+    public static View of(Edition edition, Instant now, String origin, Mode mode) {
+        return new View(
+                edition,
+                now,
+                origin,
+                mode,
+                StyleSheet.of(edition.theme(), edition::media),
+                SiteMark.of(edition.site().name(), edition.theme()),
+                Wrapping.NONE,
+                Visitor.ANYBODY,
+                Asked.NOTHING,
+                Hard.AS_IT_IS,
+                Map.of(),
+                Searcher.NONE);
+    }
+
+    /** The same, with something around its pages. */
+    public View wrapped(Wrapping around) {
+        return new View(edition, now, origin, mode, style, mark, around, visitor, asked, hard, changed, searcher);
+    }
+
+    /** The same, with what is asked of the listings of a page. */
+    public View asking(Asked what) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, what, hard, changed, searcher);
+    }
+
+    /** The same, with listings tried on something else. */
+    public View trying(Hard what) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, what, changed, searcher);
+    }
+
+    /** The same as somebody sees it. */
+    public View seenBy(Visitor who) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, who, asked, hard, changed, searcher);
+    }
+
+    /** The same, where it is known when pages changed. */
+    public View knowing(Map<String, Instant> when) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, when, searcher);
+    }
+
+    /** The same, where it can be searched. */
+    public View searchedBy(Searcher finder) {
+        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, changed, finder);
+    }
+
+    /** The same with the marks that managers see. */
+    public View marked() {
+        return new View(
+                edition, now, origin, Mode.MARKED, style, mark, wrapping, visitor, asked, hard, changed, searcher);
+    }
+
+    public boolean isMarked() {
+        return mode == Mode.MARKED;
+    }
+
+    /** Whether whoever looks may open the page. */
+    public boolean shows(Page page) {
+        return visitor.mayOpen(edition, page);
+    }
+
+    /** The page that the site names for searching, if whoever looks may open it. */
+    public Optional<Page> searchPage() {
+        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
+                .filter(this::shows);
+    }
+
+    /** Whoever looks, as listings are told. */
+    Onlooker onlooker() {
+        return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed);
+    }
+
+    /** The time of day in the site's zone. */
+    LocalDateTime localTime() {
+        return LocalDateTime.ofInstant(now, edition.site().zone());
+    }
+
+    Locale locale() {
+        return Locale.forLanguageTag(edition.site().language());
+    }
+
+    /** Where a page is served, with scheme and host. */
+    public String canonical(Page page) {
+        return origin + path(page);
+    }
+
+    /** A path, percent-encoded (RFC 3986). */
+    public static String encoded(String path) {
+        return Paths.encode(path);
+    }
+
+    /** Where a page is served, percent-encoded (RFC 3986). */
+    public String path(Page page) {
+        return encoded(edition.servedAt(page));
+    }
+}

@@ -1,8 +1,0 @@
-package venue.core.survey;
-
-/** How much a finding weighs. */
-public enum Severity {
-    MUST_FIX,
-    SHOULD_FIX,
-    NOTE
-}

@@ -1,5 +1,0 @@
-/** The survey: small rules that find what does not agree. */
-@NullMarked
-package venue.core.survey;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Entries as tables of words: read with what is wrong in each row, and written. */
-@NullMarked
-package venue.core.table;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Templates: a frame, zones and the sections that come with them. */
-@NullMarked
-package venue.core.template;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Text that people write: cleaned on the way in, escaped on the way out, counted and shortened. */
-@NullMarked
-package venue.core.text;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The theme: palette roles, tones, type and spacing, and the one stylesheet they make. */
-@NullMarked
-package venue.core.theme;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Looks as design tokens, and back. */
-@NullMarked
-package venue.core.tokens;
-
-import org.jspecify.annotations.NullMarked;

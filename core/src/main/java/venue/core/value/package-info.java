@@ -1,5 +1,0 @@
-/** The values that properties hold: given, still to fill, or bound to a field of the page. */
-@NullMarked
-package venue.core.value;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,141 @@
+package venue.core.check.survey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static venue.core.carry.compose.Compose.part;
+import static venue.core.carry.compose.Compose.section;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.menu.MenuCommand;
+import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.model.media.Media;
+import venue.core.model.section.Zones;
+
+class SurveyTest {
+
+    private final Edition site = Sites.small();
+
+    @Test
+    void findsWhatDoesNotAgreeAndItsMendsMendIt() {
+        Edition lined = Sites.after(site, MenuCommand.placeInMenu("main", "weaving", "l9"));
+        Edition broken = Sites.after(lined, PageCommand.withdrawPage("weaving", true));
+        assertThat(rules(broken)).contains("home broken-link", "weaving menu-line-nowhere");
+
+        Edition draft = Sites.after(site, make("draft", List.of("main")));
+        Finding line = only(draft, "menu-line-waits");
+        Edition mended = Sites.after(draft, line.mends().get(0).command());
+        assertThat(rules(mended)).doesNotContain("draft menu-line-waits").contains("draft orphan", "draft to-fill");
+        Finding orphan = only(mended, "orphan");
+        Edition indexed = mended.with(
+                List.of(mended.page("home")
+                        .orElseThrow()
+                        .withTemplate(
+                                null,
+                                new Zones(Map.of("main", List.of(section("idx", "Contents", part("site-index"))))),
+                                List.of())),
+                List.of());
+        assertThat(rules(indexed)).as("the contents of the site lead to it").doesNotContain("draft orphan");
+        assertThat(rules(Sites.after(mended, orphan.mends().get(0).command()))).doesNotContain("draft orphan");
+
+        Edition pale =
+                Sites.after(site, ValueCommand.setValue("dusk", null, null, "colourAccent", Value.of("#E8A768")));
+        Edition strong =
+                Sites.after(site, ValueCommand.setValue("dusk", null, null, "colourWords", Value.of("#C9C4B8")));
+        assertThat(rules(strong)).contains("dusk contrast");
+        assertThat(rules(Sites.after(
+                        strong, only(strong, "contrast").mends().get(0).command())))
+                .filteredOn(r -> r.equals("dusk contrast"))
+                .hasSizeLessThan(4);
+        assertThat(rules(pale)).isNotNull();
+    }
+
+    @Test
+    void whatTheSiteSaysOnEveryPageMustLeadSomewhere() {
+        Value notices = new Value.Many(List.of(Map.of("words", Value.of("Come"), "link", Value.of("page:weaving"))));
+        Edition said = Sites.after(
+                Sites.after(site, ValueCommand.setValue("site", null, null, "actLink", Value.of("page:weaving"))),
+                ValueCommand.setValue("site", null, null, "notices", notices));
+        assertThat(rules(said)).doesNotContain("weaving said-nowhere");
+        Edition gone = Sites.after(said, PageCommand.withdrawPage("weaving", true));
+        Edition mended = gone;
+        for (Finding finding : Survey.of(gone, site).all().stream()
+                .filter(f -> f.rule().equals("said-nowhere"))
+                .toList()) {
+            assertThat(finding.says()).endsWith("leads to “Weaving”.");
+            mended = Sites.after(mended, finding.mends().get(0).command());
+        }
+        assertThat(rules(mended)).doesNotContain("weaving said-nowhere");
+        assertThat(mended.site().facts())
+                .doesNotContainKey("actLink")
+                .containsEntry("notices", new Value.Many(List.of(Map.of("words", Value.of("Come")))));
+    }
+
+    @Test
+    void searchTextIsWatched() {
+        Edition twins = Sites.after(Sites.after(site, title("home", "The same")), title("weaving", "the SAME"));
+        assertThat(rules(twins))
+                .contains("home same-search-title", "weaving same-search-title", "home missing-description");
+        assertThat(rules(Sites.after(
+                        site,
+                        ValueCommand.setValue("home", null, null, "searchDescription", Value.of("Seven doors.")))))
+                .doesNotContain("home missing-description");
+    }
+
+    @Test
+    void picturesNeedWordsUnlessTheyDecorate() {
+        Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
+        Edition shown = Sites.after(
+                site.with(List.of(picture), List.of()),
+                ValueCommand.setValue("home", null, null, "picture", Value.of("pic")));
+        assertThat(rules(shown)).contains("home picture-without-words");
+        assertThat(rules(shown.with(List.of(picture.withAlt(null, true)), List.of())))
+                .doesNotContain("home picture-without-words");
+    }
+
+    @Test
+    void aFileThatIsNoPictureNeedsNoWordsForOne() {
+        Media guide = Media.file("guide", "A guide", "ef".repeat(32), "pdf", 4_000);
+        Edition shown = Sites.after(
+                site.with(List.of(guide), List.of()),
+                ValueCommand.setValue("home", null, null, "picture", Value.of("guide")));
+        assertThat(rules(shown)).doesNotContain("home picture-without-words");
+    }
+
+    @Test
+    void aTemplateThatIsGoneIsToldAndThePageFallsBack() {
+        Edition chosen = Sites.after(site, PageCommand.chooseTemplate(List.of("home"), "wide"));
+        Edition gone = chosen.with(List.of(), List.of("wide"));
+        assertThat(rules(gone)).contains("home template-gone");
+        assertThat(gone.worn(gone.home().orElseThrow()).template().id()).isEqualTo("plain");
+    }
+
+    private static ValueCommand title(String page, String words) {
+        return ValueCommand.setValue(page, null, null, "searchTitle", Value.of(words));
+    }
+
+    private static PageCommand make(String id, List<String> menus) {
+        return PageCommand.makePages(
+                null, null, "standard", null, List.of(new NewPage(id, "A draft")), null, menus, Map.of());
+    }
+
+    private Finding only(Edition working, String rule) {
+        return findings(working).stream()
+                .filter(f -> f.rule().equals(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<String> rules(Edition working) {
+        return findings(working).stream().map(f -> f.item() + " " + f.rule()).toList();
+    }
+
+    private List<Finding> findings(Edition working) {
+        return Survey.of(working, site).all();
+    }
+}
