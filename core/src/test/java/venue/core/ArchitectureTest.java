@@ -1,14 +1,20 @@
 package venue.core;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
+
+    /** From the bottom up. */
+    private static final List<String> WINGS =
+            List.of("basics", "model", "body", "edition", "show", "carry", "change", "check", "live");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
@@ -39,6 +45,25 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAPackage("tools.jackson..")
                 .check(core);
+    }
+
+    @Test
+    void aWingKnowsOnlyThoseBeforeIt() {
+        for (int i = 0; i < WINGS.size() - 1; i++) {
+            String[] later = WINGS.stream()
+                    .skip(i + 1L)
+                    .map(w -> "venue.core." + w + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("venue.core." + WINGS.get(i) + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(later)
+                    .check(core);
+        }
+        String[] all = WINGS.stream().map(w -> "venue.core." + w + ".*..").toArray(String[]::new);
+        classes().should().resideInAnyPackage(all).check(core);
     }
 
     @Test
