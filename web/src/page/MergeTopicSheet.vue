@@ -15,14 +15,16 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const router = useRouter()
 const notices = useNotices()
-const topics = ref<TopicUse[]>([])
+/** Unknown until the answer has come. */
+const topics = ref<TopicUse[]>()
 const into = ref<string>()
-const named = computed(() => topics.value.find((t) => t.id === props.page.id)?.named ?? 0)
-const others = computed(() => topics.value.filter((t) => t.id !== props.page.id))
+const named = computed(() => topics.value?.find((t) => t.id === props.page.id)?.named ?? 0)
+const others = computed(() => topics.value?.filter((t) => t.id !== props.page.id) ?? [])
 
 onMounted(async () => {
   const answer = await get<TopicUse[]>(`/sites/${site.id}/topics`)
   if (answer.ok) topics.value = answer.value
+  else notices.refuse(answer.problem)
 })
 async function merge() {
   const kept = others.value.find((t) => t.id === into.value)
@@ -49,7 +51,8 @@ async function merge() {
       none="choose the one that stays"
       :items="others.map((t) => ({ value: t.id, title: `${t.title} · ${counted(t.named, 'page')}` }))"
     />
-    <p v-else class="quiet">There is no other topic.</p>
+    <p v-else-if="topics" class="quiet">There is no other topic.</p>
+    <p v-else class="quiet">Looking for the other topics…</p>
     <div class="row-flex gap">
       <v-btn type="submit" :disabled="!into">Merge</v-btn>
       <v-btn @click="emit('close')">Leave it</v-btn>

@@ -134,8 +134,10 @@ class GatheredTest {
         assertThat(page.locator(".topics .one")).hasCount(3);
         page.navigate(venue.venue("/kestrel-moor/page/topic-mirrors"));
         page.getByText("More ▾").first().click();
+        Chromium.settle(page);
         page.getByText("Merge into another topic…").click();
         Locator sheet = page.locator(".v-dialog .sheet");
+        assertThat(sheet).containsText("pages name it");
         Chromium.choose(sheet.locator(".choice"), "The house · 3 pages");
         button(sheet, "Merge").click();
         assertThat(page).hasURL(Pattern.compile(".*/page/topic-house.*"));

@@ -3,8 +3,8 @@ package venue.server.catalog;
 import java.util.Comparator;
 import java.util.List;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.ReachedPages;
 import venue.core.model.section.SharedSection;
+import venue.core.sort.ReachedPages;
 import venue.store.workspace.Standing;
 
 /** A shared section that can be placed: on how many pages it stands. */

@@ -10,6 +10,7 @@ import venue.core.model.section.Section;
 import venue.core.model.template.Template;
 import venue.core.model.template.Zone;
 import venue.core.show.legibility.Legibility;
+import venue.core.sort.ReachedPages;
 import venue.server.page.PageDetail.PlacedSection;
 import venue.server.page.PageDetail.ZoneDetail;
 import venue.store.workspace.Standing;
@@ -59,7 +60,7 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
                 at.written().id(),
                 at.inner(),
                 standing.hashOf(at.written().id()),
-                at.pages(edition()),
+                ReachedPages.of(edition(), at.written()).count(),
                 lineage,
                 origin,
                 Legibility.of(edition(), section).orElse(null),

@@ -15,6 +15,8 @@ import venue.core.model.kind.Kind;
 import venue.core.model.property.Property;
 import venue.core.model.section.Section;
 import venue.core.model.template.Template;
+import venue.core.sort.Refs;
+import venue.core.sort.Walk;
 
 /** What items can't do without, however far that reaches; what they only name is left where it is. */
 final class Needs implements Refs {

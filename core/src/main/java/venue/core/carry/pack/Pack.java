@@ -11,6 +11,7 @@ import venue.core.basics.item.Item;
 import venue.core.model.media.Media;
 import venue.core.model.property.Property;
 import venue.core.model.site.Site;
+import venue.core.sort.Walk;
 
 /**
  * An item with all that it needs, or a whole site. Nothing in it depends on where it was saved but the ids, which are its own.

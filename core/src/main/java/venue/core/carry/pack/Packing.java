@@ -24,6 +24,8 @@ import venue.core.model.section.Sectioned;
 import venue.core.model.site.Site;
 import venue.core.model.template.Template;
 import venue.core.model.theme.Look;
+import venue.core.sort.Refs;
+import venue.core.sort.Walk;
 
 /** Makes packs of what stands in a site. */
 public final class Packing {

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
+import venue.core.sort.Walk;
 
 /** Everything that names one page made to name another. */
 public final class Renaming {

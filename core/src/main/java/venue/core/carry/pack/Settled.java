@@ -17,6 +17,8 @@ import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Sectioned;
 import venue.core.model.site.Site;
+import venue.core.sort.Refs;
+import venue.core.sort.Walk;
 
 /** A pack's items under the ids that they have in a site. */
 final class Settled {

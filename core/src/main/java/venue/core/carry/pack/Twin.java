@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
+import venue.core.sort.Refs;
+import venue.core.sort.Walk;
 
 /** Pages once more under other ids: where they name one another, the copies do so among themselves. */
 public final class Twin {

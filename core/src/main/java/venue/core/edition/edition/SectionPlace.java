@@ -91,9 +91,4 @@ public record SectionPlace(
         return shared.map(s -> new SectionPlace(linked, s, s.section().id(), zone, index, edition.shown(section)))
                 .orElseGet(() -> new SectionPlace(own, holder, section.id(), zone, index, section));
     }
-
-    /** On how many pages it shows. */
-    public long pages(Edition edition) {
-        return ReachedPages.of(edition, written).count();
-    }
 }

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
-import venue.core.edition.edition.ReachedPages;
 import venue.core.edition.edition.Worn;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -25,9 +25,13 @@ import venue.core.model.template.Template;
 import venue.core.model.theme.Look;
 import venue.core.model.theme.ThemeSettings;
 import venue.core.show.render.ValueWords;
+import venue.core.sort.ReachedPages;
 
 /** Tells in sentences what differs between two contents of one item. */
 final class ChangeTeller {
+
+    /** So many pages are named to be looked at. */
+    private static final int FEW = 3;
 
     private final Edition live;
     private final Edition working;
@@ -44,10 +48,17 @@ final class ChangeTeller {
         ReleaseEntry.Fate fate = before == null
                 ? ReleaseEntry.Fate.NEW
                 : after == null ? ReleaseEntry.Fate.GONE : ReleaseEntry.Fate.CHANGED;
-        Reach reach = after == null ? new Reach(0, List.of()) : Reach.of(working, after);
+        Optional<ReachedPages> reach = Optional.ofNullable(after).map(item -> ReachedPages.of(working, item));
         List<String> says = says(shown, before, after);
         return new ReleaseEntry(
-                id, ItemSort.of(shown), shown.name(), fate, says, List.of(), reach.pages(), reach.some());
+                id,
+                ItemSort.of(shown),
+                shown.name(),
+                fate,
+                says,
+                List.of(),
+                reach.map(ReachedPages::count).orElse(0L),
+                reach.map(r -> r.few(FEW)).orElse(List.of()));
     }
 
     private List<String> says(Item shown, @Nullable Item before, @Nullable Item after) {

@@ -9,6 +9,7 @@ import venue.core.edition.edition.SectionPlace.Reach;
 import venue.core.edition.edition.Worn;
 import venue.core.model.page.Page;
 import venue.core.model.template.Template;
+import venue.core.sort.ReachedPages;
 
 /** What another reach would mean for a section, told before it is given to it. */
 public record ReachEffect(Reach to, String says) {
@@ -24,7 +25,7 @@ public record ReachEffect(Reach to, String says) {
 
     private static String says(Edition edition, Page page, SectionPlace from, Reach to) {
         Template template = edition.worn(page).template();
-        long others = from.pages(edition) - 1;
+        long others = ReachedPages.of(edition, from.written()).count() - 1;
         return switch (to) {
             case HERE ->
                 from.reach() == Reach.SHARED

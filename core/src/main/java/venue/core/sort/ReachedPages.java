@@ -1,32 +1,30 @@
-package venue.core.edition.edition;
+package venue.core.sort;
 
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Values;
-import venue.core.model.kind.Kind;
-import venue.core.model.menu.Menu;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Sides;
 import venue.core.model.page.Page;
 import venue.core.model.section.SharedSection;
-import venue.core.model.site.Site;
 import venue.core.model.template.Template;
 import venue.core.model.template.ZoneRole;
-import venue.core.model.theme.Look;
 
 /** On which pages a change of an item shows: the one answer to that, for cards, sheets, releases and the catalog. */
 public final class ReachedPages {
 
+    static final ReachedPages NONE = listed(List.of());
+
     private final long count;
     private final Supplier<Stream<String>> ids;
+    private final Supplier<Stream<String>> first;
 
-    private ReachedPages(long count, Supplier<Stream<String>> ids) {
+    private ReachedPages(long count, Supplier<Stream<String>> ids, Supplier<Stream<String>> first) {
         this.count = count;
         this.ids = ids;
-    }
-
-    private static ReachedPages listed(List<String> ids) {
-        return new ReachedPages(ids.size(), ids::stream);
+        this.first = first;
     }
 
     /** How many they are. */
@@ -39,45 +37,46 @@ public final class ReachedPages {
         return ids.get();
     }
 
-    public static ReachedPages of(Edition edition, Item item) {
-        if (item instanceof Page page) {
-            return listed(List.of(page.id()));
-        }
-        if (item instanceof Template template) {
-            return listed(wearing(edition, template.id()).map(Page::id).toList());
-        }
-        if (item instanceof Kind kind) {
-            return listed(edition.plan().ofKind(kind.id()));
-        }
-        if (item instanceof SharedSection shared) {
-            return listed(
-                    edition.site().foot().contains(shared.id())
-                            ? everywhere(edition, shared)
-                            : sharing(edition, shared.id()));
-        }
-        boolean all = item instanceof Site
-                || item instanceof Menu
-                || (item instanceof Look look && look.id().equals(edition.site().look()));
-        // Counted without a list of them: a change of the look is told of a site of 20,000 pages after each step.
-        return all
-                ? new ReachedPages(
-                        edition.plan().size(), () -> edition.all(Page.class).map(Page::id))
-                : listed(List.of());
+    /** The ids of a few of them: those that one looks at first. */
+    public List<String> few(int most) {
+        return first.get().limit(most).toList();
     }
 
-    private static Stream<Page> wearing(Edition edition, String template) {
+    public static ReachedPages of(Edition edition, Item item) {
+        return Sorts.reach(item, edition);
+    }
+
+    static ReachedPages listed(List<String> ids) {
+        return new ReachedPages(ids.size(), ids::stream, ids::stream);
+    }
+
+    /** Every page: counted without a list of them, because a change of the look is told after each step. */
+    static ReachedPages all(Edition edition) {
+        return new ReachedPages(
+                edition.plan().size(),
+                () -> edition.all(Page.class).map(Page::id),
+                () -> Stream.of(
+                                edition.home().map(Page::id).stream(),
+                                edition.plan().beneath(null).stream(),
+                                edition.plan().beneath(edition.site().home()).stream())
+                        .flatMap(ids -> ids)
+                        .distinct());
+    }
+
+    static Stream<String> wearing(Edition edition, String template) {
         return edition.all(Page.class)
-                .filter(p -> edition.worn(p).template().id().equals(template));
+                .filter(p -> edition.worn(p).template().id().equals(template))
+                .map(Page::id);
     }
 
     /** The pages that share it, and those that wear a template in which it is fixed. */
-    private static List<String> sharing(Edition edition, String shared) {
+    static List<String> sharing(Edition edition, String shared) {
         return edition.inbound().sharing(shared).stream()
                 .flatMap(id -> edition.page(id).isPresent()
                         ? Stream.of(id)
                         : edition.find(Template.class, id).stream()
                                 .filter(t -> isFixed(t, shared))
-                                .flatMap(t -> wearing(edition, t.id()).map(Page::id)))
+                                .flatMap(t -> wearing(edition, t.id())))
                 .distinct()
                 .toList();
     }
@@ -89,7 +88,7 @@ public final class ReachedPages {
     }
 
     /** A section on every page shows on those that it is meant for, and in a column on those that have the column. */
-    private static List<String> everywhere(Edition edition, SharedSection shared) {
+    static List<String> everywhere(Edition edition, SharedSection shared) {
         String on = Values.text(shared.section().settings(), "onPages");
         String stands = Values.text(shared.section().settings(), "foot");
         return edition.all(Page.class)

@@ -1,9 +1,9 @@
-package venue.core.carry.pack;
+package venue.core.sort;
 
 import java.util.Optional;
 
 /** What the ids that an item names are to be instead; an empty answer says that there is no such item any more. */
-interface Refs {
+public interface Refs {
 
     /** What an item can't do without: a picture, its kind, the section that it shows. */
     Optional<String> needed(String id);

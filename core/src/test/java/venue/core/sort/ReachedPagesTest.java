@@ -1,4 +1,4 @@
-package venue.core.edition.edition;
+package venue.core.sort;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static venue.core.carry.compose.Compose.heading;
@@ -12,6 +12,8 @@ import venue.core.Sites;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.template.TemplateCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.SectionPlace;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.section.SharedSection;
@@ -48,7 +50,12 @@ class ReachedPagesTest {
         assertThat(ReachedPages.of(site, HOURS).ids()).containsExactlyInAnyOrder("weaving", "p0", "p1", "p2", "p3");
         Page worn = site.page("p0").orElseThrow();
         Template template = site.worn(worn).template();
-        assertThat(SectionPlace.fixed(site, template, "f").orElseThrow().pages(site))
+        assertThat(ReachedPages.of(
+                                site,
+                                SectionPlace.fixed(site, template, "f")
+                                        .orElseThrow()
+                                        .written())
+                        .count())
                 .isEqualTo(5);
     }
 

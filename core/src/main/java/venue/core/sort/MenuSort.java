@@ -1,0 +1,44 @@
+package venue.core.sort;
+
+import java.util.List;
+import java.util.Optional;
+import venue.core.basics.item.Item;
+import venue.core.basics.link.Link;
+import venue.core.edition.edition.Edition;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+
+/** Menus, of which there is one in each place of every page. */
+final class MenuSort extends Sort<Menu> {
+
+    MenuSort() {
+        super(Menu.class);
+    }
+
+    @Override
+    Optional<Item> anew(Menu menu, String id, Walk walk) {
+        return Optional.of(new Menu(id, menu.name(), lines(menu.lines(), walk)));
+    }
+
+    @Override
+    Optional<Item> called(Menu menu, String name) {
+        return Optional.empty();
+    }
+
+    @Override
+    ReachedPages reach(Menu menu, Edition edition) {
+        return ReachedPages.all(edition);
+    }
+
+    private static List<Line> lines(List<Line> lines, Walk walk) {
+        return lines.stream().flatMap(l -> line(l, walk).stream()).toList();
+    }
+
+    private static Optional<Line> line(Line line, Walk walk) {
+        Optional<Link> to = line.link() == null ? Optional.empty() : walk.link(line.link());
+        return line.link() != null && to.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Line(
+                        line.id(), to.orElse(null), line.label(), line.follows(), lines(line.beneath(), walk)));
+    }
+}

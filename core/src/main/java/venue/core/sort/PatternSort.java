@@ -1,0 +1,29 @@
+package venue.core.sort;
+
+import java.util.Optional;
+import venue.core.basics.item.Item;
+import venue.core.model.pattern.Pattern;
+
+/** Patterns, which are the managers' own: pages hold copies of them. */
+final class PatternSort extends Sort<Pattern> {
+
+    PatternSort() {
+        super(Pattern.class);
+    }
+
+    @Override
+    Optional<Item> anew(Pattern pattern, String id, Walk walk) {
+        return Optional.of(new Pattern(
+                id,
+                pattern.name(),
+                pattern.group(),
+                pattern.note(),
+                walk.sections(pattern.sections()),
+                pattern.retired()));
+    }
+
+    @Override
+    Optional<Item> called(Pattern pattern, String name) {
+        return Optional.of(pattern.described(name, pattern.group(), pattern.note()));
+    }
+}

@@ -1,0 +1,32 @@
+package venue.core.sort;
+
+import java.util.Optional;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.model.section.SharedSection;
+
+/** Shared sections: those of some pages, and those of every page. */
+final class SharedSort extends Sort<SharedSection> {
+
+    SharedSort() {
+        super(SharedSection.class);
+    }
+
+    @Override
+    Optional<Item> anew(SharedSection shared, String id, Walk walk) {
+        return Optional.of(new SharedSection(id, walk.section(shared.section())));
+    }
+
+    @Override
+    Optional<Item> called(SharedSection shared, String name) {
+        return Optional.of(new SharedSection(shared.id(), shared.section().withName(name)));
+    }
+
+    @Override
+    ReachedPages reach(SharedSection shared, Edition edition) {
+        return ReachedPages.listed(
+                edition.site().foot().contains(shared.id())
+                        ? ReachedPages.everywhere(edition, shared)
+                        : ReachedPages.sharing(edition, shared.id()));
+    }
+}

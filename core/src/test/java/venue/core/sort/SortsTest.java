@@ -1,0 +1,42 @@
+package venue.core.sort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import venue.core.Sites;
+import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.ItemSort;
+
+class SortsTest {
+
+    private final Edition site = Sites.small();
+
+    @ParameterizedTest
+    @EnumSource
+    void noSortIsForgotten(ItemSort sort) {
+        assertThat(Sorts.types()).contains(sort.record());
+    }
+
+    @Test
+    void whatIsMadeAnewUnderItsOwnNamesIsWhatItWas() {
+        Walk walk = new Walk(Optional::of, Walk.fieldsOf(site::find));
+        assertThat(site.items())
+                .allSatisfy(item -> assertThat(walk.item(item, item.id())).contains(item));
+    }
+
+    @Test
+    void whatCanStandTwiceInASiteCanBeCalledOtherwise() {
+        for (Item item : site.items()) {
+            switch (ItemSort.of(item)) {
+                case SITE, MENU, REDIRECT ->
+                    assertThat(Sorts.called(item, "Other")).isEmpty();
+                default ->
+                    assertThat(Sorts.called(item, "Other")).map(Item::name).contains("Other");
+            }
+        }
+    }
+}
