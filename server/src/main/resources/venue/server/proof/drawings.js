@@ -169,12 +169,29 @@
     d.page.style.setProperty('--drawing-rem', rem);
     d.place.style.background = ground;
   }
+  // A stylesheet that could not be had may be had in a moment: the look may have been changed just then.
+  const TRIES = 5;
+  const tries = new Map();
+  function later(d, of) {
+    const n = (tries.get(of) ?? 0) + 1;
+    tries.set(of, n);
+    d.failed = of;
+    documents.delete(of);
+    if (n > TRIES) return;
+    setTimeout(() => {
+      if (d.failed !== of) return;
+      d.failed = null;
+      void drawAll();
+    }, n * 400);
+  }
   const isDue = (d) => d.of !== d.told.of && d.failed !== d.told.of && markup.has(d.told.of);
   async function draw(d) {
+    // While others were drawn it may have been told to draw what has not come yet.
+    if (!isDue(d)) return;
     const of = d.told.of;
     const { doc, look: worn, own } = read(of);
     const sheet = await worn;
-    if (!sheet) d.failed = of;
+    if (!sheet) later(d, of);
     if (!sheet || d.told.of !== of || d.of === of) return;
     d.of = of;
     const html = like(doc.documentElement, 'html');
@@ -246,7 +263,7 @@
       void drawAll();
     },
     forget({ of }) {
-      for (const o of of) [markup, documents].forEach((map) => map.delete(o));
+      for (const o of of) [markup, documents, tries].forEach((map) => map.delete(o));
     },
     style({ css, tokens }) {
       const next = [css, tokens].filter((part) => part !== undefined && part !== '').map(sheetOf);
