@@ -13,7 +13,7 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import venue.core.basics.item.Item;
-import venue.core.change.edit.media.MediaCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.model.page.Page;
 import venue.core.model.section.Zones;
@@ -46,7 +46,7 @@ final class HarmedSite {
             Workspace moor = new Workspaces(database, InstantSource.system(), CHANCE).require("kestrel-moor");
             List<Item> pages =
                     IntStream.range(0, PAGES).<Item>mapToObj(HarmedSite::page).toList();
-            moor.run(Asked.of("maja", MediaCommand.takeIn("many words", pages)));
+            moor.run(Asked.of("maja", WholeCommand.takeIn("many words", pages)));
             moor.release(
                     "maja",
                     "Many words",

@@ -20,12 +20,12 @@ import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.kind.KindCommand;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.NewPage;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.change.rollout.Decision;
 import venue.core.change.rollout.RollOut;
 import venue.core.change.rollout.Strand;
@@ -172,7 +172,7 @@ final class RollOutScale {
             }
             adapted.add(now);
         }
-        give(MediaCommand.takeIn("adapt", adapted));
+        give(WholeCommand.takeIn("adapt", adapted));
     }
 
     private static Page written(Page page, Section section, String element, String words) {

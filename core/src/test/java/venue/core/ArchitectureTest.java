@@ -3,12 +3,17 @@ package venue.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import venue.core.edition.edition.ItemSort;
 
 class ArchitectureTest {
 
@@ -64,6 +69,19 @@ class ArchitectureTest {
         }
         String[] all = WINGS.stream().map(w -> "venue.core." + w + "..").toArray(String[]::new);
         classes().should().resideInAnyPackage(all).check(core);
+    }
+
+    /** What is asked of any item is answered by its sort: no list of sorts stands anywhere else. */
+    @Test
+    void nobodyAsksWhatSortAnItemIs() {
+        Set<String> records = Arrays.stream(ItemSort.values())
+                .map(sort -> sort.record().getName())
+                .collect(Collectors.toSet());
+        assertThat(core.stream()
+                        .filter(c -> !c.getPackageName().equals("venue.core.sort"))
+                        .flatMap(c -> c.getInstanceofChecks().stream())
+                        .filter(check -> records.contains(check.getRawType().getName())))
+                .isEmpty();
     }
 
     @Test

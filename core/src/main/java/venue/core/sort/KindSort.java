@@ -1,12 +1,19 @@
 package venue.core.sort;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
+import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
 import venue.core.model.kind.KindSettings;
 import venue.core.model.kind.Placement;
+import venue.core.model.property.Declared;
+import venue.core.model.property.PropertyCheck;
+import venue.core.model.template.Template;
 
 /** Kinds, which show on their pages. */
 final class KindSort extends Sort<Kind> {
@@ -38,6 +45,45 @@ final class KindSort extends Sort<Kind> {
     @Override
     ReachedPages reach(Kind kind, Edition edition) {
         return ReachedPages.listed(edition.plan().ofKind(kind.id()));
+    }
+
+    @Override
+    Item checked(Kind kind, WholeCheck check) {
+        Declared.check(kind.fields(), kind.name(), Set.of());
+        Declared.check(kind.putAway(), kind.name(), Set.of());
+        PropertyCheck.all(KindSettings.all(), kind.settings(), kind.name());
+        return kind;
+    }
+
+    @Override
+    String note(Kind kind) {
+        return kind.note();
+    }
+
+    @Override
+    List<String> tells(@Nullable Kind live, Kind working, Between between) {
+        if (live == null) {
+            return List.of("New");
+        }
+        List<String> pages = between.working().plan().ofKind(working.id());
+        if (Objects.equals(live.template(), working.template())) {
+            return List.of("Changed; " + Words.count(pages.size(), "page is of it", "pages are of it"));
+        }
+        long follow = pages.stream()
+                .flatMap(id -> between.working().page(id).stream())
+                .filter(p -> p.template() == null)
+                .count();
+        return List.of("Its usual template is " + name(between.working(), working.template()) + " instead of "
+                + name(between.live(), live.template()) + "; " + Words.count(follow, "page follows", "pages follow"));
+    }
+
+    private static String name(Edition edition, @Nullable String template) {
+        return edition.find(Template.class, template).map(Template::name).orElse("none");
+    }
+
+    @Override
+    List<? extends Item> along(Kind kind, Edition edition, boolean withEntries) {
+        return withEntries ? edition.entries(kind.id()) : List.of();
     }
 
     /** Where none is left of what it stands beneath, it stands anywhere. */

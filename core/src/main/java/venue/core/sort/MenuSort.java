@@ -1,7 +1,9 @@
 package venue.core.sort;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.link.Link;
 import venue.core.edition.edition.Edition;
@@ -28,6 +30,28 @@ final class MenuSort extends Sort<Menu> {
     @Override
     ReachedPages reach(Menu menu, Edition edition) {
         return ReachedPages.all(edition);
+    }
+
+    @Override
+    Item checked(Menu menu, WholeCheck check) {
+        menu.all().forEach(l -> WholeCheck.words(menu, l.label(), longestName()));
+        return menu;
+    }
+
+    @Override
+    boolean isForEditors() {
+        return true;
+    }
+
+    @Override
+    List<String> tells(@Nullable Menu live, Menu working, Between between) {
+        return new MenuTelling(between).says(live == null ? working.withLines(List.of()) : live, working);
+    }
+
+    /** There is one menu of a name in a site. */
+    @Override
+    Optional<String> likeness(Menu menu) {
+        return Optional.of(menu.name().toLowerCase(Locale.ROOT));
     }
 
     private static List<Line> lines(List<Line> lines, Walk walk) {

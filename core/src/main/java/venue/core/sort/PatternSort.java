@@ -26,4 +26,19 @@ final class PatternSort extends Sort<Pattern> {
     Optional<Item> called(Pattern pattern, String name) {
         return Optional.of(pattern.described(name, pattern.group(), pattern.note()));
     }
+
+    @Override
+    Item checked(Pattern pattern, WholeCheck check) {
+        return WholeCheck.sections(pattern);
+    }
+
+    @Override
+    String note(Pattern pattern) {
+        return pattern.note();
+    }
+
+    @Override
+    Optional<Item> toVisitors(Pattern pattern) {
+        return Optional.empty();
+    }
 }

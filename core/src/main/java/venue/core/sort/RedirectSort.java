@@ -20,4 +20,28 @@ final class RedirectSort extends Sort<Redirect> {
     Optional<Item> called(Redirect redirect, String name) {
         return Optional.empty();
     }
+
+    @Override
+    Item checked(Redirect redirect, WholeCheck check) {
+        if (!redirect.from().startsWith("/") || !redirect.id().equals(Redirect.idOf(redirect.from()))) {
+            throw WholeCheck.wrong(redirect, "it leads from nowhere");
+        }
+        return redirect;
+    }
+
+    @Override
+    Optional<Item> bare(Redirect redirect, Bare bare) {
+        return Optional.empty();
+    }
+
+    @Override
+    Optional<String> likeness(Redirect redirect) {
+        return Optional.of(redirect.from());
+    }
+
+    /** An address at which a page is served leads nowhere else. */
+    @Override
+    Optional<Item> arriving(Redirect redirect, Arrival at) {
+        return at.here().plan().pageAt(redirect.from()).isPresent() ? Optional.empty() : Optional.of(redirect);
+    }
 }

@@ -1,7 +1,11 @@
 package venue.core.sort;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
+import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
 import venue.core.model.section.SharedSection;
 
@@ -20,6 +24,22 @@ final class SharedSort extends Sort<SharedSection> {
     @Override
     Optional<Item> called(SharedSection shared, String name) {
         return Optional.of(new SharedSection(shared.id(), shared.section().withName(name)));
+    }
+
+    @Override
+    Item checked(SharedSection shared, WholeCheck check) {
+        return WholeCheck.sections(shared);
+    }
+
+    @Override
+    List<String> tells(@Nullable SharedSection live, SharedSection working, Between between) {
+        long pages = reach(working, between.working()).count();
+        return List.of((live == null ? "New; " : "Changed; ") + "shows on " + Words.count(pages, "page"));
+    }
+
+    @Override
+    Stream<String> needs(SharedSection shared, Between between) {
+        return between.missing(between.working().facts(shared));
     }
 
     @Override

@@ -1,8 +1,13 @@
 package venue.core.sort;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
+import venue.core.model.page.Page;
+import venue.core.model.property.PropertyCheck;
 import venue.core.model.site.Site;
 import venue.core.model.site.SiteFacts;
 
@@ -32,6 +37,64 @@ final class SiteSort extends Sort<Site> {
     @Override
     Optional<Item> called(Site site, String name) {
         return Optional.empty();
+    }
+
+    @Override
+    Item checked(Site site, WholeCheck check) {
+        PropertyCheck.all(SiteFacts.all(), site.facts(), "facts");
+        return site;
+    }
+
+    @Override
+    List<String> tells(@Nullable Site live, Site working, Between between) {
+        return live == null ? List.of("The site itself") : SiteTelling.says(live, working, between);
+    }
+
+    @Override
+    Stream<String> needs(Site site, Between between) {
+        return between.missing(Stream.of(
+                        Stream.of(site.look(), site.fallbackTemplate()),
+                        site.foot().stream(),
+                        between.working().home().map(Page::id).stream())
+                .flatMap(ids -> ids));
+    }
+
+    @Override
+    Optional<Item> toVisitors(Site site) {
+        return Optional.of(site.toVisitors());
+    }
+
+    @Override
+    Item carried(Site site) {
+        return site.withHosts(List.of());
+    }
+
+    @Override
+    Optional<Item> bare(Site site, Bare bare) {
+        return Optional.of(site.withoutFacts());
+    }
+
+    @Override
+    Optional<String> likeness(Site site) {
+        return Optional.of(Site.ID);
+    }
+
+    /** It is called as it is here, and keeps its host names. */
+    @Override
+    Optional<Item> arriving(Site site, Arrival at) {
+        Site now = at.here().site();
+        return Optional.of(new Site(
+                Site.ID,
+                now.name(),
+                now.hosts(),
+                now.language(),
+                now.zone(),
+                site.home() == null ? now.home() : site.home(),
+                site.look(),
+                site.fallbackTemplate(),
+                site.facts(),
+                site.foot(),
+                site.patternGroups().isEmpty() ? now.patternGroups() : site.patternGroups()));
     }
 
     @Override

@@ -2,9 +2,17 @@ package venue.core.sort;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
+import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.PageFacts;
+import venue.core.model.property.Declared;
+import venue.core.model.property.PropertyCheck;
 import venue.core.model.template.FrameSettings;
+import venue.core.model.template.Glyph;
 import venue.core.model.template.Template;
 import venue.core.model.template.Zone;
 
@@ -40,6 +48,39 @@ final class TemplateSort extends Sort<Template> {
     @Override
     Optional<Item> called(Template template, String name) {
         return Optional.of(template.withName(name, template.note()));
+    }
+
+    @Override
+    Item checked(Template template, WholeCheck check) {
+        PropertyCheck.all(FrameSettings.all(), template.frame(), template.name());
+        Declared.check(template.options(), template.name(), Set.of());
+        return WholeCheck.sections(template);
+    }
+
+    @Override
+    String note(Template template) {
+        return template.note();
+    }
+
+    @Override
+    List<String> tells(@Nullable Template live, Template working, Between between) {
+        long pages = reach(working, between.working()).count();
+        return List.of((live == null ? "New; " : "Changed; ") + Words.count(pages, "page follows", "pages follow"));
+    }
+
+    @Override
+    Stream<String> needs(Template template, Between between) {
+        return between.missing(PageFacts.of(template.fixed()));
+    }
+
+    @Override
+    boolean isShapedAlike(Template was, Edition before, Template is, Edition after) {
+        return was.name().equals(is.name())
+                && was.note().equals(is.note())
+                && was.retired() == is.retired()
+                && was.starters().size() == is.starters().size()
+                && was.toFill() == is.toFill()
+                && Glyph.of(was).equals(Glyph.of(is));
     }
 
     @Override

@@ -66,7 +66,7 @@ public final class ExampleSite {
     /** The same under another name, host, language and time zone. */
     static List<Item> as(NewSite asked, List<Item> items) {
         return items.stream()
-                .map(i -> i instanceof Site site ? named(asked, site) : i)
+                .map(i -> i.id().equals(Site.ID) ? named(asked, (Site) i) : i)
                 .toList();
     }
 

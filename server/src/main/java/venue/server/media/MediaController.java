@@ -22,13 +22,14 @@ import venue.core.basics.item.Item;
 import venue.core.basics.text.Letters;
 import venue.core.basics.text.Words;
 import venue.core.change.edit.media.MediaCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.ItemSort;
 import venue.core.edition.usage.MediaStand;
 import venue.core.edition.usage.MediaUse;
 import venue.core.model.media.Cut;
 import venue.core.model.media.Font;
 import venue.core.model.media.Media;
-import venue.core.model.page.Page;
 import venue.server.event.Events;
 import venue.server.here.Here;
 import venue.server.intake.Room;
@@ -185,7 +186,7 @@ class MediaController {
         Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies)
                 .withPlace(name, folder)
                 .withSince(LocalDate.now(here.working().site().zone()).toString());
-        here.run(MediaCommand.takeIn(name, List.of(media)));
+        here.run(WholeCommand.takeIn(name, List.of(media)));
         bytes.taken(here.site(), media);
         return info(here.after().working(), media).without(takenOut);
     }
@@ -211,7 +212,7 @@ class MediaController {
 
     private static List<Use> uses(List<Item> items) {
         return items.stream()
-                .map(i -> new Use(i.id(), i.name(), i instanceof Page))
+                .map(i -> new Use(i.id(), i.name(), ItemSort.of(i) == ItemSort.PAGE))
                 .toList();
     }
 

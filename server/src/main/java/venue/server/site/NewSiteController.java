@@ -13,7 +13,7 @@ import org.springframework.web.multipart.MultipartFile;
 import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Copied;
 import venue.core.carry.pack.Pack;
-import venue.core.model.page.Page;
+import venue.core.edition.edition.ItemSort;
 import venue.core.model.site.Site;
 import venue.server.beginning.Beginnings;
 import venue.server.beginning.SiteMaker;
@@ -85,7 +85,7 @@ class NewSiteController {
             packed.pack().asSite("");
             Site site = (Site) packed.pack().rootItem();
             int pages = (int) packed.pack().items().stream()
-                    .filter(p -> p.item() instanceof Page)
+                    .filter(p -> ItemSort.of(p.item()) == ItemSort.PAGE)
                     .count();
             return new PackOfSite(
                     pack.id(), site.name(), site.language(), site.zone().getId(), pages, packed.files());

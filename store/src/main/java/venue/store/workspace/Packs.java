@@ -12,7 +12,7 @@ import venue.core.carry.pack.Packing;
 import venue.core.carry.pack.Reading;
 import venue.core.carry.pack.Report;
 import venue.core.carry.pack.Shelf;
-import venue.core.change.edit.media.MediaCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.model.site.Role;
 import venue.core.model.site.Site;
 
@@ -47,8 +47,8 @@ public final class Packs {
         return reading.report();
     }
 
-    private static MediaCommand taking(Pack pack, Reading reading) {
-        return MediaCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
+    private static WholeCommand taking(Pack pack, Reading reading) {
+        return WholeCommand.takeInAsTheyAre(pack.rootItem().name(), List.copyOf(reading.items()));
     }
 
     /** What the item that a pack was saved for would be here, where it would change. */
@@ -104,7 +104,7 @@ public final class Packs {
         pack.outside().forEach((id, outside) -> identities.put(id, outside.identity()));
         pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));
         workspace.settle(
-                who, MediaCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)), Workspace.BEGIN, done -> {
+                who, WholeCommand.takeInAsTheyAre(pack.rootItem().name(), pack.asSite(host)), Workspace.BEGIN, done -> {
                     arrivals.keep(identities);
                     arrivals.kept(pack.pasts().values());
                 });

@@ -16,10 +16,7 @@ import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
 import venue.core.live.release.ReleasePlan;
-import venue.core.model.entry.Entry;
-import venue.core.model.page.Page;
-import venue.core.model.template.Glyph;
-import venue.core.model.template.Template;
+import venue.core.sort.Sorts;
 
 /**
  * A site at one moment: working copy and live release, each with the hashes of its contents. Immutable. What is derived from
@@ -96,29 +93,8 @@ public final class Standing {
         return ids.stream().anyMatch(id -> {
             Item was = before.find(id).orElse(null);
             Item is = after.find(id).orElse(null);
-            if (was instanceof Page one && is instanceof Page other) {
-                return !isShapedAlike(before, one, after, other);
-            }
-            if (was instanceof Template one && is instanceof Template other) {
-                return !isShapedAlike(one, other);
-            }
-            return !(was instanceof Entry && is instanceof Entry);
+            return !Sorts.isShapedAlike(was, before, is, after);
         });
-    }
-
-    private static boolean isShapedAlike(Template one, Template other) {
-        return one.name().equals(other.name())
-                && one.note().equals(other.note())
-                && one.retired() == other.retired()
-                && one.starters().size() == other.starters().size()
-                && one.toFill() == other.toFill()
-                && Glyph.of(one).equals(Glyph.of(other));
-    }
-
-    private static boolean isShapedAlike(Edition before, Page one, Edition after, Page other) {
-        return one.kind().equals(other.kind())
-                && Objects.equals(one.template(), other.template())
-                && before.facts(one).shared().equals(after.facts(other).shared());
     }
 
     /**

@@ -22,8 +22,8 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.carry.pack.Pack;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.site.SiteCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.change.rollout.Taken;
 import venue.core.model.site.Site;
 import venue.store.content.Contents;
@@ -123,7 +123,7 @@ public final class Workspaces {
     public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
         return begin(site, made -> {
             List<Item> taking = Taken.byAll(items, made.desk().archive()::hashOf);
-            made.settle(who, MediaCommand.takeIn(nameOf(site, items), taking), Workspace.BEGIN, done -> {});
+            made.settle(who, WholeCommand.takeIn(nameOf(site, items), taking), Workspace.BEGIN, done -> {});
             first.accept(made);
         });
     }

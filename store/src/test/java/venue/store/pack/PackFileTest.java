@@ -39,10 +39,10 @@ import venue.core.basics.value.Value;
 import venue.core.carry.beginning.Beginning;
 import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Asked;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
@@ -89,7 +89,7 @@ class PackFileTest {
         String drawn = "<svg width=\"10\" height=\"10\"><rect width=\"4\" height=\"4\"/></svg>";
         Media mark = intake.take("mark", "mark.svg", drawn.getBytes(StandardCharsets.UTF_8));
         Media list = intake.take("list", "list.txt", "Wool, 3 kg".getBytes(StandardCharsets.UTF_8));
-        yard.run(venue.store.workspace.Asked.of(WHO, MediaCommand.takeIn("pictures", List.of(loom, mark, list))));
+        yard.run(venue.store.workspace.Asked.of(WHO, WholeCommand.takeIn("pictures", List.of(loom, mark, list))));
         yard.run(venue.store.workspace.Asked.of(
                 WHO, ValueCommand.setValue("home", null, null, "shareImage", Value.of("loom"))));
     }

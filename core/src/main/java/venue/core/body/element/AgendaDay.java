@@ -19,7 +19,7 @@ final class AgendaDay {
             return;
         }
         LocalDate day = LocalDate.parse(date.substring(0, DAY));
-        Locale language = Locale.forLanguageTag(scene.language());
+        Locale language = Locale.forLanguageTag(scene.words().language());
         out.start("time", "day").attr("datetime", date);
         out.element("b", String.valueOf(day.getDayOfMonth())).text(" ");
         out.start("span").text(said("EEEE", day, language)).end().text(" ");

@@ -34,20 +34,21 @@ final class AroundElement extends DeclaredKind {
     }
 
     private static List<Page> beneath(Scene scene) {
-        return scene.pages().beneath(scene.page().id());
+        return scene.links().pages().beneath(scene.page().id());
     }
 
     /** This page and its siblings; at the top of the plan that is the site's main pages, which stand in its menu. */
     private static List<Page> beside(Scene scene) {
         String parent = scene.page().parent();
-        return parent == null ? List.of(scene.page()) : scene.pages().beneath(parent);
+        return parent == null ? List.of(scene.page()) : scene.links().pages().beneath(parent);
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         Scene scene = props.scene();
         String parent = scene.page().parent();
-        Optional<Page> above = beside(props) && parent != null ? scene.pages().page(parent) : Optional.of(scene.page());
+        Optional<Page> above =
+                beside(props) && parent != null ? scene.links().pages().page(parent) : Optional.of(scene.page());
         out.start("nav", "around")
                 .attr(
                         "aria-label",
@@ -89,7 +90,7 @@ final class AroundElement extends DeclaredKind {
     }
 
     private static void link(Scene scene, Page page, HtmlWriter out) {
-        out.start("a").attr("href", scene.address(page));
+        out.start("a").attr("href", scene.links().address(page));
         if (page.id().equals(scene.page().id())) {
             out.attr("aria-current", "page");
         }

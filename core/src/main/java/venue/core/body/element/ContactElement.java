@@ -33,7 +33,7 @@ final class ContactElement extends DeclaredKind {
         return ofPage(props)
                 || ofSite(props)
                         && siteFacts().stream()
-                                .anyMatch(f -> props.scene().fact(f).isPresent());
+                                .anyMatch(f -> props.scene().words().fact(f).isPresent());
     }
 
     private static boolean ofPage(Props props) {
@@ -51,12 +51,12 @@ final class ContactElement extends DeclaredKind {
         String form = props.text("contacts");
         out.start("address", "contact");
         if (ofSite(props)) {
-            scene.fact("postalAddress").ifPresent(a -> {
+            scene.words().fact("postalAddress").ifPresent(a -> {
                 out.start("p", "lines").text(a).end();
             });
-            Contacts.write(scene, key -> scene.fact(key).orElse(""), form, out);
+            Contacts.write(scene, key -> scene.words().fact(key).orElse(""), form, out);
         } else {
-            Contacts.write(scene, key -> scene.words(scene.page(), key), form, out);
+            Contacts.write(scene, key -> scene.words().words(scene.page(), key), form, out);
         }
         out.end();
     }

@@ -60,7 +60,7 @@ final class Contacts {
 
     /** Whether a page holds any in its own fields. */
     static boolean any(Scene scene, Page page) {
-        return KEYS.stream().anyMatch(k -> !scene.words(page, k).isEmpty());
+        return KEYS.stream().anyMatch(k -> !scene.words().words(page, k).isEmpty());
     }
 
     private static void one(Props props, String key, String scheme, Phrase what, String form, HtmlWriter out) {
@@ -77,11 +77,12 @@ final class Contacts {
         if (form.equals("words") || !leads) {
             props.write(key, out);
         } else {
-            out.attr("aria-label", props.scene().say(what) + " " + words).attr("title", words);
+            out.attr("aria-label", props.scene().words().say(what) + " " + words)
+                    .attr("title", words);
             if (form.equals("signs")) {
                 sign(key.equals(UsualFields.EMAIL) ? MAIL : PHONE, out);
             } else {
-                out.text(props.scene().say(what));
+                out.text(props.scene().words().say(what));
             }
         }
         if (leads) {

@@ -26,7 +26,7 @@ final class ContentsElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         List<Outline.Heading> entries = props.scene().outline().headings();
-        String label = props.scene().say(Phrase.ON_THIS_PAGE);
+        String label = props.scene().words().say(Phrase.ON_THIS_PAGE);
         out.start("nav", "contents").attr("aria-label", label);
         out.element("p", label).start("ol");
         for (Outline.Heading entry : entries) {

@@ -67,7 +67,10 @@ final class CountdownElement extends DeclaredKind {
             Duration left = left(props);
             Property until = properties().get(0);
             Value day = Value.of(props.text("until"));
-            out.text(left.toDays() > COUNTED_DAYS ? props.scene().inWords(until, day) : words(props.scene(), left));
+            out.text(
+                    left.toDays() > COUNTED_DAYS
+                            ? props.scene().words().inWords(until, day)
+                            : words(props.scene(), left));
             out.end().end();
         }
         out.end();
@@ -76,9 +79,9 @@ final class CountdownElement extends DeclaredKind {
     private static String words(Scene scene, Duration left) {
         long days = left.toDays();
         long hours = left.toHours() % 24;
-        String inDays = days == 0 ? "" : days + " " + scene.say(days == 1 ? Phrase.DAY : Phrase.DAYS);
-        String inHours = hours == 0 ? "" : hours + " " + scene.say(hours == 1 ? Phrase.HOUR : Phrase.HOURS);
+        String inDays = days == 0 ? "" : days + " " + scene.words().say(days == 1 ? Phrase.DAY : Phrase.DAYS);
+        String inHours = hours == 0 ? "" : hours + " " + scene.words().say(hours == 1 ? Phrase.HOUR : Phrase.HOURS);
         String both = (inDays + " " + inHours).strip();
-        return both.isEmpty() ? scene.say(Phrase.LESS_THAN_AN_HOUR) : both;
+        return both.isEmpty() ? scene.words().say(Phrase.LESS_THAN_AN_HOUR) : both;
     }
 }

@@ -25,7 +25,7 @@ final class Days {
                 case "short" -> at(iso, timed ? "EEE d MMM, HH:mm" : "EEE d MMM", scene) + year(iso, scene);
                 case "day" -> at(iso, "d MMMM uuuu", scene);
                 case "month" -> at(iso, "LLLL uuuu", scene);
-                default -> scene.inWords(DATE, Value.of(iso));
+                default -> scene.words().inWords(DATE, Value.of(iso));
             };
         } catch (DateTimeParseException e) {
             return iso;
@@ -47,7 +47,8 @@ final class Days {
     }
 
     private static String at(String iso, String pattern, Scene scene) {
-        DateTimeFormatter format = DateTimeFormatter.ofPattern(pattern, Locale.forLanguageTag(scene.language()));
+        DateTimeFormatter format = DateTimeFormatter.ofPattern(
+                pattern, Locale.forLanguageTag(scene.words().language()));
         return iso.length() > DAY
                 ? LocalDateTime.parse(iso).format(format)
                 : LocalDate.parse(iso).format(format);

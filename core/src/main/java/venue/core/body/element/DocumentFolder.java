@@ -22,7 +22,7 @@ record DocumentFolder(String name, List<Media> files, List<DocumentFolder> withi
     static DocumentFolder of(Props props) {
         String path = props.text("folder").strip();
         boolean deep = props.flag("deep");
-        List<Media> all = props.scene().folder(path).stream()
+        List<Media> all = props.scene().pictures().folder(path).stream()
                 .filter(m -> deep || m.folder().strip().equalsIgnoreCase(path))
                 .sorted(order(props.text("order")))
                 .toList();

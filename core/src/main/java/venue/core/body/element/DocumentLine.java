@@ -27,7 +27,7 @@ final class DocumentLine {
     /** @param label what it is called here; empty for its own name */
     void write(Media file, String label) {
         String name = label.isEmpty() ? file.name() : label;
-        Optional<String> page = props.flag("pages") ? scene.pages().ofFile(file) : Optional.empty();
+        Optional<String> page = props.flag("pages") ? scene.links().pages().ofFile(file) : Optional.empty();
         out.start("li").start("a").attr("href", page.orElse(file.path()));
         if (page.isEmpty()) {
             download(file.name(), file.format());
@@ -37,8 +37,8 @@ final class DocumentLine {
         if (page.isPresent()) {
             out.text(" ").start("a", "take").attr("href", file.path());
             download(file.name(), file.format());
-            out.attr("aria-label", scene.say(Phrase.DOWNLOAD) + ": " + name);
-            out.text(scene.say(Phrase.DOWNLOAD)).end();
+            out.attr("aria-label", scene.words().say(Phrase.DOWNLOAD) + ": " + name);
+            out.text(scene.words().say(Phrase.DOWNLOAD)).end();
         }
         if (props.flag("earlier") && !file.earlier().isEmpty()) {
             earlier(file);
@@ -58,7 +58,7 @@ final class DocumentLine {
     }
 
     private void earlier(Media file) {
-        out.start("details", "earlier").element("summary", scene.say(Phrase.EARLIER_VERSIONS));
+        out.start("details", "earlier").element("summary", scene.words().say(Phrase.EARLIER_VERSIONS));
         out.start("ul");
         for (Earlier before : file.earlier()) {
             String day = day(before.since());

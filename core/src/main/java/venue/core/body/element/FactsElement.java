@@ -35,7 +35,7 @@ final class FactsElement extends DeclaredKind {
     @Override
     public boolean hasSomething(Props props) {
         Scene scene = props.scene();
-        return scene.shownFields(scene.page()).stream()
+        return scene.words().shownFields(scene.page()).stream()
                 .anyMatch(f -> value(scene, scene.page(), f).isPresent());
     }
 
@@ -48,7 +48,7 @@ final class FactsElement extends DeclaredKind {
 
     /** The facts of any page, those that are asked for and known; nothing where there are none. */
     static void list(Scene scene, Page page, Predicate<Property> which, String classes, HtmlWriter out) {
-        list(scene, page, scene.shownFields(page).stream().filter(which).toList(), classes, out);
+        list(scene, page, scene.words().shownFields(page).stream().filter(which).toList(), classes, out);
     }
 
     /** Some fields of a page with what they hold; nothing where none is known. */
@@ -63,13 +63,13 @@ final class FactsElement extends DeclaredKind {
             value(scene, page, field)
                     .ifPresent(v -> out.start("div")
                             .element("dt", field.label())
-                            .element("dd", scene.inWords(field, v))
+                            .element("dd", scene.words().inWords(field, v))
                             .end());
         }
         out.end();
     }
 
     private static Optional<Value> value(Scene scene, Page page, Property field) {
-        return scene.field(page, field.key()).filter(v -> !(v instanceof Value.ToFill));
+        return scene.words().field(page, field.key()).filter(v -> !(v instanceof Value.ToFill));
     }
 }

@@ -18,7 +18,7 @@ final class Frames {
     /** A fold that fetches nothing before it is opened; where the host is not on the list, a plain link. */
     static void onceAgreed(Scene scene, Link link, String title, HtmlWriter out) {
         String host = host(link).orElse("");
-        if (!scene.mayFrame(host)) {
+        if (!scene.links().mayFrame(host)) {
             out.start("p")
                     .start("a")
                     .attr("href", link.target())
@@ -28,8 +28,8 @@ final class Frames {
             return;
         }
         out.start("details", "agreed").start("summary");
-        out.text(String.format(scene.say(Phrase.SHOW_FROM), host)).end();
-        scene.framed(link.target());
+        out.text(String.format(scene.words().say(Phrase.SHOW_FROM), host)).end();
+        scene.links().framed(link.target());
         frame(link.target(), title.isEmpty() ? host : title, out);
         out.end();
     }

@@ -22,12 +22,13 @@ final class HoursElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return props.scene().fact("hours").isPresent();
+        return props.scene().words().fact("hours").isPresent();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         List<String> lines = props.scene()
+                .words()
                 .fact("hours")
                 .orElse("")
                 .lines()

@@ -71,7 +71,8 @@ final class ImageElement extends DeclaredKind {
 
     private static void linked(Props props, Media media, HtmlWriter out) {
         Optional<String> href = props.href("link");
-        String alt = props.has("alt") ? props.text("alt") : props.scene().alt(media);
+        String alt =
+                props.has("alt") ? props.text("alt") : props.scene().pictures().alt(media);
         href.ifPresent(h -> {
             out.start("a").attr("href", h);
             if (alt.isEmpty()) {

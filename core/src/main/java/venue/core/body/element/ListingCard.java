@@ -40,10 +40,11 @@ final class ListingCard {
      */
     void write(Page page, int level, boolean first) {
         boolean pictures = props.flag("pictures") && !agenda && !shape.equals("compact");
-        Optional<Media> picture = pictures ? scene.media(scene.words(page, "picture")) : Optional.empty();
-        boolean waits = pictures && scene.prompt(page, "picture").isPresent();
+        Optional<Media> picture =
+                pictures ? scene.pictures().media(scene.words().words(page, "picture")) : Optional.empty();
+        boolean waits = pictures && scene.words().prompt(page, "picture").isPresent();
         boolean drawn = pictures && picture.isEmpty() && !waits && isDrawn();
-        String date = props.flag("dates") ? scene.words(page, UsualFields.DATE) : "";
+        String date = props.flag("dates") ? scene.words().words(page, UsualFields.DATE) : "";
         out.start("li", picture.isPresent() || waits || drawn ? "card pictured" : "card");
         boolean dayed = agenda;
         if (agenda) {
@@ -63,7 +64,7 @@ final class ListingCard {
         }
         if (props.flag("counted")) {
             out.start("span", "named")
-                    .text(String.valueOf(scene.listings().naming(page)))
+                    .text(String.valueOf(scene.gathered().listings().naming(page)))
                     .end();
         }
         if (agenda) {
@@ -80,9 +81,9 @@ final class ListingCard {
 
     /** Whatever its kind brings: what plays, else its picture, else its day; whether it is the day. */
     private boolean large(Page page, Optional<Media> picture, String date) {
-        Optional<Media> played = scene.fields(page).stream()
+        Optional<Media> played = scene.words().fields(page).stream()
                 .filter(f -> f.type() == PropertyType.FILE)
-                .flatMap(f -> scene.media(scene.words(page, f.key())).stream())
+                .flatMap(f -> scene.pictures().media(scene.words().words(page, f.key())).stream())
                 .filter(Player::plays)
                 .findFirst();
         if (played.isPresent()) {
@@ -90,7 +91,7 @@ final class ListingCard {
             Player.write(played.get(), page.title(), picture, out);
             out.end();
         } else if (picture.isPresent()) {
-            Pictures.write(scene, picture.get(), scene.alt(picture.get()), scene.span(), out);
+            Pictures.write(scene, picture.get(), scene.pictures().alt(picture.get()), scene.span(), out);
         } else if (!date.isEmpty()) {
             AgendaDay.write(scene, date, out);
             return true;
@@ -107,7 +108,7 @@ final class ListingCard {
             out.unseen().start("div", "to-fill-picture").end();
         } else if (picture.isPresent()) {
             int span = shape.equals("lead") && first ? scene.span() : share();
-            Pictures.write(scene, picture.get(), scene.alt(picture.get()), span, out);
+            Pictures.write(scene, picture.get(), scene.pictures().alt(picture.get()), span, out);
         } else if (drawn) {
             Tiles.initial(page.title(), out);
         }
@@ -121,7 +122,7 @@ final class ListingCard {
                     .text(Days.said(date, props.text("dateForm"), scene))
                     .end();
         }
-        String kicker = scene.said(page, props.text("kicker"));
+        String kicker = scene.words().said(page, props.text("kicker"));
         if (!kicker.isEmpty()) {
             out.start("span", "kicker").text(kicker).end();
         }
@@ -129,7 +130,7 @@ final class ListingCard {
 
     /** The title, as a link where it leads somewhere. */
     static void title(Scene scene, Page page, HtmlWriter out) {
-        String address = scene.address(page);
+        String address = scene.links().address(page);
         if (address.isEmpty()) {
             out.text(page.title());
         } else {
@@ -139,7 +140,7 @@ final class ListingCard {
 
     private void words(Page page) {
         if (props.flag("person")) {
-            String person = scene.said(page, UsualFields.PERSON);
+            String person = scene.words().said(page, UsualFields.PERSON);
             if (!person.isEmpty()) {
                 out.start("span", "person").text(person).end();
             }
@@ -151,16 +152,16 @@ final class ListingCard {
             TopicLinks.write(scene, page, out);
         }
         if (props.flag("whole")) {
-            out.start("div", "text").trusted(scene.wholeText(page)).end();
+            out.start("div", "text").trusted(scene.words().wholeText(page)).end();
         }
     }
 
     private void summary(Page page) {
-        String summary = scene.words(page, UsualFields.SUMMARY);
+        String summary = scene.words().words(page, UsualFields.SUMMARY);
         if (!summary.isEmpty()) {
             out.element("p", summary);
         }
-        scene.prompt(page, UsualFields.SUMMARY).ifPresent(prompt -> {
+        scene.words().prompt(page, UsualFields.SUMMARY).ifPresent(prompt -> {
             out.unseen().start("p").start("mark", "to-fill").text(prompt);
             out.end().end();
         });
@@ -178,7 +179,7 @@ final class ListingCard {
                     scene,
                     page,
                     chosen.stream()
-                            .flatMap(k -> scene.declared(page, k).stream())
+                            .flatMap(k -> scene.words().declared(page, k).stream())
                             .toList(),
                     classes,
                     out);
@@ -195,9 +196,9 @@ final class ListingCard {
     /** How to reach somebody, and the way on. */
     private void acts(Page page) {
         if (!props.text("contacts").equals("none") && !shape.equals("gallery") && !shape.equals("compact")) {
-            Contacts.write(scene, key -> scene.words(page, key), props.text("contacts"), out);
+            Contacts.write(scene, key -> scene.words().words(page, key), props.text("contacts"), out);
         }
-        String address = scene.address(page);
+        String address = scene.links().address(page);
         if (props.has("button") && !address.isEmpty()) {
             out.start("p", "buttons").start("a", "button").attr("href", address);
             // Named with the page it leads to: a list of buttons with the same words tells nobody apart.

@@ -41,19 +41,19 @@ final class ListingChoices {
         }
         out.end();
         if (listed.isEmpty() && chosen) {
-            out.start("p", "none").text(scene.say(Phrase.NOTHING_FOUND)).text(" ");
-            link(1, Map.of(), scene.say(Phrase.ALL), false);
+            out.start("p", "none").text(scene.words().say(Phrase.NOTHING_FOUND)).text(" ");
+            link(1, Map.of(), scene.words().say(Phrase.ALL), false);
             out.end();
         }
     }
 
     private void offer(Listed.Offer offer) {
-        String label = offer.key().equals(Listed.YEAR) ? scene.say(Phrase.YEAR) : offer.label();
+        String label = offer.key().equals(Listed.YEAR) ? scene.words().say(Phrase.YEAR) : offer.label();
         out.start("div", "chips").attr("role", "group").attr("aria-label", label);
         out.element("span", label);
         Map<String, String> without = new TreeMap<>(listed.chosen());
         without.remove(offer.key());
-        link(1, without, scene.say(Phrase.ALL), !listed.chosen().containsKey(offer.key()));
+        link(1, without, scene.words().say(Phrase.ALL), !listed.chosen().containsKey(offer.key()));
         for (Listed.Answer answer : offer.answers()) {
             Map<String, String> with = new TreeMap<>(without);
             with.put(offer.key(), answer.value());
@@ -68,7 +68,7 @@ final class ListingChoices {
     private void words() {
         out.start("form")
                 .attr("method", "get")
-                .attr("action", scene.listings().further("", 1, Map.of()))
+                .attr("action", scene.gathered().listings().further("", 1, Map.of()))
                 .attr("role", "search");
         String before = listed.name().isEmpty() ? "" : listed.name() + ".";
         listed.chosen().forEach((key, value) -> {
@@ -79,7 +79,7 @@ final class ListingChoices {
                         .attr("value", value);
             }
         });
-        String label = scene.say(Phrase.FIND);
+        String label = scene.words().say(Phrase.FIND);
         out.empty("input")
                 .attr("type", "search")
                 .attr("name", before + Listed.WORDS)
@@ -88,7 +88,7 @@ final class ListingChoices {
                 .attr("placeholder", label);
         out.start("button", "button")
                 .attr("type", "submit")
-                .text(scene.say(Phrase.SHOW))
+                .text(scene.words().say(Phrase.SHOW))
                 .end();
         out.end();
     }
@@ -98,10 +98,10 @@ final class ListingChoices {
         if (listed.of() < 2) {
             return;
         }
-        out.start("nav", "further").attr("aria-label", scene.say(Phrase.PAGES));
+        out.start("nav", "further").attr("aria-label", scene.words().say(Phrase.PAGES));
         if (listed.number() > 1) {
             out.start("a").attr("rel", "prev").attr("href", at(listed.number() - 1));
-            out.text(scene.say(Phrase.EARLIER_PAGE)).end();
+            out.text(scene.words().say(Phrase.EARLIER_PAGE)).end();
         }
         out.start("ol");
         int last = 0;
@@ -117,7 +117,7 @@ final class ListingChoices {
         out.end();
         if (listed.number() < listed.of()) {
             out.start("a").attr("rel", "next").attr("href", at(listed.number() + 1));
-            out.text(scene.say(Phrase.FURTHER_PAGE)).end();
+            out.text(scene.words().say(Phrase.FURTHER_PAGE)).end();
         }
         out.end();
     }
@@ -135,7 +135,7 @@ final class ListingChoices {
     }
 
     private void numbered(int number) {
-        String label = scene.say(Phrase.PAGE).replace("{0}", String.valueOf(number));
+        String label = scene.words().say(Phrase.PAGE).replace("{0}", String.valueOf(number));
         out.start("a").attr("href", at(number)).attr("aria-label", label);
         if (number == listed.number()) {
             out.attr("aria-current", "page");
@@ -144,7 +144,7 @@ final class ListingChoices {
     }
 
     private String at(int number) {
-        return scene.listings().further(listed.name(), number, listed.chosen());
+        return scene.gathered().listings().further(listed.name(), number, listed.chosen());
     }
 
     private void link(int number, Map<String, String> chosen, String words, boolean current) {
@@ -153,7 +153,7 @@ final class ListingChoices {
     }
 
     private void start(int number, Map<String, String> chosen, boolean current) {
-        out.start("a").attr("href", scene.listings().further(listed.name(), number, chosen));
+        out.start("a").attr("href", scene.gathered().listings().further(listed.name(), number, chosen));
         if (current) {
             out.attr("aria-current", "true");
         }

@@ -53,13 +53,13 @@ final class ListingElement extends DeclaredKind {
     public boolean hasSomething(Props props) {
         return props.scene().showsMarks()
                 || props.has("empty")
-                || props.scene().listings().lists(ListingAsk.of(props));
+                || props.scene().gathered().listings().lists(ListingAsk.of(props));
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         ListingQuery query = ListingAsk.of(props);
-        Listed listed = props.scene().listings().listed(query);
+        Listed listed = props.scene().gathered().listings().listed(query);
         ListingChoices choices = new ListingChoices(props.scene(), query, listed, out);
         choices.write();
         if (listed.isEmpty()) {

@@ -40,7 +40,7 @@ final class ListingGroups {
             return;
         }
         Map<String, List<Page>> groups = most(grouped(listed.pages()));
-        if (groups.keySet().equals(Set.of(scene.say(Phrase.OTHERS)))) {
+        if (groups.keySet().equals(Set.of(scene.words().say(Phrase.OTHERS)))) {
             entries(listed, listed.pages(), level);
             return;
         }
@@ -118,13 +118,13 @@ final class ListingGroups {
         }
         Map<String, List<Page>> all = new LinkedHashMap<>(groups);
         if (!others.isEmpty()) {
-            all.put(scene.say(Phrase.OTHERS), others);
+            all.put(scene.words().say(Phrase.OTHERS), others);
         }
         return all;
     }
 
     private String name(Page page) {
-        String date = scene.words(page, UsualFields.DATE);
+        String date = scene.words().words(page, UsualFields.DATE);
         return switch (props.text("group")) {
             case "year" -> date.length() < YEAR ? "" : date.substring(0, YEAR);
             case "month" -> date.length() < MONTH ? "" : date.substring(0, MONTH);
@@ -142,9 +142,12 @@ final class ListingGroups {
 
     private String held(Page page) {
         String key = props.text("groupBy");
-        return scene.field(page, key)
+        return scene.words()
+                .field(page, key)
                 .filter(v -> !Held.words(v).isEmpty())
-                .flatMap(v -> scene.declared(page, key).map((Property p) -> scene.inWords(p, v)))
+                .flatMap(v -> scene.words()
+                        .declared(page, key)
+                        .map((Property p) -> scene.words().inWords(p, v)))
                 .orElse("");
     }
 }

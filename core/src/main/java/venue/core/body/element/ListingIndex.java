@@ -38,7 +38,8 @@ final class ListingIndex {
                     year = words.substring(0, YEAR);
                     out.start("li", "year").text(year).end();
                 }
-                words = DateTimeFormatter.ofPattern("LLLL", Locale.forLanguageTag(scene.language()))
+                words = DateTimeFormatter.ofPattern(
+                                "LLLL", Locale.forLanguageTag(scene.words().language()))
                         .format(LocalDate.parse(words + "-01"));
             }
             out.start("li")

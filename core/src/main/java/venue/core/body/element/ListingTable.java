@@ -34,7 +34,7 @@ final class ListingTable {
     void write(Listed listed, List<Page> pages) {
         List<Column> columns = columns(pages);
         out.start("div", "table listed").attr("tabindex", 0).attr("role", "group");
-        out.attr("aria-label", scene.say(Phrase.TABLE)).start("table");
+        out.attr("aria-label", scene.words().say(Phrase.TABLE)).start("table");
         out.start("thead").start("tr");
         columns.forEach(c -> head(c, listed));
         out.end().end().start("tbody");
@@ -53,7 +53,7 @@ final class ListingTable {
             out.attr("aria-sort", up ? "ascending" : "descending");
         }
         out.start("a")
-                .attr("href", scene.listings().further(listed.name(), 1, next))
+                .attr("href", scene.gathered().listings().further(listed.name(), 1, next))
                 .attr("rel", "nofollow");
         out.text(column.label()).end().end();
     }
@@ -72,7 +72,7 @@ final class ListingTable {
                 props.flag("facts")
                         ? pages.stream()
                                 .limit(1)
-                                .flatMap(p -> scene.shownFields(p).stream())
+                                .flatMap(p -> scene.words().shownFields(p).stream())
                                 .map(Property::key)
                         : Stream.empty());
         List<String> keys = chosen.isEmpty()
@@ -86,13 +86,14 @@ final class ListingTable {
     /** A column that no entry has anything in is left out. */
     private Optional<Column> column(String key, List<Page> pages) {
         if (key.equals(TITLE)) {
-            return Optional.of(new Column(TITLE, scene.say(Phrase.TITLE), false));
+            return Optional.of(new Column(TITLE, scene.words().say(Phrase.TITLE), false));
         }
         return pages.stream()
-                .filter(p -> scene.field(p, key)
+                .filter(p -> scene.words()
+                        .field(p, key)
                         .filter(v -> !Held.words(v).isEmpty())
                         .isPresent())
-                .flatMap(p -> scene.declared(p, key).stream())
+                .flatMap(p -> scene.words().declared(p, key).stream())
                 .findFirst()
                 .map(f -> new Column(key, f.label(), f.type() == PropertyType.NUMBER));
     }
@@ -113,7 +114,7 @@ final class ListingTable {
 
     private String words(Page page, String key) {
         return key.equals(UsualFields.DATE)
-                ? Days.said(scene.words(page, key), props.text("dateForm"), scene)
-                : scene.said(page, key);
+                ? Days.said(scene.words().words(page, key), props.text("dateForm"), scene)
+                : scene.words().said(page, key);
     }
 }

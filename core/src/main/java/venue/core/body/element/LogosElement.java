@@ -49,7 +49,9 @@ final class LogosElement extends DeclaredKind {
     private static void logo(Props logo, HtmlWriter out) {
         Optional<Media> media = logo.media("picture");
         if (media.isPresent()) {
-            String alt = logo.has("name") ? logo.text("name") : logo.scene().alt(media.get());
+            String alt = logo.has("name")
+                    ? logo.text("name")
+                    : logo.scene().pictures().alt(media.get());
             String shown = alt.isEmpty() ? media.get().name() : alt;
             Pictures.write(logo.scene(), media.get(), shown, SIXTH, out);
         } else if (logo.has("name")) {

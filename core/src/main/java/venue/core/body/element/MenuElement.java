@@ -47,6 +47,6 @@ final class MenuElement extends DeclaredKind {
     }
 
     private static Optional<ShownMenu> menu(Props props) {
-        return props.scene().menu(props.text("menu"));
+        return props.scene().links().menu(props.text("menu"));
     }
 }

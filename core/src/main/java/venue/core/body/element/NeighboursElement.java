@@ -19,23 +19,26 @@ final class NeighboursElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        SitePages pages = props.scene().pages();
+        SitePages pages = props.scene().links().pages();
         return pages.before().isPresent() || pages.after().isPresent();
     }
 
     @Override
     public void render(Props props, HtmlWriter out) {
         Scene scene = props.scene();
-        out.start("nav", "neighbours").attr("aria-label", scene.say(Phrase.BEFORE_AND_AFTER));
-        one(scene, scene.pages().before(), "prev", Phrase.BEFORE, out);
-        one(scene, scene.pages().after(), "next", Phrase.AFTER, out);
+        out.start("nav", "neighbours").attr("aria-label", scene.words().say(Phrase.BEFORE_AND_AFTER));
+        one(scene, scene.links().pages().before(), "prev", Phrase.BEFORE, out);
+        one(scene, scene.links().pages().after(), "next", Phrase.AFTER, out);
         out.end();
     }
 
     private static void one(Scene scene, Optional<Page> page, String rel, Phrase what, HtmlWriter out) {
         page.ifPresent(p -> {
-            out.start("a", rel).attr("rel", rel).attr("href", scene.address(p));
-            out.element("small", scene.say(what)).text(" ").text(p.title()).end();
+            out.start("a", rel).attr("rel", rel).attr("href", scene.links().address(p));
+            out.element("small", scene.words().say(what))
+                    .text(" ")
+                    .text(p.title())
+                    .end();
         });
     }
 }

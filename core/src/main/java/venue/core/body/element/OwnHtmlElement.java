@@ -48,7 +48,7 @@ public final class OwnHtmlElement extends DeclaredKind {
             return;
         }
         out.start("iframe", "own-html")
-                .attr("src", props.scene().ownHtml(props.text("html")))
+                .attr("src", props.scene().links().ownHtml(props.text("html")))
                 .attr("sandbox", "allow-scripts allow-forms allow-popups")
                 .attr("loading", "lazy")
                 .attr("height", props.number("height"))

@@ -52,7 +52,9 @@ final class PeopleElement extends DeclaredKind {
         out.start("li", "person tile");
         person.media("picture")
                 .ifPresentOrElse(
-                        m -> Pictures.write(person.scene(), m, person.scene().alt(m), QUARTER, out), () -> {
+                        m -> Pictures.write(
+                                person.scene(), m, person.scene().pictures().alt(m), QUARTER, out),
+                        () -> {
                             if (person.isToFill("picture")) {
                                 Tiles.place(person, "picture", "div", out);
                             }

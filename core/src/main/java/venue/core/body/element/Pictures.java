@@ -42,7 +42,7 @@ public final class Pictures {
         if (!focal.isEmpty()) {
             out.attr("class", focal);
         }
-        int place = scene.nextPicture(room(span));
+        int place = scene.pictures().nextPicture(room(span));
         if (place == 1) {
             out.attr("fetchpriority", "high");
         } else if (place > IN_SIGHT) {

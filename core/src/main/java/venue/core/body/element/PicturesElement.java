@@ -43,7 +43,7 @@ final class PicturesElement extends DeclaredKind {
         if (props.text("shape").equals("strip")) {
             out.attr("tabindex", 0)
                     .attr("role", "list")
-                    .attr("aria-label", props.scene().say(Phrase.PICTURES));
+                    .attr("aria-label", props.scene().words().say(Phrase.PICTURES));
         }
         shown.forEach(p -> one(p, out));
         out.end();
@@ -63,7 +63,7 @@ final class PicturesElement extends DeclaredKind {
     /** A button that opens the picture large in a popover, with no script. */
     private static void opening(Props one, Media media, HtmlWriter out) {
         String id = one.scene().freshId();
-        String alt = one.scene().alt(media);
+        String alt = one.scene().pictures().alt(media);
         String caption = one.text("caption");
         out.start("button", "enlarge").attr("type", "button").attr("popovertarget", id);
         if (alt.isEmpty()) {
@@ -77,7 +77,7 @@ final class PicturesElement extends DeclaredKind {
             out.element("p", caption);
         }
         out.start("button", "button").attr("type", "button").attr("popovertarget", id);
-        out.text(one.scene().say(Phrase.CLOSE)).end();
+        out.text(one.scene().words().say(Phrase.CLOSE)).end();
         out.end();
     }
 }

@@ -117,17 +117,17 @@ public final class Props {
     }
 
     public Optional<Media> media(String key) {
-        return scene.media(text(key)).filter(Media::isPicture);
+        return scene.pictures().media(text(key)).filter(Media::isPicture);
     }
 
     /** The file at {@code key}, whatever it is. */
     public Optional<Media> file(String key) {
-        return scene.media(text(key));
+        return scene.pictures().media(text(key));
     }
 
     /** Where the link at {@code key} leads; empty when it leads nowhere. */
     public Optional<String> href(String key) {
-        return Link.find(text(key)).flatMap(scene::href);
+        return Link.find(text(key)).flatMap(scene.links()::href);
     }
 
     /**
@@ -161,14 +161,15 @@ public final class Props {
     }
 
     private SafeHtml rich(String key) {
-        return scene.rich(value(key)
-                .map(v -> v instanceof Value.Text text ? text.text() : "")
-                .orElse(""));
+        return scene.words()
+                .rich(value(key)
+                        .map(v -> v instanceof Value.Text text ? text.text() : "")
+                        .orElse(""));
     }
 
     private String words(String key, Value value) {
         return values.get(key) instanceof Value.Bound || value instanceof Value.Num
-                ? scene.inWords(declaration(key), value)
+                ? scene.words().inWords(declaration(key), value)
                 : ((Value.Text) value).text();
     }
 
@@ -176,7 +177,7 @@ public final class Props {
         Property property = declaration(key);
         Value given = values.get(key);
         if (given instanceof Value.Bound b) {
-            return scene.bound(b.source());
+            return scene.words().bound(b.source());
         }
         return Optional.ofNullable(given != null ? given : property.fallback());
     }

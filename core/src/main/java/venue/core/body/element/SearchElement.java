@@ -44,13 +44,13 @@ final class SearchElement extends DeclaredKind {
     @Override
     public void render(Props props, HtmlWriter out) {
         Scene scene = props.scene();
-        Optional<Found> found = scene.search().found(props.number("each"));
-        line(props, scene.search().address(), found.map(Found::words).orElse(""), out);
+        Optional<Found> found = scene.gathered().search().found(props.number("each"));
+        line(props, scene.gathered().search().address(), found.map(Found::words).orElse(""), out);
         found.ifPresent(f -> new Results(scene, f, out).write());
     }
 
     private static void line(Props props, String address, String words, HtmlWriter out) {
-        String say = props.scene().say(Phrase.SEARCH);
+        String say = props.scene().words().say(Phrase.SEARCH);
         String hint = props.text("hint");
         out.start("form", "searching")
                 .attr("method", "get")
@@ -72,11 +72,13 @@ final class SearchElement extends DeclaredKind {
 
         void write() {
             out.start("p", "tally").attr("role", "status");
-            out.text((found.total() == 0 ? scene.say(Phrase.NOTHING_SAYS) : scene.say(Phrase.SAY))
+            out.text((found.total() == 0
+                            ? scene.words().say(Phrase.NOTHING_SAYS)
+                            : scene.words().say(Phrase.SAY))
                     .replace("{0}", "“" + found.words() + "”")
                     .replace("{1}", String.valueOf(found.total())));
             found.near().ifPresent(near -> {
-                out.text(" ").text(scene.say(Phrase.MEANT)).text(" ");
+                out.text(" ").text(scene.words().say(Phrase.MEANT)).text(" ");
                 link(Map.of(Found.WORDS, near), near, false);
                 out.text("?");
             });
@@ -94,7 +96,7 @@ final class SearchElement extends DeclaredKind {
             Map<String, String> without = asked();
             without.remove(offer.key());
             out.start("div", "chips");
-            link(without, scene.say(Phrase.ALL), !found.chosen().containsKey(offer.key()));
+            link(without, scene.words().say(Phrase.ALL), !found.chosen().containsKey(offer.key()));
             for (Listed.Answer answer : offer.answers()) {
                 Map<String, String> with = new TreeMap<>(without);
                 with.put(offer.key(), answer.value());
@@ -115,7 +117,10 @@ final class SearchElement extends DeclaredKind {
                 ListingCard.title(scene, result.page(), out);
                 out.end();
                 snippet(result.snippet());
-                out.start("small").text(scene.address(result.page())).end().end();
+                out.start("small")
+                        .text(scene.links().address(result.page()))
+                        .end()
+                        .end();
             }
             out.end();
         }
@@ -140,13 +145,13 @@ final class SearchElement extends DeclaredKind {
             if (found.of() < 2) {
                 return;
             }
-            out.start("nav", "further").attr("aria-label", scene.say(Phrase.PAGES));
+            out.start("nav", "further").attr("aria-label", scene.words().say(Phrase.PAGES));
             if (found.number() > 1) {
-                page(found.number() - 1, scene.say(Phrase.EARLIER_PAGE));
+                page(found.number() - 1, scene.words().say(Phrase.EARLIER_PAGE));
             }
             out.text(found.number() + " / " + found.of());
             if (found.number() < found.of()) {
-                page(found.number() + 1, scene.say(Phrase.FURTHER_PAGE));
+                page(found.number() + 1, scene.words().say(Phrase.FURTHER_PAGE));
             }
             out.end();
         }
@@ -164,7 +169,7 @@ final class SearchElement extends DeclaredKind {
         }
 
         private void link(Map<String, String> query, String words, boolean current) {
-            out.start("a").attr("href", scene.search().at(query));
+            out.start("a").attr("href", scene.gathered().search().at(query));
             if (current) {
                 out.attr("aria-current", "true");
             }

@@ -33,8 +33,10 @@ final class SiteIndex {
     /** The first level: what stands at the top of the plan, or the pages whose branches are named. */
     List<Page> level() {
         List<Page> top = branches.isEmpty()
-                ? scene.pages().beneath("")
-                : branches.stream().flatMap(b -> scene.pages().page(b).stream()).toList();
+                ? scene.links().pages().beneath("")
+                : branches.stream()
+                        .flatMap(b -> scene.links().pages().page(b).stream())
+                        .toList();
         return top.stream().filter(p -> shows(p, depth)).toList();
     }
 
@@ -42,7 +44,7 @@ final class SiteIndex {
     List<Page> beneath(Page page, int left) {
         return left <= 0
                 ? List.of()
-                : scene.pages().beneath(page.id()).stream()
+                : scene.links().pages().beneath(page.id()).stream()
                         .filter(p -> shows(p, left))
                         .toList();
     }
@@ -61,7 +63,7 @@ final class SiteIndex {
     /** How many pages there are, as words; nothing where there is none. */
     static void counted(Scene scene, int count, HtmlWriter out) {
         if (count > 0) {
-            String words = scene.say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
+            String words = scene.words().say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
             out.text(" ").element("small", words.replace("{0}", String.valueOf(count)));
         }
     }
@@ -87,7 +89,7 @@ final class SiteIndex {
     /** How many of them stand beneath a page, at every depth. */
     int count(Page page) {
         int count = 0;
-        for (Page below : scene.pages().beneath(page.id())) {
+        for (Page below : scene.links().pages().beneath(page.id())) {
             if (!except.contains(below.id())) {
                 count += (isAsked(below) ? 1 : 0) + count(below);
             }

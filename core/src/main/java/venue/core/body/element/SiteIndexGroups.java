@@ -31,8 +31,10 @@ final class SiteIndexGroups {
 
     void write() {
         int level = Math.min(scene.headings().beneath(), DEEPEST);
-        Map<String, List<Page>> groups =
-                new TreeMap<>(by.equals("month") ? Comparator.<String>reverseOrder() : Letters.order(scene.language()));
+        Map<String, List<Page>> groups = new TreeMap<>(
+                by.equals("month")
+                        ? Comparator.<String>reverseOrder()
+                        : Letters.order(scene.words().language()));
         pages.stream()
                 .filter(p -> !key(p).isEmpty())
                 .forEach(p ->
@@ -47,18 +49,19 @@ final class SiteIndexGroups {
     private String key(Page page) {
         return switch (by) {
             case "letter" -> ListingGroups.first(page.title());
-            case "kind" -> scene.pages().kindName(page);
+            case "kind" -> scene.links().pages().kindName(page);
             default -> date(page).replaceFirst("^(\\d{4}-\\d{2}).*", "$1");
         };
     }
 
     private String date(Page page) {
-        return scene.words(page, UsualFields.DATE);
+        return scene.words().words(page, UsualFields.DATE);
     }
 
     private void group(String key, List<Page> all, int level) {
         int most = props.number("most");
-        Comparator<Page> byTitle = Comparator.comparing(Page::title, Letters.order(scene.language()));
+        Comparator<Page> byTitle =
+                Comparator.comparing(Page::title, Letters.order(scene.words().language()));
         List<Page> shown = all.stream()
                 .sorted(
                         by.equals("letter")

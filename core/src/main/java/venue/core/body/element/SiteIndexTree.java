@@ -19,7 +19,7 @@ final class SiteIndexTree {
     }
 
     void write() {
-        out.start("nav", "site-index").attr("aria-label", props.scene().say(Phrase.CONTENTS));
+        out.start("nav", "site-index").attr("aria-label", props.scene().words().say(Phrase.CONTENTS));
         level(index.level(), index.depth());
         out.end();
     }

@@ -23,7 +23,8 @@ public final class SocialLinks {
     }
 
     private static List<String[]> links(Scene scene) {
-        return scene.fact("social")
+        return scene.words()
+                .fact("social")
                 .orElse("")
                 .lines()
                 .map(String::strip)

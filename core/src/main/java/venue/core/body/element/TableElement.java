@@ -50,7 +50,9 @@ final class TableElement extends DeclaredKind {
         out.start("div", "table").attr("tabindex", 0).attr("role", "group");
         out.attr(
                 "aria-label",
-                props.has("caption") ? props.text("caption") : props.scene().say(Phrase.TABLE));
+                props.has("caption")
+                        ? props.text("caption")
+                        : props.scene().words().say(Phrase.TABLE));
         out.start("table");
         if (props.has("caption")) {
             out.start("caption");

@@ -11,13 +11,16 @@ public final class TopicLinks {
 
     /** Nothing where it names none. */
     public static void write(Scene scene, Page page, HtmlWriter out) {
-        List<Page> topics = scene.listings().topics(page);
+        List<Page> topics = scene.gathered().listings().topics(page);
         if (topics.isEmpty()) {
             return;
         }
         out.start("ul", "topics");
         for (Page topic : topics) {
-            out.start("li").start("a").attr("href", scene.address(topic)).text(topic.title());
+            out.start("li")
+                    .start("a")
+                    .attr("href", scene.links().address(topic))
+                    .text(topic.title());
             out.end().end();
         }
         out.end();

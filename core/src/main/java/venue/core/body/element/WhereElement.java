@@ -84,7 +84,7 @@ final class WhereElement extends DeclaredKind {
                 .ifPresent(href -> out.start("p")
                         .start("a")
                         .attr("href", href)
-                        .text(props.scene().say(Phrase.WAY))
+                        .text(props.scene().words().say(Phrase.WAY))
                         .end()
                         .end());
         out.end().end();
@@ -95,7 +95,8 @@ final class WhereElement extends DeclaredKind {
         if (picture.isPresent()) {
             Scene scene = props.scene();
             out.start("div", "ground");
-            Pictures.write(scene, picture.get(), scene.alt(picture.get()), Math.min(HALF, scene.span()), out);
+            Pictures.write(
+                    scene, picture.get(), scene.pictures().alt(picture.get()), Math.min(HALF, scene.span()), out);
             out.end();
         } else {
             spot(props).ifPresent(at -> map(props, at, out));
@@ -107,32 +108,33 @@ final class WhereElement extends DeclaredKind {
         Scene scene = props.scene();
         String shapes = props.text("shapes");
         List<Shape> read = shapes.isEmpty() ? List.of() : GeoJson.read(shapes);
-        String name = props.has("name") ? props.text("name") : scene.say(Phrase.MAP);
-        Optional<String> tiles = props.text("ground").equals("tiles") ? scene.fact("tileServer") : Optional.empty();
+        String name = props.has("name") ? props.text("name") : scene.words().say(Phrase.MAP);
+        Optional<String> tiles =
+                props.text("ground").equals("tiles") ? scene.words().fact("tileServer") : Optional.empty();
         out.start("div", "ground");
         tiles.ifPresent(address -> {
             out.attr("data-tiles", address)
                     .attr("data-at", said(at))
                     .attr("data-zoom", props.number("zoom"))
                     .attr("data-name", name)
-                    .attr("data-words", scene.fact("tileWords").orElse(""));
+                    .attr("data-words", scene.words().fact("tileWords").orElse(""));
             if (!read.isEmpty()) {
                 out.attr("data-shapes", shapes);
             }
         });
         new DrawnMap(at, read).write(name, out);
         tiles.ifPresent(address -> {
-            scene.tiled(address);
+            scene.links().tiled(address);
             String host = URI.create(address.replaceAll("[{}]", "")).getHost();
             out.start("button", "button").attr("type", "button").attr("hidden");
-            out.text(String.format(scene.say(Phrase.SHOW_FROM), host)).end();
+            out.text(String.format(scene.words().say(Phrase.SHOW_FROM), host)).end();
         });
         out.end();
     }
 
     private static void coordinates(Props props, Spot at, HtmlWriter out) {
         out.start("p").start("a").attr("href", "geo:" + said(at));
-        out.text(props.scene().say(Phrase.OPEN_IN_MAPS)).end();
+        out.text(props.scene().words().say(Phrase.OPEN_IN_MAPS)).end();
         out.text(" ")
                 .start("span", "small")
                 .text(said(at).replace(",", ", "))

@@ -47,10 +47,11 @@ final class Needs implements Refs {
         while (!needs.open.isEmpty()) {
             Item item = needs.open.remove();
             walk.item(item, item.id());
-            if (item instanceof Template template) {
-                List<String> bound = bound(template);
-                kinds.stream().filter(k -> shows(template, bound, k)).forEach(needs::add);
-            }
+            kinds.stream().filter(k -> item.id().equals(k.template())).forEach(kind -> {
+                if (bound((Template) item).anyMatch(b -> kind.field(b).isPresent())) {
+                    needs.add(kind);
+                }
+            });
         }
         return needs.found.values();
     }
@@ -73,19 +74,13 @@ final class Needs implements Refs {
     }
 
     /** The fields of a page that a template shows. */
-    private static List<String> bound(Template template) {
+    private static Stream<String> bound(Template template) {
         return template.body()
                 .all()
                 .flatMap(Section::elements)
                 .flatMap(e -> e.props().values().stream())
                 .flatMap(v -> v instanceof Value.Bound b ? Stream.of(b.source()) : Stream.empty())
                 .filter(source -> source.startsWith(OF_PAGE))
-                .map(source -> source.substring(OF_PAGE.length()))
-                .toList();
-    }
-
-    private static boolean shows(Template template, List<String> bound, Kind kind) {
-        return template.id().equals(kind.template())
-                && bound.stream().anyMatch(b -> kind.field(b).isPresent());
+                .map(source -> source.substring(OF_PAGE.length()));
     }
 }

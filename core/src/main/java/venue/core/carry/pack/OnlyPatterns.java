@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.edition.edition.ItemSort;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.section.Section;
@@ -26,8 +27,8 @@ final class OnlyPatterns {
         Map<String, Pack.Packed> byId =
                 pack.items().stream().collect(Collectors.toMap(p -> p.item().id(), Function.identity()));
         List<Pack.Packed> patterns = pack.items().stream()
-                .filter(p -> p.item() instanceof Page page
-                        && page.zones().all().findAny().isPresent())
+                .filter(p -> ItemSort.of(p.item()) == ItemSort.PAGE)
+                .filter(p -> ((Page) p.item()).zones().all().findAny().isPresent())
                 .map(p -> pattern(p, byId))
                 .toList();
         if (patterns.isEmpty()) {

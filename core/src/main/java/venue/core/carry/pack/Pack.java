@@ -1,13 +1,16 @@
 package venue.core.carry.pack;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.edition.edition.ItemSort;
 import venue.core.model.media.Media;
 import venue.core.model.property.Property;
 import venue.core.model.site.Site;
@@ -26,12 +29,30 @@ public record Pack(
 
     /** What a pack was saved for. */
     public enum Holds {
-        SITE,
-        PAGE,
-        TEMPLATE,
-        PATTERN,
-        KIND,
-        LOOK
+        SITE(ItemSort.SITE),
+        PAGE(ItemSort.PAGE),
+        TEMPLATE(ItemSort.TEMPLATE),
+        PATTERN(ItemSort.PATTERN),
+        KIND(ItemSort.KIND),
+        LOOK(ItemSort.THEME);
+
+        private final ItemSort sort;
+
+        Holds(ItemSort sort) {
+            this.sort = sort;
+        }
+
+        static Holds of(Item root) {
+            return Arrays.stream(values())
+                    .filter(h -> h.sort == ItemSort.of(root))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> Refusal.badInput(
+                                    "no-pack",
+                                    "item",
+                                    "“" + root.name() + "” can't be a pack of its own.",
+                                    "Save the site, a page, a template, a pattern, a kind or a look; the rest comes along where it is needed."));
+        }
     }
 
     /**
@@ -81,10 +102,17 @@ public record Pack(
                     "This pack holds no whole site.",
                     "Read it into a site that is there.");
         }
-        return items.stream()
+        return withSite(s -> s.withHosts(List.of(host))).items().stream()
                 .map(Packed::item)
-                .map(i -> i instanceof Site site ? site.withHosts(List.of(host)) : i)
                 .toList();
+    }
+
+    /** The same with the site itself changed. */
+    Pack withSite(UnaryOperator<Site> change) {
+        List<Packed> changed = items.stream()
+                .map(p -> p.item().id().equals(Site.ID) ? new Packed(change.apply((Site) p.item()), p.identity()) : p)
+                .toList();
+        return new Pack(holds, root, changed, outside, pasts);
     }
 
     /** The files that it shows. */

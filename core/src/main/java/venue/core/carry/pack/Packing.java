@@ -10,21 +10,16 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.merge.Archive;
 import venue.core.model.kind.Kind;
-import venue.core.model.page.Page;
-import venue.core.model.pattern.Pattern;
 import venue.core.model.property.Property;
 import venue.core.model.section.Origin;
-import venue.core.model.section.Section;
 import venue.core.model.section.Sectioned;
-import venue.core.model.site.Site;
 import venue.core.model.template.Template;
-import venue.core.model.theme.Look;
 import venue.core.sort.Refs;
+import venue.core.sort.Sorts;
 import venue.core.sort.Walk;
 
 /** Makes packs of what stands in a site. */
@@ -50,16 +45,12 @@ public final class Packing {
      */
     public Pack of(String id, boolean withEntries) {
         Item root = edition.require(Item.class, id);
-        Pack.Holds holds = holds(root);
+        Pack.Holds holds = Pack.Holds.of(root);
         if (holds == Pack.Holds.SITE) {
             return packed(holds, id, edition.items());
         }
         List<Item> roots = new ArrayList<>(List.of(root));
-        if (root instanceof Page page) {
-            beneath(page.id(), roots);
-        } else if (root instanceof Kind && withEntries) {
-            roots.addAll(edition.entries(id));
-        }
+        roots.addAll(Sorts.along(root, edition, withEntries));
         List<Kind> kinds = edition.all(Kind.class).toList();
         return packed(holds, id, Needs.of(roots, edition::find, fields, kinds));
     }
@@ -69,37 +60,9 @@ public final class Packing {
         return packed(Pack.Holds.SITE, "", edition.items());
     }
 
-    private static Pack.Holds holds(Item root) {
-        if (root instanceof Site) {
-            return Pack.Holds.SITE;
-        } else if (root instanceof Page) {
-            return Pack.Holds.PAGE;
-        } else if (root instanceof Template) {
-            return Pack.Holds.TEMPLATE;
-        } else if (root instanceof Pattern) {
-            return Pack.Holds.PATTERN;
-        } else if (root instanceof Kind) {
-            return Pack.Holds.KIND;
-        } else if (root instanceof Look) {
-            return Pack.Holds.LOOK;
-        }
-        throw Refusal.badInput(
-                "no-pack",
-                "item",
-                "“" + root.name() + "” can't be a pack of its own.",
-                "Save the site, a page, a template, a pattern, a kind or a look; the rest comes along where it is needed.");
-    }
-
-    private void beneath(String page, List<Item> found) {
-        for (String id : edition.plan().beneath(page)) {
-            found.add(edition.require(Page.class, id));
-            beneath(id, found);
-        }
-    }
-
     private Pack packed(Pack.Holds holds, String root, Collection<Item> items) {
         Map<String, Item> all = new TreeMap<>();
-        items.forEach(i -> all.put(i.id(), i instanceof Site site ? site.withHosts(List.of()) : i));
+        items.forEach(i -> all.put(i.id(), Sorts.carried(i)));
         Map<String, Pack.Outside> outside = new HashMap<>();
         Map<String, Item> pasts = new HashMap<>();
         Refs look = id -> {
@@ -124,18 +87,18 @@ public final class Packing {
     private Map<String, Item> pasts(Item item) {
         Map<String, Item> found = new HashMap<>();
         if (item instanceof Sectioned sectioned) {
-            Stream<Section> shelf = item instanceof Page page ? page.shelf().stream() : Stream.empty();
-            Stream.concat(sectioned.body().all(), shelf)
+            sectioned
+                    .everySection()
                     .flatMap(s -> Stream.ofNullable(s.origin()))
                     .filter(this::hasMovedOn)
                     .forEach(o -> archive.past(o.item(), o.taken()).ifPresent(then -> found.put(o.taken(), then)));
         }
-        if (item instanceof Page page && page.taken() != null) {
+        edition.page(item.id()).filter(p -> p.taken() != null).ifPresent(page -> {
             Template worn = edition.worn(page).template();
             archive.past(worn.id(), page.taken())
                     .filter(then -> !then.equals(worn))
                     .ifPresent(then -> found.put(page.taken(), then));
-        }
+        });
         return found;
     }
 

@@ -9,9 +9,10 @@ import org.jspecify.annotations.Nullable;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Segments;
 import venue.core.model.page.Page;
+import venue.core.sort.Arrival;
 
 /** Gives pages their place: what is here stays where it is; what comes new comes last, under an address that is free. */
-final class Placed {
+final class Placed implements Arrival {
 
     private static final long GAP = 1L << 20;
 
@@ -26,7 +27,13 @@ final class Placed {
         this.under = under == null ? null : here.require(Page.class, under).id();
     }
 
-    Page page(Page page) {
+    @Override
+    public Edition here() {
+        return here;
+    }
+
+    @Override
+    public Page placed(Page page) {
         Page now = here.page(page.id()).orElseGet(() -> given.computeIfAbsent(page.id(), id -> last(page)));
         return page.withPlace(now.parent(), now.position()).withSegment(now.segment());
     }

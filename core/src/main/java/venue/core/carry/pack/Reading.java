@@ -20,10 +20,9 @@ import venue.core.edition.merge.Archive;
 import venue.core.edition.merge.TreeMerge;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
-import venue.core.model.redirect.Redirect;
 import venue.core.model.site.Site;
-import venue.core.model.template.Template;
 import venue.core.model.theme.Look;
+import venue.core.sort.Sorts;
 
 /** What reading a pack into a site comes to: worked out once, told as a report, done as one change. */
 public final class Reading {
@@ -125,8 +124,8 @@ public final class Reading {
         same.stream()
                 .filter(p -> known.taken(settled.id(p.item())).isPresent())
                 .forEach(p -> content(p.item()).ifPresent(i -> came.put(i.id(), new Came(p.identity(), i))));
-        if (asked.wornBy() != null && pack.rootItem() instanceof Template template) {
-            letWear(here.require(Kind.class, asked.wornBy()), settled.id(template));
+        if (asked.wornBy() != null && pack.holds() == Pack.Holds.TEMPLATE) {
+            letWear(here.require(Kind.class, asked.wornBy()), settled.id(pack.rootItem()));
         }
         if (asked.wearItsLook()) {
             Site site = (Site) put.getOrDefault(Site.ID, here.site());
@@ -186,39 +185,12 @@ public final class Reading {
 
     /** An item as it would be here: what belongs to a place is as it is here. */
     private Optional<Item> content(Item item) {
-        Optional<Item> then = settled.item(item);
-        if (then.isEmpty() || then.get() instanceof Redirect redirect && isServed(redirect)) {
-            return Optional.empty();
-        }
-        if (then.get() instanceof Page page) {
-            return Optional.of(placed.page(page));
-        }
-        return then.get() instanceof Site site ? Optional.of(namedAsHere(site)) : then;
-    }
-
-    private boolean isServed(Redirect redirect) {
-        return here.plan().pageAt(redirect.from()).isPresent();
-    }
-
-    private Site namedAsHere(Site site) {
-        Site now = here.site();
-        return new Site(
-                Site.ID,
-                now.name(),
-                now.hosts(),
-                now.language(),
-                now.zone(),
-                site.home() == null ? now.home() : site.home(),
-                site.look(),
-                site.fallbackTemplate(),
-                site.facts(),
-                site.foot(),
-                site.patternGroups().isEmpty() ? now.patternGroups() : site.patternGroups());
+        return settled.item(item).flatMap(then -> Sorts.arriving(then, placed));
     }
 
     private Optional<Look> look() {
-        return pack.holds() == Pack.Holds.SITE && pack.rootItem() instanceof Site site
-                ? pack.find(site.look()).map(Look.class::cast)
+        return pack.holds() == Pack.Holds.SITE
+                ? pack.find(((Site) pack.rootItem()).look()).map(Look.class::cast)
                 : Optional.empty();
     }
 
@@ -276,9 +248,7 @@ public final class Reading {
 
     private Report.PackLine line(Pack.Packed packed, Edition after) {
         Item item = packed.item();
-        String address = item instanceof Page
-                ? after.page(settled.id(item)).map(after::servedAt).orElse(null)
-                : null;
+        String address = after.page(settled.id(item)).map(after::servedAt).orElse(null);
         return new Report.PackLine(item.id(), ItemSort.of(item), item.name(), address, choiceOf(packed));
     }
 }

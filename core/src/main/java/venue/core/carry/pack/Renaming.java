@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
-import venue.core.model.page.Page;
 import venue.core.sort.Walk;
 
 /** Everything that names one page made to name another. */
@@ -22,7 +21,8 @@ public final class Renaming {
                         edition.inbound().pagesTo(from).stream(), edition.inbound().naming(from).stream())
                 .distinct()
                 .flatMap(id -> edition.page(id).stream());
-        Stream<Item> others = edition.items().stream().filter(i -> !(i instanceof Page));
+        Stream<Item> others =
+                edition.items().stream().filter(i -> edition.page(i.id()).isEmpty());
         return Stream.concat(pages, others)
                 .flatMap(i -> walk.item(i, i.id()).filter(made -> !made.equals(i)).stream())
                 .toList();

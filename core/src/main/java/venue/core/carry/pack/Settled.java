@@ -7,17 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
-import venue.core.model.media.Media;
-import venue.core.model.menu.Menu;
-import venue.core.model.page.Page;
-import venue.core.model.redirect.Redirect;
-import venue.core.model.section.Sectioned;
-import venue.core.model.site.Site;
+import venue.core.model.section.Original;
 import venue.core.sort.Refs;
+import venue.core.sort.Sorts;
 import venue.core.sort.Walk;
 
 /** A pack's items under the ids that they have in a site. */
@@ -48,39 +42,27 @@ final class Settled {
         taken.putAll(pack.pasts());
         pack.items().stream()
                 .map(Pack.Packed::item)
-                .filter(i -> i instanceof Sectioned)
-                .filter(i -> !(i instanceof Page))
+                .filter(i -> i instanceof Original)
                 .forEach(i -> taken.put(hashOf.apply(i), i));
     }
 
     private void settle() {
-        Map<String, String> files = here.all(Media.class)
-                .collect(Collectors.toMap(m -> m.file() + m.cut(), Media::id, (a, b) -> a.compareTo(b) < 0 ? a : b));
+        Map<String, String> alike = new HashMap<>();
+        here.items()
+                .forEach(i ->
+                        Sorts.likeness(i).ifPresent(l -> alike.merge(l, i.id(), (a, b) -> a.compareTo(b) < 0 ? a : b)));
         Set<String> given = new HashSet<>();
         for (Pack.Packed packed : pack.items()) {
             Item item = packed.item();
-            String id = item instanceof Media media ? files.get(media.file() + media.cut()) : alone(item);
-            if (id == null) {
-                id = known.find(packed.identity())
-                        .filter(i -> here.find(i)
-                                .filter(h -> h.getClass() != item.getClass())
-                                .isEmpty())
-                        .orElseGet(() -> known.isUsed(item.id()) ? packed.identity() : item.id());
-            }
+            String id = Sorts.likeness(item)
+                    .map(alike::get)
+                    .or(() -> known.find(packed.identity())
+                            .filter(i -> here.find(i)
+                                    .filter(h -> h.getClass() != item.getClass())
+                                    .isEmpty()))
+                    .orElseGet(() -> known.isUsed(item.id()) ? packed.identity() : item.id());
             ids.put(item.id(), given.add(id) ? id : packed.identity());
         }
-    }
-
-    /** The id of what there is one of: the site, the menu of a name, the redirect from a path. */
-    private @Nullable String alone(Item item) {
-        if (item instanceof Menu menu) {
-            return here.menus().stream()
-                    .filter(m -> m.name().equalsIgnoreCase(menu.name()))
-                    .findFirst()
-                    .map(Item::id)
-                    .orElse(null);
-        }
-        return item instanceof Site || item instanceof Redirect ? item.id() : null;
     }
 
     /** Gives an item another id than it would have. */

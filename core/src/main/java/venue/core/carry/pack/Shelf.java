@@ -11,9 +11,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
-import venue.core.model.kind.Kind;
-import venue.core.model.pattern.Pattern;
-import venue.core.model.template.Template;
+import venue.core.sort.Sorts;
 
 /** What all sites can take, as one of them sees it. */
 public final class Shelf {
@@ -82,17 +80,10 @@ public final class Shelf {
                     item.id(),
                     ItemSort.of(item),
                     item.name(),
-                    note(item),
+                    Sorts.note(item),
                     state,
                     ours.map(Item::id).orElse(null),
                     adapted);
         });
-    }
-
-    private static String note(Item item) {
-        if (item instanceof Template template) {
-            return template.note();
-        }
-        return item instanceof Kind kind ? kind.note() : item instanceof Pattern pattern ? pattern.note() : "";
     }
 }

@@ -16,6 +16,7 @@ import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 
 /** All commands, area by area. */
 public final class Commands {
@@ -31,7 +32,8 @@ public final class Commands {
             MenuCommand.class,
             LookCommand.class,
             ValueCommand.class,
-            SiteCommand.class);
+            SiteCommand.class,
+            WholeCommand.class);
 
     private Commands() {}
 

@@ -22,14 +22,12 @@ final class Invariants {
     static void check(Edition before, Edition after, Change change) {
         Set<String> parents = new HashSet<>();
         for (Item item : change.put()) {
-            if (item instanceof Page page) {
+            after.page(item.id()).ifPresent(page -> {
                 standsSomewhere(after, page);
                 ZoneTakes.check(before, after, page);
                 parents.add(page.parent() == null ? "" : page.parent());
-            }
-            if (item instanceof Kind kind) {
-                keepsItsPages(before, kind);
-            }
+            });
+            after.find(Kind.class, item.id()).ifPresent(kind -> keepsItsPages(before, kind));
         }
         parents.forEach(p -> segmentsDiffer(after, p));
         if (!change.removed().isEmpty()) {

@@ -6,13 +6,12 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
-import venue.core.model.entry.Entry;
 import venue.core.model.kind.BeneathRule;
 import venue.core.model.kind.Kind;
-import venue.core.model.media.Media;
-import venue.core.model.menu.Menu;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.site.Role;
+import venue.core.sort.Sorts;
 
 /**
  * What a role lets somebody change. It is looked at twice: what is asked, so that the refusal is plain, and what would come of
@@ -52,23 +51,20 @@ public final class Rights {
         if (role == Role.MANAGER) {
             return;
         }
-        if (item instanceof Page page) {
-            requireChange(role, edition, page);
-        } else if (item instanceof Entry entry) {
-            requireChange(role, edition, entry.asListed());
+        if (item instanceof OfKind of) {
+            requireChange(role, edition, of.asListed());
         } else {
             requireEditors(item);
         }
     }
 
     private static void put(Role role, Edition before, Edition after, Item item) {
-        if (!(item instanceof Page) && !(item instanceof Entry)) {
+        if (!(item instanceof OfKind of)) {
             requireEditors(item);
             return;
         }
-        Page page = item instanceof Entry entry ? entry.asListed() : (Page) item;
-        Optional<Page> was = before.page(page.id())
-                .or(() -> before.find(Entry.class, page.id()).map(Entry::asListed));
+        Page page = of.asListed();
+        Optional<Page> was = before.find(OfKind.class, page.id()).map(OfKind::asListed);
         if (was.isEmpty()) {
             after.kindOf(page).filter(k -> k.madeBy() == Role.MANAGER).ifPresent(k -> {
                 throw Refusal.forbidden(
@@ -103,7 +99,7 @@ public final class Rights {
     }
 
     private static void requireEditors(Item item) {
-        if (!(item instanceof Media || item instanceof Menu)) {
+        if (!Sorts.isForEditors(item)) {
             throw shapes();
         }
     }

@@ -16,6 +16,7 @@ import venue.core.edition.merge.TreeMerge;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
 import venue.core.model.section.Origin;
+import venue.core.model.section.Original;
 import venue.core.model.section.Section;
 import venue.core.model.section.SharedSection;
 import venue.core.model.template.Template;
@@ -40,8 +41,8 @@ final class PageStrands {
                 .byKey()
                 .forEach((zone, sections) ->
                         sections.stream().filter(this::isCopy).forEach(s -> strands.add(copy(zone, s))));
-        if (rollOut.origin() instanceof Template template
-                && rollOut.edition().worn(page).template().id().equals(template.id())) {
+        Template template = rollOut.edition().worn(page).template();
+        if (rollOut.origin().equals(template)) {
             Set<String> has = copies().map(Origin::section).collect(Collectors.toSet());
             Set<String> known = known();
             template.zones().forEach(z -> coming(z, has, known, strands));
@@ -57,7 +58,7 @@ final class PageStrands {
         Stream<Item> then = took.isPresent()
                 ? took.stream()
                 : copies().map(Origin::taken).distinct().flatMap(hash -> rollOut.archive().find(hash).stream());
-        return then.flatMap(RollOut::starters).map(Section::id).collect(Collectors.toSet());
+        return then.flatMap(PageStrands::starters).map(Section::id).collect(Collectors.toSet());
     }
 
     private Stream<Origin> copies() {
@@ -83,7 +84,7 @@ final class PageStrands {
         }
         boolean untouched = ours.hasContentOf(base.get());
         if (now.isEmpty()) {
-            State state = rollOut.origin() instanceof Template ? untouched ? State.GOES : State.ASKS : State.DONE;
+            State state = !rollOut.origin().leads() ? State.DONE : untouched ? State.GOES : State.ASKS;
             return strand(from, zone, ours, state, state == State.DONE ? ours : null, List.of());
         }
         if (untouched || ours.hasContentOf(now.get())) {
@@ -110,8 +111,12 @@ final class PageStrands {
         return new Strand(from.section(), ours.id(), zone, -1, state, ours, then, conflicts);
     }
 
-    private static Optional<Section> section(Object item, String id) {
-        return RollOut.starters(item).filter(s -> s.id().equals(id)).findFirst();
+    private static Stream<Section> starters(Item item) {
+        return item instanceof Original original ? original.starters().stream() : Stream.empty();
+    }
+
+    private static Optional<Section> section(Item item, String id) {
+        return starters(item).filter(s -> s.id().equals(id)).findFirst();
     }
 
     /** Starter sections that the page has no copy of: they come, unless it had them or was offered them. */

@@ -12,12 +12,10 @@ import venue.core.edition.edition.Lineage;
 import venue.core.edition.merge.Archive;
 import venue.core.edition.merge.TreeMerge;
 import venue.core.model.page.Page;
-import venue.core.model.pattern.Pattern;
+import venue.core.model.section.Original;
 import venue.core.model.section.Section;
 import venue.core.model.section.Sectioned;
 import venue.core.model.section.SharedSection;
-import venue.core.model.template.Template;
-import venue.core.model.template.Zone;
 
 /**
  * What carrying an origin's sections to the pages with copies would do: a three-way merge for each copy, with the origin as
@@ -37,7 +35,7 @@ public final class RollOut {
     }
 
     private final Edition edition;
-    private final Sectioned origin;
+    private final Original origin;
     private final Archive archive;
     private final String hash;
     private final Map<Section, TreeMerge.Ours> since = Collections.synchronizedMap(new IdentityHashMap<>());
@@ -46,7 +44,7 @@ public final class RollOut {
      * @param hash the hash of the origin's content now
      */
     public RollOut(Edition edition, Sectioned origin, Archive archive, String hash) {
-        if (!(origin instanceof Template) && !(origin instanceof Pattern)) {
+        if (!(origin instanceof Original original)) {
             throw Refusal.badInput(
                     "no-origin",
                     "item",
@@ -54,7 +52,7 @@ public final class RollOut {
                     "Roll out a template or a pattern.");
         }
         this.edition = edition;
-        this.origin = origin;
+        this.origin = original;
         this.archive = archive;
         this.hash = hash;
     }
@@ -131,7 +129,7 @@ public final class RollOut {
         return edition;
     }
 
-    Sectioned origin() {
+    Original origin() {
         return origin;
     }
 
@@ -145,13 +143,6 @@ public final class RollOut {
 
     /** The sections that pages hold copies of. */
     Stream<Section> starters() {
-        return starters(origin);
-    }
-
-    static Stream<Section> starters(Object item) {
-        if (item instanceof Template template) {
-            return template.zones().stream().flatMap((Zone z) -> z.starters().stream());
-        }
-        return item instanceof Pattern pattern ? pattern.sections().stream() : Stream.empty();
+        return origin.starters().stream();
     }
 }

@@ -24,7 +24,9 @@ public final class Taken {
         Edition edition = Edition.of(items);
         Map<String, String> hashes = new HashMap<>();
         return items.stream()
-                .map(i -> i instanceof Page page ? by(page, edition, hashes, hashOf) : i)
+                .map(i -> edition.page(i.id())
+                        .map(p -> by(p, edition, hashes, hashOf))
+                        .orElse(i))
                 .toList();
     }
 

@@ -22,11 +22,10 @@ final class FailingContrast extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
-        return item instanceof Look look
-                ? Stream.concat(
+        return scope.edition().find(Look.class, item.id()).stream()
+                .flatMap(look -> Stream.concat(
                         ContrastPair.of(look).stream().filter(p -> !p.passes()).map(p -> pair(look, p)),
-                        Legibility.ofLook(scope.edition(), look).stream().map(l -> ground(look, l)))
-                : Stream.empty();
+                        Legibility.ofLook(scope.edition(), look).stream().map(l -> ground(look, l))));
     }
 
     /** What pictures show matters to the looks that put them behind words. */

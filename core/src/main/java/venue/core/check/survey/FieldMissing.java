@@ -1,8 +1,8 @@
 package venue.core.check.survey;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.model.kind.Kind;
@@ -26,8 +26,8 @@ final class FieldMissing extends DeclaredRule {
     }
 
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return before instanceof Kind || after instanceof Kind;
+    public Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Kind.class);
     }
 
     private Stream<Finding> finding(Scope scope, Page page) {

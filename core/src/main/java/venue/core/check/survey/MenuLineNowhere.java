@@ -16,7 +16,7 @@ final class MenuLineNowhere extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
-        return MenuLines.pages(item)
+        return item.leadsTo()
                 .filter(id -> !scope.isDraft().test(id) && isNotShown(scope, id))
                 .map(id -> finding(scope, item, id));
     }

@@ -16,7 +16,7 @@ final class MenuLineWaits extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
-        return MenuLines.pages(item)
+        return item.leadsTo()
                 .filter(scope.isDraft())
                 .map(id -> MenuLines.finding(this, scope, item, id, ", which is a draft."));
     }

@@ -1,20 +1,13 @@
 package venue.core.check.survey;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.change.edit.menu.MenuCommand;
-import venue.core.model.menu.Line;
-import venue.core.model.menu.Menu;
 
 /** The pages that a menu's lines lead to, and what is said of one that visitors don't see. */
 final class MenuLines {
 
     private MenuLines() {}
-
-    static Stream<String> pages(Item item) {
-        return item instanceof Menu menu ? menu.all().map(Line::pageId).flatMap(Optional::stream) : Stream.empty();
-    }
 
     /** @param why what is the matter with the page, after its name */
     static Finding finding(Rule rule, Scope scope, Item menu, String page, String why) {

@@ -1,8 +1,8 @@
 package venue.core.check.survey;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Places;
 import venue.core.model.kind.Kind;
@@ -27,10 +27,8 @@ final class Misplaced extends DeclaredRule {
     }
 
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after)
-                || Stream.of(Kind.class, Template.class, Site.class)
-                        .anyMatch(t -> t.isInstance(before) || t.isInstance(after));
+    public Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Site.class, Kind.class, Template.class);
     }
 
     private Optional<Finding> finding(Scope scope, Page page) {

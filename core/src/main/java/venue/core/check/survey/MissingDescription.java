@@ -1,7 +1,7 @@
 package venue.core.check.survey;
 
+import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.model.kind.Kind;
 import venue.core.show.render.Head;
@@ -26,7 +26,7 @@ final class MissingDescription extends DeclaredRule {
     }
 
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return before instanceof Kind || after instanceof Kind;
+    public Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Kind.class);
     }
 }

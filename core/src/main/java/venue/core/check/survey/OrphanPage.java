@@ -2,6 +2,7 @@ package venue.core.check.survey;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
@@ -68,13 +69,17 @@ final class OrphanPage extends DeclaredRule {
     }
 
     /** Its mends name the menus. */
+    /** The mends that are offered name the menus. */
     @Override
     public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after) || !name(before).equals(name(after));
+        return super.isReadEverywhere(before, after) || !menuName(before).equals(menuName(after));
     }
 
-    private static String name(@Nullable Item item) {
-        return item instanceof Menu ? item.name() : "";
+    private static String menuName(@Nullable Item item) {
+        return Optional.ofNullable(item)
+                .filter(Menu.class::isInstance)
+                .map(Item::name)
+                .orElse("");
     }
 
     private static List<Finding.Mend> mends(Scope scope, Page page) {

@@ -1,5 +1,7 @@
 package venue.core.check.survey;
 
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
@@ -21,9 +23,16 @@ interface Rule {
     /** What does not agree about an item that visitors get, or will once it is released. */
     Stream<Finding> find(Scope scope, Item item);
 
+    /** The records whose changes may alter what is found about any other item, wherever it stands. */
+    default Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Site.class);
+    }
+
     /** Whether a change of this item may alter what is found about any other, wherever it stands. */
     default boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return before instanceof Site || after instanceof Site;
+        return Stream.of(Optional.ofNullable(before), Optional.ofNullable(after))
+                .flatMap(Optional::stream)
+                .anyMatch(i -> readsEverywhere().contains(i.getClass()));
     }
 
     /** What a change of an item may matter to besides what {@link venue.core.edition.edition.Touched} tells, for this rule alone. */

@@ -31,11 +31,10 @@ final class SaidNowhere extends DeclaredRule {
 
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
-        return item instanceof Site site
-                ? SiteIdentity.all().stream()
+        return scope.edition().find(Site.class, item.id()).stream()
+                .flatMap(site -> SiteIdentity.all().stream()
                         .flatMap(said -> Optional.ofNullable(site.facts().get(said.key())).stream()
-                                .flatMap(value -> of(scope, said, value)))
-                : Stream.empty();
+                                .flatMap(value -> of(scope, said, value))));
     }
 
     private Stream<Finding> of(Scope scope, Property said, Value value) {

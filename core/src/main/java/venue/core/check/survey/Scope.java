@@ -10,7 +10,7 @@ import kotlinx.collections.immutable.PersistentSet;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
-import venue.core.model.section.Sectioned;
+import venue.core.model.section.OnSite;
 import venue.core.model.section.SharedSection;
 
 /**
@@ -56,15 +56,12 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
     private static PersistentSet<String> grounded(Edition edition) {
         PersistentSet.Builder<String> ground =
                 ExtensionsKt.<String>persistentHashSetOf().builder();
-        Stream.<Item>concat(edition.all(Page.class), edition.all(SharedSection.class))
-                .filter(i -> isGrounded(edition, i))
-                .forEach(i -> ground.add(i.id()));
+        edition.all(OnSite.class).filter(i -> isGrounded(edition, i)).forEach(i -> ground.add(i.id()));
         return ground.build();
     }
 
     private static boolean isGrounded(Edition edition, Item item) {
-        return (item instanceof Page || item instanceof SharedSection)
-                && edition.facts((Sectioned) item).grounded();
+        return item instanceof OnSite shown && edition.facts(shown).grounded();
     }
 
     /** Whether visitors can see the page: it and all above it are on the site. */
@@ -74,14 +71,12 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
 
     /** An item's own content, if it has some that visitors see: of a page, or of a section that pages share. */
     Optional<Stand> stand(Item item) {
-        return item instanceof Page || item instanceof SharedSection
-                ? where(item.id()).map(page -> new Stand((Sectioned) item, page))
-                : Optional.empty();
+        return item instanceof OnSite shown ? where(item.id()).map(page -> new Stand(shown, page)) : Optional.empty();
     }
 
     /** The page on which an item's content is to be looked at; empty when visitors see it nowhere. */
     private Optional<String> where(String item) {
-        if (edition.find(item).filter(SharedSection.class::isInstance).isPresent()) {
+        if (edition.find(SharedSection.class, item).isPresent()) {
             Stream<String> home =
                     edition.site().foot().contains(item) ? edition.home().map(Page::id).stream() : Stream.empty();
             return Stream.concat(home, edition.inbound().sharing(item).stream())
@@ -93,6 +88,6 @@ record Scope(Edition edition, Predicate<String> isDraft, SearchTitles titles, Pe
 
     /** The item, if it is a page that is on the site, or will be once it is released. */
     Stream<Page> page(Item item) {
-        return item instanceof Page page && shows(page.id()) ? Stream.of(page) : Stream.empty();
+        return edition.page(item.id()).filter(p -> shows(p.id())).stream();
     }
 }

@@ -1,8 +1,7 @@
 package venue.core.check.survey;
 
 import org.jspecify.annotations.Nullable;
-import venue.core.model.page.Page;
-import venue.core.model.section.Sectioned;
+import venue.core.model.section.OnSite;
 
 /**
  * Content that visitors see, and the page on which it is to be looked at.
@@ -10,11 +9,11 @@ import venue.core.model.section.Sectioned;
  * @param item a page, or a section that pages share
  * @param page the page itself, or the first on which the shared section stands
  */
-record Stand(Sectioned item, String page) {
+record Stand(OnSite item, String page) {
 
     /** The section as the page's screen knows it; absent where it is known by another id. */
     @Nullable
     String section(String id) {
-        return item instanceof Page ? id : null;
+        return item.id().equals(page) ? id : null;
     }
 }

@@ -1,11 +1,12 @@
 package venue.core.check.survey;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.model.kind.Kind;
+import venue.core.model.site.Site;
 import venue.core.model.template.Template;
 
 /** Pages whose chosen template has been removed. */
@@ -30,8 +31,7 @@ final class TemplateGone extends DeclaredRule {
     }
 
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after)
-                || Stream.of(Kind.class, Template.class).anyMatch(t -> t.isInstance(before) || t.isInstance(after));
+    public Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Site.class, Kind.class, Template.class);
     }
 }

@@ -1,13 +1,14 @@
 package venue.core.check.survey;
 
+import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Letters;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
+import venue.core.model.site.Site;
 import venue.core.show.gathering.Topics;
 
 /** Topics whose names are all but the same. */
@@ -92,7 +93,7 @@ final class TopicTwins extends DeclaredRule {
 
     /** Which kinds are of topics is said there. */
     @Override
-    public boolean isReadEverywhere(@Nullable Item before, @Nullable Item after) {
-        return super.isReadEverywhere(before, after) || before instanceof Kind || after instanceof Kind;
+    public Set<Class<? extends Item>> readsEverywhere() {
+        return Set.of(Site.class, Kind.class);
     }
 }

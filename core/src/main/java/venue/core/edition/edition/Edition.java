@@ -21,6 +21,7 @@ import venue.core.model.entry.Entry;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
 import venue.core.model.menu.Menu;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.property.Property;
@@ -241,12 +242,12 @@ public final class Edition {
 
     /** What an item's own content links to, shows and leaves to fill. */
     public PageFacts facts(Sectioned item) {
-        return facts.of(item, item instanceof Page page ? fields(page.kind()) : List.of());
+        return facts.of(item, item instanceof OfKind of ? fields(of.kind()) : List.of());
     }
 
-    /** What an entry's fields link to and show. */
-    public PageFacts facts(Entry entry) {
-        return PageFacts.of(List.of(), fields(entry.kind()), entry.fields());
+    /** What its fields alone link to and show. */
+    public PageFacts factsOfFields(OfKind of) {
+        return PageFacts.of(List.of(), fields(of.kind()), of.fields());
     }
 
     private List<Property> fields(String kind) {

@@ -3,7 +3,7 @@ package venue.core.edition.edition;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import venue.core.model.page.Page;
+import venue.core.model.page.OfKind;
 import venue.core.model.property.Property;
 import venue.core.model.section.Sectioned;
 
@@ -25,6 +25,6 @@ final class FactsCache {
     }
 
     private static PageFacts facts(Sectioned item, List<Property> fields) {
-        return PageFacts.of(item.body().all().toList(), fields, item instanceof Page page ? page.fields() : Map.of());
+        return PageFacts.of(item.body().all().toList(), fields, item instanceof OfKind of ? of.fields() : Map.of());
     }
 }

@@ -4,10 +4,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
-import venue.core.model.pattern.Pattern;
 import venue.core.model.section.Origin;
+import venue.core.model.section.Original;
 import venue.core.model.section.Section;
-import venue.core.model.template.Template;
 
 /** How a section stands to its origin. */
 public enum Lineage {
@@ -40,9 +39,6 @@ public enum Lineage {
     }
 
     private static Optional<Section> sectionOf(@Nullable Item item, String sectionId) {
-        if (item instanceof Template template) {
-            return template.section(sectionId);
-        }
-        return item instanceof Pattern pattern ? pattern.section(sectionId) : Optional.empty();
+        return item instanceof Original original ? original.section(sectionId) : Optional.empty();
     }
 }

@@ -1,17 +1,14 @@
 package venue.core.edition.edition;
 
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
-import venue.core.model.entry.Entry;
-import venue.core.model.menu.Menu;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
-import venue.core.model.section.Sectioned;
-import venue.core.model.section.SharedSection;
-import venue.core.model.template.Template;
+import venue.core.model.section.OnSite;
+import venue.core.model.section.Original;
 
 /**
  * What one item names.
@@ -33,48 +30,40 @@ record Named(
             new Named(Set.of(), Set.of(), Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
 
     static Named of(@Nullable Item item, Edition edition) {
-        if (item instanceof Template template) {
-            return of(
-                    template.id(),
-                    "",
-                    template.zones().stream().map(z -> PageFacts.of(z.fixed())).toList());
+        if (item instanceof OnSite shown) {
+            return of(shown.id(), above(shown, edition), edition.facts(shown));
         }
-        if (item instanceof Page || item instanceof SharedSection) {
-            return of(item.id(), above(item), List.of(edition.facts((Sectioned) item)));
+        if (item instanceof Original original) {
+            return of(original.id(), "", PageFacts.of(original.fixed()));
         }
-        if (item instanceof Entry entry) {
-            return new Named(Set.of(), edition.facts(entry).named(), Set.of(), Set.of(), Set.of(), Set.of(), Set.of());
-        }
-        return item instanceof Menu menu
-                ? new Named(Set.of(), Set.of(), pages(menu), Set.of(), Set.of(), Set.of(), Set.of())
-                : NOTHING;
+        // What an entry's fields say in words is on no page of its own.
+        Set<String> fields =
+                item instanceof OfKind of ? edition.factsOfFields(of).named() : Set.of();
+        Set<String> leads = item == null ? Set.of() : item.leadsTo().collect(Collectors.toSet());
+        return fields.isEmpty() && leads.isEmpty()
+                ? NOTHING
+                : new Named(Set.of(), fields, leads, Set.of(), Set.of(), Set.of(), Set.of());
     }
 
-    private static Named of(String id, String above, List<PageFacts> all) {
-        Set<String> pages = new TreeSet<>();
-        Set<String> fields = new TreeSet<>();
-        Set<String> listed = new TreeSet<>();
-        Set<String> gathered = new TreeSet<>();
-        Set<String> shared = new TreeSet<>();
-        Set<String> paths = new TreeSet<>();
-        all.forEach(facts -> {
-            pages.addAll(facts.pages());
-            fields.addAll(facts.named());
-            listed.addAll(facts.listed());
-            facts.gathered()
-                    .forEach(g -> gathered.add(g.equals(PageFacts.HERE) ? id : g.equals(PageFacts.BESIDE) ? above : g));
-            shared.addAll(facts.shared().values());
-            facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
-        });
+    private static Named of(String id, String above, PageFacts facts) {
+        Set<String> pages = new TreeSet<>(facts.pages());
         pages.remove(id);
-        return new Named(pages, fields, Set.of(), listed, gathered, shared, paths);
+        Set<String> gathered = new TreeSet<>();
+        facts.gathered()
+                .forEach(g -> gathered.add(g.equals(PageFacts.HERE) ? id : g.equals(PageFacts.BESIDE) ? above : g));
+        Set<String> paths = new TreeSet<>();
+        facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
+        return new Named(
+                pages,
+                facts.named(),
+                Set.of(),
+                facts.listed(),
+                gathered,
+                Set.copyOf(facts.shared().values()),
+                paths);
     }
 
-    private static Set<String> pages(Menu menu) {
-        return menu.all().flatMap(l -> l.pageId().stream()).collect(Collectors.toSet());
-    }
-
-    private static String above(Item item) {
-        return item instanceof Page page && page.parent() != null ? page.parent() : "";
+    private static String above(Item item, Edition edition) {
+        return edition.page(item.id()).map(Page::parent).orElse("");
     }
 }

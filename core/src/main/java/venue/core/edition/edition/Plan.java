@@ -79,11 +79,8 @@ public final class Plan {
     Optional<Plan> after(Collection<Turn> turns) {
         Map<String, @Nullable Page> changed = new LinkedHashMap<>();
         for (Turn turn : turns) {
-            if (turn.before() instanceof Page was && !(turn.after() instanceof Page)) {
-                changed.put(was.id(), null);
-            } else if (turn.after() instanceof Page is) {
-                changed.put(is.id(), is);
-            }
+            turn.was(Page.class).ifPresent(was -> changed.put(was.id(), null));
+            turn.is(Page.class).ifPresent(is -> changed.put(is.id(), is));
         }
         if (changed.isEmpty()) {
             return Optional.of(this);

@@ -13,14 +13,14 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import venue.core.basics.item.Item;
 import venue.core.basics.text.Letters;
 import venue.core.basics.value.Value;
-import venue.core.model.entry.Entry;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.property.Choice;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
+import venue.core.model.site.Site;
 
 /**
  * The pages and entries of each kind in the order of their titles or of what a field of theirs holds. An order is worked out when it
@@ -160,7 +160,8 @@ public final class Ranks {
         }
         known.forEach((order, pages) -> {
             List<Turn> of = turns.stream()
-                    .filter(t -> isOf(t.before(), order) || isOf(t.after(), order))
+                    .filter(t -> of(t.was(OfKind.class), order).isPresent()
+                            || of(t.is(OfKind.class), order).isPresent())
                     .toList();
             next.known.put(order, of.isEmpty() ? pages : changed(order, pages, of, next));
         });
@@ -168,34 +169,27 @@ public final class Ranks {
     }
 
     private static boolean isOfLanguage(Turn turn) {
-        return turn.before() instanceof venue.core.model.site.Site was
-                && turn.after() instanceof venue.core.model.site.Site is
-                && !was.language().equals(is.language());
+        return turn.changes(Site.class, (was, is) -> was.language().equals(is.language()));
     }
 
     private List<Placed> changed(Order order, List<Placed> pages, List<Turn> turns, Ranks next) {
         List<Placed> changed = new ArrayList<>(pages);
         for (Turn turn : turns) {
-            if (isOf(turn.before(), order)) {
-                int at = Collections.binarySearch(changed, placed(listed(turn.before()), order.by()), BY_RANK);
+            of(turn.was(OfKind.class), order).ifPresent(was -> {
+                int at = Collections.binarySearch(changed, placed(was, order.by()), BY_RANK);
                 if (at >= 0) {
                     changed.remove(at);
                 }
-            }
-            if (isOf(turn.after(), order)) {
-                Placed placed = next.placed(listed(turn.after()), order.by());
+            });
+            of(turn.is(OfKind.class), order).ifPresent(is -> {
+                Placed placed = next.placed(is, order.by());
                 changed.add(-1 - Collections.binarySearch(changed, placed, BY_RANK), placed);
-            }
+            });
         }
         return changed;
     }
 
-    private static boolean isOf(@Nullable Item item, Order order) {
-        return item instanceof Page page && page.kind().equals(order.kind())
-                || item instanceof Entry entry && entry.kind().equals(order.kind());
-    }
-
-    private static Page listed(@Nullable Item item) {
-        return item instanceof Entry entry ? entry.asListed() : (Page) java.util.Objects.requireNonNull(item);
+    private static Optional<Page> of(Optional<OfKind> item, Order order) {
+        return item.filter(i -> i.kind().equals(order.kind())).map(OfKind::asListed);
     }
 }

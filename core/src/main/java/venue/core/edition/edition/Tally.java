@@ -4,9 +4,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.Map;
 import venue.core.basics.item.Item;
-import venue.core.model.page.Page;
-import venue.core.model.section.Sectioned;
-import venue.core.model.section.SharedSection;
+import venue.core.model.section.OnSite;
 
 /**
  * How a working copy stands to the live site, in numbers.
@@ -37,11 +35,11 @@ public record Tally(Map<PageState, Integer> pages, int toFill) {
         counts.putAll(pages);
         int places = toFill;
         for (Item item : ids.stream().flatMap(id -> working.find(id).stream()).toList()) {
-            if (item instanceof Page page) {
-                counts.merge(PageState.of(page, live.page(page.id()).orElse(null)), by, Tally::sum);
-            }
-            if (item instanceof Page || item instanceof SharedSection) {
-                places += by * working.facts((Sectioned) item).places().size();
+            working.page(item.id())
+                    .ifPresent(page ->
+                            counts.merge(PageState.of(page, live.page(page.id()).orElse(null)), by, Tally::sum));
+            if (item instanceof OnSite shown) {
+                places += by * working.facts(shown).places().size();
             }
         }
         return new Tally(counts, places);

@@ -17,7 +17,7 @@ import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
-import venue.core.model.section.SharedSection;
+import venue.core.model.section.OnSite;
 import venue.core.model.site.Site;
 import venue.core.model.template.Template;
 
@@ -26,6 +26,8 @@ import venue.core.model.template.Template;
  * change of the site, of a kind, a template or a look may matter to is everything that reads them; whoever reads them knows.
  */
 public final class Touched {
+
+    private static final Set<Class<?>> READ_BY_ALL = Set.of(Site.class, Kind.class, Template.class);
 
     private final Edition before;
     private final Edition after;
@@ -48,7 +50,7 @@ public final class Touched {
         return changed.stream()
                 .flatMap(id -> Stream.of(before.find(id), after.find(id)))
                 .flatMap(Optional::stream)
-                .anyMatch(i -> i instanceof Site || i instanceof Kind || i instanceof Template);
+                .anyMatch(i -> READ_BY_ALL.contains(i.getClass()));
     }
 
     private void item(String id) {
@@ -62,21 +64,20 @@ public final class Touched {
             leading(id);
             whereNamed(id);
         }
-        if (was instanceof Page || is instanceof Page) {
-            page(id, was instanceof Page page ? page : null, is instanceof Page page ? page : null);
-        } else if (was instanceof Media || is instanceof Media) {
-            in(e -> Stream.concat(e.all(Page.class), e.all(SharedSection.class))
-                    .filter(i -> shows(e.facts(i), id))
-                    .map(Item::id));
-        } else if (was instanceof Redirect || is instanceof Redirect) {
-            redirect(was);
-            redirect(is);
+        page(id);
+        if (isIn(Media.class, id)) {
+            in(e -> e.all(OnSite.class).filter(i -> shows(e.facts(i), id)).map(Item::id));
         }
+        in(e -> e.find(Redirect.class, id).stream().flatMap(r -> e.inbound().toPath(r.from()).stream()));
     }
 
     private void in(Function<Edition, Stream<String>> found) {
         found.apply(before).forEach(ids::add);
         found.apply(after).forEach(ids::add);
+    }
+
+    private boolean isIn(Class<? extends Item> type, String id) {
+        return before.find(type, id).isPresent() || after.find(type, id).isPresent();
     }
 
     private static String called(@Nullable Item item) {
@@ -104,13 +105,12 @@ public final class Touched {
 
     /** The pages that stand in a menu by themselves. */
     private static Set<String> following(@Nullable Item item, Edition edition) {
-        return item instanceof Menu menu
-                ? menu.all()
-                        .flatMap(l -> Branch.of(edition, l).stream())
-                        .flatMap(l -> Stream.concat(Stream.of(l), l.beneath().stream()))
-                        .map(Line::id)
-                        .collect(Collectors.toSet())
-                : Set.of();
+        return Optional.ofNullable(item).flatMap(i -> edition.find(Menu.class, i.id())).stream()
+                .flatMap(Menu::all)
+                .flatMap(l -> Branch.of(edition, l).stream())
+                .flatMap(l -> Stream.concat(Stream.of(l), l.beneath().stream()))
+                .map(Line::id)
+                .collect(Collectors.toSet());
     }
 
     private static Stream<String> differing(Set<String> some, Set<String> others) {
@@ -138,14 +138,13 @@ public final class Touched {
                         .anyMatch(l -> l.mediaId().filter(media::equals).isPresent());
     }
 
-    private void redirect(@Nullable Item item) {
-        if (item instanceof Redirect redirect) {
-            in(e -> e.inbound().toPath(redirect.from()).stream());
+    private void page(String id) {
+        Optional<Page> was = before.page(id);
+        Optional<Page> is = after.page(id);
+        if (was.isEmpty() && is.isEmpty()) {
+            return;
         }
-    }
-
-    private void page(String id, @Nullable Page was, @Nullable Page is) {
-        if (was == null || is == null || !holdsAlike(was, is)) {
+        if (was.isEmpty() || is.isEmpty() || !holdsAlike(was.get(), is.get())) {
             in(e -> e.plan().beneath(id).stream());
         }
         boolean shown = before.plan().isShown(id) != after.plan().isShown(id);

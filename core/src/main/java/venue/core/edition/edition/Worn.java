@@ -32,11 +32,4 @@ public record Worn(Template template, Source source) {
         return edition.find(Template.class, kind.template())
                 .orElseGet(() -> edition.require(Template.class, edition.site().fallbackTemplate()));
     }
-
-    /** How many pages wear a template. */
-    public static long count(Edition edition, Template template) {
-        return edition.all(Page.class)
-                .filter(p -> of(edition, p).template().id().equals(template.id()))
-                .count();
-    }
 }

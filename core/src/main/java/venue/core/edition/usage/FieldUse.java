@@ -96,7 +96,10 @@ public record FieldUse(Property field, long own, long inheriting, List<String> p
     /** Names of the items in which something shows a source, by the source; in one walk for all of them. */
     private static Map<String, Set<String>> binding(Edition edition, List<Page> pages) {
         Map<String, Set<String>> binding = new HashMap<>();
-        Stream.concat(edition.all(Sectioned.class).filter(i -> !(i instanceof Page)), pages.stream())
+        Stream.concat(
+                        edition.all(Sectioned.class)
+                                .filter(i -> edition.page(i.id()).isEmpty()),
+                        pages.stream())
                 .forEach(i -> i.body()
                         .all()
                         .flatMap(FieldUse::sources)

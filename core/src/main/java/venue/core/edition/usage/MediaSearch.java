@@ -12,7 +12,6 @@ import venue.core.body.element.Elements;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
-import venue.core.model.page.Page;
 import venue.core.model.property.Choice;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.Property;
@@ -25,10 +24,10 @@ record MediaSearch(Edition edition, String media, Sectioned item) {
 
     Stream<MediaStand> all() {
         List<MediaStand> found = new ArrayList<>();
-        if (item instanceof Page page) {
+        edition.page(item.id()).ifPresent(page -> {
             in(Differing.NAMING, page.settings(), "", found);
             in(edition.kindOf(page).map(Kind::fields).orElse(List.of()), page.fields(), "", found);
-        }
+        });
         item.body().all().forEach(s -> section(s, found));
         return found.stream();
     }

@@ -40,7 +40,7 @@ public final class MediaUse {
         Stream.of(Template.class, Pattern.class, SharedSection.class)
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
-        edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.facts(e)));
+        edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.factsOfFields(e)));
         edition.all(Look.class)
                 .forEach(l -> note(edition, l, all, PageFacts.of(List.of(), ThemeSettings.all(), l.settings())));
         Site site = edition.site();

@@ -20,10 +20,10 @@ import venue.core.body.element.Elements;
 import venue.core.body.element.LeftOut;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
-import venue.core.model.pattern.Pattern;
 import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Element;
-import venue.core.model.site.Site;
+import venue.core.sort.Between;
+import venue.core.sort.Sorts;
 
 /** What stands between the live release and the working copy, and what a release of any part of it would be. */
 public final class ReleasePlan {
@@ -38,8 +38,9 @@ public final class ReleasePlan {
     private ReleasePlan(Edition live, Edition working, Collection<String> differing) {
         this.live = live;
         this.working = working;
+        Between between = new Between(live, working);
         List<ReleaseEntry> found = new ArrayList<>();
-        ChangeTeller teller = new ChangeTeller(live, working);
+        ChangeTeller teller = new ChangeTeller(between);
         for (String id : differing) {
             if (differs(live, working, id)) {
                 found.add(teller.entry(
@@ -51,7 +52,7 @@ public final class ReleasePlan {
                         .thenComparing(ReleaseEntry::name)
                         .thenComparing(ReleaseEntry::item))
                 .forEach(e -> entries.put(e.item(), e));
-        Needs needs = new Needs(live, working, entries.keySet());
+        Needs needs = new Needs(between, entries.keySet());
         entries.replaceAll((id, e) -> e.withNeeds(needs.of(id)));
     }
 
@@ -82,9 +83,8 @@ public final class ReleasePlan {
         return before != after && !Objects.equals(toVisitors(before), toVisitors(after));
     }
 
-    /** What may reach visitors: patterns are the managers' own, and so is the order of their groups. */
-    private static @Nullable Item toVisitors(@Nullable Item item) {
-        return item instanceof Site site ? site.toVisitors() : item instanceof Pattern ? null : item;
+    private static Optional<Item> toVisitors(@Nullable Item item) {
+        return Optional.ofNullable(item).flatMap(Sorts::toVisitors);
     }
 
     public Collection<ReleaseEntry> entries() {

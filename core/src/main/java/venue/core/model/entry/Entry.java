@@ -2,9 +2,9 @@ package venue.core.model.entry;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.section.Zones;
 
@@ -13,7 +13,7 @@ import venue.core.model.section.Zones;
  *
  * @param position its place among the others, ascending; gaps mean nothing
  */
-public record Entry(String id, String name, String kind, long position, Map<String, Value> fields) implements Item {
+public record Entry(String id, String name, String kind, long position, Map<String, Value> fields) implements OfKind {
 
     public Entry {
         fields = Values.copy(fields);
@@ -31,7 +31,8 @@ public record Entry(String id, String name, String kind, long position, Map<Stri
         return new Entry(id, name, kind, position, Values.with(fields, key, value));
     }
 
-    /** As listings show it: a page without a place in the plan. */
+    /** A page without a place in the plan. */
+    @Override
     public Page asListed() {
         return new Page(
                 id, name, id, null, position, kind, null, Zones.NONE, java.util.List.of(), fields, Map.of(), false);

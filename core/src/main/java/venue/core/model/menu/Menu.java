@@ -37,6 +37,11 @@ public record Menu(String id, String name, List<Line> lines) implements Item {
         return lines.stream().flatMap(Line::all);
     }
 
+    @Override
+    public Stream<String> leadsTo() {
+        return all().flatMap(l -> l.pageId().stream());
+    }
+
     /** The first line that leads to the page. */
     public Optional<Line> lineTo(String pageId) {
         return all().filter(l -> l.leadsTo(pageId)).findFirst();

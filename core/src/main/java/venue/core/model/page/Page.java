@@ -3,13 +3,14 @@ package venue.core.model.page;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Letters;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.model.section.OnSite;
 import venue.core.model.section.Section;
-import venue.core.model.section.Sectioned;
 import venue.core.model.section.Zones;
 
 /**
@@ -39,7 +40,7 @@ public record Page(
         Map<String, Value> settings,
         boolean withdrawn,
         @Nullable String taken)
-        implements Sectioned {
+        implements OnSite, OfKind {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 200;
@@ -92,6 +93,11 @@ public record Page(
         return title;
     }
 
+    @Override
+    public Page asListed() {
+        return this;
+    }
+
     public Page withTitle(String words) {
         return but(d -> d.title = words);
     }
@@ -123,6 +129,11 @@ public record Page(
     @Override
     public Page withBody(Zones changed) {
         return withZones(changed);
+    }
+
+    @Override
+    public Stream<Section> everySection() {
+        return Stream.concat(zones.all(), shelf.stream());
     }
 
     public Page withZones(Zones changed) {

@@ -3,8 +3,8 @@ package venue.core.model.pattern;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.model.section.Original;
 import venue.core.model.section.Section;
-import venue.core.model.section.Sectioned;
 import venue.core.model.section.Zones;
 
 /**
@@ -14,7 +14,7 @@ import venue.core.model.section.Zones;
  * @param retired its copies stay, and it is not offered
  */
 public record Pattern(String id, String name, String group, String note, List<Section> sections, boolean retired)
-        implements Sectioned {
+        implements Original {
 
     public Pattern {
         note = note == null ? "" : note;
@@ -53,6 +53,12 @@ public record Pattern(String id, String name, String group, String note, List<Se
         return sections.stream().flatMap(Section::toFill).count();
     }
 
+    @Override
+    public List<Section> starters() {
+        return sections;
+    }
+
+    @Override
     public Optional<Section> section(String sectionId) {
         return sections.stream().filter(s -> s.id().equals(sectionId)).findFirst();
     }

@@ -5,7 +5,7 @@ import java.util.Map;
 import venue.core.basics.fault.Refusal;
 
 /** One section that stands on many pages, in templates or on every page: changed once, it changes everywhere. */
-public record SharedSection(String id, Section section) implements Sectioned {
+public record SharedSection(String id, Section section) implements OnSite {
 
     @Override
     public String name() {

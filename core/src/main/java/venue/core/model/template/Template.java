@@ -10,8 +10,8 @@ import venue.core.basics.value.Values;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyCheck;
 import venue.core.model.property.Settable;
+import venue.core.model.section.Original;
 import venue.core.model.section.Section;
-import venue.core.model.section.Sectioned;
 import venue.core.model.section.Zones;
 
 /**
@@ -28,7 +28,7 @@ public record Template(
         List<Zone> zones,
         boolean retired,
         List<Property> options)
-        implements Sectioned, Settable {
+        implements Original, Settable {
 
     /** Before the key of an option, in the settings of a page and in what sections show. */
     public static final String OPTION = "option.";
@@ -93,9 +93,19 @@ public record Template(
         this(id, name, note, frame, zones, false, List.of());
     }
 
-    /** The sections that are copied into new pages. */
+    @Override
     public List<Section> starters() {
         return zones.stream().flatMap(z -> z.starters().stream()).toList();
+    }
+
+    @Override
+    public List<Section> fixed() {
+        return zones.stream().flatMap(z -> z.fixed().stream()).toList();
+    }
+
+    @Override
+    public boolean leads() {
+        return true;
     }
 
     /** How many places to fill a new page has from it. */
@@ -130,7 +140,12 @@ public record Template(
         return zones.stream().filter(z -> z.role() == role).toList();
     }
 
-    /** The section called {@code sectionId}, fixed or starter. */
+    @Override
+    public boolean hasZone(String key) {
+        return zone(key).isPresent();
+    }
+
+    @Override
     public Optional<Section> section(String sectionId) {
         return zones.stream()
                 .flatMap(z -> z.sections().stream())

@@ -30,7 +30,7 @@ final class Appearing {
             out.attr("open");
         }
         String words = settings.text("appearsBy");
-        out.start("summary", "button").text(words.isBlank() ? scene.say(Phrase.SHOW_MORE) : words);
+        out.start("summary", "button").text(words.isBlank() ? scene.words().say(Phrase.SHOW_MORE) : words);
         out.end();
     }
 }

@@ -73,7 +73,9 @@ final class Backdrop {
     }
 
     private void button(String does, Phrase says, String sign) {
-        out.start("button", does).attr("type", "button").attr("aria-label", scene.say(says));
+        out.start("button", does)
+                .attr("type", "button")
+                .attr("aria-label", scene.words().say(says));
         out.text(sign).end();
     }
 }

@@ -44,7 +44,7 @@ final class Band {
 
     void write(TitleBand band) {
         Optional<Media> picture = band == TitleBand.PICTURE
-                ? scene.media(view.edition().words(page, UsualFields.PICTURE))
+                ? scene.pictures().media(view.edition().words(page, UsualFields.PICTURE))
                 : Optional.empty();
         String tone = picture.isPresent() ? "deep" : scene.look().text("bandTone");
         Optional<Media> themes = picture.isPresent() ? Optional.empty() : behind("picture");
@@ -80,7 +80,7 @@ final class Band {
     private Optional<Media> behind(String back) {
         Look theme = scene.look();
         return theme.text("bandBack").equals(back)
-                ? scene.media(theme.text("bandPicture")).filter(Media::isPicture)
+                ? scene.pictures().media(theme.text("bandPicture")).filter(Media::isPicture)
                 : Optional.empty();
     }
 
@@ -105,19 +105,21 @@ final class Band {
     }
 
     private void beneath(Look theme) {
-        String person = says(PagePart.PERSON, theme.flag("bandPerson")) ? scene.said(page, UsualFields.PERSON) : "";
+        String person =
+                says(PagePart.PERSON, theme.flag("bandPerson")) ? scene.words().said(page, UsualFields.PERSON) : "";
         if (!person.isBlank()) {
             out.start("p", "under").text(person).end();
         }
-        String date = says(PagePart.DATE, theme.flag("bandDate")) ? scene.words(page, UsualFields.DATE) : "";
+        String date =
+                says(PagePart.DATE, theme.flag("bandDate")) ? scene.words().words(page, UsualFields.DATE) : "";
         if (!date.isBlank()) {
             out.start("p", "under").start("time").attr("datetime", date);
-            out.text(scene.inWords(DATE, Value.of(date))).end().end();
+            out.text(scene.words().inWords(DATE, Value.of(date))).end().end();
         }
         if (parts.shows(PagePart.TOPICS)) {
             TopicLinks.write(scene, page, out);
         }
-        String summary = theme.flag("bandSummary") ? scene.words(page, UsualFields.SUMMARY) : "";
+        String summary = theme.flag("bandSummary") ? scene.words().words(page, UsualFields.SUMMARY) : "";
         if (!summary.isBlank()) {
             out.start("p", "text lead").text(summary).end();
         }
@@ -137,7 +139,7 @@ final class Band {
             return;
         }
         out.start("nav", "crumbs")
-                .attr("aria-label", scene.say(Phrase.BREADCRUMB))
+                .attr("aria-label", scene.words().say(Phrase.BREADCRUMB))
                 .start("ol");
         for (int i = above.size() - 1; i >= 0; i--) {
             out.start("li")

@@ -56,7 +56,7 @@ final class Foot {
     }
 
     private Optional<ShownMenu> menu(String place) {
-        return scene.menu(Values.text(view.edition().site().facts(), place));
+        return scene.links().menu(Values.text(view.edition().site().facts(), place));
     }
 
     /** @param landmark whether no other lines of the same menu stand above it */
@@ -84,7 +84,7 @@ final class Foot {
                 .attr("href", "/")
                 .text(view.edition().site().name())
                 .end();
-        scene.fact("tagline").ifPresent(t -> out.element("p", t));
+        scene.words().fact("tagline").ifPresent(t -> out.element("p", t));
         out.end();
     }
 

@@ -91,10 +91,11 @@ public final class Head {
     private static void found(View view, PageScene scene, HtmlWriter out) {
         out.empty("link")
                 .attr("rel", "canonical")
-                .attr("href", view.origin() + scene.listings().canonical());
-        scene.listings().beside(view.origin(), out);
-        scene.listings().follow(view.origin(), out);
-        scene.search()
+                .attr("href", view.origin() + scene.gathered().listings().canonical());
+        scene.gathered().listings().beside(view.origin(), out);
+        scene.gathered().listings().follow(view.origin(), out);
+        scene.gathered()
+                .search()
                 .named()
                 .ifPresent(at -> out.empty("link")
                         .attr("rel", "search")
@@ -113,15 +114,15 @@ public final class Head {
         if (!scene.needs().tiles().isEmpty() && !view.isMarked()) {
             out.start("script").attr("src", MAP).attr("defer").end();
         }
-        if (scene.search().hasLine() && !view.isMarked()) {
+        if (scene.gathered().search().hasLine() && !view.isMarked()) {
             out.start("script").attr("src", SEARCH).attr("defer").end();
         }
     }
 
     /** A further page of a listing is told from the first by its title. */
     private static String furtherTitle(PageScene scene) {
-        int number = scene.listings().number();
-        return number > 1 ? " · " + scene.say(Phrase.PAGE).replace("{0}", String.valueOf(number)) : "";
+        int number = scene.gathered().listings().number();
+        return number > 1 ? " · " + scene.words().say(Phrase.PAGE).replace("{0}", String.valueOf(number)) : "";
     }
 
     private static void styles(View view, PageScene scene, HtmlWriter out) {
@@ -154,7 +155,7 @@ public final class Head {
             View view, Page page, PageScene scene, String title, String description, HtmlWriter out) {
         property(out, "og:type", view.edition().words(page, UsualFields.DATE).isEmpty() ? "website" : "article");
         property(out, "og:title", title);
-        property(out, "og:url", view.origin() + scene.listings().canonical());
+        property(out, "og:url", view.origin() + scene.gathered().listings().canonical());
         property(out, "og:site_name", view.edition().site().name());
         property(
                 out,

@@ -44,7 +44,8 @@ final class Header {
 
     void write() {
         Look theme = scene.look();
-        Optional<ShownMenu> menu = scene.menu(Values.text(view.edition().site().facts(), SiteIdentity.HEADER_MENU));
+        Optional<ShownMenu> menu =
+                scene.links().menu(Values.text(view.edition().site().facts(), SiteIdentity.HEADER_MENU));
         out.start("header", "top " + ground(theme) + (isTight(menu) ? " tight" : ""))
                 .start("div", "in");
         out.start("a", "name").attr("href", "/");
@@ -82,14 +83,14 @@ final class Header {
         out.start("button", "menu-button")
                 .attr("type", "button")
                 .attr("popovertarget", "menu")
-                .text(scene.say(Phrase.MENU))
+                .text(scene.words().say(Phrase.MENU))
                 .end();
         out.start("nav").attr("id", "menu").attr("aria-label", menu.name()).attr("popover");
         out.start("button", "menu-close")
                 .attr("type", "button")
                 .attr("popovertarget", "menu")
                 .attr("popovertargetaction", "hide")
-                .text(scene.say(Phrase.CLOSE))
+                .text(scene.words().say(Phrase.CLOSE))
                 .end();
         lines(menu.lines(), theme.text("menuBeneath"));
         tools(theme);
@@ -126,7 +127,7 @@ final class Header {
             out.text(line.words());
         } else {
             out.start("span", "unseen")
-                    .text(scene.say(Phrase.MORE) + ": " + line.words())
+                    .text(scene.words().say(Phrase.MORE) + ": " + line.words())
                     .end();
         }
         out.end();
@@ -135,14 +136,14 @@ final class Header {
     }
 
     private void search(String address, String how) {
-        String say = scene.say(Phrase.SEARCH);
+        String say = scene.words().say(Phrase.SEARCH);
         if (how.equals("link")) {
             out.start("a", "find").attr("href", address).text(say).end();
             return;
         }
         out.start("form", "find")
                 .attr("method", "get")
-                .attr("action", scene.search().address())
+                .attr("action", scene.gathered().search().address())
                 .attr("role", "search");
         out.empty("input")
                 .attr("type", "search")
@@ -160,11 +161,11 @@ final class Header {
         String words = Values.text(facts, "act");
         Optional<String> act = words.isBlank()
                 ? Optional.empty()
-                : Link.find(Values.text(facts, "actLink")).flatMap(scene::href);
+                : Link.find(Values.text(facts, "actLink")).flatMap(scene.links()::href);
         boolean switches = theme.flag("byNight") && theme.flag("nightSwitch");
         Optional<String> search = theme.text("headerSearch").equals("none")
                 ? Optional.empty()
-                : scene.search().named();
+                : scene.gathered().search().named();
         if (!social && act.isEmpty() && !switches && search.isEmpty()) {
             return;
         }
@@ -172,7 +173,7 @@ final class Header {
         search.ifPresent(at -> search(at, theme.text("headerSearch")));
         if (switches) {
             out.start("button", "scheme").attr("type", "button").attr("hidden");
-            out.attr("aria-label", scene.say(Phrase.DARK)).text("◐").end();
+            out.attr("aria-label", scene.words().say(Phrase.DARK)).text("◐").end();
         }
         if (social) {
             SocialLinks.write(scene, out);

@@ -61,11 +61,12 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
 
     /** @param page the page that the listing stands on, or one that stands for such */
     public static Layouts of(View view, Page page, Element listing) {
-        PageScene scene = new PageScene(view, page, true);
+        PageScene scene = new PageScene(view, page, true, List.of());
         ListingQuery query = ListingAsk.of(props(listing, scene));
-        List<Page> all = scene.listings().all(query);
+        List<Page> all = scene.gathered().listings().all(query);
         int past = query.when() == When.COMING
-                ? scene.listings()
+                ? scene.gathered()
+                        .listings()
                         .all(query.with(query.conditions(), When.PAST, query.order()))
                         .size()
                 : 0;
@@ -89,8 +90,9 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
     }
 
     private static int count(PageScene scene, List<Page> pages, String field) {
-        return (int)
-                pages.stream().filter(p -> !scene.words(p, field).isEmpty()).count();
+        return (int) pages.stream()
+                .filter(p -> !scene.words().words(p, field).isEmpty())
+                .count();
     }
 
     private static Layout suited(String key, String name, int all, int pictures, int dates) {

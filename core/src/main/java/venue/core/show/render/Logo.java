@@ -41,7 +41,7 @@ final class Logo {
     }
 
     private Optional<Media> picture(Map<String, Value> facts, String key) {
-        return scene.media(Values.text(facts, key)).filter(Media::isPicture);
+        return scene.pictures().media(Values.text(facts, key)).filter(Media::isPicture);
     }
 
     /** It stands for the name, so the name is what it says. */

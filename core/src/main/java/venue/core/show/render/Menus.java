@@ -7,18 +7,19 @@ import venue.core.body.element.ShownMenu;
 import venue.core.edition.edition.Branch;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
 
 /** The site's menus as whoever looks at a page gets them, with that page and those above it marked in them. */
 final class Menus {
 
     private final View view;
-    private final PageScene scene;
+    private final Page page;
     private final List<String> above;
 
-    Menus(View view, PageScene scene) {
+    Menus(View view, Page page) {
         this.view = view;
-        this.scene = scene;
-        above = view.edition().plan().ancestors(scene.page().id());
+        this.page = page;
+        above = view.edition().plan().ancestors(page.id());
     }
 
     Optional<ShownMenu> of(String id) {
@@ -34,7 +35,7 @@ final class Menus {
 
     /** A line is there when it leads somewhere that may be seen; a heading when a line beneath it does. */
     private Optional<ShownMenu.Line> line(Line line) {
-        Optional<String> href = Optional.ofNullable(line.link()).flatMap(scene::href);
+        Optional<String> href = Optional.ofNullable(line.link()).flatMap(new Leading(view, page)::href);
         if (href.isEmpty() && line.link() != null) {
             return Optional.empty();
         }
@@ -46,7 +47,7 @@ final class Menus {
     }
 
     private @Nullable String current(Line line) {
-        String page = line.pageId().orElse("");
-        return page.equals(scene.page().id()) ? "page" : above.contains(page) ? "true" : null;
+        String to = line.pageId().orElse("");
+        return to.equals(page.id()) ? "page" : above.contains(to) ? "true" : null;
     }
 }

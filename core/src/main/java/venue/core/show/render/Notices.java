@@ -34,10 +34,11 @@ final class Notices {
             return;
         }
         boolean turns = shape.equals("turn") && due.size() > 1;
-        out.start("aside", turns ? "notices turn" : "notices").attr("aria-label", scene.say(Phrase.NOTICE));
+        out.start("aside", turns ? "notices turn" : "notices")
+                .attr("aria-label", scene.words().say(Phrase.NOTICE));
         due.forEach(this::notice);
         if (turns) {
-            button("stop").text(scene.say(Phrase.STOP)).end();
+            button("stop").text(scene.words().say(Phrase.STOP)).end();
         }
         if (!view.isMarked() && (turns || due.stream().anyMatch(Notices::canBePutAway))) {
             out.start("script").attr("src", Head.NOTICES).end();
@@ -67,14 +68,14 @@ final class Notices {
             out.attr("data-n", Hash.shortOf(words));
         }
         out.start("div", "in").start("p");
-        Optional<String> href = Link.find(Values.text(notice, "link")).flatMap(scene::href);
+        Optional<String> href = Link.find(Values.text(notice, "link")).flatMap(scene.links()::href);
         href.ifPresent(to -> out.start("a").attr("href", to));
         out.text(words);
         href.ifPresent(to -> out.end());
         out.end();
         if (canBePutAway(notice)) {
             button("away")
-                    .attr("aria-label", scene.say(Phrase.PUT_AWAY))
+                    .attr("aria-label", scene.words().say(Phrase.PUT_AWAY))
                     .text("×")
                     .end();
         }

@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import venue.core.body.element.Outline;
 
 /** What the parts of a page need of it: rules of its own, frames from elsewhere, the small script. */
 final class PageNeeds {
@@ -11,6 +12,7 @@ final class PageNeeds {
     private final PageRules rules = new PageRules();
     private final SortedSet<String> frames = new TreeSet<>();
     private final SortedSet<String> tiles = new TreeSet<>();
+    private Outline outline = new Outline(List.of());
     private boolean script;
     private boolean leans;
 
@@ -39,6 +41,15 @@ final class PageNeeds {
 
     List<String> frames() {
         return List.copyOf(frames);
+    }
+
+    /** An element lists the page's headings: these, in order. */
+    void outline(List<String> headings) {
+        outline = new Outline(headings);
+    }
+
+    Outline outline() {
+        return outline;
     }
 
     /** Words here lean, so that their letters are wanted before the page is drawn. */

@@ -14,15 +14,11 @@ import venue.core.model.template.Template;
 final class PageOptions {
 
     private final Page page;
-    private List<Property> declared = List.of();
+    private final List<Property> declared;
 
-    PageOptions(Page page) {
+    PageOptions(Page page, List<Property> declared) {
         this.page = page;
-    }
-
-    /** It is shown in a template with these. */
-    void declared(List<Property> options) {
-        declared = options;
+        this.declared = declared;
     }
 
     Optional<Property> find(String key) {

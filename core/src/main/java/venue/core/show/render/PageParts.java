@@ -58,7 +58,7 @@ final class PageParts {
         if (shows(PagePart.FILES)) {
             files().ifPresent(f -> after.add(headed("files", Phrase.FILES, element("documents", Map.of("files", f)))));
         }
-        if (shows(PagePart.RELATED) && !scene.listings().topics(page).isEmpty()) {
+        if (shows(PagePart.RELATED) && !scene.gathered().listings().topics(page).isEmpty()) {
             after.add(headed("related", Phrase.RELATED, related()));
         }
         if (shows(PagePart.NEIGHBOURS)) {
@@ -79,9 +79,9 @@ final class PageParts {
 
     /** The files that the page holds in its fields. */
     private Optional<Value> files() {
-        List<Map<String, Value>> files = scene.fields(page).stream()
+        List<Map<String, Value>> files = scene.words().fields(page).stream()
                 .filter(PageParts::holdsFiles)
-                .flatMap(f -> scene.field(page, f.key()).stream())
+                .flatMap(f -> scene.words().field(page, f.key()).stream())
                 .flatMap(v -> Held.words(v).stream())
                 .map(id -> Map.of("file", Value.of(id)))
                 .toList();
@@ -94,7 +94,8 @@ final class PageParts {
     }
 
     private Section headed(String name, Phrase heading, Element element) {
-        Element words = element("heading", Map.of("text", Value.of(scene.say(heading)), "size", Value.of("medium")));
+        Element words =
+                element("heading", Map.of("text", Value.of(scene.words().say(heading)), "size", Value.of("medium")));
         return section(name, words, element);
     }
 

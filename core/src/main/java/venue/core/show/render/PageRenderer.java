@@ -57,7 +57,7 @@ public final class PageRenderer {
     public static Rendered sections(View view, Page stand, List<Section> sections) {
         HtmlWriter body = new HtmlWriter();
         body.start("body").start("main").attr("id", "main");
-        PageScene scene = new PageScene(view, stand, true);
+        PageScene scene = new PageScene(view, stand, true, List.of());
         SectionRenderer renderer = new SectionRenderer(view, scene, body);
         sections.forEach(renderer::write);
         body.end();
@@ -72,8 +72,8 @@ public final class PageRenderer {
         if (view.wrapping().htmlClass() != null) {
             out.attr("class", view.wrapping().htmlClass());
         }
-        out.attr("lang", scene.language());
-        if (RIGHT_TO_LEFT.contains(Media.primary(scene.language()))) {
+        out.attr("lang", scene.words().language());
+        if (RIGHT_TO_LEFT.contains(Media.primary(scene.words().language()))) {
             out.attr("dir", "rtl");
         }
         Head.write(view, page, findable, scene, out);
@@ -83,9 +83,9 @@ public final class PageRenderer {
                 scene.needs().rules().css(),
                 scene.needs().frames(),
                 scene.needs().tiles(),
-                scene.listings().further(),
-                scene.listings().fed(),
-                scene.listings().ask() || scene.search().ask());
+                scene.gathered().listings().further(),
+                scene.gathered().listings().fed(),
+                scene.gathered().listings().ask() || scene.gathered().search().ask());
     }
 
     private static void close(View view, HtmlWriter body) {
@@ -120,9 +120,8 @@ public final class PageRenderer {
     private static Rendered document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
         TitleBand band = TitleBand.of(view.edition(), page, template);
-        PageScene scene = new PageScene(view, page, band != TitleBand.NONE);
+        PageScene scene = new PageScene(view, page, band != TitleBand.NONE, template.options());
         out.start("body", stands(template, scene));
-        scene.choosing(template.options());
         HtmlWriter main = main(view, page, template, band, scene);
         Shell shell = new Shell(view, scene, out);
         shell.top(template);
@@ -170,10 +169,10 @@ public final class PageRenderer {
                 "right", sides.right(), template.zones(ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
         if (left.holds(page, sections) || right.holds(page, sections)) {
             scene.beginning.plainly();
-            HtmlWriter onLeft = left.written(scene.say(Phrase.LEFT_COLUMN), page, view, scene);
+            HtmlWriter onLeft = left.written(scene.words().say(Phrase.LEFT_COLUMN), page, view, scene);
             HtmlWriter main = new HtmlWriter();
             write(template.zones(ZoneRole.MAIN), page, new SectionRenderer(view, scene, main));
-            beside(onLeft, main, right.written(scene.say(Phrase.SIDE_COLUMN), page, view, scene), out);
+            beside(onLeft, main, right.written(scene.words().say(Phrase.SIDE_COLUMN), page, view, scene), out);
         } else {
             write(template.zones(ZoneRole.MAIN), page, sections);
         }
@@ -214,7 +213,7 @@ public final class PageRenderer {
                 .flatMap(z -> sections.shown(z, page))
                 .toList();
         if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
-            scene.outlined(all.stream().flatMap(sections::headings).toList());
+            scene.needs().outline(all.stream().flatMap(sections::headings).toList());
         }
     }
 

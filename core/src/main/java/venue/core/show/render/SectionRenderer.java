@@ -132,7 +132,7 @@ final class SectionRenderer {
 
     private boolean isShown(Props settings) {
         Window window = new Window(settings.text("shownFrom"), settings.text("shownUntil"));
-        return window.isOn(scene.now())
+        return window.isOn(scene.localTime().toString())
                 && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 

@@ -20,7 +20,7 @@ final class Shell {
     void top(Template template) {
         out.start("a", "skip")
                 .attr("href", "#main")
-                .text(scene.say(Phrase.SKIP))
+                .text(scene.words().say(Phrase.SKIP))
                 .end();
         if (template.shows("notice")) {
             new Notices(view, scene, out).write();

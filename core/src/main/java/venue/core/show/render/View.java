@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import venue.core.basics.value.Values;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
@@ -65,38 +66,76 @@ public record View(
 
     /** The same, with something around its pages. */
     public View wrapped(Wrapping around) {
-        return new View(edition, now, origin, mode, style, mark, around, visitor, asked, hard, changed, searcher);
+        return but(d -> d.wrapping = around);
     }
 
     /** The same, with what is asked of the listings of a page. */
     public View asking(Asked what) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, what, hard, changed, searcher);
+        return but(d -> d.asked = what);
     }
 
     /** The same, with listings tried on something else. */
     public View trying(Hard what) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, what, changed, searcher);
+        return but(d -> d.hard = what);
     }
 
     /** The same as somebody sees it. */
     public View seenBy(Visitor who) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, who, asked, hard, changed, searcher);
+        return but(d -> d.visitor = who);
     }
 
     /** The same, where it is known when pages changed. */
     public View knowing(Map<String, Instant> when) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, when, searcher);
+        return but(d -> d.changed = when);
     }
 
     /** The same, where it can be searched. */
     public View searchedBy(Searcher finder) {
-        return new View(edition, now, origin, mode, style, mark, wrapping, visitor, asked, hard, changed, finder);
+        return but(d -> d.searcher = finder);
     }
 
     /** The same with the marks that managers see. */
     public View marked() {
+        return but(d -> d.mode = Mode.MARKED);
+    }
+
+    private View but(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
         return new View(
-                edition, now, origin, Mode.MARKED, style, mark, wrapping, visitor, asked, hard, changed, searcher);
+                edition,
+                now,
+                origin,
+                draft.mode,
+                style,
+                mark,
+                draft.wrapping,
+                draft.visitor,
+                draft.asked,
+                draft.hard,
+                draft.changed,
+                draft.searcher);
+    }
+
+    /** What of a view may be otherwise in another. */
+    private static final class Draft {
+        private Mode mode;
+        private Wrapping wrapping;
+        private Visitor visitor;
+        private Asked asked;
+        private Hard hard;
+        private Map<String, Instant> changed;
+        private Searcher searcher;
+
+        Draft(View view) {
+            mode = view.mode;
+            wrapping = view.wrapping;
+            visitor = view.visitor;
+            asked = view.asked;
+            hard = view.hard;
+            changed = view.changed;
+            searcher = view.searcher;
+        }
     }
 
     public boolean isMarked() {

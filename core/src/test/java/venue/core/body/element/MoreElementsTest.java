@@ -1,6 +1,7 @@
 package venue.core.body.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.RETURNS_DEEP_STUBS;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 import static venue.core.carry.compose.Compose.column;
@@ -364,8 +365,8 @@ class MoreElementsTest {
                 .html());
         assertThat(home.select(".all a").attr("href")).isEqualTo("/workshops/weaving");
         assertThat(home.select(".agenda .card .day + .words + *")).isEmpty();
-        Scene scene = mock(Scene.class);
-        when(scene.language()).thenReturn("de");
+        Scene scene = mock(Scene.class, RETURNS_DEEP_STUBS);
+        when(scene.words().language()).thenReturn("de");
         when(scene.localTime()).thenReturn(LocalDateTime.parse("2026-11-23T12:00"));
         HtmlWriter out = new HtmlWriter();
         AgendaDay.write(scene, "2026-12-08T19:00", out);

@@ -21,11 +21,11 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.NewSite;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.NewPage;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Lineage;
 import venue.core.model.kind.Kind;
@@ -73,7 +73,7 @@ class PackTest {
 
         private void read(Pack pack, Asked asked) {
             Reading reading = Reading.of(pack, now, this, MEMORY, asked);
-            after(Sites.after(now, MediaCommand.takeInAsTheyAre("a pack", List.copyOf(reading.items()))));
+            after(Sites.after(now, WholeCommand.takeInAsTheyAre("a pack", List.copyOf(reading.items()))));
             reading.came().forEach((id, one) -> {
                 came.put(id, one.identity());
                 taken.put(id, MEMORY.hashOf(one.theirs()));
@@ -308,7 +308,7 @@ class PackTest {
     @Test
     void whatWouldHaveToBeCleanedIsRefused() {
         Page page = Sites.page("bad", null, 9, "Bad", "<p>x</p><script>alert(1)</script>");
-        assertThatThrownBy(() -> Sites.after(here.now, MediaCommand.takeInAsTheyAre("a pack", List.of(page))))
+        assertThatThrownBy(() -> Sites.after(here.now, WholeCommand.takeInAsTheyAre("a pack", List.of(page))))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-clean"));
     }
 }

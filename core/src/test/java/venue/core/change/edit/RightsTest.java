@@ -16,7 +16,6 @@ import venue.core.basics.value.Value;
 import venue.core.change.command.Commands;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPage;
 import venue.core.change.edit.page.PageCommand;
@@ -25,6 +24,7 @@ import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Places;
 import venue.core.model.kind.BeneathRule;
@@ -98,7 +98,7 @@ class RightsTest {
                         "weaving", "weaving-s1", venue.core.edition.edition.SectionPlace.Reach.SHARED),
                 SectionCommand.giveToOrigin("weaving", "weaving-s1"),
                 TemplateCommand.rollOutSections("plain", Map.of("weaving", Map.of())),
-                MediaCommand.takeIn(
+                WholeCommand.takeIn(
                         "x",
                         List.of(new SharedSection(
                                 "s",

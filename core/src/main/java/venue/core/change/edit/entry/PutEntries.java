@@ -65,7 +65,9 @@ record PutEntries(String kind, List<Put> entries) implements EntryCommand, ForEd
         for (Put wanted : entries) {
             Optional<Item> there = edition.find(wanted.id());
             if (there.isPresent()
-                    && !(there.get() instanceof Entry e && e.kind().equals(kind))) {
+                    && edition.find(Entry.class, wanted.id())
+                            .filter(e -> e.kind().equals(kind))
+                            .isEmpty()) {
                 throw Refusal.conflict("id-taken", "id", "Something else has this id.", "Give it another.");
             }
             if (there.isEmpty() && of.retired()) {

@@ -18,6 +18,7 @@ import venue.core.model.entry.Entry;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
+import venue.core.model.property.Declared;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyCheck;
 

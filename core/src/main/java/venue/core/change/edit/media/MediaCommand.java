@@ -1,13 +1,11 @@
 package venue.core.change.edit.media;
 
-import java.util.List;
-import venue.core.basics.item.Item;
 import venue.core.change.edit.Command;
 import venue.core.model.media.Media;
 
 /** What is done to pictures and files. */
 public sealed interface MediaCommand extends Command
-        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, ForgetEarlier, RemoveMedia, CutMedia, TakeIn {
+        permits DescribeMedia, FileMedia, FocusMedia, ReplaceMedia, ForgetEarlier, RemoveMedia, CutMedia {
     static MediaCommand fileMedia(String media, String name, String folder) {
         return new FileMedia(media, name, folder);
     }
@@ -30,14 +28,5 @@ public sealed interface MediaCommand extends Command
 
     static MediaCommand cutMedia(Media part) {
         return new CutMedia(part);
-    }
-
-    static MediaCommand takeIn(String source, List<Item> items) {
-        return new TakeIn(source, items, false);
-    }
-
-    /** The same, refused where anything would have to be cleaned. */
-    static MediaCommand takeInAsTheyAre(String source, List<Item> items) {
-        return new TakeIn(source, items, true);
     }
 }

@@ -41,7 +41,7 @@ record MergeTopic(String topic, String into) implements PageCommand {
         }
         List<Item> put = new ArrayList<>();
         Renaming.of(edition, topic, into).stream()
-                .map(i -> i instanceof Page page ? once(edition, page) : i)
+                .map(i -> edition.page(i.id()).isPresent() ? once(edition, (Page) i) : i)
                 .filter(i -> !i.id().equals(topic))
                 .forEach(put::add);
         if (desk.live().page(topic).isPresent()) {

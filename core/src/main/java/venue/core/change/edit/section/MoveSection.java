@@ -3,7 +3,6 @@ package venue.core.change.edit.section;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.WritesIn;
@@ -24,13 +23,16 @@ record MoveSection(String item, String section, String zone, int index) implemen
     public Change on(Desk desk) {
         Sectioned target = desk.edition().require(Sectioned.class, item);
         PlaceSection.requireZone(desk.edition(), target, zone);
-        if (target instanceof Page page) {
-            Optional<Section> shelved =
-                    page.shelf().stream().filter(s -> s.id().equals(section)).findFirst();
-            if (shelved.isPresent()) {
-                return fromShelf(page, shelved.get());
-            }
-        }
+        return desk.edition()
+                .page(item)
+                .flatMap(page -> page.shelf().stream()
+                        .filter(s -> s.id().equals(section))
+                        .findFirst()
+                        .map(shelved -> fromShelf(page, shelved)))
+                .orElseGet(() -> within(target));
+    }
+
+    private Change within(Sectioned target) {
         String name = target.body().require(section).section().name();
         return Change.of("move " + name, target.withBody(target.body().move(section, zone, index)));
     }

@@ -9,13 +9,11 @@ import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.WritesIn;
 import venue.core.edition.edition.Edition;
-import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.section.Section;
 import venue.core.model.section.Sectioned;
 import venue.core.model.section.SharedSection;
 import venue.core.model.section.Zones;
-import venue.core.model.template.Template;
 
 /**
  * Puts a section onto a page: from a pattern, as a shared one, or empty with the given columns.
@@ -49,7 +47,7 @@ record PlaceSection(
         if (pattern != null) {
             return fromPattern(desk, target, Starters.offered(edition, pattern));
         }
-        if (shared != null && target instanceof Pattern) {
+        if (shared != null && edition.find(Pattern.class, item).isPresent()) {
             throw Refusal.badInput(
                     "shared-in-pattern",
                     "shared",
@@ -79,19 +77,16 @@ record PlaceSection(
 
     /** Refuses a zone that is not there, unless sections stand in it already. */
     static void requireZone(Edition edition, Sectioned target, String zone) {
-        if (target.body().byKey().containsKey(zone) || hasZone(edition, target, zone)) {
+        Sectioned zoned = edition.page(target.id())
+                .<Sectioned>map(p -> edition.worn(p).template())
+                .orElse(target);
+        if (target.body().byKey().containsKey(zone) || zoned.hasZone(zone)) {
             return;
         }
-        String name =
-                target instanceof Page page ? edition.worn(page).template().name() : target.name();
         throw Refusal.badInput(
-                "unknown-zone", "zone", "“" + name + "” has no zone “" + zone + "”.", "Choose one of its zones.");
-    }
-
-    private static boolean hasZone(Edition edition, Sectioned target, String zone) {
-        if (target instanceof Page page) {
-            return edition.worn(page).template().zone(zone).isPresent();
-        }
-        return target instanceof Template template ? template.zone(zone).isPresent() : zone.equals(Sectioned.MAIN);
+                "unknown-zone",
+                "zone",
+                "“" + zoned.name() + "” has no zone “" + zone + "”.",
+                "Choose one of its zones.");
     }
 }

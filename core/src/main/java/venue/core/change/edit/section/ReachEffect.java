@@ -6,7 +6,6 @@ import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.SectionPlace;
 import venue.core.edition.edition.SectionPlace.Reach;
-import venue.core.edition.edition.Worn;
 import venue.core.model.page.Page;
 import venue.core.model.template.Template;
 import venue.core.sort.ReachedPages;
@@ -41,7 +40,8 @@ public record ReachEffect(Reach to, String says) {
                     default -> "It can be placed on other pages too; changed once, it changes on all of them.";
                 };
             case TEMPLATE ->
-                "It shows at once on all " + Words.count(Worn.count(edition, template), "page") + " wearing "
+                "It shows at once on all "
+                        + Words.count(ReachedPages.of(edition, template).count(), "page") + " wearing "
                         + template.name() + ", before their own sections.";
             case EVERYWHERE ->
                 "It shows at once above the footer of all "

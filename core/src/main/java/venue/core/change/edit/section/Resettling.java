@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
 import venue.core.basics.item.Item;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
@@ -52,9 +52,7 @@ final class Resettling {
     /** The page gets it as its own; a shared section that nobody shares any more goes. */
     void here() {
         insert(page, section().withId(free(page)), index());
-        if (from.written() instanceof SharedSection shared && others(shared).isEmpty()) {
-            removed.add(shared.id());
-        }
+        shown().filter(s -> others(s).isEmpty()).ifPresent(s -> removed.add(s.id()));
     }
 
     /** What was fixed stays on all pages that wear the template; the rest stands on this page. */
@@ -71,13 +69,14 @@ final class Resettling {
 
     /** Pages that wear the template and shared the section have it from the template now. */
     void template() {
-        @Nullable SharedSection shared = from.written() instanceof SharedSection s ? s : null;
+        SharedSection shared = shown().orElse(null);
         String id = desk.freshId();
         Section fixed = shared == null ? from.content().withId(id).withOrigin(null) : Section.showing(id, shared);
         if (shared != null) {
             others(shared).stream()
-                    .filter(h -> h instanceof Page p
-                            && edition.worn(p).template().id().equals(template.id()))
+                    .filter(h -> edition.page(h.id())
+                            .filter(p -> edition.worn(p).template().id().equals(template.id()))
+                            .isPresent())
                     .forEach(h -> letGo(h, shared));
         }
         Template now = (Template) now(template.id());
@@ -100,12 +99,16 @@ final class Resettling {
     }
 
     private SharedSection made() {
-        if (from.written() instanceof SharedSection shared) {
-            return shared;
-        }
-        SharedSection made = new SharedSection(desk.freshId(), section().withId("s1"));
-        put(made);
-        return made;
+        return shown().orElseGet(() -> {
+            SharedSection made = new SharedSection(desk.freshId(), section().withId("s1"));
+            put(made);
+            return made;
+        });
+    }
+
+    /** The shared section that shows there, where it is one. */
+    private Optional<SharedSection> shown() {
+        return edition.find(SharedSection.class, from.written().id());
     }
 
     private Section section() {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Set;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
-import venue.core.change.edit.kind.Declared;
+import venue.core.model.property.Declared;
 import venue.core.model.property.Property;
 import venue.core.model.template.Template;
 

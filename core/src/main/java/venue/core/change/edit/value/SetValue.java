@@ -2,6 +2,7 @@ package venue.core.change.edit.value;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
@@ -66,8 +67,9 @@ record SetValue(
         if (section != null && found instanceof Sectioned sectioned) {
             return onSection(edition, sectioned, section);
         }
-        if (found instanceof Page page) {
-            return onPage(edition, page);
+        Optional<Page> page = edition.page(item);
+        if (page.isPresent()) {
+            return onPage(edition, page.get());
         }
         if (found instanceof Settable settable) {
             Property setting = settable.setting(key);

@@ -15,10 +15,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
-import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;
@@ -105,11 +105,11 @@ class OptionsTest {
     void pagesTakenInAreHeldToTheirOptions() {
         Page weaving = site.require(Page.class, "weaving").withSetting("option.other", Value.of("kept"));
         Page winter = weaving.withSetting("option.season", Value.of("winter"));
-        assertThat(Sites.after(site, MediaCommand.takeIn("a file", List.of(winter)))
+        assertThat(Sites.after(site, WholeCommand.takeIn("a file", List.of(winter)))
                         .require(Page.class, "weaving"))
                 .isEqualTo(winter);
         Page spring = weaving.withSetting("option.season", Value.of("spring"));
-        assertThatThrownBy(() -> Sites.after(site, MediaCommand.takeIn("a file", List.of(spring))))
+        assertThatThrownBy(() -> Sites.after(site, WholeCommand.takeIn("a file", List.of(spring))))
                 .hasMessageContaining("“spring” is not one of summer, winter");
     }
 

@@ -1,4 +1,4 @@
-package venue.core.live.release;
+package venue.core.sort;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,21 +9,18 @@ import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 
-/** Tells in sentences what differs between two contents of one page. */
-final class PageTeller {
+/** What differs between two contents of one page. */
+final class PageTelling {
 
     private final Edition live;
     private final Edition working;
 
-    PageTeller(Edition live, Edition working) {
-        this.live = live;
-        this.working = working;
+    PageTelling(Between between) {
+        live = between.live();
+        working = between.working();
     }
 
-    List<String> says(Page shown, @Nullable Page before, @Nullable Page after) {
-        if (after == null) {
-            return List.of("Removed from " + live.plan().address(shown.id()));
-        }
+    List<String> says(@Nullable Page before, Page after) {
         if (before == null) {
             String where = working.page(after.parent())
                     .map(p -> " beneath " + p.title())

@@ -1,4 +1,4 @@
-package venue.core.change.edit.media;
+package venue.core.change.edit.whole;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -12,18 +12,18 @@ import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.ForEditors;
 import venue.core.edition.edition.Edition;
+import venue.core.sort.Sorts;
 
 /**
  * Takes in whole items from outside, each held against the same declarations as what is written by hand.
  *
  * @param asTheyAre refuses what would have to be cleaned, instead of cleaning it
  */
-record TakeIn(String source, List<Item> items, boolean asTheyAre) implements MediaCommand, ForEditors {
+record TakeIn(String source, List<Item> items, boolean asTheyAre) implements WholeCommand, ForEditors {
 
     @Override
     public Change on(Desk desk) {
         Edition then = desk.edition().with(items, List.of());
-        WholeItem whole = new WholeItem(then);
         List<Item> put = new ArrayList<>();
         Set<String> ids = new HashSet<>();
         for (Item item : items) {
@@ -35,7 +35,7 @@ record TakeIn(String source, List<Item> items, boolean asTheyAre) implements Med
                         "The id “" + item.id() + "” stands on two items of " + source + ".",
                         "Give each item an id of its own.");
             }
-            Item checked = whole.checked(item);
+            Item checked = Sorts.checked(item, then);
             if (asTheyAre && !checked.equals(item)) {
                 throw unclean(item);
             }

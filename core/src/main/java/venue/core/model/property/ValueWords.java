@@ -1,4 +1,4 @@
-package venue.core.show.render;
+package venue.core.model.property;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -7,9 +7,6 @@ import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import venue.core.basics.text.Words;
 import venue.core.basics.value.Value;
-import venue.core.model.property.Choice;
-import venue.core.model.property.Property;
-import venue.core.model.property.PropertyType;
 
 /** Values in words of a language. */
 public final class ValueWords {
@@ -46,7 +43,7 @@ public final class ValueWords {
     }
 
     /** "Friday 27 November 2026, 19:00", or the text as it is when it is no date. */
-    static String date(String iso, Locale locale) {
+    public static String date(String iso, Locale locale) {
         try {
             if (iso.length() <= DAY_ONLY) {
                 return LocalDate.parse(iso).format(DateTimeFormatter.ofPattern("d MMMM uuuu", locale));

@@ -1,4 +1,4 @@
-package venue.core.change.edit.kind;
+package venue.core.model.property;
 
 import java.math.BigDecimal;
 import java.util.EnumSet;
@@ -7,10 +7,6 @@ import java.util.List;
 import java.util.Set;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Letters;
-import venue.core.model.property.Choice;
-import venue.core.model.property.Property;
-import venue.core.model.property.PropertyCheck;
-import venue.core.model.property.PropertyType;
 
 /** Checks properties that managers declare themselves: the fields of a kind, the options of a template. */
 public final class Declared {

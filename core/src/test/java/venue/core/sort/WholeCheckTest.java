@@ -1,4 +1,4 @@
-package venue.core.change.edit.media;
+package venue.core.sort;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -32,7 +32,7 @@ import venue.core.model.template.Template;
 import venue.core.model.theme.Look;
 
 /** Whole items are held against what holds those that are written by hand, whatever their sort. */
-class WholeItemTest {
+class WholeCheckTest {
 
     private static final String HASH = "0123456789abcdef".repeat(4);
 
@@ -77,15 +77,14 @@ class WholeItemTest {
     @MethodSource("bad")
     void whatIsNotAsItIsDeclaredIsRefused(Item item) {
         Edition then = Sites.small().with(List.of(item), List.of());
-        assertThatThrownBy(() -> new WholeItem(then).checked(item)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> Sorts.checked(item, then)).isInstanceOf(Refusal.class);
     }
 
     @Test
     void whatIsSoundStaysAsItIs() {
         Edition site = Sites.small();
-        WholeItem whole = new WholeItem(site);
-        site.items().forEach(i -> assertThat(whole.checked(i)).isEqualTo(i));
+        site.items().forEach(i -> assertThat(Sorts.checked(i, site)).isEqualTo(i));
         Media picture = Media.picture("m", "M", HASH, "jpg", 10, 10, List.of(10));
-        assertThat(whole.checked(picture)).isEqualTo(picture);
+        assertThat(Sorts.checked(picture, site)).isEqualTo(picture);
     }
 }

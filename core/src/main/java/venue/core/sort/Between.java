@@ -1,0 +1,45 @@
+package venue.core.sort;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.PageFacts;
+import venue.core.model.media.Media;
+import venue.core.model.page.Page;
+import venue.core.model.site.Site;
+
+/** The live site and the working copy that is to follow it. */
+public record Between(Edition live, Edition working) {
+
+    boolean isMissing(@Nullable String id) {
+        return live.find(id).isEmpty();
+    }
+
+    /** What of these visitors don't have yet. */
+    Stream<String> missing(Stream<String> ids) {
+        return ids.filter(this::isMissing);
+    }
+
+    /** The pictures and shared sections of these facts that visitors don't have yet. */
+    Stream<String> missing(PageFacts facts) {
+        return missing(Stream.concat(
+                facts.media().stream().filter(m -> working.find(Media.class, m).isPresent()),
+                facts.shared().values().stream()));
+    }
+
+    /** The site, where it must come along because it calls the page home, or doesn't yet. */
+    public Stream<String> siteOf(String page, boolean isHomeLive) {
+        return Optional.of(page).filter(p -> isHomeLive == p.equals(liveHome())).stream()
+                .flatMap(p -> live.find(Site.class, Site.ID).stream())
+                .map(Site::id);
+    }
+
+    private @Nullable String liveHome() {
+        return live.find(Site.class, Site.ID).map(Site::home).orElse(null);
+    }
+
+    static String title(Edition edition, @Nullable String page) {
+        return edition.page(page).map(Page::title).map(t -> "“" + t + "”").orElse("none");
+    }
+}
