@@ -7,12 +7,12 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
+import venue.core.body.glyph.Glyph;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
 import venue.core.model.property.Declared;
 import venue.core.model.property.PropertyCheck;
 import venue.core.model.template.FrameSettings;
-import venue.core.model.template.Glyph;
 import venue.core.model.template.Template;
 import venue.core.model.template.Zone;
 

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import venue.core.body.glyph.Glyph;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
-import venue.core.model.template.Glyph;
 import venue.core.model.template.Template;
 
 /** A template: its glyph, how many pages wear it, and what it brings to a new page. */

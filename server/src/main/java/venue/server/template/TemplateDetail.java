@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
+import venue.core.body.glyph.Glyph;
 import venue.core.edition.usage.FieldUse;
 import venue.core.model.property.Property;
-import venue.core.model.template.Glyph;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Scene;
 
 /** A day as an agenda sets it: its figure large, and weekday and month beneath; the hour where there is one. */
 final class AgendaDay {

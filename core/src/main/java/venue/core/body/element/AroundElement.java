@@ -5,6 +5,8 @@ import static venue.core.model.property.Property.choice;
 import java.util.List;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 
 /** Links to the pages beside this one and beneath it, as the plan has them. */

@@ -5,7 +5,9 @@ import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
 import java.util.Optional;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 import venue.core.model.theme.Tone;
 
@@ -31,6 +33,11 @@ final class ButtonsElement extends DeclaredKind {
                                 "round=Round",
                                 "soft=Soft",
                                 "square=Square")));
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("buttons");
     }
 
     @Override

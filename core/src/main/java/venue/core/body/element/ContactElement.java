@@ -3,7 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.choice;
 
 import java.util.List;
+import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 
 /** How to reach the organisation, from the facts of the site. */
 final class ContactElement extends DeclaredKind {
@@ -16,6 +21,11 @@ final class ContactElement extends DeclaredKind {
                 choice("of", "Whose", "site=The site’s", "page=This page’s", "either=This page’s, else the site’s")
                         .help("A page has its own where its kind has the fields “email” and “phone”."),
                 choice("contacts", "Contacts", "words=As words", "signs=As signs", "buttons=As buttons"));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
     }
 
     @Override

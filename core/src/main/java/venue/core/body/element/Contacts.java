@@ -9,6 +9,8 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;

@@ -1,8 +1,13 @@
 package venue.core.body.element;
 
 import java.util.List;
+import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Outline;
+import venue.core.body.scene.Props;
 
 /** The headings of the page as a list that leads to them. */
 final class ContentsElement extends DeclaredKind {
@@ -11,6 +16,16 @@ final class ContentsElement extends DeclaredKind {
 
     ContentsElement() {
         super(KEY, "Contents", "The page's headings, kept up by itself");
+    }
+
+    @Override
+    public boolean listsHeadings() {
+        return true;
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
     }
 
     @Override

@@ -8,6 +8,8 @@ import java.util.List;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
 

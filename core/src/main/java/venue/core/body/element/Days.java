@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Scene;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
 

@@ -3,6 +3,7 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.choice;
 
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 
 /** A rule between two things. */
 final class DividerElement extends DeclaredKind {
@@ -13,6 +14,11 @@ final class DividerElement extends DeclaredKind {
                 "Divider",
                 "A rule between two things",
                 choice("shape", "Shape", "full=Across the column", "short=Short and strong"));
+    }
+
+    @Override
+    public boolean isFurniture() {
+        return true;
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.TreeMap;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 
 /**

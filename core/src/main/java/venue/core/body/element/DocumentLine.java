@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.media.Earlier;
 import venue.core.model.media.Media;
 

@@ -5,8 +5,14 @@ import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** Files to take along: those that are named, and those of a folder with the folders within it. */
@@ -36,6 +42,21 @@ final class DocumentsElement extends DeclaredKind {
                 of("pages", "Names lead to the file’s own page", PropertyType.YES_NO)
                         .fallback(Value.of(true))
                         .help("Where a page holds the file in one of its fields; else they lead to the file."));
+    }
+
+    @Override
+    public Optional<String> folder(Map<String, Value> props) {
+        return Optional.of(Values.text(props, "folder")).filter(f -> !f.isEmpty());
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

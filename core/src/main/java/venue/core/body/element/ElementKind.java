@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
 
@@ -53,6 +56,66 @@ public interface ElementKind {
     /** Whether it shows more than what is written and chosen in it: it may have something while all of its places are empty. */
     default boolean isGathered() {
         return false;
+    }
+
+    /** How it is drawn small, in the glyph of a template. */
+    default Drawn drawn(Map<String, Value> props) {
+        return Drawn.BLOCK;
+    }
+
+    /** Whether it is a picture, whatever else it says. */
+    default boolean isPicture() {
+        return false;
+    }
+
+    /** Whether its pictures are of persons. */
+    default boolean isOfPersons() {
+        return false;
+    }
+
+    /** Whether it is a heading over what follows it. */
+    default boolean isHeading() {
+        return false;
+    }
+
+    /** Whether it only sets apart what is there. */
+    default boolean isFurniture() {
+        return false;
+    }
+
+    /** Whether it lists the page's headings. */
+    default boolean listsHeadings() {
+        return false;
+    }
+
+    /** Whether it sets pages and entries in a layout. */
+    default boolean isListing() {
+        return false;
+    }
+
+    /** Whether its words are found by searching; what is gathered is found where it is at home. */
+    default boolean isSearched() {
+        return true;
+    }
+
+    /** What a page's whole text has of it, as rich text. */
+    default String wholeText(Map<String, Value> props) {
+        return "";
+    }
+
+    /** Where it gathers what stands beneath a page, as {@link venue.core.body.listing.Beneath} says it. */
+    default Stream<String> gathers(Map<String, Value> props) {
+        return Stream.empty();
+    }
+
+    /** The folder whose files it shows. */
+    default Optional<String> folder(Map<String, Value> props) {
+        return Optional.empty();
+    }
+
+    /** The parts of the theme that are seen by it, by the key of their settings. */
+    default Set<String> themeParts() {
+        return Set.of();
     }
 
     /** The property that has to be chosen before it shows anything, and is not; it counts as a place to fill. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
@@ -66,6 +67,11 @@ public final class Elements {
 
     public static Optional<ElementKind> find(String key) {
         return Optional.ofNullable(BY_KEY.get(key));
+    }
+
+    /** Whether the element is of a kind of which something is so. */
+    public static boolean is(Element element, Predicate<ElementKind> so) {
+        return find(element.kind()).filter(so).isPresent();
     }
 
     public static ElementKind require(String key) {

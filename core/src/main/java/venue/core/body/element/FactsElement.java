@@ -3,10 +3,15 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.choice;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 import venue.core.model.property.Property;
 
@@ -25,6 +30,16 @@ final class FactsElement extends DeclaredKind {
                         "spec=A specification",
                         "strip=A strip",
                         "sentence=A sentence"));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

@@ -3,7 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** Numbers worth knowing, large. */
@@ -19,6 +24,16 @@ final class FiguresElement extends DeclaredKind {
                         "Figures",
                         of("figure", "Figure", PropertyType.WORDS),
                         of("label", "What it counts", PropertyType.WORDS)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.sideBySide(3);
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
@@ -25,6 +26,11 @@ final class FilmElement extends DeclaredKind {
                         .help("The address that shows the film in a frame. Its host must be on the site's list."),
                 of("still", "Still before it plays", PropertyType.PICTURE).wants(new PictureSlot(0, "16 : 9", "")),
                 of("caption", "Caption", PropertyType.WORDS));
+    }
+
+    @Override
+    public boolean isPicture() {
+        return true;
     }
 
     @Override

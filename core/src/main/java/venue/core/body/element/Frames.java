@@ -5,6 +5,7 @@ import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Scene;
 
 /** What is shown from elsewhere within a page: only from hosts that the managers have put on the site's list. */
 final class Frames {

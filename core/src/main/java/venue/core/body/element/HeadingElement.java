@@ -5,6 +5,8 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Headings;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A heading. Its level follows from where it stands; its size is a matter of looks. */
@@ -27,6 +29,11 @@ final class HeadingElement extends DeclaredKind {
                 of("kicker", "Above it", PropertyType.WORDS).help("A few words in the label's voice."),
                 of("linkLabel", "Link beside it", PropertyType.WORDS),
                 of("link", "Leads to", PropertyType.LINK));
+    }
+
+    @Override
+    public boolean isHeading() {
+        return true;
     }
 
     @Override

@@ -1,13 +1,22 @@
 package venue.core.body.element;
 
 import java.util.List;
+import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 
 /** When it is open, from the facts of the site: on each line a day, a colon, and the hours. */
 final class HoursElement extends DeclaredKind {
 
     HoursElement() {
         super("hours", "Opening hours", "From the facts of the site");
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
     }
 
     @Override

@@ -5,8 +5,10 @@ import static venue.core.model.property.Property.of;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
@@ -41,6 +43,16 @@ final class ImageElement extends DeclaredKind {
                         "soft=Soft",
                         "rounded=Rounded",
                         "full=Fully rounded"));
+    }
+
+    @Override
+    public boolean isPicture() {
+        return true;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("pictures");
     }
 
     @Override

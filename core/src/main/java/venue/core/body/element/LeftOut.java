@@ -23,14 +23,11 @@ public final class LeftOut {
         return !left.isEmpty()
                 && section.elements().anyMatch(e -> isHeading(e) && !left.contains(e))
                 && section.elements()
-                        .allMatch(e -> isHeading(e)
-                                || left.contains(e)
-                                || e.kind().equals("divider")
-                                || e.kind().equals("space"));
+                        .allMatch(e -> isHeading(e) || left.contains(e) || Elements.is(e, ElementKind::isFurniture));
     }
 
     private static boolean isHeading(Element element) {
-        return element.kind().equals("heading");
+        return Elements.is(element, ElementKind::isHeading);
     }
 
     private static boolean is(Element element) {

@@ -3,8 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A list of links, each on a line of its own. */
@@ -21,6 +25,11 @@ final class LinksElement extends DeclaredKind {
                         of("label", "Words", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK),
                         of("note", "Note", PropertyType.WORDS)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ROWS;
     }
 
     @Override

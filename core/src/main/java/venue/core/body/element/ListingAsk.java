@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import venue.core.body.listing.Condition;
 import venue.core.body.listing.ListingQuery;
 import venue.core.body.listing.Source;
+import venue.core.body.scene.Props;
 
 /** What a listing's settings ask for. */
 public final class ListingAsk {
@@ -56,7 +57,7 @@ public final class ListingAsk {
                         texts(props, "choose", "field").toList(),
                         props.flag("byYear"),
                         props.flag("byWords"),
-                        props.text("shape").equals("table"),
+                        ListingLayouts.of(props).sorts(),
                         props.flag("feed")));
     }
 

@@ -2,8 +2,9 @@ package venue.core.body.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.property.PropertyType;
@@ -12,22 +13,31 @@ import venue.core.model.property.UsualFields;
 /** One entry of a listing: its picture, day, title, summary and facts, as far as the listing shows them. */
 final class ListingCard {
 
-    /** Layouts that are of pictures: what has none is drawn one. */
-    private static final Set<String> OF_PICTURES = Set.of("people", "gallery");
-
     private final Props props;
     private final Scene scene;
     private final HtmlWriter out;
-    private final String shape;
-    private final boolean agenda;
+    private final ListingLayout layout;
     private final List<String> chosen;
 
-    ListingCard(Props props, HtmlWriter out) {
+    /**
+     * One entry as the listing shows it.
+     *
+     * @param waits whether its picture is still to be chosen, and managers look at it
+     * @param drawn whether something is drawn in place of a picture
+     * @param date empty where it has none, or none is shown
+     */
+    record Shown(Page page, boolean first, Optional<Media> picture, boolean waits, boolean drawn, String date) {
+
+        boolean isPictured() {
+            return picture.isPresent() || waits || drawn;
+        }
+    }
+
+    ListingCard(Props props, ListingLayout layout, HtmlWriter out) {
         this.props = props;
+        this.layout = layout;
         this.out = out;
         scene = props.scene();
-        shape = props.text("shape");
-        agenda = shape.equals("agenda");
         chosen = props.groups("fields").stream()
                 .map(f -> f.text("field"))
                 .filter(k -> !k.isEmpty())
@@ -39,27 +49,15 @@ final class ListingCard {
      * @param first whether it is the first of its listing or group
      */
     void write(Page page, int level, boolean first) {
-        boolean pictures = props.flag("pictures") && !agenda && !shape.equals("compact");
-        Optional<Media> picture =
-                pictures ? scene.pictures().media(scene.words().words(page, "picture")) : Optional.empty();
-        boolean waits = pictures && scene.words().prompt(page, "picture").isPresent();
-        boolean drawn = pictures && picture.isEmpty() && !waits && isDrawn();
-        String date = props.flag("dates") ? scene.words().words(page, UsualFields.DATE) : "";
-        out.start("li", picture.isPresent() || waits || drawn ? "card pictured" : "card");
-        boolean dayed = agenda;
-        if (agenda) {
-            AgendaDay.write(scene, date, out);
-        } else if (shape.equals("large")) {
-            dayed = large(page, picture, date);
-        } else {
-            picture(page, picture, waits, drawn, first);
-        }
+        Shown shown = shown(page, first);
+        out.start("li", shown.isPictured() ? "card pictured" : "card");
+        boolean dayed = layout.begin(this, shown);
         out.start("div", "words");
-        above(page, dayed ? "" : date);
+        above(page, dayed ? "" : shown.date());
         out.start("h" + level, props.flag("titles") ? "h z-medium" : "h z-medium unseen");
         title(scene, page, out);
         out.end();
-        if (!shape.equals("gallery") && !shape.equals("compact")) {
+        if (layout.says()) {
             words(page);
         }
         if (props.flag("counted")) {
@@ -67,20 +65,34 @@ final class ListingCard {
                     .text(String.valueOf(scene.gathered().listings().naming(page)))
                     .end();
         }
-        if (agenda) {
+        if (layout.setsFactsApart()) {
             out.end();
-            facts(page);
-            acts(page);
-        } else {
-            facts(page);
-            acts(page);
+        }
+        facts(page);
+        acts(page);
+        if (!layout.setsFactsApart()) {
             out.end();
         }
         out.end();
     }
 
+    private Shown shown(Page page, boolean first) {
+        boolean pictures = layout.shows("pictures") && props.flag("pictures");
+        Optional<Media> picture =
+                pictures ? scene.pictures().media(scene.words().words(page, "picture")) : Optional.empty();
+        boolean waits = pictures && scene.words().prompt(page, "picture").isPresent();
+        boolean drawn = pictures && picture.isEmpty() && !waits && isDrawn();
+        String date = props.flag("dates") ? scene.words().words(page, UsualFields.DATE) : "";
+        return new Shown(page, first, picture, waits, drawn, date);
+    }
+
+    void day(Shown shown) {
+        AgendaDay.write(scene, shown.date(), out);
+    }
+
     /** Whatever its kind brings: what plays, else its picture, else its day; whether it is the day. */
-    private boolean large(Page page, Optional<Media> picture, String date) {
+    boolean large(Shown shown) {
+        Page page = shown.page();
         Optional<Media> played = scene.words().fields(page).stream()
                 .filter(f -> f.type() == PropertyType.FILE)
                 .flatMap(f -> scene.pictures().media(scene.words().words(page, f.key())).stream())
@@ -88,29 +100,32 @@ final class ListingCard {
                 .findFirst();
         if (played.isPresent()) {
             out.start("div", "film");
-            Player.write(played.get(), page.title(), picture, out);
+            Player.write(played.get(), page.title(), shown.picture(), out);
             out.end();
-        } else if (picture.isPresent()) {
-            Pictures.write(scene, picture.get(), scene.pictures().alt(picture.get()), scene.span(), out);
-        } else if (!date.isEmpty()) {
-            AgendaDay.write(scene, date, out);
+        } else if (shown.picture().isPresent()) {
+            pictured(shown.picture().get(), scene.span());
+        } else if (!shown.date().isEmpty()) {
+            day(shown);
             return true;
         }
         return false;
     }
 
-    private boolean isDrawn() {
-        return props.text("missing").equals("drawn") || OF_PICTURES.contains(shape);
+    private void pictured(Media picture, int span) {
+        Pictures.write(scene, picture, scene.pictures().alt(picture), span, out);
     }
 
-    private void picture(Page page, Optional<Media> picture, boolean waits, boolean drawn, boolean first) {
-        if (waits) {
+    private boolean isDrawn() {
+        return props.text("missing").equals("drawn") || layout.isOfPictures();
+    }
+
+    void picture(Shown shown) {
+        if (shown.waits()) {
             out.unseen().start("div", "to-fill-picture").end();
-        } else if (picture.isPresent()) {
-            int span = shape.equals("lead") && first ? scene.span() : share();
-            Pictures.write(scene, picture.get(), scene.pictures().alt(picture.get()), span, out);
-        } else if (drawn) {
-            Tiles.initial(page.title(), out);
+        } else if (shown.picture().isPresent()) {
+            pictured(shown.picture().get(), layout.share(scene.span(), shown.first()));
+        } else if (shown.drawn()) {
+            Tiles.initial(shown.page().title(), out);
         }
     }
 
@@ -168,7 +183,7 @@ final class ListingCard {
     }
 
     private void facts(Page page) {
-        if (!props.flag("facts") || shape.equals("gallery")) {
+        if (!props.flag("facts") || !layout.says() && layout.isOfPictures()) {
             return;
         }
         String classes = props.flag("labels") ? "facts" : "facts unlabelled";
@@ -195,7 +210,7 @@ final class ListingCard {
 
     /** How to reach somebody, and the way on. */
     private void acts(Page page) {
-        if (!props.text("contacts").equals("none") && !shape.equals("gallery") && !shape.equals("compact")) {
+        if (!props.text("contacts").equals("none")) {
             Contacts.write(scene, key -> scene.words().words(page, key), props.text("contacts"), out);
         }
         String address = scene.links().address(page);
@@ -206,11 +221,5 @@ final class ListingCard {
             props.write("button", out);
             out.end().end();
         }
-    }
-
-    /** The share of the page that a picture takes, of the column at hand. */
-    private int share() {
-        return Math.min(
-                shape.equals("cards") || shape.equals("posters") || shape.equals("gallery") ? 4 : 3, scene.span());
     }
 }

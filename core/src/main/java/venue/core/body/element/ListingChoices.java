@@ -8,6 +8,7 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.body.listing.Listed;
 import venue.core.body.listing.ListingQuery;
+import venue.core.body.scene.Scene;
 
 /** What visitors may choose by in a listing, as links and a plain form, and the links to its further pages. Nothing of it needs a script. */
 final class ListingChoices {

@@ -3,17 +3,53 @@ package venue.core.body.element;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.listing.Beneath;
 import venue.core.body.listing.Listed;
 import venue.core.body.listing.ListingQuery;
+import venue.core.body.scene.Props;
 
 /** Pages and entries, shown by themselves as they come and go. */
 final class ListingElement extends DeclaredKind {
 
     ListingElement() {
         super("listing", "Listing", "Pages or entries that are gathered by themselves", ListingSettings.all());
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return ListingLayouts.of(props).drawn().first();
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists", "pictures");
+    }
+
+    @Override
+    public boolean isListing() {
+        return true;
+    }
+
+    @Override
+    public boolean isSearched() {
+        return false;
+    }
+
+    @Override
+    public Stream<String> gathers(Map<String, Value> props) {
+        return switch (Values.text(props, "source")) {
+            case "beneath" -> Stream.of(Values.text(props, "branch")).filter(Predicate.not(String::isEmpty));
+            case "children" -> Stream.of(Beneath.HERE);
+            case "siblings" -> Stream.of(Beneath.BESIDE);
+            default -> Stream.empty();
+        };
     }
 
     @Override

@@ -13,6 +13,8 @@ import venue.core.basics.text.Letters;
 import venue.core.basics.text.Phrase;
 import venue.core.body.listing.Held;
 import venue.core.body.listing.Listed;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 import venue.core.model.property.Property;
 import venue.core.model.property.UsualFields;
@@ -83,24 +85,7 @@ final class ListingGroups {
     }
 
     private void entries(Listed listed, List<Page> pages, int level) {
-        String shape = props.text("shape");
-        if (shape.equals("table")) {
-            new ListingTable(props, out).write(listed, pages);
-            return;
-        }
-        ListingCard card = new ListingCard(props, out);
-        out.start("ul", "listing " + shape + classes(shape));
-        for (int i = 0; i < pages.size(); i++) {
-            card.write(pages.get(i), level, i == 0);
-        }
-        out.end();
-    }
-
-    private String classes(String shape) {
-        String across = props.text("across");
-        boolean counted = !across.equals("auto") && !shape.equals("rows") && !shape.equals("agenda");
-        String crop = props.text("crop");
-        return (counted ? " across-" + across : "") + (crop.equals("even") ? "" : " crop-" + crop);
+        ListingLayouts.of(props).write(props, listed, pages, level, out);
     }
 
     private Map<String, List<Page>> grouped(List<Page> pages) {

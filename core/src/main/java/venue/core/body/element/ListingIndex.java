@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 
 /** The groups of a listing, to jump by, with how many each has. Months stand behind their years. */

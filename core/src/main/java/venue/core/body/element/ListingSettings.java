@@ -97,32 +97,19 @@ final class ListingSettings {
                     .onlyWhen("group!=none"));
 
     private static final List<Property> LAYOUT = List.of(
-            choice(
-                    "shape",
-                    "Layout",
-                    "cards=Cards",
-                    "rows=Rows",
-                    "lead=First one large",
-                    "agenda=Agenda",
-                    "compact=Compact",
-                    "posters=Tiles",
-                    "people=Portraits",
-                    "gallery=Gallery",
-                    "line=Along a line",
-                    "large=Large, with player",
-                    "table=Table"),
+            ListingLayouts.declared(),
             choice("across", "Side by side", "auto=As many as fit", "1=1", "2=2", "3=3", "4=4", "5=5", "6=6")
-                    .onlyWhen("shape=cards|posters|people|gallery|compact"));
+                    .onlyWhen(ListingLayouts.showing("across")));
 
     private static final List<Property> EACH = List.of(
-            of("pictures", "Pictures", YES_NO).fallback(Value.of(true)).onlyWhen("shape!=agenda"),
+            of("pictures", "Pictures", YES_NO).fallback(Value.of(true)).onlyWhen(ListingLayouts.showing("pictures")),
             choice("crop", "Cut", "even=All alike", "whole=As they are", "square=Square", "round=Round")
-                    .onlyWhen("shape=cards|rows|lead|people|line"),
+                    .onlyWhen(ListingLayouts.showing("crop")),
             choice("missing", "Without a picture", "plain=Words alone", "drawn=A drawn stand-in")
-                    .onlyWhen("shape=cards|rows|lead|people|posters"),
+                    .onlyWhen(ListingLayouts.showing("missing")),
             of("titles", "Titles", YES_NO)
                     .fallback(Value.of(true))
-                    .onlyWhen("shape=cards|posters|people|gallery")
+                    .onlyWhen(ListingLayouts.showing("titles"))
                     .help("Without them they are still said to those who don’t see the pictures."),
             of("dates", "Dates", YES_NO).fallback(Value.of(true)),
             choice(
@@ -135,7 +122,7 @@ final class ListingSettings {
                     .onlyWhen("dates"),
             of("kicker", "Above the title", FIELD),
             of("summaries", "Summaries", YES_NO).fallback(Value.of(true)),
-            of("whole", "Whole text", YES_NO).fallback(Value.of(false)).onlyWhen("shape=rows|lead|cards|line|large"),
+            of("whole", "Whole text", YES_NO).fallback(Value.of(false)).onlyWhen(ListingLayouts.showing("whole")),
             of("topics", "Topics", YES_NO).fallback(Value.of(false)),
             of("counted", "How many name it", YES_NO)
                     .fallback(Value.of(false))
@@ -148,11 +135,9 @@ final class ListingSettings {
                     .help("In a table they are its columns, in this order."),
             of("labels", "With their labels", YES_NO).fallback(Value.of(true)).onlyWhen("facts"),
             choice("contacts", "Contacts", "none=None", "words=As words", "signs=As signs", "buttons=As buttons")
-                    .onlyWhen("shape=cards|rows|lead|people|agenda|line|large")
+                    .onlyWhen(ListingLayouts.showing("contacts"))
                     .help("From their own fields “email” and “phone”."),
-            of("button", "Words of a button", WORDS)
-                    .longest(60)
-                    .onlyWhen("shape=cards|rows|lead|agenda|people|line|large"));
+            of("button", "Words of a button", WORDS).longest(60).onlyWhen(ListingLayouts.showing("button")));
 
     private static final List<Property> VISITORS = List.of(
             many("choose", "Visitors may choose by", of("field", "Field", FIELD)),

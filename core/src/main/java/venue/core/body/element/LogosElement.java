@@ -3,8 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
@@ -25,6 +29,11 @@ final class LogosElement extends DeclaredKind {
                         of("picture", "Logo", PropertyType.PICTURE).wants(PictureSlot.wide(320, "")),
                         of("name", "Name", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.sideBySide(3);
     }
 
     @Override

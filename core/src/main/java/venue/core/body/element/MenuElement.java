@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.ShownMenu;
 import venue.core.model.menu.Menu;
 import venue.core.model.property.PropertyType;
 

@@ -3,6 +3,9 @@ package venue.core.body.element;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
+import venue.core.body.scene.SitePages;
 import venue.core.model.page.Page;
 
 /** The page before this one and the one after: of its kind by their dates, else beside it in the plan. */

@@ -5,6 +5,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A few words that stand out: a hint, a warning, good news. */

@@ -3,8 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What can be had, and for how much, side by side. */
@@ -26,6 +30,16 @@ final class OffersElement extends DeclaredKind {
                         of("link", "Leads to", PropertyType.LINK),
                         of("first", "The one most people take", PropertyType.YES_NO)
                                 .fallback(Value.of(false))));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.sideBySide(3);
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A page from elsewhere, shown in a frame of its own once the visitor agrees. */

@@ -5,6 +5,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** HTML that managers write themselves, in a frame of its own from which it can't touch the page. */

@@ -4,8 +4,12 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
 
@@ -32,6 +36,21 @@ final class PeopleElement extends DeclaredKind {
                 choice("crop", "Portraits", "round=Round", "square=Square", "own=As they are"),
                 choice("contacts", "Contacts", "words=As words", "signs=As signs", "buttons=As buttons"),
                 of("tiles", "In tiles", PropertyType.YES_NO).fallback(Value.of(false)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.sideBySide(3);
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists", "pictures");
+    }
+
+    @Override
+    public boolean isOfPersons() {
+        return true;
     }
 
     @Override

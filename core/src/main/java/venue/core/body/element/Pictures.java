@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.stream.Collectors;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Scene;
 import venue.core.model.media.Media;
 
 /** Writes an {@code img} with its renditions, size and focal point. */

@@ -5,8 +5,13 @@ import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
@@ -28,6 +33,21 @@ final class PicturesElement extends DeclaredKind {
                         of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.wide(1200, "")),
                         of("caption", "Caption", PropertyType.WORDS)),
                 choice("shape", "Arrangement", "grid=Grid", "mosaic=Mosaic", "strip=Strip to push along"));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.sideBySide(3);
+    }
+
+    @Override
+    public boolean isPicture() {
+        return true;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("pictures");
     }
 
     @Override

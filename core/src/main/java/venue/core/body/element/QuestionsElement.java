@@ -4,7 +4,12 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** Questions and their answers, unfolding or all in sight. */
@@ -21,6 +26,16 @@ final class QuestionsElement extends DeclaredKind {
                         of("question", "Question", PropertyType.WORDS),
                         of("answer", "Answer", PropertyType.RICH)),
                 choice("shape", "Shape", "folded=Folded, one under another", "grid=All in sight, side by side"));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ANSWERS;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

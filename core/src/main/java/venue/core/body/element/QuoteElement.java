@@ -4,6 +4,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What somebody said, and who. */

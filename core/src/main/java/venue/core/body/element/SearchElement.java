@@ -9,7 +9,11 @@ import java.util.Optional;
 import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
 import venue.core.body.listing.Listed;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.body.search.Found;
 import venue.core.body.search.Searcher;
 import venue.core.model.property.PropertyType;
@@ -24,6 +28,11 @@ final class SearchElement extends DeclaredKind {
                 "A line to look for something; on the site’s page for searching, what was found too",
                 of("hint", "Words in the line", PropertyType.WORDS).longest(60),
                 number("each", "Found on one page", 5, 50, 10, ""));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ASKING;
     }
 
     @Override

@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 
 /** Which pages the contents of the site hold: those of its branches and kinds, down to its depth, without those left out by name. */

@@ -6,12 +6,20 @@ import static venue.core.model.property.Property.number;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.listing.Beneath;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** The contents of the site: its pages as the plan has them, or by letter, kind or month. */
 final class SiteIndexElement extends DeclaredKind {
+
+    private static final int USUAL_DEPTH = 2;
 
     SiteIndexElement() {
         super(
@@ -21,7 +29,7 @@ final class SiteIndexElement extends DeclaredKind {
                 many("branches", "Branches", of("page", "Page", PropertyType.PAGE))
                         .help("The pages whose branches are shown; none: the whole site."),
                 many("kinds", "Only of the kinds", of("kind", "Kind", PropertyType.KIND)),
-                number("depth", "How deep", 1, 6, 2, "").help("1: only the first level."),
+                number("depth", "How deep", 1, Beneath.DEEPEST, USUAL_DEPTH, "").help("1: only the first level."),
                 choice(
                         "group",
                         "Grouped",
@@ -36,6 +44,26 @@ final class SiteIndexElement extends DeclaredKind {
                 of("counts", "How many", PropertyType.YES_NO).fallback(Value.of(true)),
                 many("except", "Left out by name", of("page", "Page", PropertyType.PAGE))
                         .help("With all that stands beneath."));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.INDEX;
+    }
+
+    /** So many levels of it by themselves; of some kinds alone, it is told by those. */
+    @Override
+    public Stream<String> gathers(Map<String, Value> props) {
+        if (props.get("kinds") instanceof Value.Many kinds && !kinds.groups().isEmpty()) {
+            return Stream.empty();
+        }
+        int depth = props.get("depth") instanceof Value.Num num ? num.number().intValue() : USUAL_DEPTH;
+        List<String> branches = props.get("branches") instanceof Value.Many many
+                ? many.groups().stream().map(g -> Values.text(g, "page")).toList()
+                : List.of();
+        return branches.isEmpty()
+                ? Stream.of(Beneath.within("", depth))
+                : branches.stream().map(b -> Beneath.within(b, depth - 1));
     }
 
     @Override

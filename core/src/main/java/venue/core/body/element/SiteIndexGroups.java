@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Letters;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 import venue.core.model.property.UsualFields;
 

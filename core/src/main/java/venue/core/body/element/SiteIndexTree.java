@@ -3,6 +3,7 @@ package venue.core.body.element;
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Props;
 import venue.core.model.page.Page;
 
 /** The contents of the site as the plan has them, level beneath level. */

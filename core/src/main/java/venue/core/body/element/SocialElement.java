@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 
 /** Where else the organisation can be followed, from the facts of the site: on each line a name and an address. */
 final class SocialElement extends DeclaredKind {

@@ -3,6 +3,7 @@ package venue.core.body.element;
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
+import venue.core.body.scene.Scene;
 
 /** Where else the site is found, as its facts have it: a name and an address on each line. */
 public final class SocialLinks {

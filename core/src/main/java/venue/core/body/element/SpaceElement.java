@@ -3,6 +3,7 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.choice;
 
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 
 /** Room between two elements. */
 final class SpaceElement extends DeclaredKind {
@@ -13,6 +14,11 @@ final class SpaceElement extends DeclaredKind {
                 "Space",
                 "Room between two elements",
                 choice("height", "Height", "medium=Medium", "small=Small", "large=Large"));
+    }
+
+    @Override
+    public boolean isFurniture() {
+        return true;
     }
 
     @Override

@@ -4,7 +4,11 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What comes after what, numbered. */
@@ -21,6 +25,11 @@ final class StepsElement extends DeclaredKind {
                         of("name", "Step", PropertyType.WORDS),
                         of("words", "What happens", PropertyType.RICH)),
                 choice("shape", "Arrangement", "down=One beneath another", "across=Side by side"));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ANSWERS;
     }
 
     @Override

@@ -6,12 +6,15 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.StreamSupport;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A table, kept as comma-separated values (RFC 4180); tabs, as spreadsheets paste them, do as well. */
@@ -32,6 +35,11 @@ final class TableElement extends DeclaredKind {
                         .fallback(Value.of(true)),
                 of("headColumn", "First column names the rows", PropertyType.YES_NO)
                         .fallback(Value.of(false)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ANSWERS;
     }
 
     @Override

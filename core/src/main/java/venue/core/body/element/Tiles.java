@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Props;
 
 /** What things that stand side by side have in common. */
 final class Tiles {

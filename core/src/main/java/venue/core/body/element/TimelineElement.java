@@ -3,7 +3,12 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
+import venue.core.body.drawn.Drawn;
+import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What happened when. */
@@ -20,6 +25,16 @@ final class TimelineElement extends DeclaredKind {
                         of("when", "When", PropertyType.WORDS),
                         of("name", "What", PropertyType.WORDS),
                         of("words", "More", PropertyType.RICH)));
+    }
+
+    @Override
+    public Drawn drawn(Map<String, Value> props) {
+        return Drawn.ANSWERS;
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists");
     }
 
     @Override

@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
 
 /** The topics of a page, each leading to its own. */

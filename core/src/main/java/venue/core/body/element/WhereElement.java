@@ -13,6 +13,8 @@ import venue.core.basics.geo.Shape;
 import venue.core.basics.geo.Shape.Spot;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.scene.Props;
+import venue.core.body.scene.Scene;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;

@@ -7,6 +7,7 @@ import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import kotlinx.collections.immutable.PersistentSet;
 import venue.core.basics.item.Item;
+import venue.core.body.listing.Beneath;
 
 /**
  * Who links to whom: pages by their words and menus by their lines, which kinds are shown by listings, and where shared
@@ -119,8 +120,8 @@ public final class Inbound {
      */
     public boolean isGathered(String pageId, int levels) {
         return gathering.by().containsKey(pageId)
-                || IntStream.rangeClosed(levels, PageFacts.DEEPEST)
-                        .anyMatch(n -> gathering.by().containsKey(PageFacts.within(pageId, n)));
+                || IntStream.rangeClosed(levels, Beneath.DEEPEST)
+                        .anyMatch(n -> gathering.by().containsKey(Beneath.within(pageId, n)));
     }
 
     /** Whether some listing shows pages of the kind. */

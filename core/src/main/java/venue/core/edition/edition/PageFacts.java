@@ -6,13 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.model.property.Property;
 import venue.core.model.section.Element;
@@ -29,7 +30,7 @@ import venue.core.model.section.SectionSettings;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
- * @param gathered where listings here look for what stands beneath: ids of pages, {@link #HERE} and {@link #BESIDE}
+ * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.Beneath} says it
  * @param folders whose files a list of documents here shows
  * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own
@@ -117,69 +118,19 @@ public record PageFacts(
                 sections.stream().anyMatch(PageFacts::isGrounded));
     }
 
-    /** How many levels the contents of a site show unless it is said. */
-    private static final int INDEXED = 2;
-
-    /** How many they show at most. */
-    static final int DEEPEST = 6;
-
-    /** What stands beneath the page itself. */
-    static final String HERE = ".";
-
-    /** What stands beside it. */
-    static final String BESIDE = "..";
-
     private static Set<String> gathered(List<Section> sections) {
-        return sections.stream()
-                .flatMap(Section::elements)
-                .flatMap(e -> switch (e.kind()) {
-                    case "listing" -> Stream.of(listed(e.props()));
-                    case "site-index" -> indexed(e.props());
-                    default -> Stream.empty();
-                })
-                .filter(Predicate.not(String::isEmpty))
-                .collect(Collectors.toUnmodifiableSet());
-    }
-
-    private static String listed(Map<String, Value> props) {
-        return switch (Values.text(props, "source")) {
-            case "beneath" -> Values.text(props, "branch");
-            case "children" -> HERE;
-            case "siblings" -> BESIDE;
-            default -> "";
-        };
-    }
-
-    /** What the contents of the site show by themselves, so many levels of it; of some kinds alone, it is told by those. */
-    private static Stream<String> indexed(Map<String, Value> props) {
-        if (props.get("kinds") instanceof Value.Many kinds && !kinds.groups().isEmpty()) {
-            return Stream.empty();
-        }
-        int depth = props.get("depth") instanceof Value.Num num ? num.number().intValue() : INDEXED;
-        List<String> branches = props.get("branches") instanceof Value.Many many
-                ? many.groups().stream().map(g -> Values.text(g, "page")).toList()
-                : List.of();
-        return branches.isEmpty()
-                ? Stream.of(within("", depth))
-                : branches.stream().map(b -> within(b, depth - 1));
-    }
-
-    /** What stands beneath a page, down to so many levels; an empty id for the top of the plan. */
-    static String within(String page, int levels) {
-        return page + "/" + levels;
-    }
-
-    /** The page beneath which it is that something is gathered; empty for the top of the plan. */
-    static String gatheredBeneath(String gathered) {
-        return gathered.replaceAll("/.*", "");
+        return declared(sections, (kind, props) -> kind.gathers(props));
     }
 
     private static Set<String> folders(List<Section> sections) {
+        return declared(sections, (kind, props) -> kind.folder(props).stream());
+    }
+
+    private static Set<String> declared(
+            List<Section> sections, BiFunction<ElementKind, Map<String, Value>, Stream<String>> what) {
         return sections.stream()
                 .flatMap(Section::elements)
-                .filter(e -> e.kind().equals("documents"))
-                .map(e -> Values.text(e.props(), "folder"))
-                .filter(Predicate.not(String::isEmpty))
+                .flatMap(e -> Elements.find(e.kind()).stream().flatMap(k -> what.apply(k, e.props())))
                 .collect(Collectors.toUnmodifiableSet());
     }
 

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
+import venue.core.body.listing.Beneath;
 import venue.core.model.kind.BeneathRule;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -91,7 +92,7 @@ public final class Touched {
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.fields(), now.fields()).forEach(ids::add);
         differing(then.gathered(), now.gathered())
-                .map(PageFacts::gatheredBeneath)
+                .map(Beneath::page)
                 .forEach(page -> in(e -> page.isEmpty()
                         ? e.all(Page.class).map(Item::id)
                         : e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));

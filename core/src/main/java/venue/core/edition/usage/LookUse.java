@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.value.Values;
+import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.TitleBand;
 import venue.core.model.page.Page;
@@ -65,11 +66,17 @@ public final class LookUse {
      */
     public record Reach(long pages, List<String> without) {}
 
-    /** Elements by which a part is seen, by the key of its settings. */
-    private static final Map<String, Set<String>> SEEN_BY = Map.of(
-            "lists", Set.of("listing", "people", "offers", "facts", "figures", "documents", "questions", "timeline"),
-            "buttons", Set.of("buttons"),
-            "pictures", Set.of("image", "pictures", "listing", "people"));
+    /** The parts that are seen by elements, each with the kinds of them, by the key of its settings. */
+    private static final Map<String, Set<String>> SEEN_BY = seenBy();
+
+    private static Map<String, Set<String>> seenBy() {
+        Map<String, Set<String>> seen = new HashMap<>();
+        Elements.all()
+                .forEach(kind -> kind.themeParts()
+                        .forEach(part ->
+                                seen.computeIfAbsent(part, p -> new HashSet<>()).add(kind.key())));
+        return Map.copyOf(seen);
+    }
 
     /** Parts of the frame, by the key of their settings. */
     private static final Map<String, Predicate<Template>> FRAMED = Map.of(

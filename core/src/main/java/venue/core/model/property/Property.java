@@ -16,8 +16,7 @@ import venue.core.basics.value.Value;
  *
  * @param range lowest and highest number, or longest text in characters, as {@code {min, max}}; absent for no bound
  * @param unit what a number counts ("ms", "px", "%"), or empty
- * @param onlyWhen what must hold of a neighbour for this property to matter: {@code key} (it is set), {@code key=value}, {@code key=value|value}, {@code key!=value};
- *     or empty
+ * @param onlyWhen what must hold of a neighbour for this property to matter
  * @param entries the properties of one group, for {@link PropertyType#MANY}
  * @param shown whether listings and lists of facts show it
  * @param slot what a picture should be like to look well here; absent where nothing is asked
@@ -35,7 +34,7 @@ public record Property(
         @Nullable Range range,
         String unit,
         List<Choice> choices,
-        String onlyWhen,
+        When onlyWhen,
         List<Property> entries,
         boolean shown,
         @Nullable PictureSlot slot,
@@ -95,7 +94,7 @@ public record Property(
     public Property {
         help = help == null ? "" : help;
         unit = unit == null ? "" : unit;
-        onlyWhen = onlyWhen == null ? "" : onlyWhen;
+        onlyWhen = onlyWhen == null ? When.ALWAYS : onlyWhen;
         group = group == null ? "" : group;
         choices = choices == null ? List.of() : List.copyOf(choices);
         entries = entries == null ? List.of() : List.copyOf(entries);
@@ -138,7 +137,11 @@ public record Property(
     }
 
     public Property onlyWhen(String keyAndValue) {
-        return but(d -> d.onlyWhen = keyAndValue);
+        return onlyWhen(new When(keyAndValue));
+    }
+
+    public Property onlyWhen(When when) {
+        return but(d -> d.onlyWhen = when);
     }
 
     public Property listed() {
@@ -219,7 +222,7 @@ public record Property(
         private @Nullable Range range;
         private String unit = "";
         private List<Choice> choices = List.of();
-        private String onlyWhen = "";
+        private When onlyWhen = When.ALWAYS;
         private List<Property> entries = List.of();
         private boolean shown;
         private @Nullable PictureSlot slot;

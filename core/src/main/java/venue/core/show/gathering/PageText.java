@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import venue.core.basics.text.Words;
 import venue.core.basics.value.Value;
+import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
@@ -27,7 +28,7 @@ public record PageText(String title, String topics, String headings, String word
         page.zones()
                 .all()
                 .flatMap(s -> edition.shown(s).elements())
-                .forEach(e -> collect(e, e.kind().equals("heading") ? headings : words));
+                .forEach(e -> collect(e, Elements.is(e, ElementKind::isHeading) ? headings : words));
         String topics = Topics.of(edition, page).stream().map(Page::title).collect(Collectors.joining(", "));
         return new PageText(page.title(), topics, said(" · ", headings), said(" ", words));
     }
@@ -38,9 +39,9 @@ public record PageText(String title, String topics, String headings, String word
     }
 
     private static void collect(Element element, List<String> said) {
-        if (!element.kind().equals("listing")) {
-            Elements.find(element.kind()).ifPresent(kind -> collect(kind.properties(), element.props(), said));
-        }
+        Elements.find(element.kind())
+                .filter(ElementKind::isSearched)
+                .ifPresent(kind -> collect(kind.properties(), element.props(), said));
     }
 
     private static void collect(List<Property> declared, Map<String, Value> values, List<String> said) {

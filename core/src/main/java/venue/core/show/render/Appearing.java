@@ -2,7 +2,7 @@ package venue.core.show.render;
 
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
-import venue.core.body.element.Props;
+import venue.core.body.scene.Props;
 
 /** Writes what a section does that is not there from the beginning: it waits for some seconds, or for a visitor to open it. */
 final class Appearing {

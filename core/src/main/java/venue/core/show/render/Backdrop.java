@@ -5,7 +5,7 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
 import venue.core.body.element.Pictures;
-import venue.core.body.element.Props;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.section.Section;
 

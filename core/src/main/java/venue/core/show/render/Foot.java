@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Values;
-import venue.core.body.element.ShownMenu;
+import venue.core.body.scene.ShownMenu;
 import venue.core.model.menu.Menu;
 import venue.core.model.site.SiteIdentity;
 import venue.core.model.theme.Look;

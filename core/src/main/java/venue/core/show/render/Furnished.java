@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
@@ -90,7 +91,7 @@ public final class Furnished {
     }
 
     private Element element(Element element) {
-        portrait = element.kind().equals("people")
+        portrait = Elements.is(element, ElementKind::isOfPersons)
                 || Value.of("round").equals(element.props().get("shape"));
         return Elements.find(element.kind())
                 .map(kind -> new Element(
@@ -102,7 +103,7 @@ public final class Furnished {
     private Map<String, Value> listed(Element element) {
         Map<String, Value> props = element.props();
         String kind = Values.text(props, "kind");
-        boolean gathers = !element.kind().equals("listing")
+        boolean gathers = !Elements.is(element, ElementKind::isListing)
                 || !props.containsKey("source")
                         && !props.containsKey("which")
                         && !(edition.plan().ofKind(kind).isEmpty()

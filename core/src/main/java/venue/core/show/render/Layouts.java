@@ -6,14 +6,16 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
+import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.body.element.ListingAsk;
-import venue.core.body.element.Props;
+import venue.core.body.element.ListingLayout.Stock;
+import venue.core.body.element.ListingLayouts;
 import venue.core.body.listing.ListingQuery;
 import venue.core.body.listing.ListingQuery.When;
+import venue.core.body.scene.Props;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
-import venue.core.model.property.Property;
 import venue.core.model.property.UsualFields;
 import venue.core.model.section.Element;
 import venue.core.model.section.Section;
@@ -28,7 +30,6 @@ import venue.core.model.template.Template;
  */
 public record Layouts(int matching, int past, List<Layout> layouts) {
 
-    private static final String SHAPE = "shape";
     private static final int WHOLE = 12;
 
     /**
@@ -46,7 +47,7 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
                         .all()
                         .filter(s -> s.id().equals(section))
                         .flatMap(Section::elements)
-                        .filter(e -> e.id().equals(element) && e.kind().equals("listing"))
+                        .filter(e -> e.id().equals(element) && Elements.is(e, ElementKind::isListing))
                         .findFirst());
     }
 
@@ -72,21 +73,15 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
                 : 0;
         int pictures = count(scene, all, UsualFields.PICTURE);
         int dates = count(scene, all, UsualFields.DATE);
-        List<Layout> layouts = shape().choices().stream()
-                .map(c -> suited(c.value(), c.label(), all.size(), pictures, dates))
+        Stock stock = new Stock(all.size(), pictures, dates);
+        List<Layout> layouts = ListingLayouts.all().stream()
+                .map(l -> new Layout(l.key(), l.name(), l.note(stock), l.whyNot(stock)))
                 .toList();
         return new Layouts(all.size(), past, layouts);
     }
 
-    private static Property shape() {
-        return Elements.require("listing").properties().stream()
-                .filter(p -> p.key().equals(SHAPE))
-                .findFirst()
-                .orElseThrow();
-    }
-
     private static Props props(Element listing, PageScene scene) {
-        return new Props(Elements.require("listing").properties(), listing.props(), scene);
+        return new Props(Elements.require(listing.kind()).properties(), listing.props(), scene);
     }
 
     private static int count(PageScene scene, List<Page> pages, String field) {
@@ -95,30 +90,10 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
                 .count();
     }
 
-    private static Layout suited(String key, String name, int all, int pictures, int dates) {
-        return switch (key) {
-            case "posters", "gallery" ->
-                new Layout(
-                        key,
-                        name,
-                        pictures < all ? pictures + " of " + all + " have pictures" : "",
-                        all > 0 && pictures == 0 ? "needs pictures: none of these has one" : "");
-            case "agenda", "line" ->
-                new Layout(
-                        key,
-                        name,
-                        dates < all ? dates + " of " + all + " have a date" : "",
-                        all > 0 && dates == 0 ? "needs dates: none of these has one" : "");
-            case "lead" -> new Layout(key, name, "", all == 1 ? "needs more than one to be unlike cards" : "");
-            case "table" -> new Layout(key, name, "visitors can sort", "");
-            default -> new Layout(key, name, "", "");
-        };
-    }
-
     /** The listing alone on its page in one of the layouts, in the site's look; nothing is changed. */
     public static Rendered drawn(View view, Page page, Element listing, String layout) {
         Map<String, Value> props = new TreeMap<>(listing.props());
-        props.put(SHAPE, Value.of(layout));
+        props.put(ListingLayouts.SETTING, Value.of(layout));
         Section section = Section.empty("try", "", List.of(WHOLE));
         Element tried = new Element(listing.id(), listing.kind(), props);
         return PageRenderer.sections(

@@ -3,7 +3,7 @@ package venue.core.show.render;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import venue.core.body.element.ShownMenu;
+import venue.core.body.scene.ShownMenu;
 import venue.core.edition.edition.Branch;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;

@@ -2,7 +2,7 @@ package venue.core.show.render;
 
 import java.util.List;
 import java.util.Optional;
-import venue.core.body.element.SitePages;
+import venue.core.body.scene.SitePages;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;

@@ -2,10 +2,10 @@ package venue.core.show.render;
 
 import java.util.Optional;
 import venue.core.basics.link.Link;
-import venue.core.body.element.SceneLinks;
-import venue.core.body.element.SceneWords;
-import venue.core.body.element.ShownMenu;
-import venue.core.body.element.SitePages;
+import venue.core.body.scene.SceneLinks;
+import venue.core.body.scene.SceneWords;
+import venue.core.body.scene.ShownMenu;
+import venue.core.body.scene.SitePages;
 import venue.core.model.page.Page;
 
 /** Where elements of one page can lead. */

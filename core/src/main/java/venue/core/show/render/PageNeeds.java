@@ -4,7 +4,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import venue.core.body.element.Outline;
+import venue.core.body.scene.Outline;
 
 /** What the parts of a page need of it: rules of its own, frames from elsewhere, the small script. */
 final class PageNeeds {

@@ -3,7 +3,7 @@ package venue.core.show.render;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import venue.core.body.element.ScenePictures;
+import venue.core.body.scene.ScenePictures;
 import venue.core.model.media.Media;
 
 /** The pictures and files that elements of one page can show. */

@@ -212,7 +212,7 @@ public final class PageRenderer {
                 .flatMap(r -> template.zones(r).stream())
                 .flatMap(z -> sections.shown(z, page))
                 .toList();
-        if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(s -> sections.holds(s, "contents"))) {
+        if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(sections::listsHeadings)) {
             scene.needs().outline(all.stream().flatMap(sections::headings).toList());
         }
     }

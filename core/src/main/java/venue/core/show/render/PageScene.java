@@ -2,9 +2,9 @@ package venue.core.show.render;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import venue.core.body.element.Headings;
-import venue.core.body.element.Outline;
-import venue.core.body.element.Scene;
+import venue.core.body.scene.Headings;
+import venue.core.body.scene.Outline;
+import venue.core.body.scene.Scene;
 import venue.core.edition.edition.Differing;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;

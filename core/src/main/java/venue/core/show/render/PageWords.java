@@ -10,9 +10,9 @@ import venue.core.basics.text.HtmlCleaner;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.text.SafeHtml;
 import venue.core.basics.value.Value;
-import venue.core.basics.value.Values;
-import venue.core.body.element.Headings;
-import venue.core.body.element.SceneWords;
+import venue.core.body.element.Elements;
+import venue.core.body.scene.Headings;
+import venue.core.body.scene.SceneWords;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
@@ -107,8 +107,7 @@ final class PageWords implements SceneWords {
         return rich(of.zones()
                 .all()
                 .flatMap(s -> view.edition().shown(s).elements())
-                .filter(e -> e.kind().equals("text"))
-                .map(e -> Values.text(e.props(), "text"))
+                .flatMap(e -> Elements.find(e.kind()).map(k -> k.wholeText(e.props())).stream())
                 .collect(Collectors.joining()));
     }
 

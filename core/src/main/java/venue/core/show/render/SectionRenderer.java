@@ -2,7 +2,6 @@ package venue.core.show.render;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
@@ -10,7 +9,7 @@ import venue.core.basics.value.Values;
 import venue.core.basics.value.Window;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
-import venue.core.body.element.Props;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;
@@ -25,9 +24,8 @@ import venue.core.model.template.Zone;
 final class SectionRenderer {
 
     /** What sets other things off, and has no place of its own. */
-    private static final Set<String> FURNITURE = Set.of("divider", "space");
-
     private final View view;
+
     private final PageScene scene;
     private final HtmlWriter out;
     private final SectionStyle style;
@@ -143,7 +141,7 @@ final class SectionRenderer {
     }
 
     private boolean hasSomething(Column column) {
-        return column.elements().stream().anyMatch(e -> !FURNITURE.contains(e.kind()) && hasSomething(e));
+        return column.elements().stream().anyMatch(e -> !Elements.is(e, ElementKind::isFurniture) && hasSomething(e));
     }
 
     /** Whether the section will set a heading, which can serve as the h1. */
@@ -151,11 +149,11 @@ final class SectionRenderer {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
         return isShown(settings)
                 && hasSomething(section)
-                && section.elements().anyMatch(e -> e.kind().equals("heading") && hasSomething(e));
+                && section.elements().anyMatch(e -> Elements.is(e, ElementKind::isHeading) && hasSomething(e));
     }
 
-    boolean holds(Section section, String kind) {
-        return section.elements().anyMatch(e -> e.kind().equals(kind));
+    boolean listsHeadings(Section section) {
+        return section.elements().anyMatch(e -> Elements.is(e, ElementKind::listsHeadings));
     }
 
     /** The words of the headings that the section will set, in their order. */
@@ -163,8 +161,8 @@ final class SectionRenderer {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
         return isShown(settings) && hasSomething(section)
                 ? section.elements()
-                        .filter(e -> e.kind().equals("heading"))
-                        .map(e -> props(Elements.require("heading"), e.props()).text("text"))
+                        .filter(e -> Elements.is(e, ElementKind::isHeading))
+                        .map(e -> props(Elements.require(e.kind()), e.props()).text("text"))
                         .filter(w -> !w.isEmpty())
                 : Stream.empty();
     }

@@ -3,7 +3,9 @@ package venue.core.show.render;
 import java.util.ArrayList;
 import java.util.List;
 import venue.core.basics.value.Value;
-import venue.core.body.element.Props;
+import venue.core.body.element.ElementKind;
+import venue.core.body.element.Elements;
+import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.section.Section;
 
@@ -47,7 +49,7 @@ final class SectionStyle {
     /** A section with a heading of display size opens a page. */
     static boolean isOpening(Section section) {
         return section.elements()
-                .anyMatch(e -> e.kind().equals("heading")
+                .anyMatch(e -> Elements.is(e, ElementKind::isHeading)
                         && Value.of("display").equals(e.props().get("size")));
     }
 

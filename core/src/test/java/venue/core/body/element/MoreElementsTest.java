@@ -27,6 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
+import venue.core.body.scene.Scene;
 import venue.core.carry.compose.Compose;
 import venue.core.carry.compose.Compose.Part;
 import venue.core.edition.edition.Edition;

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
+import venue.core.body.glyph.Glyph;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -18,7 +19,6 @@ import venue.core.model.kind.Placement;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.section.Section;
-import venue.core.model.template.Glyph;
 import venue.core.model.template.Template;
 
 class EditionTest {

@@ -1,4 +1,4 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 import java.util.Optional;
 import venue.core.basics.link.Link;

@@ -1,4 +1,4 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -35,7 +35,7 @@ public final class Outline {
     }
 
     /** The anchor of the heading that is written next; empty where the page lists none. */
-    Optional<String> next() {
+    public Optional<String> next() {
         return waiting.hasNext() ? Optional.of(waiting.next().anchor()) : Optional.empty();
     }
 }

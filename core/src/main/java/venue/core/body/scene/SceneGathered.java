@@ -1,4 +1,4 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 /** What is gathered from all over the site for an element to show. */
 public interface SceneGathered {

@@ -1,4 +1,4 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 /**
  * Keeps the levels of headings in order by itself: one h1, no level left out, and equal ones for the columns of a section that
@@ -43,7 +43,7 @@ public final class Headings {
     }
 
     /** The level at which a heading stands that is still to be filled: visitors don't have it, so none is counted from it. */
-    int waiting() {
+    public int waiting() {
         return level == 1 ? 2 : 3;
     }
 

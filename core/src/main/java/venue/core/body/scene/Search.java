@@ -1,4 +1,4 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 import java.util.Map;
 import java.util.Optional;

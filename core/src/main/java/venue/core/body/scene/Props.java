@@ -1,8 +1,9 @@
-package venue.core.body.element;
+package venue.core.body.scene;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.SafeHtml;
@@ -43,7 +44,7 @@ public final class Props {
     }
 
     /** Whether any of its words, pictures and files has something to show here. */
-    boolean hasAny() {
+    public boolean hasAny() {
         return declared.stream().filter(p -> values.containsKey(p.key())).anyMatch(this::shows);
     }
 
@@ -58,22 +59,22 @@ public final class Props {
     }
 
     /** Whether there is a picture, or for managers a place where one is to be. */
-    boolean showsPicture(String key) {
+    public boolean showsPicture(String key) {
         return media(key).isPresent() || (scene.showsMarks() && has(key));
     }
 
     /** Those groups of a list that have something to show. */
-    List<Props> shown(String key) {
+    public List<Props> shown(String key) {
         return groups(key).stream().filter(Props::hasAny).toList();
     }
 
     /** Whether a place to fill is all that it holds, and managers look at it. */
-    boolean isToFill(String key) {
+    public boolean isToFill(String key) {
         return scene.showsMarks()
                 && value(key).filter(v -> v instanceof Value.ToFill).isPresent();
     }
 
-    double decimal(String key) {
+    public double decimal(String key) {
         return value(key)
                 .map(v -> v instanceof Value.Num num ? num.number().doubleValue() : 0.0)
                 .orElse(0.0);
@@ -134,7 +135,7 @@ public final class Props {
      * Starts an element that will hold this property's words alone. In the managers' proof it says so, and they can write
      * there; what is bound is written where it comes from.
      */
-    HtmlWriter startWritten(String key, String tag, String classes, HtmlWriter out) {
+    public HtmlWriter startWritten(String key, String tag, String classes, HtmlWriter out) {
         if (scene.showsMarks() && !(values.get(key) instanceof Value.Bound)) {
             out.mark("data-w", key);
             if (declaration(key).type() == PropertyType.RICH) {
@@ -173,13 +174,25 @@ public final class Props {
                 : ((Value.Text) value).text();
     }
 
+    /** What holds: the given value, else the declared one; what does not matter now is as it is declared. */
     private Optional<Value> value(String key) {
         Property property = declaration(key);
+        if (!property.onlyWhen().holds(this::held)) {
+            return Optional.ofNullable(property.fallback());
+        }
         Value given = values.get(key);
         if (given instanceof Value.Bound b) {
             return scene.words().bound(b.source());
         }
         return Optional.ofNullable(given != null ? given : property.fallback());
+    }
+
+    private @Nullable Value held(String key) {
+        return declared.stream()
+                .filter(p -> p.key().equals(key))
+                .findFirst()
+                .flatMap(p -> p.in(values))
+                .orElse(null);
     }
 
     private Property declaration(String key) {

@@ -1,0 +1,32 @@
+package venue.core.body.element;
+
+import venue.core.body.drawn.Drawn;
+
+/** Days in a column, and what is on beside them. */
+final class AgendaLayout extends ListingLayout {
+
+    AgendaLayout() {
+        super("agenda", "Agenda", Drawn.DAYS, "contacts", "button");
+    }
+
+    @Override
+    public String note(Stock stock) {
+        return stock.some(stock.dates(), "a date");
+    }
+
+    @Override
+    public String whyNot(Stock stock) {
+        return stock.none(stock.dates(), "dates");
+    }
+
+    @Override
+    boolean setsFactsApart() {
+        return true;
+    }
+
+    @Override
+    boolean begin(ListingCard card, ListingCard.Shown shown) {
+        card.day(shown);
+        return true;
+    }
+}

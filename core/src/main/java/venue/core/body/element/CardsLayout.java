@@ -1,0 +1,27 @@
+package venue.core.body.element;
+
+import venue.core.body.drawn.Drawn;
+
+/** Pictures with words beneath, side by side. */
+final class CardsLayout extends ListingLayout {
+
+    CardsLayout() {
+        super(
+                "cards",
+                "Cards",
+                Drawn.sideBySide(3),
+                "across",
+                "pictures",
+                "crop",
+                "missing",
+                "titles",
+                "whole",
+                "contacts",
+                "button");
+    }
+
+    @Override
+    int share(int span, boolean first) {
+        return Math.min(4, span);
+    }
+}

@@ -1,0 +1,36 @@
+package venue.core.body.element;
+
+import venue.core.body.drawn.Drawn;
+
+/** Pictures, and nothing beside them but their titles. */
+final class GalleryLayout extends ListingLayout {
+
+    GalleryLayout() {
+        super("gallery", "Gallery", Drawn.sideBySide(5), "across", "pictures", "titles");
+    }
+
+    @Override
+    public String note(Stock stock) {
+        return stock.some(stock.pictures(), "pictures");
+    }
+
+    @Override
+    public String whyNot(Stock stock) {
+        return stock.none(stock.pictures(), "pictures");
+    }
+
+    @Override
+    boolean isOfPictures() {
+        return true;
+    }
+
+    @Override
+    boolean says() {
+        return false;
+    }
+
+    @Override
+    int share(int span, boolean first) {
+        return Math.min(4, span);
+    }
+}

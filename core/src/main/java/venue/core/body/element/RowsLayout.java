@@ -1,0 +1,20 @@
+package venue.core.body.element;
+
+import venue.core.body.drawn.Drawn;
+
+/** One beneath the other, words beside a picture. */
+final class RowsLayout extends ListingLayout {
+
+    RowsLayout() {
+        super(
+                "rows",
+                "Rows",
+                Drawn.lines(1.2, 1.7, 0.75),
+                "pictures",
+                "crop",
+                "missing",
+                "whole",
+                "contacts",
+                "button");
+    }
+}

@@ -1,0 +1,5 @@
+/** The small drawing by which a template is known. */
+@NullMarked
+package venue.core.body.glyph;
+
+import org.jspecify.annotations.NullMarked;
