@@ -96,9 +96,9 @@ export type PackRead = Schemas['PackRead']
 export type PropertyType = Property['type']
 
 /** What a property holds, as it is sent. */
-export type Value = string | number | boolean | Group[] | { toFill: string } | { bound: string }
-export type Group = { [key: string]: unknown }
-export type Values = { [key: string]: unknown }
+export type Value = Schemas['Value']
+export type Group = Schemas['Group']
+export type Values = { [key: string]: Value | undefined }
 export type Drawing = Schemas['Drawing']
 export type Installation = Schemas['InstallationTold']
 export type KeptBackups = Schemas['BackupsTold']

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { type Field, fieldOf } from '@/look/targets'
 import { computed, ref, watch } from 'vue'
 import { useEdits } from './useEdits'
 
@@ -7,7 +8,7 @@ import { useEdits } from './useEdits'
  * gives it up.
  */
 const props = defineProps<{ value: string | number | undefined; rows?: number }>()
-const emit = defineEmits<{ written: [words: string, input: HTMLInputElement] }>()
+const emit = defineEmits<{ written: [words: string, input: Field] }>()
 const kept = computed(() => String(props.value ?? ''))
 const draft = ref<string | null>(null)
 const here = ref(false)
@@ -24,7 +25,7 @@ watch([kept, () => edits.yielded], () => {
   if (!here.value) draft.value = null
 })
 
-const words = (event: Event) => (event.target as HTMLInputElement).value
+const words = (event: Event) => fieldOf(event).value
 /** Focus stays; Enter that only takes what an input method offers tells nothing. */
 function enter(event: KeyboardEvent) {
   if (!event.isComposing) left(event)
@@ -44,7 +45,7 @@ function left(event: Event) {
   if (mine === null || !fresh) return
   fresh = false
   const theirs = kept.value
-  const input = event.target as HTMLInputElement
+  const input = fieldOf(event)
   const tell = () => emit('written', (last = mine), input)
   if (mine === theirs) draft.value = null
   else if (theirs === began || theirs === last) tell()

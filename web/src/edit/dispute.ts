@@ -23,7 +23,7 @@ type Give = (site: string, command: Command, item: null, group?: string) => unkn
 export function waysFor({ site, command, group }: Given, problem: Problem, give: Give): Ways {
   const again = (then: Command) => void give(site, then, null, group)
   const texts = command.verb === 'set-value' ? textsOf(problem) : null
-  const joined = texts?.joins ? ({ ...command, value: both(texts) } as Command) : null
+  const joined = command.verb === 'set-value' && texts?.joins ? { ...command, value: both(texts) } : null
   return { keepMine: () => again(command), texts, keepBoth: joined ? () => again(joined) : undefined }
 }
 

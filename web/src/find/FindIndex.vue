@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nodeOf } from '@/look/targets'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
@@ -77,7 +78,7 @@ function walk(event: KeyboardEvent) {
   )
 }
 function left(event: FocusEvent) {
-  const to = event.relatedTarget as Node | null
+  const to = nodeOf(event.relatedTarget)
   if (open.value && !root.value?.contains(to)) close(false)
 }
 function point(entry: Filed) {

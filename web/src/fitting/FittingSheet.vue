@@ -34,10 +34,7 @@ const optionValues = computed(() =>
   ),
 )
 function setOption(key: string, value: Value | undefined) {
-  void site.give(
-    { verb: 'set-value', item: props.page, key: OPTION + key, value: value as never },
-    props.page,
-  )
+  void site.give({ verb: 'set-value', item: props.page, key: OPTION + key, value: value }, props.page)
 }
 const SIDE = 3
 /** The page on whose content the templates are shown: this one, or one of its kind that tries them harder. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import { computed, ref, watch } from 'vue'
 import type { Section } from '@/api/types'
 import ElementCard from './ElementCard.vue'
@@ -22,10 +23,10 @@ watch(
 )
 const reversed = computed(() => props.section.settings.stacks === 'reversed')
 const WHOLE = 12
-let from = { x: 0, border: 0, spans: [] as number[] }
+let from: { x: number; border: number; spans: number[] } = { x: 0, border: 0, spans: [] }
 
 function grab(event: PointerEvent, border: number) {
-  ;(event.target as HTMLElement).setPointerCapture(event.pointerId)
+  elementOf(event.target)?.setPointerCapture(event.pointerId)
   from = { x: event.clientX, border, spans: spans.value }
   dragging.value = true
 }

@@ -25,7 +25,7 @@ const card = ref<ComponentPublicInstance | null>(null)
 async function write() {
   open.value = true
   await nextTick()
-  if (card.value) void writeIn(card.value.$el as HTMLElement)
+  if (card.value) void writeIn(card.value.$el)
 }
 </script>
 

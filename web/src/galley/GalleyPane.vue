@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import WordOf from '@/help/WordOf.vue'
 import { counted } from '@/words/counted'
 import { computed, ref, watch } from 'vue'
@@ -52,8 +53,8 @@ const shut = ref(false)
 
 /** Only a card's head is a handle; elsewhere the mouse selects text. */
 function arm(event: MouseEvent, section: string) {
-  const target = event.target as HTMLElement
-  armed.value = target.closest('header') && !target.closest('input, button') ? section : null
+  const target = elementOf(event.target)
+  armed.value = target?.closest('header') && !target.closest('input, button') ? section : null
 }
 function begin(section: string) {
   dragged.value = section

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { useTelling } from '@/edit/useTyping'
 import { computed, ref, watch } from 'vue'
@@ -92,7 +93,7 @@ function drag(event: PointerEvent) {
 }
 function grab(event: PointerEvent) {
   dragging.value = true
-  ;(event.target as HTMLElement).focus()
+  elementOf(event.target)?.focus()
 }
 function byKey(event: KeyboardEvent) {
   const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0

@@ -88,8 +88,8 @@ async function linkToIt() {
 }
 function mend() {
   const { column, key, value } = props.own.hardToRead!.mend
-  if (column) return void galley.setColumn(section.value.id, column, key, value as never)
-  void galley.set(section.value.id, null, key, value as never)
+  if (column) return void galley.setColumn(section.value.id, column, key, value)
+  void galley.set(section.value.id, null, key, value)
   galley.leave()
 }
 </script>

@@ -17,7 +17,7 @@ const facts = computed(() =>
 const manager = computed(() => session.manager)
 
 function set(key: string, value: Value | undefined) {
-  void site.give({ verb: 'set-value', item: 'site', key, value: value as never })
+  void site.give({ verb: 'set-value', item: 'site', key, value: value })
 }
 </script>
 

@@ -28,7 +28,7 @@ export function asChoice(setting: Property, options: Property[], settings: Value
     ...offered,
     ...(known ? [] : [{ value: now, label: 'By an option of another template' }]),
   ]
-  return { ...setting, type: 'CHOICE', choices, fallback: '' as never }
+  return { ...setting, type: 'CHOICE', choices, fallback: '' }
 }
 
 /** "where Map is yes", for a section that shows by an option; empty where it always does. */

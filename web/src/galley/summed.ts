@@ -1,4 +1,4 @@
-import type { Catalog, Property } from '@/api/types'
+import type { Catalog, Property, Values } from '@/api/types'
 import { allHeld, held, isToFill, matters } from '@/property/values'
 
 type Element = Catalog['elements'][number]
@@ -6,15 +6,15 @@ type Element = Catalog['elements'][number]
 /** What an element shows, in a line: the first of what sums it up, then the others. A choice that leads the line is said where it is not the usual one. */
 export function summed(
   info: Element | undefined,
-  values: Record<string, unknown>,
+  values: Values,
   kindName: (id: string) => string | undefined,
 ): string {
-  const all = allHeld(info?.properties ?? [], values as never)
+  const all = allHeld(info?.properties ?? [], values)
   const said = (info?.summary ?? [])
     .map((key) => info!.properties.find((p) => p.key === key))
     .filter((p) => p !== undefined && matters(p, all)) as Property[]
   const lead = said[0]
-  const usual = lead?.type === 'CHOICE' && held(lead, values as never) === lead.fallback
+  const usual = lead?.type === 'CHOICE' && held(lead, values) === lead.fallback
   const [first, ...others] = (usual ? said.slice(1) : said)
     .filter((p, i) => i === 0 || p.type !== 'KIND' || all[p.key])
     .map((p) => told(p, all[p.key], kindName))

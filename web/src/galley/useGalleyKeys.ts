@@ -1,3 +1,4 @@
+import { nodeOf } from '@/look/targets'
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
@@ -27,7 +28,7 @@ export function useGalleyKeys(
   }
   function step(event: KeyboardEvent) {
     const card = cardOf(galley.chosen.value)
-    if (card?.contains(event.target as Node) && card !== event.target) card.focus({ preventScroll: true })
+    if (card?.contains(nodeOf(event.target)) && card !== event.target) card.focus({ preventScroll: true })
     else leave()
   }
   function onSheet(event: KeyboardEvent) {

@@ -1,3 +1,4 @@
+import { elementOf, nodeOf } from '@/look/targets'
 import { useEventListener } from '@vueuse/core'
 import { hasSheet } from '@/site/useGlobalKeys'
 import { writableIn } from './writable'
@@ -33,11 +34,11 @@ export function useToFill(galley: Galley) {
   }
 
   useEventListener(document, 'focusin', (event: FocusEvent) => {
-    const target = event.target as Element
-    if (!here?.contains(target)) here = target.closest('[data-to-fill]')
+    const target = elementOf(event.target)
+    if (target && !here?.contains(target)) here = target.closest('[data-to-fill]')
   })
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-    if (event.key !== 'Tab' || hasSheet() || !here?.contains(event.target as Node)) return
+    if (event.key !== 'Tab' || hasSheet() || !here?.contains(nodeOf(event.target))) return
     if (go(event.shiftKey ? -1 : 1, false)) event.preventDefault()
   })
 

@@ -31,14 +31,14 @@ export function makeWriting(id: () => string, home: (section: string) => Home & 
       section: at.section,
       element: element ?? undefined,
       key,
-      value: value as never,
+      value: value,
     }
     return site.give(command, at.item, writing.group)
   }
 
   /** Sets a property of one column. */
   function setColumn(section: string, column: string, key: string, value: Value | undefined) {
-    return write(section, (at) => ({ verb: 'set-value', ...at, column, key, value: value as never }))
+    return write(section, (at) => ({ verb: 'set-value', ...at, column, key, value: value }))
   }
 
   /** Writing somewhere has ended: what comes next is a step of its own. */

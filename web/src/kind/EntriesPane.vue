@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Field } from '@/look/targets'
 import { computed, nextTick, ref } from 'vue'
 import { vDrag, vOnto } from '@/look/dragging'
 import { freshId } from '@/api/client'
@@ -42,7 +43,7 @@ interface Put {
   reset: string[]
 }
 function put(entry: Put) {
-  return site.give({ verb: 'put-entries', kind: props.kind.id, entries: [entry as never] }, entry.id)
+  return site.give({ verb: 'put-entries', kind: props.kind.id, entries: [entry] }, entry.id)
 }
 async function add() {
   const id = freshId()
@@ -55,14 +56,14 @@ async function add() {
     await new Promise((next) => requestAnimationFrame(next))
   nameOf(id)?.select()
 }
-async function rename(row: EntryRow, name: string, input: HTMLInputElement) {
+async function rename(row: EntryRow, name: string, input: Field) {
   const answer = await put({ id: row.id, name, fields: {}, reset: [] })
   if (!answer.ok && answer.problem.status !== CHANGED_MEANWHILE) input.focus()
 }
 function set(row: EntryRow, key: string, value: Value | undefined) {
   const none = value === undefined || value === ''
   const others = Object.entries(row.fields).filter(([k]) => k !== key)
-  const fields = Object.fromEntries(none ? others : [...others, [key, value]]) as EntryRow['fields']
+  const fields = Object.fromEntries<Value>(none ? others : [...others, [key, value]])
   rows.value = rows.value.map((r) => (r.id === row.id ? { ...r, fields } : r))
   void put({
     id: row.id,

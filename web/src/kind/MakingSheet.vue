@@ -28,7 +28,7 @@ const parts = computed(() =>
 )
 
 function set(key: string, value: Value | undefined) {
-  void site.give({ verb: 'set-value', item: props.kind.id, key, value: value as never }, props.kind.id)
+  void site.give({ verb: 'set-value', item: props.kind.id, key, value: value }, props.kind.id)
 }
 </script>
 

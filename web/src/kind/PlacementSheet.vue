@@ -77,9 +77,7 @@ function chooseIds(next: string[]) {
     <HoldsInput
       :value="kind.settings.mayHold"
       inherited="Anything"
-      @change="
-        (v) => site.give({ verb: 'set-value', item: kind.id, key: 'mayHold', value: v as never }, kind.id)
-      "
+      @change="(v) => site.give({ verb: 'set-value', item: kind.id, key: 'mayHold', value: v }, kind.id)"
     />
     <p class="label">A template, or a page itself, may say otherwise.</p>
     <v-btn class="gap" @click="emit('close')">Done</v-btn>

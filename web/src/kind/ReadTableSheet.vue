@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useDebounceFn } from '@vueuse/core'
@@ -56,7 +57,7 @@ function map(index: number, to: string) {
   void look()
 }
 async function file(event: Event) {
-  const chosen = (event.target as HTMLInputElement).files?.[0]
+  const chosen = inputOf(event).files?.[0]
   if (chosen) text.value = await chosen.text()
 }
 /** Some at a time; all of them are one step to take back. */
@@ -70,7 +71,7 @@ async function keep() {
     const some = rows.splice(0, AT_ONCE)
     const entries = some.map((r) => ({ id: freshId(), name: r.name, fields: r.fields, reset: [] }))
     const answer = await site.give(
-      { verb: 'put-entries', kind: props.kind.id, entries: entries as never },
+      { verb: 'put-entries', kind: props.kind.id, entries: entries },
       null,
       group,
     )

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends string | number | boolean">
+import { nodeOf } from '@/look/targets'
 import { computed, nextTick, ref } from 'vue'
 import { fold } from '@/words/fold'
 
@@ -49,7 +50,7 @@ function choose(value: T) {
 const STEPS: Record<string, number> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }
 function walk(event: KeyboardEvent) {
   const all = radios()
-  const at = all.indexOf(event.target as HTMLElement)
+  const at = all.findIndex((choice) => choice === event.target)
   const to = destination(event, at, all.length)
   if (to === undefined) return
   event.preventDefault()
@@ -73,7 +74,7 @@ function rollUp(event: KeyboardEvent) {
   void unroll(false)
 }
 function left(event: FocusEvent) {
-  if (!root.value?.contains(event.relatedTarget as Node | null)) open.value = false
+  if (!root.value?.contains(nodeOf(event.relatedTarget))) open.value = false
 }
 </script>
 

@@ -6,6 +6,7 @@ let left: HTMLElement | null = null
 </script>
 
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import { useElementSize, useWindowSize } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, onUnmounted, ref, useId } from 'vue'
 import { unfold, type Box } from './unfolding'
@@ -47,7 +48,7 @@ onUnmounted(async () => {
 function openerOf(at: Element | null): HTMLElement | null {
   const menu = at?.closest('.v-overlay')?.id
   const unfolds = menu && document.querySelector(`[aria-controls="${menu}"], [aria-owns="${menu}"]`)
-  return (unfolds || at) as HTMLElement | null
+  return elementOf(unfolds || at)
 }
 
 const WIDTHS = { narrow: 480, usual: 600, wide: 820, large: 1180 }

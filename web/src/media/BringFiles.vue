@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 /** Chooses files of one's own computer to be brought in. */
 defineProps<{ label: string; strong?: boolean }>()
 const emit = defineEmits<{ bring: [files: FileList | null] }>()
 function bring(event: Event) {
-  const input = event.target as HTMLInputElement
+  const input = inputOf(event)
   emit('bring', input.files)
   input.value = ''
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { post } from '@/api/client'
@@ -47,7 +48,7 @@ function choose(key: string) {
   if (ratio.value) box.value = shaped(box.value, ratio.value)
 }
 function grab(event: PointerEvent, grip: Grip) {
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  elementOf(event.currentTarget)?.setPointerCapture(event.pointerId)
   from = { x: event.clientX, y: event.clientY, grip, box: box.value }
 }
 function drag(event: PointerEvent) {

@@ -9,6 +9,7 @@ export function ratioOf(words: string): string {
 </script>
 
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import { computed, ref } from 'vue'
 import type { MediaStand } from '@/api/types'
 
@@ -38,7 +39,7 @@ function point(event: PointerEvent) {
   }
 }
 function grab(event: PointerEvent) {
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  elementOf(event.currentTarget)?.setPointerCapture(event.pointerId)
   point(event)
 }
 function drag(event: PointerEvent) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
@@ -108,7 +109,7 @@ async function bring(files: FileList | null | undefined) {
           :accept="fonts ? '.woff2' : files ? FILES : PICTURES"
           multiple
           class="unseen"
-          @change="bring(($event.target as HTMLInputElement).files)"
+          @change="bring(inputOf($event).files)"
         />
         {{ busy || (fonts ? FONTS_HERE : FILES_HERE) }}
       </label>

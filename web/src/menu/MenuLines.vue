@@ -36,7 +36,7 @@ const list = ref<HTMLElement | null>(null)
 const SHOWN = 8
 
 async function give(next: Line[]) {
-  const command = { verb: 'set-lines' as const, menu: props.menu.id, lines: next as never }
+  const command = { verb: 'set-lines' as const, menu: props.menu.id, lines: next }
   return (await site.give(command, props.menu.id)).ok
 }
 const wordsOf = (line: MenuLine) => line.label || line.takes || line.link || ''

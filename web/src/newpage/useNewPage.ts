@@ -146,7 +146,7 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
       template: choices.template(),
       pages,
       menus: form.menus,
-      settings: searchText(form) as never,
+      settings: searchText(form),
       begin: form.begin || undefined,
       evenSo: choices.evenSo(),
     })

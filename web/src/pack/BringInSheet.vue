@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { computed, onMounted, ref } from 'vue'
 import { said } from '@/api/said'
 import { useNotices } from '@/edit/useNotices'
@@ -105,7 +106,7 @@ async function bringIn() {
           class="unseen"
           :disabled="!!busy"
           aria-label="Choose a pack"
-          @change="(e) => chosen((e.target as HTMLInputElement).files)"
+          @change="(e) => chosen(inputOf(e).files)"
         />
       </label>
     </template>

@@ -22,6 +22,6 @@ export const sortWord = (line: PackLine) => WORDS[line.sort][0]
 export function sortsCounted(lines: PackLine[]) {
   return ORDER.map((sort) => ({ sort, many: lines.filter((l) => l.sort === sort).length }))
     .filter(({ many }) => many)
-    .map(({ sort, many }) => counted(many, ...(WORDS[sort] as [string, string?])))
+    .map(({ sort, many }) => counted(many, ...WORDS[sort]))
     .join(', ')
 }

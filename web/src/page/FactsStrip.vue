@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { type Field, fieldOf } from '@/look/targets'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import FittingSheet from '@/fitting/FittingSheet.vue'
@@ -69,8 +70,8 @@ const searchWords = computed(() => {
 /** How long the title is while it is written. */
 const written = ref(0)
 const tooLong = computed(() => written.value > LONGEST_TITLE)
-const measure = (event: Event) => (written.value = [...(event.target as HTMLInputElement).value].length)
-function rename(title: string, input: HTMLInputElement) {
+const measure = (event: Event) => (written.value = [...fieldOf(event).value].length)
+function rename(title: string, input: Field) {
   void site.give({ verb: 'set-title', page: page.value.id, title }, page.value.id).then((answer) => {
     if (!answer.ok) input.focus()
   })

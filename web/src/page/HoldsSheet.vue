@@ -45,9 +45,7 @@ watch(
       v-if="session.manager"
       :value="page.settings.mayHold"
       :inherited="inherited"
-      @change="
-        (v) => site.give({ verb: 'set-value', item: page.id, key: 'mayHold', value: v as never }, page.id)
-      "
+      @change="(v) => site.give({ verb: 'set-value', item: page.id, key: 'mayHold', value: v }, page.id)"
     />
     <h3>What can be made here</h3>
     <p v-if="here.length && !here.some((p) => p.editors)" class="should" role="status">

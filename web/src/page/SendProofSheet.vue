@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
@@ -68,12 +69,7 @@ async function withdraw(id: string) {
       <v-btn type="submit" class="yes">Make a link</v-btn>
     </form>
     <p v-if="address" class="made" role="status">
-      <input
-        :value="address"
-        readonly
-        aria-label="The link"
-        @focus="($event.target as HTMLInputElement).select()"
-      />
+      <input :value="address" readonly aria-label="The link" @focus="inputOf($event).select()" />
       <span class="label">{{
         copied ? 'Copied. It is told this once.' : 'Copy it now: it is told this once.'
       }}</span>

@@ -36,7 +36,7 @@ async function set(key: string, way: string) {
   const group = freshId()
   const value = way === USUAL ? undefined : way
   await Promise.all(
-    props.pages.map((item) => site.give({ verb: 'set-value', item, key, value } as never, item, group)),
+    props.pages.map((item) => site.give({ verb: 'set-value', item, key, value }, item, group)),
   )
 }
 </script>

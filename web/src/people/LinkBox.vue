@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { ref } from 'vue'
 import type { LinkMade } from '@/api/types'
 
@@ -28,7 +29,7 @@ async function copy() {
         :value="made.link"
         readonly
         aria-label="Link"
-        @focus="($event.target as HTMLInputElement).select()"
+        @focus="inputOf($event).select()"
       />
       <v-btn class="yes" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
     </div>

@@ -31,16 +31,21 @@ const free = computed(() => rows.value.filter((r) => site.mayChange(r)))
 const off = computed(() => free.value.filter((r) => r.state === 'WITHDRAWN'))
 const on = computed(() => free.value.filter((r) => r.state !== 'WITHDRAWN' && r.state !== 'DRAFT' && !r.home))
 
+type Each = (page: string) => Command
 /** One command for each page, all of them one step to take back. */
-async function each(list: { id: string }[], command: (id: string) => Command) {
+async function each(list: { id: string }[], command: Each) {
   const group = freshId()
   await Promise.all(list.map((row) => site.give(command(row.id), null, group)))
 }
-const place = (menu: string) => (page: string) =>
-  ({ verb: 'place-in-menu', menu, page, id: `m-${page}`.slice(0, 40) }) as Command
-const unplace = (menu: string) => (page: string) => ({ verb: 'remove-from-menu', menu, page }) as Command
-const withdraw = (withdrawn: boolean) => (page: string) =>
-  ({ verb: 'withdraw-page', page, withdrawn }) as Command
+const place =
+  (menu: string): Each =>
+  (page) => ({ verb: 'place-in-menu', menu, page, id: `m-${page}`.slice(0, 40) })
+const unplace =
+  (menu: string): Each =>
+  (page) => ({ verb: 'remove-from-menu', menu, page })
+const withdraw =
+  (withdrawn: boolean): Each =>
+  (page) => ({ verb: 'withdraw-page', page, withdrawn })
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf, nodeOf } from '@/look/targets'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { Catalog, PlanRow } from '@/api/types'
@@ -67,7 +68,7 @@ onMounted(async () => {
 watch(
   () => [props.chosen, held.value],
   async () => {
-    const from = document.activeElement as HTMLElement | null
+    const from = elementOf(document.activeElement)
     const lane = tree.value?.contains(from) ? from?.dataset.lane : undefined
     bringIntoSight()
     if (!lane) return
@@ -89,7 +90,7 @@ watch(
     tabindex="0"
     :aria-activedescendant="atHand ? `row-${atHand.id}` : undefined"
     @focus="bringIntoSight()"
-    @focusout="(e) => tree?.contains(e.relatedTarget as Node | null) || moves.putBack()"
+    @focusout="(e) => tree?.contains(nodeOf(e.relatedTarget)) || moves.putBack()"
   >
     <p v-if="lines.length === 0" class="quiet empty">No page is called so or stands so.</p>
     <div role="presentation" :style="{ height: `${virtual.getTotalSize()}px`, position: 'relative' }">

@@ -5,7 +5,7 @@ import ChoiceOf from '@/look/ChoiceOf.vue'
 import type { Asked, Told } from './asked'
 import { newField, typeOf } from './fields'
 import { useFieldsHere } from './fieldsHere'
-import { groupsOf, textOf } from './values'
+import { groupsOf, textOf, withValue } from './values'
 
 /** Conditions on fields: what must hold, read as a sentence from left to right. */
 const props = defineProps<Asked>()
@@ -22,7 +22,7 @@ watch(
 )
 function give(next: Group[]) {
   conditions.value = next
-  emit('change', next.length ? (next as never) : undefined)
+  emit('change', next.length ? next : undefined)
 }
 const tests = computed(
   () =>
@@ -53,8 +53,7 @@ function asked(group: Group, at: number): Asked {
 function set(at: number, key: string, value: Value | undefined) {
   const next = conditions.value.map((g, i) => {
     if (i !== at) return g
-    const one = { ...g, [key]: value }
-    if (value === undefined) delete one[key]
+    const one = withValue(g, key, value)
     // Another field is compared with something else.
     if (key === 'field' && value !== g.field) delete one.value
     return one

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { computed, ref } from 'vue'
 import SmallMonth from '@/look/SmallMonth.vue'
 import { dayIn, dayWords, isoOf, readDay, readTime, type Day } from '@/words/dates'
@@ -23,7 +24,7 @@ function give(to: Day, at: string) {
   if (written !== iso.value) emit('change', written)
 }
 function writeDay(event: Event) {
-  const written = (event.target as HTMLInputElement).value.trim()
+  const written = inputOf(event).value.trim()
   if (written === words.value) return
   if (!written) {
     emit('trouble', '')
@@ -38,7 +39,7 @@ function writeDay(event: Event) {
     )
 }
 function writeTime(event: Event) {
-  const written = (event.target as HTMLInputElement).value
+  const written = inputOf(event).value
   const read = readTime(written)
   if (read && day.value) give(day.value, read)
   else if (!read) emit('trouble', `“${written}” is no time of day. Write it as 19:30.`)

@@ -7,12 +7,12 @@ import { kindsIn } from '@/site/placementWords'
 
 /** What may stand beneath: as inherited, nothing, or these kinds. */
 defineOptions({ inheritAttrs: false })
-const props = defineProps<{ value: unknown; inherited?: string; label?: string }>()
+const props = defineProps<{ value: Value | undefined; inherited?: string; label?: string }>()
 const emit = defineEmits<{ change: [value: Value | undefined] }>()
 const site = useSite()
 const { now: value, set } = useMeant(
   () => props.value,
-  (next) => emit('change', next as Value | undefined),
+  (next) => emit('change', next),
 )
 const chosen = computed(() => kindsIn(value.value))
 const way = computed(() => (chosen.value === null ? 'inherited' : chosen.value.length ? 'these' : 'nothing'))

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Value } from '@/api/types'
 import { useMeant } from '@/edit/useMeant'
 import type { Asked, Told } from './asked'
-import { groupsOf } from './values'
+import { groupsOf, withValue } from './values'
 
 /** Groups of values, one below the other; the input of each value is given by whoever shows them. */
 const props = defineProps<Asked>()
@@ -11,7 +11,7 @@ const emit = defineEmits<Told>()
 defineSlots<{ value(one: { asked: Asked; change: (value: Value | undefined) => void }): unknown }>()
 const { now, set: give } = useMeant(
   () => props.value,
-  (next) => emit('change', next as never),
+  (next) => emit('change', next),
 )
 const groups = computed(() => groupsOf(now.value))
 /** How one of them is apart from the others, beyond the first choice, stands behind "More". */
@@ -21,14 +21,7 @@ const more = ref<number | null>(null)
 const isApart = (group: Record<string, unknown>) => further.value.some((e) => group[e.key] !== undefined)
 
 function set(index: number, key: string, value: Value | undefined) {
-  give(
-    groups.value.map((g, i) => {
-      if (i !== index) return g
-      const next = { ...g, [key]: value }
-      if (value === undefined) delete next[key]
-      return next
-    }),
-  )
+  give(groups.value.map((g, i) => (i === index ? withValue(g, key, value) : g)))
 }
 function add() {
   give([...groups.value, {}])

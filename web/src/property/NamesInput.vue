@@ -17,7 +17,7 @@ const fields = useFieldsHere()
 const entry = computed(() => props.property.entries[0] as Property)
 const { now, set } = useMeant(
   () => props.value,
-  (next) => emit('change', next as never),
+  (next) => emit('change', next),
 )
 const chosen = computed(() => groupsOf(now.value))
 const adding = ref(false)
@@ -35,17 +35,17 @@ function nameOf(group: Group): string {
 function add(value: Value | undefined) {
   adding.value = false
   if (value && !chosen.value.some((g) => g[entry.value.key] === value))
-    set([...chosen.value, { [entry.value.key]: value }] as never)
+    set([...chosen.value, { [entry.value.key]: value }])
 }
 function without(at: number) {
   const left = chosen.value.filter((_, i) => i !== at)
-  set(left.length ? (left as never) : undefined)
+  set(left.length ? left : undefined)
 }
 function up(at: number) {
   const next = [...chosen.value]
   const [moved] = next.splice(at, 1)
   if (moved) next.splice(at - 1, 0, moved)
-  set(next as never)
+  set(next)
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { freshId, get } from '@/api/client'
-import type { Group, PlaceFor, TopicUse } from '@/api/types'
+import type { PlaceFor, TopicUse } from '@/api/types'
 import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
 import { fold } from '@/words/fold'
@@ -20,7 +20,7 @@ const topics = ref<TopicUse[]>([])
 const key = computed(() => props.property.entries[0]?.key ?? 'one')
 const { now, set } = useMeant(
   () => props.value,
-  (next) => emit('change', next as never),
+  (next) => emit('change', next),
 )
 const chosen = computed(() => groupsOf(now.value).map((g) => textOf(g[key.value])))
 const kind = computed(() => site.catalog?.kinds.find((k) => k.topics && !k.retired))
@@ -44,7 +44,7 @@ async function look() {
 function give(ids: string[]) {
   typed.value = ''
   at.value = 0
-  set(ids.length ? (ids.map((id) => ({ [key.value]: id }) as Group) as never) : undefined)
+  set(ids.length ? ids.map((id) => ({ [key.value]: id })) : undefined)
 }
 async function make() {
   if (!kind.value)

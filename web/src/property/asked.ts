@@ -3,7 +3,7 @@ import type { Property, Value } from '@/api/types'
 /** What every input of a declared property is told. */
 export interface Asked {
   property: Property
-  value: unknown
+  value: Value | undefined
   /** Without a label, for writing in place. */
   plain?: boolean
   /** What it is called for those who don't see it, where the property's own label does not tell enough. */

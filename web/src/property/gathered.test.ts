@@ -37,7 +37,7 @@ beforeEach(() => {
 })
 
 /** An input among fields that can be named, its value kept as whoever holds it would. */
-function input(of: Property, value?: unknown, kinds: string[] = ['night']) {
+function input(of: Property, value?: Value, kinds: string[] = ['night']) {
   const told: (Value | undefined)[] = []
   const around = defineComponent({
     setup() {

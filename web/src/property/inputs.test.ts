@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { Property } from '@/api/types'
+import type { Property, Value } from '@/api/types'
 import { moor, mounting, row, choose } from '@/test/moor'
 import ChoiceInput from './ChoiceInput.vue'
 import FlagInput from './FlagInput.vue'
@@ -23,7 +23,7 @@ const CHOICES = [
   { value: 'loud', label: 'Loud' },
 ]
 let answers: (path: string) => unknown
-function input(of: Property, value?: unknown, more: object = {}) {
+function input(of: Property, value?: Value, more: object = {}) {
   const wrapper = mount(PropertyInput, { props: { property: of, value, ...more }, global: mounting })
   return { wrapper, told: () => wrapper.emitted('change')?.map((e) => e[0]) ?? [] }
 }
@@ -289,7 +289,7 @@ describe('one apart from the others', () => {
 })
 
 describe('what may be held', () => {
-  const holds = (value: unknown) => {
+  const holds = (value: Value | undefined) => {
     const wrapper = mount(HoldsInput, { props: { value, inherited: 'Anything' }, global: mounting })
     return { wrapper, told: () => wrapper.emitted('change')?.map((e) => e[0]) ?? [] }
   }

@@ -12,13 +12,21 @@ export function textOf(value: unknown): string {
   return typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
 }
 
-export function groupsOf(value: unknown): Group[] {
-  return Array.isArray(value) ? (value as Group[]) : []
+export function groupsOf(value: Value | undefined): Group[] {
+  return Array.isArray(value) ? value : []
+}
+
+/** A group in which one value is another, or is not there. */
+export function withValue(group: Group, key: string, value: Value | undefined): Group {
+  const next = { ...group }
+  if (value === undefined) delete next[key]
+  else next[key] = value
+  return next
 }
 
 /** The value that holds: the given one, else the declared fallback. */
 export function held(property: Property, values: Values): Value | undefined {
-  return (values[property.key] ?? property.fallback) as Value | undefined
+  return values[property.key] ?? property.fallback
 }
 
 /** What to show in an empty input: the prompt of a place to fill, where a bound one comes from, or nothing. */
@@ -34,8 +42,8 @@ export function promptOf(value: unknown): string {
 
 /** The values that hold: those given, and where none is the declared fallbacks; nothing for what doesn't matter now. */
 export function allHeld(declared: Property[], values: Values): Values {
-  const all = Object.fromEntries(declared.map((p) => [p.key, held(p, values)])) as Values
-  return Object.fromEntries(declared.map((p) => [p.key, matters(p, all) ? all[p.key] : undefined])) as Values
+  const all: Values = Object.fromEntries(declared.map((p) => [p.key, held(p, values)]))
+  return Object.fromEntries(declared.map((p) => [p.key, matters(p, all) ? all[p.key] : undefined]))
 }
 
 /** Whether a property matters now, by its `onlyWhen`: `key` (is set), `key=value`, `key=value|value` or `key!=value`. */

@@ -114,9 +114,7 @@ async function retire() {
             :value="site.catalog?.facts.mayHold"
             inherited="Anything may stand there"
             label="At the top of the plan"
-            @change="
-              (v) => site.give({ verb: 'set-value', item: 'site', key: 'mayHold', value: v as never }, 'site')
-            "
+            @change="(v) => site.give({ verb: 'set-value', item: 'site', key: 'mayHold', value: v }, 'site')"
           />
           <p class="quiet small">
             Editors are held to it. What stands there already stays, and the survey names it.

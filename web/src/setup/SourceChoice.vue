@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { computed, ref } from 'vue'
 import BeginningChoice from './BeginningChoice.vue'
 import type { NewSource } from './proposed'
@@ -87,7 +88,7 @@ async function send(file: File | undefined) {
           class="unseen"
           accept=".venuepack,application/vnd.venue.pack+zip"
           aria-label="Choose the pack of a whole site"
-          @change="(e) => send((e.target as HTMLInputElement).files?.[0])"
+          @change="(e) => send(inputOf(e).files?.[0])"
         />
       </label>
       <v-progress-linear

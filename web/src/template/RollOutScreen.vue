@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf, inputOf } from '@/look/targets'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import WordOf from '@/help/WordOf.vue'
@@ -57,11 +58,10 @@ function back() {
 }
 /** To the same change on the page above or below. */
 function walk(event: KeyboardEvent, by: 1 | -1) {
-  const cell = event.currentTarget as HTMLElement
-  const place = cell.closest('td') as HTMLTableCellElement
-  const beside =
-    by > 0 ? place.parentElement?.nextElementSibling : place.parentElement?.previousElementSibling
-  beside?.children[place.cellIndex]?.querySelector<HTMLElement>('.cell')?.focus()
+  const place = elementOf(event.currentTarget)?.closest('td')
+  const row = place?.parentElement
+  const beside = by > 0 ? row?.nextElementSibling : row?.previousElementSibling
+  beside?.children[place?.cellIndex ?? -1]?.querySelector<HTMLElement>('.cell')?.focus()
 }
 /** Back to the cell that was looked at. */
 function close() {
@@ -70,7 +70,7 @@ function close() {
   document.querySelector<HTMLElement>(`[data-cell="${page}/${key}"]`)?.focus()
 }
 function leaveAlone(row: RollOutRow, alone: boolean) {
-  void site.give({ verb: 'set-value', item: row.page, key: 'alone', value: alone as never })
+  void site.give({ verb: 'set-value', item: row.page, key: 'alone', value: alone })
 }
 </script>
 
@@ -136,7 +136,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
                     type="checkbox"
                     :checked="!roll.out.value.has(r.page)"
                     :aria-label="`Roll out to ${r.title}`"
-                    @change="roll.take(r.page, ($event.target as HTMLInputElement).checked)"
+                    @change="roll.take(r.page, inputOf($event).checked)"
                   />
                   {{ r.title }}
                 </label>

@@ -46,10 +46,7 @@ function retire() {
   })
 }
 function setFrame(key: string, value: Value | undefined) {
-  void site.give(
-    { verb: 'set-value', item: props.template.id, key, value: value as never },
-    props.template.id,
-  )
+  void site.give({ verb: 'set-value', item: props.template.id, key, value: value }, props.template.id)
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import type { Property } from '@/api/types'
 import { useTyping } from '@/edit/useTyping'
 import { useTrial } from './useTrial'
@@ -17,11 +18,11 @@ function write(hex: string) {
 }
 
 function read(event: Event) {
-  const text = (event.target as HTMLInputElement).value.trim()
+  const text = inputOf(event).value.trim()
   const hex = text.startsWith('#') ? text : `#${text}`
   if (/^#[0-9a-f]{6}$/i.test(hex)) {
     write(hex)
-  } else (event.target as HTMLInputElement).value = typed.value
+  } else inputOf(event).value = typed.value
 }
 </script>
 
@@ -32,7 +33,7 @@ function read(event: Event) {
       type="color"
       :class="{ made: !typed }"
       :aria-label="property.label"
-      @input="write(($event.target as HTMLInputElement).value)"
+      @input="write(inputOf($event).value)"
     />
     <span class="grow" :title="property.help">{{ property.label }}</span>
     <input

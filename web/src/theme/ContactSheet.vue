@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { elementOf } from '@/look/targets'
 import { onMounted, ref, watch } from 'vue'
 import { get } from '@/api/client'
 import type { Style, ThemeDetail, Tried } from '@/api/types'
@@ -34,7 +35,8 @@ watch(top, () => tell({ type: 'scroll', top: Number(top.value) }))
 /** Whoever points at something in a page opens what sets it. */
 let pointed = 0
 function point(event: MouseEvent, key: string, wide: number) {
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  const box = elementOf(event.currentTarget)?.getBoundingClientRect()
+  if (!box) return
   pointed = ((event.clientY - box.top) * wide) / box.width + Number(top.value)
   tell({ type: 'blocks', id: key })
 }

@@ -37,10 +37,7 @@ const others = computed(() =>
 )
 function set(key: string, value: Value | undefined) {
   begun.value = begun.value.filter((k) => k !== key)
-  void site.give(
-    { verb: 'set-value', item: props.page.id, key: PREFIX + key, value: value as never },
-    props.page.id,
-  )
+  void site.give({ verb: 'set-value', item: props.page.id, key: PREFIX + key, value: value }, props.page.id)
 }
 </script>
 

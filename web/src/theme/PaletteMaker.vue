@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { ref, watch } from 'vue'
 import { get } from '@/api/client'
 import type { Palette, ThemeDetail } from '@/api/types'
@@ -46,7 +47,7 @@ function take(palette: Palette) {
     .filter((p) => p.type === 'COLOUR')
   const reset = colours.map((p) => p.key).filter((key) => palette.settings[key] === undefined)
   void site.give(
-    { verb: 'set-values', item: props.theme.id, values: palette.settings as never, reset },
+    { verb: 'set-values', item: props.theme.id, values: palette.settings, reset },
     props.theme.id,
   )
 }
@@ -60,7 +61,7 @@ function take(palette: Palette) {
         :value="typed"
         type="color"
         aria-label="Colour to make a palette of"
-        @input="write(($event.target as HTMLInputElement).value)"
+        @input="write(inputOf($event).value)"
       />
       <span class="quiet">stands out</span>
       <input

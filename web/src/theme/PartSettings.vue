@@ -31,7 +31,7 @@ const missing = computed(() => facts.value.filter((f) => !site.catalog?.facts[f.
 
 function set(item: string, key: string, value: Value | undefined) {
   group ||= freshId()
-  void site.give({ verb: 'set-value', item, key, value: value as never }, item, group + key)
+  void site.give({ verb: 'set-value', item, key, value: value }, item, group + key)
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { ref } from 'vue'
 import { freshId, post } from '@/api/client'
 import { said } from '@/api/said'
@@ -16,7 +17,7 @@ const trouble = ref('')
 const TOLD = 6
 
 async function look(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
+  const file = inputOf(event).files?.[0]
   if (!file) return
   read.value = null
   const answer = await post<TokensRead>(`/sites/${site.id}/theme/tokens`, { json: await file.text() })
@@ -30,7 +31,7 @@ const bring = (words: string) =>
     verb: 'bring-look',
     id: freshId(),
     name: words,
-    settings: (read.value?.settings ?? {}) as never,
+    settings: read.value?.settings ?? {},
   })
 </script>
 

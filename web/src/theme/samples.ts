@@ -8,7 +8,7 @@ export interface Sample {
 }
 type Read = (key: string) => string
 
-const CASES: Record<string, string> = { upper: 'uppercase', uppercase: 'uppercase' }
+const CASES: Record<string, CSSProperties['textTransform']> = { upper: 'uppercase', uppercase: 'uppercase' }
 const RADIUS: Record<string, string> = { round: '99px', soft: '6px', square: '0' }
 const family = (look: Read, voice: string): CSSProperties => ({
   fontFamily: `var(--f-${look(`${voice}Font`)}, ${look(`${voice}Font`)})`,
@@ -17,7 +17,7 @@ const heading = (look: Read): CSSProperties => ({
   ...family(look, 'heading'),
   color: look('colourHeadings') || look('colourWords'),
   fontWeight: look('headingWeight'),
-  textTransform: (CASES[look('headingCase')] ?? 'none') as CSSProperties['textTransform'],
+  textTransform: CASES[look('headingCase')] ?? 'none',
 })
 const filled = (ground: string, words: string): CSSProperties => ({
   background: ground,
@@ -30,7 +30,7 @@ const button = (look: Read): CSSProperties => ({
   borderStyle: 'solid',
   borderWidth: '1px',
   borderRadius: RADIUS[look('buttonShape')],
-  textTransform: (CASES[look('buttonCase')] ?? 'none') as CSSProperties['textTransform'],
+  textTransform: CASES[look('buttonCase')] ?? 'none',
   padding: '3px 7px',
 })
 const link = (look: Read): CSSProperties => ({
@@ -78,7 +78,7 @@ const SAMPLED: Record<string, (choice: string, look: Read) => Sample> = {
   }),
   headingCase: (choice, look) => ({
     of: 'heading',
-    words: { ...heading(look), textTransform: (CASES[choice] ?? 'none') as CSSProperties['textTransform'] },
+    words: { ...heading(look), textTransform: CASES[choice] ?? 'none' },
   }),
   lineKind: (choice, look) => ({
     of: 'heading',
@@ -90,7 +90,7 @@ const SAMPLED: Record<string, (choice: string, look: Read) => Sample> = {
   buttonFill: (choice, look) => ({ of: 'button', words: { ...button(look), ...PLAIN[choice]?.(look) } }),
   buttonCase: (choice, look) => ({
     of: 'button',
-    words: { ...button(look), textTransform: (CASES[choice] ?? 'none') as CSSProperties['textTransform'] },
+    words: { ...button(look), textTransform: CASES[choice] ?? 'none' },
   }),
   linkLine: (choice, look) => ({ of: 'link', words: { ...link(look), ...LINKS[choice] } }),
 }

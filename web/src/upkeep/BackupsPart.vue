@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inputOf } from '@/look/targets'
 import { computed, reactive, ref, watch } from 'vue'
 import { post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
@@ -43,7 +44,7 @@ const set = () =>
   send('/upkeep/schedule', { at: wanted.daily ? wanted.at : undefined, keep: Number(wanted.keep) })
 /** What is no time of day is not set; what was stands again. */
 function setTime(event: Event) {
-  const input = event.target as HTMLInputElement
+  const input = inputOf(event)
   const at = readTime(input.value)
   input.value = at ?? wanted.at
   if (!at) return

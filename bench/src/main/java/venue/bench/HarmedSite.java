@@ -18,7 +18,7 @@ import venue.core.live.release.ReleaseEntry;
 import venue.core.model.page.Page;
 import venue.core.model.section.Zones;
 import venue.store.database.Database;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -46,7 +46,7 @@ final class HarmedSite {
             Workspace moor = new Workspaces(database, InstantSource.system(), CHANCE).require("kestrel-moor");
             List<Item> pages =
                     IntStream.range(0, PAGES).<Item>mapToObj(HarmedSite::page).toList();
-            moor.run(Asked.of("maja", WholeCommand.takeIn("many words", pages)));
+            moor.run(AskedRequest.of("maja", WholeCommand.takeIn("many words", pages)));
             moor.release(
                     "maja",
                     "Many words",

@@ -34,7 +34,7 @@ import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.template.Template;
 import venue.store.database.Database;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -72,7 +72,7 @@ final class RollOutScale {
     }
 
     private void give(Command command) {
-        workspace.run(Asked.of("bench", command));
+        workspace.run(AskedRequest.of("bench", command));
     }
 
     private double run() throws Exception {
@@ -196,7 +196,7 @@ final class RollOutScale {
         for (int at = 0; at < rows.size(); at += AT_ONCE) {
             Map<String, Map<String, Decision>> chosen = rows.subList(at, Math.min(rows.size(), at + AT_ONCE)).stream()
                     .collect(Collectors.toMap(r -> r.page().id(), RollOutScale::choices));
-            workspace.run(new Asked(
+            workspace.run(new AskedRequest(
                     "bench",
                     venue.core.model.site.Role.MANAGER,
                     TemplateCommand.rollOutSections(T, chosen),

@@ -19,7 +19,7 @@ import venue.core.live.release.ReleasePlan;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.store.database.Database;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
@@ -118,11 +118,12 @@ final class Scale {
     }
 
     private void title(int round) {
-        workspace.run(Asked.of("bench", PageCommand.setTitle(LargeSite.id(150), "Workshop of round " + round)));
+        workspace.run(AskedRequest.of("bench", PageCommand.setTitle(LargeSite.id(150), "Workshop of round " + round)));
     }
 
     private void move(int round) {
-        workspace.run(Asked.of("bench", PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
+        workspace.run(
+                AskedRequest.of("bench", PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
     }
 
     private void inbound(int round) {
@@ -148,7 +149,7 @@ final class Scale {
     /** Changed on the disk, told in a plan, and made live with the pages that show it. */
     private void colour(int round) {
         Value accent = Value.of(String.format(Locale.ROOT, "#A8%02X23", 40 + round));
-        workspace.run(Asked.of("bench", ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
+        workspace.run(AskedRequest.of("bench", ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
         workspace.now().plan().entries();
         workspace.release("bench", "Another accent", List.of("dusk"));
     }

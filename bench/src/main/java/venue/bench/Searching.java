@@ -45,7 +45,8 @@ final class Searching {
     }
 
     private void step(int round) {
-        workspace.run(venue.store.workspace.Asked.of("bench", PageCommand.setTitle(PAGE, "Workshop sought " + round)));
+        workspace.run(
+                venue.store.workspace.AskedRequest.of("bench", PageCommand.setTitle(PAGE, "Workshop sought " + round)));
     }
 
     /**

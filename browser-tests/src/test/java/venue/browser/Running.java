@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ConfigurableApplicationContext;
 import venue.server.Application;
 import venue.store.database.DataFolder;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 
 /** A server with the demo on a port of its own, that can be stopped and started again. */
 final class Running implements AutoCloseable {
@@ -47,7 +47,7 @@ final class Running implements AutoCloseable {
 
     /** A new code, as a start prints it. */
     String code() {
-        return context.getBean(Links.class).makeCode(Link.Purpose.SET_UP);
+        return context.getBean(Links.class).makeCode(PersonalLink.Purpose.SET_UP);
     }
 
     static Running start(Path data) {

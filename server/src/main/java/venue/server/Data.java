@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import venue.store.database.Held;
+import venue.store.database.FolderInUse;
 
 /** The data folder that a verb works on, and where it tells what came of it. */
 final class Data {
@@ -47,7 +47,7 @@ final class Data {
         }
         try {
             return OwnFolder.open(data, port);
-        } catch (Held held) {
+        } catch (FolderInUse held) {
             return OwnFolder.beside(held.folder(), port);
         }
     }

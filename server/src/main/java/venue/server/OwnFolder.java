@@ -50,7 +50,7 @@ record OwnFolder(
         Runnable letGo)
         implements AutoCloseable {
 
-    /** Takes the folder; {@link venue.store.database.Held} where somebody has it. */
+    /** Takes the folder; {@link venue.store.database.FolderInUse} where somebody has it. */
     static OwnFolder open(Path path, @Nullable Integer port) {
         quiet();
         DataFolder taken = DataFolder.open(path.toAbsolutePath());

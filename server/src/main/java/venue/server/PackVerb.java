@@ -21,8 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Words;
 import venue.core.carry.beginning.NewSite;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
 import venue.core.model.site.Role;
 import venue.core.model.site.Site;
@@ -149,7 +149,7 @@ final class PackVerb implements Runnable {
                 return 0;
             }
             Workspace workspace = own.site(String.valueOf(into.site));
-            Asked asked = asked(workspace, differing, where, wearItsLook);
+            ReadAsked asked = asked(workspace, differing, where, wearItsLook);
             Report report = workspace.packs().look(packed.pack(), asked);
             if (!dryRun) {
                 packed.unpack(own.media(), done -> {});
@@ -179,27 +179,27 @@ final class PackVerb implements Runnable {
         return own.origin().apply(host) + "/";
     }
 
-    private static Asked asked(Workspace workspace, String differing, @Nullable Where where, boolean wearItsLook) {
-        Asked.Differing choice;
+    private static ReadAsked asked(Workspace workspace, String differing, @Nullable Where where, boolean wearItsLook) {
+        ReadAsked.Differing choice;
         try {
-            choice = Asked.Differing.valueOf(differing.toUpperCase(Locale.ROOT));
+            choice = ReadAsked.Differing.valueOf(differing.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
             throw Refusal.badInput(
                     "bad-choice", "differing", "“" + differing + "” is no choice.", "Give mine, theirs or both.");
         }
         if (where == null) {
-            return new Asked(choice, Map.of(), Asked.How.UNDER, null, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, null, wearItsLook, false, null);
         }
         if (where.onlyPatterns) {
-            return new Asked(choice, Map.of(), Asked.How.ONLY_PATTERNS, null, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.ONLY_PATTERNS, null, wearItsLook, false, null);
         }
         if (where.inPlaceOf != null) {
             String page = item(workspace, where.inPlaceOf);
-            return new Asked(choice, Map.of(), Asked.How.IN_PLACE_OF, page, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.IN_PLACE_OF, page, wearItsLook, false, null);
         }
         String under = String.valueOf(where.under);
         String page = under.equals("/") ? null : item(workspace, under);
-        return new Asked(choice, Map.of(), Asked.How.UNDER, page, wearItsLook, false, null);
+        return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, page, wearItsLook, false, null);
     }
 
     private record Told(Report report, List<String> lacking, boolean dryRun) {}

@@ -9,7 +9,7 @@ import org.springframework.boot.web.server.PortInUseException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import venue.core.basics.fault.Refusal;
-import venue.store.database.Held;
+import venue.store.database.FolderInUse;
 import venue.store.database.Unfit;
 import venue.store.database.Version;
 
@@ -80,7 +80,7 @@ public final class Venue {
     static int run(Venue venue, PrintWriter out, PrintWriter err, String... args) {
         CommandLine line = new CommandLine(venue).setOut(out).setErr(err);
         line.setExecutionExceptionHandler(
-                (failure, command, result) -> failure instanceof Held held && venue.within == null
+                (failure, command, result) -> failure instanceof FolderInUse held && venue.within == null
                         ? handed(held, out, err, args)
                         : failed(failure, err));
         line.setParameterExceptionHandler((failure, given) -> refused(failure.getMessage(), err));
@@ -88,7 +88,7 @@ public final class Venue {
     }
 
     /** What writes in a folder that a server has is done by that server. */
-    private static int handed(Held held, PrintWriter out, PrintWriter err, String... args) {
+    private static int handed(FolderInUse held, PrintWriter out, PrintWriter err, String... args) {
         if (!Channel.VERBS.contains(args[0])) {
             return failed(held, err);
         }

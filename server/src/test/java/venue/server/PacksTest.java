@@ -18,8 +18,8 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.fault.Refusal;
 import venue.core.carry.compose.Compose;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
@@ -109,7 +109,7 @@ class PacksTest {
                         : p)
                 .toList();
         Pack bad = new Pack(pack.holds(), pack.root(), items, pack.outside(), pack.pasts());
-        assertThatThrownBy(() -> packs.look(bad, Asked.all(Asked.Differing.THEIRS)))
+        assertThatThrownBy(() -> packs.look(bad, ReadAsked.all(ReadAsked.Differing.THEIRS)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-clean"));
     }
 

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.change.edit.page.PageCommand;
 import venue.store.database.DataFolder;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 
 /** What can't be started is told in one line, and exits with 2. */
 class VenueTest {
@@ -185,7 +185,7 @@ class VenueTest {
                 .as("lines that wait for drafts alarm nobody")
                 .isZero();
         try (OwnFolder own = OwnFolder.open(Path.of(small), null)) {
-            own.site("loomgate-yard").run(Asked.of("Ines", PageCommand.withdrawPage("privacy", true)));
+            own.site("loomgate-yard").run(AskedRequest.of("Ines", PageCommand.withdrawPage("privacy", true)));
         }
         PrintStream out = System.out;
         ByteArrayOutputStream told = new ByteArrayOutputStream();

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.server.mail.Languages;
-import venue.server.mail.Letters;
+import venue.server.mail.MailLetters;
 import venue.server.mail.Post;
 import venue.server.signin.Entrance;
 import venue.server.signin.PasswordWords;
@@ -43,7 +43,7 @@ class MyAccountController {
     private final SignInRules rules;
     private final Sessions sessions;
     private final Post post;
-    private final Letters letters;
+    private final MailLetters letters;
     private final Languages languages;
 
     MyAccountController(
@@ -56,7 +56,7 @@ class MyAccountController {
             SignInRules rules,
             Sessions sessions,
             Post post,
-            Letters letters,
+            MailLetters letters,
             Languages languages) {
         this.people = people;
         this.credentials = credentials;
@@ -148,7 +148,7 @@ class MyAccountController {
         requirePresent(me, asked.present());
         passwordWords.check(asked.password(), me, me.name());
         credentials.setPassword(by(me, request), me, passwords.encode(asked.password()), session.getId());
-        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.PASSWORD));
+        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.PASSWORD));
     }
 
     @PostMapping("/sessions/end-others")
@@ -180,7 +180,7 @@ class MyAccountController {
                     "second-step-on", "code", "You have a second step already.", "There is nothing to do.");
         }
         RecoveryCodes recovery = new RecoveryCodes(codes.confirm(by(me, request), me, asked.code()));
-        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.SECOND_STEP_BEGUN));
+        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.SECOND_STEP_BEGUN));
         return recovery;
     }
 
@@ -189,7 +189,7 @@ class MyAccountController {
         Person me = people.signedIn(principal);
         requirePresent(me, asked.present());
         secondSteps.end(by(me, request), me.id());
-        post.tell(me.email(), letters.changed(languages.of(me), Letters.Change.SECOND_STEP_ENDED));
+        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.SECOND_STEP_ENDED));
     }
 
     private void requirePresent(Person me, String present) {

@@ -31,19 +31,33 @@ class OpenApi {
     static {
         SpringDocUtils.getConfig()
                 .addRequestWrapperToIgnore(CsrfToken.class)
-                .replaceWithSchema(Value.class, values())
+                .replaceWithSchema(Value.class, ref("Value"))
                 .replaceWithSchema(Link.class, new StringSchema().description("A link: see docs/formats/values.md"));
     }
 
-    private static Schema<?> values() {
-        Schema<?> group = new ObjectSchema().additionalProperties(true);
+    private static Schema<?> ref(String name) {
+        return new Schema<>().$ref("#/components/schemas/" + name);
+    }
+
+    private static Schema<?> marked(String key) {
+        return new ObjectSchema().addProperty(key, new StringSchema()).addRequiredItem(key);
+    }
+
+    /** What a property holds, under a name of its own: clients write it once. */
+    @Bean
+    OpenApiCustomizer values() {
         Schema<?> value = new ComposedSchema()
                 .addOneOfItem(new StringSchema())
                 .addOneOfItem(new NumberSchema())
                 .addOneOfItem(new BooleanSchema())
-                .addOneOfItem(new ArraySchema().items(group))
-                .addOneOfItem(group);
-        return value.description("A value: see docs/formats/values.md");
+                .addOneOfItem(new ArraySchema().items(ref("Group")))
+                .addOneOfItem(ref("Unfilled"))
+                .addOneOfItem(ref("Bound"));
+        return api -> api.getComponents()
+                .addSchemas("Value", value.description("A value: see docs/formats/values.md"))
+                .addSchemas("Group", new ObjectSchema().additionalProperties(ref("Value")))
+                .addSchemas("Unfilled", marked("toFill"))
+                .addSchemas("Bound", marked("bound"));
     }
 
     /** Tells what kinds of commands there are; {@link Command} itself does not know them. */

@@ -16,7 +16,7 @@ import venue.server.here.Here;
 import venue.server.proof.WorkingView;
 import venue.server.site.News;
 import venue.server.site.SiteNews;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Done;
 import venue.store.workspace.Standing;
 
@@ -70,7 +70,8 @@ class CommandController {
     @PostMapping("/commands")
     Answer run(Here here, @RequestBody Given given, HttpSession session) {
         Map<String, String> seen = given.seen() == null ? Map.of() : given.seen();
-        Asked asked = new Asked(here.person().id(), here.role(), given.command(), seen, given.group(), given.request());
+        AskedRequest asked = new AskedRequest(
+                here.person().id(), here.role(), given.command(), seen, given.group(), given.request());
         return answer(here, here.workspace().run(asked), given.since(), given.showing(), session);
     }
 

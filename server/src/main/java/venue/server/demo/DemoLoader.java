@@ -26,7 +26,7 @@ import venue.store.people.Person;
 import venue.store.people.Persons;
 import venue.store.people.Team;
 import venue.store.record.By;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -117,7 +117,7 @@ class DemoLoader {
                 .map(ReleaseEntry::item)
                 .toList();
         workspace.release(MANAGER_ID, "The new site", all);
-        KestrelMoor.changesSince().forEach(c -> workspace.run(Asked.of(MANAGER_ID, c)));
+        KestrelMoor.changesSince().forEach(c -> workspace.run(AskedRequest.of(MANAGER_ID, c)));
     }
 
     @EventListener

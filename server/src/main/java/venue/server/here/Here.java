@@ -7,7 +7,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.model.site.Role;
 import venue.store.people.Person;
 import venue.store.record.By;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Done;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -37,7 +37,7 @@ public record Here(Workspace workspace, Standing now, Person person, Role role, 
 
     /** Does what the server itself has made of a request, as the person's. */
     public Done run(Command command) {
-        return workspace.run(new Asked(person.id(), role, command, Map.of(), null, null));
+        return workspace.run(new AskedRequest(person.id(), role, command, Map.of(), null, null));
     }
 
     /** Whose doing it is, for the record. */

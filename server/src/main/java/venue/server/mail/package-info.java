@@ -1,4 +1,4 @@
-/** Letters: written in the reader's words, sent by SMTP where that is set up. */
+/** MailLetters: written in the reader's words, sent by SMTP where that is set up. */
 @NullMarked
 package venue.server.mail;
 

@@ -17,8 +17,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
 import venue.core.model.page.Segment;
 import venue.core.model.site.Site;
@@ -64,14 +64,14 @@ class PackController {
      * @param at the page beneath which, or in place of which, a page comes; absent for the top
      */
     record PackHow(
-            Asked.Differing differing,
-            Map<String, Asked.Differing> each,
-            Asked.How how,
+            ReadAsked.Differing differing,
+            Map<String, ReadAsked.Differing> each,
+            ReadAsked.How how,
             @Nullable String at,
             boolean wearItsLook) {
 
-        Asked asked() {
-            return new Asked(differing, each == null ? Map.of() : each, how, at, wearItsLook, false, null);
+        ReadAsked asked() {
+            return new ReadAsked(differing, each == null ? Map.of() : each, how, at, wearItsLook, false, null);
         }
     }
 
@@ -108,7 +108,7 @@ class PackController {
     PackLooked receive(Here here, @RequestParam MultipartFile file) throws IOException {
         here.requireManager("read packs");
         WaitingPacks.Waiting pack = waiting.receive(here.person().id(), file);
-        return looked(here, pack, Asked.USUAL);
+        return looked(here, pack, ReadAsked.USUAL);
     }
 
     /** What reading it as asked would do. */
@@ -118,7 +118,7 @@ class PackController {
         return looked(here, waiting.require(here.person().id(), pack), how.asked());
     }
 
-    private PackLooked looked(Here here, WaitingPacks.Waiting pack, Asked asked) {
+    private PackLooked looked(Here here, WaitingPacks.Waiting pack, ReadAsked asked) {
         PackFile packed = pack.said();
         Report report = here.workspace().packs().look(packed.pack(), asked);
         return new PackLooked(pack.id(), report, packed.lacking(files), packed.files(), packed.bytes());

@@ -7,8 +7,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.people.Persons;
 
 /** Prints the code of a folder that nobody has set up: a new one at each start, good until it is used. */
@@ -33,7 +33,7 @@ class SetUpCode {
     void ready() {
         String at = origins.ofInterface().get(0);
         if (!persons.any()) {
-            LOG.info("Set up at {}/ with the code {}", at, links.makeCode(Link.Purpose.SET_UP));
+            LOG.info("Set up at {}/ with the code {}", at, links.makeCode(PersonalLink.Purpose.SET_UP));
         } else if (settings.demoPassword() == null) {
             LOG.info("Venue is at {}/", at);
         }

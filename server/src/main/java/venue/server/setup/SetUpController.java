@@ -17,8 +17,8 @@ import venue.server.beginning.Beginnings;
 import venue.server.signin.Entrance;
 import venue.server.signin.Left;
 import venue.server.signin.Throttle;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.people.Persons;
 import venue.store.record.By;
 
@@ -99,7 +99,7 @@ class SetUpController {
             SetUp.Made made = setUp.begin(
                     new By(null, from),
                     all,
-                    () -> links.use(Link.Purpose.SET_UP, Links.plain(asked.code()))
+                    () -> links.use(PersonalLink.Purpose.SET_UP, Links.plain(asked.code()))
                             .orElseThrow(SetUpController::wrong));
             entrance.open(made.owner(), request, response);
             return new Begun(made.workspace().site());
@@ -124,7 +124,7 @@ class SetUpController {
                     "This installation is set up already.",
                     "Sign in, or ask one of its owners to invite you.");
         }
-        if (links.find(Link.Purpose.SET_UP, Links.plain(typed)).isEmpty()) {
+        if (links.find(PersonalLink.Purpose.SET_UP, Links.plain(typed)).isEmpty()) {
             throttle.failed(WHO, from);
             throw wrong();
         }

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.server.mail.Languages;
-import venue.server.mail.Letters;
+import venue.server.mail.MailLetters;
 import venue.server.mail.Post;
 import venue.server.signin.Entrance;
 import venue.server.signin.PasswordWords;
@@ -38,7 +38,7 @@ class ComingInController {
     private final PasswordWords passwordWords;
     private final Entrance entrance;
     private final Post post;
-    private final Letters letters;
+    private final MailLetters letters;
     private final Languages languages;
     private final Pace pace;
 
@@ -50,7 +50,7 @@ class ComingInController {
             PasswordWords passwordWords,
             Entrance entrance,
             Post post,
-            Letters letters,
+            MailLetters letters,
             Languages languages,
             Pace pace) {
         this.team = team;
@@ -131,7 +131,7 @@ class ComingInController {
         Person person = credentials.forgetful(asked.token());
         passwordWords.check(asked.password(), person, person.name());
         Holder holder = holder(credentials.reset(by(request), asked.token(), passwords.encode(asked.password())));
-        post.tell(person.email(), letters.changed(languages.of(person), Letters.Change.PASSWORD));
+        post.tell(person.email(), letters.changed(languages.of(person), MailLetters.Change.PASSWORD));
         return holder;
     }
 

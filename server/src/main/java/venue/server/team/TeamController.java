@@ -16,7 +16,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.server.mail.Languages;
-import venue.server.mail.Letters;
+import venue.server.mail.MailLetters;
 import venue.server.mail.Post;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
@@ -40,7 +40,7 @@ class TeamController {
     private final Credentials credentials;
     private final Workspaces workspaces;
     private final Post post;
-    private final Letters letters;
+    private final MailLetters letters;
     private final Languages languages;
 
     TeamController(
@@ -52,7 +52,7 @@ class TeamController {
             Credentials credentials,
             Workspaces workspaces,
             Post post,
-            Letters letters,
+            MailLetters letters,
             Languages languages) {
         this.team = team;
         this.persons = persons;

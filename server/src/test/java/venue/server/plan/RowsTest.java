@@ -17,7 +17,7 @@ import venue.core.live.release.ReleaseEntry;
 import venue.core.model.site.Role;
 import venue.demo.KestrelMoor;
 import venue.store.database.Database;
-import venue.store.workspace.Asked;
+import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -46,7 +46,7 @@ class RowsTest {
             Rows rows = Rows.of(moor.now());
             long began = moor.now().step();
             for (Command command : DAY) {
-                moor.run(Asked.of("maja", command));
+                moor.run(AskedRequest.of("maja", command));
                 rows = agreed(rows, moor);
             }
             moor.release(

@@ -27,7 +27,7 @@ public final class DataFolder implements AutoCloseable {
     /** Where backups lie unless the settings say otherwise; they stay when the rest is cleared. */
     public static final String BACKUPS = "backups";
 
-    /** Held by whoever copies or removes files. */
+    /** FolderInUse by whoever copies or removes files. */
     public static final String FILES_LOCK = "files.lock";
 
     /** Indexes for searching, which are made anew where they are not there. */
@@ -68,7 +68,7 @@ public final class DataFolder implements AutoCloseable {
             Files.createDirectories(folder);
             Path real = folder.toRealPath();
             if (!HELD.add(real)) {
-                throw new Held(real, "process " + ProcessHandle.current().pid());
+                throw new FolderInUse(real, "process " + ProcessHandle.current().pid());
             }
             try {
                 return lock(real);
@@ -89,7 +89,7 @@ public final class DataFolder implements AutoCloseable {
         if (lock == null) {
             String holder = file.readLine();
             file.close();
-            throw new Held(folder, holder == null ? "another process" : holder);
+            throw new FolderInUse(folder, holder == null ? "another process" : holder);
         }
         Unfinished.sweep(folder.resolve(INCOMING));
         // What was being received when the process before this one ended.

@@ -52,14 +52,14 @@ public final class Links {
     }
 
     /** Makes a link and gives its token, which is told this once; those made before for the same end with it. */
-    public String make(Link.Purpose purpose, @Nullable String person, @Nullable String detail) {
+    public String make(PersonalLink.Purpose purpose, @Nullable String person, @Nullable String detail) {
         byte[] bytes = new byte[TOKEN_BYTES];
         chance.nextBytes(bytes);
         return keep(Base64.getUrlEncoder().withoutPadding().encodeToString(bytes), purpose, person, detail);
     }
 
     /** The same as a short code that is typed: sixty bits, capitals and dashes don't matter. */
-    public String makeCode(Link.Purpose purpose) {
+    public String makeCode(PersonalLink.Purpose purpose) {
         String code = chance.ints((long) GROUPS * GROUP, 0, CLEAR.length())
                 .mapToObj(i -> String.valueOf(CLEAR.charAt(i)))
                 .collect(Collectors.joining());
@@ -72,7 +72,7 @@ public final class Links {
         return typed.toLowerCase(Locale.ROOT).replaceAll("[\\s-]", "");
     }
 
-    private String keep(String token, Link.Purpose purpose, @Nullable String person, @Nullable String detail) {
+    private String keep(String token, PersonalLink.Purpose purpose, @Nullable String person, @Nullable String detail) {
         Instant now = clock.instant();
         return database.write(() -> {
             end(purpose, person);
@@ -90,42 +90,42 @@ public final class Links {
     }
 
     /** What a token opens, while it is good. */
-    public Optional<Link> find(Link.Purpose purpose, String token) {
+    public Optional<PersonalLink> find(PersonalLink.Purpose purpose, String token) {
         return database.sql()
                 .sql(FIND)
                 .param("hash", hash(token))
                 .param("purpose", purpose.name())
                 .param("now", clock.instant().toString())
-                .query(Link.class)
+                .query(PersonalLink.class)
                 .optional();
     }
 
     /** Uses a token up: of two who do it at once, one gets it. */
-    public Optional<Link> use(Link.Purpose purpose, String token) {
+    public Optional<PersonalLink> use(PersonalLink.Purpose purpose, String token) {
         return database.write(() -> {
-            Optional<Link> link = find(purpose, token);
+            Optional<PersonalLink> link = find(purpose, token);
             int used = database.sql()
                     .sql(USE)
                     .param("hash", hash(token))
                     .param("purpose", purpose.name())
                     .param("now", clock.instant().toString())
                     .update();
-            return used == 1 ? link : Optional.<Link>empty();
+            return used == 1 ? link : Optional.<PersonalLink>empty();
         });
     }
 
     /** Those of a purpose that are still good. */
-    public List<Link> open(Link.Purpose purpose) {
+    public List<PersonalLink> open(PersonalLink.Purpose purpose) {
         return database.sql()
                 .sql(OPEN)
                 .param("purpose", purpose.name())
                 .param("now", clock.instant().toString())
-                .query(Link.class)
+                .query(PersonalLink.class)
                 .list();
     }
 
     /** Ends a person's links of a purpose. */
-    public void end(Link.Purpose purpose, @Nullable String person) {
+    public void end(PersonalLink.Purpose purpose, @Nullable String person) {
         database.sql()
                 .sql("delete from link where purpose = :purpose and person is :person and used_at is null")
                 .param("purpose", purpose.name())

@@ -5,8 +5,8 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.store.database.Database;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.record.By;
 import venue.store.record.Deed;
 import venue.store.record.Records;
@@ -40,13 +40,14 @@ public final class Credentials {
     public String confirming(Person person, String typed) {
         String email = Email.check(typed, "email");
         requireFree(email);
-        return links.make(Link.Purpose.EMAIL, person.id(), email);
+        return links.make(PersonalLink.Purpose.EMAIL, person.id(), email);
     }
 
     /** Takes the new address that a link confirms. */
     public Person confirm(By by, String token) {
         return database.write(() -> {
-            Link link = links.use(Link.Purpose.EMAIL, token).orElseThrow(() -> notGood("confirms an address"));
+            PersonalLink link =
+                    links.use(PersonalLink.Purpose.EMAIL, token).orElseThrow(() -> notGood("confirms an address"));
             String email = Objects.requireNonNull(link.detail());
             requireFree(email);
             String id = String.valueOf(link.person());
@@ -86,13 +87,13 @@ public final class Credentials {
         }
         return database.write(() -> {
             records.write(Deed.PASSWORD_LINK, by, null, person.id(), null);
-            return links.make(Link.Purpose.PASSWORD, person.id(), null);
+            return links.make(PersonalLink.Purpose.PASSWORD, person.id(), null);
         });
     }
 
     /** Whose password a link sets; it stays good. */
     public Person forgetful(String token) {
-        return links.find(Link.Purpose.PASSWORD, token)
+        return links.find(PersonalLink.Purpose.PASSWORD, token)
                 .flatMap(l -> persons.find(String.valueOf(l.person())))
                 .filter(Person::isActive)
                 .orElseThrow(() -> notGood("sets a password"));
@@ -102,7 +103,7 @@ public final class Credentials {
     public Person reset(By by, String token, String hash) {
         return database.write(() -> {
             Person person = forgetful(token);
-            links.use(Link.Purpose.PASSWORD, token).orElseThrow(() -> notGood("sets a password"));
+            links.use(PersonalLink.Purpose.PASSWORD, token).orElseThrow(() -> notGood("sets a password"));
             setPassword(new By(person.id(), by.origin()), person, hash, null);
             return person;
         });

@@ -14,8 +14,8 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Ids;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.people.Person.State;
 import venue.store.record.By;
 import venue.store.record.Deed;
@@ -112,7 +112,7 @@ public final class Team {
                 persons.change(person.owning(invitation.owner()));
             }
             records.write(Deed.INVITED, by, null, person.id(), null);
-            return new Invited(person, links.make(Link.Purpose.INVITATION, person.id(), null));
+            return new Invited(person, links.make(PersonalLink.Purpose.INVITATION, person.id(), null));
         });
     }
 
@@ -140,7 +140,8 @@ public final class Team {
     /** Lets in whoever holds an invitation, with the name they go by and their password's hash. */
     public Person come(By by, String token, String name, String hash) {
         return database.write(() -> {
-            Link link = links.use(Link.Purpose.INVITATION, token).orElseThrow(Team::noInvitation);
+            PersonalLink link =
+                    links.use(PersonalLink.Purpose.INVITATION, token).orElseThrow(Team::noInvitation);
             Person invited = require(String.valueOf(link.person()));
             Person here = new Person(
                     invited.id(),
@@ -160,7 +161,7 @@ public final class Team {
 
     /** Whom an invitation is for. */
     public Person holder(String token) {
-        return links.find(Link.Purpose.INVITATION, token)
+        return links.find(PersonalLink.Purpose.INVITATION, token)
                 .flatMap(l -> persons.find(String.valueOf(l.person())))
                 .orElseThrow(Team::noInvitation);
     }
@@ -260,7 +261,7 @@ public final class Team {
     }
 
     private void endLinks(String id) {
-        for (Link.Purpose purpose : Link.Purpose.values()) {
+        for (PersonalLink.Purpose purpose : PersonalLink.Purpose.values()) {
             links.end(purpose, id);
         }
     }

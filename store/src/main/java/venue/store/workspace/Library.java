@@ -5,8 +5,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
 import venue.core.carry.pack.Shelf;
 import venue.core.model.site.Role;
@@ -38,7 +38,12 @@ public final class Library {
         }
         workspace
                 .packs()
-                .read(who, Role.MANAGER, pack, Asked.given(), () -> from.packs().gave(pack));
+                .read(
+                        who,
+                        Role.MANAGER,
+                        pack,
+                        ReadAsked.given(),
+                        () -> from.packs().gave(pack));
         return pack;
     }
 
@@ -49,13 +54,13 @@ public final class Library {
 
     /** What taking an item would do in a site; where it is there already, what carrying it over would. */
     public Report look(Workspace site, String item) {
-        return site.packs().look(workspace.packs().save(item, false), Asked.together(null));
+        return site.packs().look(workspace.packs().save(item, false), ReadAsked.together(null));
     }
 
     /** What an item would be in a site once it has been taken; empty where nothing of it would come. */
     public Optional<Item> foreseen(Workspace site, String item) {
         Pack pack = workspace.packs().save(item, false);
-        return site.packs().foreseen(pack, Asked.together(null));
+        return site.packs().foreseen(pack, ReadAsked.together(null));
     }
 
     /**
@@ -64,6 +69,6 @@ public final class Library {
      * @param kind the kind whose pages are to wear it, where it is a template; absent for none more than before
      */
     public Done take(String who, Role role, Workspace site, String item, @Nullable String kind) {
-        return site.packs().read(who, role, workspace.packs().save(item, false), Asked.together(kind));
+        return site.packs().read(who, role, workspace.packs().save(item, false), ReadAsked.together(kind));
     }
 }

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.item.Item;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Copied;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.Packing;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Reading;
 import venue.core.carry.pack.Report;
 import venue.core.carry.pack.Shelf;
@@ -41,7 +41,7 @@ public final class Packs {
     }
 
     /** What reading a pack would do now; refused where the reading would be. */
-    public Report look(Pack pack, Asked how) {
+    public Report look(Pack pack, ReadAsked how) {
         Reading reading = reading(pack, how);
         taking(pack, reading).on(workspace.desk());
         return reading.report();
@@ -52,17 +52,17 @@ public final class Packs {
     }
 
     /** What the item that a pack was saved for would be here, where it would change. */
-    Optional<Item> foreseen(Pack pack, Asked how) {
+    Optional<Item> foreseen(Pack pack, ReadAsked how) {
         return reading(pack, how).root();
     }
 
     /** Reads a pack in one step. */
-    public Done read(String who, Role role, Pack pack, Asked how) {
+    public Done read(String who, Role role, Pack pack, ReadAsked how) {
         return read(who, role, pack, how, () -> {});
     }
 
     /** The same, and what is written down with it. */
-    Done read(String who, Role role, Pack pack, Asked how, Runnable also) {
+    Done read(String who, Role role, Pack pack, ReadAsked how, Runnable also) {
         return workspace.take(who, role, () -> {
             Reading reading = reading(pack, how);
             return new Workspace.Taking(taking(pack, reading), done -> {
@@ -94,7 +94,7 @@ public final class Packs {
         return Shelf.of(library, workspace.now().working(), arrivals.known(), archive::hashOf);
     }
 
-    private Reading reading(Pack pack, Asked how) {
+    private Reading reading(Pack pack, ReadAsked how) {
         return Reading.of(pack, workspace.now().working(), arrivals.known(), archive, how);
     }
 

@@ -35,14 +35,14 @@ public final class Standing {
     /** The step that last changed more than what pages say. */
     private final long shaped;
 
-    private volatile @Nullable Derived derived;
+    private volatile @Nullable DerivedStanding derived;
     private volatile @Nullable PersistentMap<String, Instant> changedWorking;
 
     /** An edition with the hashes of its contents. */
     record Copy(Edition edition, PersistentMap<String, String> hashes) {}
 
     /** What was known last, and what has changed since. */
-    private record Base(Derived derived, Set<String> ids) {
+    private record Base(DerivedStanding derived, Set<String> ids) {
 
         Base and(Collection<String> more) {
             Set<String> all = new HashSet<>(ids);
@@ -84,7 +84,7 @@ public final class Standing {
         this.changed = changed;
         waiting = waiting(before.waiting, ids, working, live);
         shaped = isShaping(before.working(), working(), ids) ? step : before.shaped;
-        Derived known = before.derived;
+        DerivedStanding known = before.derived;
         base = known != null ? new Base(known, Set.copyOf(ids)) : before.base == null ? null : before.base.and(ids);
     }
 
@@ -218,14 +218,14 @@ public final class Standing {
     /**
      * Worked out when it is first asked for, by whoever asks: no step waits for it, and one that makes it fail is a step all the same.
      */
-    private Derived derived() {
-        Derived known = derived;
+    private DerivedStanding derived() {
+        DerivedStanding known = derived;
         if (known == null) {
             synchronized (this) {
                 known = derived;
                 if (known == null) {
                     known = base == null
-                            ? Derived.of(step, working(), live())
+                            ? DerivedStanding.of(step, working(), live())
                             : base.derived().after(step, working(), live(), base.ids());
                     derived = known;
                 }

@@ -119,7 +119,7 @@ public final class Workspace {
     }
 
     /** Does what was asked. The same request a second time is answered without doing it again. */
-    public Done run(Asked asked) {
+    public Done run(AskedRequest asked) {
         return inTurn(() -> {
             Optional<Requests.Request> request = Optional.ofNullable(asked.request())
                     .map(id -> new Requests.Request(site, id, asked.who(), Contents.print(asked.command())));

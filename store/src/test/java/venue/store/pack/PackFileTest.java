@@ -38,7 +38,7 @@ import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.Beginning;
 import venue.core.carry.beginning.NewSite;
-import venue.core.carry.pack.Asked;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -89,8 +89,9 @@ class PackFileTest {
         String drawn = "<svg width=\"10\" height=\"10\"><rect width=\"4\" height=\"4\"/></svg>";
         Media mark = intake.take("mark", "mark.svg", drawn.getBytes(StandardCharsets.UTF_8));
         Media list = intake.take("list", "list.txt", "Wool, 3 kg".getBytes(StandardCharsets.UTF_8));
-        yard.run(venue.store.workspace.Asked.of(WHO, WholeCommand.takeIn("pictures", List.of(loom, mark, list))));
-        yard.run(venue.store.workspace.Asked.of(
+        yard.run(
+                venue.store.workspace.AskedRequest.of(WHO, WholeCommand.takeIn("pictures", List.of(loom, mark, list))));
+        yard.run(venue.store.workspace.AskedRequest.of(
                 WHO, ValueCommand.setValue("home", null, null, "shareImage", Value.of("loom"))));
     }
 
@@ -120,7 +121,8 @@ class PackFileTest {
                 pack.unpack(two.files(), done -> {});
                 Workspace again = two.sites().begin("again", WHO, pack.pack(), "again.localhost", made -> {});
                 assertThat(saved(two, again, Site.ID)).hasSameBinaryContentAs(first);
-                assertThat(again.packs().look(pack.pack(), Asked.USUAL).steps()).isZero();
+                assertThat(again.packs().look(pack.pack(), ReadAsked.USUAL).steps())
+                        .isZero();
             }
         }
     }
@@ -133,7 +135,7 @@ class PackFileTest {
             List<Pattern> patterns = yard.now().working().patterns().toList();
             Pattern pattern = patterns.get(chance.nextInt(patterns.size()));
             try {
-                yard.run(venue.store.workspace.Asked.of(
+                yard.run(venue.store.workspace.AskedRequest.of(
                         WHO,
                         switch (chance.nextInt(5)) {
                             case 0 -> PageCommand.setTitle(page, "Läden " + chance.nextInt(9));
@@ -161,8 +163,8 @@ class PackFileTest {
                         Beginning.EMPTY.items(NewSite.of("Other", "other.localhost", "en", "Europe/London")));
         Set<Item> before = Set.copyOf(other.now().working().items());
         try (PackFile pack = PackFile.open(saved(one, yard, "home"))) {
-            Asked inPlace =
-                    new Asked(Asked.Differing.MINE, Map.of(), Asked.How.IN_PLACE_OF, "home", false, false, null);
+            ReadAsked inPlace = new ReadAsked(
+                    ReadAsked.Differing.MINE, Map.of(), ReadAsked.How.IN_PLACE_OF, "home", false, false, null);
             assertThat(pack.lacking(two.files())).containsExactly();
             pack.unpack(two.files(), done -> {});
             other.packs().read(WHO, Role.MANAGER, pack.pack(), inPlace);
@@ -342,10 +344,10 @@ class PackFileTest {
                                         WHO,
                                         Role.MANAGER,
                                         pack.pack(),
-                                        new Asked(
-                                                Asked.Differing.THEIRS,
+                                        new ReadAsked(
+                                                ReadAsked.Differing.THEIRS,
                                                 Map.of(),
-                                                Asked.How.UNDER,
+                                                ReadAsked.How.UNDER,
                                                 null,
                                                 false,
                                                 false,

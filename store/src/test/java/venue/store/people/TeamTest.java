@@ -24,8 +24,8 @@ import org.springframework.session.SessionRepository;
 import venue.core.basics.fault.Refusal;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.people.Person.State;
 import venue.store.record.By;
 import venue.store.record.Deed;
@@ -218,13 +218,15 @@ class TeamTest {
 
     @Test
     void aCodeIsTypedAsPeopleTypeIt() {
-        String code = links.makeCode(Link.Purpose.SET_UP);
+        String code = links.makeCode(PersonalLink.Purpose.SET_UP);
         assertThat(code).matches("[a-z2-9]{4}-[a-z2-9]{4}-[a-z2-9]{4}");
         assertThat(links.find(
-                        Link.Purpose.SET_UP, Links.plain(code.toUpperCase().replace("-", " "))))
+                        PersonalLink.Purpose.SET_UP,
+                        Links.plain(code.toUpperCase().replace("-", " "))))
                 .isPresent();
-        assertThat(links.find(Link.Purpose.INVITATION, Links.plain(code))).isEmpty();
-        links.makeCode(Link.Purpose.SET_UP);
-        assertThat(links.find(Link.Purpose.SET_UP, Links.plain(code))).isEmpty();
+        assertThat(links.find(PersonalLink.Purpose.INVITATION, Links.plain(code)))
+                .isEmpty();
+        links.makeCode(PersonalLink.Purpose.SET_UP);
+        assertThat(links.find(PersonalLink.Purpose.SET_UP, Links.plain(code))).isEmpty();
     }
 }

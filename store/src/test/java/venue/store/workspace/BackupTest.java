@@ -22,8 +22,8 @@ import venue.core.basics.fault.Refusal;
 import venue.core.model.page.Page;
 import venue.store.backup.BackupFile;
 import venue.store.database.Database;
-import venue.store.link.Link;
 import venue.store.link.Links;
+import venue.store.link.PersonalLink;
 import venue.store.upkeep.Backups;
 import venue.store.upkeep.Restoring;
 import venue.store.upkeep.UnusedFiles;
@@ -136,14 +136,14 @@ class BackupTest {
         Path file = top.resolve("all.venuebackup");
         String token;
         try (Database database = Yard.database(folder)) {
-            token = new Links(database, CLOCK).makeCode(Link.Purpose.SET_UP);
+            token = new Links(database, CLOCK).makeCode(PersonalLink.Purpose.SET_UP);
             new Backups(database, folder, CLOCK).write(file);
         }
         assertThatThrownBy(() -> Restoring.restore(file, folder, CLOCK)).hasMessageContaining("is not empty");
         Path whole = top.resolve("whole");
         Restoring.restore(file, whole, CLOCK);
         try (Database database = Yard.database(whole)) {
-            assertThat(new Links(database, CLOCK).find(Link.Purpose.SET_UP, Links.plain(token)))
+            assertThat(new Links(database, CLOCK).find(PersonalLink.Purpose.SET_UP, Links.plain(token)))
                     .isEmpty();
         }
         List<Integer> inside = contentOf(Files.readAllBytes(file));

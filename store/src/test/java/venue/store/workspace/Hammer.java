@@ -14,8 +14,8 @@ final class Hammer {
         Database database = Yard.database(Path.of(args[0]));
         Workspace yard = Yard.open(database).require("yard");
         for (int n = 1; ; n++) {
-            yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Title " + n)));
-            yard.run(Asked.of("Ana", PageCommand.setTitle("other", "Title " + n)));
+            yard.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Title " + n)));
+            yard.run(AskedRequest.of("Ana", PageCommand.setTitle("other", "Title " + n)));
             System.out.println("kept " + n);
             yard.release("Ana", "n" + n, List.of("home", "other"));
             System.out.println("live " + n);

@@ -42,7 +42,7 @@ class LibraryTest {
         yard = sites.begin("yard", "Ana", Yard.items());
         dome = sites.begin("dome", "Ben", Yard.items("dome.localhost"));
         library = sites.library();
-        yard.run(Asked.of("Ana", TemplateCommand.makeTemplate("workshop", "Workshop", null, "home")));
+        yard.run(AskedRequest.of("Ana", TemplateCommand.makeTemplate("workshop", "Workshop", null, "home")));
     }
 
     @AfterEach
@@ -62,7 +62,7 @@ class LibraryTest {
 
     private void tone(Workspace site, int section, String tone) {
         String id = workshop(site).body().all().toList().get(section).id();
-        site.run(Asked.of(
+        site.run(AskedRequest.of(
                 site == dome ? "Ben" : "Ana", ValueCommand.setValue("workshop", id, null, "tone", Value.of(tone))));
     }
 

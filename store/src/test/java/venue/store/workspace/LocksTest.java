@@ -16,8 +16,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
-import venue.core.carry.pack.Asked;
 import venue.core.carry.pack.Pack;
+import venue.core.carry.pack.ReadAsked;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.live.release.ReleaseEntry;
@@ -43,7 +43,7 @@ class LocksTest {
         sites = Yard.open(database);
         for (String site : List.of("yard", "dome")) {
             Workspace one = sites.begin(site, "Ana", Yard.items(site + ".localhost"));
-            one.run(venue.store.workspace.Asked.of(
+            one.run(venue.store.workspace.AskedRequest.of(
                     "Ana", TemplateCommand.makeTemplate("of-" + site, "Of " + site, null, "home")));
         }
     }
@@ -63,7 +63,7 @@ class LocksTest {
         acts.put("take", (s, o) -> sites.library().take("Ana", Role.MANAGER, s, "of-" + o.site(), null));
         acts.put(
                 "step",
-                (s, o) -> s.run(venue.store.workspace.Asked.of(
+                (s, o) -> s.run(venue.store.workspace.AskedRequest.of(
                         "Ana", PageCommand.setTitle("home", "Home " + made.incrementAndGet()))));
         acts.put("undo", (s, o) -> s.undo("Ana", Role.MANAGER));
         acts.put("redo", (s, o) -> s.redo("Ana", Role.MANAGER));
@@ -78,7 +78,7 @@ class LocksTest {
         acts.put("go back", (s, o) -> s.goBack("Ana", 1));
         acts.put(
                 "carry",
-                (s, o) -> s.packs().read("Ana", Role.MANAGER, o.packs().save("home", false), Asked.together(null)));
+                (s, o) -> s.packs().read("Ana", Role.MANAGER, o.packs().save("home", false), ReadAsked.together(null)));
         acts.put("hosts", (s, o) -> sites.setHosts(s.site(), "Ana", List.of(s.site() + ".localhost")));
         acts.put("begin", (s, o) -> {
             Pack pack = s.packs().copy(true);

@@ -77,7 +77,8 @@ final class Roller {
         for (int at = 0; at < open.size(); at += AT_ONCE) {
             Map<String, Map<String, Decision>> pages = new HashMap<>();
             open.subList(at, Math.min(open.size(), at + AT_ONCE)).forEach(p -> pages.put(p, follow(yard, p)));
-            yard.run(new Asked("Ana", Role.MANAGER, TemplateCommand.rollOutSections(T, pages), Map.of(), "roll", null));
+            yard.run(new AskedRequest(
+                    "Ana", Role.MANAGER, TemplateCommand.rollOutSections(T, pages), Map.of(), "roll", null));
             System.out.println("kept " + at);
         }
     }
@@ -91,6 +92,6 @@ final class Roller {
     }
 
     private static void give(Workspace yard, Command command) {
-        yard.run(Asked.of("Ana", command));
+        yard.run(AskedRequest.of("Ana", command));
     }
 }

@@ -52,9 +52,9 @@ class WorkspaceTest {
 
     @Test
     void whatWasDoneIsThereAfterARestart() {
-        yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Come in")));
+        yard.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Come in")));
         releaseAll();
-        yard.run(Asked.of("Ana", write("home", "s1", "third")));
+        yard.run(AskedRequest.of("Ana", write("home", "s1", "third")));
         Standing before = yard.now();
         database.close();
         database = Yard.database(folder);
@@ -108,7 +108,7 @@ class WorkspaceTest {
     private int tried(Command command) {
         long before = yard.now().step();
         try {
-            yard.run(Asked.of("Ana", command));
+            yard.run(AskedRequest.of("Ana", command));
             return yard.now().step() == before ? 0 : 1;
         } catch (Refusal refused) {
             assertThat(refused.code()).isEqualTo("unknown-section");
@@ -118,23 +118,24 @@ class WorkspaceTest {
 
     @Test
     void oneUndoesTheirOwnWhileTheOthersWorkStays() {
-        yard.run(Asked.of("Ana", write("home", "s1", "by Ana")));
-        yard.run(Asked.of("Bo", write("home", "s2", "by Bo")));
+        yard.run(AskedRequest.of("Ana", write("home", "s1", "by Ana")));
+        yard.run(AskedRequest.of("Bo", write("home", "s2", "by Bo")));
         yard.undo("Ana", Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
         assertThat(words("s2")).isEqualTo("by Bo");
-        yard.run(Asked.of("Bo", write("home", "s1", "over it")));
+        yard.run(AskedRequest.of("Bo", write("home", "s1", "over it")));
         assertThatThrownBy(() -> yard.redo("Ana", Role.MANAGER)).hasMessageContaining("changed since");
     }
 
     @Test
     void aStaleCommandIsMergedUnlessItTouchesTheSamePart() {
         Map<String, String> seen = Map.of("home", yard.now().hashOf("home"));
-        yard.run(Asked.of("Ana", write("home", "s1", "by Ana")));
-        yard.run(new Asked("Bo", Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
+        yard.run(AskedRequest.of("Ana", write("home", "s1", "by Ana")));
+        yard.run(new AskedRequest("Bo", Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
         assertThat(words("s1")).isEqualTo("by Ana");
         assertThat(words("s2")).isEqualTo("by Bo");
-        assertThatThrownBy(() -> yard.run(new Asked("Bo", Role.MANAGER, write("home", "s1", "mine"), seen, null, null)))
+        assertThatThrownBy(() ->
+                        yard.run(new AskedRequest("Bo", Role.MANAGER, write("home", "s1", "mine"), seen, null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> {
                     assertThat(r.code()).isEqualTo("changed-meanwhile");
                     assertThat(r.details()).containsKeys("mine", "theirs");
@@ -144,10 +145,10 @@ class WorkspaceTest {
 
     @Test
     void stepsOfOneGroupAreUndoneTogetherAndOneRequestIsDoneOnce() {
-        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "a"), Map.of(), "typing", "r1"));
-        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "a"), Map.of(), "typing", "r1"));
+        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         long step = yard.now().step();
-        yard.run(new Asked("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         assertThat(yard.now().step()).isEqualTo(step);
         yard.undo("Ana", Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
@@ -157,8 +158,8 @@ class WorkspaceTest {
     void aReleaseIsWholeAndCanBeGoneBackTo() {
         releaseAll();
         Map<String, String> first = yard.now().liveHashes();
-        yard.run(Asked.of("Ana", PageCommand.setTitle("home", "Second")));
-        yard.run(Asked.of("Ana", PageCommand.removePage("other")));
+        yard.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Second")));
+        yard.run(AskedRequest.of("Ana", PageCommand.removePage("other")));
         releaseAll();
         assertThat(yard.now().live().page("other")).isEmpty();
         yard.goBack("Ana", 1);
@@ -240,14 +241,14 @@ class WorkspaceTest {
         waitsAsAnew();
     }
 
-    private static Asked asked(String who, Command command, String request) {
-        return new Asked(who, Role.MANAGER, command, Map.of(), null, request);
+    private static AskedRequest asked(String who, Command command, String request) {
+        return new AskedRequest(who, Role.MANAGER, command, Map.of(), null, request);
     }
 
     @Test
     void theSameRequestAgainIsAnsweredAsTheFirstTimeAndDoneOnce() {
         Done first = yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
-        yard.run(Asked.of("Ben", PageCommand.setTitle("home", "Welcome")));
+        yard.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Welcome")));
         long step = yard.now().step();
         database.close();
         database = Yard.database(folder);
@@ -264,7 +265,7 @@ class WorkspaceTest {
     void aRequestIdUsedForSomethingElseIsRefusedAndNothingIsDone() {
         yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
         Map<String, String> before = yard.now().hashes();
-        for (Asked other : List.of(
+        for (AskedRequest other : List.of(
                 asked("Ben", PageCommand.setTitle("home", "Come in"), "r1"),
                 asked("Ana", PageCommand.setTitle("other", "Come in"), "r1"),
                 asked("Ana", PageCommand.removePage("other"), "r1"))) {
@@ -280,7 +281,7 @@ class WorkspaceTest {
     @Test
     void whatARequestFoundDoneAlreadyIsAnsweredAgainToo() {
         Done nothing = yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1"));
-        yard.run(Asked.of("Ben", PageCommand.setTitle("home", "Welcome")));
+        yard.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Welcome")));
         assertThat(yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1")))
                 .isEqualTo(nothing);
         assertThat(yard.now().working().require(Page.class, "home").title()).isEqualTo("Welcome");
@@ -290,7 +291,7 @@ class WorkspaceTest {
     void aSiteWhoseFirstWorkFailsIsNotThereAtAll() {
         Workspaces sites = Yard.open(database);
         assertThatThrownBy(() -> sites.begin("half", "Ana", Yard.items("half.localhost"), made -> {
-                    made.run(Asked.of("Ana", PageCommand.setTitle("home", "Come in")));
+                    made.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Come in")));
                     throw new IllegalStateException("killed here");
                 }))
                 .hasMessage("killed here");
@@ -302,11 +303,11 @@ class WorkspaceTest {
     @Test
     void theContentOfAnotherSitesItemIsNoneThatThisOneEverHad() {
         Workspace other = Yard.open(database).begin("other-yard", "Ben", Yard.items("other.localhost"));
-        other.run(Asked.of("Ben", PageCommand.setTitle("home", "Theirs")));
+        other.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Theirs")));
         String theirs = other.now().hashOf("home");
         assertThat(yard.archive().past("home", theirs)).isEmpty();
         assertThat(other.archive().past("home", theirs)).isPresent();
-        assertThatThrownBy(() -> yard.run(new Asked(
+        assertThatThrownBy(() -> yard.run(new AskedRequest(
                         "Ana", Role.MANAGER, PageCommand.setTitle("home", "Mine"), Map.of("home", theirs), null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("unknown-revision"));
     }
@@ -316,7 +317,7 @@ class WorkspaceTest {
         Workspaces sites = Yard.open(database);
         sites.begin("other", "Ben", Yard.items("other.localhost"));
         Workspace here = sites.require("yard");
-        here.run(Asked.of("Ana", SiteCommand.describeSite("The yard", "de", "Europe/Berlin")));
+        here.run(AskedRequest.of("Ana", SiteCommand.describeSite("The yard", "de", "Europe/Berlin")));
         sites.setHosts("yard", "Ana", List.of("New.localhost", "yard.localhost"));
         assertThat(sites.servedAt("new.localhost")).containsSame(here);
         assertThat(sites.servedAt("yard.localhost")).containsSame(here);

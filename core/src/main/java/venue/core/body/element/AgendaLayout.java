@@ -1,12 +1,12 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Days in a column, and what is on beside them. */
 final class AgendaLayout extends ListingLayout {
 
     AgendaLayout() {
-        super("agenda", "Agenda", Drawn.DAYS, "contacts", "button");
+        super("agenda", "Agenda", Sketch.DAYS, "contacts", "button");
     }
 
     @Override

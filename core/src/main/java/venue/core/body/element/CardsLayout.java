@@ -1,6 +1,6 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Pictures with words beneath, side by side. */
 final class CardsLayout extends ListingLayout {
@@ -9,7 +9,7 @@ final class CardsLayout extends ListingLayout {
         super(
                 "cards",
                 "Cards",
-                Drawn.sideBySide(3),
+                Sketch.sideBySide(3),
                 "across",
                 "pictures",
                 "crop",

@@ -1,12 +1,12 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Titles with their days, close together. */
 final class CompactLayout extends ListingLayout {
 
     CompactLayout() {
-        super("compact", "Compact", Drawn.lines(0.6, 1.1, 1), "across");
+        super("compact", "Compact", Sketch.lines(0.6, 1.1, 1), "across");
     }
 
     @Override

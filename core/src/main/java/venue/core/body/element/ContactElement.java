@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 
@@ -24,8 +24,8 @@ final class ContactElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ROWS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ROWS;
     }
 
     @Override

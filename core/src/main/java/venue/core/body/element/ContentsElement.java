@@ -5,7 +5,7 @@ import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Outline;
 import venue.core.body.scene.Props;
 
@@ -24,8 +24,8 @@ final class ContentsElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ROWS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ROWS;
     }
 
     @Override

@@ -11,7 +11,7 @@ import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
@@ -50,8 +50,8 @@ final class DocumentsElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ROWS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ROWS;
     }
 
     @Override

@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
@@ -59,8 +59,8 @@ public interface ElementKind {
     }
 
     /** How it is drawn small, in the glyph of a template. */
-    default Drawn drawn(Map<String, Value> props) {
-        return Drawn.BLOCK;
+    default Sketch drawn(Map<String, Value> props) {
+        return Sketch.BLOCK;
     }
 
     /** Whether it is a picture, whatever else it says. */
@@ -103,7 +103,7 @@ public interface ElementKind {
         return "";
     }
 
-    /** Where it gathers what stands beneath a page, as {@link venue.core.body.listing.Beneath} says it. */
+    /** Where it gathers what stands beneath a page, as {@link venue.core.body.listing.GatheredAt} says it. */
     default Stream<String> gathers(Map<String, Value> props) {
         return Stream.empty();
     }

@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
@@ -33,8 +33,8 @@ final class FactsElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ROWS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ROWS;
     }
 
     @Override

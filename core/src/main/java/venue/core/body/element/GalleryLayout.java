@@ -1,12 +1,12 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Pictures, and nothing beside them but their titles. */
 final class GalleryLayout extends ListingLayout {
 
     GalleryLayout() {
-        super("gallery", "Gallery", Drawn.sideBySide(5), "across", "pictures", "titles");
+        super("gallery", "Gallery", Sketch.sideBySide(5), "across", "pictures", "titles");
     }
 
     @Override

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 
 /** When it is open, from the facts of the site: on each line a day, a colon, and the hours. */
@@ -15,8 +15,8 @@ final class HoursElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ROWS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ROWS;
     }
 
     @Override

@@ -1,6 +1,6 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** The first one large, the others small. */
 final class LeadLayout extends ListingLayout {
@@ -9,7 +9,7 @@ final class LeadLayout extends ListingLayout {
         super(
                 "lead",
                 "First one large",
-                Drawn.large(false, 2),
+                Sketch.large(false, 2),
                 "pictures",
                 "crop",
                 "missing",

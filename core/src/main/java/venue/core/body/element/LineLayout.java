@@ -1,12 +1,12 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Along an upright line, in the order of time. */
 final class LineLayout extends ListingLayout {
 
     LineLayout() {
-        super("line", "Along a line", Drawn.ALONG, "pictures", "crop", "whole", "contacts", "button");
+        super("line", "Along a line", Sketch.ALONG, "pictures", "crop", "whole", "contacts", "button");
     }
 
     @Override

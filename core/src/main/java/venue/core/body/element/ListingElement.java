@@ -9,8 +9,8 @@ import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
-import venue.core.body.drawn.Drawn;
-import venue.core.body.listing.Beneath;
+import venue.core.body.drawn.Sketch;
+import venue.core.body.listing.GatheredAt;
 import venue.core.body.listing.Listed;
 import venue.core.body.listing.ListingQuery;
 import venue.core.body.scene.Props;
@@ -23,7 +23,7 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
+    public Sketch drawn(Map<String, Value> props) {
         return ListingLayouts.of(props).drawn().first();
     }
 
@@ -46,8 +46,8 @@ final class ListingElement extends DeclaredKind {
     public Stream<String> gathers(Map<String, Value> props) {
         return switch (Values.text(props, "source")) {
             case "beneath" -> Stream.of(Values.text(props, "branch")).filter(Predicate.not(String::isEmpty));
-            case "children" -> Stream.of(Beneath.HERE);
-            case "siblings" -> Stream.of(Beneath.BESIDE);
+            case "children" -> Stream.of(GatheredAt.HERE);
+            case "siblings" -> Stream.of(GatheredAt.BESIDE);
             default -> Stream.empty();
         };
     }

@@ -3,7 +3,7 @@ package venue.core.body.element;
 import java.util.List;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.listing.Listed;
 import venue.core.body.scene.Props;
 import venue.core.model.page.Page;
@@ -33,11 +33,11 @@ public abstract class ListingLayout {
 
     private final String key;
     private final String name;
-    private final Drawn drawn;
+    private final Sketch drawn;
     private final Set<String> settings;
 
     /** @param settings keys of the settings that say something in it, of those that not every layout has a use for */
-    ListingLayout(String key, String name, Drawn drawn, String... settings) {
+    ListingLayout(String key, String name, Sketch drawn, String... settings) {
         this.key = key;
         this.name = name;
         this.drawn = drawn;
@@ -55,7 +55,7 @@ public abstract class ListingLayout {
     }
 
     /** How it is drawn small. */
-    final Drawn drawn() {
+    final Sketch drawn() {
         return drawn;
     }
 

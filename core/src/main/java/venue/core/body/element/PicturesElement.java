@@ -10,7 +10,7 @@ import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.property.PictureSlot;
@@ -36,8 +36,8 @@ final class PicturesElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.sideBySide(3);
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.sideBySide(3);
     }
 
     @Override

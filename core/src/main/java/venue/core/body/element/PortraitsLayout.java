@@ -1,6 +1,6 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Persons, each with a round or square picture. */
 final class PortraitsLayout extends ListingLayout {
@@ -9,7 +9,7 @@ final class PortraitsLayout extends ListingLayout {
         super(
                 "people",
                 "Portraits",
-                Drawn.sideBySide(4),
+                Sketch.sideBySide(4),
                 "across",
                 "pictures",
                 "crop",

@@ -1,6 +1,6 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** One beneath the other, words beside a picture. */
 final class RowsLayout extends ListingLayout {
@@ -9,7 +9,7 @@ final class RowsLayout extends ListingLayout {
         super(
                 "rows",
                 "Rows",
-                Drawn.lines(1.2, 1.7, 0.75),
+                Sketch.lines(1.2, 1.7, 0.75),
                 "pictures",
                 "crop",
                 "missing",

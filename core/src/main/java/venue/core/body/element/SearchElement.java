@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.listing.Listed;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
@@ -31,8 +31,8 @@ final class SearchElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ASKING;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ASKING;
     }
 
     @Override

@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
-import venue.core.body.drawn.Drawn;
-import venue.core.body.listing.Beneath;
+import venue.core.body.drawn.Sketch;
+import venue.core.body.listing.GatheredAt;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
@@ -29,7 +29,8 @@ final class SiteIndexElement extends DeclaredKind {
                 many("branches", "Branches", of("page", "Page", PropertyType.PAGE))
                         .help("The pages whose branches are shown; none: the whole site."),
                 many("kinds", "Only of the kinds", of("kind", "Kind", PropertyType.KIND)),
-                number("depth", "How deep", 1, Beneath.DEEPEST, USUAL_DEPTH, "").help("1: only the first level."),
+                number("depth", "How deep", 1, GatheredAt.DEEPEST, USUAL_DEPTH, "")
+                        .help("1: only the first level."),
                 choice(
                         "group",
                         "Grouped",
@@ -47,8 +48,8 @@ final class SiteIndexElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.INDEX;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.INDEX;
     }
 
     /** So many levels of it by themselves; of some kinds alone, it is told by those. */
@@ -62,8 +63,8 @@ final class SiteIndexElement extends DeclaredKind {
                 ? many.groups().stream().map(g -> Values.text(g, "page")).toList()
                 : List.of();
         return branches.isEmpty()
-                ? Stream.of(Beneath.within("", depth))
-                : branches.stream().map(b -> Beneath.within(b, depth - 1));
+                ? Stream.of(GatheredAt.within("", depth))
+                : branches.stream().map(b -> GatheredAt.within(b, depth - 1));
     }
 
     @Override

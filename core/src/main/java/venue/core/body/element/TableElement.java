@@ -13,7 +13,7 @@ import org.apache.commons.csv.CSVParser;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
@@ -38,8 +38,8 @@ final class TableElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ANSWERS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ANSWERS;
     }
 
     @Override

@@ -2,7 +2,7 @@ package venue.core.body.element;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.listing.Listed;
 import venue.core.body.scene.Props;
 import venue.core.model.page.Page;
@@ -11,7 +11,7 @@ import venue.core.model.page.Page;
 final class TableLayout extends ListingLayout {
 
     TableLayout() {
-        super("table", "Table", Drawn.TABLE);
+        super("table", "Table", Sketch.TABLE);
     }
 
     @Override

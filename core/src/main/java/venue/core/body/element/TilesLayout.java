@@ -1,12 +1,12 @@
 package venue.core.body.element;
 
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 
 /** Pictures with their titles on them. */
 final class TilesLayout extends ListingLayout {
 
     TilesLayout() {
-        super("posters", "Tiles", Drawn.sideBySide(3), "across", "pictures", "missing", "titles");
+        super("posters", "Tiles", Sketch.sideBySide(3), "across", "pictures", "missing", "titles");
     }
 
     @Override

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Drawn;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
@@ -28,8 +28,8 @@ final class TimelineElement extends DeclaredKind {
     }
 
     @Override
-    public Drawn drawn(Map<String, Value> props) {
-        return Drawn.ANSWERS;
+    public Sketch drawn(Map<String, Value> props) {
+        return Sketch.ANSWERS;
     }
 
     @Override

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import venue.core.basics.value.Values;
-import venue.core.body.drawn.Drawn;
 import venue.core.body.drawn.Mark;
 import venue.core.body.drawn.Mark.Ink;
+import venue.core.body.drawn.Sketch;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.model.section.Column;
@@ -136,8 +136,8 @@ public record Glyph(List<Mark> marks) {
         Mark all = new Mark(within.x(), within.y(), within.width(), within.height(), ink(placed, column));
         column.elements().stream()
                 .flatMap(e -> Elements.find(e.kind()).map(k -> k.drawn(e.props())).stream())
-                .min(Comparator.comparingInt(Drawn::rank))
-                .orElse(Drawn.BLOCK)
+                .min(Comparator.comparingInt(Sketch::rank))
+                .orElse(Sketch.BLOCK)
                 .how()
                 .draw(marks, all);
     }

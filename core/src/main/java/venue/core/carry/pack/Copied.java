@@ -34,7 +34,7 @@ public final class Copied {
         List<Pack.Packed> left = pack.items().stream()
                 .flatMap(p -> Sorts.bare(p.item(), bare).map(i -> new Pack.Packed(i, p.identity())).stream())
                 .toList();
-        Collection<Item> needed = Needs.of(
+        Collection<Item> needed = PackNeeds.of(
                 left.stream().map(Pack.Packed::item).toList(),
                 id -> edition.find(Media.class, id).map(Item.class::cast),
                 pack.fields(),

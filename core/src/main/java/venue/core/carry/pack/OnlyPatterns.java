@@ -39,7 +39,7 @@ final class OnlyPatterns {
         Function<String, Optional<Item>> find =
                 id -> Optional.ofNullable(byId.get(id)).map(Pack.Packed::item);
         List<Pack.Packed> items = new ArrayList<>(patterns);
-        Needs.of(made, find, pack.fields(), List.of()).stream()
+        PackNeeds.of(made, find, pack.fields(), List.of()).stream()
                 .filter(i -> !made.contains(i))
                 .forEach(i -> items.add(byId.get(i.id())));
         String root = patterns.stream()

@@ -52,7 +52,7 @@ public final class Packing {
         List<Item> roots = new ArrayList<>(List.of(root));
         roots.addAll(Sorts.along(root, edition, withEntries));
         List<Kind> kinds = edition.all(Kind.class).toList();
-        return packed(holds, id, Needs.of(roots, edition::find, fields, kinds));
+        return packed(holds, id, PackNeeds.of(roots, edition::find, fields, kinds));
     }
 
     /** Everything that stands there, for no item in particular. */

@@ -29,7 +29,7 @@ public final class Reading {
 
     private final Pack pack;
     private final Edition here;
-    private final Asked asked;
+    private final ReadAsked asked;
     private final Settled settled;
     private final Placed placed;
     private final @Nullable Page replaced;
@@ -49,7 +49,7 @@ public final class Reading {
      */
     public record Came(String identity, Item theirs) {}
 
-    private Reading(Pack pack, Edition here, Known known, Archive archive, Asked asked) {
+    private Reading(Pack pack, Edition here, Known known, Archive archive, ReadAsked asked) {
         this.pack = pack;
         this.here = here;
         this.asked = asked;
@@ -60,12 +60,12 @@ public final class Reading {
         if (replaced != null) {
             settled.settle(pack.root(), replaced.id());
         }
-        placed = new Placed(here, asked.how() == Asked.How.UNDER ? asked.at() : null);
+        placed = new Placed(here, asked.how() == ReadAsked.How.UNDER ? asked.at() : null);
     }
 
     /** What reading it as asked comes to; nothing is done. */
-    public static Reading of(Pack pack, Edition here, Known known, Archive archive, Asked asked) {
-        Pack read = asked.how() == Asked.How.ONLY_PATTERNS ? OnlyPatterns.of(pack) : pack;
+    public static Reading of(Pack pack, Edition here, Known known, Archive archive, ReadAsked asked) {
+        Pack read = asked.how() == ReadAsked.How.ONLY_PATTERNS ? OnlyPatterns.of(pack) : pack;
         Reading reading = new Reading(read, here, known, archive, asked);
         reading.sort();
         reading.gather();
@@ -73,7 +73,7 @@ public final class Reading {
     }
 
     private @Nullable Page replaced() {
-        if (asked.how() == Asked.How.IN_PLACE_OF) {
+        if (asked.how() == ReadAsked.How.IN_PLACE_OF) {
             if (pack.holds() != Pack.Holds.PAGE) {
                 throw Refusal.badInput(
                         "no-page-in-pack",
@@ -103,7 +103,7 @@ public final class Reading {
                 differing.add(packed);
             }
         }
-        differing.stream().filter(p -> choice(p) == Asked.Differing.BOTH).forEach(p -> {
+        differing.stream().filter(p -> choice(p) == ReadAsked.Differing.BOTH).forEach(p -> {
             String content = archive.hashOf(p.item());
             settled.settle(p.item().id(), Hash.shortOf(p.identity() + " beside " + content));
         });
@@ -113,11 +113,11 @@ public final class Reading {
         fresh.forEach(p -> content(p.item()).ifPresent(i -> put(p, i)));
         for (Pack.Packed packed : differing) {
             Optional<Item> then = content(packed.item());
-            if (choice(packed) == Asked.Differing.BOTH) {
+            if (choice(packed) == ReadAsked.Differing.BOTH) {
                 then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.second(i)));
-            } else if (choice(packed) == Asked.Differing.THEIRS) {
+            } else if (choice(packed) == ReadAsked.Differing.THEIRS) {
                 then.ifPresent(i -> put(packed, i));
-            } else if (choice(packed) == Asked.Differing.MERGED) {
+            } else if (choice(packed) == ReadAsked.Differing.MERGED) {
                 then.ifPresent(i -> merge(packed, i));
             }
         }
@@ -145,7 +145,7 @@ public final class Reading {
     private void put(Pack.Packed packed, Item item) {
         put.put(item.id(), item);
         boolean takesPlace = replaced != null && item.id().equals(replaced.id());
-        if (!takesPlace && choiceOf(packed) != Asked.Differing.BOTH) {
+        if (!takesPlace && choiceOf(packed) != ReadAsked.Differing.BOTH) {
             came.put(item.id(), new Came(packed.identity(), item));
         }
     }
@@ -169,18 +169,18 @@ public final class Reading {
         return known.taken(id).flatMap(hash -> archive.past(id, hash));
     }
 
-    private Asked.@Nullable Differing choiceOf(Pack.Packed packed) {
+    private ReadAsked.@Nullable Differing choiceOf(Pack.Packed packed) {
         return differing.contains(packed) ? choice(packed) : null;
     }
 
-    private Asked.Differing choice(Pack.Packed packed) {
-        Asked.Differing wanted = asked.of(packed.item().id());
+    private ReadAsked.Differing choice(Pack.Packed packed) {
+        ReadAsked.Differing wanted = asked.of(packed.item().id());
         boolean can = switch (wanted) {
             case BOTH -> Renamed.canBe(packed.item());
             case MERGED -> base(settled.id(packed.item())).isPresent();
             default -> true;
         };
-        return can ? wanted : Asked.Differing.MINE;
+        return can ? wanted : ReadAsked.Differing.MINE;
     }
 
     /** An item as it would be here: what belongs to a place is as it is here. */

@@ -35,5 +35,5 @@ public record Report(
      * @param choice what would become of it, where it differs
      */
     public record PackLine(
-            String id, ItemSort sort, String name, @Nullable String address, Asked.@Nullable Differing choice) {}
+            String id, ItemSort sort, String name, @Nullable String address, ReadAsked.@Nullable Differing choice) {}
 }

@@ -53,13 +53,13 @@ public final class Survey {
     private final Scope scope;
     private final List<Rule> rules;
     /** What each rule has found, in the order of the rules. */
-    private final List<Found> found;
+    private final List<RuleFindings> found;
     /** The rules that could not be asked this time: what they have found is what they found before. */
     private final Set<Rule> failed;
 
     private volatile @Nullable List<Finding> all;
 
-    private Survey(Scope scope, List<Rule> rules, List<Found> found, Set<Rule> failed) {
+    private Survey(Scope scope, List<Rule> rules, List<RuleFindings> found, Set<Rule> failed) {
         this.scope = scope;
         this.rules = rules;
         this.found = found;
@@ -90,14 +90,15 @@ public final class Survey {
 
     static Survey of(Scope scope, List<Rule> rules) {
         Set<Rule> failed = new HashSet<>();
-        List<Found> found = rules.stream()
-                .map(rule -> asked(rule, Found.NOTHING, failed, then -> then.anew(rule, scope)))
+        List<RuleFindings> found = rules.stream()
+                .map(rule -> asked(rule, RuleFindings.NOTHING, failed, then -> then.anew(rule, scope)))
                 .toList();
         return new Survey(scope, rules, found, failed);
     }
 
     /** A rule that throws costs nobody a step: what it has found stays, and all is looked at again when it can be asked next. */
-    private static Found asked(Rule rule, Found before, Set<Rule> failed, UnaryOperator<Found> ask) {
+    private static RuleFindings asked(
+            Rule rule, RuleFindings before, Set<Rule> failed, UnaryOperator<RuleFindings> ask) {
         try {
             return ask.apply(before);
         } catch (RuntimeException e) {
@@ -115,7 +116,7 @@ public final class Survey {
     public Survey after(Edition working, Edition live, Collection<String> changed) {
         Set<String> touched = Touched.by(scope.edition(), working, changed);
         Scope now = scope.after(working, live, touched);
-        List<Found> later = new ArrayList<>();
+        List<RuleFindings> later = new ArrayList<>();
         Set<Rule> failing = new HashSet<>();
         for (int i = 0; i < rules.size(); i++) {
             Rule rule = rules.get(i);
@@ -124,7 +125,8 @@ public final class Survey {
         return new Survey(now, rules, later, failing);
     }
 
-    private Found after(Rule rule, Found then, Scope now, Collection<String> changed, Set<String> touched) {
+    private RuleFindings after(
+            Rule rule, RuleFindings then, Scope now, Collection<String> changed, Set<String> touched) {
         if (failed.contains(rule)
                 || changed.stream().anyMatch(id -> rule.isReadEverywhere(item(scope, id), item(now, id)))) {
             return then.anew(rule, now);
@@ -152,7 +154,7 @@ public final class Survey {
     public List<Finding> all() {
         List<Finding> known = all;
         if (known == null) {
-            known = found.stream().flatMap(Found::all).sorted(GRAVEST).toList();
+            known = found.stream().flatMap(RuleFindings::all).sorted(GRAVEST).toList();
             all = known;
         }
         return known;

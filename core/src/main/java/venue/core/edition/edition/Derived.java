@@ -35,7 +35,7 @@ final class Derived {
     }
 
     /** Gives what is known here of orders to what is derived of the edition that comes of some changes. */
-    void carryOn(Collection<Turn> turns, Derived after) {
+    void carryOn(Collection<ItemChange> turns, Derived after) {
         Ranks known = ranks;
         after.ranks = known == null ? null : known.after(turns, after.edition);
     }

@@ -66,14 +66,15 @@ public final class Edition {
         Map<String, @Nullable Item> changed = new HashMap<>();
         put.forEach(item -> changed.put(item.id(), item));
         removed.forEach(id -> changed.put(id, null));
-        List<Turn> turns = new ArrayList<>(changed.size());
-        changed.forEach((id, item) -> turns.add(new Turn(items.get(id), item)));
+        List<ItemChange> turns = new ArrayList<>(changed.size());
+        changed.forEach((id, item) -> turns.add(new ItemChange(items.get(id), item)));
         Edition after = new Edition(items.with(changed), sorted(turns), facts);
         Plan tree = plan;
         after.plan = tree == null ? null : tree.after(turns).orElse(null);
         Inbound links = inbound;
-        after.inbound =
-                links == null || turns.stream().anyMatch(Turn::isOfFields) ? null : links.after(turns, this, after);
+        after.inbound = links == null || turns.stream().anyMatch(ItemChange::isOfFields)
+                ? null
+                : links.after(turns, this, after);
         derived.carryOn(turns, after.derived);
         lists.forEach((type, list) -> {
             if (turns.stream().noneMatch(t -> type.isInstance(t.before()) || type.isInstance(t.after()))) {
@@ -83,9 +84,9 @@ public final class Edition {
         return after;
     }
 
-    private PersistentMap<Class<?>, PersistentMap<String, Item>> sorted(List<Turn> turns) {
+    private PersistentMap<Class<?>, PersistentMap<String, Item>> sorted(List<ItemChange> turns) {
         Map<Class<?>, PersistentMap.Builder<String, Item>> touched = new HashMap<>();
-        for (Turn turn : turns) {
+        for (ItemChange turn : turns) {
             if (turn.before() != null) {
                 touched(touched, turn.before()).remove(turn.before().id());
             }

@@ -7,7 +7,7 @@ import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import kotlinx.collections.immutable.PersistentSet;
 import venue.core.basics.item.Item;
-import venue.core.body.listing.Beneath;
+import venue.core.body.listing.GatheredAt;
 
 /**
  * Who links to whom: pages by their words and menus by their lines, which kinds are shown by listings, and where shared
@@ -55,18 +55,18 @@ public final class Inbound {
 
     static Inbound of(Edition edition) {
         return EMPTY.after(
-                edition.items().stream().map(item -> new Turn(null, item)).toList(), edition, edition);
+                edition.items().stream().map(item -> new ItemChange(null, item)).toList(), edition, edition);
     }
 
-    Inbound after(Collection<Turn> turns, Edition before, Edition after) {
+    Inbound after(Collection<ItemChange> turns, Edition before, Edition after) {
         Inbound now = this;
-        for (Turn turn : turns) {
+        for (ItemChange turn : turns) {
             now = now.after(turn, before, after);
         }
         return now;
     }
 
-    private Inbound after(Turn turn, Edition before, Edition after) {
+    private Inbound after(ItemChange turn, Edition before, Edition after) {
         Item named = turn.before() == null ? turn.after() : turn.before();
         Named was = Named.of(turn.before(), before);
         Named is = Named.of(turn.after(), after);
@@ -120,8 +120,8 @@ public final class Inbound {
      */
     public boolean isGathered(String pageId, int levels) {
         return gathering.by().containsKey(pageId)
-                || IntStream.rangeClosed(levels, Beneath.DEEPEST)
-                        .anyMatch(n -> gathering.by().containsKey(Beneath.within(pageId, n)));
+                || IntStream.rangeClosed(levels, GatheredAt.DEEPEST)
+                        .anyMatch(n -> gathering.by().containsKey(GatheredAt.within(pageId, n)));
     }
 
     /** Whether some listing shows pages of the kind. */

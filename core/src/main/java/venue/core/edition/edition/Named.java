@@ -5,7 +5,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
-import venue.core.body.listing.Beneath;
+import venue.core.body.listing.GatheredAt;
 import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.section.OnSite;
@@ -50,7 +50,8 @@ record Named(
         Set<String> pages = new TreeSet<>(facts.pages());
         pages.remove(id);
         Set<String> gathered = new TreeSet<>();
-        facts.gathered().forEach(g -> gathered.add(g.equals(Beneath.HERE) ? id : g.equals(Beneath.BESIDE) ? above : g));
+        facts.gathered()
+                .forEach(g -> gathered.add(g.equals(GatheredAt.HERE) ? id : g.equals(GatheredAt.BESIDE) ? above : g));
         Set<String> paths = new TreeSet<>();
         facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
         return new Named(

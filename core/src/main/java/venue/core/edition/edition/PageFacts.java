@@ -30,7 +30,7 @@ import venue.core.model.section.SectionSettings;
  * @param places places still to fill, in reading order
  * @param listed kinds whose pages a listing here shows
  * @param menus ids of the menus that are shown here
- * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.Beneath} says it
+ * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.GatheredAt} says it
  * @param folders whose files a list of documents here shows
  * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own

@@ -76,9 +76,9 @@ public final class Plan {
     }
 
     /** The plan after a change; empty where it is better worked out anew: pages lose or find the page above them. */
-    Optional<Plan> after(Collection<Turn> turns) {
+    Optional<Plan> after(Collection<ItemChange> turns) {
         Map<String, @Nullable Page> changed = new LinkedHashMap<>();
-        for (Turn turn : turns) {
+        for (ItemChange turn : turns) {
             turn.was(Page.class).ifPresent(was -> changed.put(was.id(), null));
             turn.is(Page.class).ifPresent(is -> changed.put(is.id(), is));
         }

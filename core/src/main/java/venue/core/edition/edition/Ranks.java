@@ -153,13 +153,13 @@ public final class Ranks {
     }
 
     /** The orders of the edition that comes of some changes, as far as they are known here. */
-    Ranks after(Collection<Turn> turns, Edition after) {
+    Ranks after(Collection<ItemChange> turns, Edition after) {
         Ranks next = new Ranks(after);
         if (turns.size() > MOST_TURNS || turns.stream().anyMatch(t -> t.isOfFields() || isOfLanguage(t))) {
             return next;
         }
         known.forEach((order, pages) -> {
-            List<Turn> of = turns.stream()
+            List<ItemChange> of = turns.stream()
                     .filter(t -> of(t.was(OfKind.class), order).isPresent()
                             || of(t.is(OfKind.class), order).isPresent())
                     .toList();
@@ -168,13 +168,13 @@ public final class Ranks {
         return next;
     }
 
-    private static boolean isOfLanguage(Turn turn) {
+    private static boolean isOfLanguage(ItemChange turn) {
         return turn.changes(Site.class, (was, is) -> was.language().equals(is.language()));
     }
 
-    private List<Placed> changed(Order order, List<Placed> pages, List<Turn> turns, Ranks next) {
+    private List<Placed> changed(Order order, List<Placed> pages, List<ItemChange> turns, Ranks next) {
         List<Placed> changed = new ArrayList<>(pages);
-        for (Turn turn : turns) {
+        for (ItemChange turn : turns) {
             of(turn.was(OfKind.class), order).ifPresent(was -> {
                 int at = Collections.binarySearch(changed, placed(was, order.by()), BY_RANK);
                 if (at >= 0) {

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
-import venue.core.body.listing.Beneath;
+import venue.core.body.listing.GatheredAt;
 import venue.core.model.kind.BeneathRule;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -92,7 +92,7 @@ public final class Touched {
         differing(then.pages(), now.pages()).forEach(ids::add);
         differing(then.fields(), now.fields()).forEach(ids::add);
         differing(then.gathered(), now.gathered())
-                .map(Beneath::page)
+                .map(GatheredAt::page)
                 .forEach(page -> in(e -> page.isEmpty()
                         ? e.all(Page.class).map(Item::id)
                         : e.page(page).isPresent() ? e.plan().subtree(page) : Stream.empty()));

@@ -52,7 +52,7 @@ public final class ReleasePlan {
                         .thenComparing(ReleaseEntry::name)
                         .thenComparing(ReleaseEntry::item))
                 .forEach(e -> entries.put(e.item(), e));
-        Needs needs = new Needs(between, entries.keySet());
+        ReleaseNeeds needs = new ReleaseNeeds(between, entries.keySet());
         entries.replaceAll((id, e) -> e.withNeeds(needs.of(id)));
     }
 

@@ -22,7 +22,7 @@ public final class ThemeSettings {
             new ButtonPart(),
             new PicturePart(),
             new SpacePart(),
-            new PagePart(),
+            new GroundPart(),
             new FooterPart());
 
     private static final List<PropertyGroup> GROUPS =

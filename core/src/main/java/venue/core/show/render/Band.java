@@ -72,7 +72,7 @@ final class Band {
 
     /** As thin as the words on a page's own picture allow. */
     private int veil(String tone, Media picture) {
-        int least = Veil.least(scene.look(), tone, Beginning.shades(List.of(picture)), 0);
+        int least = Veil.least(scene.look(), tone, PageOpening.shades(List.of(picture)), 0);
         return Math.min(DENSEST, Math.max(USUAL, (least + STEP - 1) / STEP * STEP));
     }
 

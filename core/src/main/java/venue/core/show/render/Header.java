@@ -58,7 +58,7 @@ final class Header {
 
     /** A ground of its own, or that of the picture which it lies over, with a veil that lets its words be read. */
     private String ground(Look theme) {
-        Beginning beneath = scene.beginning;
+        PageOpening beneath = scene.beginning;
         return beneath.tone()
                 .map(tone -> "upon t-" + tone + veil(beneath.veil()))
                 .orElseGet(() -> "t-" + theme.text("headerTone"));

@@ -27,7 +27,7 @@ final class PageScene implements Scene {
     private final PagePictures pictures;
     private final PageGathered gathered;
     /** What the page's content begins with, known once it is written. */
-    final Beginning beginning;
+    final PageOpening beginning;
 
     private int ids;
     private int span = WHOLE;
@@ -43,7 +43,7 @@ final class PageScene implements Scene {
         pictures = new PagePictures(view, words.language());
         gathered = new PageGathered(new PageListings(view, page), new PageSearch(view, page));
         look = Differing.look(view.edition(), page);
-        beginning = new Beginning(look);
+        beginning = new PageOpening(look);
     }
 
     @Override

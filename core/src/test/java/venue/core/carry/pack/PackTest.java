@@ -67,11 +67,11 @@ class PackTest {
             return new Packing(now, this, MEMORY).of(item, true);
         }
 
-        private Report look(Pack pack, Asked asked) {
+        private Report look(Pack pack, ReadAsked asked) {
             return Reading.of(pack, now, this, MEMORY, asked).report();
         }
 
-        private void read(Pack pack, Asked asked) {
+        private void read(Pack pack, ReadAsked asked) {
             Reading reading = Reading.of(pack, now, this, MEMORY, asked);
             after(Sites.after(now, WholeCommand.takeInAsTheyAre("a pack", List.copyOf(reading.items()))));
             reading.came().forEach((id, one) -> {
@@ -107,8 +107,8 @@ class PackTest {
     private final Site here = new Site("here", Sites.small());
     private final Site there = new Site("there", Sites.small());
 
-    private static Asked asked(Asked.Differing differing, Asked.How how, String at) {
-        return new Asked(differing, Map.of(), how, at, false, false, null);
+    private static ReadAsked asked(ReadAsked.Differing differing, ReadAsked.How how, String at) {
+        return new ReadAsked(differing, Map.of(), how, at, false, false, null);
     }
 
     @Property(tries = 60)
@@ -120,15 +120,15 @@ class PackTest {
         List<String> pages = from.now.plan().inOrder().toList();
         String root = pages.get(new Random(seed).nextInt(pages.size()));
         Edition before = into.now;
-        into.read(from.pack(root), Asked.USUAL);
+        into.read(from.pack(root), ReadAsked.USUAL);
         before.items().forEach(i -> assertThat(into.now.find(i.id())).contains(i));
-        assertThat(into.look(from.pack(root), Asked.USUAL).steps()).isZero();
+        assertThat(into.look(from.pack(root), ReadAsked.USUAL).steps()).isZero();
         Report again = into.look(
                 into.pack(
                         root.equals("home")
                                 ? "home"
                                 : into.now.home().orElseThrow().id()),
-                Asked.USUAL);
+                ReadAsked.USUAL);
         assertThat(again.fresh()).isEmpty();
         assertThat(again.differing())
                 .as("but for what links to a page that is gone, which a pack says otherwise")
@@ -150,7 +150,7 @@ class PackTest {
         assertThat(pack.items().stream().filter(p -> p.item() instanceof Template))
                 .hasSize(1);
         assertThat(pack.items().stream().filter(p -> p.item() instanceof Kind)).hasSize(1);
-        Report report = here.look(pack, Asked.USUAL);
+        Report report = here.look(pack, ReadAsked.USUAL);
         assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Weaving and dyeing");
         assertThat(report.fresh()).isEmpty();
     }
@@ -177,26 +177,26 @@ class PackTest {
                         "text",
                         Value.of("<p>See <a href=\"page:yarn\">yarn</a> and <a href=\"page:home\">home</a></p>"))));
         here.after(Sites.after(here.now, PageCommand.removePage("weaving")));
-        here.read(there.pack("weaving"), Asked.USUAL);
+        here.read(there.pack("weaving"), ReadAsked.USUAL);
         Page weaving = here.now.require(Page.class, "weaving");
         assertThat(weaving.zones()
                         .all()
                         .flatMap(Section::elements)
                         .map(e -> e.props().get("text")))
                 .contains(Value.of("<p>See yarn and <a href=\"page:home\">home</a></p>"));
-        assertThat(here.look(there.pack("weaving"), Asked.USUAL).gone()).containsExactly("Yarn");
+        assertThat(here.look(there.pack("weaving"), ReadAsked.USUAL).gone()).containsExactly("Yarn");
     }
 
     @Test
     void whatDiffersStaysOrGivesWayOrStandsBeside() {
         there.after(Sites.after(there.now, PageCommand.setTitle("weaving", "Tapestry")));
         Pack pack = there.pack("weaving");
-        assertThat(here.look(pack, Asked.USUAL).steps()).isZero();
-        here.read(pack, asked(Asked.Differing.BOTH, Asked.How.UNDER, null));
+        assertThat(here.look(pack, ReadAsked.USUAL).steps()).isZero();
+        here.read(pack, asked(ReadAsked.Differing.BOTH, ReadAsked.How.UNDER, null));
         assertThat(here.now.all(Page.class).map(Page::title)).contains("Weaving", "Tapestry (2)");
-        here.read(pack, asked(Asked.Differing.BOTH, Asked.How.UNDER, null));
+        here.read(pack, asked(ReadAsked.Differing.BOTH, ReadAsked.How.UNDER, null));
         assertThat(here.now.all(Page.class)).hasSize(4);
-        here.read(pack, asked(Asked.Differing.THEIRS, Asked.How.UNDER, null));
+        here.read(pack, asked(ReadAsked.Differing.THEIRS, ReadAsked.How.UNDER, null));
         assertThat(here.now.require(Page.class, "weaving").title()).isEqualTo("Tapestry");
         assertThat(here.now.plan().address("weaving")).isEqualTo("/workshops/weaving");
     }
@@ -205,17 +205,17 @@ class PackTest {
     void aPageCanComeInPlaceOfAnotherAndOnlyAsPatterns() {
         there.after(Sites.after(there.now, PageCommand.setTitle("weaving", "Tapestry")));
         Pack pack = there.pack("weaving");
-        here.read(pack, asked(Asked.Differing.MINE, Asked.How.IN_PLACE_OF, "home"));
+        here.read(pack, asked(ReadAsked.Differing.MINE, ReadAsked.How.IN_PLACE_OF, "home"));
         Page home = here.now.home().orElseThrow();
         assertThat(home.title()).isEqualTo("Tapestry");
         assertThat(home.segment()).isEqualTo("loomgate-yard");
         assertThat(here.now.require(Page.class, "weaving").title()).isEqualTo("Weaving");
         long patterns = here.now.all(Pattern.class).count();
-        here.read(pack, asked(Asked.Differing.MINE, Asked.How.ONLY_PATTERNS, null));
-        here.read(pack, asked(Asked.Differing.MINE, Asked.How.ONLY_PATTERNS, null));
+        here.read(pack, asked(ReadAsked.Differing.MINE, ReadAsked.How.ONLY_PATTERNS, null));
+        here.read(pack, asked(ReadAsked.Differing.MINE, ReadAsked.How.ONLY_PATTERNS, null));
         assertThat(here.now.all(Pattern.class)).hasSize((int) patterns + 1);
-        assertThatThrownBy(() ->
-                        here.look(there.pack("plain"), asked(Asked.Differing.MINE, Asked.How.ONLY_PATTERNS, null)))
+        assertThatThrownBy(() -> here.look(
+                        there.pack("plain"), asked(ReadAsked.Differing.MINE, ReadAsked.How.ONLY_PATTERNS, null)))
                 .isInstanceOf(Refusal.class);
     }
 
@@ -244,7 +244,7 @@ class PackTest {
                 Sites.after(there.now, ValueCommand.setValue(worn.id(), starter, null, "tone", Value.of("accent"))));
         Pack pack = there.pack("copied");
         assertThat(pack.pasts()).isNotEmpty();
-        Asked theirs = asked(Asked.Differing.THEIRS, Asked.How.UNDER, null);
+        ReadAsked theirs = asked(ReadAsked.Differing.THEIRS, ReadAsked.How.UNDER, null);
         here.read(pack, theirs);
         Section copy = here.now
                 .require(Page.class, "copied")
@@ -282,13 +282,13 @@ class PackTest {
     void theLibraryTellsWhatIsNotHereWhatIsAndWhatHasMovedOn() {
         there.after(Sites.after(there.now, TemplateCommand.makeTemplate("ours", "Ours", "plain", null)));
         assertThat(state("ours")).isEqualTo(Shelf.State.NOT_HERE);
-        here.read(there.pack("ours"), Asked.together("standard"));
+        here.read(there.pack("ours"), ReadAsked.together("standard"));
         assertThat(here.now.require(Kind.class, "standard").mayWear("ours")).isTrue();
         assertThat(state("ours")).isEqualTo(Shelf.State.HERE);
         there.after(Sites.after(there.now, TemplateCommand.describeTemplate("ours", "Ours", "Better")));
         assertThat(state("ours")).isEqualTo(Shelf.State.BEHIND);
         here.after(Sites.after(here.now, ValueCommand.setValue("ours", null, null, "band", Value.of("none"))));
-        here.read(there.pack("ours"), Asked.together(null));
+        here.read(there.pack("ours"), ReadAsked.together(null));
         assertThat(state("ours")).isEqualTo(Shelf.State.HERE);
         Template merged = here.now.require(Template.class, "ours");
         assertThat(merged.note()).isEqualTo("Better");

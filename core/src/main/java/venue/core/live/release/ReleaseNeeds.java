@@ -11,13 +11,13 @@ import venue.core.sort.Between;
 import venue.core.sort.Sorts;
 
 /** What must come along with a change, so that the live site holds together. */
-final class Needs {
+final class ReleaseNeeds {
 
     private final Edition live;
     private final Between between;
     private final Set<String> changed;
 
-    Needs(Between between, Set<String> changed) {
+    ReleaseNeeds(Between between, Set<String> changed) {
         this.between = between;
         live = between.live();
         this.changed = changed;

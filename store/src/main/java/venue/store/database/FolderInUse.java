@@ -3,12 +3,12 @@ package venue.store.database;
 import java.nio.file.Path;
 
 /** A data folder that another process has. */
-public final class Held extends Unfit {
+public final class FolderInUse extends Unfit {
 
     private final Path folder;
     private final String holder;
 
-    Held(Path folder, String holder) {
+    FolderInUse(Path folder, String holder) {
         super("The data folder " + folder + " is in use by " + holder
                 + ". Stop that one first, or name another folder with --data.");
         this.folder = folder;

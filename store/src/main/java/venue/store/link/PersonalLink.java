@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param detail what it carries, such as the address that it confirms
  * @param until ISO 8601
  */
-public record Link(
+public record PersonalLink(
         Purpose purpose, @Nullable String person, @Nullable String detail, String until) {
 
     /** What a link is for, and how long it is good. */

@@ -8,7 +8,7 @@ import venue.core.basics.item.Item;
 import venue.core.model.kind.Kind;
 
 /** What a change does to one item; an absent side means that it is not there. */
-record Turn(@Nullable Item before, @Nullable Item after) {
+record ItemChange(@Nullable Item before, @Nullable Item after) {
 
     /** The item before, if it was of this type. */
     <T> Optional<T> was(Class<T> type) {

@@ -11,7 +11,7 @@ import venue.core.model.property.PropertyGroup;
 import venue.core.model.property.PropertyType;
 
 /** The sheet that everything stands on, its lines, and how much moves. */
-final class PagePart implements Part {
+final class GroundPart implements Part {
 
     @Override
     public PropertyGroup declared() {

@@ -13,7 +13,7 @@ import venue.core.model.site.Role;
  * @param group steps with the same group are undone together; absent for a step of its own
  * @param request names this request; the same one twice is done once; absent when it can't be repeated
  */
-public record Asked(
+public record AskedRequest(
         String who,
         Role role,
         Command command,
@@ -22,7 +22,7 @@ public record Asked(
         @Nullable String request) {
 
     /** As a manager asks it, upon what is there now. */
-    public static Asked of(String who, Command command) {
-        return new Asked(who, Role.MANAGER, command, Map.of(), null, null);
+    public static AskedRequest of(String who, Command command) {
+        return new AskedRequest(who, Role.MANAGER, command, Map.of(), null, null);
     }
 }

@@ -17,7 +17,7 @@ import venue.core.edition.edition.Touched;
  *
  * @param trail what the latest changes may have mattered to, the oldest first
  */
-record Derived(long step, Edition working, Edition live, Survey survey, Tally tally, List<Touch> trail) {
+record DerivedStanding(long step, Edition working, Edition live, Survey survey, Tally tally, List<Touch> trail) {
 
     private static final int REMEMBERED = 200;
 
@@ -29,16 +29,16 @@ record Derived(long step, Edition working, Edition live, Survey survey, Tally ta
      */
     record Touch(long from, @Nullable Set<String> ids) {}
 
-    static Derived of(long step, Edition working, Edition live) {
-        return new Derived(step, working, live, Survey.of(working, live), Tally.of(working, live), List.of());
+    static DerivedStanding of(long step, Edition working, Edition live) {
+        return new DerivedStanding(step, working, live, Survey.of(working, live), Tally.of(working, live), List.of());
     }
 
     /** The same some steps later, which have changed these items in either copy. */
-    Derived after(long now, Edition workingNow, Edition liveNow, Collection<String> ids) {
+    DerivedStanding after(long now, Edition workingNow, Edition liveNow, Collection<String> ids) {
         Survey surveyed = survey.after(workingNow, liveNow, ids);
         List<Touch> told = new ArrayList<>(trail);
         told.add(new Touch(step, touched(surveyed, workingNow, liveNow, ids)));
-        return new Derived(
+        return new DerivedStanding(
                 now,
                 workingNow,
                 liveNow,

@@ -19,7 +19,7 @@ import venue.core.sort.Refs;
 import venue.core.sort.Walk;
 
 /** What items can't do without, however far that reaches; what they only name is left where it is. */
-final class Needs implements Refs {
+final class PackNeeds implements Refs {
 
     private static final String OF_PAGE = "page.";
 
@@ -27,7 +27,7 @@ final class Needs implements Refs {
     private final Map<String, Item> found = new LinkedHashMap<>();
     private final Deque<Item> open = new ArrayDeque<>();
 
-    private Needs(Function<String, Optional<Item>> items) {
+    private PackNeeds(Function<String, Optional<Item>> items) {
         this.items = items;
     }
 
@@ -41,7 +41,7 @@ final class Needs implements Refs {
             Function<String, Optional<Item>> items,
             Function<String, List<Property>> fields,
             Collection<Kind> kinds) {
-        Needs needs = new Needs(items);
+        PackNeeds needs = new PackNeeds(items);
         roots.forEach(needs::add);
         Walk walk = new Walk(needs, fields);
         while (!needs.open.isEmpty()) {

@@ -9,7 +9,7 @@ import venue.core.model.theme.Look;
 import venue.core.model.theme.Veil;
 
 /** What a page begins with: where that is a picture, a header may lie over it, and follows it. */
-final class Beginning {
+final class PageOpening {
 
     /** There the picture has no veil. */
     private static final String BESIDE = "beside";
@@ -23,7 +23,7 @@ final class Beginning {
     private List<Colour> colours = List.of();
     private int veil;
 
-    Beginning(Look look) {
+    PageOpening(Look look) {
         this.look = look;
     }
 

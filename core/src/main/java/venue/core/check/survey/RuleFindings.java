@@ -19,22 +19,22 @@ import venue.core.basics.item.Item;
  * @param elsewhere by an item that findings are about, those that were looked at instead of it
  * @param news the items about which something else was found before the step that led here
  */
-record Found(
+record RuleFindings(
         PersistentMap<String, List<Finding>> by,
         PersistentMap<String, PersistentSet<String>> elsewhere,
         int count,
         Set<String> news) {
 
-    static final Found NOTHING =
-            new Found(ExtensionsKt.persistentHashMapOf(), ExtensionsKt.persistentHashMapOf(), 0, Set.of());
+    static final RuleFindings NOTHING =
+            new RuleFindings(ExtensionsKt.persistentHashMapOf(), ExtensionsKt.persistentHashMapOf(), 0, Set.of());
 
     /** The same where nothing could be looked at again. */
-    Found still() {
-        return new Found(by, elsewhere, count, Set.of());
+    RuleFindings still() {
+        return new RuleFindings(by, elsewhere, count, Set.of());
     }
 
     /** The same after a change that may matter to everything. */
-    Found anew(Rule rule, Scope scope) {
+    RuleFindings anew(Rule rule, Scope scope) {
         Map<String, List<Finding>> found = new HashMap<>();
         by.keySet().forEach(id -> found.put(id, List.of()));
         scope.edition().items().forEach(item -> {
@@ -50,7 +50,7 @@ record Found(
     }
 
     /** The same after a change that touches some items. */
-    Found after(Rule rule, Scope scope, Collection<String> touched) {
+    RuleFindings after(Rule rule, Scope scope, Collection<String> touched) {
         Map<String, List<Finding>> found = new HashMap<>();
         for (String id : touched) {
             List<Finding> now = scope.edition()
@@ -68,7 +68,7 @@ record Found(
         return rule.find(scope, item).toList();
     }
 
-    private Found with(Map<String, List<Finding>> changed) {
+    private RuleFindings with(Map<String, List<Finding>> changed) {
         PersistentMap.Builder<String, List<Finding>> now = by.builder();
         PersistentMap.Builder<String, PersistentSet<String>> apart = elsewhere.builder();
         Set<String> items = new HashSet<>();
@@ -83,7 +83,7 @@ record Found(
             Stream.concat(is.stream(), Stream.ofNullable(was).flatMap(List::stream))
                     .forEach(f -> items.add(f.item()));
         }
-        return new Found(now.build(), apart.build(), many, items);
+        return new RuleFindings(now.build(), apart.build(), many, items);
     }
 
     private static void forget(Map<String, PersistentSet<String>> apart, String looked, List<Finding> was) {

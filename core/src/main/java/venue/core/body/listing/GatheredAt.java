@@ -1,7 +1,7 @@
 package venue.core.body.listing;
 
 /** Where something gathers what stands beneath a page, as one text: a page's id, or one of those here, perhaps with so many levels. */
-public final class Beneath {
+public final class GatheredAt {
 
     /** How many levels are gathered at most. */
     public static final int DEEPEST = 6;
@@ -12,7 +12,7 @@ public final class Beneath {
     /** What stands beside it. */
     public static final String BESIDE = "..";
 
-    private Beneath() {}
+    private GatheredAt() {}
 
     /** What stands beneath a page, down to so many levels; an empty id for the top of the plan. */
     public static String within(String page, int levels) {

@@ -8,7 +8,7 @@ import venue.core.body.drawn.Mark.Ink;
  *
  * @param how draws it within a rectangle
  */
-public record Drawn(int rank, Drawing how) {
+public record Sketch(int rank, Drawing how) {
 
     /** Adds marks within a rectangle, in its ink where nothing else is said. */
     @FunctionalInterface
@@ -16,30 +16,30 @@ public record Drawn(int rank, Drawing how) {
         void draw(List<Mark> marks, Mark all);
     }
 
-    public static final Drawn BLOCK = new Drawn(6, List::add);
+    public static final Sketch BLOCK = new Sketch(6, List::add);
 
     /** Lines that each begin with a sign. */
-    public static final Drawn ROWS = new Drawn(4, (marks, all) -> {
+    public static final Sketch ROWS = new Sketch(4, (marks, all) -> {
         for (double down : new double[] {0, 1.7}) {
             marks.add(new Mark(all.x(), all.y() + down, 1.2, 1.2, Ink.SOLID));
             marks.add(new Mark(all.x() + 2, all.y() + down, all.width() - 2, 1.2, all.ink()));
         }
     });
 
-    public static final Drawn ANSWERS = new Drawn(5, (marks, all) -> {
+    public static final Sketch ANSWERS = new Sketch(5, (marks, all) -> {
         for (double down : new double[] {0, 1.7}) {
             marks.add(new Mark(all.x(), all.y() + down, all.width(), 1.2, all.ink()));
         }
     });
 
     /** A field and a button. */
-    public static final Drawn ASKING = new Drawn(1, (marks, all) -> {
+    public static final Sketch ASKING = new Sketch(1, (marks, all) -> {
         marks.add(new Mark(all.x(), all.y(), all.width() * 0.6, 1.6, all.ink()));
         marks.add(new Mark(all.x() + all.width() * 0.65, all.y(), 4, 1.6, Ink.SOLID));
     });
 
     /** Three columns of fine lines. */
-    public static final Drawn INDEX = new Drawn(2, (marks, all) -> {
+    public static final Sketch INDEX = new Sketch(2, (marks, all) -> {
         for (int i = 0; i < 3; i++) {
             double third = all.width() / 3;
             lines(marks, new Mark(all.x() + i * third, all.y(), third - 1, all.height(), all.ink()), 0.6, 1.1, 1);
@@ -47,7 +47,7 @@ public record Drawn(int rank, Drawing how) {
     });
 
     /** A day before each line. */
-    public static final Drawn DAYS = new Drawn(0, (marks, all) -> {
+    public static final Sketch DAYS = new Sketch(0, (marks, all) -> {
         for (double down : new double[] {0, 1.7}) {
             marks.add(new Mark(all.x(), all.y() + down, 2, 1.2, Ink.SOLID));
             marks.add(new Mark(all.x() + 3, all.y() + down, all.width() - 3, 1.2, all.ink()));
@@ -55,20 +55,20 @@ public record Drawn(int rank, Drawing how) {
     });
 
     /** Lines along an upright one. */
-    public static final Drawn ALONG = new Drawn(0, (marks, all) -> {
+    public static final Sketch ALONG = new Sketch(0, (marks, all) -> {
         marks.add(new Mark(all.x() + 0.4, all.y(), 0.4, all.height(), all.ink()));
         double wide = all.width() * 0.6 / (all.width() - 2);
         lines(marks, all.moved(2, 0), 0.8, 1.3, wide);
     });
 
     /** Fine lines beneath a strong one. */
-    public static final Drawn TABLE = new Drawn(0, (marks, all) -> {
+    public static final Sketch TABLE = new Sketch(0, (marks, all) -> {
         marks.add(new Mark(all.x(), all.y(), all.width(), 0.6, Ink.SOLID));
         lines(marks, all.moved(0, 1.1), 0.6, 1.1, 1);
     });
 
-    public static Drawn sideBySide(int count) {
-        return new Drawn(3, (marks, all) -> {
+    public static Sketch sideBySide(int count) {
+        return new Sketch(3, (marks, all) -> {
             double width = all.width() / count;
             for (int i = 0; i < count; i++) {
                 marks.add(new Mark(all.x() + i * width, all.y(), width - 0.6, all.height(), all.ink()));
@@ -77,8 +77,8 @@ public record Drawn(int rank, Drawing how) {
     }
 
     /** One large, and lines beside it. */
-    public static Drawn large(boolean solid, int lines) {
-        return new Drawn(0, (marks, all) -> {
+    public static Sketch large(boolean solid, int lines) {
+        return new Sketch(0, (marks, all) -> {
             Mark large = new Mark(all.x(), all.y(), all.width() * 0.6, all.height(), all.ink());
             marks.add(solid ? large.inked(Ink.SOLID) : large);
             for (int i = 0; i < lines; i++) {
@@ -88,13 +88,13 @@ public record Drawn(int rank, Drawing how) {
     }
 
     /** @param share of the width, to 1 */
-    public static Drawn lines(double high, double step, double share) {
-        return new Drawn(0, (marks, all) -> lines(marks, all, high, step, share));
+    public static Sketch lines(double high, double step, double share) {
+        return new Sketch(0, (marks, all) -> lines(marks, all, high, step, share));
     }
 
     /** The same before whatever else stands in the column. */
-    public Drawn first() {
-        return new Drawn(0, how);
+    public Sketch first() {
+        return new Sketch(0, how);
     }
 
     private static void lines(List<Mark> marks, Mark all, double high, double step, double share) {

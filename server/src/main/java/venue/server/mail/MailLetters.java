@@ -11,13 +11,13 @@ import venue.server.app.Origins;
 
 /** The letters that are written, in the reader's language where there are words in it, else in English. */
 @Component
-public class Letters {
+public class MailLetters {
 
     private static final String WORDS = "venue.server.mail.letters";
 
     private final Origins origins;
 
-    Letters(Origins origins) {
+    MailLetters(Origins origins) {
         this.origins = origins;
     }
 

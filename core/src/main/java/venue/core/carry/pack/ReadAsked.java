@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param keepsNames whether what is named and not here stays named, for whoever takes it from here and knows it
  * @param wornBy the kind whose pages may wear the template that it was saved for; absent for none more than before
  */
-public record Asked(
+public record ReadAsked(
         Differing differing,
         Map<String, Differing> each,
         How how,
@@ -42,25 +42,25 @@ public record Asked(
     }
 
     /** What is here stays, and pages come at the top. */
-    public static final Asked USUAL = all(Differing.MINE);
+    public static final ReadAsked USUAL = all(Differing.MINE);
 
-    public Asked {
+    public ReadAsked {
         each = Map.copyOf(each);
     }
 
     /** The same becomes of all that differs, and pages come at the top. */
-    public static Asked all(Differing differing) {
-        return new Asked(differing, Map.of(), How.UNDER, null, false, false, null);
+    public static ReadAsked all(Differing differing) {
+        return new ReadAsked(differing, Map.of(), How.UNDER, null, false, false, null);
     }
 
     /** What differs gives way, and what is named stays so: what is given to all sites. */
-    public static Asked given() {
-        return new Asked(Differing.THEIRS, Map.of(), How.UNDER, null, false, true, null);
+    public static ReadAsked given() {
+        return new ReadAsked(Differing.THEIRS, Map.of(), How.UNDER, null, false, true, null);
     }
 
     /** What is new comes and what has moved on is merged, for pages of a kind to wear. */
-    public static Asked together(@Nullable String wornBy) {
-        return new Asked(Differing.MERGED, Map.of(), How.UNDER, null, false, false, wornBy);
+    public static ReadAsked together(@Nullable String wornBy) {
+        return new ReadAsked(Differing.MERGED, Map.of(), How.UNDER, null, false, false, wornBy);
     }
 
     Differing of(String item) {
