@@ -27,7 +27,7 @@ onMounted(async () => {
   await Promise.all([router.isReady(), session.load()])
   known.value = true
   if (session.person) return
-  const answer = await get<{ needed: boolean }>('/set-up')
+  const answer = await get('/api/set-up')
   unset.value = answer.ok && answer.value.needed
 })
 /** Whoever must set up a second step first is led there. */

@@ -139,7 +139,7 @@ router.onError((_, to) => {
 
 /** A screen's code could not be fetched: with a connection the window has an older one's, and is loaded anew. */
 async function couldNotOpen(path: string) {
-  const me = await get('/me')
+  const me = await get('/api/me')
   if (me.ok || me.problem.status) return location.assign(path)
   useNotices().say(
     'This screen can’t be opened: the server can’t be reached.',

@@ -1,3 +1,5 @@
+import { createFinalURL, createQuerySerializer, defaultPathSerializer } from 'openapi-fetch'
+import type { paths } from './schema'
 import { begin } from './working'
 
 /** A refusal, as problem details tell it; status 0 means that the server could not be reached. */
@@ -69,10 +71,36 @@ export function setAsEditor(is: boolean) {
 }
 const eyes = (): Record<string, string> => (isAsEditor() ? { 'Venue-As': 'editor' } : {})
 
-async function ask<T>(path: string, init: RequestInit, limitMs = LONGEST_MS): Promise<Outcome<T>> {
+type Method = 'get' | 'post' | 'delete'
+type Path<M extends Method> = { [P in keyof paths]: paths[P][M] extends object ? P : never }[keyof paths]
+type Operation<P extends keyof paths, M extends Method> = NonNullable<paths[P][M]>
+/** What an operation wants to know: parts of its path, and what stands behind the question mark. */
+type At<O> = O extends { parameters: infer A extends { path?: unknown; query?: unknown } }
+  ? Pick<A, 'path' | 'query'>
+  : never
+type Told<O> = Record<never, never> extends At<O> ? [at?: At<O>] : [at: At<O>]
+type Body<O> = O extends { requestBody?: { content: { 'application/json': infer B } } } ? B : undefined
+type Sent<O> =
+  undefined extends Body<O> ? [body?: Body<O>, limitMs?: number] : [body: Body<O>, limitMs?: number]
+/** What an operation answers, as the API's description has it. */
+export type AnswerOf<O> = O extends { responses: { 200: { content: infer C } } } ? C[keyof C] : null
+
+/** The address of an operation. */
+export function addressOf(path: keyof paths, at: { path?: unknown; query?: unknown } = {}): string {
+  return createFinalURL(path, {
+    baseUrl: '',
+    params: { path: parts(at.path), query: parts(at.query) },
+    querySerializer: createQuerySerializer(),
+    pathSerializer: defaultPathSerializer,
+  })
+}
+const parts = (given: unknown): Record<string, unknown> =>
+  typeof given === 'object' && given !== null ? Object.fromEntries(Object.entries(given)) : {}
+
+async function ask<T>(address: string, init: RequestInit, limitMs = LONGEST_MS): Promise<Outcome<T>> {
   const end = begin()
   try {
-    const response = await fetch('/api' + path, { ...init, signal: AbortSignal.timeout(limitMs) })
+    const response = await fetch(address, { ...init, signal: AbortSignal.timeout(limitMs) })
     installation = response.headers.get('Venue-Installation') ?? installation
     if (!response.ok) return { ok: false, problem: await problemOf(response) }
     const text = await response.text()
@@ -85,21 +113,49 @@ async function ask<T>(path: string, init: RequestInit, limitMs = LONGEST_MS): Pr
   }
 }
 
-export function get<T>(path: string): Promise<Outcome<T>> {
-  return ask<T>(path, { headers: { Accept: 'application/json', ...eyes() } })
+/** Something that can be asked for, more than once perhaps. */
+export interface Question<T> {
+  address: string
+  ask: () => Promise<Outcome<T>>
 }
 
-export function post<T>(path: string, body: unknown = {}, limitMs = LONGEST_MS): Promise<Outcome<T>> {
+export function question<P extends Path<'get'>>(
+  path: P,
+  ...[at]: Told<Operation<P, 'get'>>
+): Question<AnswerOf<Operation<P, 'get'>>> {
+  const address = addressOf(path, at)
+  return { address, ask: () => ask(address, { headers: { Accept: 'application/json', ...eyes() } }) }
+}
+
+export function get<P extends Path<'get'>>(path: P, ...at: Told<Operation<P, 'get'>>) {
+  return question(path, ...at).ask()
+}
+
+export function post<P extends Path<'post'>>(
+  path: P,
+  at: At<Operation<P, 'post'>>,
+  ...[body, limitMs]: Sent<Operation<P, 'post'>>
+) {
   const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token(), ...eyes() }
-  return ask<T>(path, { method: 'POST', headers, body: JSON.stringify(body) }, limitMs)
+  const init = { method: 'POST', headers, body: JSON.stringify(body ?? {}) }
+  return ask<AnswerOf<Operation<P, 'post'>>>(addressOf(path, at), init, limitMs)
 }
 
-export function del(path: string): Promise<Outcome<null>> {
-  return ask<null>(path, { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token(), ...eyes() } })
+export function del<P extends Path<'delete'>>(path: P, at: At<Operation<P, 'delete'>>) {
+  return ask<null>(addressOf(path, at), {
+    method: 'DELETE',
+    headers: { 'X-XSRF-TOKEN': token(), ...eyes() },
+  })
 }
 
 /** Sends a file and tells how much of it has gone (0 to 1); can be stopped. */
-export function sendFile<T>(path: string, file: File, gone: (share: number) => void) {
+export function sendFile<P extends Path<'post'>>(
+  path: P,
+  at: At<Operation<P, 'post'>>,
+  file: File,
+  gone: (share: number) => void,
+) {
+  type T = AnswerOf<Operation<P, 'post'>>
   const request = new XMLHttpRequest()
   const body = new FormData()
   body.append('file', file)
@@ -113,7 +169,7 @@ export function sendFile<T>(path: string, file: File, gone: (share: number) => v
       if (response.ok) resolve({ ok: true, value: JSON.parse(request.responseText) as T })
       else fail(await problemOf(response))
     }
-    request.open('POST', '/api' + path)
+    request.open('POST', addressOf(path, at))
     request.setRequestHeader('X-XSRF-TOKEN', token())
     Object.entries(eyes()).forEach(([name, value]) => request.setRequestHeader(name, value))
     request.send(body)

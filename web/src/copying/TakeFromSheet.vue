@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed, ref } from 'vue'
 import type { PageDetail, Property } from '@/api/types'
 import { said } from '@/api/said'
@@ -15,7 +16,9 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const session = useSession()
 const from = ref<string | null>(null)
-const { value: source } = useItem<PageDetail>(() => (from.value ? `pages/${from.value}` : ''))
+const { value: source } = useItem(() =>
+  from.value ? question('/api/sites/{site}/pages/{id}', { path: { site: site.id, id: from.value } }) : null,
+)
 const pages = computed(() =>
   [...site.rows.values()]
     .filter((r) => r.id !== props.page.id)

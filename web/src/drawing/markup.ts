@@ -1,5 +1,4 @@
 import { get } from '@/api/client'
-import type { Drawing } from '@/api/types'
 import type { Asked } from './board'
 import type { DrawingFrame } from './frame'
 
@@ -25,8 +24,10 @@ function keep(key: string, html: string) {
 /** Fetches the first of those asked for; whether there was an answer. */
 export async function fetchMarkup(site: string, asked: Known[]): Promise<boolean> {
   const batch = asked.slice(0, BATCH)
-  const query = new URLSearchParams(batch.map(({ of }) => ['of', of]))
-  const answer = await get<Drawing[]>(`/sites/${site}/drawings?${query}`)
+  const answer = await get('/api/sites/{site}/drawings', {
+    path: { site },
+    query: { of: batch.map(({ of }) => of) },
+  })
   if (!answer.ok) return false
   const given = new Map(answer.value.map((d) => [d.of, d.html ?? '']))
   for (const what of batch) keep(`${site}/${keyOf(what)}`, given.get(what.of) ?? '')

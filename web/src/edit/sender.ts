@@ -33,7 +33,7 @@ export function makeSender(
     const { site, command, item, group, request } = next
     const seen = item && next.seen ? { [item]: next.seen } : {}
     const body = { command, seen, group, request, ...known(site) }
-    const answer = await post<Answer>(`/sites/${site}/commands`, body, COMMAND_MS)
+    const answer = await post('/api/sites/{site}/commands', { path: { site } }, body, COMMAND_MS)
     // Somebody else has signed in meanwhile: what is answered now waits for whoever wrote it.
     if (queue.value[0]?.request !== request) return true
     if (!answer.ok && isPassing(answer.problem)) {

@@ -69,8 +69,10 @@ function makeTurn(kept: () => Promise<void>, since: Hearer['since'], succeeded: 
   return async (site: string, which: 'undo' | 'redo') => {
     await kept()
     const known = since(site)
-    const query = known === undefined ? '' : `?since=${known}`
-    const answer = await post<Answer>(`/sites/${site}/${which}${query}`)
+    const at = { path: { site }, query: { since: known } }
+    const answer = await (which === 'undo'
+      ? post('/api/sites/{site}/undo', at)
+      : post('/api/sites/{site}/redo', at))
     if (answer.ok) succeeded(answer.value)
     sayTurned(answer, which)
     return answer.ok

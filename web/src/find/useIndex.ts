@@ -72,8 +72,8 @@ function makeAsked() {
   const findings = ref<Entry[]>([])
   async function ask() {
     const [look, survey] = await Promise.all([
-      get<ThemeDetail>(`/sites/${site.id}/theme`),
-      get<Findings>(`/sites/${site.id}/survey`),
+      get('/api/sites/{site}/theme', { path: { site: site.id } }),
+      get('/api/sites/{site}/survey', { path: { site: site.id } }),
     ])
     if (look.ok) theme.value = [...look.value.groups, ...look.value.identity.groups]
     if (survey.ok) findings.value = survey.value.rules.flatMap((r) => ofRule(r, survey.value))

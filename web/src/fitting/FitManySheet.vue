@@ -20,7 +20,10 @@ const choices = computed(() =>
 )
 
 onMounted(async () => {
-  const answer = await get<FittedMany[]>(`/sites/${site.id}/fitting?pages=${props.pages.join(',')}`)
+  const answer = await get('/api/sites/{site}/fitting', {
+    path: { site: site.id },
+    query: { pages: props.pages },
+  })
   fits.value = answer.ok ? answer.value : []
   looked.value = fits.value[0]?.template ?? ''
 })

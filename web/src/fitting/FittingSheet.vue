@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Markup } from '@/proof/markup'
+import { question } from '@/api/client'
 import WordOf from '@/help/WordOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref, toRef } from 'vue'
@@ -75,12 +77,15 @@ const withheld = computed(
 )
 
 onMounted(async () => {
-  const answer = await get<Fit[]>(`/sites/${site.id}/pages/${props.page}/fitting`)
+  const answer = await get('/api/sites/{site}/pages/{id}/fitting', {
+    path: { site: site.id, id: props.page },
+  })
   if (!answer.ok) return
   fits.value = answer.value
   const worn = fits.value.filter((f) => f.worn)
   compared.value = [...worn, ...fits.value.filter((f) => !f.worn)].slice(0, SIDE).map((f) => f.template)
-  const tried = await get<Trial[]>(`/sites/${site.id}/kinds/${kind}/extremes`)
+  if (!kind) return
+  const tried = await get('/api/sites/{site}/kinds/{kind}/extremes', { path: { site: site.id, kind } })
   if (tried.ok) trials.value = tried.value.filter((t) => t.page !== props.page)
 })
 const say = (label: string, words: string[]) => (words.length ? [`${label} ${words.join(', ')}.`] : [])
@@ -95,6 +100,11 @@ async function take(fit: Fit) {
     template: fit.kindsOwn ? undefined : fit.template,
   })
 }
+const markup: Markup = (of) =>
+  question('/api/sites/{site}/pages/{id}/markup', {
+    path: { site: of, id: on.value },
+    query: { visitor: true },
+  })
 </script>
 
 <template>
@@ -148,7 +158,7 @@ async function take(fit: Fit) {
           :query="`in=${fit.template}`"
           :width="1280"
           :still="!fit.worn"
-          :markup="fit.worn ? `pages/${on}/markup?visitor=true` : undefined"
+          :markup="fit.worn ? markup : undefined"
           :label="`In ${site.templates.get(fit.template)?.name}`"
           @size="sides.loaded(fit.template)"
           @blocks="(blocks) => sides.told(fit.template, blocks)"

@@ -22,7 +22,7 @@ function standing(s: SiteName) {
 }
 
 async function load() {
-  const answer = await get<SiteName[]>('/sites')
+  const answer = await get('/api/sites')
   if (answer.ok) sites.value = answer.value
 }
 onMounted(load)

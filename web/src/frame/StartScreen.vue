@@ -10,7 +10,7 @@ const session = useSession()
 const sites = ref<SiteName[] | null>(null)
 
 onMounted(async () => {
-  const answer = await get<SiteName[]>('/sites')
+  const answer = await get('/api/sites')
   if (!answer.ok) return
   sites.value = answer.value
   const only = answer.value[0]

@@ -41,7 +41,7 @@ const chosen = ref<string[]>(props.sections ?? [])
 watch(
   page,
   async (of) => {
-    const answer = of ? await get<PageDetail>(`/sites/${site.id}/pages/${of}`) : null
+    const answer = of ? await get('/api/sites/{site}/pages/{id}', { path: { site: site.id, id: of } }) : null
     if (of !== page.value) return
     detail.value = answer?.ok ? answer.value : null
     chosen.value = props.sections ?? there.value.filter((s) => s.own).map((s) => s.id)

@@ -32,8 +32,9 @@ function ofTemplate(pages: number): Record<string, string> {
 
 onMounted(async () => {
   if (template.value) return
-  const path = `/sites/${site.id}/pages/${galley.id()}/sections/${props.own.section.id}/reaches`
-  const answer = await get<ReachEffect[]>(path)
+  const answer = await get('/api/sites/{site}/pages/{id}/sections/{section}/reaches', {
+    path: { site: site.id, id: galley.id(), section: props.own.section.id },
+  })
   if (answer.ok) effects.value = answer.value
   else trouble.value = said(answer.problem)
 })

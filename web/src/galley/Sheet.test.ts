@@ -16,20 +16,15 @@ describe('what the galley is written on', () => {
     expect(pageSheet(null)).toBeNull()
     const sheet = pageSheet(page as unknown as PageDetail)
     expect(sheet?.sort).toBe('page')
-    expect(sheet?.proof).toEqual({
-      path: 'page/visit',
-      query: '',
-      markup: 'pages/visit/markup?visitor=true',
-    })
+    expect(sheet?.proof).toMatchObject({ path: 'page/visit', query: '' })
+    expect(sheet?.proof.markup('moor').address).toBe('/api/sites/moor/pages/visit/markup?visitor=true')
   })
 
   it('is a template, on made-up content or on a page’s', () => {
     const template = { id: 'wide', zones: [], options: [] } as unknown as TemplateDetail
-    expect(templateSheet(template, '')?.proof).toEqual({
-      path: 'template/wide',
-      query: '',
-      markup: 'templates/wide/markup?visitor=true&',
-    })
+    const { proof } = templateSheet(template, '')!
+    expect(proof).toMatchObject({ path: 'template/wide', query: '' })
+    expect(proof.markup('moor').address).toBe('/api/sites/moor/templates/wide/markup?visitor=true')
     expect(templateSheet(template, 'visit')?.proof.query).toBe('on=visit')
     expect(templateSheet(template, '')).toMatchObject({ sort: 'template', shelf: [], everywhere: [] })
     expect(templateSheet(null, '')).toBeNull()

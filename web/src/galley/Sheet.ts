@@ -1,3 +1,5 @@
+import type { Markup } from '@/proof/markup'
+import { question } from '@/api/client'
 import type { PageDetail, PatternDetail, TemplateDetail } from '@/api/types'
 
 /** What the galley is written on: a page, a template or a pattern. */
@@ -7,7 +9,7 @@ export interface Sheet extends Pick<
 > {
   sort: 'page' | 'template' | 'pattern'
   /** Where its proof is served, and where what visitors would get is asked for. */
-  proof: { path: string; query: string; markup: string }
+  proof: { path: string; query: string; markup: Markup }
 }
 
 /** What only pages have. */
@@ -15,7 +17,9 @@ const SHAPE = { everywhere: [], shelf: [], toFill: [], address: '' }
 
 export function pageSheet(page: PageDetail | null): Sheet | null {
   if (!page) return null
-  const proof = { path: `page/${page.id}`, query: '', markup: `pages/${page.id}/markup?visitor=true` }
+  const markup: Markup = (site) =>
+    question('/api/sites/{site}/pages/{id}/markup', { path: { site, id: page.id }, query: { visitor: true } })
+  const proof = { path: `page/${page.id}`, query: '', markup }
   return { ...page, sort: 'page', proof }
 }
 
@@ -25,7 +29,11 @@ export function templateSheet(template: TemplateDetail | null, on: string): Shee
   const { id, zones } = template
   const options = template.options.map((use) => use.field)
   const query = on ? `on=${on}` : ''
-  const markup = `templates/${id}/markup?visitor=true&${query}`
+  const markup: Markup = (site) =>
+    question('/api/sites/{site}/templates/{id}/markup', {
+      path: { site, id },
+      query: { visitor: true, on: on || undefined },
+    })
   const proof = { path: `template/${id}`, query, markup }
   return { ...SHAPE, id, zones, options, sort: 'template', proof }
 }
@@ -34,7 +42,11 @@ export function templateSheet(template: TemplateDetail | null, on: string): Shee
 export function patternSheet(pattern: PatternDetail | null, sample: boolean): Sheet | null {
   if (!pattern) return null
   const { id, zones } = pattern
-  const markup = `patterns/${id}/markup?visitor=true&sample=${sample}`
+  const markup: Markup = (site) =>
+    question('/api/sites/{site}/patterns/{id}/markup', {
+      path: { site, id },
+      query: { visitor: true, sample },
+    })
   const proof = { path: `pattern/${id}`, query: sample ? 'sample=1' : '', markup }
   return { ...SHAPE, id, zones, options: [], sort: 'pattern', proof }
 }

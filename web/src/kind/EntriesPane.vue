@@ -2,7 +2,7 @@
 import type { Field } from '@/look/targets'
 import { computed, nextTick, ref } from 'vue'
 import { vDrag, vOnto } from '@/look/dragging'
-import { freshId } from '@/api/client'
+import { freshId, question } from '@/api/client'
 import type { EntryRow, KindDetail, Value } from '@/api/types'
 import { counted } from '@/words/counted'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -15,8 +15,8 @@ import ReadTableSheet from './ReadTableSheet.vue'
 /** The entries of a kind without pages, in a table: written in place, pasted, read from CSV and saved as it. */
 const props = defineProps<{ kind: KindDetail; still: boolean }>()
 const site = useSite()
-const { value: kept, load } = useItem<EntryRow[]>(
-  () => `kinds/${props.kind.id}/entries`,
+const { value: kept, load } = useItem(
+  () => question('/api/sites/{site}/kinds/{id}/entries', { path: { site: site.id, id: props.kind.id } }),
   (entries) => entries.map((e) => ({ item: e.id, revision: e.revision })),
 )
 const rows = computed({ get: () => kept.value ?? [], set: (now) => (kept.value = now) })

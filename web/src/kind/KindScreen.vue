@@ -39,7 +39,7 @@ watch(
   [looked, () => site.step],
   async () => {
     if (!looked.value) return (page.value = null)
-    const answer = await get<PageDetail>(`/sites/${site.id}/pages/${looked.value}`)
+    const answer = await get('/api/sites/{site}/pages/{id}', { path: { site: site.id, id: looked.value } })
     page.value = answer.ok ? answer.value : null
   },
   { immediate: true },

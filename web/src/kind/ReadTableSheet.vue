@@ -35,10 +35,14 @@ const unfit = computed(() => (read.value?.rows ?? []).filter((r) => r.troubles.l
 async function look() {
   kept.value = ''
   if (!text.value.trim()) return (read.value = problem.value = null)
-  const answer = await post<TableRead>(`/sites/${site.id}/kinds/${props.kind.id}/entries/read`, {
-    text: text.value,
-    columns: columns.value ?? undefined,
-  })
+  const answer = await post(
+    '/api/sites/{site}/kinds/{id}/entries/read',
+    { path: { site: site.id, id: props.kind.id } },
+    {
+      text: text.value,
+      columns: columns.value ?? undefined,
+    },
+  )
   problem.value = answer.ok ? null : answer.problem
   read.value = answer.ok ? answer.value : null
   if (answer.ok) columns.value = answer.value.columns

@@ -1,11 +1,14 @@
+import { useSite } from '@/site/useSite'
+import { question } from '@/api/client'
 import type { Ref } from 'vue'
-import type { KindDetail } from '@/api/types'
 import { useItem } from '@/site/useItem'
 
 /** One kind, with its fields and who inherits what. */
 export function useKind(id: Ref<string>) {
-  const item = useItem<KindDetail>(
-    () => id.value && `kinds/${id.value}`,
+  const site = useSite()
+  const item = useItem(
+    () =>
+      id.value ? question('/api/sites/{site}/kinds/{id}', { path: { site: site.id, id: id.value } }) : null,
     (kind) => [{ item: kind.id, revision: kind.revision }],
   )
   return { kind: item.value, problem: item.problem }

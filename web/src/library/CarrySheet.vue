@@ -22,7 +22,11 @@ const others = computed(() =>
 )
 
 onMounted(async () => {
-  const answer = await post<LibraryLook>(`/sites/${site.id}/library/look`, { item: props.line.id })
+  const answer = await post(
+    '/api/sites/{site}/library/look',
+    { path: { site: site.id } },
+    { item: props.line.id },
+  )
   if (answer.ok) look.value = answer.value
   else problem.value = answer.problem
 })

@@ -1,6 +1,6 @@
-import { computed, onMounted, ref, watch } from 'vue'
+import { onMounted, ref, watch } from 'vue'
 import { get, post, type Problem } from '@/api/client'
-import type { LibraryShelf, LibraryTaken, ShelfLine } from '@/api/types'
+import type { LibraryShelf, ShelfLine } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
@@ -10,25 +10,25 @@ export function useLibrary() {
   const session = useSession()
   const shelf = ref<LibraryShelf | null>(null)
   const problem = ref<Problem | null>(null)
-  const base = computed(() => `/sites/${site.id}/library`)
+  const at = () => ({ path: { site: site.id } })
 
   async function load() {
     if (!session.manager) return
-    const answer = await get<LibraryShelf>(base.value)
+    const answer = await get('/api/sites/{site}/library', at())
     if (answer.ok) shelf.value = answer.value
   }
   onMounted(load)
   watch(() => site.standing?.shaped, load)
 
   async function give(item: string) {
-    const answer = await post<LibraryShelf>(`${base.value}/give`, { item })
+    const answer = await post('/api/sites/{site}/library/give', at(), { item })
     problem.value = answer.ok ? null : answer.problem
     if (answer.ok) shelf.value = answer.value
     return answer.ok
   }
   /** Takes an item; gives the id that it has here. */
   async function take(line: ShelfLine, wornBy?: string) {
-    const answer = await post<LibraryTaken>(`${base.value}/take`, { item: line.id, wornBy })
+    const answer = await post('/api/sites/{site}/library/take', at(), { item: line.id, wornBy })
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return null
     await site.refresh()
@@ -38,5 +38,5 @@ export function useLibrary() {
   /** How an item of this site stands in the library. */
   const ofHere = (item: string) => shelf.value?.items.find((l) => l.here === item)
 
-  return { shelf, problem, base, give, take, ofHere }
+  return { shelf, problem, give, take, ofHere }
 }

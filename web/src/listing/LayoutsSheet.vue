@@ -6,7 +6,7 @@ import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import GroupedInputs from '@/property/GroupedInputs.vue'
-import { held } from '@/property/values'
+import { held, matters } from '@/property/values'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 
@@ -40,23 +40,20 @@ const said = computed(() => props.properties.filter((p) => p.key !== 'shape' && 
 /** What says nothing in the layout that is taken, but would in another. */
 const silent = computed(() =>
   said.value
-    .filter((p) => /^shape/.test(p.onlyWhen) && !suits(p.onlyWhen))
+    .filter((p) => /^shape/.test(p.onlyWhen) && !matters(p, { shape: taken.value }))
     .map((p) => p.label.toLowerCase())
     .join(', '),
 )
-function suits(when: string): boolean {
-  const [, not, wanted = ''] = /^shape(!?)=(.*)$/.exec(when) ?? []
-  return wanted.split('|').includes(taken.value) !== (not === '!')
-}
 /** Drawings are fetched anew when what they are drawn from is another. */
 const drawn = computed(
   () =>
     `section=${props.at.section}&element=${props.element.id}&hard=${hard.value}${props.on ? `&on=${props.on}` : ''}&step=${site.step}`,
 )
 async function look() {
-  const answer = await get<Layouts>(
-    `/sites/${site.id}/listings/${props.at.item}/${props.at.section}/${props.element.id}${props.on ? `?on=${props.on}` : ''}`,
-  )
+  const answer = await get('/api/sites/{site}/listings/{item}/{section}/{element}', {
+    path: { site: site.id, ...props.at, element: props.element.id },
+    query: { on: props.on },
+  })
   if (answer.ok) found.value = answer.value
 }
 onMounted(look)

@@ -73,12 +73,16 @@ function byKey(event: KeyboardEvent) {
 }
 async function cut(part: CutBox) {
   busy.value = true
-  const answer = await post<MediaInfo>(`/sites/${site.id}/media/${props.media.id}/cut`, {
-    left: part.left,
-    top: part.top,
-    wide: part.wide,
-    high: part.high,
-  })
+  const answer = await post(
+    '/api/sites/{site}/media/{id}/cut',
+    { path: { site: site.id, id: props.media.id } },
+    {
+      left: part.left,
+      top: part.top,
+      wide: part.wide,
+      high: part.high,
+    },
+  )
   busy.value = false
   if (!answer.ok) return (trouble.value = said(answer.problem))
   await files.load()

@@ -29,7 +29,9 @@ const stands = ref<MediaStand[]>([])
 watch(
   () => [props.media.id, props.media.uses.length],
   async () => {
-    const answer = await get<MediaStand[]>(`/sites/${site.id}/media/${props.media.id}/stands`)
+    const answer = await get('/api/sites/{site}/media/{id}/stands', {
+      path: { site: site.id, id: props.media.id },
+    })
     if (answer.ok) stands.value = answer.value
   },
   { immediate: true },

@@ -20,7 +20,12 @@ export function useBringing() {
       return null
     }
     busy.value = `Taking in ${file.name}…`
-    const answer = await sendFile<MediaInfo>(`/sites/${site.id}/media`, file, () => undefined).done
+    const answer = await sendFile(
+      '/api/sites/{site}/media',
+      { path: { site: site.id } },
+      file,
+      () => undefined,
+    ).done
     busy.value = ''
     if (!answer.ok) {
       notices.refuse(answer.problem)

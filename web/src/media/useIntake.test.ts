@@ -29,8 +29,8 @@ describe('taking files in', () => {
     vi.spyOn(client, 'get').mockImplementation(() =>
       Promise.resolve({ ok: true, value: { taken: 60, most: 100 } } as never),
     )
-    vi.spyOn(client, 'sendFile').mockImplementation((path, given, gone) => {
-      sent.push(`${given.name} ${path}`)
+    vi.spyOn(client, 'sendFile').mockImplementation((path, at, given, gone) => {
+      sent.push(`${given.name} ${client.addressOf(path, at)}`)
       gone(0.5)
       return { done: answer() as never, stop: vi.fn() }
     })

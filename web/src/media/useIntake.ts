@@ -1,6 +1,5 @@
 import { ref } from 'vue'
 import { get, sendFile } from '@/api/client'
-import type { MediaInfo, Rooms } from '@/api/types'
 import { said } from '@/api/said'
 import { useSite } from '@/site/useSite'
 import { sayTakenOut } from './takenOut'
@@ -41,7 +40,7 @@ export function useIntake(taken: () => unknown) {
 
   async function bring(files: FileList | null | undefined, folder = '') {
     const given = [...(files ?? [])]
-    const answer = await get<Rooms>(`/sites/${site.id}/media/room`)
+    const answer = await get('/api/sites/{site}/media/room', { path: { site: site.id } })
     if (answer.ok) room = answer.value.most - answer.value.taken
     jobs.value.push(...given.map((file) => jobOf(file, folder, room)))
     void run()
@@ -57,8 +56,8 @@ export function useIntake(taken: () => unknown) {
 
   async function send(job: Job) {
     job.state = 'sends'
-    const path = `/sites/${site.id}/media?folder=${encodeURIComponent(job.folder)}`
-    const sending = sendFile<MediaInfo>(path, job.file, (share) => (job.share = share))
+    const at = { path: { site: site.id }, query: { folder: job.folder } }
+    const sending = sendFile('/api/sites/{site}/media', at, job.file, (share) => (job.share = share))
     job.stop = sending.stop
     const answer = await sending.done
     if (!answer.ok && answer.problem.code !== 'stopped')

@@ -1,6 +1,6 @@
+import { question } from '@/api/client'
 import { defineStore } from 'pinia'
 import { computed, onScopeDispose, ref, watch } from 'vue'
-import type { MediaInfo } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 
@@ -10,8 +10,9 @@ export const useMedia = defineStore('media', () => {
   /** The site whose files somebody has needed. */
   const needed = ref('')
   const watching = ref(0)
-  const { value, load } = useItem<MediaInfo[]>(
-    () => (needed.value === site.id ? 'media' : ''),
+  const { value, load } = useItem(
+    () =>
+      needed.value === site.id ? question('/api/sites/{site}/media', { path: { site: site.id } }) : null,
     () => [],
     () => watching.value === 0,
   )

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { freshId } from '@/api/client'
+import { freshId, question } from '@/api/client'
 import { said } from '@/api/said'
-import type { MenuDetail } from '@/api/types'
 import NamingSheet from '@/edit/NamingSheet.vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
@@ -22,8 +21,8 @@ const { menu, turn } = useMenuSheet()
 const menus = computed(() => site.catalog?.menus ?? [])
 const making = ref(false)
 const trouble = ref('')
-const { value: detail, problem } = useItem<MenuDetail>(
-  () => `menus/${menu.value}`,
+const { value: detail, problem } = useItem(
+  () => question('/api/sites/{site}/menus/{menu}', { path: { site: site.id, menu: menu.value } }),
   (m) => [{ item: m.id, revision: m.revision }],
 )
 const shown = computed(() => (detail.value?.id === menu.value ? detail.value : null))

@@ -14,8 +14,10 @@ export function makeAddress(form: Form, title: () => string | undefined) {
   const ask = useDebounceFn(async () => {
     const named = title()
     if (!named || form.several) return (address.value = null)
-    const query = new URLSearchParams({ title: named, ...(form.parent ? { parent: form.parent } : {}) })
-    const answer = await get<NewAddress>(`/sites/${site.id}/addresses?${query}`)
+    const answer = await get('/api/sites/{site}/addresses', {
+      path: { site: site.id },
+      query: { title: named, parent: form.parent ?? undefined },
+    })
     address.value = answer.ok ? answer.value : null
   }, TYPING_MS)
   watch(() => [form.name, form.parent, form.several], ask)

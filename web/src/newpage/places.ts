@@ -11,6 +11,12 @@ function usual(rows: Iterable<{ parent?: string; kind: string }>, parent: string
   return [...fits].sort((a, b) => count(b) - count(a))[0] ?? ''
 }
 
+const askFor = (site: string, parent: string | null) =>
+  get('/api/sites/{site}/places', { path: { site }, query: { parent: parent ?? undefined } })
+
+const askForKind = (site: string, kind: string) =>
+  get('/api/sites/{site}/kinds/{kind}/places', { path: { site, kind } })
+
 /** What may be made where: the place first and then the kind, or the other way round. */
 export function makePlaces(start: Start, form: Form) {
   const site = useSite()
@@ -27,8 +33,7 @@ export function makePlaces(start: Start, form: Form) {
   const evenSo = computed(() => !!whyNot.value.get(form.kind) && may.value.has(form.kind))
 
   async function loadPlaces() {
-    const query = form.parent ? `?parent=${form.parent}` : ''
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/places${query}`)
+    const answer = await askFor(site.id, form.parent)
     if (!answer.ok) return
     here.value = answer.value
     if (given.value || (form.kind && !whyNot.value.get(form.kind))) return
@@ -37,7 +42,8 @@ export function makePlaces(start: Start, form: Form) {
   }
 
   async function loadPlacesOfKind() {
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${given.value}/places`)
+    if (!given.value) return
+    const answer = await askForKind(site.id, given.value)
     if (!answer.ok) return
     places.value = answer.value
     const fits = fitting.value

@@ -62,7 +62,7 @@ describe('a new page', () => {
     const page = await describing({ parent: 'news' })
     page.form.name = 'Winter hours'
     await vi.advanceTimersByTimeAsync(300)
-    expect(shown.asked.at(-1)).toContain('/addresses?title=Winter+hours&parent=news')
+    expect(shown.asked.at(-1)).toContain('/addresses?title=Winter%20hours&parent=news')
     expect(page.address.value).toMatchObject({ address: '/found' })
     page.form.several = true
     await vi.advanceTimersByTimeAsync(300)

@@ -1,13 +1,13 @@
 import { onUnmounted, reactive, ref, type Ref } from 'vue'
 import { del, get, post, sendFile, type Outcome, type Problem } from '@/api/client'
-import type { PackHow, PackLooked, PackProgress, PackRead } from '@/api/types'
+import type { PackHow, PackLooked } from '@/api/types'
 import { useSite } from '@/site/useSite'
 
 const SOON = 2000
 const OFTEN = 700
 
 interface Bringing {
-  base: string
+  site: string
   looked: Ref<PackLooked | null>
   problem: Ref<Problem | null>
   busy: Ref<'sends' | 'reads' | null>
@@ -18,7 +18,7 @@ interface Bringing {
 }
 
 /** Sends a pack, and lets go of one that is not to be read. */
-function makeSending({ base, looked, problem, busy, share, take }: Bringing) {
+function makeSending({ site, looked, problem, busy, share, take }: Bringing) {
   let stop = () => {}
 
   async function send(file: File) {
@@ -26,7 +26,12 @@ function makeSending({ base, looked, problem, busy, share, take }: Bringing) {
     problem.value = null
     busy.value = 'sends'
     share.value = 0
-    const sending = sendFile<PackLooked>(base, file, (gone) => (share.value = gone))
+    const sending = sendFile(
+      '/api/sites/{site}/packs',
+      { path: { site } },
+      file,
+      (gone) => (share.value = gone),
+    )
     stop = sending.stop
     const answer = await sending.done
     busy.value = null
@@ -34,17 +39,19 @@ function makeSending({ base, looked, problem, busy, share, take }: Bringing) {
   }
   function letGo() {
     stop()
-    if (looked.value) void del(`${base}/${looked.value.id}`)
+    if (looked.value) void del('/api/sites/{site}/packs/{pack}', { path: { site, pack: looked.value.id } })
     looked.value = null
   }
   return { send, letGo }
 }
 
 /** Reads a pack; what takes longer tells how far it is. */
-function makeReading({ base, looked, problem, busy, share, how }: Bringing, done: () => Promise<unknown>) {
+function makeReading({ site, looked, problem, busy, share, how }: Bringing, done: () => Promise<unknown>) {
   async function progress() {
     if (busy.value !== 'reads' || !looked.value) return
-    const answer = await get<PackProgress>(`${base}/${looked.value.id}`)
+    const answer = await get('/api/sites/{site}/packs/{pack}', {
+      path: { site, pack: looked.value.id },
+    })
     if (answer.ok) share.value = answer.value.done / Math.max(1, answer.value.files)
     if (busy.value === 'reads') setTimeout(progress, OFTEN)
   }
@@ -55,7 +62,11 @@ function makeReading({ base, looked, problem, busy, share, how }: Bringing, done
     busy.value = 'reads'
     share.value = 0
     setTimeout(progress, SOON)
-    const answer = await post<PackRead>(`${base}/${looked.value.id}/read`, how)
+    const answer = await post(
+      '/api/sites/{site}/packs/{pack}/read',
+      { path: { site, pack: looked.value.id } },
+      how,
+    )
     busy.value = null
     problem.value = answer.ok ? null : answer.problem
     if (!answer.ok) return null
@@ -73,13 +84,12 @@ export function useBringIn() {
   const busy = ref<'sends' | 'reads' | null>(null)
   const share = ref(0)
   const how = reactive<PackHow>({ differing: 'MINE', each: {}, how: 'UNDER', wearItsLook: false })
-  const base = `/sites/${site.id}/packs`
 
   function take(answer: Outcome<PackLooked>) {
     problem.value = answer.ok ? null : answer.problem
     if (answer.ok) looked.value = answer.value
   }
-  const bringing = { base, looked, problem, busy, share, how, take }
+  const bringing = { site: site.id, looked, problem, busy, share, how, take }
   const { send, letGo } = makeSending(bringing)
   const read = makeReading(bringing, site.refresh)
 
@@ -88,7 +98,11 @@ export function useBringIn() {
   async function look() {
     if (!looked.value) return
     const mine = ++asked
-    const answer = await post<PackLooked>(`${base}/${looked.value.id}/look`, how)
+    const answer = await post(
+      '/api/sites/{site}/packs/{pack}/look',
+      { path: { site: site.id, pack: looked.value.id } },
+      how,
+    )
     if (mine === asked) take(answer)
   }
   onUnmounted(letGo)

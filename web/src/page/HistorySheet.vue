@@ -2,8 +2,8 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
 import { computed, onMounted, ref, watch } from 'vue'
-import { get, post } from '@/api/client'
-import type { ComparedPart, PageVersion } from '@/api/types'
+import { get, post, question } from '@/api/client'
+import type { ComparedPart } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { whenWords } from '@/words/whenWords'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -19,8 +19,15 @@ const notices = useNotices()
 const parts = ref<ComparedPart[]>([])
 const chosen = ref('')
 const as = ref<'proofs' | 'words'>('proofs')
-const base = computed(() => `/sites/${site.id}/pages/${galley.id()}/history`)
-const { all: versions, more, load: loadVersions, earlier } = useParts<PageVersion>(() => base.value)
+const here = () => ({ site: site.id, id: galley.id() })
+const {
+  all: versions,
+  more,
+  load: loadVersions,
+  earlier,
+} = useParts((from) => get('/api/sites/{site}/pages/{id}/history', { path: here(), query: { from } }))
+const markup = (of: string) =>
+  question('/api/sites/{site}/pages/{id}/markup', { path: { ...here(), site: of } })
 const version = computed(() => versions.value.find((v) => v.revision === chosen.value))
 const differing = computed(() => parts.value.filter((p) => p.state !== 'SAME'))
 /** As the proofs know them: what is no section is the title. */
@@ -37,11 +44,17 @@ async function load() {
 watch(chosen, compare)
 async function compare() {
   if (!chosen.value) return
-  const answer = await get<ComparedPart[]>(`${base.value}/${chosen.value}`)
+  const answer = await get('/api/sites/{site}/pages/{id}/history/{revision}', {
+    path: { ...here(), revision: chosen.value },
+  })
   parts.value = answer.ok ? answer.value : []
 }
 async function bringBack(section?: string) {
-  const answer = await post(`${base.value}/${chosen.value}/return`, { section })
+  const answer = await post(
+    '/api/sites/{site}/pages/{id}/history/{revision}/return',
+    { path: { ...here(), revision: chosen.value } },
+    { section },
+  )
   if (!answer.ok) return notices.refuse(answer.problem)
   await site.settle()
   if (!section) return emit('close')
@@ -89,7 +102,7 @@ async function bringBack(section?: string) {
             <ProofFrame
               :path="`page/${galley.id()}`"
               query="marks=1"
-              :markup="`pages/${galley.id()}/markup`"
+              :markup="markup"
               :width="1100"
               :differing="marked"
               label="Now"

@@ -31,7 +31,10 @@ const inherited = computed(() => {
 watch(
   () => props.page.revision,
   async () => {
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/places?parent=${props.page.id}`)
+    const answer = await get('/api/sites/{site}/places', {
+      path: { site: site.id },
+      query: { parent: props.page.id },
+    })
     if (answer.ok) here.value = answer.value
   },
   { immediate: true },

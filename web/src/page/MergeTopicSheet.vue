@@ -22,7 +22,7 @@ const named = computed(() => topics.value?.find((t) => t.id === props.page.id)?.
 const others = computed(() => topics.value?.filter((t) => t.id !== props.page.id) ?? [])
 
 onMounted(async () => {
-  const answer = await get<TopicUse[]>(`/sites/${site.id}/topics`)
+  const answer = await get('/api/sites/{site}/topics', { path: { site: site.id } })
   if (answer.ok) topics.value = answer.value
   else notices.refuse(answer.problem)
 })

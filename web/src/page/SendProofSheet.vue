@@ -2,7 +2,7 @@
 import { inputOf } from '@/look/targets'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
-import { computed, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { get, post } from '@/api/client'
 import type { SentProof } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
@@ -19,7 +19,7 @@ const sent = ref<SentProof[]>([])
 const days = ref(7)
 const address = ref('')
 const copied = ref(false)
-const base = computed(() => `/sites/${site.id}/pages/${galley.id()}/sent`)
+const here = () => ({ site: site.id, id: galley.id() })
 const CHOICES = [
   { value: 1, title: 'one day' },
   { value: 7, title: 'a week' },
@@ -28,11 +28,11 @@ const CHOICES = [
 
 onMounted(load)
 async function load() {
-  const answer = await get<SentProof[]>(base.value)
+  const answer = await get('/api/sites/{site}/pages/{id}/sent', { path: here() })
   if (answer.ok) sent.value = answer.value
 }
 async function make() {
-  const answer = await post<{ address: string }>(base.value, { days: days.value })
+  const answer = await post('/api/sites/{site}/pages/{id}/sent', { path: here() }, { days: days.value })
   if (!answer.ok) return notices.refuse(answer.problem)
   address.value = answer.value.address
   copied.value = await copy(address.value)
@@ -47,7 +47,9 @@ async function copy(words: string): Promise<boolean> {
   }
 }
 async function withdraw(id: string) {
-  const answer = await post<SentProof[]>(`${base.value}/${id}/withdraw`)
+  const answer = await post('/api/sites/{site}/pages/{id}/sent/{proof}/withdraw', {
+    path: { ...here(), proof: id },
+  })
   if (!answer.ok) return notices.refuse(answer.problem)
   sent.value = answer.value
   address.value = ''

@@ -17,7 +17,7 @@ watch(
   () => [site.step, props.pages],
   async () => {
     const step = site.step
-    const answer = await post<PartUse[]>(`/sites/${site.id}/parts`, { pages: props.pages })
+    const answer = await post('/api/sites/{site}/parts', { path: { site: site.id } }, { pages: props.pages })
     if (answer.ok && step === site.step) uses.value = answer.value
   },
   { immediate: true },

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useSite } from '@/site/useSite'
+import { question } from '@/api/client'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import type { PatternCopies } from '@/api/types'
 import { patternSheet } from '@/galley/Sheet'
 import WrittenScreen from '@/galley/WrittenScreen.vue'
 import WordOf from '@/help/WordOf.vue'
@@ -13,7 +14,12 @@ import { usePattern } from './usePattern'
 
 const route = useRoute()
 const id = computed(() => String(route.params.pattern ?? ''))
-const copies = useCopies<PatternCopies>(computed(() => `patterns/${id.value}`))
+const site = useSite()
+const copies = useCopies(
+  computed(() =>
+    question('/api/sites/{site}/patterns/{id}/copies', { path: { site: site.id, id: id.value } }),
+  ),
+)
 const sample = ref(false)
 const WAYS = [
   { value: false, title: 'as it comes' },

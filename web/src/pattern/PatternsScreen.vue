@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PatternInfo, PatternUse } from '@/api/types'
+import type { PatternInfo } from '@/api/types'
 import NewPatternSheet from '@/galley/NewPatternSheet.vue'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import WordOf from '@/help/WordOf.vue'
@@ -21,7 +22,7 @@ const session = useSession()
 const search = ref('')
 const filter = ref('all')
 const sheet = ref<'new' | 'groups' | null>(null)
-const { value: uses } = useItem<PatternUse[]>(() => 'patterns')
+const { value: uses } = useItem(() => question('/api/sites/{site}/patterns', { path: { site: site.id } }))
 const pages = computed(() => new Map((uses.value ?? []).map((u) => [u.id, u.pages])))
 const all = computed(() => site.catalog?.patterns ?? [])
 const FILTERS: Record<string, (p: PatternInfo) => boolean> = {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import SecondStepSheet from './SecondStepSheet.vue'
-import { get, post, type Problem } from '@/api/client'
+import { get, post, type Problem, type Outcome } from '@/api/client'
 import { said } from '@/api/said'
 import type { MyAccount } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
@@ -18,7 +18,7 @@ const problem = ref<(Problem & { of: string }) | null>(null)
 const step = ref<'' | 'begin' | 'end'>('')
 
 async function load() {
-  const answer = await get<MyAccount>('/my')
+  const answer = await get('/api/my')
   if (!answer.ok) return notices.refuse(answer.problem)
   account.value = answer.value
   typed.name = answer.value.name
@@ -26,29 +26,30 @@ async function load() {
 }
 onMounted(load)
 
-async function give(of: string, body: object, done: string) {
-  const answer = await post(`/my/${of}`, body)
+async function give(of: string, asking: Promise<Outcome<unknown>>, done: string) {
+  const answer = await asking
   problem.value = answer.ok ? null : { ...answer.problem, of }
   if (!answer.ok) return
   notices.tell(done)
   await Promise.all([load(), session.load()])
 }
-const rename = () => give('name', { name: typed.name }, 'Your name is changed.')
+const rename = () => give('name', post('/api/my/name', {}, { name: typed.name }), 'Your name is changed.')
 const move = () =>
   give(
     'address',
-    { email: typed.email },
+    post('/api/my/address', {}, { email: typed.email }),
     `A letter is on its way to ${typed.email}. Its link changes your address; until then this one stays.`,
   )
 async function setPassword() {
   await give(
     'password',
-    { present: typed.present, password: typed.password },
+    post('/api/my/password', {}, { present: typed.present, password: typed.password }),
     'Your password is changed; your other sessions have ended.',
   )
   if (!problem.value) typed.present = typed.password = ''
 }
-const endOthers = () => give('sessions/end-others', {}, 'Your other sessions have ended.')
+const endOthers = () =>
+  give('sessions/end-others', post('/api/my/sessions/end-others', {}), 'Your other sessions have ended.')
 const at = (of: string) => (problem.value?.of === of ? said(problem.value) : '')
 
 async function stepped() {

@@ -19,7 +19,7 @@ const { slow } = useWorking()
 const sites = ref<SiteName[]>([])
 
 onMounted(async () => {
-  const answer = await get<SiteName[]>('/sites')
+  const answer = await get('/api/sites')
   if (answer.ok) sites.value = answer.value
 })
 /** Asks first where something of theirs has not been sent. */

@@ -11,13 +11,14 @@ import SheetDialog from '@/look/SheetDialog.vue'
 const { sites, again = undefined } = defineProps<{ sites: SiteName[]; again?: TeamMember }>()
 const emit = defineEmits<{ close: []; invited: [] }>()
 const NONE = ''
-const ROLES = [
+type Role = 'EDITOR' | 'MANAGER'
+const ROLES: { value: Role | typeof NONE; title: string }[] = [
   { value: NONE, title: 'not there' },
   { value: 'EDITOR', title: 'editor: writes pages' },
   { value: 'MANAGER', title: 'manager: may change anything' },
 ]
 const asked = reactive({ email: again?.email ?? '', name: again?.name ?? '', owner: again?.owner ?? false })
-const seats = reactive<Record<string, string>>(
+const seats = reactive<Record<string, Role | typeof NONE>>(
   Object.fromEntries(
     sites.map((s) => [s.id, again ? (again.seats[s.id] ?? NONE) : sites.length === 1 ? 'EDITOR' : NONE]),
   ),
@@ -29,8 +30,9 @@ const busy = ref(false)
 async function invite() {
   if (busy.value) return
   busy.value = true
-  const given = Object.fromEntries(Object.entries(seats).filter(([, role]) => role))
-  const answer = await post<LinkMade>('/people/invite', { ...asked, seats: given })
+  const given: Record<string, Role> = {}
+  for (const [site, role] of Object.entries(seats)) if (role) given[site] = role
+  const answer = await post('/api/people/invite', {}, { ...asked, seats: given })
   busy.value = false
   problem.value = answer.ok ? null : answer.problem
   if (!answer.ok) return

@@ -42,7 +42,7 @@ function roles(person: TeamMember) {
   return named.join(', ') || 'in no site'
 }
 async function letter() {
-  const answer = await post('/people/test-letter')
+  const answer = await post('/api/people/test-letter', {})
   if (answer.ok) notices.tell(`A test letter is on its way to ${session.person?.email}.`)
   else notices.refuse(answer.problem)
 }
@@ -81,7 +81,7 @@ async function letter() {
         <v-checkbox
           :model-value="members.secondStepAsked"
           label="A second step at sign-in, by an authenticator app"
-          @update:model-value="act('/rules', { secondStepAsked: Boolean($event) })"
+          @update:model-value="act(post('/api/people/rules', {}, { secondStepAsked: Boolean($event) }))"
         />
         <p class="quiet">
           {{

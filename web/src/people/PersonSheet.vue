@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { post, type Outcome } from '@/api/client'
 import { computed, ref } from 'vue'
 import LinkBox from './LinkBox.vue'
 import type { LinkMade, SiteName, TeamMember } from '@/api/types'
@@ -10,28 +11,32 @@ import { useSession } from '@/session/useSession'
 const { person, act, link } = defineProps<{
   person: TeamMember
   sites: SiteName[]
-  act: (path: string, body?: object) => Promise<boolean>
+  act: (asking: Promise<Outcome<unknown>>) => Promise<boolean>
   link: (person: TeamMember) => Promise<LinkMade | null>
 }>()
 const emit = defineEmits<{ close: []; invite: [] }>()
 const session = useSession()
 const NONE = ''
 const ROLES = [
-  { value: NONE, title: 'not there' },
-  { value: 'EDITOR', title: 'editor' },
-  { value: 'MANAGER', title: 'manager' },
-]
-const at = computed(() => `/${person.id}`)
+  { value: NONE, title: 'not there', role: undefined },
+  { value: 'EDITOR', title: 'editor', role: 'EDITOR' },
+  { value: 'MANAGER', title: 'manager', role: 'MANAGER' },
+] as const
+const at = computed(() => ({ path: { id: person.id } }))
 const me = computed(() => person.id === session.person?.id)
 const made = ref<LinkMade | null>(null)
 const sure = ref<'' | 'deactivate' | 'erase'>('')
 
 const seat = (site: string, role: string) =>
-  act(`${at.value}/seat`, role === NONE ? { site } : { site, role })
+  act(post('/api/people/{id}/seat', at.value, { site, role: ROLES.find((r) => r.value === role)?.role }))
 async function doIt() {
   const what = sure.value
   sure.value = ''
-  if ((await act(`${at.value}/${what}`)) && what === 'erase') emit('close')
+  const asking =
+    what === 'erase'
+      ? post('/api/people/{id}/erase', at.value)
+      : post('/api/people/{id}/deactivate', at.value)
+  if ((await act(asking)) && what === 'erase') emit('close')
 }
 </script>
 
@@ -62,7 +67,7 @@ async function doIt() {
     <template v-else-if="person.state === 'DEACTIVATED'">
       <p class="gap">Deactivated: can’t sign in. What they did keeps their name.</p>
       <div class="row-flex foot">
-        <v-btn class="yes" @click="act(`${at}/bring-back`)">Bring back</v-btn>
+        <v-btn class="yes" @click="act(post('/api/people/{id}/bring-back', at))">Bring back</v-btn>
         <v-btn class="danger" @click="sure = 'erase'">Erase name and address…</v-btn>
       </div>
     </template>
@@ -83,13 +88,13 @@ async function doIt() {
       <v-checkbox
         :model-value="person.owner"
         label="Owner: may everything here, also make sites and people"
-        @update:model-value="act(`${at}/owner`, { owner: Boolean($event) })"
+        @update:model-value="act(post('/api/people/{id}/owner', at, { owner: Boolean($event) }))"
       />
       <v-checkbox
         v-if="!person.owner"
         :model-value="person.mayGive"
         label="May give templates, patterns, kinds and looks to all sites"
-        @update:model-value="act(`${at}/give`, { may: Boolean($event) })"
+        @update:model-value="act(post('/api/people/{id}/give', at, { may: Boolean($event) }))"
       />
       <LinkBox v-if="made" class="gap" :made="made" :to="person.email" good="for two hours" />
       <div class="row-flex foot">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { DEEDS, deedWords } from './deeds'
-import { get } from '@/api/client'
+import { get, addressOf } from '@/api/client'
 import { said } from '@/api/said'
 import type { RecordLine, SiteName } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
@@ -14,28 +14,22 @@ const lines = ref<RecordLine[]>()
 const sites = ref<SiteName[]>([])
 const trouble = ref('')
 const more = ref(false)
-const only = reactive({ site: '', deed: '' })
+const only = reactive<{ site: string; deed: RecordLine['deed'] | '' }>({ site: '', deed: '' })
 const choices = computed(() => [
   ...(session.person?.owner ? [{ value: '', title: 'all sites' }] : []),
   ...sites.value.filter((s) => s.role === 'MANAGER').map((s) => ({ value: s.id, title: s.name })),
 ])
-const query = (before?: number) => {
-  const asked = new URLSearchParams()
-  if (only.site) asked.set('site', only.site)
-  if (only.deed) asked.set('deed', only.deed)
-  if (before) asked.set('before', String(before))
-  return asked.toString()
-}
+const query = () => ({ site: only.site || undefined, deed: only.deed || undefined })
 
 async function load(before?: number) {
-  const answer = await get<RecordLine[]>(`/record?${query(before)}`)
+  const answer = await get('/api/record', { query: { ...query(), before } })
   trouble.value = answer.ok ? '' : said(answer.problem)
   if (!answer.ok) return
   lines.value = before ? [...(lines.value ?? []), ...answer.value] : answer.value
   more.value = answer.value.length === PAGE
 }
 onMounted(async () => {
-  const own = await get<SiteName[]>('/sites')
+  const own = await get('/api/sites')
   if (own.ok) sites.value = own.value
   if (!session.person?.owner) only.site = choices.value[0]?.value ?? ''
   await load()
@@ -50,7 +44,7 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
       <h1 class="grow">Record</h1>
       <ChoiceOf v-model="only.site" class="narrow" :items="choices" label="Of which site" />
       <ChoiceOf v-model="only.deed" class="narrow" :items="DEEDS" label="Of what" />
-      <a class="save" :href="`/api/record/csv?${query()}`" download>Save as CSV</a>
+      <a class="save" :href="addressOf('/api/record/csv', { query: query() })" download>Save as CSV</a>
     </div>
     <p class="quiet">
       What was done that is no change of a page: it can’t be edited, and is kept for 400 days.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { post, type Problem } from '@/api/client'
+import { post, type Problem, type Outcome } from '@/api/client'
 import { said } from '@/api/said'
 import type { AppSecret } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
@@ -18,19 +18,19 @@ const title = computed(() =>
 )
 const inFours = (words: string) => words.replace(/(.{4})(?=.)/g, '$1 ')
 
-async function ask<T>(path: string, body: object): Promise<T | null> {
-  const answer = await post<T>(`/my/second-step/${path}`, body)
+async function told<T>(asking: Promise<Outcome<T>>): Promise<T | null> {
+  const answer = await asking
   problem.value = answer.ok ? null : answer.problem
   return answer.ok ? answer.value : null
 }
 async function submit() {
   if (ends) {
-    await ask('end', { present: present.value })
+    await told(post('/api/my/second-step/end', {}, { present: present.value }))
     if (!problem.value) emit('done')
   } else if (!secret.value) {
-    secret.value = await ask<AppSecret>('begin', { present: present.value })
+    secret.value = await told(post('/api/my/second-step/begin', {}, { present: present.value }))
   } else {
-    codes.value = (await ask<{ codes: string[] }>('confirm', { code: code.value }))?.codes ?? []
+    codes.value = (await told(post('/api/my/second-step/confirm', {}, { code: code.value })))?.codes ?? []
   }
 }
 </script>

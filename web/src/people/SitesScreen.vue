@@ -24,15 +24,15 @@ const left = (s: RetiredSite) =>
   Math.max(0, Math.ceil(KEPT_DAYS - (Date.now() - Date.parse(s.retiredAt ?? '')) / DAY))
 
 async function load() {
-  const answer = await get<SiteName[]>('/sites')
+  const answer = await get('/api/sites')
   if (answer.ok) sites.value = answer.value
   else problem.value = answer.problem
   if (!session.person?.owner) return
-  const gone = await get<RetiredSite[]>('/retired-sites')
+  const gone = await get('/api/retired-sites')
   if (gone.ok) retired.value = gone.value
 }
 async function bringBack(site: RetiredSite) {
-  const answer = await post(`/retired-sites/${site.id}/bring-back`)
+  const answer = await post('/api/retired-sites/{id}/bring-back', { path: { id: site.id } })
   problem.value = answer.ok ? null : answer.problem
   await load()
 }
@@ -42,7 +42,12 @@ function ask(site: RetiredSite) {
   removing.value = site
 }
 async function remove() {
-  const answer = await post(`/retired-sites/${removing.value?.id}/remove`, { name: typed.value })
+  if (!removing.value) return
+  const answer = await post(
+    '/api/retired-sites/{id}/remove',
+    { path: { id: removing.value.id } },
+    { name: typed.value },
+  )
   problem.value = answer.ok ? null : answer.problem
   if (!answer.ok) return
   removing.value = null

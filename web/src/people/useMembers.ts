@@ -1,5 +1,5 @@
 import { onMounted, ref } from 'vue'
-import { get, post } from '@/api/client'
+import { get, post, type Outcome } from '@/api/client'
 import type { LinkMade, Members, SiteName, TeamMember } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 
@@ -11,7 +11,7 @@ export function useMembers() {
   const refused = ref('')
 
   async function load() {
-    const [all, own] = await Promise.all([get<Members>('/people'), get<SiteName[]>('/sites')])
+    const [all, own] = await Promise.all([get('/api/people'), get('/api/sites')])
     if (all.ok) members.value = all.value
     else refused.value = `${all.problem.detail} ${all.problem.fix}`
     if (own.ok) sites.value = own.value
@@ -19,14 +19,14 @@ export function useMembers() {
   onMounted(load)
 
   /** Does something to somebody; says what went wrong. */
-  async function act(path: string, body: object = {}): Promise<boolean> {
-    const answer = await post(`/people${path}`, body)
+  async function act(asking: Promise<Outcome<unknown>>): Promise<boolean> {
+    const answer = await asking
     if (!answer.ok) notices.refuse(answer.problem)
     await load()
     return answer.ok
   }
   async function link(person: TeamMember): Promise<LinkMade | null> {
-    const answer = await post<LinkMade>(`/people/${person.id}/password-link`)
+    const answer = await post('/api/people/{id}/password-link', { path: { id: person.id } })
     if (answer.ok) return answer.value
     notices.refuse(answer.problem)
     return null

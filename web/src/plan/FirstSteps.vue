@@ -23,11 +23,11 @@ const told = ref<FirstSteps | null>(null)
 const steps = computed(() => told.value?.steps ?? [])
 const left = computed(() => steps.value.filter((s) => !s.done))
 const isOver = computed(() => told.value?.away || (told.value !== null && !left.value.length))
-const base = computed(() => `/sites/${site.id}/first-steps`)
+const at = () => ({ path: { site: site.id } })
 
 async function load() {
   if (!session.manager || isOver.value) return
-  const answer = await get<FirstSteps>(base.value)
+  const answer = await get('/api/sites/{site}/first-steps', at())
   if (answer.ok) told.value = answer.value
 }
 onMounted(load)
@@ -51,7 +51,7 @@ function go(where: string) {
   else void router.push(page ? { name: screen!, params: { page } } : { name: where })
 }
 async function putAway() {
-  const answer = await post(`${base.value}/put-away`)
+  const answer = await post('/api/sites/{site}/first-steps/put-away', at())
   if (answer.ok) told.value = { away: true, steps: [] }
 }
 </script>

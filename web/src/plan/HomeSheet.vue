@@ -11,7 +11,9 @@ const effects = ref<string[]>([])
 const isHome = computed(() => site.standing?.homeId === props.page)
 
 onMounted(async () => {
-  const answer = await get<string[]>(`/sites/${site.id}/pages/${props.page}/home-effects`)
+  const answer = await get('/api/sites/{site}/pages/{id}/home-effects', {
+    path: { site: site.id, id: props.page },
+  })
   if (answer.ok) effects.value = answer.value
 })
 

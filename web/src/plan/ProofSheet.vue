@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { Markup } from '@/proof/markup'
+import { question } from '@/api/client'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useEventListener } from '@vueuse/core'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 
-defineProps<{ page: string }>()
+const { page } = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 useEventListener(
@@ -19,6 +21,7 @@ useEventListener(
   },
   { capture: true },
 )
+const markup: Markup = (site) => question('/api/sites/{site}/pages/{id}/markup', { path: { site, id: page } })
 </script>
 
 <template>
@@ -26,13 +29,7 @@ useEventListener(
     <template #beside>
       <v-btn @click="emit('close')">Close<span class="kbd">Space</span></v-btn>
     </template>
-    <ProofFrame
-      class="frame"
-      :path="`page/${page}`"
-      :width="1280"
-      :markup="`pages/${page}/markup`"
-      label="Proof, large"
-    />
+    <ProofFrame class="frame" :path="`page/${page}`" :width="1280" :markup="markup" label="Proof, large" />
   </SheetDialog>
 </template>
 

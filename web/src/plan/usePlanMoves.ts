@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue'
 import { get } from '@/api/client'
-import type { Command, LineMove, PlaceFor, PlanRow } from '@/api/types'
+import type { Command, LineMove, PlanRow } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
@@ -45,7 +45,9 @@ function makeAllowed() {
 
   async function ask(row: PlanRow) {
     places = new Map()
-    const answer = await get<PlaceFor[]>(`/sites/${site.id}/pages/${row.id}/places`)
+    const answer = await get('/api/sites/{site}/pages/{page}/places', {
+      path: { site: site.id, page: row.id },
+    })
     if (!answer.ok) return
     const pages = pagesOf(site.kinds.get(row.kind)?.name)
     places = new Map(answer.value.map((p) => [p.parent ?? '', p.whyNot ? `${pages} ${p.whyNot}` : '']))
@@ -67,9 +69,10 @@ function makeTaking() {
     else await site.give(command(move, evenSo))
   }
   async function linesOf({ page, parent }: Move) {
-    const answer = await get<LineMove[]>(
-      `/sites/${site.id}/pages/${page}/lines${parent ? `?parent=${parent}` : ''}`,
-    )
+    const answer = await get('/api/sites/{site}/pages/{page}/lines', {
+      path: { site: site.id, page },
+      query: { parent: parent ?? undefined },
+    })
     return answer.ok ? answer.value : []
   }
   /** @param menus those in which the line goes along; null where nothing is to be moved */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { type Markup } from './markup'
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { get } from '@/api/client'
 import { useSite } from '@/site/useSite'
 import type { Block, ProofPlace } from './ProofPlace'
 
@@ -13,7 +13,7 @@ const props = defineProps<{
   /** What it shows now; it is drawn anew when that changes. */
   html?: string
   /** Where that is fetched after each step, beneath the site's address, by what does not know it otherwise. */
-  markup?: string
+  markup?: Markup
   marks?: boolean
   /** Scrolled and walked through, with marks or without. */
   walkable?: boolean
@@ -82,7 +82,7 @@ let asked = 0
 async function renew() {
   if (!props.markup || !frame.value) return
   const mine = ++asked
-  const answer = await get<{ html: string }>(`/sites/${site.id}/${props.markup}`)
+  const answer = await props.markup(site.id).ask()
   // An answer that was overtaken on the way is older than what stands there.
   if (answer.ok && mine === asked) send({ type: 'show', html: answer.value.html })
 }

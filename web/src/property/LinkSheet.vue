@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import { fold } from '@/words/fold'
-import type { PageDetail } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { textOf } from './values'
@@ -27,7 +27,11 @@ const pages = computed(() => {
 
 /** The page whose sections are looked through, and those of them that a link can lead to. */
 const within = ref('')
-const { value: sections } = useItem<PageDetail>(() => (within.value ? `pages/${within.value}` : ''))
+const { value: sections } = useItem(() =>
+  within.value
+    ? question('/api/sites/{site}/pages/{id}', { path: { site: site.id, id: within.value } })
+    : null,
+)
 const anchors = computed(() =>
   (sections.value?.zones ?? [])
     .flatMap((z) => z.sections)

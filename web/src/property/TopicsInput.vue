@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import { freshId, get } from '@/api/client'
-import type { PlaceFor, TopicUse } from '@/api/types'
+import type { TopicUse } from '@/api/types'
 import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
 import { fold } from '@/words/fold'
@@ -38,7 +38,7 @@ const isNew = computed(() => !!words.value && !topics.value.some((t) => fold(t.t
 const count = computed(() => found.value.length + (isNew.value ? 1 : 0))
 
 async function look() {
-  const answer = await get<TopicUse[]>(`/sites/${site.id}/topics`)
+  const answer = await get('/api/sites/{site}/topics', { path: { site: site.id } })
   if (answer.ok) topics.value = answer.value
 }
 function give(ids: string[]) {
@@ -54,7 +54,9 @@ async function make() {
   const id = freshId()
   // Leaving the line empties it: what is made is what was written.
   const title = words.value
-  const places = await get<PlaceFor[]>(`/sites/${site.id}/kinds/${kind.value.id}/places`)
+  const places = await get('/api/sites/{site}/kinds/{kind}/places', {
+    path: { site: site.id, kind: kind.value.id },
+  })
   const place = places.ok ? places.value.find((p) => p.may && !p.whyNot) : undefined
   const answer = await site.give({
     verb: 'make-pages',

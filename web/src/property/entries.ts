@@ -1,5 +1,5 @@
+import { question } from '@/api/client'
 import { computed } from 'vue'
-import type { EntryName } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 
@@ -7,7 +7,9 @@ import { useSite } from '@/site/useSite'
 export function useEntries(wanted: () => boolean) {
   const site = useSite()
   const some = () => wanted() && (site.catalog?.kinds ?? []).some((k) => k.pageless)
-  const { value } = useItem<EntryName[]>(() => (some() ? 'entries' : ''))
+  const { value } = useItem(() =>
+    some() ? question('/api/sites/{site}/entries', { path: { site: site.id } }) : null,
+  )
   const known = computed(() => !some() || value.value !== null)
   const all = computed(() => value.value ?? [])
   return { all, known, find: (id: string) => all.value.find((e) => e.id === id) }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed, ref } from 'vue'
 import SheetDialog from '@/look/SheetDialog.vue'
-import type { Waiting } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
@@ -12,7 +12,9 @@ import { useReleasing } from './useReleasing'
 const props = defineProps<{ page: string; title: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
-const { value: waiting } = useItem<Waiting>(() => 'releases/waiting')
+const { value: waiting } = useItem(() =>
+  question('/api/sites/{site}/releases/waiting', { path: { site: site.id } }),
+)
 const entries = computed(() => waiting.value?.entries ?? [])
 const mine = computed(() => entries.value.filter((e) => e.item === props.page).map((e) => e.item))
 const { goes, along, unfilled, busy, done, release } = useReleasing(waiting, mine)

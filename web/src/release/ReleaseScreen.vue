@@ -2,8 +2,7 @@
 import WordOf from '@/help/WordOf.vue'
 import { counted } from '@/words/counted'
 import { computed, nextTick, ref, watch } from 'vue'
-import { post } from '@/api/client'
-import type { Logged, Waiting } from '@/api/types'
+import { post, get, question } from '@/api/client'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useItem } from '@/site/useItem'
@@ -19,8 +18,16 @@ import { useReleasing } from './useReleasing'
 const site = useSite()
 const session = useSession()
 const notices = useNotices()
-const { value: waiting, load } = useItem<Waiting>(() => 'releases/waiting')
-const { all: log, more, asked, load: loadLog, earlier } = useParts<Logged>(() => `/sites/${site.id}/releases`)
+const { value: waiting, load } = useItem(() =>
+  question('/api/sites/{site}/releases/waiting', { path: { site: site.id } }),
+)
+const {
+  all: log,
+  more,
+  asked,
+  load: loadLog,
+  earlier,
+} = useParts((from) => get('/api/sites/{site}/releases', { path: { site: site.id }, query: { from } }))
 const left = ref(new Set<string>())
 const note = ref('')
 const asking = ref(false)
@@ -56,7 +63,7 @@ async function go() {
   room.value?.querySelector<HTMLElement>('.done')?.focus()
 }
 async function goBack(number: number) {
-  const answer = await post(`/sites/${site.id}/releases/${number}/return`)
+  const answer = await post('/api/sites/{site}/releases/{number}/return', { path: { site: site.id, number } })
   if (!answer.ok) return notices.refuse(answer.problem)
   await site.refresh()
   await load()

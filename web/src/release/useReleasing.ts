@@ -39,6 +39,8 @@ export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>
   const site = useSite()
   /** Whether what is known to wait is from before the latest release: of what has gone live there is nothing to ask. */
   const isOld = () => (waiting.value?.release ?? 0) !== (site.standing?.release ?? 0)
+  const at = () => ({ path: { site: site.id } })
+  const asked = (note: string) => ({ items: chosen.value, note })
   const preview = ref<Preview | null>(null)
   const busy = ref(false)
   const done = ref<Released | null>(null)
@@ -46,10 +48,7 @@ export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>
   const look = useDebounceFn(async () => {
     if (isOld()) return
     if (chosen.value.length === 0) return (preview.value = null)
-    const answer = await post<Preview>(`/sites/${site.id}/releases/preview`, {
-      items: chosen.value,
-      note: '',
-    })
+    const answer = await post('/api/sites/{site}/releases/preview', at(), asked(''))
     if (answer.ok) preview.value = answer.value
   }, SETTLE_MS)
   watch([chosen, isOld], look, { immediate: true })
@@ -69,7 +68,7 @@ export function useReleasing(waiting: Ref<Waiting | null>, chosen: Ref<string[]>
     busy.value = true
     const items = goes.value
     const waited = new Set(waiting.value?.entries.map((e) => e.item))
-    const answer = await post(`/sites/${site.id}/releases`, { items: chosen.value, note })
+    const answer = await post('/api/sites/{site}/releases', at(), asked(note))
     if (answer.ok) await site.refresh()
     else useNotices().refuse(answer.problem)
     busy.value = false

@@ -1,21 +1,24 @@
 <script setup lang="ts">
+import { post } from '@/api/client'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import DoorSheet from './DoorSheet.vue'
 import NewPasswordInput from './NewPasswordInput.vue'
-import { useLink, type Holder } from './useLink'
+import { useLink } from './useLink'
 import { useSession } from './useSession'
 
 /** Where an invitation leads: who you are, and your password. */
 const router = useRouter()
 const session = useSession()
-const { holder, dead, trouble, busy, send } = useLink('/invitation')
+const { holder, dead, trouble, busy, send } = useLink((token) => post('/api/invitation', {}, { token }))
 const name = ref('')
 const password = ref('')
 watch(holder, (who) => (name.value = who?.name ?? ''))
 
 async function comeIn() {
-  const came = await send<Holder>('/invitation/accept', { name: name.value, password: password.value })
+  const came = await send((token) =>
+    post('/api/invitation/accept', {}, { token, name: name.value, password: password.value }),
+  )
   if (!came) return
   await session.entered()
   await router.replace('/')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { post } from '@/api/client'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import DoorSheet from './DoorSheet.vue'
@@ -12,7 +13,7 @@ const { dead, trouble, busy, send } = useLink(null)
 const taken = ref<Holder | null>(null)
 
 async function confirm() {
-  taken.value = await send<Holder>('/address/confirm', {})
+  taken.value = await send((token) => post('/api/address/confirm', {}, { token }))
   if (taken.value) await session.load()
 }
 </script>

@@ -1,20 +1,22 @@
 <script setup lang="ts">
+import { post } from '@/api/client'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import DoorSheet from './DoorSheet.vue'
 import NewPasswordInput from './NewPasswordInput.vue'
-import { useLink, type Holder } from './useLink'
+import { useLink } from './useLink'
 import { useSession } from './useSession'
 
 /** Where the link for a forgotten password leads. */
 const router = useRouter()
 const session = useSession()
-const { holder, dead, trouble, busy, send } = useLink('/password/link')
+const { holder, dead, trouble, busy, send } = useLink((token) => post('/api/password/link', {}, { token }))
 const password = ref('')
 const done = ref(false)
 
 async function set() {
-  done.value = (await send<Holder>('/password/reset', { password: password.value })) !== null
+  done.value =
+    (await send((token) => post('/api/password/reset', {}, { token, password: password.value }))) !== null
   if (done.value) await session.load()
 }
 </script>

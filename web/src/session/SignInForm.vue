@@ -44,7 +44,7 @@ async function submit() {
 async function forgotten() {
   const asked = await ask(async () => {
     await session.load()
-    return post<object>('/password/forgotten', { email: email.value }).then((answer) =>
+    return post('/api/password/forgotten', {}, { email: email.value }).then((answer) =>
       answer.ok ? { ok: true as const, value: {} } : answer,
     )
   })

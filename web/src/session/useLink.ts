@@ -1,5 +1,5 @@
 import { onMounted, ref } from 'vue'
-import { post, type Outcome } from '@/api/client'
+import type { Outcome } from '@/api/client'
 import { said } from '@/api/said'
 import { useSession } from './useSession'
 
@@ -9,7 +9,7 @@ export interface Holder {
 }
 
 /** The token behind the number sign of a link, and whom it is for. It is taken out of the address bar at once. */
-export function useLink(asks: string | null) {
+export function useLink(asks: ((token: string) => Promise<Outcome<Holder>>) | null) {
   const session = useSession()
   const token = location.hash.slice(1)
   const holder = ref<Holder | null>(null)
@@ -18,11 +18,11 @@ export function useLink(asks: string | null) {
   const trouble = ref('')
   const busy = ref(false)
 
-  async function send<T>(path: string, body: object): Promise<T | null> {
+  async function send<T>(sending: (token: string) => Promise<Outcome<T>>): Promise<T | null> {
     if (busy.value) return null
     busy.value = true
     trouble.value = ''
-    const answer: Outcome<T> = await post<T>(path, { token, ...body })
+    const answer = await sending(token)
     busy.value = false
     if (answer.ok) return answer.value
     if (answer.problem.field === 'token') dead.value = said(answer.problem)
@@ -33,7 +33,7 @@ export function useLink(asks: string | null) {
   onMounted(async () => {
     history.replaceState(history.state, '', location.pathname)
     await session.load()
-    if (asks) holder.value = await send<Holder>(asks, {})
+    if (asks) holder.value = await send(asks)
   })
   return { holder, dead, trouble, busy, send }
 }

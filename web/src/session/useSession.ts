@@ -7,14 +7,14 @@ import type { Me, SignedIn, SiteStanding } from '@/api/types'
 function makeSigningIn(entered: () => Promise<void>) {
   /** The answer says whether a code is wanted yet. */
   async function signIn(email: string, password: string): Promise<Outcome<SignedIn>> {
-    await get('/me')
-    const answer = await post<SignedIn>('/sign-in', { email, password })
+    await get('/api/me')
+    const answer = await post('/api/sign-in', {}, { email, password })
     if (answer.ok && !answer.value.secondStep) await entered()
     return answer
   }
 
   async function secondStep(code: string): Promise<Outcome<SignedIn>> {
-    const answer = await post<SignedIn>('/sign-in/second', { code })
+    const answer = await post('/api/sign-in/second', {}, { code })
     if (answer.ok) await entered()
     return answer
   }
@@ -29,7 +29,7 @@ export const useSession = defineStore('session', () => {
   const expired = ref(false)
 
   async function load() {
-    const answer = await get<Me | null>('/me')
+    const answer = await get('/api/me')
     person.value = answer.ok ? answer.value : null
   }
 
@@ -42,9 +42,9 @@ export const useSession = defineStore('session', () => {
   async function signOut() {
     setAsEditor(false)
     asEditor.value = false
-    await post('/sign-out')
+    await post('/api/sign-out', {})
     // Before the door shows: its token must not change under the hands of whoever signs in at once.
-    await get('/me')
+    await get('/api/me')
     person.value = null
   }
 

@@ -17,7 +17,7 @@ async function give(hosts: string[]) {
   if (busy.value) return false
   busy.value = true
   const was = site.standing?.origin
-  const answer = await post<SiteSettings>(`/sites/${site.id}/hosts`, { hosts })
+  const answer = await post('/api/sites/{site}/hosts', { path: { site: site.id } }, { hosts })
   busy.value = false
   problem.value = answer.ok ? null : answer.problem
   if (!answer.ok) return false

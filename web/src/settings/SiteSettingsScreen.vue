@@ -35,7 +35,7 @@ const languages = computed(() => {
 })
 
 async function load() {
-  const answer = await get<SiteSettings>(`/sites/${site.id}/settings`)
+  const answer = await get('/api/sites/{site}/settings', { path: { site: site.id } })
   problem.value = answer.ok ? null : answer.problem
   if (answer.ok) settings.value = answer.value
 }
@@ -49,7 +49,7 @@ async function describe(change: Partial<SiteSettings>) {
   await load()
 }
 async function retire() {
-  const answer = await post(`/sites/${site.id}/retire`)
+  const answer = await post('/api/sites/{site}/retire', { path: { site: site.id } })
   if (answer.ok) return location.assign('/-/sites')
   retiring.value = false
   problem.value = answer.problem

@@ -22,10 +22,10 @@ const elsewhere = computed(() =>
 const chosen = computed(() => offers.value.find((o) => o.id === source.value.beginWith))
 
 onMounted(async () => {
-  const answer = await get<Offer[]>('/beginnings')
+  const answer = await get('/api/beginnings')
   if (answer.ok) offers.value = answer.value
   else problem.value = answer.problem
-  const mine = await get<SiteName[]>('/sites')
+  const mine = await get('/api/sites')
   if (mine.ok) sites.value = mine.value
 })
 
@@ -40,7 +40,7 @@ async function make() {
   if (busy.value) return
   busy.value = true
   problem.value = null
-  const answer = await post<{ site: string }>('/sites', { ...site.value, ...source.value })
+  const answer = await post('/api/sites', {}, { ...site.value, ...source.value })
   // The page is loaded anew: what it may frame was told before the site was there.
   if (answer.ok) return location.assign(`/${answer.value.site}/plan`)
   busy.value = false

@@ -31,8 +31,8 @@ async function look() {
   const code = asked.code.replace(/[\s-]/g, '')
   if (busy.value || offers.value.length || code.length === 0) return
   busy.value = true
-  await get('/me')
-  const answer = await post<Offer[]>('/set-up/code', { code: asked.code })
+  await get('/api/me')
+  const answer = await post('/api/set-up/code', {}, { code: asked.code })
   busy.value = false
   problem.value = answer.ok ? null : answer.problem
   if (answer.ok) offers.value = answer.value
@@ -43,7 +43,7 @@ async function begin() {
   if (busy.value) return
   busy.value = true
   problem.value = null
-  const answer = await post<{ site: string }>('/set-up', { ...asked, ...site.value })
+  const answer = await post('/api/set-up', {}, { ...asked, ...site.value })
   // The page is loaded anew: what it may frame was told before the site was there.
   if (answer.ok) return location.assign(`/${answer.value.site}/plan`)
   busy.value = false

@@ -33,7 +33,7 @@ async function send(file: File | undefined) {
   if (!file) return
   problem.value = null
   share.value = 0
-  const answer = await sendFile<PackOfSite>('/packs', file, (gone) => (share.value = gone)).done
+  const answer = await sendFile('/api/packs', {}, file, (gone) => (share.value = gone)).done
   share.value = null
   if (!answer.ok) return (problem.value = answer.problem)
   pack.value = answer.value

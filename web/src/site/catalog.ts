@@ -14,7 +14,7 @@ export function makeCatalog(site: () => string) {
     const wanted = `${site()} ${shaped}`
     if (wanted === known) return
     known = wanted
-    const answer = await get<Catalog>(`/sites/${site()}/catalog`)
+    const answer = await get('/api/sites/{site}/catalog', { path: { site: site() } })
     if (wanted !== known) return
     if (answer.ok) catalog.value = answer.value
     else known = ''

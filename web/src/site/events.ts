@@ -25,6 +25,9 @@ function tell(source: EventSource, heard: Heard) {
   on<{ here: boolean }>('seat', (told) => heard.seat(told.here))
 }
 
+const tellPlace = (site: string, told: { window: string; at: string }) =>
+  void post('/api/sites/{site}/events/place', { path: { site } }, told)
+
 /** What the server tells of a site while a window of it is open. */
 export function makeEvents(heard: Heard) {
   const connected = ref(true)
@@ -69,7 +72,7 @@ export function makeEvents(heard: Heard) {
 
   function at(next: string) {
     place = next
-    if (events) void post(`/sites/${site}/events/place`, { window: windowId, at: next })
+    if (events) tellPlace(site, { window: windowId, at: next })
   }
   return { connected, untold, listen, close, at }
 }

@@ -16,7 +16,10 @@ export function makeFresh() {
 
   async function refresh() {
     const of = id.value
-    const answer = await get<SiteNews>(`/sites/${of}/news?since=${rows.step.value}`)
+    const answer = await get('/api/sites/{site}/news', {
+      path: { site: of },
+      query: { since: rows.step.value },
+    })
     if (of !== id.value) return answer.ok
     missing.value = !answer.ok && answer.problem.status === 404
     if (!answer.ok && answer.problem.status === 401) session.expired = true

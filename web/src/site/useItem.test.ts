@@ -1,9 +1,13 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
+import { question, type Question } from '@/api/client'
 import { useSite } from './useSite'
 import { useEdits } from '@/edit/useEdits'
 import { useItem } from './useItem'
+
+const at = { path: { site: 'moor', id: 'visit' } }
+const page = question('/api/sites/{site}/pages/{id}', at) as unknown as Question<Words>
 
 interface Words {
   words: string
@@ -45,7 +49,7 @@ it('never puts older words over those written since they were asked for', async 
   const scope = effectScope()
   await scope.run(async () => {
     const item = useItem<Words>(
-      () => 'pages/visit',
+      () => page,
       (w) => [{ item: 'visit', revision: w.revision }],
     )
     await answer()
@@ -75,7 +79,7 @@ it('asks again for what could not be had over a lost connection', async () => {
   vi.stubGlobal('fetch', () => (lost ? Promise.reject(new TypeError()) : Promise.resolve(given())))
   const scope = effectScope()
   await scope.run(async () => {
-    const item = useItem<Words>(() => 'pages/visit')
+    const item = useItem<Words>(() => page)
     await vi.advanceTimersByTimeAsync(100)
     expect(item.problem.value?.code).toBe('offline')
     lost = false

@@ -1,6 +1,6 @@
 import { promiseTimeout, useThrottleFn, useTimeoutFn } from '@vueuse/core'
 import { shallowRef, watch } from 'vue'
-import { get, isPassing, type Problem } from '@/api/client'
+import { isPassing, type Problem, type Question } from '@/api/client'
 import { withSameParts } from './sameParts'
 import { useSite } from './useSite'
 import { useEdits } from '@/edit/useEdits'
@@ -21,19 +21,19 @@ const watchSent = (then: () => void) =>
     (waiting) => waiting || then(),
   )
 
-/** Asks for what stands at a path; nothing where the answer was overtaken, by a later question or by what was written here. */
-function makeAsking<T>(path: () => string, again: () => void, first?: (value: T) => void) {
-  const site = useSite()
+/** Asks for it; nothing where the answer was overtaken, by a later question or by what was written here. */
+function makeAsking<T>(what: () => Question<T> | null, again: () => void, first?: (value: T) => void) {
   const edits = useEdits()
   let shown = ''
   let asked = 0
   return async function ask() {
     const mine = ++asked
-    const from = path()
-    if (!from) return null
+    const question = what()
+    if (!question) return null
+    const from = question.address
     const overtaken = edits.asking()
     const isOld = () => mine !== asked || (shown === from && overtaken() && (again(), true))
-    const answer = await get<T>(`/sites/${site.id}/${from}`)
+    const answer = await question.ask()
     if (isOld()) return null
     if (first && answer.ok && shown === from) {
       first(answer.value)
@@ -51,12 +51,12 @@ function makeAsking<T>(path: () => string, again: () => void, first?: (value: T)
  * not shown, for what was written would be gone from the screen, and lost if one went on from there: a newer one follows. What
  * could not be asked for is asked for again: no later step may come to bring it.
  *
- * @param path where it is, after the site's; nothing for as long as it isn't wanted
+ * @param what asks for it; nothing for as long as it isn't wanted
  * @param still whether steps are of no interest now, because many are to come
  * @param first what is to be told of a newer answer before the screen is drawn with it
  */
 export function useItem<T>(
-  path: () => string,
+  what: () => Question<T> | null,
   contents: (value: T) => Content[] = () => [],
   still = () => false,
   first?: (value: T) => void,
@@ -64,7 +64,7 @@ export function useItem<T>(
   const edits = useEdits()
   const value = shallowRef<T | null>(null)
   const problem = shallowRef<Problem | null>(null)
-  const ask = makeAsking(path, again, first)
+  const ask = makeAsking(what, again, first)
   let behind = false
 
   async function load() {
@@ -85,7 +85,7 @@ export function useItem<T>(
     if (edits.waiting === 0) void soon()
     else behind = true
   }
-  watch(path, load, { immediate: true })
+  watch(() => what()?.address, load, { immediate: true })
   watchSteps(() => still() || void soon())
   watchSent(() => behind && void soon())
   return { value, problem, load }

@@ -1,6 +1,7 @@
+import { useSite } from './useSite'
+import { question } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onBeforeUnmount, shallowRef, watch, type Ref } from 'vue'
-import type { PageSheet } from '@/api/types'
 import { useEdits, type Shower } from '@/edit/useEdits'
 import { useItem } from './useItem'
 import { sectionsOf } from './sectionsOf'
@@ -10,11 +11,15 @@ const LONGEST_MS = 1000
 
 /** One page, the revision of each item that is written on it, and the HTML of its proof: after a step of one's own that is there first. */
 export function usePage(id: Ref<string>) {
+  const site = useSite()
   const edits = useEdits()
   const html = shallowRef('')
   let written = false
-  const { value, problem, load } = useItem<PageSheet>(
-    () => id.value && `pages/${id.value}/sheet`,
+  const { value, problem, load } = useItem(
+    () =>
+      id.value
+        ? question('/api/sites/{site}/pages/{id}/sheet', { path: { site: site.id, id: id.value } })
+        : null,
     ({ page }) => [{ item: page.id, revision: page.revision }, ...sectionsOf(page)],
     isWritten,
     (newer) => (html.value = newer.html),

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed, ref, watch } from 'vue'
-import type { SitemapTable } from '@/api/types'
 import { STATE_WORDS } from '@/words/stateWords'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 
 const site = useSite()
-const { value: table } = useItem<SitemapTable>(() => 'sitemap')
+const { value: table } = useItem(() => question('/api/sites/{site}/sitemap', { path: { site: site.id } }))
 const xml = ref('')
 const asXml = ref(false)
 

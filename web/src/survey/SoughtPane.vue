@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { useSite } from '@/site/useSite'
+import { question } from '@/api/client'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
-import type { SoughtInVain } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { counted } from '@/words/counted'
 import { keptDayWords } from '@/words/dates'
 
 /** What visitors looked for and did not find: what the site should perhaps have, or call by their words. */
-const { value: sought } = useItem<SoughtInVain>(() => 'sought')
+const site = useSite()
+const { value: sought } = useItem(() => question('/api/sites/{site}/sought', { path: { site: site.id } }))
 </script>
 
 <template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import WordOf from '@/help/WordOf.vue'
-import type { Findings } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
@@ -14,7 +14,7 @@ const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
-const { value: survey } = useItem<Findings>(() => 'survey')
+const { value: survey } = useItem(() => question('/api/sites/{site}/survey', { path: { site: site.id } }))
 const part = computed(() => PARTS.find((p) => p === route.query.part) ?? 'findings')
 const PARTS = ['sitemap', 'sought'] as const
 const only = computed(() => String(route.query.rule ?? ''))

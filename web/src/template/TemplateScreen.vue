@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import WordOf from '@/help/WordOf.vue'
-import { get } from '@/api/client'
+import { get, question } from '@/api/client'
 import type { Trial } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
@@ -17,7 +17,11 @@ import { useTemplate } from './useTemplate'
 const site = useSite()
 const route = useRoute()
 const id = computed(() => String(route.params.template ?? ''))
-const copies = useCopies<Copies>(computed(() => `templates/${id.value}`))
+const copies = useCopies(
+  computed(() =>
+    question('/api/sites/{site}/templates/{id}/copies', { path: { site: site.id, id: id.value } }),
+  ),
+)
 /** The page on whose content it is looked at. */
 const on = ref('')
 const { template, html, problem } = useTemplate(id, on)
@@ -32,7 +36,9 @@ const trials = ref<Trial[]>([])
 watch(
   () => kind.value?.id,
   async (of) => {
-    const answer = of ? await get<Trial[]>(`/sites/${site.id}/kinds/${of}/extremes`) : null
+    const answer = of
+      ? await get('/api/sites/{site}/kinds/{kind}/extremes', { path: { site: site.id, kind: of } })
+      : null
     trials.value = answer?.ok ? answer.value : []
   },
   { immediate: true },

@@ -69,7 +69,10 @@ describe('a roll-out', () => {
     vi.doMock('@/site/useSite', () => ({ useSite: () => site }))
     vi.doMock('@/api/client', () => ({
       freshId: () => 'group',
-      get: () => Promise.resolve({ ok: true, value: { name: 'T', rows, changes: [], done: 0 } }),
+      question: () => ({
+        address: '/rolled',
+        ask: () => Promise.resolve({ ok: true, value: { name: 'T', rows, changes: [], done: 0 } }),
+      }),
     }))
     vi.doMock('@/edit/useEdits', () => ({ useEdits: () => ({ asking: () => () => false, waiting: 0 }) }))
     vi.resetModules()

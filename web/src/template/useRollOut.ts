@@ -1,7 +1,6 @@
 import { ref, watch, type Ref } from 'vue'
-import { freshId } from '@/api/client'
+import { freshId, question } from '@/api/client'
 import { said } from '@/api/said'
-import type { RollOutTable } from '@/api/types'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { makeChoices } from './rollOutChoices'
@@ -22,7 +21,14 @@ export function useRollOut(template: Ref<string>) {
   const site = useSite()
   const progress = ref<{ done: number; all: number } | null>(null)
   const busy = () => progress.value !== null
-  const kept = useItem<RollOutTable>(() => template.value && `roll-outs/${template.value}`, undefined, busy)
+  const kept = useItem(
+    () =>
+      template.value
+        ? question('/api/sites/{site}/roll-outs/{item}', { path: { site: site.id, item: template.value } })
+        : null,
+    undefined,
+    busy,
+  )
   const { value: table, problem, load } = kept
   const { clear, ...choices } = makeChoices(table)
   const report = ref('')

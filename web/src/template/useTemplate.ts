@@ -1,11 +1,19 @@
+import { useSite } from '@/site/useSite'
+import { question } from '@/api/client'
 import { computed, type Ref } from 'vue'
-import type { TemplateSheet } from '@/api/types'
 import { useItem } from '@/site/useItem'
 
 /** One template with the HTML of its proof on some page's content, and the revision of each item that is written in it. */
 export function useTemplate(id: Ref<string>, on: Ref<string>) {
-  const { value, problem, load } = useItem<TemplateSheet>(
-    () => id.value && `templates/${id.value}/sheet?on=${on.value}`,
+  const site = useSite()
+  const { value, problem, load } = useItem(
+    () =>
+      id.value
+        ? question('/api/sites/{site}/templates/{id}/sheet', {
+            path: { site: site.id, id: id.value },
+            query: { on: on.value || undefined },
+          })
+        : null,
     ({ template }) => [
       { item: template.id, revision: template.revision },
       ...template.zones.flatMap((zone) => zone.sections),

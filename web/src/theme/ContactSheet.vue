@@ -2,7 +2,7 @@
 import { elementOf } from '@/look/targets'
 import { onMounted, ref, watch } from 'vue'
 import { get } from '@/api/client'
-import type { Style, ThemeDetail, Tried } from '@/api/types'
+import type { Style, ThemeDetail } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import DrawnPlace from '@/drawing/DrawnPlace.vue'
@@ -49,7 +49,7 @@ async function tryOut() {
   if (trying || !props.trial || props.before) return
   trying = true
   const asked = props.trial
-  const answer = await get<Tried>(`/sites/${site.id}/theme/trial?${new URLSearchParams({ ...asked })}`)
+  const answer = await get('/api/sites/{site}/theme/trial', { path: { site: site.id }, query: asked })
   trying = false
   if (answer.ok) wear({ tokens: answer.value.tokens })
   tried = true
@@ -64,7 +64,7 @@ watch(
   async () => {
     if (props.before) return
     const mine = ++turn
-    const answer = await get<Style>(`/sites/${site.id}/theme/style`)
+    const answer = await get('/api/sites/{site}/theme/style', { path: { site: site.id } })
     if (mine !== turn) return
     if (answer.ok) {
       const was = worn
@@ -79,7 +79,7 @@ watch(
   },
 )
 onMounted(async () => {
-  const answer = await get<Style>(`/sites/${site.id}/theme/style`)
+  const answer = await get('/api/sites/{site}/theme/style', { path: { site: site.id } })
   if (answer.ok) worn ??= answer.value
 })
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { question } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PageDetail, Property, ThemeDetail, Value, Values } from '@/api/types'
+import type { PageDetail, Property, Value, Values } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
@@ -11,7 +12,7 @@ const props = defineProps<{ page: PageDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const PREFIX = 'theme.'
-const { value: theme } = useItem<ThemeDetail>(() => 'theme')
+const { value: theme } = useItem(() => question('/api/sites/{site}/theme', { path: { site: site.id } }))
 /** Chosen here and not set yet. */
 const begun = ref<string[]>([])
 const own = computed<Values>(() =>

@@ -22,7 +22,9 @@ const { typed, write } = useTyping(
 /** The colours by which the logo is known; nothing where there is no logo, or no colour in it. */
 const logo = ref<string[]>([])
 watch(open, async () => {
-  const answer = open.value ? await get<string[]>(`/sites/${site.id}/theme/logo-colours`) : null
+  const answer = open.value
+    ? await get('/api/sites/{site}/theme/logo-colours', { path: { site: site.id } })
+    : null
   if (answer?.ok) logo.value = answer.value
 })
 function ofLogo() {
@@ -34,8 +36,10 @@ let asked = 0
 watch([of, and, open], async () => {
   if (!open.value) return
   const mine = ++asked
-  const query = new URLSearchParams({ of: of.value, and: and.value })
-  const answer = await get<Palette[]>(`/sites/${site.id}/theme/palettes?${query}`)
+  const answer = await get('/api/sites/{site}/theme/palettes', {
+    path: { site: site.id },
+    query: { of: of.value, and: and.value },
+  })
   if (answer.ok && mine === asked) palettes.value = answer.value
 })
 

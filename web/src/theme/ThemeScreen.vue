@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { useSite } from '@/site/useSite'
+import { question } from '@/api/client'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { ThemeDetail } from '@/api/types'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import { useSession } from '@/session/useSession'
 import { isWriting, lettersAct } from '@/site/useGlobalKeys'
@@ -18,8 +19,9 @@ import { provideTrial } from './useTrial'
 const session = useSession()
 const trial = provideTrial()
 const differing = ref(false)
-const { value: theme } = useItem<ThemeDetail>(
-  () => 'theme',
+const site = useSite()
+const { value: theme } = useItem(
+  () => question('/api/sites/{site}/theme', { path: { site: site.id } }),
   (t) => [
     { item: t.id, revision: t.revision },
     { item: t.identity.item, revision: t.identity.revision },

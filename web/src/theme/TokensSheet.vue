@@ -20,7 +20,11 @@ async function look(event: Event) {
   const file = inputOf(event).files?.[0]
   if (!file) return
   read.value = null
-  const answer = await post<TokensRead>(`/sites/${site.id}/theme/tokens`, { json: await file.text() })
+  const answer = await post(
+    '/api/sites/{site}/theme/tokens',
+    { path: { site: site.id } },
+    { json: await file.text() },
+  )
   trouble.value = answer.ok ? '' : said(answer.problem)
   if (!answer.ok) return
   read.value = answer.value

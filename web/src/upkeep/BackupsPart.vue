@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { inputOf } from '@/look/targets'
 import { computed, reactive, ref, watch } from 'vue'
-import { post, type Problem } from '@/api/client'
+import { post, type Problem, type Outcome } from '@/api/client'
 import { said } from '@/api/said'
 import type { KeptBackups } from '@/api/types'
 import { weight } from '@/media/weight'
@@ -27,8 +27,8 @@ watch(
   { immediate: true },
 )
 
-async function send(path: string, what?: object) {
-  const answer = await post(path, what)
+async function send(asking: Promise<Outcome<unknown>>) {
+  const answer = await asking
   problem.value = answer.ok ? null : answer.problem
   emit('changed')
 }
@@ -37,11 +37,13 @@ let asking = false
 async function makeOne() {
   if (asking) return
   asking = true
-  await send('/upkeep/backup')
+  await send(post('/api/upkeep/backup', {}))
   asking = false
 }
 const set = () =>
-  send('/upkeep/schedule', { at: wanted.daily ? wanted.at : undefined, keep: Number(wanted.keep) })
+  send(
+    post('/api/upkeep/schedule', {}, { at: wanted.daily ? wanted.at : undefined, keep: Number(wanted.keep) }),
+  )
 /** What is no time of day is not set; what was stands again. */
 function setTime(event: Event) {
   const input = inputOf(event)

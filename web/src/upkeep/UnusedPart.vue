@@ -19,14 +19,14 @@ const past = computed(() => picked.value.filter((f) => f.was).length)
 const isAll = computed(() => chosen.value.length === files.value?.length)
 
 async function load() {
-  const answer = await get<UnusedFile[]>('/upkeep/unused-files')
+  const answer = await get('/api/upkeep/unused-files')
   problem.value = answer.ok ? null : answer.problem
   if (!answer.ok) return
   files.value = answer.value
   chosen.value = []
 }
 async function remove() {
-  const answer = await post('/upkeep/unused-files/remove', { files: chosen.value })
+  const answer = await post('/api/upkeep/unused-files/remove', {}, { files: chosen.value })
   problem.value = answer.ok ? null : answer.problem
   if (!answer.ok) return
   asking.value = false

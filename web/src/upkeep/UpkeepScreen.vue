@@ -18,7 +18,7 @@ let again: ReturnType<typeof setTimeout> | undefined
 
 async function load() {
   clearTimeout(again)
-  const answer = await get<Installation>('/upkeep')
+  const answer = await get('/api/upkeep')
   problem.value = answer.ok ? null : answer.problem
   if (answer.ok) told.value = answer.value
   if (isBusy.value) again = setTimeout(load, AGAIN_MS)

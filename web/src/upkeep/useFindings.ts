@@ -9,7 +9,7 @@ export function useFindings() {
   const findings = ref<UpkeepFinding[]>([])
   onMounted(async () => {
     if (!session.person?.owner) return
-    const answer = await get<UpkeepFinding[]>('/upkeep/findings')
+    const answer = await get('/api/upkeep/findings')
     if (answer.ok) findings.value = answer.value
   })
   return findings

@@ -88,7 +88,7 @@ class UpkeepController {
             @Nullable String says) {}
 
     /** Files to remove, each by the beginning of its hash. */
-    record Chosen(List<String> files) {}
+    record ChosenFiles(List<String> files) {}
 
     /** What was freed, in bytes. */
     record Freed(long bytes) {}
@@ -165,7 +165,7 @@ class UpkeepController {
     }
 
     @PostMapping("/unused-files/remove")
-    Freed remove(Caller caller, @RequestBody Chosen chosen) {
+    Freed remove(Caller caller, @RequestBody ChosenFiles chosen) {
         caller.requireOwner(KEEP);
         long bytes = unused.remove(chosen.files());
         records.write(
