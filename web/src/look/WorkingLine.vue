@@ -6,7 +6,7 @@ const { slow, long } = useWorking()
 </script>
 
 <template>
-  <div v-if="slow" class="working" role="progressbar" aria-label="Working"><i /></div>
+  <div v-if="slow" class="working" role="status"><i role="progressbar" aria-label="Working" /></div>
   <p v-if="long" class="still" role="status">Still fetching: the line is slow, or there is much of it.</p>
 </template>
 

@@ -24,6 +24,7 @@ import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
+import venue.core.model.page.Page;
 import venue.core.model.site.Role;
 import venue.core.model.site.Site;
 import venue.server.beginning.SiteMaker;
@@ -89,7 +90,7 @@ final class PackVerb implements Runnable {
         }
         var working = workspace.now().working();
         return named.equals("/")
-                ? working.site().home()
+                ? working.home().map(Page::id).orElseThrow(() -> Refusal.unknown("page", named))
                 : working.plan()
                         .pageAt(named)
                         .orElseThrow(() -> Refusal.badInput(

@@ -83,7 +83,7 @@ public final class Venue {
                 (failure, command, result) -> failure instanceof FolderInUse held && venue.within == null
                         ? handed(held, out, err, args)
                         : failed(failure, err));
-        line.setParameterExceptionHandler((failure, given) -> refused(failure.getMessage(), err));
+        line.setParameterExceptionHandler((failure, given) -> refused(String.valueOf(failure.getMessage()), err));
         return line.execute(args);
     }
 

@@ -12,7 +12,7 @@ import venue.core.model.site.Site;
 /** The live site and the working copy that is to follow it. */
 public record Between(Edition live, Edition working) {
 
-    boolean isMissing(@Nullable String id) {
+    boolean isMissing(String id) {
         return live.find(id).isEmpty();
     }
 

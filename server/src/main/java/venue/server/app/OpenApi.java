@@ -12,6 +12,7 @@ import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import java.util.Objects;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.properties.SpringDocConfigProperties;
 import org.springdoc.core.providers.ObjectMapperProvider;
@@ -80,7 +81,9 @@ class OpenApi {
     @Bean
     OpenApiCustomizer verbs() {
         return api -> {
-            Discriminator verb = api.getComponents().getSchemas().get("Command").getDiscriminator();
+            Schema<?> command =
+                    Objects.requireNonNull(api.getComponents().getSchemas().get("Command"));
+            Discriminator verb = command.getDiscriminator();
             Commands.onTheWire()
                     .forEach(c -> verb.mapping(Commands.verb(c), "#/components/schemas/" + c.getSimpleName()));
         };

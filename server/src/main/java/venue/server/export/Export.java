@@ -8,6 +8,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -147,7 +148,7 @@ public final class Export {
             throw new IOException(file + " leads out of the folder");
         }
         files.add(file);
-        makeReadable(to.getParent());
+        makeReadable(Objects.requireNonNullElse(to.getParent(), folder));
         return to;
     }
 
@@ -165,8 +166,9 @@ public final class Export {
     /** A folder that a web server may go into, whatever the one who writes it keeps to themselves. */
     private static void makeReadable(Path made) throws IOException {
         if (Files.notExists(made)) {
-            if (Files.notExists(made.getParent())) {
-                makeReadable(made.getParent());
+            Path above = made.getParent();
+            if (above != null && Files.notExists(above)) {
+                makeReadable(above);
             }
             Files.createDirectory(made);
             readable(made);

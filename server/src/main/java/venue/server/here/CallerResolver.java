@@ -3,6 +3,7 @@ package venue.server.here;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
@@ -40,9 +41,9 @@ class CallerResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer 
     @Override
     public Caller resolveArgument(
             MethodParameter parameter,
-            ModelAndViewContainer container,
+            @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
-            WebDataBinderFactory binders) {
+            @Nullable WebDataBinderFactory binders) {
         HttpServletRequest asked = Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class));
         return new Caller(people.require(request.getUserPrincipal()), asked.getRemoteAddr());
     }

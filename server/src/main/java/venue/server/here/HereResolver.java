@@ -5,6 +5,7 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -46,9 +47,9 @@ class HereResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     @Override
     public Here resolveArgument(
             MethodParameter parameter,
-            ModelAndViewContainer container,
+            @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
-            WebDataBinderFactory binders) {
+            @Nullable WebDataBinderFactory binders) {
         Object named =
                 request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
         String site = named instanceof Map<?, ?> path ? String.valueOf(path.get("site")) : "";

@@ -1,4 +1,4 @@
-/** MailLetters: written in the reader's words, sent by SMTP where that is set up. */
+/** Letters: written in the reader's words, sent by SMTP where that is set up. */
 @NullMarked
 package venue.server.mail;
 

@@ -1,7 +1,6 @@
 package venue.server.page;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -56,15 +55,16 @@ class PartsController {
         Template template = edition.worn(page).template();
         Map<PagePart, String> usual = Parts.usual(edition, page, template);
         Map<PagePart, String> now = Parts.of(edition, page, template);
-        Arrays.stream(PagePart.values()).forEach(part -> {
-            PartUse use = uses.get(part);
-            use.usual().merge(usual.get(part), 1, Integer::sum);
+        uses.forEach((part, use) -> {
+            String usually = usual.getOrDefault(part, "");
+            String here = now.getOrDefault(part, "");
+            use.usual().merge(usually, 1, Integer::sum);
             String own = Values.text(page.settings(), part.key());
             if (!own.isEmpty()) {
                 use.own().merge(own, 1, Integer::sum);
             }
-            if (!shown(now.get(part)).equals(shown(usual.get(part)))) {
-                use.differing().add(new PartDiffers(page.id(), page.title(), now.get(part)));
+            if (!shown(here).equals(shown(usually))) {
+                use.differing().add(new PartDiffers(page.id(), page.title(), here));
             }
         });
     }

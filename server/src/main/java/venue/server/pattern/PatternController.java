@@ -49,7 +49,7 @@ class PatternController {
         return here.working()
                 .patterns()
                 .filter(p -> pages.containsKey(p.id()))
-                .map(p -> new PatternUse(p.id(), pages.get(p.id())))
+                .map(p -> new PatternUse(p.id(), pages.getOrDefault(p.id(), 0)))
                 .toList();
     }
 

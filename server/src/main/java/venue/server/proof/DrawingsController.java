@@ -52,7 +52,7 @@ class DrawingsController {
             return null;
         }
         Map<String, String> query = UriComponentsBuilder.newInstance()
-                .query(parts.length > 1 ? parts[1] : null)
+                .query(parts.length > 1 ? parts[1] : "")
                 .build()
                 .getQueryParams()
                 .toSingleValueMap();

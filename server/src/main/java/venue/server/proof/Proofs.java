@@ -135,13 +135,15 @@ public class Proofs {
     /** The edition as it would be with a pattern taken, or a template's changes rolled out; nothing is changed. */
     private static Edition foreseen(Desk desk, String page, Map<String, String> query) {
         Edition edition = desk.edition();
+        String take = query.getOrDefault("take", "");
+        String rolled = query.getOrDefault("rolled", "");
         Command command = null;
-        if (edition.find(Pattern.class, query.get("take")).isPresent()) {
+        if (edition.find(Pattern.class, take).isPresent()) {
             command = query.containsKey("zone")
-                    ? placed(desk, page, query)
-                    : SectionCommand.takePattern(page, query.get("take"));
-        } else if (isOrigin(edition, query.get("rolled"))) {
-            command = TemplateCommand.rollOutSections(query.get("rolled"), Map.of(page, choices(query)));
+                    ? placed(desk, page, take, query)
+                    : SectionCommand.takePattern(page, take);
+        } else if (isOrigin(edition, rolled)) {
+            command = TemplateCommand.rollOutSections(rolled, Map.of(page, choices(query)));
         }
         if (command == null) {
             return edition;
@@ -150,14 +152,14 @@ public class Proofs {
         return edition.with(change.put(), change.removed());
     }
 
-    private static Command placed(Desk desk, String page, Map<String, String> query) {
+    private static Command placed(Desk desk, String page, String take, Map<String, String> query) {
         String index = query.getOrDefault("index", "");
         return SectionCommand.placeSection(
                 page,
-                query.get("zone"),
+                query.getOrDefault("zone", ""),
                 index.matches("\\d{1,6}") ? Integer.parseInt(index) : Integer.MAX_VALUE,
                 desk.freshId(),
-                query.get("take"),
+                take,
                 null,
                 List.of());
     }

@@ -96,11 +96,12 @@ class SetUpController {
             requireCode(asked.code(), from);
             NewSite site = NewSite.of(asked.siteName(), asked.siteHost(), asked.language(), asked.timeZone());
             SetUp.Asked all = new SetUp.Asked(asked.name(), asked.email(), asked.password(), site, asked.beginWith());
-            SetUp.Made made = setUp.begin(
-                    new By(null, from),
-                    all,
-                    () -> links.use(PersonalLink.Purpose.SET_UP, Links.plain(asked.code()))
-                            .orElseThrow(SetUpController::wrong));
+            SetUp.Made made = setUp.begin(new By(null, from), all, () -> {
+                if (links.use(PersonalLink.Purpose.SET_UP, Links.plain(asked.code()))
+                        .isEmpty()) {
+                    throw wrong();
+                }
+            });
             entrance.open(made.owner(), request, response);
             return new Begun(made.workspace().site());
         });

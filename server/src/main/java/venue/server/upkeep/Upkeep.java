@@ -98,8 +98,8 @@ class Upkeep {
     private static String why(RuntimeException e) {
         return StorageTrouble.behind(e)
                 .map(StorageTrouble::says)
-                .orElseGet(() -> e instanceof UncheckedIOException disk
-                        ? "it can't be written (" + disk.getCause().getMessage() + ")."
+                .orElseGet(() -> e instanceof UncheckedIOException && e.getCause() != null
+                        ? "it can't be written (" + e.getCause().getMessage() + ")."
                         : String.valueOf(e.getMessage()));
     }
 

@@ -27,7 +27,7 @@ public final class DataFolder implements AutoCloseable {
     /** Where backups lie unless the settings say otherwise; they stay when the rest is cleared. */
     public static final String BACKUPS = "backups";
 
-    /** FolderInUse by whoever copies or removes files. */
+    /** Held by whoever copies or removes files. */
     public static final String FILES_LOCK = "files.lock";
 
     /** Indexes for searching, which are made anew where they are not there. */

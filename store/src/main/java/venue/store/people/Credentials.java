@@ -103,7 +103,9 @@ public final class Credentials {
     public Person reset(By by, String token, String hash) {
         return database.write(() -> {
             Person person = forgetful(token);
-            links.use(PersonalLink.Purpose.PASSWORD, token).orElseThrow(() -> notGood("sets a password"));
+            if (links.use(PersonalLink.Purpose.PASSWORD, token).isEmpty()) {
+                throw notGood("sets a password");
+            }
             setPassword(new By(person.id(), by.origin()), person, hash, null);
             return person;
         });

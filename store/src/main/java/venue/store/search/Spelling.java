@@ -93,8 +93,11 @@ final class Spelling {
 
     /** Writes down what has been counted. */
     void write(JdbcTemplate many) {
-        List<String> changed =
-                news.keySet().stream().filter(w -> news.get(w) != 0).sorted().toList();
+        List<String> changed = news.entrySet().stream()
+                .filter(e -> e.getValue() != 0)
+                .map(Map.Entry::getKey)
+                .sorted()
+                .toList();
         Set<String> starts = new TreeSet<>(changed.stream().map(Spelling::start).toList());
         Set<String> before = known(many, starts);
         many.batchUpdate(COUNT, rows(changed, w -> new Object[] {w, start(w), news.get(w)}));
@@ -161,8 +164,8 @@ final class Spelling {
         Map<String, Integer> distances = new HashMap<>();
         like.forEach(k -> distances.put(k.word(), Distance.of(word, k.word(), off + 1)));
         return like.stream()
-                .filter(k -> distances.get(k.word()) <= off)
-                .min(Comparator.<Known>comparingInt(k -> distances.get(k.word()))
+                .filter(k -> distances.getOrDefault(k.word(), off + 1) <= off)
+                .min(Comparator.<Known>comparingInt(k -> distances.getOrDefault(k.word(), off + 1))
                         .thenComparing(k -> -k.pages())
                         .thenComparing(Known::word))
                 .map(Known::word);

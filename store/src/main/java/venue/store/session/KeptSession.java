@@ -43,7 +43,11 @@ final class KeptSession implements Session {
 
     @Override
     public void setAttribute(String name, @Nullable Object value) {
-        row.setAttribute(name, value);
+        if (value == null) {
+            row.removeAttribute(name);
+        } else {
+            row.setAttribute(name, value);
+        }
     }
 
     @Override

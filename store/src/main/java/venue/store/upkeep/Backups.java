@@ -43,7 +43,8 @@ public final class Backups {
     /** Writes a backup into a file; there is no such file before all of it is on the disk. */
     public void write(Path to) {
         Path place = to.toAbsolutePath();
-        if (Files.isDirectory(place) || !Files.isDirectory(place.getParent())) {
+        Path folder = place.getParent();
+        if (Files.isDirectory(place) || folder == null || !Files.isDirectory(folder)) {
             throw Refusal.badInput(
                     "no-place",
                     "to",

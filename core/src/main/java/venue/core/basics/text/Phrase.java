@@ -3,6 +3,7 @@ package venue.core.basics.text;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.ResourceBundle;
 import java.util.ResourceBundle.Control;
 import java.util.concurrent.ConcurrentHashMap;
@@ -78,7 +79,8 @@ public enum Phrase {
 
     /** The words in a language (BCP 47); English where it is not spoken here. */
     public String in(String language) {
-        return SPOKEN.computeIfAbsent(language, Phrase::all).get(this);
+        return Objects.requireNonNull(
+                SPOKEN.computeIfAbsent(language, Phrase::all).get(this));
     }
 
     private static Map<Phrase, String> all(String language) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -43,7 +44,7 @@ final class OnlyPatterns {
                 .filter(i -> !made.contains(i))
                 .forEach(i -> items.add(byId.get(i.id())));
         String root = patterns.stream()
-                .filter(p -> p.identity().equals(identity(byId.get(pack.root()))))
+                .filter(p -> p.identity().equals(identity(Objects.requireNonNull(byId.get(pack.root())))))
                 .findFirst()
                 .orElse(patterns.get(0))
                 .item()

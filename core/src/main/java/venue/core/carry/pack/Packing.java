@@ -93,11 +93,14 @@ public final class Packing {
                     .filter(this::hasMovedOn)
                     .forEach(o -> archive.past(o.item(), o.taken()).ifPresent(then -> found.put(o.taken(), then)));
         }
-        edition.page(item.id()).filter(p -> p.taken() != null).ifPresent(page -> {
+        edition.page(item.id()).ifPresent(page -> {
+            String taken = page.taken();
             Template worn = edition.worn(page).template();
-            archive.past(worn.id(), page.taken())
-                    .filter(then -> !then.equals(worn))
-                    .ifPresent(then -> found.put(page.taken(), then));
+            if (taken != null) {
+                archive.past(worn.id(), taken)
+                        .filter(then -> !then.equals(worn))
+                        .ifPresent(then -> found.put(taken, then));
+            }
         });
         return found;
     }

@@ -3,6 +3,7 @@ package venue.core.edition.edition;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.model.section.OnSite;
 
@@ -45,7 +46,7 @@ public record Tally(Map<PageState, Integer> pages, int toFill) {
         return new Tally(counts, places);
     }
 
-    private static Integer sum(int count, int more) {
+    private static @Nullable Integer sum(int count, int more) {
         return count + more == 0 ? null : count + more;
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import venue.core.body.listing.Asked;
 import venue.core.body.listing.Condition;
@@ -101,7 +102,9 @@ public final class Gathering {
         }
         Map<String, Page> ordered = new LinkedHashMap<>();
         Map<String, Integer> places = places(pages);
-        query.first().stream().filter(places::containsKey).forEach(id -> ordered.put(id, pages.get(places.get(id))));
+        query.first().stream()
+                .filter(places::containsKey)
+                .forEach(id -> ordered.put(id, pages.get(Objects.requireNonNull(places.get(id)))));
         pages.forEach(p -> ordered.putIfAbsent(p.id(), p));
         ordered.remove(here.id());
         if (query.fresh()) {

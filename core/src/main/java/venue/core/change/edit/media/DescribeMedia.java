@@ -38,7 +38,7 @@ record DescribeMedia(
                         .equals(Media.primary(desk.edition().site().language()));
         return Change.of(
                 "words for " + target.name(),
-                foreign
+                language != null && foreign
                         ? target.withAltIn(checked(language), words == null ? "" : words)
                         : target.withAlt(words, decorative));
     }

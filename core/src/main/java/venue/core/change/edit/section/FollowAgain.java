@@ -36,9 +36,8 @@ record FollowAgain(String page, String section) implements SectionCommand, ForEd
         static Source of(Desk desk, Page page, String section) {
             Section copy = page.zones().require(section).section();
             Origin origin = copy.origin();
-            Optional<Item> item =
-                    origin == null ? Optional.empty() : desk.edition().find(origin.item());
-            if (item.isPresent() && item.get() instanceof Sectioned from) {
+            Optional<Item> item = desk.edition().find(origin == null ? "" : origin.item());
+            if (origin != null && item.isPresent() && item.get() instanceof Sectioned from) {
                 Optional<Section> there = from.body()
                         .all()
                         .filter(s -> s.id().equals(origin.section()))
