@@ -11,6 +11,20 @@ export default ts.config(
     languageOptions: { parserOptions: { parser: ts.parser } },
   },
   {
+    // What is said of types: a promise that nobody waits for, a callback that gives one where none is wanted.
+    files: ['**/*.ts', '**/*.vue'],
+    languageOptions: {
+      parserOptions: { projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: true }],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { arguments: false } }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+    },
+  },
+  {
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       'max-lines': ['error', { max: 300, skipBlankLines: true }],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { question } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PageDetail, Property } from '@/api/types'
+import type { PageDetail } from '@/api/types'
 import { said } from '@/api/said'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
@@ -25,7 +25,7 @@ const pages = computed(() =>
     .map((r) => ({ value: r.id, title: `${r.title}  ${r.address}` })),
 )
 const there = computed(() => (source.value && source.value.id === from.value ? source.value : null))
-const settings = computed(() => (site.catalog?.pageSettings ?? []) as Property[])
+const settings = computed(() => site.catalog?.pageSettings ?? [])
 const template = (id: string) => site.templates.get(id)?.name ?? id
 const parts = computed(() =>
   there.value

@@ -31,7 +31,7 @@ const differing = (
 ) =>
   properties
     .filter((p) => !same(page.settings[key(p)], from.settings[key(p)]))
-    .map((p) => `${p.label}: ${told(p, from.settings[key(p)] as Value | undefined)}`)
+    .map((p) => `${p.label}: ${told(p, from.settings[key(p)])}`)
     .join(' · ')
 
 /** How many settings of the look would be otherwise than now. */

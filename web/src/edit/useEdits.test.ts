@@ -145,7 +145,7 @@ describe('edits', () => {
         field: 'settings.summary',
         mine: item('Mine'),
         theirs: item('Theirs'),
-      } as never),
+      }),
     )
     const edits = useEdits()
     await edits.give(

@@ -14,7 +14,7 @@ import { makeQueue, type Waiting } from './waiting'
 /** Whoever keeps a site fresh: the step that is known of it, and what is told with an answer. */
 export interface Hearer {
   since: (site: string) => number | undefined
-  hear: (news: SiteNews) => void
+  hear: (news: SiteNews) => unknown
 }
 
 /** Whoever shows a page's proof, and takes what it shows after a step. */
@@ -113,7 +113,7 @@ export const useEdits = defineStore('edits', () => {
     keptAt.value = new Date()
     revisions.take(answer, queue.value)
     if (answer.proof) await show(answer.proof, written)
-    if (answer.news) hearer.value?.hear(answer.news)
+    if (answer.news) void hearer.value?.hear(answer.news)
   }
 
   const turn = makeTurn(

@@ -17,17 +17,16 @@ const TEMPLATES = [
   template('d'),
   template('e'),
 ]
-const fit = (id: string, more: Partial<Fit> = {}) =>
-  ({
-    template: id,
-    shelved: [],
-    returning: [],
-    gains: [],
-    loses: [],
-    worn: false,
-    kindsOwn: false,
-    ...more,
-  }) as Fit
+const fit = (id: string, more: Partial<Fit> = {}) => ({
+  template: id,
+  shelved: [],
+  returning: [],
+  gains: [],
+  loses: [],
+  worn: false,
+  kindsOwn: false,
+  ...more,
+})
 const FITS = [fit('a'), fit('b'), fit('c', { shelved: ['Dates'] }), fit('d', { worn: true })]
 
 const SHEET = {

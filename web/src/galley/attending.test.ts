@@ -34,7 +34,7 @@ describe('what is placed', () => {
   })
   const make = () =>
     makeAttending(
-      computed(() => sheet.value) as never,
+      computed(() => sheet.value),
       chosen,
       makePlaces(() => sheet.value),
       send,

@@ -63,7 +63,7 @@ const fallbackInput = computed(() => ({
   fallback: undefined,
 }))
 function setFallback(value: Value | undefined) {
-  set({ fallback: (value === '' ? undefined : value) as Property['fallback'] })
+  set({ fallback: value === '' ? undefined : value })
 }
 </script>
 

@@ -122,14 +122,13 @@ describe('how a kind’s pages are made', () => {
 })
 
 describe('a field of a kind', () => {
-  const use = (field: Partial<Property>, more: Partial<FieldUse> = {}) =>
-    ({
-      field: { ...newField('Aperture', '', []), ...field },
-      own: 0,
-      inheriting: 2,
-      places: [],
-      ...more,
-    }) as FieldUse
+  const use = (field: Partial<Property>, more: Partial<FieldUse> = {}) => ({
+    field: { ...newField('Aperture', '', []), ...field },
+    own: 0,
+    inheriting: 2,
+    places: [],
+    ...more,
+  })
   function card(of: FieldUse, more: object = {}) {
     const holders = { one: 'page', many: 'pages' }
     const props = { use: of, one: 'field' as const, holders, open: true, still: false, ...more }

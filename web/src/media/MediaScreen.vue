@@ -81,7 +81,7 @@ function usesWords(m: MediaInfo) {
 const leave = () => void router.replace({ name: 'media', params: {} })
 function drop(event: DragEvent, folder: string) {
   over.value = null
-  intake.bring(event.dataTransfer?.files, folder)
+  void intake.bring(event.dataTransfer?.files, folder)
 }
 const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') ?? false
 function addFolder() {

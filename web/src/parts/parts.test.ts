@@ -16,7 +16,7 @@ const declared: Property[] = ['partDate', 'partTopics'].map((key) => ({
   key,
   label: key.slice(4),
   type: 'CHOICE',
-  choices: choices as Property['choices'],
+  choices: choices,
 }))
 const use = (key: string, own: Record<string, number>, more: Partial<PartUse> = {}): PartUse => ({
   key,
@@ -57,7 +57,7 @@ describe('the sheet of parts', () => {
   beforeEach(() => {
     uses = [use('partDate', { shown: 1 }, { differing: [{ id: 'a', title: 'The roof', way: 'shown' }] })]
     shown = moor([], (path) => (path.endsWith('/parts') ? uses : {}))
-    shown.site.catalog!.pageSettings = declared as never
+    shown.site.catalog!.pageSettings = declared
   })
   const open = async () => {
     const wrapper = mount(PartsSheet, {

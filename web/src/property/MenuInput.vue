@@ -22,14 +22,14 @@ const choices = computed(() => [
   ...(site.catalog?.menus ?? []).map((m) => ({ value: m.id, title: m.name })),
   { value: NONE, title: 'None' },
 ])
-const name = ref<string | null>(null)
+const newName = ref<string | null>(null)
 const trouble = ref('')
 
 async function make() {
   const id = freshId()
-  const answer = await site.give({ verb: 'make-menu', id, name: name.value ?? '' })
+  const answer = await site.give({ verb: 'make-menu', id, name: newName.value ?? '' })
   if (!answer.ok) return void (trouble.value = said(answer.problem))
-  name.value = null
+  newName.value = null
   emit('change', id)
   await nextTick()
   open(id)
@@ -45,23 +45,23 @@ async function make() {
     @update:model-value="(v?: string) => emit('change', v || undefined)"
   />
   <p v-if="!chosen" class="quiet small">No menu stands here.</p>
-  <form v-if="name !== null" class="row-flex" @submit.prevent="make">
+  <form v-if="newName !== null" class="row-flex" @submit.prevent="make">
     <input
-      v-model="name"
+      v-model="newName"
       v-focus
       class="boxed grow"
       maxlength="40"
       aria-label="Name of the new menu"
       placeholder="Name, for example Plan a visit"
       @input="trouble = ''"
-      @keydown.esc.stop="name = null"
+      @keydown.esc.stop="newName = null"
     />
-    <v-btn type="submit" class="ink" :disabled="!name.trim()">Make it</v-btn>
+    <v-btn type="submit" class="ink" :disabled="!newName.trim()">Make it</v-btn>
   </form>
   <p v-if="trouble" class="must small" role="alert">{{ trouble }}</p>
-  <p v-if="name === null" class="row-flex small">
+  <p v-if="newName === null" class="row-flex small">
     <button v-if="chosen && !gone" type="button" class="textlink" @click="open(chosen)">Its lines…</button>
-    <button v-if="session.manager" type="button" class="textlink" @click="name = ''">New menu…</button>
+    <button v-if="session.manager" type="button" class="textlink" @click="newName = ''">New menu…</button>
   </p>
 </template>
 

@@ -117,7 +117,7 @@ describe('what a further site is made of', () => {
     await press(wrapper, 'A pack')
     expect(said()).toEqual({ beginWith: 'pack', from: undefined, withContent: false })
     expect(wrapper.find('input[type=file]').exists()).toBe(true)
-    await wrapper.setProps({ sites: [] } as never)
+    await wrapper.setProps({ sites: [] })
     expect(wrapper.text()).not.toContain('A copy of a site')
     vi.unstubAllGlobals()
   })

@@ -5,7 +5,7 @@ import type { SiteStanding } from '@/api/types'
 import { moor, row } from '@/test/moor'
 import { useTurning } from './useTurning'
 
-const route = reactive({ name: 'media', params: {} as Record<string, string> })
+const route = reactive({ name: 'media', params: {} })
 const pushed: unknown[] = []
 vi.mock('vue-router', () => ({
   useRoute: () => route,

@@ -38,7 +38,7 @@ watch(
     (zones.value = all.map((z) => ({
       key: z.key,
       name: z.name,
-      role: z.role as Role,
+      role: z.role,
       accepts: z.accepts,
       sections: z.sections.length,
     }))),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { question } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PageDetail, Property, Value, Values } from '@/api/types'
+import type { PageDetail, Value, Values } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
@@ -19,14 +19,12 @@ const own = computed<Values>(() =>
   Object.fromEntries(
     Object.entries(props.page.settings)
       .filter(([key]) => key.startsWith(PREFIX))
-      .map(([key, value]) => [key.slice(PREFIX.length), value as Value]),
+      .map(([key, value]) => [key.slice(PREFIX.length), value]),
   ),
 )
-const values = computed<Values>(() => ({ ...theme.value?.settings, ...own.value }) as Values)
+const values = computed<Values>(() => ({ ...theme.value?.settings, ...own.value }))
 const all = computed(() =>
-  (theme.value?.groups ?? []).flatMap((g) =>
-    g.settings.map((p) => ({ part: g.label, property: p as Property })),
-  ),
+  (theme.value?.groups ?? []).flatMap((g) => g.settings.map((p) => ({ part: g.label, property: p }))),
 )
 const shown = computed(() =>
   all.value.filter(({ property: p }) => p.key in own.value || begun.value.includes(p.key)),

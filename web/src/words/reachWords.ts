@@ -44,7 +44,8 @@ export function reachOf(own: Reaching): { chip: string; warning: string; turn?: 
           ? `Shows ${ON[on(own)]}.`
           : `On every page. What you write here shows on all ${pages}.`,
       }
-    default:
+    case 'HERE':
+    case 'PATTERN':
       return { chip: 'on this page', warning: '' }
   }
 }
