@@ -4,7 +4,7 @@ import { post, type Problem } from '@/api/client'
 import { said } from '@/api/said'
 import type { LibraryLook, ShelfLine } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
-import { sortWord } from '@/pack/sortWords'
+import { SORTS } from '@/words/sorts'
 import { useSite } from '@/site/useSite'
 
 /** What the library has changed in an item since it was taken, looked at before it is carried over. */
@@ -67,7 +67,7 @@ async function carry() {
         </li>
       </ul>
       <p v-if="others.length" class="quiet">
-        With it: {{ others.map((l) => `${l.name} (${sortWord(l)})`).join(', ') }}
+        With it: {{ others.map((l) => `${l.name} (${SORTS[l.sort].one})`).join(', ') }}
       </p>
       <p v-if="look.report.clashing.length" class="should gap">
         The same part was changed here and there. What you have here stays in it.

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { PackHow, PackLine, PackLooked } from '@/api/types'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { counted } from '@/words/counted'
-import { sortsCounted, sortWord } from './sortWords'
+import { SORTS, sortsCounted } from '@/words/sorts'
 
 /** What reading a pack would do: what is new, what is here, and what becomes of what differs. */
 const props = defineProps<{ looked: PackLooked }>()
@@ -43,7 +43,7 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
         <li v-for="line in report.fresh.slice(0, FIRST)" :key="line.id">
           <span class="cut" dir="auto">{{ line.name }}</span>
           <span v-if="line.address" class="mono cut">{{ line.address }}</span>
-          <span v-else class="label">{{ sortWord(line) }}</span>
+          <span v-else class="label">{{ SORTS[line.sort].one }}</span>
         </li>
         <li v-if="report.fresh.length > FIRST" class="quiet">and {{ report.fresh.length - FIRST }} more</li>
       </ul>
@@ -64,7 +64,7 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
       <ul class="lines differing">
         <li v-for="line in report.differing.slice(0, FIRST)" :key="line.id">
           <span class="cut" dir="auto">{{ shown(line) }}</span>
-          <span class="label">{{ sortWord(line) }}</span>
+          <span class="label">{{ SORTS[line.sort].one }}</span>
           <FilterTabs
             :model-value="line.choice ?? 'MINE'"
             :tabs="choices(line)"

@@ -5,7 +5,8 @@ import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import { fold } from '@/words/fold'
 import BeforeAfter from './BeforeAfter.vue'
-import { FATES, grouped, SORTS } from './entryWords'
+import { SORTS } from '@/words/sorts'
+import { FATES, grouped } from './entryWords'
 
 /** The changes that wait, by what they are of: each is taken or left out, and looked at beneath its line. */
 const props = defineProps<{ entries: ReleaseEntry[]; along: string[] }>()
@@ -52,15 +53,15 @@ const ticked = (entries: ReleaseEntry[]) => entries.filter((e) => !left.value.ha
       <button type="button" class="textlink" @click="take(ids(entries), false)">None</button>
     </div>
     <p v-if="!groups.length" class="quiet gap">No change is called so.</p>
-    <section v-for="g in groups" :key="g.sort" :aria-label="SORTS[g.sort].many">
+    <section v-for="g in groups" :key="g.sort" :aria-label="SORTS[g.sort].heading">
       <header class="row-flex">
-        <h3>{{ SORTS[g.sort].many }}</h3>
+        <h3>{{ SORTS[g.sort].heading }}</h3>
         <span class="quiet grow">{{ ticked(g.entries) }} of {{ g.entries.length }}</span>
         <template v-if="g.entries.length > 1">
           <button
             type="button"
             class="textlink"
-            :aria-label="`All of ${SORTS[g.sort].many}`"
+            :aria-label="`All of ${SORTS[g.sort].heading}`"
             @click="take(ids(g.entries), true)"
           >
             All
@@ -68,7 +69,7 @@ const ticked = (entries: ReleaseEntry[]) => entries.filter((e) => !left.value.ha
           <button
             type="button"
             class="textlink"
-            :aria-label="`None of ${SORTS[g.sort].many}`"
+            :aria-label="`None of ${SORTS[g.sort].heading}`"
             @click="take(ids(g.entries), false)"
           >
             None

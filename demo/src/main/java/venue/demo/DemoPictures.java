@@ -2,6 +2,7 @@ package venue.demo;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import venue.demo.picture.Scenes;
@@ -48,7 +49,8 @@ public final class DemoPictures {
 
     /** Its file, as the build has drawn it; drawn now where it has not. */
     public static byte[] bytes(String id) {
-        return DrawPictures.drawn(id).orElseGet(all().get(id).drawing());
+        return DrawPictures.drawn(id)
+                .orElseGet(Objects.requireNonNull(all().get(id), id).drawing());
     }
 
     public static Map<String, Picture> all() {
