@@ -14,14 +14,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
-import venue.server.mail.Languages;
-import venue.server.mail.MailLetters;
-import venue.server.mail.Post;
+import venue.server.mail.Mail;
 import venue.server.signin.Entrance;
 import venue.server.signin.PasswordWords;
 import venue.server.signin.Passwords;
 import venue.server.signin.People;
-import venue.server.signin.SecondStepCodes;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
 import venue.store.people.SecondSteps;
@@ -39,12 +36,9 @@ class MyAccountController {
     private final Passwords passwords;
     private final PasswordWords passwordWords;
     private final SecondSteps secondSteps;
-    private final SecondStepCodes codes;
     private final SignInRules rules;
     private final Sessions sessions;
-    private final Post post;
-    private final MailLetters letters;
-    private final Languages languages;
+    private final Mail mail;
 
     MyAccountController(
             People people,
@@ -52,23 +46,17 @@ class MyAccountController {
             Passwords passwords,
             PasswordWords passwordWords,
             SecondSteps secondSteps,
-            SecondStepCodes codes,
             SignInRules rules,
             Sessions sessions,
-            Post post,
-            MailLetters letters,
-            Languages languages) {
+            Mail mail) {
         this.people = people;
         this.credentials = credentials;
         this.passwords = passwords;
         this.passwordWords = passwordWords;
         this.secondSteps = secondSteps;
-        this.codes = codes;
         this.rules = rules;
         this.sessions = sessions;
-        this.post = post;
-        this.letters = letters;
-        this.languages = languages;
+        this.mail = mail;
     }
 
     /** A new name. */
@@ -79,15 +67,6 @@ class MyAccountController {
 
     /** The password of now, and the one from now on: 12 to 128 characters. */
     record NewPassword(String present, String password) {}
-
-    /** The password of now, for what must not be done by whoever finds a window open. */
-    record Present(String present) {}
-
-    /** Six digits of the app. */
-    record Code(String code) {}
-
-    /** Each good once, told this once. */
-    record RecoveryCodes(List<String> codes) {}
 
     /** How many sessions were ended. */
     record Ended(int sessions) {}
@@ -101,7 +80,7 @@ class MyAccountController {
                 secondSteps.isOn(me.id()),
                 secondSteps.codesLeft(me.id()),
                 rules.asksSecondStep(),
-                post.isSetUp(),
+                mail.isSetUp(),
                 sessions(me.id(), session.getId()));
     }
 
@@ -129,7 +108,7 @@ class MyAccountController {
     @PostMapping("/address")
     void move(Principal principal, @RequestBody NewAddress asked) {
         Person me = people.signedIn(principal);
-        if (!post.isSetUp()) {
+        if (!mail.isSetUp()) {
             throw Refusal.conflict(
                     "no-mail",
                     "email",
@@ -137,7 +116,7 @@ class MyAccountController {
                     "Ask whoever runs the server to set up mail (see the README).");
         }
         String token = credentials.confirming(me, asked.email());
-        post.send(asked.email().strip(), letters.confirm(languages.of(me), token));
+        mail.confirm(me, asked.email().strip(), token);
     }
 
     /** Sets a new password and ends one's other sessions. */
@@ -145,61 +124,16 @@ class MyAccountController {
     void password(
             Principal principal, @RequestBody NewPassword asked, HttpServletRequest request, HttpSession session) {
         Person me = people.signedIn(principal);
-        requirePresent(me, asked.present());
+        passwords.requirePresent(me, asked.present());
         passwordWords.check(asked.password(), me, me.name());
         credentials.setPassword(by(me, request), me, passwords.encode(asked.password()), session.getId());
-        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.PASSWORD));
+        mail.changed(me, Mail.Change.PASSWORD);
     }
 
     @PostMapping("/sessions/end-others")
     Ended endOthers(Principal principal, HttpServletRequest request, HttpSession session) {
         Person me = people.signedIn(principal);
         return new Ended(credentials.endOthers(by(me, request), me, session.getId()));
-    }
-
-    /** What an app needs to make codes; they are asked for once one of them has been given. */
-    @PostMapping("/second-step/begin")
-    SecondStepCodes.Secret beginSecondStep(Principal principal, @RequestBody Present asked) {
-        Person me = people.signedIn(principal);
-        requirePresent(me, asked.present());
-        if (secondSteps.isOn(me.id())) {
-            throw Refusal.conflict(
-                    "second-step-on",
-                    "code",
-                    "You have a second step already.",
-                    "Take it away first to set up another.");
-        }
-        return codes.begin(me);
-    }
-
-    @PostMapping("/second-step/confirm")
-    RecoveryCodes confirmSecondStep(Principal principal, @RequestBody Code asked, HttpServletRequest request) {
-        Person me = people.signedIn(principal);
-        if (secondSteps.isOn(me.id())) {
-            throw Refusal.conflict(
-                    "second-step-on", "code", "You have a second step already.", "There is nothing to do.");
-        }
-        RecoveryCodes recovery = new RecoveryCodes(codes.confirm(by(me, request), me, asked.code()));
-        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.SECOND_STEP_BEGUN));
-        return recovery;
-    }
-
-    @PostMapping("/second-step/end")
-    void endSecondStep(Principal principal, @RequestBody Present asked, HttpServletRequest request) {
-        Person me = people.signedIn(principal);
-        requirePresent(me, asked.present());
-        secondSteps.end(by(me, request), me.id());
-        post.tell(me.email(), letters.changed(languages.of(me), MailLetters.Change.SECOND_STEP_ENDED));
-    }
-
-    private void requirePresent(Person me, String present) {
-        if (!passwords.isOf(me, present)) {
-            throw Refusal.badInput(
-                    "wrong-password",
-                    "present",
-                    "This is not your present password.",
-                    "Type it again; if it is forgotten, sign out and ask for a new one.");
-        }
     }
 
     private static By by(Person me, HttpServletRequest request) {

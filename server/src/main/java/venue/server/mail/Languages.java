@@ -9,7 +9,7 @@ import venue.store.workspace.Workspaces;
 
 /** In which language somebody is written to: that of a site of theirs. */
 @Component
-public class Languages {
+class Languages {
 
     private final Seats seats;
     private final Workspaces workspaces;

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param paragraphs what it says, in plain words
  * @param link where it leads to, on a line of its own; null for nowhere
  */
-public record Letter(
+record Letter(
         String subject, List<String> paragraphs, @Nullable String link) {
 
     String plain() {

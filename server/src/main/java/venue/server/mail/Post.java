@@ -16,7 +16,7 @@ import venue.core.basics.fault.Refusal;
 
 /** Sends letters by SMTP (RFC 5321) as plain text with HTML beside it (RFC 2046, 5.1.4), where that is set up. */
 @Component
-public class Post {
+class Post {
 
     private static final Logger LOG = LoggerFactory.getLogger(Post.class);
     private static final String TIMEOUT_MS = "15000";

@@ -12,6 +12,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
+import venue.core.basics.fault.Refusal;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
 
@@ -81,6 +82,17 @@ public class Passwords {
             return false;
         } catch (InterruptedException | ExecutionException e) {
             throw new IllegalStateException("a password can't be compared", e);
+        }
+    }
+
+    /** Refuses what is to be done by somebody who does not know their own password. */
+    public void requirePresent(Person person, String present) {
+        if (!isOf(person, present)) {
+            throw Refusal.badInput(
+                    "wrong-password",
+                    "present",
+                    "This is not your present password.",
+                    "Type it again; if it is forgotten, sign out and ask for a new one.");
         }
     }
 }

@@ -12,9 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
-import venue.server.mail.Languages;
-import venue.server.mail.MailLetters;
-import venue.server.mail.Post;
+import venue.server.mail.Mail;
 import venue.server.signin.Entrance;
 import venue.server.signin.PasswordWords;
 import venue.server.signin.Passwords;
@@ -37,9 +35,7 @@ class ComingInController {
     private final Passwords passwords;
     private final PasswordWords passwordWords;
     private final Entrance entrance;
-    private final Post post;
-    private final MailLetters letters;
-    private final Languages languages;
+    private final Mail mail;
     private final Pace pace;
 
     ComingInController(
@@ -49,9 +45,7 @@ class ComingInController {
             Passwords passwords,
             PasswordWords passwordWords,
             Entrance entrance,
-            Post post,
-            MailLetters letters,
-            Languages languages,
+            Mail mail,
             Pace pace) {
         this.team = team;
         this.persons = persons;
@@ -59,9 +53,7 @@ class ComingInController {
         this.passwords = passwords;
         this.passwordWords = passwordWords;
         this.entrance = entrance;
-        this.post = post;
-        this.letters = letters;
-        this.languages = languages;
+        this.mail = mail;
         this.pace = pace;
     }
 
@@ -98,7 +90,7 @@ class ComingInController {
     @PostMapping("/password/forgotten")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void forgotten(@RequestBody Forgetful asked, HttpServletRequest request) {
-        if (!post.isSetUp()) {
+        if (!mail.isSetUp()) {
             throw Refusal.conflict(
                     "no-mail",
                     "email",
@@ -114,7 +106,7 @@ class ComingInController {
     private void send(By by, Person person) {
         String token = credentials.forgotten(by, person);
         try {
-            post.send(person.email(), letters.forgotten(languages.of(person), token));
+            mail.forgotten(person, token);
         } catch (Refusal e) {
             LOG.warn("A letter for a new password was not sent: {}", e.getMessage());
         }
@@ -131,7 +123,7 @@ class ComingInController {
         Person person = credentials.forgetful(asked.token());
         passwordWords.check(asked.password(), person, person.name());
         Holder holder = holder(credentials.reset(by(request), asked.token(), passwords.encode(asked.password())));
-        post.tell(person.email(), letters.changed(languages.of(person), MailLetters.Change.PASSWORD));
+        mail.changed(person, Mail.Change.PASSWORD);
         return holder;
     }
 

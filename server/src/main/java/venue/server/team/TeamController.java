@@ -15,9 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
-import venue.server.mail.Languages;
-import venue.server.mail.MailLetters;
-import venue.server.mail.Post;
+import venue.server.mail.Mail;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
 import venue.store.people.Persons;
@@ -39,9 +37,7 @@ class TeamController {
     private final SignInRules rules;
     private final Credentials credentials;
     private final Workspaces workspaces;
-    private final Post post;
-    private final MailLetters letters;
-    private final Languages languages;
+    private final Mail mail;
 
     TeamController(
             Team team,
@@ -51,9 +47,7 @@ class TeamController {
             SignInRules rules,
             Credentials credentials,
             Workspaces workspaces,
-            Post post,
-            MailLetters letters,
-            Languages languages) {
+            Mail mail) {
         this.team = team;
         this.persons = persons;
         this.seats = seats;
@@ -61,9 +55,7 @@ class TeamController {
         this.rules = rules;
         this.credentials = credentials;
         this.workspaces = workspaces;
-        this.post = post;
-        this.letters = letters;
-        this.languages = languages;
+        this.mail = mail;
     }
 
     /** Everybody whom whoever asks may see, and what is asked of all. */
@@ -100,7 +92,7 @@ class TeamController {
                 .filter(p -> caller.person().owner() || bySite.containsKey(p.id()))
                 .map(p -> member(p, bySite.getOrDefault(p.id(), Map.of())))
                 .toList();
-        return new Members(members, rules.asksSecondStep(), post.isSetUp());
+        return new Members(members, rules.asksSecondStep(), mail.isSetUp());
     }
 
     /** Sites that whoever asks manages; those who manage none see nobody. */
@@ -145,16 +137,11 @@ class TeamController {
         Team.Invited invited =
                 team.invite(caller.by(), new Team.Invitation(asked.email(), name, asked.seats(), asked.owner()));
         String to = invited.person().email();
-        String link = letters.link("-/come-in", invited.token());
+        String link = mail.link("-/come-in", invited.token());
         return sent(
                 to,
                 link,
-                () -> post.send(
-                        to,
-                        letters.invitation(
-                                languages.of(asked.seats().keySet()),
-                                caller.person().called(),
-                                invited.token())));
+                () -> mail.invite(to, asked.seats().keySet(), caller.person().called(), invited.token()));
     }
 
     /** A link by which somebody sets a new password. */
@@ -163,14 +150,13 @@ class TeamController {
         caller.requireOwner("make a link for a new password");
         Person person = persons.find(id).orElseThrow(() -> Refusal.unknown("person", id));
         String token = credentials.forgotten(caller.by(), person);
-        String link = letters.link("-/new-password", token);
-        return sent(
-                person.email(), link, () -> post.send(person.email(), letters.forgotten(languages.of(person), token)));
+        String link = mail.link("-/new-password", token);
+        return sent(person.email(), link, () -> mail.forgotten(person, token));
     }
 
     /** A link that could not be sent can still be handed over. */
     private LinkMade sent(String to, String link, Runnable send) {
-        if (!post.isSetUp()) {
+        if (!mail.isSetUp()) {
             return new LinkMade(link, false, null);
         }
         try {
@@ -235,13 +221,13 @@ class TeamController {
     @PostMapping("/test-letter")
     void testLetter(Caller caller) {
         caller.requireOwner("send a test letter");
-        if (!post.isSetUp()) {
+        if (!mail.isSetUp()) {
             throw Refusal.conflict(
                     "no-mail",
                     "mail",
                     "No mail is set up here.",
                     "Write its settings into venue.properties (see the README).");
         }
-        post.send(caller.person().email(), letters.test(languages.of(caller.person())));
+        mail.test(caller.person());
     }
 }

@@ -13,11 +13,13 @@ import venue.core.basics.item.Hash;
 import venue.core.model.media.Media;
 
 /**
- * The one stylesheet of a theme: custom properties made from its settings, then the rules that all sites share.
+ * The one stylesheet of a theme: its fonts, custom properties made from its settings, then the rules that all sites share.
  *
  * @param look the id of the look it was compiled from
+ * @param tokens the custom properties alone: what a colour or a number of the look comes to
+ * @param rest all else: while it stays, the tokens are all that is new
  */
-public record StyleSheet(String look, String css, String hash) {
+public record StyleSheet(String look, String css, String hash, String tokens, String rest) {
 
     private static final Map<String, Function<Tone, Colour>> COLOURS = new TreeMap<>(Map.ofEntries(
             Map.entry("ground", Tone::ground),
@@ -56,12 +58,13 @@ public record StyleSheet(String look, String css, String hash) {
     }
 
     private static StyleSheet compiled(Look theme, Files files) {
-        String css = Voice.faces(theme, files)
-                + tokens(theme)
-                + Texture.rules()
+        String faces = Voice.faces(theme, files);
+        String tokens = tokens(theme);
+        String rules = Texture.rules()
                 + Rules.of(theme)
                 + ThemeSettings.PARTS.stream().map(p -> p.rules(theme, files)).collect(Collectors.joining());
-        return new StyleSheet(theme.id(), css, Hash.shortOf(css));
+        String css = faces + tokens + rules;
+        return new StyleSheet(theme.id(), css, Hash.shortOf(css), tokens, faces + rules);
     }
 
     /** Its address on the site: it names the look, and its hash changes with the content, so it may be kept for ever. */

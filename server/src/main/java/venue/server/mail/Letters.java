@@ -11,51 +11,38 @@ import venue.server.app.Origins;
 
 /** The letters that are written, in the reader's language where there are words in it, else in English. */
 @Component
-public class MailLetters {
+class Letters {
 
     private static final String WORDS = "venue.server.mail.letters";
 
     private final Origins origins;
 
-    MailLetters(Origins origins) {
+    Letters(Origins origins) {
         this.origins = origins;
     }
 
     /** The address of a screen of the interface that a token opens; the token is never sent to a server on the way there. */
-    public String link(String screen, String token) {
+    String link(String screen, String token) {
         return origins.ofInterface().get(0) + "/" + screen + "#" + token;
     }
 
-    public Letter invitation(Locale language, String by, String token) {
+    Letter invitation(Locale language, String by, String token) {
         return letter(language, "invitation", link("-/come-in", token), by);
     }
 
-    public Letter forgotten(Locale language, String token) {
+    Letter forgotten(Locale language, String token) {
         return letter(language, "forgotten", link("-/new-password", token));
     }
 
-    public Letter confirm(Locale language, String token) {
+    Letter confirm(Locale language, String token) {
         return letter(language, "confirm", link("-/new-address", token));
     }
 
-    /** What has changed in how somebody signs in, so that they learn of it where it was not them. */
-    public enum Change {
-        PASSWORD("newPassword"),
-        SECOND_STEP_BEGUN("secondStepBegun"),
-        SECOND_STEP_ENDED("secondStepEnded");
-
-        private final String key;
-
-        Change(String key) {
-            this.key = key;
-        }
+    Letter changed(Locale language, Mail.Change change) {
+        return letter(language, change.key(), origins.ofInterface().get(0) + "/");
     }
 
-    public Letter changed(Locale language, Change change) {
-        return letter(language, change.key, origins.ofInterface().get(0) + "/");
-    }
-
-    public Letter test(Locale language) {
+    Letter test(Locale language) {
         return letter(language, "test", null);
     }
 

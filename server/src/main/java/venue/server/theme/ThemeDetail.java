@@ -1,0 +1,122 @@
+package venue.server.theme;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.edition.edition.Differing;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.LookUse;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyGroup;
+import venue.core.model.section.Section;
+import venue.core.model.site.Site;
+import venue.core.model.site.SiteIdentity;
+import venue.core.model.theme.ContrastPair;
+import venue.core.model.theme.Look;
+import venue.core.model.theme.ThemeSettings;
+import venue.core.show.legibility.Legibility;
+import venue.store.workspace.Standing;
+
+/** A look's settings and what follows from them. */
+record ThemeDetail(
+        String id,
+        String name,
+        String revision,
+        List<PropertyGroup> groups,
+        Map<String, Value> settings,
+        List<ContrastPair> contrast,
+        List<Legibility> hardToRead,
+        List<LookInfo> looks,
+        List<Sheet> sheets,
+        long pages,
+        Map<String, Long> tones,
+        Map<String, LookUse.Reach> reaches,
+        List<Everywhere> everywhere,
+        List<Differs> differing,
+        Identity identity) {
+
+    /** A look that is kept, with the colours by which it is known. */
+    record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
+
+    /** A page on the contact sheet. */
+    record Sheet(String page, String title, String kind, String template) {}
+
+    /** What the site says on every page in whichever look, by the part of a page in which it stands. */
+    record Identity(String item, String revision, List<PropertyGroup> groups, Map<String, Value> values) {}
+
+    /**
+     * A section that stands at the end of every page.
+     *
+     * @param stands {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column
+     * @param onPages {@code home} on the home page alone, {@code others} on every page but that; else on all
+     */
+    record Everywhere(String id, String name, String stands, String onPages) {
+
+        static Everywhere of(Section section) {
+            String stands = Values.text(section.settings(), "foot");
+            String onPages = Values.text(section.settings(), "onPages");
+            return new Everywhere(
+                    section.id(),
+                    section.name(),
+                    stands.isEmpty() ? "above" : stands,
+                    onPages.isEmpty() ? "all" : onPages);
+        }
+    }
+
+    /** A page whose look differs from the theme, in which settings. */
+    record Differs(String id, String title, Map<String, Value> settings) {}
+
+    static ThemeDetail of(Standing standing) {
+        Edition edition = standing.working();
+        Look theme = edition.theme();
+        return new ThemeDetail(
+                theme.id(),
+                theme.name(),
+                standing.hashOf(theme.id()),
+                ThemeSettings.groups(),
+                theme.settings(),
+                ContrastPair.of(theme),
+                Legibility.ofLook(edition, theme),
+                edition.all(Look.class)
+                        .sorted(Comparator.comparing(Look::name))
+                        .map(t -> look(edition, t))
+                        .toList(),
+                LookUse.samples(edition).stream().map(p -> sheet(edition, p)).toList(),
+                edition.all(Page.class).count(),
+                LookUse.tones(edition),
+                LookUse.reaches(edition),
+                edition.foot().stream().map(Everywhere::of).toList(),
+                Differing.pages(edition)
+                        .map(p -> new Differs(p.id(), p.title(), Differing.of(p)))
+                        .toList(),
+                identity(standing, edition.site()));
+    }
+
+    private static Identity identity(Standing standing, Site site) {
+        Map<String, Value> values = new HashMap<>(site.facts());
+        values.keySet().retainAll(SiteIdentity.all().stream().map(Property::key).toList());
+        return new Identity(site.id(), standing.hashOf(site.id()), SiteIdentity.groups(), values);
+    }
+
+    private static LookInfo look(Edition edition, Look theme) {
+        return new LookInfo(
+                theme.id(),
+                theme.name(),
+                edition.site().look().equals(theme.id()),
+                List.of(theme.text("colourDeep"), theme.text("colourAccent"), theme.text("colourPage")),
+                theme.settings());
+    }
+
+    private static Sheet sheet(Edition edition, Page page) {
+        return new Sheet(
+                page.id(),
+                page.title(),
+                edition.kindOf(page).map(Kind::name).orElse(page.kind()),
+                edition.worn(page).template().id());
+    }
+}
