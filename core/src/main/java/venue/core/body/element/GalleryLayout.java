@@ -30,6 +30,11 @@ final class GalleryLayout extends ListingLayout {
     }
 
     @Override
+    boolean tellsFacts() {
+        return false;
+    }
+
+    @Override
     int share(int span, boolean first) {
         return Math.min(4, span);
     }

@@ -183,7 +183,7 @@ final class ListingCard {
     }
 
     private void facts(Page page) {
-        if (!props.flag("facts") || !layout.says() && layout.isOfPictures()) {
+        if (!props.flag("facts") || !layout.tellsFacts()) {
             return;
         }
         String classes = props.flag("labels") ? "facts" : "facts unlabelled";

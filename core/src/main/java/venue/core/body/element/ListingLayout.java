@@ -108,6 +108,11 @@ public abstract class ListingLayout {
         return true;
     }
 
+    /** Whether facts are told beneath the words. */
+    boolean tellsFacts() {
+        return true;
+    }
+
     /** Whether facts and the way on stand apart from the words. */
     boolean setsFactsApart() {
         return false;

@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 
 /**
@@ -32,7 +33,11 @@ public record When(@JsonValue String text) {
     }
 
     /** @param held the value that holds of a neighbour; absent where there is none */
-    public boolean holds(Function<String, @org.jspecify.annotations.Nullable Value> held) {
+    public boolean holds(Function<String, @Nullable Value> held) {
+        // Asked wherever a value is written: most properties always matter.
+        if (text.isEmpty()) {
+            return true;
+        }
         Matcher form = FORM.matcher(text);
         if (!form.matches()) {
             return true;
@@ -47,7 +52,7 @@ public record When(@JsonValue String text) {
                 : Arrays.asList(wanted.split("\\|")).contains(given);
     }
 
-    private static String said(@org.jspecify.annotations.Nullable Value value, String wanted) {
+    private static String said(@Nullable Value value, String wanted) {
         if (value instanceof Value.Text text) {
             return text.text();
         }
