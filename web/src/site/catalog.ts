@@ -8,12 +8,22 @@ export function makeCatalog(site: () => string) {
   const templates = computed(() => new Map((catalog.value?.templates ?? []).map((t) => [t.id, t])))
   const kinds = computed(() => new Map((catalog.value?.kinds ?? []).map((k) => [k.id, k])))
   let known = ''
+  let coming = Promise.resolve()
 
-  /** @param shaped the step that last changed what there is to choose from */
-  async function need(shaped: number) {
+  /**
+   * Done when the catalog is here, also for whoever needs it while it is on its way.
+   *
+   * @param shaped the step that last changed what there is to choose from
+   */
+  function need(shaped: number) {
     const wanted = `${site()} ${shaped}`
-    if (wanted === known) return
-    known = wanted
+    if (wanted !== known) {
+      known = wanted
+      coming = ask(wanted)
+    }
+    return coming
+  }
+  async function ask(wanted: string) {
     const answer = await get('/api/sites/{site}/catalog', { path: { site: site() } })
     if (wanted !== known) return
     if (answer.ok) catalog.value = answer.value
