@@ -63,19 +63,9 @@ final class HarmedSite {
     private static Page page(int i) {
         String words = IntStream.range(0, WORDS_EACH).mapToObj(n -> word()).collect(Collectors.joining(" "));
         Zones zones = new Zones(Map.of("main", List.of(section("w" + i, "Words", text("<p>" + words + "</p>")))));
-        return new Page(
-                "words-" + i,
-                "Words " + i,
-                "words-" + i,
-                null,
-                (long) i << 20,
-                "standard",
-                null,
-                zones,
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of("words-" + i, "Words " + i, "words-" + i, "standard")
+                .withPlace(null, (long) i << 20)
+                .withZones(zones);
     }
 
     static String file(int i) {

@@ -54,19 +54,11 @@ final class LargeSite {
                     column(6, heading("Loom " + i + "." + s), text(words(i, (i * 7 + s) % pages))),
                     column(6, text(words(s, (i * 13 + s) % pages)))));
         }
-        return new Page(
-                id(i),
-                "Workshop " + i,
-                "workshop-" + i,
-                i < BENEATH_EACH ? null : id(i / BENEATH_EACH),
-                (long) i << 20,
-                "standard",
-                i % 4 == 0 ? "wide" : null,
-                new Zones(Map.of("main", sections)),
-                List.of(),
-                Map.of("summary", Value.of("What is woven behind door " + i)),
-                Map.of(),
-                false);
+        return Page.of(id(i), "Workshop " + i, "workshop-" + i, "standard")
+                .withPlace(i < BENEATH_EACH ? null : id(i / BENEATH_EACH), (long) i << 20)
+                .wearing(i % 4 == 0 ? "wide" : null)
+                .withZones(new Zones(Map.of("main", sections)))
+                .withFields(Map.of("summary", Value.of("What is woven behind door " + i)));
     }
 
     /** A page with three listings over all the others: the newest, a page of many by title with what visitors may choose by, and some under a condition. */
@@ -90,19 +82,9 @@ final class LargeSite {
                                                 "field", Value.of("summary"),
                                                 "test", Value.of("contains"),
                                                 "value", Value.of("door 1")))))));
-        return new Page(
-                "listings",
-                "Listings",
-                "listings",
-                null,
-                0,
-                "standard",
-                "wide",
-                new Zones(Map.of("main", List.of(section))),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of("listings", "Listings", "listings", "standard")
+                .wearing("wide")
+                .withZones(new Zones(Map.of("main", List.of(section))));
     }
 
     private static Part listing(String order) {

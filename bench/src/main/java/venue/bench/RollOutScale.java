@@ -21,7 +21,7 @@ import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.page.NewPage;
-import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -150,7 +150,10 @@ final class RollOutScale {
                 int n = batch * AT_ONCE + i;
                 pages.add(new NewPage("leaf" + n, "Leaf " + n));
             }
-            give(PageCommand.makePages("p" + (batch % 20), null, "standard", T, pages, null, List.of(), Map.of()));
+            give(NewPages.of("standard", pages)
+                    .beneath("p" + (batch % 20))
+                    .wearing(T)
+                    .made());
         }
     }
 

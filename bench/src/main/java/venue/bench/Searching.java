@@ -78,18 +78,8 @@ final class Searching {
     }
 
     private static Page page() {
-        return new Page(
-                "search",
-                "Search",
-                "search",
-                null,
-                0,
-                "standard",
-                "plain",
-                new Zones(Map.of("main", List.of(Compose.section("s1", "Search", Compose.part("search"))))),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of("search", "Search", "search", "standard")
+                .wearing("plain")
+                .withZones(new Zones(Map.of("main", List.of(Compose.section("s1", "Search", Compose.part("search"))))));
     }
 }

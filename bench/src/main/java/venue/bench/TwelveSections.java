@@ -79,19 +79,11 @@ public final class TwelveSections {
             sections.add(i % 3 == 0 ? toned("tinted", section) : section);
         }
         Zones zones = new Zones(Map.of("main", sections));
-        return new Page(
-                "twelve",
-                "Twelve sections",
-                "twelve-sections",
-                "visit",
-                1L << 40,
-                "standard",
-                "plain",
-                zones,
-                List.of(),
-                Map.of("summary", Value.of("A long page")),
-                Map.of(),
-                false);
+        return Page.of("twelve", "Twelve sections", "twelve-sections", "standard")
+                .withPlace("visit", 1L << 40)
+                .wearing("plain")
+                .withZones(zones)
+                .withFields(Map.of("summary", Value.of("A long page")));
     }
 
     private static String words(int i, String link) {

@@ -1,13 +1,12 @@
 package venue.core;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.menu.MenuCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -59,15 +58,9 @@ public final class Mischief {
             case 7 -> MenuCommand.removeFromMenu("main", page);
             case 8 -> PageCommand.chooseTemplate(List.of(page), any(List.of("plain", "wide", "side-column")));
             default ->
-                PageCommand.makePages(
-                        chance.nextBoolean() ? other : null,
-                        null,
-                        "standard",
-                        null,
-                        List.of(new NewPage(fresh(), any(WORDS))),
-                        null,
-                        List.of(),
-                        Map.of());
+                NewPages.one("standard", fresh(), any(WORDS))
+                        .beneath(chance.nextBoolean() ? other : null)
+                        .made();
         };
     }
 

@@ -48,19 +48,10 @@ public final class Sites {
     }
 
     public static Page page(String id, @Nullable String parent, long position, String title, String html) {
-        return new Page(
-                id,
-                title,
-                Segment.fromTitle(title),
-                parent,
-                position << 20,
-                "standard",
-                null,
-                new Zones(Map.of("main", List.of(section(id + "-s1", "Text", heading("About " + title), text(html))))),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of(id, title, Segment.fromTitle(title), "standard")
+                .withPlace(parent, position << 20)
+                .withZones(new Zones(
+                        Map.of("main", List.of(section(id + "-s1", "Text", heading("About " + title), text(html))))));
     }
 
     /** A desk with nothing live yet. */

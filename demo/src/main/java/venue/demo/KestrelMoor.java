@@ -13,7 +13,7 @@ import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.menu.MenuCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -60,17 +60,11 @@ public final class KestrelMoor {
     }
 
     private static Site site() {
-        return new Site(
-                Site.ID,
-                "Kestrel Moor Observatory",
-                List.of(HOST),
-                "en-GB",
-                ZoneId.of("Europe/London"),
-                "welcome",
-                "dusk",
-                "plain",
-                facts(),
-                List.of(SharedSections.DARK_ROAD.id()));
+        return Site.of("Kestrel Moor Observatory", "en-GB", ZoneId.of("Europe/London"), "dusk", "plain")
+                .withHosts(List.of(HOST))
+                .withHome("welcome")
+                .withFacts(facts())
+                .withFoot(List.of(SharedSections.DARK_ROAD.id()));
     }
 
     private static Map<String, Value> facts() {
@@ -143,25 +137,14 @@ public final class KestrelMoor {
                         "text",
                         Value.of("<ul><li>Boots that may get wet</li><li>A red torch, if you have one</li></ul>")),
                 PageCommand.setTitle("getting-here", "Getting here and back"),
-                PageCommand.makePages(
-                        "visit",
-                        null,
-                        "standard",
-                        "wide",
-                        List.of(new NewPage("dark-sky-camping", "Dark-sky camping")),
-                        null,
-                        List.of(),
-                        Map.of()),
+                NewPages.one("standard", "dark-sky-camping", "Dark-sky camping")
+                        .beneath("visit")
+                        .wearing("wide")
+                        .made(),
                 MenuCommand.placeInMenu("main", "dark-sky-camping", "main-camping"),
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        "plain",
-                        List.of(new NewPage("night-book", "The night book")),
-                        null,
-                        List.of(),
-                        Map.of()),
+                NewPages.one("standard", "night-book", "The night book")
+                        .wearing("plain")
+                        .made(),
                 ValueCommand.setValue(
                         "visit",
                         "visit-main1",

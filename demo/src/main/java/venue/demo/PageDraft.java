@@ -95,18 +95,11 @@ final class PageDraft {
     }
 
     Page at(int position) {
-        return new Page(
-                id,
-                title,
-                Segment.fromTitle(title),
-                parent,
-                position * GAP,
-                kind,
-                template,
-                new Zones(zones),
-                List.of(),
-                fields,
-                settings,
-                false);
+        return Page.of(id, title, Segment.fromTitle(title), kind)
+                .withPlace(parent, position * GAP)
+                .wearing(template)
+                .withZones(new Zones(zones))
+                .withFields(fields)
+                .withSettings(settings);
     }
 }

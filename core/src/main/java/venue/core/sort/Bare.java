@@ -37,19 +37,9 @@ public final class Bare {
                         z -> z.starters().stream()
                                 .map(s -> s.withOrigin(new Origin(template.id(), s.id(), taken)))
                                 .toList()));
-        return new Page(
-                page.id(),
-                page.title(),
-                page.segment(),
-                page.parent(),
-                page.position(),
-                page.kind(),
-                page.template(),
-                new Zones(zones),
-                List.of(),
-                Map.of(),
-                BeneathRule.kept(Map.of(), page.settings()),
-                page.withdrawn(),
-                taken);
+        return page.withTemplate(page.template(), new Zones(zones), List.of())
+                .withFields(Map.of())
+                .withSettings(BeneathRule.kept(Map.of(), page.settings()))
+                .withTaken(taken);
     }
 }

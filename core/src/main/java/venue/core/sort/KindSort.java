@@ -24,17 +24,15 @@ final class KindSort extends Sort<Kind> {
 
     @Override
     Optional<Item> anew(Kind kind, String id, Walk walk) {
-        return Optional.of(new Kind(
-                id,
-                kind.name(),
-                kind.note(),
-                walk.declared(kind.fields()),
-                walk.declared(kind.putAway()),
-                kind.templates().stream().flatMap(t -> walk.named(t).stream()).toList(),
-                walk.of(kind.template()),
-                placement(kind.beneath(), walk),
-                walk.named(KindSettings.all(), kind.settings()),
-                kind.retired()));
+        return Optional.of(kind.withId(id)
+                .withFields(walk.declared(kind.fields()), walk.declared(kind.putAway()))
+                .withTemplates(
+                        walk.of(kind.template()),
+                        kind.templates().stream()
+                                .flatMap(t -> walk.named(t).stream())
+                                .toList())
+                .withPlacement(placement(kind.beneath(), walk))
+                .withSettings(walk.named(KindSettings.all(), kind.settings())));
     }
 
     @Override

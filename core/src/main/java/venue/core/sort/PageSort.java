@@ -20,20 +20,14 @@ final class PageSort extends Sort<Page> {
 
     @Override
     Optional<Item> anew(Page page, String id, Walk walk) {
-        return Optional.of(new Page(
-                id,
-                page.title(),
-                page.segment(),
-                page.parent() == null ? null : walk.named(page.parent()).orElse(null),
-                page.position(),
-                walk.needed(page.kind()).orElse(page.kind()),
-                walk.of(page.template()),
-                walk.zones(page.zones()),
-                walk.sections(page.shelf()),
-                walk.fields(page.kind(), page.fields()),
-                walk.named(Differing.NAMING, page.settings()),
-                page.withdrawn(),
-                page.taken() == null ? null : walk.past(page.taken())));
+        return Optional.of(page.withId(id)
+                .withKind(walk.needed(page.kind()).orElse(page.kind()))
+                .withPlace(
+                        page.parent() == null ? null : walk.named(page.parent()).orElse(null), page.position())
+                .withTemplate(walk.of(page.template()), walk.zones(page.zones()), walk.sections(page.shelf()))
+                .withFields(walk.fields(page.kind(), page.fields()))
+                .withSettings(walk.named(Differing.NAMING, page.settings()))
+                .withTaken(page.taken() == null ? null : walk.past(page.taken())));
     }
 
     @Override

@@ -20,18 +20,13 @@ final class SiteSort extends Sort<Site> {
 
     @Override
     Optional<Item> anew(Site site, String id, Walk walk) {
-        return Optional.of(new Site(
-                Site.ID,
-                site.name(),
-                site.hosts(),
-                site.language(),
-                site.zone(),
-                site.home() == null ? null : walk.named(site.home()).orElse(null),
-                walk.needed(site.look()).orElse(site.look()),
-                walk.needed(site.fallbackTemplate()).orElse(site.fallbackTemplate()),
-                walk.needed(SiteFacts.all(), site.facts()),
-                site.foot().stream().flatMap(f -> walk.needed(f).stream()).toList(),
-                site.patternGroups()));
+        return Optional.of(site.withLook(walk.needed(site.look()).orElse(site.look()))
+                .withFallback(walk.needed(site.fallbackTemplate()).orElse(site.fallbackTemplate()))
+                .withHome(site.home() == null ? null : walk.named(site.home()).orElse(null))
+                .withFacts(walk.needed(SiteFacts.all(), site.facts()))
+                .withFoot(site.foot().stream()
+                        .flatMap(f -> walk.needed(f).stream())
+                        .toList()));
     }
 
     @Override
@@ -83,18 +78,10 @@ final class SiteSort extends Sort<Site> {
     @Override
     Optional<Item> arriving(Site site, Arrival at) {
         Site now = at.here().site();
-        return Optional.of(new Site(
-                Site.ID,
-                now.name(),
-                now.hosts(),
-                now.language(),
-                now.zone(),
-                site.home() == null ? now.home() : site.home(),
-                site.look(),
-                site.fallbackTemplate(),
-                site.facts(),
-                site.foot(),
-                site.patternGroups().isEmpty() ? now.patternGroups() : site.patternGroups()));
+        return Optional.of(site.described(now.name(), now.language(), now.zone())
+                .withHosts(now.hosts())
+                .withHome(site.home() == null ? now.home() : site.home())
+                .withPatternGroups(site.patternGroups().isEmpty() ? now.patternGroups() : site.patternGroups()));
     }
 
     @Override

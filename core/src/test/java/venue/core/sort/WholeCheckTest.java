@@ -46,7 +46,7 @@ class WholeCheckTest {
     }
 
     private static Site site(Map<String, Value> facts) {
-        return new Site(Site.ID, "Yard", List.of(), "en", ZoneOffset.UTC, null, "dusk", "plain", facts, List.of());
+        return Site.of("Yard", "en", ZoneOffset.UTC, "dusk", "plain").withFacts(facts);
     }
 
     static Stream<Item> bad() {

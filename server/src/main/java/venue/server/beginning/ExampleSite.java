@@ -71,16 +71,6 @@ public final class ExampleSite {
     }
 
     private static Site named(NewSite asked, Site site) {
-        return new Site(
-                Site.ID,
-                asked.name(),
-                List.of(asked.host()),
-                asked.language(),
-                asked.zone(),
-                site.home(),
-                site.look(),
-                site.fallbackTemplate(),
-                site.facts(),
-                site.foot());
+        return site.described(asked.name(), asked.language(), asked.zone()).withHosts(List.of(asked.host()));
     }
 }

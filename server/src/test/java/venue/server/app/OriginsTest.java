@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.util.unit.DataSize;
@@ -13,17 +12,9 @@ import venue.core.model.site.Site;
 
 class OriginsTest {
 
-    private static final Site SITE = new Site(
-            Site.ID,
-            "Kestrel Moor Observatory",
-            List.of("kestrel-moor.example"),
-            "en-GB",
-            ZoneId.of("UTC"),
-            "welcome",
-            "dusk",
-            "plain",
-            Map.of(),
-            List.of());
+    private static final Site SITE = Site.of("Kestrel Moor Observatory", "en-GB", ZoneId.of("UTC"), "dusk", "plain")
+            .withHosts(List.of("kestrel-moor.example"))
+            .withHome("welcome");
 
     @ParameterizedTest
     @CsvSource({

@@ -44,19 +44,9 @@ class SearchIndexTest {
 
     private static Page page(String id, @Nullable String parent, long position, String title, String html) {
         Section said = section(id + "-s1", "Text", heading("About " + title), text(html));
-        return new Page(
-                id,
-                title,
-                id,
-                parent,
-                position << 20,
-                "standard",
-                null,
-                new Zones(Map.of("main", List.of(said))),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of(id, title, id, "standard")
+                .withPlace(parent, position << 20)
+                .withZones(new Zones(Map.of("main", List.of(said))));
     }
 
     private static Edition site(Page... pages) {

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.page.NewPage;
-import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -45,7 +45,7 @@ final class Roller {
         List<NewPage> pages = IntStream.range(0, PAGES)
                 .mapToObj(n -> new NewPage("leaf" + n, "Leaf " + n))
                 .toList();
-        give(yard, PageCommand.makePages(null, null, "standard", T, pages, null, List.of(), Map.of()));
+        give(yard, NewPages.of("standard", pages).wearing(T).made());
         for (int n = 0; n < PAGES; n += 3) {
             String copy = yard.now()
                     .working()

@@ -17,7 +17,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.site.SiteCommand;
@@ -98,9 +98,7 @@ class WorkspaceTest {
             case 2 -> SectionCommand.copySection("home", section, "c" + i);
             case 3 -> SectionCommand.removeSection("home", section);
             case 4 -> write("home", section, "words " + i);
-            case 5 ->
-                PageCommand.makePages(
-                        null, null, "standard", null, List.of(new NewPage("p" + i, "Page")), null, List.of(), Map.of());
+            case 5 -> NewPages.one("standard", "p" + i, "Page").made();
             default -> PageCommand.setTitle("home", "Title " + i);
         };
     }

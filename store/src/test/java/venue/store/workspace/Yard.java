@@ -61,7 +61,6 @@ final class Yard {
     private static Page page(String id, long position) {
         Zones zones = new Zones(
                 Map.of("main", List.of(section("s1", "One", text("first")), section("s2", "Two", text("second")))));
-        return new Page(
-                id, id, id, null, position << 20, "standard", null, zones, List.of(), Map.of(), Map.of(), false);
+        return Page.of(id, id, id, "standard").withPlace(null, position << 20).withZones(zones);
     }
 }

@@ -38,6 +38,20 @@ public final class ListingAsk {
         return new ListingQuery(
                 props.text("called"),
                 source(props),
+                which(props),
+                texts(props, "first", "page").toList(),
+                order(props),
+                amount(props),
+                new ListingQuery.Offered(
+                        texts(props, "choose", "field").toList(),
+                        props.flag("byYear"),
+                        props.flag("byWords"),
+                        ListingLayouts.of(props).sorts(),
+                        props.flag("feed")));
+    }
+
+    private static ListingQuery.Which which(Props props) {
+        return new ListingQuery.Which(
                 kinds(props),
                 props.groups("conditions").stream()
                         .filter(c -> !c.text("field").isEmpty())
@@ -49,16 +63,7 @@ public final class ListingAsk {
                 props.text("match").equals("any"),
                 ListingQuery.When.valueOf(props.text("which").toUpperCase(Locale.ROOT)),
                 props.flag("fresh"),
-                texts(props, "except", "page").toList(),
-                texts(props, "first", "page").toList(),
-                order(props),
-                amount(props),
-                new ListingQuery.Offered(
-                        texts(props, "choose", "field").toList(),
-                        props.flag("byYear"),
-                        props.flag("byWords"),
-                        ListingLayouts.of(props).sorts(),
-                        props.flag("feed")));
+                texts(props, "except", "page").toList());
     }
 
     /** What is chosen by name is of any kind, and in the order in which it is chosen. */

@@ -7,27 +7,34 @@ import java.util.List;
  *
  * @param name by which further pages of it and what visitors choose are told from those of other listings on the page
  * @param source where they are looked for
- * @param kinds ids of the kinds they may be of; empty for any
- * @param conditions what must hold of each
- * @param any whether one of the conditions is enough
- * @param when which of them, by their dates
- * @param fresh whether what a listing above on the page shows is left out
- * @param except ids of those left out by name
+ * @param which which of those that are there
  * @param first ids of those kept before the others, in this order
  */
 public record ListingQuery(
-        String name,
-        Source source,
-        List<String> kinds,
-        List<Condition> conditions,
-        boolean any,
-        When when,
-        boolean fresh,
-        List<String> except,
-        List<String> first,
-        Order order,
-        Amount amount,
-        Offered offered) {
+        String name, Source source, Which which, List<String> first, Order order, Amount amount, Offered offered) {
+
+    /**
+     * Which of those that are found where it looks.
+     *
+     * @param kinds ids of the kinds they may be of; empty for any
+     * @param conditions what must hold of each
+     * @param any whether one of the conditions is enough
+     * @param when which of them, by their dates
+     * @param fresh whether what a listing above on the page shows is left out
+     * @param except ids of those left out by name
+     */
+    public record Which(
+            List<String> kinds,
+            List<Condition> conditions,
+            boolean any,
+            When when,
+            boolean fresh,
+            List<String> except) {
+
+        Which but(List<Condition> others, When then) {
+            return new Which(kinds, others, any, then, fresh, except);
+        }
+    }
 
     /** Which, by their dates in the site's zone. */
     public enum When {
@@ -85,8 +92,8 @@ public record ListingQuery(
     }
 
     /** The same, with something else said of it. */
-    public ListingQuery with(List<Condition> others, When which, Order order) {
-        return new ListingQuery(name, source, kinds, others, any, which, fresh, except, first, order, amount, offered);
+    public ListingQuery with(List<Condition> others, When then, Order other) {
+        return but(name, which.but(others, then), first, other);
     }
 
     /** The same in an order that a visitor asks for, which holds for all: by a field's key, the other way round with a hyphen before it. */
@@ -94,16 +101,15 @@ public record ListingQuery(
         boolean reversed = key.startsWith("-");
         String field = reversed ? key.substring(1) : key;
         By by = field.equals("title") ? By.TITLE : By.FIELD;
-        Order order = new Order(by, field, reversed);
-        return field.isEmpty()
-                ? this
-                : new ListingQuery(
-                        name, source, kinds, conditions, any, when, fresh, except, List.of(), order, amount, offered);
+        return field.isEmpty() ? this : but(name, which, List.of(), new Order(by, field, reversed));
     }
 
     /** The same by another name. */
     public ListingQuery named(String other) {
-        return new ListingQuery(
-                other, source, kinds, conditions, any, when, fresh, except, first, order, amount, offered);
+        return but(other, which, first, order);
+    }
+
+    private ListingQuery but(String called, Which those, List<String> before, Order by) {
+        return new ListingQuery(called, source, those, before, by, amount, offered);
     }
 }

@@ -30,17 +30,11 @@ public final class ReadySite {
     public static List<Item> items(String name, String host, String home) {
         NewSite asked = NewSite.of(name, host, "en-GB", "Europe/London");
         List<Item> items = new ArrayList<>();
-        items.add(new Site(
-                Site.ID,
-                asked.name(),
-                List.of(asked.host()),
-                asked.language(),
-                asked.zone(),
-                home,
-                "dusk",
-                "plain",
-                Map.of(SiteIdentity.HEADER_MENU, Value.of("main"), SiteIdentity.FOOT_MENU, Value.of("foot")),
-                List.of()));
+        items.add(Site.of(asked.name(), asked.language(), asked.zone(), "dusk", "plain")
+                .withHosts(List.of(asked.host()))
+                .withHome(home)
+                .withFacts(
+                        Map.of(SiteIdentity.HEADER_MENU, Value.of("main"), SiteIdentity.FOOT_MENU, Value.of("foot"))));
         items.addAll(ALL);
         return items;
     }

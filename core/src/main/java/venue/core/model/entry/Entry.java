@@ -6,7 +6,6 @@ import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
-import venue.core.model.section.Zones;
 
 /**
  * One of a kind that has no pages: it is shown by listings and has no address.
@@ -34,7 +33,6 @@ public record Entry(String id, String name, String kind, long position, Map<Stri
     /** A page without a place in the plan. */
     @Override
     public Page asListed() {
-        return new Page(
-                id, name, id, null, position, kind, null, Zones.NONE, java.util.List.of(), fields, Map.of(), false);
+        return Page.of(id, name, id, kind).withPlace(null, position).withFields(fields);
     }
 }

@@ -3,6 +3,7 @@ package venue.core.model.kind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
@@ -56,24 +57,37 @@ public record Kind(
 
     /** Another kind like this one. */
     public Kind copy(String newId, String words) {
-        return new Kind(newId, words, note, fields, putAway, templates, template, beneath, settings, false);
+        return but(d -> {
+            d.id = newId;
+            d.name = words;
+            d.retired = false;
+        });
     }
 
     /** @param allowed empty for all */
     public Kind withTemplates(@Nullable String worn, List<String> allowed) {
-        return new Kind(id, name, note, fields, putAway, allowed, worn, beneath, settings, retired);
+        return but(d -> {
+            d.template = worn;
+            d.templates = allowed;
+        });
     }
 
     public Kind withName(String words, String about) {
-        return new Kind(id, words, about, fields, putAway, templates, template, beneath, settings, retired);
+        return but(d -> {
+            d.name = words;
+            d.note = about;
+        });
     }
 
     public Kind withFields(List<Property> form, List<Property> away) {
-        return new Kind(id, name, note, form, away, templates, template, beneath, settings, retired);
+        return but(d -> {
+            d.fields = form;
+            d.putAway = away;
+        });
     }
 
     public Kind withPlacement(Placement where) {
-        return new Kind(id, name, note, fields, putAway, templates, template, where, settings, retired);
+        return but(d -> d.beneath = where);
     }
 
     @Override
@@ -88,12 +102,19 @@ public record Kind(
 
     @Override
     public Kind with(String key, @Nullable Value value) {
-        Map<String, Value> changed = Values.with(settings, key, value);
-        return new Kind(id, name, note, fields, putAway, templates, template, beneath, changed, retired);
+        return withSettings(Values.with(settings, key, value));
+    }
+
+    public Kind withSettings(Map<String, Value> all) {
+        return but(d -> d.settings = all);
+    }
+
+    public Kind withId(String other) {
+        return but(d -> d.id = other);
     }
 
     public Kind withRetired(boolean off) {
-        return new Kind(id, name, note, fields, putAway, templates, template, beneath, settings, off);
+        return but(d -> d.retired = off);
     }
 
     public Optional<Property> field(String key) {
@@ -148,5 +169,39 @@ public record Kind(
         Value value =
                 PropertyCheck.require(KindSettings.all(), key, key).in(settings).orElseThrow();
         return ((Value.Text) value).text();
+    }
+
+    /** The same kind but for what is changed in it: the one place where its parts are copied. */
+    private Kind but(Consumer<Draft> change) {
+        Draft d = new Draft(this);
+        change.accept(d);
+        return new Kind(
+                d.id, d.name, d.note, d.fields, d.putAway, d.templates, d.template, d.beneath, d.settings, d.retired);
+    }
+
+    private static final class Draft {
+        private String id;
+        private String name;
+        private String note;
+        private List<Property> fields;
+        private List<Property> putAway;
+        private List<String> templates;
+        private @Nullable String template;
+        private Placement beneath;
+        private Map<String, Value> settings;
+        private boolean retired;
+
+        private Draft(Kind kind) {
+            id = kind.id;
+            name = kind.name;
+            note = kind.note;
+            fields = kind.fields;
+            putAway = kind.putAway;
+            templates = kind.templates;
+            template = kind.template;
+            beneath = kind.beneath;
+            settings = kind.settings;
+            retired = kind.retired;
+        }
     }
 }

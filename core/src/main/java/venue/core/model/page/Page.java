@@ -54,21 +54,10 @@ public record Page(
         settings = Values.copy(settings);
     }
 
-    /** A page that has taken nothing of a template yet. */
-    public Page(
-            String id,
-            String title,
-            String segment,
-            @Nullable String parent,
-            long position,
-            String kind,
-            @Nullable String template,
-            Zones zones,
-            List<Section> shelf,
-            Map<String, Value> fields,
-            Map<String, Value> settings,
-            boolean withdrawn) {
-        this(id, title, segment, parent, position, kind, template, zones, shelf, fields, settings, withdrawn, null);
+    /** A page at the top of the plan that holds nothing yet. */
+    public static Page of(String id, String title, String segment, String kind) {
+        return new Page(
+                id, title, segment, null, 0, kind, null, Zones.NONE, List.of(), Map.of(), Map.of(), false, null);
     }
 
     /** Gives back a title with its white space folded, or refuses it. */
@@ -98,6 +87,14 @@ public record Page(
         return this;
     }
 
+    public Page withId(String other) {
+        return but(d -> d.id = other);
+    }
+
+    public Page withKind(String other) {
+        return but(d -> d.kind = other);
+    }
+
     public Page withTitle(String words) {
         return but(d -> d.title = words);
     }
@@ -111,6 +108,11 @@ public record Page(
             d.parent = newParent;
             d.position = newPosition;
         });
+    }
+
+    /** @param chosen absent for "as its kind says" */
+    public Page wearing(@Nullable String chosen) {
+        return but(d -> d.template = chosen);
     }
 
     public Page withTemplate(@Nullable String chosen, Zones arranged, List<Section> shelved) {
@@ -144,6 +146,14 @@ public record Page(
         return but(d -> d.fields = Values.with(fields, key, value));
     }
 
+    public Page withFields(Map<String, Value> all) {
+        return but(d -> d.fields = all);
+    }
+
+    public Page withSettings(Map<String, Value> all) {
+        return but(d -> d.settings = all);
+    }
+
     public Page withSetting(String key, @Nullable Value value) {
         return but(d -> d.settings = Values.with(settings, key, value));
     }
@@ -171,12 +181,12 @@ public record Page(
         Draft draft = new Draft(this);
         change.accept(draft);
         return new Page(
-                id,
+                draft.id,
                 draft.title,
                 draft.segment,
                 draft.parent,
                 draft.position,
-                kind,
+                draft.kind,
                 draft.template,
                 draft.zones,
                 draft.shelf,
@@ -187,10 +197,12 @@ public record Page(
     }
 
     private static final class Draft {
+        private String id;
         private String title;
         private String segment;
         private @Nullable String parent;
         private long position;
+        private String kind;
         private @Nullable String template;
         private Zones zones;
         private List<Section> shelf;
@@ -200,10 +212,12 @@ public record Page(
         private @Nullable String taken;
 
         private Draft(Page page) {
+            id = page.id;
             title = page.title;
             segment = page.segment;
             parent = page.parent;
             position = page.position;
+            kind = page.kind;
             template = page.template;
             zones = page.zones;
             shelf = page.shelf;

@@ -4,6 +4,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
@@ -49,31 +50,30 @@ public record Site(
         patternGroups = patternGroups == null ? List.of() : List.copyOf(patternGroups);
     }
 
-    /** One whose patterns are grouped as usual. */
-    public Site(
-            String id,
-            String name,
-            List<String> hosts,
-            String language,
-            ZoneId zone,
-            @Nullable String home,
-            String look,
-            String fallbackTemplate,
-            Map<String, Value> facts,
-            List<String> foot) {
-        this(id, name, hosts, language, zone, home, look, fallbackTemplate, facts, foot, List.of());
+    /** One without a home page and with nothing told of it. */
+    public static Site of(String name, String language, ZoneId zone, String look, String fallbackTemplate) {
+        return new Site(
+                ID, name, List.of(), language, zone, null, look, fallbackTemplate, Map.of(), List.of(), List.of());
     }
 
     public Site withHome(@Nullable String pageId) {
-        return new Site(id, name, hosts, language, zone, pageId, look, fallbackTemplate, facts, foot, patternGroups);
+        return but(d -> d.home = pageId);
     }
 
     public Site withHosts(List<String> names) {
-        return new Site(id, name, names, language, zone, home, look, fallbackTemplate, facts, foot, patternGroups);
+        return but(d -> d.hosts = names);
     }
 
     public Site described(String words, String tag, ZoneId timeZone) {
-        return new Site(id, words, hosts, tag, timeZone, home, look, fallbackTemplate, facts, foot, patternGroups);
+        return but(d -> {
+            d.name = words;
+            d.language = tag;
+            d.zone = timeZone;
+        });
+    }
+
+    public Site withFacts(Map<String, Value> all) {
+        return but(d -> d.facts = all);
     }
 
     /** Without what visitors may be told of it, and without what it says on every page; which menus it shows stays. */
@@ -83,11 +83,11 @@ public record Site(
                 .flatMap(List::stream)
                 .filter(f -> f.type() != PropertyType.MENU)
                 .forEach(f -> kept.remove(f.key()));
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, kept, foot, patternGroups);
+        return withFacts(kept);
     }
 
     public Site withLook(String themeId) {
-        return new Site(id, name, hosts, language, zone, home, themeId, fallbackTemplate, facts, foot, patternGroups);
+        return but(d -> d.look = themeId);
     }
 
     @Override
@@ -102,24 +102,67 @@ public record Site(
 
     @Override
     public Site with(String key, @Nullable Value value) {
-        Map<String, Value> changed = Values.with(facts, key, value);
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, changed, foot, patternGroups);
+        return withFacts(Values.with(facts, key, value));
     }
 
     public Site withFallback(String template) {
-        return new Site(id, name, hosts, language, zone, home, look, template, facts, foot, patternGroups);
+        return but(d -> d.fallbackTemplate = template);
     }
 
     public Site withFoot(List<String> shared) {
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, facts, shared, patternGroups);
+        return but(d -> d.foot = shared);
     }
 
     public Site withPatternGroups(List<String> groups) {
-        return new Site(id, name, hosts, language, zone, home, look, fallbackTemplate, facts, foot, groups);
+        return but(d -> d.patternGroups = groups);
     }
 
     /** What visitors may notice of it: in which order managers keep their patterns isn't. */
     public Site toVisitors() {
         return withPatternGroups(List.of());
+    }
+
+    /** The same site but for what is changed in it: the one place where its parts are copied. */
+    private Site but(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return new Site(
+                id,
+                draft.name,
+                draft.hosts,
+                draft.language,
+                draft.zone,
+                draft.home,
+                draft.look,
+                draft.fallbackTemplate,
+                draft.facts,
+                draft.foot,
+                draft.patternGroups);
+    }
+
+    private static final class Draft {
+        private String name;
+        private List<String> hosts;
+        private String language;
+        private ZoneId zone;
+        private @Nullable String home;
+        private String look;
+        private String fallbackTemplate;
+        private Map<String, Value> facts;
+        private List<String> foot;
+        private List<String> patternGroups;
+
+        private Draft(Site site) {
+            name = site.name;
+            hosts = site.hosts;
+            language = site.language;
+            zone = site.zone;
+            home = site.home;
+            look = site.look;
+            fallbackTemplate = site.fallbackTemplate;
+            facts = site.facts;
+            foot = site.foot;
+            patternGroups = site.patternGroups;
+        }
     }
 }

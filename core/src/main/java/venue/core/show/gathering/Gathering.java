@@ -83,8 +83,8 @@ public final class Gathering {
 
     /** By what an answer is known: by all that it may be another for. */
     private Object key(String what) {
-        boolean timed = query.when() != ListingQuery.When.ALL
-                || query.conditions().stream().anyMatch(Condition::dependsOnDay);
+        boolean timed = query.which().when() != ListingQuery.When.ALL
+                || query.which().conditions().stream().anyMatch(Condition::dependsOnDay);
         return List.of(
                 what,
                 query.named(""),
@@ -97,7 +97,7 @@ public final class Gathering {
 
     /** Without this page and what stands above, and with those first that are kept first. */
     private List<Page> rest(List<Page> pages, Set<String> above) {
-        if (query.first().isEmpty() && (!query.fresh() || above.isEmpty())) {
+        if (query.first().isEmpty() && (!query.which().fresh() || above.isEmpty())) {
             return withoutHere(pages);
         }
         Map<String, Page> ordered = new LinkedHashMap<>();
@@ -107,14 +107,15 @@ public final class Gathering {
                 .forEach(id -> ordered.put(id, pages.get(Objects.requireNonNull(places.get(id)))));
         pages.forEach(p -> ordered.putIfAbsent(p.id(), p));
         ordered.remove(here.id());
-        if (query.fresh()) {
+        if (query.which().fresh()) {
             ordered.keySet().removeAll(above);
         }
         return List.copyOf(ordered.values());
     }
 
     private List<Page> withoutHere(List<Page> pages) {
-        boolean isAmong = query.kinds().isEmpty() || query.kinds().contains(here.kind());
+        boolean isAmong =
+                query.which().kinds().isEmpty() || query.which().kinds().contains(here.kind());
         Integer at = isAmong ? places(pages).get(here.id()) : null;
         if (at == null) {
             return pages;

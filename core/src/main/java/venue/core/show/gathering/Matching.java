@@ -52,11 +52,11 @@ final class Matching {
     }
 
     List<Page> inOrder() {
-        Set<String> except = new HashSet<>(query.except());
+        Set<String> except = new HashSet<>(query.which().except());
         return candidates().stream()
                 .filter(p -> !except.contains(p.id()))
                 .filter(this::mayBeSeen)
-                .filter(isWithin(query.when()))
+                .filter(isWithin(query.which().when()))
                 .filter(this::meetsConditions)
                 .toList();
     }
@@ -69,10 +69,10 @@ final class Matching {
     /** What may match by its kind and place, in order. */
     private List<Page> candidates() {
         Source source = query.source();
-        if (source.way() == Source.Way.KIND && query.kinds().size() == 1) {
-            return ofOneKind(query.kinds().get(0));
+        if (source.way() == Source.Way.KIND && query.which().kinds().size() == 1) {
+            return ofOneKind(query.which().kinds().get(0));
         }
-        Set<String> kinds = new HashSet<>(query.kinds());
+        Set<String> kinds = new HashSet<>(query.which().kinds());
         List<Page> found = found(source)
                 .filter(p -> kinds.isEmpty() || kinds.contains(p.kind()))
                 .toList();
@@ -92,7 +92,7 @@ final class Matching {
 
     private Stream<Page> found(Source source) {
         return switch (source.way()) {
-            case KIND -> query.kinds().stream().flatMap(this::ofKind);
+            case KIND -> query.which().kinds().stream().flatMap(this::ofKind);
             case BENEATH -> beneath(source.of(), source.deep());
             case CHILDREN -> beneath(here.id(), source.deep());
             case SIBLINGS ->
@@ -186,12 +186,12 @@ final class Matching {
     }
 
     private boolean meetsConditions(Page page) {
-        List<Condition> conditions = query.conditions();
+        List<Condition> conditions = query.which().conditions();
         if (conditions.isEmpty()) {
             return true;
         }
         Predicate<Condition> met = c -> meets(page, c);
-        return query.any()
+        return query.which().any()
                 ? conditions.stream().anyMatch(met)
                 : conditions.stream().allMatch(met);
     }

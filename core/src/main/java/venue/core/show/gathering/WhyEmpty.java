@@ -28,7 +28,7 @@ final class WhyEmpty {
 
     String words() {
         if (query.source().way() == Source.Way.KIND
-                && query.kinds().stream()
+                && query.which().kinds().stream()
                         .allMatch(id -> edition.find(Kind.class, id).isEmpty())) {
             return "No kind is chosen yet";
         }
@@ -37,22 +37,23 @@ final class WhyEmpty {
         if (all == 0) {
             return nothingThere();
         }
-        for (Condition condition : query.any() ? List.<Condition>of() : query.conditions()) {
+        for (Condition condition :
+                query.which().any() ? List.<Condition>of() : query.which().conditions()) {
             if (count(with(List.of(condition), When.ALL)) == 0) {
                 return "None of " + all + " " + kinds() + " meets “" + said(condition) + "”";
             }
         }
-        if (count(with(query.conditions(), When.ALL)) == 0) {
+        if (count(with(query.which().conditions(), When.ALL)) == 0) {
             return "None of " + all + " " + kinds() + " meets "
-                    + (query.any() ? "any of the conditions" : "all of the conditions at once");
+                    + (query.which().any() ? "any of the conditions" : "all of the conditions at once");
         }
-        return query.when() == When.ALL
+        return query.which().when() == When.ALL
                 ? "All that there are is left out, or shown above"
                 : "None of " + all + " " + kinds() + " is " + timed();
     }
 
     private String timed() {
-        return switch (query.when()) {
+        return switch (query.which().when()) {
             case COMING -> "to come";
             case NOW -> "on now";
             case PAST, ALL -> "over yet";
@@ -79,7 +80,7 @@ final class WhyEmpty {
     }
 
     private String kinds() {
-        String names = query.kinds().stream()
+        String names = query.which().kinds().stream()
                 .flatMap(id -> edition.find(Kind.class, id).stream())
                 .map(k -> k.isPageless() ? k.name() + " entries" : k.pages())
                 .collect(Collectors.joining(", "));
@@ -87,7 +88,7 @@ final class WhyEmpty {
     }
 
     private String said(Condition condition) {
-        String field = query.kinds().stream()
+        String field = query.which().kinds().stream()
                 .flatMap(id -> edition.find(Kind.class, id).stream())
                 .flatMap(k -> k.field(condition.field()).stream())
                 .map(Property::label)

@@ -65,10 +65,10 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
         PageScene scene = new PageScene(view, page, true, List.of());
         ListingQuery query = ListingAsk.of(props(listing, scene));
         List<Page> all = scene.gathered().listings().all(query);
-        int past = query.when() == When.COMING
+        int past = query.which().when() == When.COMING
                 ? scene.gathered()
                         .listings()
-                        .all(query.with(query.conditions(), When.PAST, query.order()))
+                        .all(query.with(query.which().conditions(), When.PAST, query.order()))
                         .size()
                 : 0;
         int pictures = count(scene, all, UsualFields.PICTURE);

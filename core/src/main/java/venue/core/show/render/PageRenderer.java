@@ -114,7 +114,7 @@ public final class PageRenderer {
     }
 
     private static Page stand(String title, Zones zones) {
-        return new Page("stand", title, "stand", null, 0, "none", null, zones, List.of(), Map.of(), Map.of(), false);
+        return Page.of("stand", title, "stand", "none").withZones(zones);
     }
 
     private static Rendered document(View view, Page page, Template template, boolean findable) {

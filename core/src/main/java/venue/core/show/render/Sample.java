@@ -39,19 +39,10 @@ public final class Sample {
                 fields.put(f.key(), value);
             }
         });
-        return new Page(
-                "sample",
-                "A page’s title",
-                "sample",
-                null,
-                0,
-                kind.map(Kind::id).orElse("sample"),
-                template.id(),
-                zones,
-                List.of(),
-                fields,
-                Map.of(),
-                false);
+        return Page.of("sample", "A page’s title", "sample", kind.map(Kind::id).orElse("sample"))
+                .wearing(template.id())
+                .withZones(zones)
+                .withFields(fields);
     }
 
     private static Optional<Kind> kind(Edition edition, Template template) {

@@ -84,8 +84,10 @@ class GatheringElementsTest {
     }
 
     private static Page paper(String id, String title, String parent, Map<String, Value> fields) {
-        return new Page(
-                id, title, id, parent, 9 << 20, "paper", "plain", Zones.NONE, List.of(), fields, Map.of(), false);
+        return Page.of(id, title, id, "paper")
+                .withPlace(parent, 9 << 20)
+                .wearing("plain")
+                .withFields(fields);
     }
 
     @Test

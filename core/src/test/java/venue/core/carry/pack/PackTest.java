@@ -21,7 +21,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.NewSite;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -157,17 +157,8 @@ class PackTest {
 
     @Test
     void aLinkToAPageThatDidNotComeIsAPlaceToFillOrPlainWords() {
-        there.after(Sites.after(
-                there.now,
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        null,
-                        List.of(new NewPage("yarn", "Yarn")),
-                        null,
-                        List.of(),
-                        Map.of())));
+        there.after(
+                Sites.after(there.now, NewPages.one("standard", "yarn", "Yarn").made()));
         there.after(Sites.after(
                 there.now,
                 ValueCommand.setValue(
@@ -229,15 +220,7 @@ class PackTest {
                 .orElseThrow();
         there.after(Sites.after(
                 there.now,
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        worn.id(),
-                        List.of(new NewPage("copied", "Copied")),
-                        null,
-                        List.of(),
-                        Map.of())));
+                NewPages.one("standard", "copied", "Copied").wearing(worn.id()).made()));
         MEMORY.hashOf(worn);
         String starter = worn.starters().get(0).id();
         there.after(

@@ -13,7 +13,7 @@ import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.kind.KindCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -146,15 +146,9 @@ class CommandsTest {
         for (int i = 0; i < 12; i++) {
             edition = Sites.after(
                     edition,
-                    PageCommand.makePages(
-                            pick(chance, edition),
-                            null,
-                            "standard",
-                            null,
-                            List.of(new NewPage("p" + i, "Page " + chance.nextInt(3))),
-                            null,
-                            List.of(),
-                            Map.of()));
+                    NewPages.one("standard", "p" + i, "Page " + chance.nextInt(3))
+                            .beneath(pick(chance, edition))
+                            .made());
         }
         for (int i = 0; i < 40; i++) {
             try {
@@ -175,8 +169,10 @@ class CommandsTest {
     }
 
     private static PageCommand make(String parent, String title, List<String> menus) {
-        return PageCommand.makePages(
-                parent, null, "standard", null, List.of(new NewPage("new", title)), null, menus, Map.of());
+        return NewPages.one("standard", "new", title)
+                .beneath(parent)
+                .inMenus(menus)
+                .made();
     }
 
     private static ValueCommand set(String section, String element, String key, Value value) {

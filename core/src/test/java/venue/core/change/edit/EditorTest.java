@@ -82,19 +82,9 @@ class EditorTest {
     }
 
     private static Page copy(Page page, String id) {
-        return new Page(
-                id,
-                page.title(),
-                page.segment(),
-                page.parent(),
-                page.position(),
-                page.kind(),
-                null,
-                page.zones(),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of(id, page.title(), page.segment(), page.kind())
+                .withPlace(page.parent(), page.position())
+                .withZones(page.zones());
     }
 
     @Test

@@ -12,6 +12,7 @@ import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -61,17 +62,9 @@ class PatternAndMediaTest {
     void aPageBeginsWithAPatternInsteadOfWhatItsTemplateBringsToTheMainZone() {
         Edition made = Sites.after(
                 site,
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        null,
-                        List.of(new NewPage("a", "A"), new NewPage("b", "B")),
-                        null,
-                        List.of(),
-                        Map.of(),
-                        null,
-                        "ready-contact-page"));
+                NewPages.of("standard", List.of(new NewPage("a", "A"), new NewPage("b", "B")))
+                        .beginning("ready-contact-page")
+                        .made());
         Page a = made.require(Page.class, "a");
         assertThat(a.zones().in("main"))
                 .hasSize(4)

@@ -17,7 +17,7 @@ import venue.core.change.command.Commands;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
 import venue.core.change.edit.menu.MenuCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.pattern.PatternCommand;
 import venue.core.change.edit.section.SectionCommand;
@@ -160,19 +160,9 @@ class RightsTest {
                                 Kind.named("ours", "Ours", "", List.of()).with("changedBy", Value.of("MANAGER"))),
                         List.of());
         Page kept = before.require(Page.class, "b");
-        Page ours = new Page(
-                kept.id(),
-                kept.title(),
-                kept.segment(),
-                kept.parent(),
-                kept.position(),
-                "ours",
-                null,
-                kept.zones(),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        Page ours = Page.of(kept.id(), kept.title(), kept.segment(), "ours")
+                .withPlace(kept.parent(), kept.position())
+                .withZones(kept.zones());
         Edition with = before.with(List.of(ours), List.of());
         Edition after = as(Role.EDITOR, with, make("standard", "workshops", "b", null));
         assertThat(after.plan().beneath("workshops")).containsSubsequence("a", "new", "b");
@@ -180,17 +170,11 @@ class RightsTest {
 
     private static PageCommand make(
             String kind, String parent, @org.jspecify.annotations.Nullable String before, Boolean evenSo) {
-        return PageCommand.makePages(
-                parent,
-                before,
-                kind,
-                null,
-                List.of(new NewPage("new", "New")),
-                null,
-                List.of(),
-                Map.of(),
-                evenSo,
-                null);
+        return NewPages.one(kind, "new", "New")
+                .beneath(parent)
+                .before(before)
+                .evenSo(evenSo)
+                .made();
     }
 
     @Test
@@ -214,8 +198,10 @@ class RightsTest {
     @Test
     void aNewPageBringsNoRuleOfItsOwnFromAnEditor() {
         Map<String, Value> rule = Map.of("mayHold", BeneathRule.listed(List.of()));
-        PageCommand ruled = PageCommand.makePages(
-                "workshops", null, "standard", null, List.of(new NewPage("new", "New")), null, List.of(), rule);
+        PageCommand ruled = NewPages.one("standard", "new", "New")
+                .beneath("workshops")
+                .with(rule)
+                .made();
         isRefused(Sites.small(), ruled, "managers-only");
         assertThat(as(Role.MANAGER, Sites.small(), ruled)
                         .require(Page.class, "new")

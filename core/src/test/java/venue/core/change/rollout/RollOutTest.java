@@ -16,6 +16,7 @@ import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
@@ -46,15 +47,9 @@ class RollOutTest {
                 SectionCommand.placeElement(T, "more", "c1", 0, "title", "heading", Map.of("text", Value.of("More"))));
         return Sites.after(
                 made,
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        T,
-                        List.of(new NewPage("one", "One"), new NewPage("two", "Two")),
-                        null,
-                        List.of(),
-                        Map.of()));
+                NewPages.of("standard", List.of(new NewPage("one", "One"), new NewPage("two", "Two")))
+                        .wearing(T)
+                        .made());
     }
 
     private static Edition all(Edition site, Command... commands) {
@@ -208,15 +203,7 @@ class RollOutTest {
     void aPageThatIsGivenAnotherTemplateIsOfferedOnlyWhatIsNewThereSince() {
         Edition changed = all(
                 site,
-                PageCommand.makePages(
-                        null,
-                        null,
-                        "standard",
-                        "plain",
-                        List.of(new NewPage("late", "Late")),
-                        null,
-                        List.of(),
-                        Map.of()),
+                NewPages.one("standard", "late", "Late").wearing("plain").made(),
                 PageCommand.chooseTemplate(List.of("late"), T));
         assertThat(states(changed, "late")).containsEntry("lead", State.WITHOUT);
         Edition grown = all(changed, SectionCommand.placeSection(T, "main", 0, "first", null, null, List.of(12)));

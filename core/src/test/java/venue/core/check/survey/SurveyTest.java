@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.menu.MenuCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
@@ -120,8 +120,7 @@ class SurveyTest {
     }
 
     private static PageCommand make(String id, List<String> menus) {
-        return PageCommand.makePages(
-                null, null, "standard", null, List.of(new NewPage(id, "A draft")), null, menus, Map.of());
+        return NewPages.one("standard", id, "A draft").inMenus(menus).made();
     }
 
     private Finding only(Edition working, String rule) {

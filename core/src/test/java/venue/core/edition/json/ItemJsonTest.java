@@ -13,7 +13,6 @@ import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.model.page.Page;
-import venue.core.model.section.Zones;
 
 class ItemJsonTest {
 
@@ -32,7 +31,10 @@ class ItemJsonTest {
                 "fill", new Value.ToFill("Say it"),
                 "bound", new Value.Bound("page.summary"),
                 "link", Value.of(new Link("page:home").target()));
-        return new Page("p", "P", "p", null, 1, "standard", null, Zones.NONE, List.of(), values, values, false);
+        return Page.of("p", "P", "p", "standard")
+                .withPlace(null, 1)
+                .withFields(values)
+                .withSettings(values);
     }
 
     private static Stream<Item> items() {

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -14,7 +13,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.kind.KindCommand;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
@@ -161,8 +160,7 @@ class ReleasePlanTest {
     }
 
     private static PageCommand make(String id, String parent) {
-        return PageCommand.makePages(
-                parent, null, "standard", null, List.of(new NewPage(id, "Page " + id)), null, List.of(), Map.of());
+        return NewPages.one("standard", id, "Page " + id).beneath(parent).made();
     }
 
     private ReleasePlan plan(Edition working) {

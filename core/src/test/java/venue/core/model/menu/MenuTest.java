@@ -12,6 +12,7 @@ import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Branch;
@@ -76,15 +77,10 @@ class MenuTest {
         Edition site = Sites.after(Sites.small(), MenuCommand.placeInMenu("main", "weaving", "l2"));
         Edition deeper = Sites.after(
                 site,
-                PageCommand.makePages(
-                        "weaving",
-                        null,
-                        "standard",
-                        null,
-                        List.of(new NewPage("wool", "Wool"), new NewPage("silk", "Silk")),
-                        null,
-                        List.of("main"),
-                        Map.of()));
+                NewPages.of("standard", List.of(new NewPage("wool", "Wool"), new NewPage("silk", "Silk")))
+                        .beneath("weaving")
+                        .inMenus(List.of("main"))
+                        .made());
         Menu main = deeper.require(Menu.class, "main");
         Line wool = main.lineTo("wool").orElseThrow();
         assertThat(main.above(wool.id()).map(Line::id)).contains("l2");
@@ -181,15 +177,10 @@ class MenuTest {
 
         Edition more = Sites.after(
                 site,
-                PageCommand.makePages(
-                        "workshops",
-                        null,
-                        "standard",
-                        null,
-                        List.of(new NewPage("felt", "Felt")),
-                        null,
-                        List.of("main"),
-                        Map.of()));
+                NewPages.one("standard", "felt", "Felt")
+                        .beneath("workshops")
+                        .inMenus(List.of("main"))
+                        .made());
         Menu main = more.require(Menu.class, "main");
         assertThat(main.all()).as("no line of its own is made").hasSize(1);
         assertThat(Branch.beneath(more, main.lines().get(0)))

@@ -23,6 +23,7 @@ import venue.core.body.listing.ListingQuery.By;
 import venue.core.body.listing.ListingQuery.Offered;
 import venue.core.body.listing.ListingQuery.Order;
 import venue.core.body.listing.ListingQuery.When;
+import venue.core.body.listing.ListingQuery.Which;
 import venue.core.body.listing.Source;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
@@ -73,19 +74,10 @@ class GatheringTest {
                             Map.of("one", Value.of("Siân " + chance.nextInt(2))), Map.of("one", Value.of("Noor")))));
         }
         Page page = Sites.page(id, null, 1 + chance.nextInt(90), "Night " + chance.nextInt(30), "");
-        page = new Page(
-                id,
-                page.title(),
-                id,
-                null,
-                page.position(),
-                "night",
-                null,
-                page.zones(),
-                List.of(),
-                fields,
-                Map.of(),
-                false);
+        page = Page.of(id, page.title(), id, "night")
+                .withPlace(null, page.position())
+                .withZones(page.zones())
+                .withFields(fields);
         return page.withWithdrawn(chance.nextInt(6) == 0);
     }
 
@@ -96,7 +88,13 @@ class GatheringTest {
     private static ListingQuery query(List<Condition> conditions, boolean any, When when, Order order, Amount amount) {
         Offered offered = new Offered(List.of("place", "guides"), true, true, false, false);
         return new ListingQuery(
-                "", ALL, List.of("night"), conditions, any, when, false, List.of(), List.of(), order, amount, offered);
+                "",
+                ALL,
+                new Which(List.of("night"), conditions, any, when, false, List.of()),
+                List.of(),
+                order,
+                amount,
+                offered);
     }
 
     private static final Order NEWEST = new Order(By.DATE, "", true);

@@ -34,8 +34,7 @@ class TopicsTest {
 
     private static Page of(String kind, String id, String title) {
         Page plain = Sites.page(id, null, 5, title, "<p><a href=\"page:looms\">Looms</a></p>");
-        return new Page(
-                id, title, id, null, plain.position(), kind, null, plain.zones(), List.of(), Map.of(), Map.of(), false);
+        return Page.of(id, title, id, kind).withPlace(null, plain.position()).withZones(plain.zones());
     }
 
     private static Value naming(String... topics) {

@@ -56,19 +56,9 @@ class LayoutsTest {
             if (pictures && i % 3 != 1) {
                 fields.put("picture", Value.of("loom"));
             }
-            pages.add(new Page(
-                    "s" + i,
-                    "Story " + i,
-                    "story-" + i,
-                    "home",
-                    i + 1,
-                    "story",
-                    null,
-                    Zones.NONE,
-                    List.of(),
-                    fields,
-                    Map.of(),
-                    false));
+            pages.add(Page.of("s" + i, "Story " + i, "story-" + i, "story")
+                    .withPlace("home", i + 1)
+                    .withFields(fields));
         }
         return Edition.of(Sites.items(pages.toArray(Page[]::new))).with(List.of(STORY, LOOM), List.of());
     }

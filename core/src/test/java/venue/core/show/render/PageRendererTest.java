@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -164,15 +164,10 @@ class PageRendererTest {
             String parent = chance.nextBoolean() ? null : ids.get(chance.nextInt(ids.size()));
             site = Sites.after(
                     site,
-                    PageCommand.makePages(
-                            parent,
-                            null,
-                            "standard",
-                            null,
-                            List.of(new NewPage(id, "Page " + chance.nextInt(9))),
-                            null,
-                            chance.nextInt(4) == 0 ? List.of("main") : List.of(),
-                            Map.of()));
+                    NewPages.one("standard", id, "Page " + chance.nextInt(9))
+                            .beneath(parent)
+                            .inMenus(chance.nextInt(4) == 0 ? List.of("main") : List.of())
+                            .made());
             site = Sites.after(
                     site,
                     PageCommand.chooseTemplate(

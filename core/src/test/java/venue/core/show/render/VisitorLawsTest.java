@@ -80,23 +80,15 @@ class VisitorLawsTest {
         for (PagePart part : PagePart.values()) {
             parts.put(part.key(), Value.of(part == PagePart.AROUND ? "beside" : "shown"));
         }
-        return new Page(
-                "s" + i,
-                "Story-" + i + "-",
-                "story-" + i,
-                "home",
-                i + 10,
-                "story",
-                "plain",
-                Zones.NONE,
-                List.of(),
-                Map.of(
+        return Page.of("s" + i, "Story-" + i + "-", "story-" + i, "story")
+                .withPlace("home", i + 10)
+                .wearing("plain")
+                .withFields(Map.of(
                         "date",
                         Value.of(String.format("2026-01-%02d", i + 1)),
                         "topics",
-                        new Value.Many(List.of(Map.of("one", Value.of("t" + i % 3))))),
-                parts,
-                false);
+                        new Value.Many(List.of(Map.of("one", Value.of("t" + i % 3))))))
+                .withSettings(parts);
     }
 
     private static Edition site() {
@@ -117,19 +109,8 @@ class VisitorLawsTest {
         pages.add(Sites.page("home", null, 0, "Home", "").withZones(new Zones(Map.of("main", List.of(all)))));
         IntStream.range(0, STORIES).mapToObj(VisitorLawsTest::story).forEach(pages::add);
         for (int t = 0; t < 3; t++) {
-            pages.add(new Page(
-                    "t" + t,
-                    "Topic-" + t + "-",
-                    "topic-" + t,
-                    null,
-                    t + 1,
-                    "topic",
-                    null,
-                    Zones.NONE,
-                    List.of(),
-                    Map.of(),
-                    Map.of(),
-                    false));
+            pages.add(
+                    Page.of("t" + t, "Topic-" + t + "-", "topic-" + t, "topic").withPlace(null, t + 1));
         }
         Menu menu = new Menu(
                 "stories",

@@ -91,19 +91,7 @@ class WrittenTest {
     private Page page(Sectioned of) {
         Map<String, List<Section>> zones = new HashMap<>();
         zones.put("main", of.body().all().map(this::filled).toList());
-        return new Page(
-                "home",
-                "Home",
-                "home",
-                null,
-                0,
-                "standard",
-                "plain",
-                new Zones(zones),
-                List.of(),
-                Map.of(),
-                Map.of(),
-                false);
+        return Page.of("home", "Home", "home", "standard").wearing("plain").withZones(new Zones(zones));
     }
 
     private static String html(Edition edition, Page page, View.Mode mode) {

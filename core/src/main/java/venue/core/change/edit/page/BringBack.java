@@ -28,20 +28,11 @@ record BringBack(Page then, @Nullable String section) implements PageCommand, Fo
     }
 
     private Page whole(Page now) {
-        return new Page(
-                now.id(),
-                then.title(),
-                now.segment(),
-                now.parent(),
-                now.position(),
-                now.kind(),
-                then.template(),
-                then.zones(),
-                then.shelf(),
-                then.fields(),
-                BeneathRule.kept(then.settings(), now.settings()),
-                now.withdrawn(),
-                then.taken());
+        return now.withTitle(then.title())
+                .withTemplate(then.template(), then.zones(), then.shelf())
+                .withFields(then.fields())
+                .withSettings(BeneathRule.kept(then.settings(), now.settings()))
+                .withTaken(then.taken());
     }
 
     private Zones one(Zones zones, String id) {

@@ -124,20 +124,12 @@ record MakePages(
             Zones zones = begin == null
                     ? Starters.of(desk, wears)
                     : Starters.with(desk, wears, Starters.offered(desk.edition(), begin));
-            made.add(new Page(
-                    wanted.id(),
-                    title,
-                    part,
-                    parent,
-                    positions.get(i),
-                    kind,
-                    template,
-                    zones,
-                    List.of(),
-                    Map.of(),
-                    checked,
-                    false,
-                    took));
+            made.add(Page.of(wanted.id(), title, part, kind)
+                    .withPlace(parent, positions.get(i))
+                    .wearing(template)
+                    .withZones(zones)
+                    .withSettings(checked)
+                    .withTaken(took));
         }
         return made;
     }

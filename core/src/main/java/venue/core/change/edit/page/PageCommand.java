@@ -2,11 +2,9 @@ package venue.core.change.edit.page;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.model.page.Page;
 
@@ -30,33 +28,6 @@ public sealed interface PageCommand extends Command
 
     static PageCommand setSegment(String page, String segment) {
         return new SetSegment(page, segment);
-    }
-
-    static PageCommand makePages(
-            @Nullable String parent,
-            @Nullable String before,
-            String kind,
-            @Nullable String template,
-            List<NewPage> pages,
-            @Nullable String segment,
-            List<String> menus,
-            Map<String, Value> settings,
-            @Nullable Boolean evenSo,
-            @Nullable String begin) {
-        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo, begin);
-    }
-
-    /** Pages made where the rules of placement allow it. */
-    static PageCommand makePages(
-            @Nullable String parent,
-            @Nullable String before,
-            String kind,
-            @Nullable String template,
-            List<NewPage> pages,
-            @Nullable String segment,
-            List<String> menus,
-            Map<String, Value> settings) {
-        return makePages(parent, before, kind, template, pages, segment, menus, settings, null, null);
     }
 
     static PageCommand movePage(

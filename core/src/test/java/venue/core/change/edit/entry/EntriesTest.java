@@ -23,8 +23,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.carry.table.EntryTable;
 import venue.core.change.edit.kind.KindCommand;
-import venue.core.change.edit.page.NewPage;
-import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
@@ -167,18 +166,7 @@ class EntriesTest {
         assertThat(html).contains("<h2 class=\"h z-medium\">Alder Dyes</h2>", "1987");
         assertThat(listed.plan().inOrder()).doesNotContain("a");
         assertThatThrownBy(() -> Sites.after(
-                        with,
-                        PageCommand.makePages(
-                                null,
-                                null,
-                                "partner",
-                                null,
-                                List.of(new NewPage("p", "P")),
-                                null,
-                                List.of(),
-                                Map.of(),
-                                true,
-                                null)))
+                        with, NewPages.one("partner", "p", "P").evenSo(true).made()))
                 .hasMessageContaining("shown by listings");
         assertThatThrownBy(() -> Sites.after(with, ValueCommand.setValue("partner", null, null, "pageless", null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("kind-in-use"));

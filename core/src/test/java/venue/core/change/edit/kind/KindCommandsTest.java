@@ -17,7 +17,7 @@ import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
-import venue.core.change.edit.page.NewPage;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
@@ -163,18 +163,7 @@ class KindCommandsTest {
                 .hasMessageContaining("“Birds” already");
         Edition retired = Sites.after(with, new RetireKind("birds", true));
         assertThatThrownBy(() -> Sites.after(
-                        retired,
-                        PageCommand.makePages(
-                                null,
-                                null,
-                                "birds",
-                                null,
-                                List.of(new NewPage("n", "N")),
-                                null,
-                                List.of(),
-                                java.util.Map.of(),
-                                true,
-                                null)))
+                        retired, NewPages.one("birds", "n", "N").evenSo(true).made()))
                 .hasMessageContaining("retired");
     }
 

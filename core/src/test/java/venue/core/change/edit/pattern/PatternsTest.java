@@ -17,8 +17,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
-import venue.core.change.edit.page.NewPage;
-import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -125,8 +124,7 @@ class PatternsTest {
     }
 
     private static Command begin(String pattern) {
-        return PageCommand.makePages(
-                null, null, "standard", null, List.of(new NewPage("n", "N")), null, List.of(), Map.of(), null, pattern);
+        return NewPages.one("standard", "n", "N").beginning(pattern).made();
     }
 
     @Test
