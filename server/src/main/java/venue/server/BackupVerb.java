@@ -28,7 +28,7 @@ final class BackupVerb implements Callable<Integer> {
     public Integer call() throws IOException {
         try (OwnFolder own = data.look()) {
             Path file = data.file(to);
-            new Backups(own.database(), own.path(), InstantSource.system()).write(file);
+            new Backups(own.parts().database(), own.parts().path(), InstantSource.system()).write(file);
             own.record(Deed.BACKUP_MADE, null, file.getFileName().toString());
             data.say(to + "\t" + Files.size(file) + " bytes");
         }

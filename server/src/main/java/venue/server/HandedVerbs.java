@@ -10,17 +10,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import venue.server.app.FolderParts;
 import venue.server.app.Origins;
 import venue.server.beginning.SiteMaker;
 import venue.store.database.DataFolder;
-import venue.store.database.Database;
-import venue.store.media.MediaFiles;
-import venue.store.people.Credentials;
-import venue.store.people.Persons;
-import venue.store.people.Seats;
-import venue.store.people.Team;
-import venue.store.record.Records;
-import venue.store.workspace.Workspaces;
 
 /** Does what verbs hand to the server that has their folder, with the server's own parts: whoever is to hear of it does. */
 @Component
@@ -30,29 +23,10 @@ class HandedVerbs {
     private final OwnFolder own;
     private @Nullable Channel channel;
 
-    HandedVerbs(
-            DataFolder folder,
-            Database database,
-            Persons persons,
-            Seats seats,
-            Team team,
-            Credentials credentials,
-            Records records,
-            MediaFiles media,
-            Workspaces workspaces,
-            SiteMaker siteMaker,
-            Origins origins) {
+    HandedVerbs(DataFolder folder, FolderParts parts, SiteMaker siteMaker, Origins origins) {
         this.folder = folder;
         own = new OwnFolder(
-                folder.path(),
-                database,
-                persons,
-                seats,
-                team,
-                credentials,
-                records,
-                media,
-                workspaces,
+                parts,
                 siteMaker,
                 host -> host.isEmpty() ? origins.ofInterface().get(0) : origins.origin(host),
                 false,

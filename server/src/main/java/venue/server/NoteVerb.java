@@ -33,7 +33,7 @@ final class NoteVerb implements Callable<Integer> {
     @Override
     public Integer call() {
         try (OwnFolder own = data.open()) {
-            own.records().write(deed, By.COMMAND_LINE, site, null, detail);
+            own.parts().records().write(deed, By.COMMAND_LINE, site, null, detail);
         }
         return 0;
     }

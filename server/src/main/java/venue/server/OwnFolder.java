@@ -3,27 +3,21 @@ package venue.server;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
 import java.nio.file.Path;
-import java.security.SecureRandom;
 import java.time.InstantSource;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
 import venue.core.basics.fault.Refusal;
+import venue.server.app.FolderParts;
+import venue.server.app.KnownPeople;
 import venue.server.app.Settings;
 import venue.server.beginning.SiteMaker;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
-import venue.store.link.Links;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
-import venue.store.people.Credentials;
-import venue.store.people.Persons;
-import venue.store.people.Seats;
-import venue.store.people.Team;
 import venue.store.record.By;
 import venue.store.record.Deed;
-import venue.store.record.Records;
-import venue.store.session.Sessions;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -34,20 +28,7 @@ import venue.store.workspace.Workspaces;
  * @param origin where people reach a host name
  * @param letGo lets go of what was opened for the verb
  */
-record OwnFolder(
-        Path path,
-        Database database,
-        Persons persons,
-        Seats seats,
-        Team team,
-        Credentials credentials,
-        Records records,
-        MediaFiles media,
-        Workspaces workspaces,
-        SiteMaker siteMaker,
-        UnaryOperator<String> origin,
-        boolean beside,
-        Runnable letGo)
+record OwnFolder(FolderParts parts, SiteMaker siteMaker, UnaryOperator<String> origin, boolean beside, Runnable letGo)
         implements AutoCloseable {
 
     /** Takes the folder; {@link venue.store.database.FolderInUse} where somebody has it. */
@@ -75,50 +56,47 @@ record OwnFolder(
 
     private static OwnFolder of(Path path, Database database, @Nullable Integer port, @Nullable DataFolder taken) {
         InstantSource clock = InstantSource.system();
-        Sessions sessions = new Sessions(database, clock);
-        Persons persons = new Persons(database, clock);
-        Links links = new Links(database, clock);
-        Records records = new Records(database, clock);
-        Team team = new Team(database, persons, links, sessions, clock, new SecureRandom());
-        MediaFiles media = new MediaFiles(path.resolve("media"));
-        Workspaces workspaces = new Workspaces(database, clock, new SecureRandom());
+        FolderParts parts = FolderParts.of(path, database, clock);
         Configured.Public in = Configured.inPublic(path, port);
         return new OwnFolder(
-                path,
-                database,
-                persons,
-                new Seats(database),
-                team,
-                new Credentials(database, persons, links, sessions, records),
-                records,
-                media,
-                workspaces,
-                SiteMaker.without(workspaces, team, new MediaIntake(media), clock, in.interfaceHost()),
+                parts,
+                SiteMaker.without(parts, new MediaIntake(parts.media()), clock, in.interfaceHost()),
                 in::origin,
                 taken == null,
                 () -> {
-                    sessions.close();
-                    database.close();
+                    parts.close();
                     if (taken != null) {
                         taken.close();
                     }
                 });
     }
 
+    Workspaces workspaces() {
+        return parts.workspaces();
+    }
+
+    KnownPeople people() {
+        return parts.people();
+    }
+
+    MediaFiles media() {
+        return parts.media();
+    }
+
     /** A site by its id, or by one of its host names. */
     Workspace site(String named) {
-        return workspaces
+        return workspaces()
                 .find(named)
-                .or(() -> workspaces.servedAt(Settings.normal(named)))
+                .or(() -> workspaces().servedAt(Settings.normal(named)))
                 .orElseThrow(() -> Refusal.unknown("site", named));
     }
 
     /** Puts on the record what was done here; where a server has the folder, it writes that down. */
     void record(Deed deed, @Nullable String site, String detail) {
         if (beside) {
-            NoteVerb.hand(path, deed, site, detail);
+            NoteVerb.hand(parts.path(), deed, site, detail);
         } else {
-            records.write(deed, By.COMMAND_LINE, site, null, detail);
+            parts.records().write(deed, By.COMMAND_LINE, site, null, detail);
         }
     }
 

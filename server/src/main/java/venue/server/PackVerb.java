@@ -122,6 +122,24 @@ final class PackVerb implements Runnable {
         String host;
     }
 
+    /** How it is read. */
+    static final class How {
+        @Option(names = "--dry-run", description = "Tells what it would do, and writes nothing.")
+        boolean dryRun;
+
+        @Option(names = "--json", description = "Tells it as JSON.")
+        boolean json;
+
+        @Option(
+                names = "--differing",
+                description = "What is here and differs: mine, theirs or both (${DEFAULT-VALUE}).",
+                defaultValue = "mine")
+        String differing = "mine";
+
+        @Option(names = "--wear-its-look", description = "The site wears the look that a whole site brings.")
+        boolean wearItsLook;
+    }
+
     @Command(
             name = "read",
             description = "Reads a pack into a site, or tells what that would do.",
@@ -130,34 +148,26 @@ final class PackVerb implements Runnable {
             @CommandLine.Mixin Data data,
             @ArgGroup(multiplicity = "1") Into into,
             @Parameters(paramLabel = "FILE", description = "The pack.") Path file,
-            @Option(names = "--dry-run", description = "Tells what it would do, and writes nothing.") boolean dryRun,
-            @Option(names = "--json", description = "Tells it as JSON.") boolean json,
-            @Option(
-                            names = "--differing",
-                            description = "What is here and differs: mine, theirs or both (${DEFAULT-VALUE}).",
-                            defaultValue = "mine")
-                    String differing,
-            @ArgGroup @Nullable Where where,
-            @Option(names = "--wear-its-look", description = "The site wears the look that a whole site brings.")
-                    boolean wearItsLook)
+            @CommandLine.Mixin How how,
+            @ArgGroup @Nullable Where where)
             throws IOException {
         try (OwnFolder own = data.open();
                 PackFile packed = PackFile.open(readable(data.file(file)))) {
             packed.check(done -> {});
             if (into.host != null) {
-                String site = asSite(own, packed, NewSite.checkHost(into.host), dryRun);
-                data.say(dryRun ? "It can be read as a site of its own." : site);
+                String site = asSite(own, packed, NewSite.checkHost(into.host), how.dryRun);
+                data.say(how.dryRun ? "It can be read as a site of its own." : site);
                 return 0;
             }
             Workspace workspace = own.site(String.valueOf(into.site));
-            ReadAsked asked = asked(workspace, differing, where, wearItsLook);
+            ReadAsked asked = asked(workspace, how, where);
             Report report = workspace.packs().look(packed.pack(), asked);
-            if (!dryRun) {
+            if (!how.dryRun) {
                 packed.unpack(own.media(), done -> {});
                 workspace.packs().read(WHO, Role.MANAGER, packed.pack(), asked);
-                own.records().write(Deed.PACK_READ, By.COMMAND_LINE, workspace.site(), null, report.name());
+                own.parts().records().write(Deed.PACK_READ, By.COMMAND_LINE, workspace.site(), null, report.name());
             }
-            tell(data, report, packed.lacking(own.media()), json, dryRun);
+            tell(data, report, packed.lacking(own.media()), how);
         }
         return 0;
     }
@@ -180,37 +190,37 @@ final class PackVerb implements Runnable {
         return own.origin().apply(host) + "/";
     }
 
-    private static ReadAsked asked(Workspace workspace, String differing, @Nullable Where where, boolean wearItsLook) {
+    private static ReadAsked asked(Workspace workspace, How how, @Nullable Where where) {
         ReadAsked.Differing choice;
         try {
-            choice = ReadAsked.Differing.valueOf(differing.toUpperCase(Locale.ROOT));
+            choice = ReadAsked.Differing.valueOf(how.differing.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
             throw Refusal.badInput(
-                    "bad-choice", "differing", "“" + differing + "” is no choice.", "Give mine, theirs or both.");
+                    "bad-choice", "differing", "“" + how.differing + "” is no choice.", "Give mine, theirs or both.");
         }
         if (where == null) {
-            return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, null, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, null, how.wearItsLook, false, null);
         }
         if (where.onlyPatterns) {
-            return new ReadAsked(choice, Map.of(), ReadAsked.How.ONLY_PATTERNS, null, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.ONLY_PATTERNS, null, how.wearItsLook, false, null);
         }
         if (where.inPlaceOf != null) {
             String page = item(workspace, where.inPlaceOf);
-            return new ReadAsked(choice, Map.of(), ReadAsked.How.IN_PLACE_OF, page, wearItsLook, false, null);
+            return new ReadAsked(choice, Map.of(), ReadAsked.How.IN_PLACE_OF, page, how.wearItsLook, false, null);
         }
         String under = String.valueOf(where.under);
         String page = under.equals("/") ? null : item(workspace, under);
-        return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, page, wearItsLook, false, null);
+        return new ReadAsked(choice, Map.of(), ReadAsked.How.UNDER, page, how.wearItsLook, false, null);
     }
 
     private record Told(Report report, List<String> lacking, boolean dryRun) {}
 
-    private static void tell(Data data, Report report, List<String> lacking, boolean json, boolean dryRun) {
-        if (json) {
-            data.say(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, dryRun)));
+    private static void tell(Data data, Report report, List<String> lacking, How how) {
+        if (how.json) {
+            data.say(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, how.dryRun)));
             return;
         }
-        data.say((dryRun ? "Would read “" : "Read “") + report.name() + "”: "
+        data.say((how.dryRun ? "Would read “" : "Read “") + report.name() + "”: "
                 + Words.count(report.fresh().size(), "new item") + ", "
                 + report.same().size() + " here already, "
                 + report.differing().size() + " here and different.");

@@ -42,7 +42,7 @@ final class PeopleVerb implements Runnable {
     int list(@CommandLine.Mixin Data data, @Option(names = "--json", description = "As JSON.") boolean json) {
         try (OwnFolder own = data.look()) {
             List<Map<String, Object>> all =
-                    own.persons().all().stream().map(p -> told(own, p)).toList();
+                    own.people().persons().all().stream().map(p -> told(own, p)).toList();
             if (json) {
                 data.say(new JsonMapper().writeValueAsString(all));
             } else {
@@ -59,7 +59,7 @@ final class PeopleVerb implements Runnable {
         told.put("name", person.name());
         told.put("state", person.state().name().toLowerCase(java.util.Locale.ROOT));
         told.put("owner", person.owner());
-        told.put("seats", own.seats().rolesOf(person.id()));
+        told.put("seats", own.people().seats().rolesOf(person.id()));
         told.put("seenAt", person.seenAt());
         return told;
     }
@@ -85,7 +85,8 @@ final class PeopleVerb implements Runnable {
                         "This person could do nothing here.",
                         "Name a site with --site, or give --owner.");
             }
-            Team.Invited made = own.team().invite(By.COMMAND_LINE, new Team.Invitation(email, name, seats, owner));
+            Team.Invited made =
+                    own.people().team().invite(By.COMMAND_LINE, new Team.Invitation(email, name, seats, owner));
             data.say(own.origin().apply("") + "/-/come-in#" + made.token());
         }
         return 0;
@@ -108,7 +109,7 @@ final class PeopleVerb implements Runnable {
             @CommandLine.Mixin Data data,
             @Option(names = "--email", required = true, description = "Their address.") String email) {
         try (OwnFolder own = data.open()) {
-            String token = own.credentials().forgotten(By.COMMAND_LINE, who(own, email));
+            String token = own.people().credentials().forgotten(By.COMMAND_LINE, who(own, email));
             data.say(own.origin().apply("") + "/-/new-password#" + token);
         }
         return 0;
@@ -122,12 +123,12 @@ final class PeopleVerb implements Runnable {
             @CommandLine.Mixin Data data,
             @Option(names = "--email", required = true, description = "Their address.") String email) {
         try (OwnFolder own = data.open()) {
-            own.team().deactivate(By.COMMAND_LINE, who(own, email).id());
+            own.people().team().deactivate(By.COMMAND_LINE, who(own, email).id());
         }
         return 0;
     }
 
     private static Person who(OwnFolder own, String email) {
-        return own.persons().byEmail(email).orElseThrow(() -> Refusal.unknown("person", Email.normal(email)));
+        return own.people().persons().byEmail(email).orElseThrow(() -> Refusal.unknown("person", Email.normal(email)));
     }
 }

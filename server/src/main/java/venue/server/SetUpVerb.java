@@ -61,8 +61,7 @@ final class SetUpVerb implements Callable<Integer> {
         SetUp.Asked asked = new SetUp.Asked(name, email, password, site, beginWith);
         SetUp.check(asked);
         try (OwnFolder own = data.open()) {
-            SetUp.Made made = SetUp.without(own.team(), own.persons(), own.credentials(), own.siteMaker())
-                    .begin(By.COMMAND_LINE, asked, () -> {});
+            SetUp.Made made = SetUp.without(own.people(), own.siteMaker()).begin(By.COMMAND_LINE, asked, () -> {});
             data.say(own.origin().apply("") + "/" + made.workspace().site() + "/plan");
             data.say(own.origin().apply(site.host()) + "/");
         }

@@ -3,11 +3,6 @@ package venue.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
-import java.util.Comparator;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import org.springframework.session.Session;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -15,16 +10,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.server.mail.Mail;
-import venue.server.signin.Entrance;
-import venue.server.signin.PasswordWords;
-import venue.server.signin.Passwords;
+import venue.server.signin.NewPasswords;
 import venue.server.signin.People;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
-import venue.store.people.SecondSteps;
-import venue.store.people.SignInRules;
 import venue.store.record.By;
-import venue.store.session.Sessions;
 
 /** What people do with their own account, with or without a second step. */
 @RestController
@@ -33,29 +23,16 @@ class MyAccountController {
 
     private final People people;
     private final Credentials credentials;
-    private final Passwords passwords;
-    private final PasswordWords passwordWords;
-    private final SecondSteps secondSteps;
-    private final SignInRules rules;
-    private final Sessions sessions;
+    private final NewPasswords newPasswords;
+    private final MyAccounts accounts;
     private final Mail mail;
 
     MyAccountController(
-            People people,
-            Credentials credentials,
-            Passwords passwords,
-            PasswordWords passwordWords,
-            SecondSteps secondSteps,
-            SignInRules rules,
-            Sessions sessions,
-            Mail mail) {
+            People people, Credentials credentials, NewPasswords newPasswords, MyAccounts accounts, Mail mail) {
         this.people = people;
         this.credentials = credentials;
-        this.passwords = passwords;
-        this.passwordWords = passwordWords;
-        this.secondSteps = secondSteps;
-        this.rules = rules;
-        this.sessions = sessions;
+        this.newPasswords = newPasswords;
+        this.accounts = accounts;
         this.mail = mail;
     }
 
@@ -73,29 +50,7 @@ class MyAccountController {
 
     @GetMapping
     MyAccount account(Principal principal, HttpSession session) {
-        Person me = people.signedIn(principal);
-        return new MyAccount(
-                me.email(),
-                me.name(),
-                secondSteps.isOn(me.id()),
-                secondSteps.codesLeft(me.id()),
-                rules.asksSecondStep(),
-                mail.isSetUp(),
-                sessions(me.id(), session.getId()));
-    }
-
-    private List<MyAccount.MySession> sessions(String person, String mine) {
-        Map<String, ? extends Session> all = sessions.of(person);
-        return all.values().stream()
-                .sorted(Comparator.<Session, java.time.Instant>comparing(Session::getLastAccessedTime)
-                        .reversed())
-                .map(s -> new MyAccount.MySession(
-                        Device.of(Optional.<String>ofNullable(s.getAttribute(Entrance.DEVICE))
-                                .orElse("")),
-                        s.getCreationTime().toString(),
-                        s.getLastAccessedTime().toString(),
-                        s.getId().equals(mine)))
-                .toList();
+        return accounts.of(people.signedIn(principal), session.getId());
     }
 
     @PostMapping("/name")
@@ -124,9 +79,8 @@ class MyAccountController {
     void password(
             Principal principal, @RequestBody NewPassword asked, HttpServletRequest request, HttpSession session) {
         Person me = people.signedIn(principal);
-        passwords.requirePresent(me, asked.present());
-        passwordWords.check(asked.password(), me, me.name());
-        credentials.setPassword(by(me, request), me, passwords.encode(asked.password()), session.getId());
+        String hash = newPasswords.instead(me, asked.present(), asked.password());
+        credentials.setPassword(by(me, request), me, hash, session.getId());
         mail.changed(me, Mail.Change.PASSWORD);
     }
 

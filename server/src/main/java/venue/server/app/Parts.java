@@ -3,7 +3,6 @@ package venue.server.app;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import java.security.SecureRandom;
 import java.time.InstantSource;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -38,13 +37,18 @@ class Parts {
     }
 
     @Bean(destroyMethod = "close")
-    Database database(DataFolder folder) {
-        return Database.open(folder.path());
+    FolderParts folderParts(DataFolder folder, InstantSource clock) {
+        return FolderParts.of(folder.path(), Database.open(folder.path()), clock);
+    }
+
+    @Bean(destroyMethod = "")
+    Database database(FolderParts parts) {
+        return parts.database();
     }
 
     @Bean
-    Workspaces workspaces(Database database, InstantSource clock) {
-        return new Workspaces(database, clock, new SecureRandom());
+    Workspaces workspaces(FolderParts parts) {
+        return parts.workspaces();
     }
 
     @Bean
@@ -63,8 +67,8 @@ class Parts {
     }
 
     @Bean
-    MediaFiles mediaFiles(DataFolder folder) {
-        return new MediaFiles(folder.within("media"));
+    MediaFiles mediaFiles(FolderParts parts) {
+        return parts.media();
     }
 
     @Bean

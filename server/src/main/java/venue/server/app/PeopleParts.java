@@ -1,7 +1,5 @@
 package venue.server.app;
 
-import java.security.SecureRandom;
-import java.time.InstantSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import venue.store.database.Database;
@@ -15,33 +13,43 @@ import venue.store.people.Team;
 import venue.store.record.Records;
 import venue.store.session.Sessions;
 
-/** What is known of people, put together. */
+/** Hands out what is known of people. */
 @Configuration(proxyBeanMethods = false)
 class PeopleParts {
 
     @Bean
-    Persons persons(Database database, InstantSource clock) {
-        return new Persons(database, clock);
+    Records records(FolderParts parts) {
+        return parts.records();
     }
 
     @Bean
-    Seats seats(Database database) {
-        return new Seats(database);
+    Persons persons(FolderParts parts) {
+        return parts.people().persons();
     }
 
     @Bean
-    Links links(Database database, InstantSource clock) {
-        return new Links(database, clock);
+    Seats seats(FolderParts parts) {
+        return parts.people().seats();
     }
 
     @Bean
-    Records records(Database database, InstantSource clock) {
-        return new Records(database, clock);
+    Links links(FolderParts parts) {
+        return parts.people().links();
     }
 
-    @Bean(destroyMethod = "close")
-    Sessions sessions(Database database, InstantSource clock) {
-        return new Sessions(database, clock);
+    @Bean(destroyMethod = "")
+    Sessions sessions(FolderParts parts) {
+        return parts.people().sessions();
+    }
+
+    @Bean
+    Credentials credentials(FolderParts parts) {
+        return parts.people().credentials();
+    }
+
+    @Bean
+    Team team(FolderParts parts) {
+        return parts.people().team();
     }
 
     @Bean
@@ -52,15 +60,5 @@ class PeopleParts {
     @Bean
     SecondSteps secondSteps(Database database, Records records) {
         return new SecondSteps(database, records);
-    }
-
-    @Bean
-    Credentials credentials(Database database, Persons persons, Links links, Sessions sessions, Records records) {
-        return new Credentials(database, persons, links, sessions, records);
-    }
-
-    @Bean
-    Team team(Database database, Persons persons, Links links, Sessions sessions, InstantSource clock) {
-        return new Team(database, persons, links, sessions, clock, new SecureRandom());
     }
 }

@@ -1,5 +1,6 @@
 package venue.server.app;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -9,6 +10,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Marks the components of records as required unless they may be absent. */
@@ -38,10 +40,18 @@ final class RequiredInDescription implements ModelConverter {
     }
 
     private static List<String> required(Class<?> raw, Schema<?> model) {
-        return Arrays.stream(raw.getRecordComponents())
+        return components(raw)
                 .filter(c -> !StrictJson.isNullable(c))
                 .map(RecordComponent::getName)
                 .filter(n -> model.getProperties().containsKey(n))
                 .toList();
+    }
+
+    /** Those of a record, and in the place of a part that is told without its name those of the part. */
+    private static Stream<RecordComponent> components(Class<?> raw) {
+        return Arrays.stream(raw.getRecordComponents())
+                .flatMap(c -> c.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? components(c.getType())
+                        : Stream.of(c));
     }
 }

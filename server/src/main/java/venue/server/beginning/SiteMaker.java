@@ -19,6 +19,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.model.site.Role;
 import venue.core.model.site.Site;
+import venue.server.app.FolderParts;
 import venue.server.app.Settings;
 import venue.store.media.MediaIntake;
 import venue.store.people.Team;
@@ -48,10 +49,9 @@ public class SiteMaker {
     }
 
     /** The same where no server runs. */
-    public static SiteMaker without(
-            Workspaces workspaces, Team team, MediaIntake intake, InstantSource clock, String interfaceHost) {
+    public static SiteMaker without(FolderParts parts, MediaIntake intake, InstantSource clock, String interfaceHost) {
         Settings usual = new Settings(Path.of("data"), interfaceHost, "http", 0, DataSize.ofGigabytes(1), null, false);
-        return new SiteMaker(workspaces, team, Beginnings.toMakeOf(clock, intake), usual);
+        return new SiteMaker(parts.workspaces(), parts.people().team(), Beginnings.toMakeOf(clock, intake), usual);
     }
 
     /** Makes one of a pack, under a host name; its home page goes live, and all that is no page. */

@@ -2,7 +2,6 @@ package venue.server.demo;
 
 import jakarta.annotation.PostConstruct;
 import java.time.InstantSource;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
 import org.slf4j.Logger;
@@ -14,18 +13,12 @@ import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
-import venue.core.model.site.Role;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
 import venue.server.beginning.ExampleSite;
-import venue.server.signin.Passwords;
 import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
-import venue.store.people.Person;
-import venue.store.people.Persons;
-import venue.store.people.Team;
-import venue.store.record.By;
 import venue.store.workspace.AskedRequest;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
@@ -36,19 +29,11 @@ class DemoLoader {
 
     private static final int PICTURES_A_LINE = 6;
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
-    private static final String MANAGER = "maja@kestrel-moor.example";
-    private static final String EDITOR = "tomas@kestrel-moor.example";
-    private static final String MANAGER_ID = "maja";
-    private static final String MANAGER_NAME = "Maja Åkerlund";
-    private static final String EDITOR_ID = "tomas";
-    private static final String EDITOR_NAME = "Tomás Jurado";
 
     private final Settings settings;
     private final Workspaces workspaces;
-    private final Persons persons;
-    private final Team team;
+    private final DemoPeople people;
     private final MediaIntake intake;
-    private final Passwords passwords;
     private final Origins origins;
     private final InstantSource clock;
     private final boolean loads;
@@ -56,18 +41,14 @@ class DemoLoader {
     DemoLoader(
             Settings settings,
             Workspaces workspaces,
-            Persons persons,
-            Team team,
+            DemoPeople people,
             MediaIntake intake,
-            Passwords passwords,
             Origins origins,
             InstantSource clock) {
         this.settings = settings;
         this.workspaces = workspaces;
-        this.persons = persons;
-        this.team = team;
+        this.people = people;
         this.intake = intake;
-        this.passwords = passwords;
         this.origins = origins;
         this.clock = clock;
         loads = settings.demoPassword() != null
@@ -82,7 +63,7 @@ class DemoLoader {
     @PostConstruct
     void load() {
         if (loads) {
-            load(passwords.encode(Objects.requireNonNull(settings.demoPassword())));
+            load(Objects.requireNonNull(settings.demoPassword()));
         }
     }
 
@@ -95,20 +76,10 @@ class DemoLoader {
             }
         });
         LOG.info("The first release and what has changed since.");
-        workspaces.begin(KestrelMoor.ID, MANAGER_ID, items, workspace -> {
-            persons.add(person(MANAGER_ID, MANAGER, MANAGER_NAME, password, true));
-            persons.add(person(EDITOR_ID, EDITOR, EDITOR_NAME, password, false));
-            By demo = new By(MANAGER_ID, "the demo");
-            team.seat(demo, MANAGER_ID, KestrelMoor.ID, Role.MANAGER);
-            team.seat(demo, EDITOR_ID, KestrelMoor.ID, Role.EDITOR);
-            persons.putAway(MANAGER_ID, KestrelMoor.ID);
+        workspaces.begin(KestrelMoor.ID, DemoPeople.MANAGER_ID, items, workspace -> {
+            people.come(password);
             work(workspace);
         });
-    }
-
-    private Person person(String id, String email, String name, String password, boolean owner) {
-        String since = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
-        return new Person(id, email, name, password, owner, false, Person.State.ACTIVE, since, null);
     }
 
     private static void work(Workspace workspace) {
@@ -116,8 +87,8 @@ class DemoLoader {
         List<String> all = ReleasePlan.of(live, workspace.now().working()).entries().stream()
                 .map(ReleaseEntry::item)
                 .toList();
-        workspace.release(MANAGER_ID, "The new site", all);
-        KestrelMoor.changesSince().forEach(c -> workspace.run(AskedRequest.of(MANAGER_ID, c)));
+        workspace.release(DemoPeople.MANAGER_ID, "The new site", all);
+        KestrelMoor.changesSince().forEach(c -> workspace.run(AskedRequest.of(DemoPeople.MANAGER_ID, c)));
     }
 
     @EventListener
@@ -130,7 +101,7 @@ class DemoLoader {
         LOG.info(
                 "The site is at {}/",
                 origins.of(workspaces.require(KestrelMoor.ID).now().working().site()));
-        LOG.info("Sign in as    {} (manager) or {} (editor)", MANAGER, EDITOR);
+        LOG.info("Sign in as    {} (manager) or {} (editor)", DemoPeople.MANAGER, DemoPeople.EDITOR);
         if (loads) {
             LOG.info("Password      {}", settings.demoPassword());
         } else {

@@ -1,12 +1,9 @@
 package venue.server.live;
 
 import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
@@ -15,8 +12,6 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.server.proof.Board;
-import venue.server.proof.Proofs;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
@@ -27,18 +22,12 @@ import venue.store.workspace.Workspaces;
 @Component
 class PublicValve extends ValveBase {
 
-    private static final String PROOF = "/-/proof/";
-    private static final String DRAWINGS = "/-/drawings";
-    private static final String SENT = "/-/sent/";
-    private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
     private static final int MISDIRECTED = 421;
 
     private final Settings settings;
     private final Workspaces workspaces;
     private final Origins origins;
-    private final LiveSites sites;
-    private final SiteFiles files;
-    private final Proofs proofs;
+    private final SiteAddresses addresses;
     private final DiskFiles diskFiles;
     private final BeginningPages beginnings;
 
@@ -46,18 +35,14 @@ class PublicValve extends ValveBase {
             Settings settings,
             Workspaces workspaces,
             Origins origins,
-            LiveSites sites,
-            SiteFiles files,
-            Proofs proofs,
+            SiteAddresses addresses,
             DiskFiles diskFiles,
             BeginningPages beginnings) {
         super(true);
         this.settings = settings;
         this.workspaces = workspaces;
         this.origins = origins;
-        this.sites = sites;
-        this.files = files;
-        this.proofs = proofs;
+        this.addresses = addresses;
         this.diskFiles = diskFiles;
         this.beginnings = beginnings;
     }
@@ -82,11 +67,11 @@ class PublicValve extends ValveBase {
         if (workspace.isEmpty()) {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
         } else if (answer.isError() || !isDecodable(asked)) {
-            Replies.send(asked, answer, sites.of(workspace.get()).unreadable());
+            Replies.send(asked, answer, addresses.unreadable(workspace.get()));
         } else if (!host.equals(main(workspace.get()))) {
             elsewhere(answer, origins.of(workspace.get().now().working().site()), asked);
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
-            send(asked, answer, reply(workspace.get(), asked));
+            send(asked, answer, addresses.at(workspace.get(), asked));
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");
@@ -120,50 +105,6 @@ class PublicValve extends ValveBase {
         } catch (InvalidParameterException e) {
             return false;
         }
-    }
-
-    private Reply reply(Workspace workspace, HttpServletRequest asked) {
-        String path = asked.getRequestURI();
-        if (path.startsWith("/-/")) {
-            return own(workspace, path, asked)
-                    .orElseGet(() -> sites.of(workspace).at(path, query(asked)));
-        }
-        return sites.of(workspace).at(path, query(asked));
-    }
-
-    private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
-        if (path.startsWith(PROOF)) {
-            return proof(workspace, path.substring(PROOF.length()), asked);
-        }
-        if (path.equals(DRAWINGS)) {
-            return Optional.of(Reply.text(
-                    200,
-                    "text/html; charset=utf-8",
-                    Board.document(workspace.now().live()),
-                    Reply.ASK,
-                    proofs.policy()));
-        }
-        return path.startsWith(SENT)
-                ? proofs.sent(workspace.site(), path.substring(SENT.length()))
-                        .map(page -> Reply.page(200, page).kept("no-store"))
-                : files.find(workspace, path);
-    }
-
-    private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {
-        Map<String, String> query = query(asked);
-        return proofs.html(workspace.site(), path, query)
-                .map(proof -> Reply.text(
-                        200,
-                        "text/html; charset=utf-8",
-                        proof.html(),
-                        Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
-                        proofs.policy()));
-    }
-
-    private static Map<String, String> query(HttpServletRequest asked) {
-        Map<String, String> query = new HashMap<>();
-        asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
-        return query;
     }
 
     private static void plain(HttpServletResponse answer, int status, String words) throws IOException {

@@ -5,11 +5,11 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.Ids;
 import venue.core.carry.beginning.NewSite;
+import venue.server.app.KnownPeople;
 import venue.server.beginning.Beginnings;
 import venue.server.beginning.SiteMaker;
 import venue.server.signin.PasswordRules;
 import venue.server.signin.Passwords;
-import venue.store.people.Credentials;
 import venue.store.people.Email;
 import venue.store.people.Person;
 import venue.store.people.Persons;
@@ -36,8 +36,8 @@ public class SetUp {
     }
 
     /** The same where no server runs. */
-    public static SetUp without(Team team, Persons persons, Credentials credentials, SiteMaker sites) {
-        return new SetUp(team, persons, new Passwords(credentials), sites);
+    public static SetUp without(KnownPeople people, SiteMaker sites) {
+        return new SetUp(people.team(), people.persons(), new Passwords(people.credentials()), sites);
     }
 
     /** Who is to own it, and with what the first site is to begin. */

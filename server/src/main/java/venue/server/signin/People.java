@@ -32,6 +32,11 @@ public class People {
         this.rules = rules;
     }
 
+    /** Whoever has an e-mail address, whether they may come in or not. */
+    Optional<Person> called(String email) {
+        return persons.byEmail(email);
+    }
+
     /** Whoever a session belongs to, for what they may do of their own account. */
     public Person signedIn(@Nullable Principal principal) {
         Person person = Optional.ofNullable(principal)

@@ -58,6 +58,11 @@ public class SecondStepCodes {
         return new Secret(secret, uri, path(code), code.size);
     }
 
+    /** Whether somebody signs in with one. */
+    boolean areAskedOf(String person) {
+        return steps.isOn(person);
+    }
+
     /** Whether a code is right, of the app or a recovery code; it is used up. */
     public boolean isRight(String person, String typed) {
         String code = Links.plain(typed);

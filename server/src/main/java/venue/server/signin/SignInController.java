@@ -19,8 +19,6 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.store.people.Email;
 import venue.store.people.Person;
-import venue.store.people.Persons;
-import venue.store.people.SecondSteps;
 import venue.store.record.By;
 import venue.store.record.Deed;
 import venue.store.record.Records;
@@ -33,8 +31,6 @@ class SignInController {
     private final Passwords passwords;
     private final Throttle throttle;
     private final People people;
-    private final Persons persons;
-    private final SecondSteps secondSteps;
     private final SecondStepCodes codes;
     private final Entrance entrance;
     private final Records records;
@@ -43,16 +39,12 @@ class SignInController {
             Passwords passwords,
             Throttle throttle,
             People people,
-            Persons persons,
-            SecondSteps secondSteps,
             SecondStepCodes codes,
             Entrance entrance,
             Records records) {
         this.passwords = passwords;
         this.throttle = throttle;
         this.people = people;
-        this.persons = persons;
-        this.secondSteps = secondSteps;
         this.codes = codes;
         this.entrance = entrance;
         this.records = records;
@@ -84,7 +76,7 @@ class SignInController {
         String from = request.getRemoteAddr();
         return slowly(email, request, () -> {
             Person person = known(email, typed.password(), from);
-            if (secondSteps.isOn(person.id())) {
+            if (codes.areAskedOf(person.id())) {
                 entrance.openHalf(person, request);
                 return new SignedIn(true);
             }
@@ -134,7 +126,7 @@ class SignInController {
 
     /** Whoever e-mail and password belong to; why they can't come in is told to those alone who have both. */
     private Person known(String email, String password, String from) {
-        Optional<Person> person = persons.byEmail(email);
+        Optional<Person> person = people.called(email);
         if (!(person.isPresent() ? passwords.isOf(person.get(), password) : passwords.isNobodys(password))) {
             throttle.failed(email, from);
             records.write(

@@ -44,32 +44,34 @@ public class News {
         Standing standing = here.now();
         Edition working = standing.working();
         String origin = origins.of(working.site());
-        Survey survey = standing.survey();
         Tally tally = standing.tally();
         Optional<Journal.Group> undo = journal.undoable(site, who);
         Optional<Journal.Group> redo = journal.redoable(site, who);
         return new SiteStanding(
-                site,
-                working.site().name(),
-                here.role(),
-                origin,
-                origin + "/-/proof/" + passes.issue(site, who, session) + "/",
-                standing.step(),
-                standing.shaped(),
-                standing.release(),
-                working.site().home(),
-                working.home().map(Page::title).orElse("none"),
-                tally.pages(),
-                tally.toFill(),
+                new SiteStanding.Named(
+                        site,
+                        working.site().name(),
+                        here.role(),
+                        origin,
+                        origin + "/-/proof/" + passes.issue(site, who, session) + "/"),
+                new SiteStanding.Steps(standing.step(), standing.shaped(), standing.release(), standing.changes()),
+                new SiteStanding.Home(
+                        working.site().home(), working.home().map(Page::title).orElse("none")),
+                new SiteStanding.Pages(tally.pages(), tally.toFill()),
+                findings(standing.survey()),
+                new SiteStanding.Turning(
+                        undo.map(Journal.Group::name).orElse(null),
+                        undo.map(Journal.Group::item).orElse(null),
+                        redo.map(Journal.Group::name).orElse(null),
+                        redo.map(Journal.Group::item).orElse(null)),
+                events.here(site));
+    }
+
+    private static SiteStanding.FoundHere findings(Survey survey) {
+        return new SiteStanding.FoundHere(
                 survey.count(Severity.MUST_FIX),
                 survey.count(Severity.SHOULD_FIX),
                 survey.count(Severity.NOTE),
-                survey.failed().stream().map(Survey.RuleInfo::name).toList(),
-                standing.changes(),
-                undo.map(Journal.Group::name).orElse(null),
-                undo.map(Journal.Group::item).orElse(null),
-                redo.map(Journal.Group::name).orElse(null),
-                redo.map(Journal.Group::item).orElse(null),
-                events.here(site));
+                survey.failed().stream().map(Survey.RuleInfo::name).toList());
     }
 }

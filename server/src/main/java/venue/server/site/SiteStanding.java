@@ -1,5 +1,6 @@
 package venue.server.site;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -10,33 +11,49 @@ import venue.server.event.Events;
 /**
  * How a site stands.
  *
- * @param role what whoever asks may do in it
- * @param proofs where proofs are served, ending with a slash; good for half an hour
- * @param shaped the step that last changed what there is to choose from (the catalog)
- * @param failing rules of the survey that could not be asked: what they say is of an earlier step
- * @param undo what would be taken back next; absent for nothing
- * @param undoAt the item on which that acts
+ * @param here who is in it at this moment
  */
 record SiteStanding(
-        String id,
-        String name,
-        Role role,
-        String origin,
-        String proofs,
-        long step,
-        long shaped,
-        int release,
-        @Nullable String homeId,
-        String homeTitle,
-        Map<PageState, Integer> pages,
-        long toFill,
-        long mustFix,
-        long shouldFix,
-        long notes,
-        List<String> failing,
-        int changes,
-        @Nullable String undo,
-        @Nullable String undoAt,
-        @Nullable String redo,
-        @Nullable String redoAt,
-        List<Events.Presence> here) {}
+        @JsonUnwrapped Named site,
+        @JsonUnwrapped Steps steps,
+        @JsonUnwrapped Home home,
+        @JsonUnwrapped Pages pages,
+        @JsonUnwrapped FoundHere findings,
+        @JsonUnwrapped Turning turning,
+        List<Events.Presence> here) {
+
+    /**
+     * Which it is.
+     *
+     * @param role what whoever asks may do in it
+     * @param proofs where proofs are served, ending with a slash; good for half an hour
+     */
+    record Named(String id, String name, Role role, String origin, String proofs) {}
+
+    /**
+     * How far it has come.
+     *
+     * @param shaped the step that last changed what there is to choose from (the catalog)
+     * @param changes how many items differ from the last release
+     */
+    record Steps(long step, long shaped, int release, int changes) {}
+
+    record Home(@Nullable String homeId, String homeTitle) {}
+
+    record Pages(Map<PageState, Integer> pages, long toFill) {}
+
+    /** @param failing rules of the survey that could not be asked: what they say is of an earlier step */
+    record FoundHere(long mustFix, long shouldFix, long notes, List<String> failing) {}
+
+    /**
+     * What can be taken back and done again.
+     *
+     * @param undo what would be taken back next; absent for nothing
+     * @param undoAt the item on which that acts
+     */
+    record Turning(
+            @Nullable String undo,
+            @Nullable String undoAt,
+            @Nullable String redo,
+            @Nullable String redoAt) {}
+}

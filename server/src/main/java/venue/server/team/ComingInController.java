@@ -2,23 +2,15 @@ package venue.server.team;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import venue.core.basics.fault.Refusal;
 import venue.server.mail.Mail;
 import venue.server.signin.Entrance;
-import venue.server.signin.PasswordWords;
-import venue.server.signin.Passwords;
+import venue.server.signin.NewPasswords;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
-import venue.store.people.Persons;
 import venue.store.people.Team;
 import venue.store.record.By;
 
@@ -27,34 +19,18 @@ import venue.store.record.By;
 @RequestMapping("/api")
 class ComingInController {
 
-    private static final Logger LOG = LoggerFactory.getLogger(ComingInController.class);
-
     private final Team team;
-    private final Persons persons;
     private final Credentials credentials;
-    private final Passwords passwords;
-    private final PasswordWords passwordWords;
+    private final NewPasswords newPasswords;
     private final Entrance entrance;
     private final Mail mail;
-    private final Pace pace;
 
-    ComingInController(
-            Team team,
-            Persons persons,
-            Credentials credentials,
-            Passwords passwords,
-            PasswordWords passwordWords,
-            Entrance entrance,
-            Mail mail,
-            Pace pace) {
+    ComingInController(Team team, Credentials credentials, NewPasswords newPasswords, Entrance entrance, Mail mail) {
         this.team = team;
-        this.persons = persons;
         this.credentials = credentials;
-        this.passwords = passwords;
-        this.passwordWords = passwordWords;
+        this.newPasswords = newPasswords;
         this.entrance = entrance;
         this.mail = mail;
-        this.pace = pace;
     }
 
     /** What a link holds after its number sign. */
@@ -69,9 +45,6 @@ class ComingInController {
     /** A password for which a link was made. */
     record Reset(String token, String password) {}
 
-    /** Somebody who has forgotten their password. */
-    record Forgetful(String email) {}
-
     @PostMapping("/invitation")
     Holder invitation(@RequestBody Token asked) {
         return holder(team.holder(asked.token()));
@@ -80,36 +53,10 @@ class ComingInController {
     /** Comes in, and is signed in. */
     @PostMapping("/invitation/accept")
     Holder accept(@RequestBody Newcomer asked, HttpServletRequest request, HttpServletResponse response) {
-        passwordWords.check(asked.password(), team.holder(asked.token()), asked.name());
-        Person here = team.come(by(request), asked.token(), asked.name(), passwords.encode(asked.password()));
+        String hash = newPasswords.made(asked.password(), team.holder(asked.token()), asked.name());
+        Person here = team.come(by(request), asked.token(), asked.name(), hash);
         entrance.open(here, request, response);
         return holder(here);
-    }
-
-    /** The same answer, and as soon, whether the address is known or not. */
-    @PostMapping("/password/forgotten")
-    @ResponseStatus(HttpStatus.ACCEPTED)
-    void forgotten(@RequestBody Forgetful asked, HttpServletRequest request) {
-        if (!mail.isSetUp()) {
-            throw Refusal.conflict(
-                    "no-mail",
-                    "email",
-                    "No mail is set up here, so no letter can be sent.",
-                    "Ask an owner for a link, or on the server: ./venue people reset --email ADDRESS.");
-        }
-        pace.require(request.getRemoteAddr());
-        Optional<Person> person = persons.byEmail(asked.email()).filter(Person::isActive);
-        By by = by(request);
-        pace.later(() -> person.ifPresent(p -> send(by, p)));
-    }
-
-    private void send(By by, Person person) {
-        String token = credentials.forgotten(by, person);
-        try {
-            mail.forgotten(person, token);
-        } catch (Refusal e) {
-            LOG.warn("A letter for a new password was not sent: {}", e.getMessage());
-        }
     }
 
     @PostMapping("/password/link")
@@ -121,8 +68,8 @@ class ComingInController {
     @PostMapping("/password/reset")
     Holder reset(@RequestBody Reset asked, HttpServletRequest request) {
         Person person = credentials.forgetful(asked.token());
-        passwordWords.check(asked.password(), person, person.name());
-        Holder holder = holder(credentials.reset(by(request), asked.token(), passwords.encode(asked.password())));
+        String hash = newPasswords.made(asked.password(), person, person.name());
+        Holder holder = holder(credentials.reset(by(request), asked.token(), hash));
         mail.changed(person, Mail.Change.PASSWORD);
         return holder;
     }

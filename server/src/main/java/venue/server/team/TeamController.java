@@ -1,10 +1,7 @@
 package venue.server.team;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,9 +15,6 @@ import venue.server.here.Caller;
 import venue.server.mail.Mail;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
-import venue.store.people.Persons;
-import venue.store.people.Seats;
-import venue.store.people.SecondSteps;
 import venue.store.people.SignInRules;
 import venue.store.people.Team;
 import venue.store.workspace.Workspaces;
@@ -31,9 +25,7 @@ import venue.store.workspace.Workspaces;
 class TeamController {
 
     private final Team team;
-    private final Persons persons;
-    private final Seats seats;
-    private final SecondSteps secondSteps;
+    private final TeamMembers members;
     private final SignInRules rules;
     private final Credentials credentials;
     private final Workspaces workspaces;
@@ -41,17 +33,13 @@ class TeamController {
 
     TeamController(
             Team team,
-            Persons persons,
-            Seats seats,
-            SecondSteps secondSteps,
+            TeamMembers members,
             SignInRules rules,
             Credentials credentials,
             Workspaces workspaces,
             Mail mail) {
         this.team = team;
-        this.persons = persons;
-        this.seats = seats;
-        this.secondSteps = secondSteps;
+        this.members = members;
         this.rules = rules;
         this.credentials = credentials;
         this.workspaces = workspaces;
@@ -81,44 +69,7 @@ class TeamController {
 
     @GetMapping
     Members all(Caller caller) {
-        Set<String> managed = managed(caller);
-        Map<String, Map<String, Role>> bySite = new HashMap<>();
-        for (Seats.Seat seat : seats.all()) {
-            if (managed.contains(seat.site())) {
-                bySite.computeIfAbsent(seat.person(), p -> new HashMap<>()).put(seat.site(), seat.role());
-            }
-        }
-        List<TeamMember> members = persons.all().stream()
-                .filter(p -> caller.person().owner() || bySite.containsKey(p.id()))
-                .map(p -> member(p, bySite.getOrDefault(p.id(), Map.of())))
-                .toList();
-        return new Members(members, rules.asksSecondStep(), mail.isSetUp());
-    }
-
-    /** Sites that whoever asks manages; those who manage none see nobody. */
-    private Set<String> managed(Caller caller) {
-        Set<String> managed = seats.roles(workspaces.ids(), caller.person()).entrySet().stream()
-                .filter(s -> s.getValue() == Role.MANAGER)
-                .map(Map.Entry::getKey)
-                .collect(Collectors.toSet());
-        if (managed.isEmpty() && !caller.person().owner()) {
-            throw Refusal.forbidden(
-                    "managers-only", "Only managers and owners see the list of people.", "Ask one of them.");
-        }
-        return managed;
-    }
-
-    private TeamMember member(Person person, Map<String, Role> roles) {
-        return new TeamMember(
-                person.id(),
-                person.email(),
-                person.name(),
-                person.owner(),
-                person.mayGive(),
-                person.state(),
-                secondSteps.isOn(person.id()),
-                roles,
-                person.seenAt());
+        return new Members(members.seenBy(caller), rules.asksSecondStep(), mail.isSetUp());
     }
 
     /** Invites somebody, or makes whoever has not come yet a new link. */
@@ -148,7 +99,7 @@ class TeamController {
     @PostMapping("/{id}/password-link")
     LinkMade passwordLink(Caller caller, @PathVariable String id) {
         caller.requireOwner("make a link for a new password");
-        Person person = persons.find(id).orElseThrow(() -> Refusal.unknown("person", id));
+        Person person = team.require(id);
         String token = credentials.forgotten(caller.by(), person);
         String link = mail.link("-/new-password", token);
         return sent(person.email(), link, () -> mail.forgotten(person, token));

@@ -16,18 +16,15 @@ import org.springframework.util.unit.DataSize;
 import venue.demo.KestrelMoor;
 import venue.server.app.Origins;
 import venue.server.app.Settings;
-import venue.server.signin.Passwords;
 import venue.store.database.Unfit;
 import venue.store.media.MediaIntake;
-import venue.store.people.Persons;
-import venue.store.people.Team;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
 class DemoLoaderTest {
 
     private final Workspaces workspaces = mock(Workspaces.class);
-    private final Persons persons = mock(Persons.class);
+    private final DemoPeople people = mock(DemoPeople.class);
 
     @BeforeEach
     void loadedAlready() {
@@ -38,20 +35,13 @@ class DemoLoaderTest {
         Settings settings = new Settings(
                 Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(5), "some-password", passwordChosen);
         return new DemoLoader(
-                settings,
-                workspaces,
-                persons,
-                mock(Team.class),
-                mock(MediaIntake.class),
-                mock(Passwords.class),
-                mock(Origins.class),
-                InstantSource.system());
+                settings, workspaces, people, mock(MediaIntake.class), mock(Origins.class), InstantSource.system());
     }
 
     @Test
     void aDemoThatIsLoadedKeepsItsPeopleAndTheirPasswords() {
         loader(false).load();
-        verify(persons, never()).add(any());
+        verify(people, never()).come(any());
     }
 
     @Test

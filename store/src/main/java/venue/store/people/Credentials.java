@@ -32,7 +32,7 @@ public final class Credentials {
     public void rename(By by, Person person, String typed) {
         String name = PersonName.check(typed);
         if (!name.equals(person.name())) {
-            keep(by, person.id(), Deed.NAME_CHANGED, p -> with(p, p.email(), name, p.password()));
+            keep(by, person.id(), Deed.NAME_CHANGED, p -> p.named(name));
         }
     }
 
@@ -51,7 +51,7 @@ public final class Credentials {
             String email = Objects.requireNonNull(link.detail());
             requireFree(email);
             String id = String.valueOf(link.person());
-            return keep(new By(id, by.origin()), id, Deed.ADDRESS_CHANGED, p -> with(p, email, p.name(), p.password()));
+            return keep(new By(id, by.origin()), id, Deed.ADDRESS_CHANGED, p -> p.at(email));
         });
     }
 
@@ -65,14 +65,14 @@ public final class Credentials {
     /** A better hash of the same password. */
     public void rehash(Person person, String hash) {
         database.write(() -> {
-            persons.find(person.id()).ifPresent(p -> persons.change(with(p, p.email(), p.name(), hash)));
+            persons.find(person.id()).ifPresent(p -> persons.change(p.withPassword(hash)));
             return hash;
         });
     }
 
     /** A new password; their sessions end, but for the one in which they changed it. */
     public void setPassword(By by, Person person, String hash, @Nullable String session) {
-        keep(by, person.id(), Deed.PASSWORD_CHANGED, p -> with(p, p.email(), p.name(), hash));
+        keep(by, person.id(), Deed.PASSWORD_CHANGED, p -> p.withPassword(hash));
         sessions.end(person.id(), session);
     }
 
@@ -136,9 +136,5 @@ public final class Credentials {
             records.write(deed, by, null, id, null);
             return changed;
         });
-    }
-
-    private static Person with(Person p, String email, String name, @Nullable String hash) {
-        return new Person(p.id(), email, name, hash, p.owner(), p.mayGive(), p.state(), p.since(), p.seenAt());
     }
 }

@@ -1,5 +1,6 @@
 package venue.store.people;
 
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,15 +47,62 @@ public record Person(
         return name.isBlank() ? email : name;
     }
 
-    Person owning(boolean is) {
-        return new Person(id, email, name, password, is, mayGive, state, since, seenAt);
+    /** Somebody who has come and set a password. */
+    public static Person here(String id, String email, String name, String password, String since) {
+        return new Person(id, email, name, password, false, false, State.ACTIVE, since, null);
+    }
+
+    public Person owning(boolean is) {
+        return but(d -> d.owner = is);
     }
 
     Person giving(boolean may) {
-        return new Person(id, email, name, password, owner, may, state, since, seenAt);
+        return but(d -> d.mayGive = may);
     }
 
     Person in(State now) {
-        return new Person(id, email, name, password, owner, mayGive, now, since, seenAt);
+        return but(d -> d.state = now);
+    }
+
+    Person named(String other) {
+        return but(d -> d.name = other);
+    }
+
+    Person at(String address) {
+        return but(d -> d.email = address);
+    }
+
+    Person withPassword(@Nullable String hash) {
+        return but(d -> d.password = hash);
+    }
+
+    /** What is left when name and address are gone for good. */
+    Person erased() {
+        return new Person(id, "erased:" + id, NOBODY, null, false, false, State.ERASED, since, null);
+    }
+
+    private Person but(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return new Person(
+                id, draft.email, draft.name, draft.password, draft.owner, draft.mayGive, draft.state, since, seenAt);
+    }
+
+    private static final class Draft {
+        private String email;
+        private String name;
+        private @Nullable String password;
+        private boolean owner;
+        private boolean mayGive;
+        private State state;
+
+        private Draft(Person person) {
+            email = person.email;
+            name = person.name;
+            password = person.password;
+            owner = person.owner;
+            mayGive = person.mayGive;
+            state = person.state;
+        }
     }
 }

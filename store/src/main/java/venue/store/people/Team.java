@@ -143,16 +143,8 @@ public final class Team {
             PersonalLink link =
                     links.use(PersonalLink.Purpose.INVITATION, token).orElseThrow(Team::noInvitation);
             Person invited = require(String.valueOf(link.person()));
-            Person here = new Person(
-                    invited.id(),
-                    invited.email(),
-                    PersonName.check(name),
-                    hash,
-                    invited.owner(),
-                    invited.mayGive(),
-                    State.ACTIVE,
-                    invited.since(),
-                    null);
+            Person here =
+                    invited.named(PersonName.check(name)).withPassword(hash).in(State.ACTIVE);
             persons.change(here);
             records.write(Deed.CAME, new By(here.id(), by.origin()), null, here.id(), null);
             return here;
@@ -254,8 +246,7 @@ public final class Team {
                         "not-deactivated", "id", person.called() + " is not deactivated.", "Deactivate them first.");
             }
             seats.removeAll(id);
-            persons.change(new Person(
-                    id, "erased:" + id, Person.NOBODY, null, false, false, State.ERASED, person.since(), null));
+            persons.change(person.erased());
             records.write(Deed.ERASED, by, null, id, null);
         });
     }
@@ -278,7 +269,8 @@ public final class Team {
         }
     }
 
-    private Person require(String id) {
+    /** Somebody who has not been erased. */
+    public Person require(String id) {
         return persons.find(id).filter(p -> p.state() != State.ERASED).orElseThrow(() -> Refusal.unknown("person", id));
     }
 

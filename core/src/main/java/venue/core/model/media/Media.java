@@ -79,26 +79,18 @@ public record Media(
     /** A picture that nobody has described yet. */
     public static Media picture(
             String id, String name, String file, String format, int width, int height, List<Integer> widths) {
-        return made(id, name, file, format, 0, width, height, widths);
+        return file(id, name, file, format, 0).but(d -> {
+            d.width = width;
+            d.height = height;
+            d.widths = widths;
+        });
     }
 
     /** A file that is no picture. */
     public static Media file(String id, String name, String file, String format, long bytes) {
-        return made(id, name, file, format, bytes, 0, 0, List.of());
-    }
-
-    private static Media made(
-            String id,
-            String name,
-            String file,
-            String format,
-            long bytes,
-            int width,
-            int height,
-            List<Integer> widths) {
         return new Media(
-                id, name, file, format, "", bytes, width, height, widths, null, Map.of(), false, MIDDLE, MIDDLE,
-                List.of(), null, null, "", List.of());
+                id, name, file, format, "", bytes, 0, 0, List.of(), null, Map.of(), false, MIDDLE, MIDDLE, List.of(),
+                null, null, "", List.of());
     }
 
     public Sort sort() {

@@ -8,9 +8,9 @@ import venue.store.people.Person;
 import venue.store.people.Seats;
 import venue.store.workspace.Workspaces;
 
-/** Words that are close to a person, and so no good as a password of theirs. */
+/** Passwords from now on: checked against what is close to the person, and made ready to be kept. */
 @Component
-public class PasswordWords {
+public class NewPasswords {
 
     /** Of somebody who has more, these are enough to tell by. */
     private static final int MOST_SITES = 50;
@@ -18,15 +18,23 @@ public class PasswordWords {
     private final Workspaces workspaces;
     private final Seats seats;
     private final PasswordRules rules;
+    private final Passwords passwords;
 
-    PasswordWords(Workspaces workspaces, Seats seats, PasswordRules rules) {
+    NewPasswords(Workspaces workspaces, Seats seats, PasswordRules rules, Passwords passwords) {
         this.seats = seats;
         this.workspaces = workspaces;
         this.rules = rules;
+        this.passwords = passwords;
     }
 
-    /** Refuses a password that is none for this person, under the name that they go by. */
-    public void check(String password, Person person, String name) {
+    /** A password in the place of the one that they have, which they say first. */
+    public String instead(Person person, String present, String password) {
+        passwords.requirePresent(person, present);
+        return made(password, person, person.name());
+    }
+
+    /** As it is kept; refuses one that is none for this person, under the name that they go by. */
+    public String made(String password, Person person, String name) {
         List<String> words = new ArrayList<>(List.of(person.email(), name));
         Set<String> sites =
                 person.owner() ? workspaces.ids() : seats.rolesOf(person.id()).keySet();
@@ -36,5 +44,6 @@ public class PasswordWords {
                 .forEach(words::add);
         workspaces.hosts(sites).stream().limit(MOST_SITES).forEach(words::add);
         rules.check(password, words);
+        return passwords.encode(password);
     }
 }

@@ -1,0 +1,30 @@
+package venue.server.app;
+
+import java.security.SecureRandom;
+import java.time.InstantSource;
+import venue.store.database.Database;
+import venue.store.link.Links;
+import venue.store.people.Credentials;
+import venue.store.people.Persons;
+import venue.store.people.Seats;
+import venue.store.people.Team;
+import venue.store.record.Records;
+import venue.store.session.Sessions;
+
+/** What is known of people, put together. */
+public record KnownPeople(
+        Persons persons, Seats seats, Links links, Sessions sessions, Credentials credentials, Team team) {
+
+    static KnownPeople of(Database database, Records records, InstantSource clock) {
+        Persons persons = new Persons(database, clock);
+        Links links = new Links(database, clock);
+        Sessions sessions = new Sessions(database, clock);
+        return new KnownPeople(
+                persons,
+                new Seats(database),
+                links,
+                sessions,
+                new Credentials(database, persons, links, sessions, records),
+                new Team(database, persons, links, sessions, clock, new SecureRandom()));
+    }
+}

@@ -1,0 +1,79 @@
+package venue.server.live;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import venue.server.proof.Board;
+import venue.server.proof.Proofs;
+import venue.store.workspace.Workspace;
+
+/** What stands at the addresses of a site: its live pages, its files, and proofs for those who may see them. */
+@Component
+class SiteAddresses {
+
+    private static final String PROOF = "/-/proof/";
+    private static final String DRAWINGS = "/-/drawings";
+    private static final String SENT = "/-/sent/";
+    private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
+
+    private final LiveSites sites;
+    private final SiteFiles files;
+    private final Proofs proofs;
+
+    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs) {
+        this.sites = sites;
+        this.files = files;
+        this.proofs = proofs;
+    }
+
+    /** For an address that can't be decoded. */
+    Reply unreadable(Workspace workspace) {
+        return sites.of(workspace).unreadable();
+    }
+
+    Reply at(Workspace workspace, HttpServletRequest asked) {
+        String path = asked.getRequestURI();
+        if (path.startsWith("/-/")) {
+            return own(workspace, path, asked)
+                    .orElseGet(() -> sites.of(workspace).at(path, query(asked)));
+        }
+        return sites.of(workspace).at(path, query(asked));
+    }
+
+    private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
+        if (path.startsWith(PROOF)) {
+            return proof(workspace, path.substring(PROOF.length()), asked);
+        }
+        if (path.equals(DRAWINGS)) {
+            return Optional.of(Reply.text(
+                    200,
+                    "text/html; charset=utf-8",
+                    Board.document(workspace.now().live()),
+                    Reply.ASK,
+                    proofs.policy()));
+        }
+        return path.startsWith(SENT)
+                ? proofs.sent(workspace.site(), path.substring(SENT.length()))
+                        .map(page -> Reply.page(200, page).kept("no-store"))
+                : files.find(workspace, path);
+    }
+
+    private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {
+        Map<String, String> query = query(asked);
+        return proofs.html(workspace.site(), path, query)
+                .map(proof -> Reply.text(
+                        200,
+                        "text/html; charset=utf-8",
+                        proof.html(),
+                        Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
+                        proofs.policy()));
+    }
+
+    private static Map<String, String> query(HttpServletRequest asked) {
+        Map<String, String> query = new HashMap<>();
+        asked.getParameterMap().forEach((key, values) -> query.put(key, values[0]));
+        return query;
+    }
+}
