@@ -128,7 +128,7 @@ class UpkeepTest {
             String origin = restored.origin().apply(Client.SITE);
             Map<String, String> pages = new HashMap<>();
             new HeldSite(site, restored.media(), origin, Instant.now())
-                    .each(a -> pages.put(a.path(), new String(a.body(), StandardCharsets.UTF_8)));
+                    .each(a -> pages.put(a.path(), new String(a.content().bytes(), StandardCharsets.UTF_8)));
             int release = site.now().release();
             if (seen.containsKey(release)) {
                 assertThat(BOTH.stream().map(p -> pages.get("/" + p)).toList()).isEqualTo(seen.get(release));

@@ -1,5 +1,6 @@
 package venue.server.beginning;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -35,25 +36,24 @@ public class Beginnings {
     private static final NewSite SHOWN = new NewSite("Your site", "your-site.example", "en", ZoneOffset.UTC);
     /**
      * A beginning as it is offered.
-     *
-     * @param look the name of the look it brings
-     * @param home the id of its home page
-     * @param pages all its pages, in the order of the plan
-     * @param live how many of them go live at once
      */
     public record Offer(
-            String id,
-            String name,
-            String note,
-            String look,
-            String home,
-            List<OfferedPage> pages,
-            int live,
-            int toFill,
-            int templates,
-            int patterns,
-            int kinds,
-            int pictures) {
+            @JsonUnwrapped OfferHead head,
+            @JsonUnwrapped OfferPages pages,
+            @JsonUnwrapped OfferParts parts) {
+
+        /** @param look the name of the look it brings */
+        public record OfferHead(String id, String name, String note, String look) {}
+
+        /**
+         * @param home the id of its home page
+         * @param pages all its pages, in the order of the plan
+         * @param live how many of them go live at once
+         */
+        public record OfferPages(String home, List<OfferedPage> pages, int live, int toFill) {}
+
+        /** How much of each it brings. */
+        public record OfferParts(int templates, int patterns, int kinds, int pictures) {}
 
         /** A page, whose drawing lies at {@code /-/beginning/BEGINNING/ID}. */
         public record OfferedPage(String id, String title) {}
@@ -149,20 +149,23 @@ public class Beginnings {
                 .map(p -> new Offer.OfferedPage(p.id(), p.title()))
                 .toList();
         return new Offer(
-                id,
-                example ? "Worked example" : ready(id).label(),
-                example
-                        ? "The pages of an observatory that is made up, to look around in"
-                        : ready(id).note(),
-                edition.theme().name(),
-                edition.home().map(Page::id).orElse(""),
-                pages,
-                live(id).size(),
-                Tally.of(edition, edition).toFill(),
-                count(edition, Template.class),
-                count(edition, Pattern.class),
-                count(edition, Kind.class),
-                example ? ExampleSite.pictures() : 0);
+                new Offer.OfferHead(
+                        id,
+                        example ? "Worked example" : ready(id).label(),
+                        example
+                                ? "The pages of an observatory that is made up, to look around in"
+                                : ready(id).note(),
+                        edition.theme().name()),
+                new Offer.OfferPages(
+                        edition.home().map(Page::id).orElse(""),
+                        pages,
+                        live(id).size(),
+                        Tally.of(edition, edition).toFill()),
+                new Offer.OfferParts(
+                        count(edition, Template.class),
+                        count(edition, Pattern.class),
+                        count(edition, Kind.class),
+                        example ? ExampleSite.pictures() : 0));
     }
 
     private static int count(Edition edition, Class<? extends Item> sort) {

@@ -1,5 +1,6 @@
 package venue.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import venue.core.basics.value.Value;
@@ -8,19 +9,30 @@ import venue.core.model.property.PropertyGroup;
 
 /** Everything at once; it changes seldom. */
 record Catalog(
-        List<ElementInfo> elements,
-        List<PropertyGroup> sectionSettings,
-        List<Property> columnSettings,
-        List<Property> pageSettings,
-        List<TemplateInfo> templates,
-        List<KindInfo> kinds,
-        List<ReadyKindInfo> readyKinds,
-        List<PatternInfo> patterns,
-        List<String> patternGroups,
-        List<SharedInfo> shared,
-        List<MenuInfo> menus,
-        List<ToneInfo> tones,
-        TypeInfo type,
-        String language,
-        List<Property> siteFacts,
-        Map<String, Value> facts) {}
+        @JsonUnwrapped CatalogSections sections,
+        @JsonUnwrapped CatalogSettings settings,
+        @JsonUnwrapped CatalogPages pages,
+        @JsonUnwrapped CatalogSite site,
+        @JsonUnwrapped CatalogLook look) {
+
+    /** What can be set on sections, columns and pages. */
+    public record CatalogSettings(
+            List<PropertyGroup> sectionSettings, List<Property> columnSettings, List<Property> pageSettings) {}
+
+    /** What pages are and wear. */
+    public record CatalogPages(List<TemplateInfo> templates, List<KindInfo> kinds, List<ReadyKindInfo> readyKinds) {}
+
+    /** What pages are made of. */
+    public record CatalogSections(
+            List<ElementInfo> elements,
+            List<PatternInfo> patterns,
+            List<String> patternGroups,
+            List<SharedInfo> shared) {}
+
+    /** What they look like. */
+    public record CatalogLook(List<ToneInfo> tones, TypeInfo type) {}
+
+    /** What is said of the site. */
+    public record CatalogSite(
+            List<MenuInfo> menus, String language, List<Property> siteFacts, Map<String, Value> facts) {}
+}

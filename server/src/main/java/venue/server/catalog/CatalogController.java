@@ -24,21 +24,22 @@ class CatalogController {
         Standing standing = here.now();
         Edition edition = standing.working();
         return new Catalog(
-                Elements.all().stream().map(ElementInfo::of).toList(),
-                SectionSettings.groups(),
-                ColumnSettings.all(),
-                PageSettings.all(),
-                TemplateInfo.all(edition),
-                KindInfo.all(edition, here.role()),
-                ReadyKindInfo.all(),
-                PatternInfo.all(standing),
-                PatternGroups.of(edition.site(), edition.patterns()),
-                SharedInfo.all(standing),
-                edition.menus().stream().map(m -> MenuInfo.of(edition, m)).toList(),
-                Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
-                TypeInfo.of(edition.theme()),
-                edition.site().language(),
-                SiteFacts.told(),
-                edition.site().facts());
+                new Catalog.CatalogSections(
+                        Elements.all().stream().map(ElementInfo::of).toList(),
+                        PatternInfo.all(standing),
+                        PatternGroups.of(edition.site(), edition.patterns()),
+                        SharedInfo.all(standing)),
+                new Catalog.CatalogSettings(SectionSettings.groups(), ColumnSettings.all(), PageSettings.all()),
+                new Catalog.CatalogPages(
+                        TemplateInfo.all(edition), KindInfo.all(edition, here.role()), ReadyKindInfo.all()),
+                new Catalog.CatalogSite(
+                        edition.menus().stream()
+                                .map(m -> MenuInfo.of(edition, m))
+                                .toList(),
+                        edition.site().language(),
+                        SiteFacts.told(),
+                        edition.site().facts()),
+                new Catalog.CatalogLook(
+                        Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(), TypeInfo.of(edition.theme())));
     }
 }

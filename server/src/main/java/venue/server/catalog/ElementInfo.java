@@ -1,34 +1,32 @@
 package venue.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import venue.core.body.element.ElementKind;
 import venue.core.model.property.Property;
 
 /**
  * A kind of element with the properties it declares.
- *
- * @param inPlace keys of those that are written in its card
- * @param summary keys of those that sum it up there
  */
 record ElementInfo(
-        String key,
-        String name,
-        String note,
+        @JsonUnwrapped ElementHead head,
         List<Property> properties,
         List<String> siteFacts,
-        List<String> inPlace,
-        List<String> summary,
-        boolean managersOnly) {
+        @JsonUnwrapped ElementCard card) {
+
+    public record ElementHead(String key, String name, String note, boolean managersOnly) {}
+
+    /**
+     * @param inPlace keys of those that are written in its card
+     * @param summary keys of those that sum it up there
+     */
+    public record ElementCard(List<String> inPlace, List<String> summary) {}
 
     static ElementInfo of(ElementKind kind) {
         return new ElementInfo(
-                kind.key(),
-                kind.name(),
-                kind.note(),
+                new ElementHead(kind.key(), kind.name(), kind.note(), kind.isManagersOnly()),
                 kind.properties(),
                 kind.siteFacts(),
-                kind.inPlace(),
-                kind.summary(),
-                kind.isManagersOnly());
+                new ElementCard(kind.inPlace(), kind.summary()));
     }
 }

@@ -1,5 +1,6 @@
 package venue.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Comparator;
 import java.util.List;
 import venue.core.edition.edition.Edition;
@@ -11,24 +12,20 @@ import venue.core.model.template.Template;
 
 /**
  * A kind of page.
- *
- * @param templates those its pages may wear and that are offered
- * @param changeable whether whoever asks may change its pages
  */
 record KindInfo(
-        String id,
-        String name,
-        String note,
+        @JsonUnwrapped KindName named,
         List<Property> fields,
-        List<String> templates,
-        String template,
-        boolean offeredFirst,
-        String startsIn,
-        boolean retired,
-        boolean changeable,
-        boolean pageless,
-        boolean topics,
-        long pages) {
+        @JsonUnwrapped KindOffer offer,
+        @JsonUnwrapped KindNature nature) {
+
+    public record KindName(String id, String name, String note, boolean retired, long pages) {}
+
+    /** @param templates those its pages may wear and that are offered */
+    public record KindOffer(List<String> templates, String template, boolean offeredFirst, String startsIn) {}
+
+    /** @param changeable whether whoever asks may change its pages */
+    public record KindNature(boolean changeable, boolean pageless, boolean topics) {}
 
     /** All of them, those offered first before the others. */
     static List<KindInfo> all(Edition edition, Role role) {
@@ -40,25 +37,25 @@ record KindInfo(
         return edition.all(Kind.class)
                 .sorted(Comparator.comparing(Kind::offeredFirst).reversed().thenComparing(Kind::name))
                 .map(k -> new KindInfo(
-                        k.id(),
-                        k.name(),
-                        k.note(),
+                        new KindName(
+                                k.id(),
+                                k.name(),
+                                k.note(),
+                                k.retired(),
+                                k.isPageless()
+                                        ? edition.entries(k.id()).size()
+                                        : edition.plan().ofKind(k.id()).size()),
                         k.fields(),
-                        k.templates().isEmpty()
-                                ? offered
-                                : k.templates().stream()
-                                        .filter(offered::contains)
-                                        .toList(),
-                        Worn.ofNew(edition, k).id(),
-                        k.offeredFirst(),
-                        k.startsIn(),
-                        k.retired(),
-                        k.mayBeChangedBy(role),
-                        k.isPageless(),
-                        k.isOfTopics(),
-                        k.isPageless()
-                                ? edition.entries(k.id()).size()
-                                : edition.plan().ofKind(k.id()).size()))
+                        new KindOffer(
+                                k.templates().isEmpty()
+                                        ? offered
+                                        : k.templates().stream()
+                                                .filter(offered::contains)
+                                                .toList(),
+                                Worn.ofNew(edition, k).id(),
+                                k.offeredFirst(),
+                                k.startsIn()),
+                        new KindNature(k.mayBeChangedBy(role), k.isPageless(), k.isOfTopics())))
                 .toList();
     }
 }

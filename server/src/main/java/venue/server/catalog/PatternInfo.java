@@ -1,5 +1,6 @@
 package venue.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -13,21 +14,16 @@ import venue.store.workspace.Standing;
 /**
  * A pattern, as it is offered.
  *
- * @param note what it is for
- * @param kinds the kinds of element it holds
  * @param drawn the hash of all that its drawing is made from
  */
 record PatternInfo(
-        String id,
-        String name,
-        String group,
-        String note,
-        boolean retired,
-        long toFill,
-        int sections,
-        int columns,
-        List<String> kinds,
-        String drawn) {
+        @JsonUnwrapped PatternHead head, @JsonUnwrapped PatternHolds holds, String drawn) {
+
+    /** @param note what it is for */
+    public record PatternHead(String id, String name, String group, String note, boolean retired) {}
+
+    /** @param kinds the kinds of element it holds */
+    public record PatternHolds(long toFill, int sections, int columns, List<String> kinds) {}
 
     /** All of the site, by name; drawn with the pictures that it has now. */
     static List<PatternInfo> all(Standing standing) {
@@ -41,18 +37,15 @@ record PatternInfo(
 
     private static PatternInfo of(Standing standing, Pattern pattern, String pictures) {
         return new PatternInfo(
-                pattern.id(),
-                pattern.name(),
-                pattern.group(),
-                pattern.note(),
-                pattern.retired(),
-                pattern.toFill(),
-                pattern.sections().size(),
-                pattern.sections().stream()
-                        .findFirst()
-                        .map(s -> s.columns().size())
-                        .orElse(0),
-                Drawn.kinds(pattern),
+                new PatternHead(pattern.id(), pattern.name(), pattern.group(), pattern.note(), pattern.retired()),
+                new PatternHolds(
+                        pattern.toFill(),
+                        pattern.sections().size(),
+                        pattern.sections().stream()
+                                .findFirst()
+                                .map(s -> s.columns().size())
+                                .orElse(0),
+                        Drawn.kinds(pattern)),
                 Hash.shortOf(Drawn.print(standing, pattern.id()) + pictures));
     }
 }

@@ -1,5 +1,6 @@
 package venue.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -12,15 +13,15 @@ import venue.core.model.template.Template;
 
 /** A template: its glyph, how many pages wear it, and what it brings to a new page. */
 record TemplateInfo(
-        String id,
-        String name,
-        String note,
+        @JsonUnwrapped TemplateName named,
         Glyph glyph,
         long pages,
-        int sections,
-        long toFill,
-        @Nullable String shown,
-        boolean retired) {
+        @JsonUnwrapped TemplateBrings brings,
+        @Nullable String shown) {
+
+    public record TemplateName(String id, String name, String note, boolean retired) {}
+
+    public record TemplateBrings(int sections, long toFill) {}
 
     /** All of them, by name. */
     static List<TemplateInfo> all(Edition edition) {
@@ -36,14 +37,10 @@ record TemplateInfo(
 
     private static TemplateInfo of(Template template, List<Page> wearing) {
         return new TemplateInfo(
-                template.id(),
-                template.name(),
-                template.note(),
+                new TemplateName(template.id(), template.name(), template.note(), template.retired()),
                 Glyph.of(template),
                 wearing.size(),
-                template.starters().size(),
-                template.toFill(),
-                wearing.stream().map(Page::id).findFirst().orElse(null),
-                template.retired());
+                new TemplateBrings(template.starters().size(), template.toFill()),
+                wearing.stream().map(Page::id).findFirst().orElse(null));
     }
 }

@@ -94,8 +94,9 @@ public final class Export {
         if (answer.asks()) {
             asking.add(answer.path());
         }
-        switch (answer.status()) {
-            case STATUS_MOVED -> nginx.moved(answer.path(), String.valueOf(answer.location()));
+        switch (answer.headers().status()) {
+            case STATUS_MOVED ->
+                nginx.moved(answer.path(), String.valueOf(answer.headers().location()));
             case STATUS_GONE -> {
                 nginx.gone(answer.path());
                 serve(GONE, answer);
@@ -107,17 +108,17 @@ public final class Export {
 
     private void serve(String file, HeldSite.Answer answer) throws IOException {
         nginx.serves("/" + file, answer);
-        if (answer.file() == null) {
-            put(file, answer.body());
+        if (answer.content().file() == null) {
+            put(file, answer.content().bytes());
         } else {
-            copy(file, answer.file());
+            copy(file, answer.content().file());
         }
     }
 
     /** A page is the index of a folder of its own; all else lies where it is served. */
     private static String fileOf(HeldSite.Answer answer) {
         String path = answer.path().substring(1);
-        boolean page = answer.type().startsWith("text/html") && !path.endsWith(".html");
+        boolean page = answer.headers().type().startsWith("text/html") && !path.endsWith(".html");
         return page ? (path.isEmpty() ? "" : path + "/") + "index.html" : path;
     }
 

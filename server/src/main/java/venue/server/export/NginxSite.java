@@ -45,11 +45,11 @@ final class NginxSite {
     }
 
     void serves(String file, HeldSite.Answer answer) {
-        types.put(file.substring(file.lastIndexOf('.') + 1), answer.type());
-        policies.put(file, answer.policy());
-        kept.put(file, answer.kept());
-        if (answer.download() != null) {
-            downloads.put(file, answer.download());
+        types.put(file.substring(file.lastIndexOf('.') + 1), answer.headers().type());
+        policies.put(file, answer.headers().policy());
+        kept.put(file, answer.headers().kept());
+        if (answer.headers().download() != null) {
+            downloads.put(file, answer.headers().download());
         }
     }
 

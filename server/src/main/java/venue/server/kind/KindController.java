@@ -29,25 +29,24 @@ class KindController {
                 .filter(p -> edition.worn(p).source() == Worn.Source.CHOSEN)
                 .count();
         return new KindDetail(
-                id,
-                standing.hashOf(id),
-                kind.name(),
-                kind.note(),
-                kind.retired(),
-                FieldUse.of(edition, kind),
-                kind.putAway().stream()
-                        .map(f -> new KindDetail.PutAway(f, FieldUse.holding(pages, f)))
-                        .toList(),
-                kind.settings(),
-                KindSettings.all(),
-                kind.beneath(),
-                kind.templates().isEmpty() ? null : kind.templates(),
-                Worn.ofNew(edition, kind).id(),
-                pages.size(),
-                pages.size() - chosen,
-                chosen,
-                kind.isPageless()
-                        ? null
-                        : pages.stream().map(Page::id).findFirst().orElse(null));
+                new KindDetail.KindHead(id, standing.hashOf(id), kind.name(), kind.note(), kind.retired()),
+                new KindDetail.KindFields(
+                        FieldUse.of(edition, kind),
+                        kind.putAway().stream()
+                                .map(f -> new KindDetail.PutAway(f, FieldUse.holding(pages, f)))
+                                .toList()),
+                new KindDetail.KindRules(
+                        kind.settings(),
+                        KindSettings.all(),
+                        kind.beneath(),
+                        kind.templates().isEmpty() ? null : kind.templates(),
+                        Worn.ofNew(edition, kind).id()),
+                new KindDetail.KindPages(
+                        pages.size(),
+                        pages.size() - chosen,
+                        chosen,
+                        kind.isPageless()
+                                ? null
+                                : pages.stream().map(Page::id).findFirst().orElse(null)));
     }
 }

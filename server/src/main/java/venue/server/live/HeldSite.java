@@ -49,24 +49,26 @@ public final class HeldSite {
      * What is answered at an address.
      *
      * @param path decoded
-     * @param location where to, for a redirect
-     * @param body empty for what lies in a file of its own
-     * @param file where the bytes lie that are not held in memory
      * @param beneath what else there is beneath the address of a page: further pages, feeds
      * @param asks whether what a visitor chooses there makes it another
      */
-    public record Answer(
-            String path,
-            int status,
-            String type,
-            @Nullable String location,
-            String kept,
-            String policy,
-            @Nullable String download,
-            byte[] body,
-            @Nullable Path file,
-            List<String> beneath,
-            boolean asks) {}
+    public record Answer(String path, Headers headers, Content content, List<String> beneath, boolean asks) {
+
+        /** @param location where to, for a redirect */
+        public record Headers(
+                int status,
+                String type,
+                @Nullable String location,
+                String kept,
+                String policy,
+                @Nullable String download) {}
+
+        /**
+         * @param body empty for what lies in a file of its own
+         * @param file where the bytes lie that are not held in memory
+         */
+        public record Content(byte[] bytes, @Nullable Path file) {}
+    }
 
     /** What is done with each answer. */
     public interface Taker {
@@ -84,7 +86,7 @@ public final class HeldSite {
         asked.add("/robots.txt");
         asked.add("/sitemap.xml");
         asked.add(NOWHERE);
-        for (int n = 1; answer("/sitemap-" + n + ".xml").status() == 200; n++) {
+        for (int n = 1; answer("/sitemap-" + n + ".xml").headers().status() == 200; n++) {
             asked.add("/sitemap-" + n + ".xml");
         }
         while (!asked.isEmpty()) {
@@ -92,7 +94,7 @@ public final class HeldSite {
             // What is answered to each otherwise is no file.
             if (known.add(path) && !path.equals(Suggestions.PATH)) {
                 Answer answer = answer(path);
-                if (answer.status() != 404 || path.equals(NOWHERE)) {
+                if (answer.headers().status() != 404 || path.equals(NOWHERE)) {
                     taker.take(answer);
                     named(answer, asked);
                     answer.beneath().forEach(asked::add);
@@ -102,8 +104,9 @@ public final class HeldSite {
     }
 
     private static void named(Answer answer, Deque<String> asked) {
-        if (answer.type().startsWith("text/") || answer.type().endsWith("json")) {
-            NAMED.matcher(new String(answer.body(), StandardCharsets.UTF_8))
+        if (answer.headers().type().startsWith("text/")
+                || answer.headers().type().endsWith("json")) {
+            NAMED.matcher(new String(answer.content().bytes(), StandardCharsets.UTF_8))
                     .results()
                     .forEach(found -> asked.add(found.group()));
         }
@@ -115,14 +118,9 @@ public final class HeldSite {
                 : live.at(View.encoded(path));
         return new Answer(
                 path,
-                reply.status(),
-                reply.type(),
-                reply.location(),
-                reply.kept(),
-                reply.policy(),
-                reply.download(),
-                reply.sent().body(),
-                reply.sent().file(),
+                new Answer.Headers(
+                        reply.status(), reply.type(), reply.location(), reply.kept(), reply.policy(), reply.download()),
+                new Answer.Content(reply.sent().body(), reply.sent().file()),
                 beneath(path, reply.ways()),
                 reply.ways().asks());
     }

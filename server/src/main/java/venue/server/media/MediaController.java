@@ -1,5 +1,6 @@
 package venue.server.media;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -80,65 +81,51 @@ class MediaController {
     /**
      * A file to choose.
      *
-     * @param bytes its size as it was given, 0 when not known
-     * @param thumb path of a picture's smallest rendition on the here.site(), or empty
-     * @param path path of the file on the site
-     * @param cut the part of the whole that is shown; absent while it is whole
      * @param takenOut what was taken out of a drawing when it was sent, such as a script
-     * @param font what it says of itself, where it is one
-     * @param whole path of the whole picture, however it is cut
-     * @param since the day from which it is this file, ISO 8601; empty where nobody knows
-     * @param earlier what it was before and can still be had, the latest first
      */
     record MediaInfo(
-            String id,
-            String name,
-            Media.Sort sort,
-            String format,
-            String folder,
-            long bytes,
-            int width,
-            int height,
-            @Nullable String alt,
-            Map<String, String> altIn,
-            boolean decorative,
-            int focalX,
-            int focalY,
-            String thumb,
-            String path,
-            @Nullable Cut cut,
-            String whole,
-            @Nullable Font font,
+            @JsonUnwrapped MediaFile file,
+            @JsonUnwrapped MediaShape shape,
+            @JsonUnwrapped MediaWords words,
+            @JsonUnwrapped MediaBeside beside,
             List<Use> uses,
-            String since,
-            List<Before> earlier,
             List<String> takenOut) {
+
+        /**
+         * The file.
+         *
+         * @param bytes its size as it was given, 0 when not known
+         * @param since the day from which it is this file, ISO 8601; empty where nobody knows
+         */
+        public record MediaFile(
+                String id, String name, Media.Sort sort, String format, String folder, long bytes, String since) {}
+
+        /**
+         * How it looks, and where it is served.
+         *
+         * @param thumb path of a picture's smallest rendition on the here.site(), or empty
+         * @param path path of the file on the site
+         * @param whole path of the whole picture, however it is cut
+         */
+        public record MediaShape(
+                int width, int height, int focalX, int focalY, String thumb, String path, String whole) {}
+
+        /** What it shows, for those who do not see it. */
+        public record MediaWords(@Nullable String alt, Map<String, String> altIn, boolean decorative) {}
+
+        /**
+         * What it was made of.
+         *
+         * @param cut the part of the whole that is shown; absent while it is whole
+         * @param font what it says of itself, where it is one
+         * @param earlier what it was before and can still be had, the latest first
+         */
+        public record MediaBeside(
+                @Nullable Cut cut, @Nullable Font font, List<Before> earlier) {}
 
         /** The same, told of what was taken out of it as it came. */
         MediaInfo without(List<String> what) {
-            return new MediaInfo(
-                    id,
-                    name,
-                    sort,
-                    format,
-                    folder,
-                    bytes,
-                    width,
-                    height,
-                    alt,
-                    altIn,
-                    decorative,
-                    focalX,
-                    focalY,
-                    thumb,
-                    path,
-                    cut,
-                    whole,
-                    font,
-                    uses,
-                    since,
-                    earlier,
-                    what);
+            return new MediaInfo(file, shape, words, beside, uses, what);
         }
     }
 
@@ -218,29 +205,32 @@ class MediaController {
 
     private static MediaInfo info(Media media, List<Use> uses) {
         return new MediaInfo(
-                media.id(),
-                media.name(),
-                media.sort(),
-                media.format(),
-                media.folder(),
-                media.bytes(),
-                media.width(),
-                media.height(),
-                media.alt(),
-                media.altIn(),
-                media.decorative(),
-                media.focalX(),
-                media.focalY(),
-                media.widths().isEmpty() ? "" : media.path(media.widths().get(0)),
-                media.path(),
-                media.cut(),
-                media.whole(),
-                media.font(),
+                new MediaInfo.MediaFile(
+                        media.id(),
+                        media.name(),
+                        media.sort(),
+                        media.format(),
+                        media.folder(),
+                        media.bytes(),
+                        media.since()),
+                new MediaInfo.MediaShape(
+                        media.width(),
+                        media.height(),
+                        media.focalX(),
+                        media.focalY(),
+                        media.widths().isEmpty()
+                                ? ""
+                                : media.path(media.widths().get(0)),
+                        media.path(),
+                        media.whole()),
+                new MediaInfo.MediaWords(media.alt(), media.altIn(), media.decorative()),
+                new MediaInfo.MediaBeside(
+                        media.cut(),
+                        media.font(),
+                        media.earlier().stream()
+                                .map(e -> new Before(e.file(), e.format(), e.bytes(), e.since(), e.path()))
+                                .toList()),
                 uses,
-                media.since(),
-                media.earlier().stream()
-                        .map(e -> new Before(e.file(), e.format(), e.bytes(), e.since(), e.path()))
-                        .toList(),
                 List.of());
     }
 

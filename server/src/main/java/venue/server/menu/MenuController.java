@@ -1,5 +1,6 @@
 package venue.server.menu;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -28,25 +29,29 @@ class MenuController {
     /**
      * A line of a menu.
      *
-     * @param link where it leads, as it is kept; absent for a heading
-     * @param label its own words; absent where it takes those of its page
-     * @param takes the words that it takes where it has none of its own
-     * @param leads the address that it leads to; absent where its page is gone
-     * @param unseen why visitors don't see it; absent where they do
      * @param follows how many levels of its page's branch stand beneath it by themselves
      * @param following the lines that do
      * @param beneath its own lines
      */
     record MenuLine(
-            String id,
-            @Nullable String link,
-            @Nullable String label,
-            String takes,
-            @Nullable String leads,
-            @Nullable String unseen,
-            int follows,
-            List<MenuLine> following,
-            List<MenuLine> beneath) {}
+            String id, @JsonUnwrapped LineLink link, int follows, List<MenuLine> following, List<MenuLine> beneath) {
+
+        /**
+         * Where it leads and what it says.
+         *
+         * @param link where it leads, as it is kept; absent for a heading
+         * @param label its own words; absent where it takes those of its page
+         * @param takes the words that it takes where it has none of its own
+         * @param leads the address that it leads to; absent where its page is gone
+         * @param unseen why visitors don't see it; absent where they do
+         */
+        public record LineLink(
+                @Nullable String link,
+                @Nullable String label,
+                String takes,
+                @Nullable String leads,
+                @Nullable String unseen) {}
+    }
 
     /**
      * A menu.
@@ -134,11 +139,12 @@ class MenuController {
         Optional<Page> page = id.flatMap(edition::page);
         return new MenuLine(
                 line.id(),
-                link == null ? null : link.target(),
-                line.label(),
-                page.map(Page::menuLabel).orElse(""),
-                link == null ? null : leads(edition, link, page),
-                id.isEmpty() ? null : unseen(standing, page).orElse(null),
+                new MenuLine.LineLink(
+                        link == null ? null : link.target(),
+                        line.label(),
+                        page.map(Page::menuLabel).orElse(""),
+                        link == null ? null : leads(edition, link, page),
+                        id.isEmpty() ? null : unseen(standing, page).orElse(null)),
                 line.follows(),
                 lines(standing, Branch.of(edition, line)),
                 lines(standing, line.beneath()));

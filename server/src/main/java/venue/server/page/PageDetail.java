@@ -1,5 +1,6 @@
 package venue.server.page;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,49 +20,80 @@ import venue.core.show.legibility.Legibility;
 
 /**
  * A page as its screen shows it.
- *
- * @param revision the hash of its content, to be sent with commands
- * @param address where it will be served once released
- * @param options what its template leaves to it to set; their values are among the settings
- * @param changeable whether whoever asks may change it
- * @param holds absent where anything may stand beneath it
- * @param unseenSides columns beside its content that visitors don't see
- * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
  */
 public record PageDetail(
-        String id,
-        String revision,
-        String title,
-        String segment,
-        @Nullable String parent,
-        String address,
-        String liveAddress,
-        boolean home,
-        String kind,
-        String kindName,
-        String template,
-        Worn.Source wornBecause,
-        PageState state,
-        boolean withdrawn,
-        String searchTitle,
-        String description,
-        Map<String, Value> fields,
-        List<Property> fieldList,
-        Map<String, Value> settings,
-        List<Property> options,
-        boolean changeable,
-        @Nullable HoldsWords holds,
-        List<ZoneDetail> zones,
-        List<PlacedSection> everywhere,
-        Sides.Unseen unseenSides,
-        List<Section> shelf,
-        List<PageFacts.ToFill> toFill,
-        List<MenuPlace> menus,
-        List<LinkFrom> linksIn,
-        int linksOut,
-        List<Finding> findings,
-        @Nullable LastChange lastChange,
-        int release) {
+        @JsonUnwrapped PageHead head,
+        @JsonUnwrapped PageStands stands,
+        @JsonUnwrapped PageWears wears,
+        @JsonUnwrapped PageWritten written,
+        @JsonUnwrapped PageSections sections,
+        @JsonUnwrapped PageAround around) {
+
+    /**
+     * What it is.
+     *
+     * @param revision the hash of its content, to be sent with commands
+     */
+    public record PageHead(
+            String id,
+            String revision,
+            String title,
+            String segment,
+            @Nullable String parent,
+            String kind,
+            String kindName) {}
+
+    /**
+     * How it stands to visitors.
+     *
+     * @param address where it will be served once released
+     */
+    public record PageStands(
+            String address,
+            String liveAddress,
+            boolean home,
+            PageState state,
+            boolean withdrawn,
+            @Nullable LastChange lastChange,
+            int release) {}
+
+    /**
+     * What it wears and what may be done with it.
+     *
+     * @param wornBecause {@code CHOSEN}, {@code KIND} or {@code FALLBACK}
+     * @param options what its template leaves to it to set; their values are among the settings
+     * @param changeable whether whoever asks may change it
+     * @param holds absent where anything may stand beneath it
+     */
+    public record PageWears(
+            String template,
+            Worn.Source wornBecause,
+            List<Property> options,
+            boolean changeable,
+            @Nullable HoldsWords holds) {}
+
+    /** What is written beside its sections. */
+    public record PageWritten(
+            String searchTitle,
+            String description,
+            Map<String, Value> fields,
+            List<Property> fieldList,
+            Map<String, Value> settings) {}
+
+    /**
+     * What stands on it.
+     *
+     * @param unseenSides columns beside its content that visitors don't see
+     */
+    public record PageSections(
+            List<ZoneDetail> zones,
+            List<PlacedSection> everywhere,
+            Sides.Unseen unseenSides,
+            List<Section> shelf,
+            List<PageFacts.ToFill> toFill) {}
+
+    /** What leads to it, and what the survey says of it. */
+    public record PageAround(List<MenuPlace> menus, List<LinkFrom> linksIn, int linksOut, List<Finding> findings) {}
 
     /**
      * What may stand beneath the page.
@@ -91,23 +123,29 @@ public record PageDetail(
      *
      * @param section what shows, under the id by which the page knows it
      * @param reach how far it reaches, as its screen tells it
-     * @param item where it is written: the page, its template or the shared section
-     * @param inner its id there
-     * @param revision the hash of that item's content
-     * @param pages on how many pages it shows
      * @param leftOut its elements that visitors don't see, by id: nothing is written or chosen in them
      */
     public record PlacedSection(
             Section section,
             Reaching reach,
-            String item,
-            String inner,
-            String revision,
-            long pages,
-            Lineage lineage,
-            @Nullable String originName,
+            @JsonUnwrapped WrittenAt at,
+            @JsonUnwrapped SectionLineage lineage,
             @Nullable Legibility hardToRead,
             List<String> leftOut) {
+
+        /**
+         * Where it is written.
+         *
+         * @param item where it is written: the page, its template or the shared section
+         * @param inner its id there
+         * @param revision the hash of that item's content
+         * @param pages on how many pages it shows
+         */
+        public record WrittenAt(String item, String inner, String revision, long pages) {}
+
+        /** How it stands to what it was copied from. */
+        public record SectionLineage(
+                Lineage lineage, @Nullable String originName) {}
 
         /** The ids of a section's elements that visitors don't see. */
         public static List<String> leftOut(Section section) {

@@ -13,6 +13,7 @@ import venue.core.edition.edition.ItemSort;
 import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
 import venue.core.edition.edition.Sides;
+import venue.core.edition.edition.Worn;
 import venue.core.model.kind.Kind;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
@@ -38,43 +39,72 @@ class PageDetails {
 
     PageDetail of(Here here, Page page) {
         Standing standing = here.now();
-        Edition working = standing.working();
-        Optional<Page> live = standing.live().page(page.id());
         ShownSections sections = new ShownSections(here.workspace(), standing, page);
         return new PageDetail(
+                head(standing, page),
+                stands(here, page),
+                wears(here, page),
+                written(standing.working(), page),
+                new PageDetail.PageSections(
+                        sections.zones(),
+                        sections.everywhere(),
+                        Sides.unseen(standing.working(), page),
+                        page.shelf(),
+                        standing.working().toFill(page)),
+                around(standing, page));
+    }
+
+    private static PageDetail.PageHead head(Standing standing, Page page) {
+        return new PageDetail.PageHead(
                 page.id(),
                 standing.hashOf(page.id()),
                 page.title(),
                 page.segment(),
                 page.parent(),
-                working.servedAt(page),
-                live.map(standing.live()::servedAt).orElse(""),
-                working.isHome(page),
                 page.kind(),
-                working.kindOf(page).map(Kind::name).orElse(page.kind()),
-                working.worn(page).template().id(),
-                working.worn(page).source(),
+                standing.working().kindOf(page).map(Kind::name).orElse(page.kind()));
+    }
+
+    private PageDetail.PageStands stands(Here here, Page page) {
+        Standing standing = here.now();
+        Optional<Page> live = standing.live().page(page.id());
+        return new PageDetail.PageStands(
+                standing.working().servedAt(page),
+                live.map(standing.live()::servedAt).orElse(""),
+                standing.working().isHome(page),
                 PageState.of(page, live.orElse(null)),
                 page.withdrawn(),
+                lastChange(here.workspace(), page),
+                standing.release());
+    }
+
+    private static PageDetail.PageWears wears(Here here, Page page) {
+        Edition working = here.working();
+        Worn worn = working.worn(page);
+        return new PageDetail.PageWears(
+                worn.template().id(),
+                worn.source(),
+                worn.template().options(),
+                Rights.mayChange(here.role(), working, page),
+                Beneath.of(working, page).map(h -> holds(h, page)).orElse(null));
+    }
+
+    private static PageDetail.PageWritten written(Edition working, Page page) {
+        return new PageDetail.PageWritten(
                 Head.searchTitle(working.site(), page, working.isHome(page)),
                 Head.description(working, page),
                 page.fields(),
                 working.kindOf(page).map(Kind::fields).orElse(List.of()),
-                page.settings(),
-                working.worn(page).template().options(),
-                Rights.mayChange(here.role(), working, page),
-                Beneath.of(working, page).map(h -> holds(h, page)).orElse(null),
-                sections.zones(),
-                sections.everywhere(),
-                Sides.unseen(working, page),
-                page.shelf(),
-                working.toFill(page),
+                page.settings());
+    }
+
+    private static PageDetail.PageAround around(Standing standing, Page page) {
+        Edition working = standing.working();
+        return new PageDetail.PageAround(
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),
                 linksIn(working, page),
                 linksOut(working.facts(page)),
-                standing.survey().about(page.id()),
-                lastChange(here.workspace(), page),
-                standing.release());
+                standing.survey().about(page.id()));
     }
 
     private static int linksOut(PageFacts facts) {

@@ -57,12 +57,12 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
         return new PlacedSection(
                 section,
                 PageDetail.Reaching.valueOf(at.reach().name()),
-                at.written().id(),
-                at.inner(),
-                standing.hashOf(at.written().id()),
-                ReachedPages.of(edition(), at.written()).count(),
-                lineage,
-                origin,
+                new PlacedSection.WrittenAt(
+                        at.written().id(),
+                        at.inner(),
+                        standing.hashOf(at.written().id()),
+                        ReachedPages.of(edition(), at.written()).count()),
+                new PlacedSection.SectionLineage(lineage, origin),
                 Legibility.of(edition(), section).orElse(null),
                 PlacedSection.leftOut(section));
     }

@@ -1,24 +1,19 @@
 package venue.server.pattern;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**
  * A pattern as its screen shows it.
  *
- * @param revision the hash of its content, to be sent with commands
  * @param toFill how many places wait for content where it is placed
  * @param zones the one zone in which its sections stand
  */
-record PatternDetail(
-        String id,
-        String revision,
-        String name,
-        String group,
-        String note,
-        boolean retired,
-        long toFill,
-        List<ZoneDetail> zones) {
+record PatternDetail(@JsonUnwrapped PatternNamed named, long toFill, List<ZoneDetail> zones) {
+
+    /** @param revision the hash of its content, to be sent with commands */
+    public record PatternNamed(String id, String revision, String name, String group, String note, boolean retired) {}
 
     /**
      * Where its copies stand and how they stand to it.

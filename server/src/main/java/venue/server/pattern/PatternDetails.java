@@ -43,12 +43,13 @@ final class PatternDetails {
         List<PlacedSection> sections =
                 pattern.sections().stream().map(this::placed).toList();
         return new PatternDetail(
-                pattern.id(),
-                standing.hashOf(pattern.id()),
-                pattern.name(),
-                pattern.group(),
-                pattern.note(),
-                pattern.retired(),
+                new PatternDetail.PatternNamed(
+                        pattern.id(),
+                        standing.hashOf(pattern.id()),
+                        pattern.name(),
+                        pattern.group(),
+                        pattern.note(),
+                        pattern.retired()),
                 pattern.toFill(),
                 List.of(new ZoneDetail(Sectioned.MAIN, "Sections", ZoneRole.MAIN, List.of(), List.of(), sections)));
     }
@@ -57,12 +58,8 @@ final class PatternDetails {
         return new PlacedSection(
                 section,
                 PageDetail.Reaching.PATTERN,
-                pattern.id(),
-                section.id(),
-                standing.hashOf(pattern.id()),
-                0,
-                Lineage.OWN,
-                null,
+                new PlacedSection.WrittenAt(pattern.id(), section.id(), standing.hashOf(pattern.id()), 0),
+                new PlacedSection.SectionLineage(Lineage.OWN, null),
                 Legibility.of(edition, section).orElse(null),
                 PlacedSection.leftOut(section));
     }

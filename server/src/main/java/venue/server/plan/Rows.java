@@ -106,24 +106,21 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                 .or(() -> Sitemap.whyNot(standing.live(), page.id()).filter(w -> state == PageState.DRAFT))
                 .orElse("");
         return new PlanRow(
-                page.id(),
-                page.parent(),
-                page.title(),
-                working.servedAt(page),
-                page.kind(),
-                worn.template().id(),
-                worn.source(),
-                state,
-                working.isHome(page),
-                working.inbound().menusTo(page.id()),
-                Branch.menus(working, page.id()),
-                why.isEmpty() ? "in" : state == PageState.DRAFT ? "missing" : "out",
-                why,
-                working.toFill(page).size(),
-                count(findings, Severity.MUST_FIX),
-                count(findings, Severity.SHOULD_FIX),
-                count(findings, Severity.NOTE),
-                found(working, page));
+                new PlanRow.RowHead(
+                        page.id(),
+                        page.parent(),
+                        page.title(),
+                        working.servedAt(page),
+                        page.kind(),
+                        found(working, page)),
+                new PlanRow.RowWears(worn.template().id(), worn.source(), state, working.isHome(page)),
+                new PlanRow.RowMenus(working.inbound().menusTo(page.id()), Branch.menus(working, page.id())),
+                new PlanRow.RowSitemap(why.isEmpty() ? "in" : state == PageState.DRAFT ? "missing" : "out", why),
+                new PlanRow.RowFindings(
+                        working.toFill(page).size(),
+                        count(findings, Severity.MUST_FIX),
+                        count(findings, Severity.SHOULD_FIX),
+                        count(findings, Severity.NOTE)));
     }
 
     private static String found(Edition edition, Page page) {

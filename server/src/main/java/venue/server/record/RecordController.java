@@ -1,5 +1,6 @@
 package venue.server.record;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.HashMap;
@@ -50,18 +51,20 @@ class RecordController {
     /**
      * A line of the record, in names.
      *
-     * @param who who did it; absent where nobody is known
      * @param about to whom it was done
      */
     record RecordLine(
             long id,
             String at,
             Deed deed,
-            @Nullable String who,
+            @JsonUnwrapped DoneBy by,
             @Nullable String site,
             @Nullable String about,
-            @Nullable String detail,
-            @Nullable String origin) {}
+            @Nullable String detail) {
+
+        /** @param who who did it; absent where nobody is known */
+        public record DoneBy(@Nullable String who, @Nullable String origin) {}
+    }
 
     /** The latest first; at most 100, those before the line with this id. */
     @GetMapping
@@ -91,11 +94,11 @@ class RecordController {
                 csv.printRecord(
                         line.at(),
                         line.deed(),
-                        safe(line.who()),
+                        safe(line.by().who()),
                         safe(line.site()),
                         safe(line.about()),
                         safe(line.detail()),
-                        line.origin());
+                        line.by().origin());
             }
         }
         return ResponseEntity.ok()
@@ -133,11 +136,10 @@ class RecordController {
                         l.id(),
                         l.at(),
                         l.deed(),
-                        l.who() == null ? null : names.apply(l.who()),
+                        new RecordLine.DoneBy(l.who() == null ? null : names.apply(l.who()), l.origin()),
                         l.site() == null ? null : sites.getOrDefault(l.site(), l.site()),
                         l.about() == null ? null : names.apply(l.about()),
-                        l.detail(),
-                        l.origin()))
+                        l.detail()))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package venue.server.team;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.model.site.Role;
@@ -8,17 +9,20 @@ import venue.store.people.Person;
 /**
  * Somebody in the list of people.
  *
- * @param mayGive whether they may give of the sites they manage to all sites
- * @param seats their role by site, of the sites that whoever asks may see
  * @param seenAt when they were last here, ISO 8601; absent for never
  */
 record TeamMember(
-        String id,
-        String email,
-        String name,
-        boolean owner,
-        boolean mayGive,
+        @JsonUnwrapped MemberName named,
+        @JsonUnwrapped MemberMay may,
         Person.State state,
         boolean secondStep,
-        Map<String, Role> seats,
-        @Nullable String seenAt) {}
+        @Nullable String seenAt) {
+
+    public record MemberName(String id, String email, String name) {}
+
+    /**
+     * @param mayGive whether they may give of the sites they manage to all sites
+     * @param seats their role by site, of the sites that whoever asks may see
+     */
+    public record MemberMay(boolean owner, boolean mayGive, Map<String, Role> seats) {}
+}

@@ -61,14 +61,10 @@ class TeamMembers {
 
     private TeamMember member(Person person, Map<String, Role> roles) {
         return new TeamMember(
-                person.id(),
-                person.email(),
-                person.name(),
-                person.owner(),
-                person.mayGive(),
+                new TeamMember.MemberName(person.id(), person.email(), person.name()),
+                new TeamMember.MemberMay(person.owner(), person.mayGive(), roles),
                 person.state(),
                 secondSteps.isOn(person.id()),
-                roles,
                 person.seenAt());
     }
 }

@@ -1,5 +1,6 @@
 package venue.server.template;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -12,47 +13,55 @@ import venue.server.page.PageDetail.ZoneDetail;
 /**
  * A template as its screen shows it.
  *
- * @param revision the hash of its content, to be sent with commands
- * @param frame the values of its frame settings
  * @param zones its zones; all their sections, {@code TEMPLATE} for fixed and {@code STARTER} for starter sections
- * @param pages how many pages wear it
- * @param wearing the first of them
  */
 record TemplateDetail(
-        String id,
-        String revision,
-        String name,
-        String note,
-        boolean retired,
-        Glyph glyph,
-        Map<String, Value> frame,
-        List<Property> frameSettings,
-        List<FieldUse> options,
+        @JsonUnwrapped TemplateHead head,
+        @JsonUnwrapped TemplateFrame frame,
         List<ZoneDetail> zones,
-        long pages,
-        List<Wearer> wearing,
-        List<KindUse> kinds) {
+        @JsonUnwrapped TemplateWearers wearers) {
+
+    /** @param revision the hash of its content, to be sent with commands */
+    public record TemplateHead(String id, String revision, String name, String note, boolean retired) {}
+
+    /** @param frame the values of its frame settings */
+    public record TemplateFrame(
+            Glyph glyph, Map<String, Value> frame, List<Property> frameSettings, List<FieldUse> options) {}
+
+    /**
+     * @param pages how many pages wear it
+     * @param wearing the first of them
+     */
+    public record TemplateWearers(long pages, List<Wearer> wearing, List<KindUse> kinds) {}
 
     /** A page that wears it. */
     record Wearer(String id, String title, String address) {}
 
     /**
      * A kind of page and what it says of the template.
-     *
-     * @param wears the template its pages wear unless they choose
-     * @param templates all that they may wear; absent for any
-     * @param following how many of its pages wear what the kind says
-     * @param chosen how many have chosen a template of their own
      */
     record KindUse(
             String id,
             String name,
-            boolean allowed,
-            boolean usual,
-            String wears,
-            @Nullable List<String> templates,
-            long following,
-            long chosen) {}
+            @JsonUnwrapped KindSays says,
+            @JsonUnwrapped KindWearers wearers) {
+
+        /**
+         * @param wears the template its pages wear unless they choose
+         * @param templates all that they may wear; absent for any
+         */
+        public record KindSays(
+                boolean allowed,
+                boolean usual,
+                String wears,
+                @Nullable List<String> templates) {}
+
+        /**
+         * @param following how many of its pages wear what the kind says
+         * @param chosen how many have chosen a template of their own
+         */
+        public record KindWearers(long following, long chosen) {}
+    }
 
     /**
      * How the copies of its starter sections stand to it.

@@ -48,22 +48,22 @@ final class TemplateDetails {
     TemplateDetail detail() {
         List<Page> wearing = wearing();
         return new TemplateDetail(
-                template.id(),
-                standing.hashOf(template.id()),
-                template.name(),
-                template.note(),
-                template.retired(),
-                Glyph.of(template),
-                template.frame(),
-                FrameSettings.all(),
-                FieldUse.of(template, wearing),
+                new TemplateDetail.TemplateHead(
+                        template.id(),
+                        standing.hashOf(template.id()),
+                        template.name(),
+                        template.note(),
+                        template.retired()),
+                new TemplateDetail.TemplateFrame(
+                        Glyph.of(template), template.frame(), FrameSettings.all(), FieldUse.of(template, wearing)),
                 template.zones().stream().map(z -> zone(z, wearing.size())).toList(),
-                wearing.size(),
-                wearing.stream()
-                        .limit(FIRST)
-                        .map(p -> new Wearer(p.id(), p.title(), edition.servedAt(p)))
-                        .toList(),
-                kinds());
+                new TemplateDetail.TemplateWearers(
+                        wearing.size(),
+                        wearing.stream()
+                                .limit(FIRST)
+                                .map(p -> new Wearer(p.id(), p.title(), edition.servedAt(p)))
+                                .toList(),
+                        kinds()));
     }
 
     private RollOut rollOut() {
@@ -93,16 +93,16 @@ final class TemplateDetails {
         return new PlacedSection(
                 edition.shown(placed.section()),
                 placed.fixed() ? PageDetail.Reaching.TEMPLATE : PageDetail.Reaching.STARTER,
-                item,
-                placed.section().sharedFrom().isPresent()
-                        ? edition.require(venue.core.model.section.SharedSection.class, item)
-                                .section()
-                                .id()
-                        : placed.section().id(),
-                standing.hashOf(item),
-                pages,
-                Lineage.OWN,
-                null,
+                new PlacedSection.WrittenAt(
+                        item,
+                        placed.section().sharedFrom().isPresent()
+                                ? edition.require(venue.core.model.section.SharedSection.class, item)
+                                        .section()
+                                        .id()
+                                : placed.section().id(),
+                        standing.hashOf(item),
+                        pages),
+                new PlacedSection.SectionLineage(Lineage.OWN, null),
                 Legibility.of(edition, placed.section()).orElse(null),
                 PlacedSection.leftOut(edition.shown(placed.section())));
     }
@@ -124,12 +124,12 @@ final class TemplateDetails {
         return new KindUse(
                 kind.id(),
                 kind.name(),
-                kind.mayWear(template.id()),
-                Worn.ofNew(edition, kind).id().equals(template.id()),
-                Worn.ofNew(edition, kind).id(),
-                kind.templates().isEmpty() ? null : kind.templates(),
-                pages.size() - chosen,
-                chosen);
+                new KindUse.KindSays(
+                        kind.mayWear(template.id()),
+                        Worn.ofNew(edition, kind).id().equals(template.id()),
+                        Worn.ofNew(edition, kind).id(),
+                        kind.templates().isEmpty() ? null : kind.templates()),
+                new KindUse.KindWearers(pages.size() - chosen, chosen));
     }
 
     Copies copies() {

@@ -1,5 +1,6 @@
 package venue.server.theme;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -24,21 +25,27 @@ import venue.store.workspace.Standing;
 
 /** A look's settings and what follows from them. */
 record ThemeDetail(
-        String id,
-        String name,
-        String revision,
-        List<PropertyGroup> groups,
-        Map<String, Value> settings,
-        List<ContrastPair> contrast,
-        List<Legibility> hardToRead,
+        @JsonUnwrapped ThemeHead head,
+        @JsonUnwrapped ThemeValues values,
+        @JsonUnwrapped ThemeLegibility legibility,
         List<LookInfo> looks,
-        List<Sheet> sheets,
-        long pages,
-        Map<String, Long> tones,
-        Map<String, LookUse.Reach> reaches,
+        @JsonUnwrapped ThemeReach reach,
         List<Everywhere> everywhere,
-        List<Differs> differing,
         Identity identity) {
+
+    public record ThemeHead(String id, String name, String revision) {}
+
+    public record ThemeValues(List<PropertyGroup> groups, Map<String, Value> settings) {}
+
+    public record ThemeLegibility(List<ContrastPair> contrast, List<Legibility> hardToRead) {}
+
+    /** What wears it. */
+    public record ThemeReach(
+            List<Sheet> sheets,
+            long pages,
+            Map<String, Long> tones,
+            Map<String, LookUse.Reach> reaches,
+            List<Differs> differing) {}
 
     /** A look that is kept, with the colours by which it is known. */
     record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
@@ -75,25 +82,24 @@ record ThemeDetail(
         Edition edition = standing.working();
         Look theme = edition.theme();
         return new ThemeDetail(
-                theme.id(),
-                theme.name(),
-                standing.hashOf(theme.id()),
-                ThemeSettings.groups(),
-                theme.settings(),
-                ContrastPair.of(theme),
-                Legibility.ofLook(edition, theme),
+                new ThemeHead(theme.id(), theme.name(), standing.hashOf(theme.id())),
+                new ThemeValues(ThemeSettings.groups(), theme.settings()),
+                new ThemeLegibility(ContrastPair.of(theme), Legibility.ofLook(edition, theme)),
                 edition.all(Look.class)
                         .sorted(Comparator.comparing(Look::name))
                         .map(t -> look(edition, t))
                         .toList(),
-                LookUse.samples(edition).stream().map(p -> sheet(edition, p)).toList(),
-                edition.all(Page.class).count(),
-                LookUse.tones(edition),
-                LookUse.reaches(edition),
+                new ThemeReach(
+                        LookUse.samples(edition).stream()
+                                .map(p -> sheet(edition, p))
+                                .toList(),
+                        edition.all(Page.class).count(),
+                        LookUse.tones(edition),
+                        LookUse.reaches(edition),
+                        Differing.pages(edition)
+                                .map(p -> new Differs(p.id(), p.title(), Differing.of(p)))
+                                .toList()),
                 edition.foot().stream().map(Everywhere::of).toList(),
-                Differing.pages(edition)
-                        .map(p -> new Differs(p.id(), p.title(), Differing.of(p)))
-                        .toList(),
                 identity(standing, edition.site()));
     }
 

@@ -1,5 +1,6 @@
 package venue.server.upkeep;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.lang.management.ManagementFactory;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -54,21 +55,23 @@ class UpkeepController {
     /**
      * How the installation is.
      *
-     * @param java the version of the Java runtime
-     * @param since when the server was started
-     * @param timeZone the server's own, in which it keeps times of day
      * @param free bytes that are left on the disk of the data folder
      */
     record InstallationTold(
-            String version,
-            String java,
-            String since,
-            String timeZone,
+            @JsonUnwrapped Running running,
             Sizes sizes,
             long free,
             BackupsTold backups,
             List<TaskTold> tasks,
-            List<UpkeepFinding> findings) {}
+            List<UpkeepFinding> findings) {
+
+        /**
+         * @param java the version of the Java runtime
+         * @param since when the server was started
+         * @param timeZone the server's own, in which it keeps times of day
+         */
+        public record Running(String version, String java, String since, String timeZone) {}
+    }
 
     /**
      * The backups that are there.
@@ -97,11 +100,13 @@ class UpkeepController {
     InstallationTold told(Caller caller) {
         caller.requireOwner(SEE);
         return new InstallationTold(
-                Version.OURS,
-                Runtime.version().toString(),
-                Instant.ofEpochMilli(ManagementFactory.getRuntimeMXBean().getStartTime())
-                        .toString(),
-                ZoneId.systemDefault().getId(),
+                new InstallationTold.Running(
+                        Version.OURS,
+                        Runtime.version().toString(),
+                        Instant.ofEpochMilli(
+                                        ManagementFactory.getRuntimeMXBean().getStartTime())
+                                .toString(),
+                        ZoneId.systemDefault().getId()),
                 Sizes.of(database, folder.data()),
                 free(),
                 new BackupsTold(
