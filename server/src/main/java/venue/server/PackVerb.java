@@ -221,10 +221,11 @@ final class PackVerb implements Runnable {
             return;
         }
         data.say((how.dryRun ? "Would read “" : "Read “") + report.name() + "”: "
-                + Words.count(report.fresh().size(), "new item") + ", "
-                + report.same().size() + " here already, "
-                + report.differing().size() + " here and different.");
-        report.differing()
+                + Words.count(report.lines().fresh().size(), "new item") + ", "
+                + report.lines().same().size() + " here already, "
+                + report.lines().differing().size() + " here and different.");
+        report.lines()
+                .differing()
                 .forEach(d -> data.say("  differs: " + d.name() + " ("
                         + d.sort().noun() + "), " + String.valueOf(d.choice()).toLowerCase(Locale.ROOT)));
         report.gone().forEach(g -> data.say("  not here: " + g));

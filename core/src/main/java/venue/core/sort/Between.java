@@ -24,8 +24,9 @@ public record Between(Edition live, Edition working) {
     /** The pictures and shared sections of these facts that visitors don't have yet. */
     Stream<String> missing(PageFacts facts) {
         return missing(Stream.concat(
-                facts.media().stream().filter(m -> working.find(Media.class, m).isPresent()),
-                facts.shared().values().stream()));
+                facts.shows().media().stream()
+                        .filter(m -> working.find(Media.class, m).isPresent()),
+                facts.shows().shared().values().stream()));
     }
 
     /** The site, where it must come along because it calls the page home, or doesn't yet. */

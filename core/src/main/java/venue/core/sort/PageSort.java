@@ -71,7 +71,10 @@ final class PageSort extends Sort<Page> {
     boolean isShapedAlike(Page was, Edition before, Page is, Edition after) {
         return was.kind().equals(is.kind())
                 && Objects.equals(was.template(), is.template())
-                && before.facts(was).shared().equals(after.facts(is).shared());
+                && before.facts(was)
+                        .shows()
+                        .shared()
+                        .equals(after.facts(is).shows().shared());
     }
 
     /** The pages beneath it. */

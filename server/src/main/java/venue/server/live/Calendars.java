@@ -25,7 +25,7 @@ final class Calendars {
         calendar.setProductId("-//Venue//Calendar//EN");
         calendar.setName(title);
         for (Feed.Entry entry : entries) {
-            LocalDateTime start = entry.start();
+            LocalDateTime start = entry.times().start();
             if (start != null) {
                 calendar.addEvent(event(entry, start, zone));
             }
@@ -43,13 +43,13 @@ final class Calendars {
             event.setDescription(entry.summary());
         }
         event.setUrl(entry.url());
-        event.setDateStart(new DateStart(date(start, entry.wholeDay(), zone)));
-        LocalDateTime end = entry.end();
+        event.setDateStart(new DateStart(date(start, entry.times().wholeDay(), zone)));
+        LocalDateTime end = entry.times().end();
         if (end != null && end.isAfter(start)) {
             // The end of a day that is meant whole is the next one's beginning.
             LocalDateTime until =
-                    entry.wholeDay() ? end.toLocalDate().plusDays(1).atStartOfDay() : end;
-            event.setDateEnd(new DateEnd(date(until, entry.wholeDay(), zone)));
+                    entry.times().wholeDay() ? end.toLocalDate().plusDays(1).atStartOfDay() : end;
+            event.setDateEnd(new DateEnd(date(until, entry.times().wholeDay(), zone)));
         }
         return event;
     }

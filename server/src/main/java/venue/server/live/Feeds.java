@@ -103,8 +103,8 @@ final class Feeds {
         item.put("url", entry.url());
         item.put("title", entry.title());
         item.put("content_text", entry.summary());
-        if (entry.published() != null) {
-            item.put("date_published", entry.published().toString());
+        if (entry.times().published() != null) {
+            item.put("date_published", entry.times().published().toString());
         }
         item.put("date_modified", entry.updated().toString());
         return item;

@@ -108,7 +108,7 @@ class PageDetails {
     }
 
     private static int linksOut(PageFacts facts) {
-        return facts.pages().size() + facts.elsewhere().size();
+        return facts.leads().pages().size() + facts.leads().elsewhere().size();
     }
 
     private @Nullable LastChange lastChange(Workspace workspace, Page page) {

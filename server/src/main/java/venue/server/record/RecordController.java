@@ -136,7 +136,7 @@ class RecordController {
                         l.id(),
                         l.at(),
                         l.deed(),
-                        new RecordLine.DoneBy(l.who() == null ? null : names.apply(l.who()), l.origin()),
+                        new RecordLine.DoneBy(l.by().who() == null ? null : names.apply(l.by().who()), l.by().origin()),
                         l.site() == null ? null : sites.getOrDefault(l.site(), l.site()),
                         l.about() == null ? null : names.apply(l.about()),
                         l.detail()))

@@ -1,5 +1,6 @@
 package venue.store.pack;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import venue.core.carry.pack.Pack;
@@ -7,21 +8,22 @@ import venue.core.edition.edition.ItemSort;
 
 /**
  * What {@code pack.json} says; docs/formats/pack.md describes it.
- *
- * @param format always {@link #FORMAT}
- * @param version of the format
- * @param shape the shape of its items
  */
 record Manifest(
-        String format,
-        int version,
-        int shape,
+        @JsonUnwrapped Header header,
         Pack.Holds holds,
         String root,
         List<Entry> items,
         Map<String, Pack.Outside> outside,
         List<Past> pasts,
         List<Stored> files) {
+
+    /**
+     * @param format always {@link #FORMAT}
+     * @param version of the format
+     * @param shape the shape of its items
+     */
+    public record Header(String format, int version, int shape) {}
 
     static final String FORMAT = "venue-pack";
     static final int VERSION = 1;

@@ -132,7 +132,8 @@ public final class PackFile implements AutoCloseable {
             throw Zip.noPack("“" + Zip.shown(path) + "” is not what it was when it was saved");
         }
         try {
-            return Whole.check(ItemJson.read(sort, manifest.shape(), new String(bytes, StandardCharsets.UTF_8)), path);
+            return Whole.check(
+                    ItemJson.read(sort, manifest.header().shape(), new String(bytes, StandardCharsets.UTF_8)), path);
         } catch (JacksonException e) {
             if (e.getCause() instanceof Refusal refusal) {
                 throw refusal;

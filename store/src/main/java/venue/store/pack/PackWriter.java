@@ -38,9 +38,7 @@ public final class PackWriter {
         Map<String, byte[]> words = new TreeMap<>();
         Map<String, Path> stored = new TreeMap<>();
         Manifest manifest = new Manifest(
-                Manifest.FORMAT,
-                Manifest.VERSION,
-                ItemJson.SHAPE,
+                new Manifest.Header(Manifest.FORMAT, Manifest.VERSION, ItemJson.SHAPE),
                 pack.holds(),
                 pack.root(),
                 pack.items().stream().map(p -> entry(p, words)).toList(),

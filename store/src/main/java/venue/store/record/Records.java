@@ -1,11 +1,14 @@
 package venue.store.record;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.store.database.Database;
@@ -43,11 +46,10 @@ public final class Records {
             long id,
             String at,
             Deed deed,
-            @Nullable String who,
+            By by,
             @Nullable String site,
             @Nullable String about,
-            @Nullable String detail,
-            @Nullable String origin) {}
+            @Nullable String detail) {}
 
     /** What is asked for; null for any. Lines come with the latest first, those before a line's id. */
     public record Asked(
@@ -81,7 +83,18 @@ public final class Records {
         JdbcClient.StatementSpec found =
                 database.sql().sql(FIND.formatted(where)).param("most", asked.most());
         given.forEach((condition, value) -> found.param(condition.replaceAll(".*:(\\w+).*", "$1"), value));
-        return found.query(Line.class).list();
+        return found.query(Records::line).list();
+    }
+
+    private static Line line(ResultSet row, int number) throws SQLException {
+        return new Line(
+                row.getLong("id"),
+                row.getString("at"),
+                Deed.valueOf(row.getString("deed")),
+                new By(row.getString("who"), Objects.requireNonNullElse(row.getString("origin"), "")),
+                row.getString("site"),
+                row.getString("about"),
+                row.getString("detail"));
     }
 
     private static void put(Map<String, Object> given, String condition, @Nullable Object value) {

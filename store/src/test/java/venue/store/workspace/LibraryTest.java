@@ -91,7 +91,7 @@ class LibraryTest {
         library.give("Ana", yard, "workshop");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.BEHIND);
         Report report = library.look(dome, "workshop");
-        assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Workshop");
+        assertThat(report.lines().differing()).extracting(Report.PackLine::name).containsExactly("Workshop");
         assertThat(report.clashing()).isEmpty();
         library.take("Ben", Role.MANAGER, dome, "workshop", null);
         assertThat(tones(dome)).as("both changes").containsExactly("deep", "accent");

@@ -96,12 +96,12 @@ final class ListingChoices {
 
     /** The links to the other pages, where there are any. */
     void pages() {
-        if (listed.of() < 2) {
+        if (listed.portion().of() < 2) {
             return;
         }
         out.start("nav", "further").attr("aria-label", scene.words().say(Phrase.PAGES));
-        if (listed.number() > 1) {
-            out.start("a").attr("rel", "prev").attr("href", at(listed.number() - 1));
+        if (listed.portion().number() > 1) {
+            out.start("a").attr("rel", "prev").attr("href", at(listed.portion().number() - 1));
             out.text(scene.words().say(Phrase.EARLIER_PAGE)).end();
         }
         out.start("ol");
@@ -116,8 +116,8 @@ final class ListingChoices {
             last = number;
         }
         out.end();
-        if (listed.number() < listed.of()) {
-            out.start("a").attr("rel", "next").attr("href", at(listed.number() + 1));
+        if (listed.portion().number() < listed.portion().of()) {
+            out.start("a").attr("rel", "next").attr("href", at(listed.portion().number() + 1));
             out.text(scene.words().say(Phrase.FURTHER_PAGE)).end();
         }
         out.end();
@@ -126,9 +126,9 @@ final class ListingChoices {
     private SortedSet<Integer> near() {
         SortedSet<Integer> near = new TreeSet<>();
         near.add(1);
-        near.add(listed.of());
-        for (int n = listed.number() - NEAR; n <= listed.number() + NEAR; n++) {
-            if (n > 1 && n < listed.of()) {
+        near.add(listed.portion().of());
+        for (int n = listed.portion().number() - NEAR; n <= listed.portion().number() + NEAR; n++) {
+            if (n > 1 && n < listed.portion().of()) {
                 near.add(n);
             }
         }
@@ -138,7 +138,7 @@ final class ListingChoices {
     private void numbered(int number) {
         String label = scene.words().say(Phrase.PAGE).replace("{0}", String.valueOf(number));
         out.start("a").attr("href", at(number)).attr("aria-label", label);
-        if (number == listed.number()) {
+        if (number == listed.portion().number()) {
             out.attr("aria-current", "page");
         }
         out.text(String.valueOf(number)).end();

@@ -81,11 +81,11 @@ final class SearchElement extends DeclaredKind {
 
         void write() {
             out.start("p", "tally").attr("role", "status");
-            out.text((found.total() == 0
+            out.text((found.portion().total() == 0
                             ? scene.words().say(Phrase.NOTHING_SAYS)
                             : scene.words().say(Phrase.SAY))
                     .replace("{0}", "“" + found.words() + "”")
-                    .replace("{1}", String.valueOf(found.total())));
+                    .replace("{1}", String.valueOf(found.portion().total())));
             found.near().ifPresent(near -> {
                 out.text(" ").text(scene.words().say(Phrase.MEANT)).text(" ");
                 link(Map.of(Found.WORDS, near), near, false);
@@ -151,16 +151,16 @@ final class SearchElement extends DeclaredKind {
         }
 
         private void pages() {
-            if (found.of() < 2) {
+            if (found.portion().of() < 2) {
                 return;
             }
             out.start("nav", "further").attr("aria-label", scene.words().say(Phrase.PAGES));
-            if (found.number() > 1) {
-                page(found.number() - 1, scene.words().say(Phrase.EARLIER_PAGE));
+            if (found.portion().number() > 1) {
+                page(found.portion().number() - 1, scene.words().say(Phrase.EARLIER_PAGE));
             }
-            out.text(found.number() + " / " + found.of());
-            if (found.number() < found.of()) {
-                page(found.number() + 1, scene.words().say(Phrase.FURTHER_PAGE));
+            out.text(found.portion().number() + " / " + found.portion().of());
+            if (found.portion().number() < found.portion().of()) {
+                page(found.portion().number() + 1, scene.words().say(Phrase.FURTHER_PAGE));
             }
             out.end();
         }

@@ -9,22 +9,21 @@ import venue.core.model.page.Page;
  *
  * @param name of the listing, as in its addresses
  * @param pages those of the page at hand, in order
- * @param total how many there are on all its pages
- * @param number of the page at hand, from 1
- * @param of how many pages there are, from 1
  * @param chosen what the visitor chose, by key
  * @param offers what they may choose by
  * @param why nothing is shown, for managers; empty where something is
  */
 public record Listed(
-        String name,
-        List<Page> pages,
-        int total,
-        int number,
-        int of,
-        Map<String, String> chosen,
-        List<Offer> offers,
-        String why) {
+        String name, List<Page> pages, Portion portion, Map<String, String> chosen, List<Offer> offers, String why) {
+
+    /**
+     * Which part of all that there is.
+     *
+     * @param total how many there are on all its pages
+     * @param number of the page at hand, from 1
+     * @param of how many pages there are, from 1
+     */
+    public record Portion(int total, int number, int of) {}
 
     /** The key of what is looked for in words. */
     public static final String WORDS = "q";

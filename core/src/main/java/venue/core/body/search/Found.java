@@ -11,9 +11,6 @@ import venue.core.model.page.Page;
  *
  * @param words as they typed them
  * @param results those of the page at hand, the best first
- * @param total how many there are
- * @param number of the page at hand, from 1
- * @param of how many pages there are, from 1
  * @param chosen of which kind and topic alone they want them, by {@link #KIND} and {@link #TOPIC}
  * @param offers of which kinds and topics there are some
  * @param near what they may have meant, where nothing was found
@@ -21,9 +18,7 @@ import venue.core.model.page.Page;
 public record Found(
         String words,
         List<Result> results,
-        int total,
-        int number,
-        int of,
+        Listed.Portion portion,
         Map<String, String> chosen,
         List<Listed.Offer> offers,
         Optional<String> near) {

@@ -228,9 +228,7 @@ public final class Reading {
         return new Report(
                 pack.holds(),
                 pack.rootItem().name(),
-                lines(fresh, after),
-                lines(same, after),
-                lines(differing, after),
+                new Report.PackLines(lines(fresh, after), lines(same, after), lines(differing, after)),
                 settled.gone(),
                 clashing,
                 look().map(Look::name).orElse(null),

@@ -1,5 +1,6 @@
 package venue.core.carry.pack;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.edition.ItemSort;
@@ -8,9 +9,6 @@ import venue.core.edition.edition.ItemSort;
  * What reading a pack would do.
  *
  * @param name what the item is called that it was saved for
- * @param fresh what is not here yet
- * @param same what is here already, as it is
- * @param differing what is here and differs
  * @param gone names of what its pages lead to or are made for that is neither in it nor here: links become places to fill
  * @param clashing names of what was changed in the same part here and there: what is here stands
  * @param look the name of the look that a whole site brings; absent for any other pack
@@ -19,13 +17,20 @@ import venue.core.edition.edition.ItemSort;
 public record Report(
         Pack.Holds holds,
         String name,
-        List<PackLine> fresh,
-        List<PackLine> same,
-        List<PackLine> differing,
+        @JsonUnwrapped PackLines lines,
         List<String> gone,
         List<String> clashing,
         @Nullable String look,
         int steps) {
+
+    /**
+     * Its items, by what is here.
+     *
+     * @param fresh what is not here yet
+     * @param same what is here already, as it is
+     * @param differing what is here and differs
+     */
+    public record PackLines(List<PackLine> fresh, List<PackLine> same, List<PackLine> differing) {}
 
     /**
      * An item of a pack.

@@ -45,7 +45,7 @@ final class Carrying {
                 come(strand, Objects.requireNonNull(strand.then()));
             }
         } else if (choice == Decision.SHELVE) {
-            shelf.add(now.withShelvedFrom(strand.zone()));
+            shelf.add(now.withShelvedFrom(strand.spot().zone()));
             zones = zones.remove(now.id());
         } else if (choice == Decision.KEEP || strand.state() == Strand.State.LEFT) {
             keep(strand, now);
@@ -57,11 +57,13 @@ final class Carrying {
     /** An id made from page and origin: the same roll-out, asked twice, gives the same page. */
     private void come(Strand strand, Section starter) {
         String id = Hash.shortOf(page.id() + "/" + rollOut.origin().id() + "/" + starter.id() + "/" + rollOut.hash());
-        int after = (int) zones.in(strand.zone()).stream()
+        int after = (int) zones.in(strand.spot().zone()).stream()
                 .filter(s -> page.zones().find(s.id()).isEmpty())
                 .count();
         zones = zones.insert(
-                strand.zone(), strand.index() + after, starter.withId(id).withOrigin(taken(starter.id())));
+                strand.spot().zone(),
+                strand.spot().index() + after,
+                starter.withId(id).withOrigin(taken(starter.id())));
     }
 
     private void follow(Strand strand, Section now, @Nullable Section then) {

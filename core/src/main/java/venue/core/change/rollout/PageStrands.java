@@ -108,7 +108,7 @@ final class PageStrands {
 
     private static Strand strand(
             Origin from, String zone, Section ours, State state, @Nullable Section then, List<String> conflicts) {
-        return new Strand(from.section(), ours.id(), zone, -1, state, ours, then, conflicts);
+        return new Strand(from.section(), ours.id(), new Strand.Spot(zone, -1), state, ours, then, conflicts);
     }
 
     private static Stream<Section> starters(Item item) {
@@ -127,8 +127,7 @@ final class PageStrands {
                 strands.add(new Strand(
                         starter.id(),
                         Strand.NEW + starter.id(),
-                        zone.key(),
-                        indexFor(zone, starter),
+                        new Strand.Spot(zone.key(), indexFor(zone, starter)),
                         state,
                         null,
                         starter,

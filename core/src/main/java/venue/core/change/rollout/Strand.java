@@ -9,8 +9,6 @@ import venue.core.model.section.Section;
  *
  * @param origin the id of the section in the origin
  * @param key the page's own section, or {@code new-} and the origin's for one that would come
- * @param zone where it stands, or would stand
- * @param index where a section that comes would stand in its zone; -1 for the others
  * @param now as the page has it; absent for one that would come
  * @param then as it would be when it follows; absent when it would go
  * @param conflicts parts that both sides have changed, as paths; following takes the origin's
@@ -18,12 +16,17 @@ import venue.core.model.section.Section;
 public record Strand(
         String origin,
         String key,
-        String zone,
-        int index,
+        Spot spot,
         State state,
         @Nullable Section now,
         @Nullable Section then,
         List<String> conflicts) {
+
+    /**
+     * @param zone where it stands, or would stand
+     * @param index where a section that comes would stand in its zone; -1 for the others
+     */
+    public record Spot(String zone, int index) {}
 
     /** What begins the key of a section that would come. */
     static final String NEW = "new-";

@@ -18,9 +18,10 @@ final class BrokenLink extends DeclaredRule {
     public Stream<Finding> find(Scope scope, Item item) {
         return scope.stand(item).stream().flatMap(stand -> {
             PageFacts facts = scope.edition().facts(stand.item());
-            Stream<Link> toPages =
-                    facts.pages().stream().filter(id -> !scope.shows(id)).map(Link::toPage);
-            Stream<Link> elsewhere = facts.elsewhere().stream().filter(l -> leadsNowhere(scope, l));
+            Stream<Link> toPages = facts.leads().pages().stream()
+                    .filter(id -> !scope.shows(id))
+                    .map(Link::toPage);
+            Stream<Link> elsewhere = facts.leads().elsewhere().stream().filter(l -> leadsNowhere(scope, l));
             return Stream.concat(toPages, elsewhere).map(l -> finding(scope, stand.page(), l));
         });
     }

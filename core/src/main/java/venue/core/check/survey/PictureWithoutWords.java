@@ -19,7 +19,7 @@ final class PictureWithoutWords extends DeclaredRule {
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
         return scope.stand(item).stream()
-                .flatMap(stand -> scope.edition().facts(stand.item()).media().stream()
+                .flatMap(stand -> scope.edition().facts(stand.item()).shows().media().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)
                         .filter(m -> m.isPicture() && !m.isDescribed())

@@ -260,7 +260,7 @@ public final class Edition {
         PageFacts own = facts(page);
         return Stream.concat(
                 Stream.of(own),
-                own.shared().values().stream()
+                own.shows().shared().values().stream()
                         .flatMap(id -> find(SharedSection.class, id).stream())
                         .map(this::facts));
     }

@@ -39,7 +39,7 @@ record Named(
         }
         // What an entry's fields say in words is on no page of its own.
         Set<String> fields =
-                item instanceof OfKind of ? edition.factsOfFields(of).named() : Set.of();
+                item instanceof OfKind of ? edition.factsOfFields(of).leads().named() : Set.of();
         Set<String> leads = item == null ? Set.of() : item.leadsTo().collect(Collectors.toSet());
         return fields.isEmpty() && leads.isEmpty()
                 ? NOTHING
@@ -47,20 +47,21 @@ record Named(
     }
 
     private static Named of(String id, String above, PageFacts facts) {
-        Set<String> pages = new TreeSet<>(facts.pages());
+        Set<String> pages = new TreeSet<>(facts.leads().pages());
         pages.remove(id);
         Set<String> gathered = new TreeSet<>();
-        facts.gathered()
+        facts.lists()
+                .gathered()
                 .forEach(g -> gathered.add(g.equals(GatheredAt.HERE) ? id : g.equals(GatheredAt.BESIDE) ? above : g));
         Set<String> paths = new TreeSet<>();
-        facts.elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
+        facts.leads().elsewhere().forEach(link -> link.sitePath().ifPresent(paths::add));
         return new Named(
                 pages,
-                facts.named(),
+                facts.leads().named(),
                 Set.of(),
-                facts.listed(),
+                facts.lists().listed(),
                 gathered,
-                Set.copyOf(facts.shared().values()),
+                Set.copyOf(facts.shows().shared().values()),
                 paths);
     }
 

@@ -23,32 +23,38 @@ import venue.core.model.section.SectionSettings;
 /**
  * What a page's own content links to, shows and leaves to fill.
  *
- * @param pages ids of the site's pages that are linked to
- * @param elsewhere links to anything else
- * @param named ids of the pages and files that fields and settings name, topics among them
- * @param media ids of the pictures and files that are shown
  * @param places places still to fill, in reading order
- * @param listed kinds whose pages a listing here shows
- * @param menus ids of the menus that are shown here
- * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.GatheredAt} says it
- * @param folders whose files a list of documents here shows
- * @param paged whether a listing here may have further pages
  * @param grounded whether a section or a column here has a background of its own
- * @param shared ids of the shared sections that show here, by the section that stands for each
  */
-public record PageFacts(
-        Set<String> pages,
-        Set<String> named,
-        List<Link> elsewhere,
-        Set<String> media,
-        List<ToFill> places,
-        Set<String> listed,
-        Set<String> menus,
-        Map<String, String> shared,
-        Set<String> gathered,
-        Set<String> folders,
-        boolean paged,
-        boolean grounded) {
+public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lists, boolean grounded) {
+
+    /**
+     * What it leads to and names.
+     *
+     * @param pages ids of the site's pages that are linked to
+     * @param named ids of the pages and files that fields and settings name, topics among them
+     * @param elsewhere links to anything else
+     */
+    public record Leads(Set<String> pages, Set<String> named, List<Link> elsewhere) {}
+
+    /**
+     * What shows there.
+     *
+     * @param media ids of the pictures and files that are shown
+     * @param menus ids of the menus that are shown here
+     * @param shared ids of the shared sections that show here, by the section that stands for each
+     * @param folders whose files a list of documents here shows
+     */
+    public record Shows(Set<String> media, Set<String> menus, Map<String, String> shared, Set<String> folders) {}
+
+    /**
+     * What listings there look for.
+     *
+     * @param listed kinds whose pages a listing here shows
+     * @param gathered where listings here look for what stands beneath: ids of pages, as {@link venue.core.body.listing.GatheredAt} says it
+     * @param paged whether a listing here may have further pages
+     */
+    public record Lists(Set<String> listed, Set<String> gathered, boolean paged) {}
 
     /**
      * A place to fill.
@@ -65,12 +71,12 @@ public record PageFacts(
 
     /** The places here and in the shared sections that show here, as the facts of each tell. */
     List<ToFill> placesWith(Function<String, Optional<PageFacts>> ofShared) {
-        if (shared.isEmpty()) {
+        if (shows.shared().isEmpty()) {
             return places;
         }
         return Stream.concat(
                         places.stream(),
-                        shared.entrySet().stream()
+                        shows.shared().entrySet().stream()
                                 .flatMap(e -> ofShared.apply(e.getValue()).stream()
                                         .flatMap(f -> f.places().stream())
                                         .map(p -> p.in(e.getKey()))))
@@ -102,19 +108,15 @@ public record PageFacts(
             });
         }
         return new PageFacts(
-                mentions.pages(),
-                mentions.named(),
-                mentions.elsewhere(),
-                mentions.media(),
+                new Leads(mentions.pages(), mentions.named(), mentions.elsewhere()),
+                new Shows(mentions.media(), mentions.menus(), Map.copyOf(shared), folders(sections)),
                 List.copyOf(places),
-                mentions.kinds(),
-                mentions.menus(),
-                Map.copyOf(shared),
-                gathered(sections),
-                folders(sections),
-                sections.stream()
-                        .flatMap(Section::elements)
-                        .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount"))),
+                new Lists(
+                        mentions.kinds(),
+                        gathered(sections),
+                        sections.stream()
+                                .flatMap(Section::elements)
+                                .anyMatch(e -> "paged".equals(Values.text(e.props(), "amount")))),
                 sections.stream().anyMatch(PageFacts::isGrounded));
     }
 

@@ -134,8 +134,8 @@ public final class Touched {
     }
 
     private static boolean shows(PageFacts facts, String media) {
-        return facts.media().contains(media)
-                || facts.elsewhere().stream()
+        return facts.shows().media().contains(media)
+                || facts.leads().elsewhere().stream()
                         .anyMatch(l -> l.mediaId().filter(media::equals).isPresent());
     }
 

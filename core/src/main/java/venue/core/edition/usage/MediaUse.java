@@ -60,9 +60,10 @@ public final class MediaUse {
     private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
         Set<String> named = new LinkedHashSet<>();
         for (PageFacts some : facts) {
-            named.addAll(some.media());
-            some.elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
-            some.folders()
+            named.addAll(some.shows().media());
+            some.leads().elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
+            some.shows()
+                    .folders()
                     .forEach(f -> edition.all(Media.class)
                             .filter(m -> m.liesIn(f))
                             .map(Media::id)

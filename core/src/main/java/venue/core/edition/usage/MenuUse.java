@@ -50,6 +50,6 @@ public final class MenuUse {
     }
 
     private static boolean shows(PageFacts facts, String menu) {
-        return facts.menus().contains(menu);
+        return facts.shows().menus().contains(menu);
     }
 }

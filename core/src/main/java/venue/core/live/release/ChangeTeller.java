@@ -36,7 +36,8 @@ final class ChangeTeller {
                 fate,
                 says,
                 List.of(),
-                reach.map(ReachedPages::count).orElse(0L),
-                reach.map(r -> r.few(FEW)).orElse(List.of()));
+                new ReleaseEntry.ReachedByIt(
+                        reach.map(ReachedPages::count).orElse(0L),
+                        reach.map(r -> r.few(FEW)).orElse(List.of())));
     }
 }

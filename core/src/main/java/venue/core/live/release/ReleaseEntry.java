@@ -1,5 +1,6 @@
 package venue.core.live.release;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import venue.core.edition.edition.ItemSort;
 
@@ -9,8 +10,6 @@ import venue.core.edition.edition.ItemSort;
  * @param item its id
  * @param says what changes, as short sentences
  * @param needs ids of other entries that must come along
- * @param reaches how many pages it alters for visitors
- * @param pages the ids of a few of those, to look at
  */
 public record ReleaseEntry(
         String item,
@@ -19,8 +18,13 @@ public record ReleaseEntry(
         Fate fate,
         List<String> says,
         List<String> needs,
-        long reaches,
-        List<String> pages) {
+        @JsonUnwrapped ReachedByIt reached) {
+
+    /**
+     * @param reaches how many pages it alters for visitors
+     * @param pages the ids of a few of those, to look at
+     */
+    public record ReachedByIt(long reaches, List<String> pages) {}
 
     /** What becomes of it on the live site. */
     public enum Fate {
@@ -30,6 +34,6 @@ public record ReleaseEntry(
     }
 
     ReleaseEntry withNeeds(List<String> ids) {
-        return new ReleaseEntry(item, sort, name, fate, says, ids, reaches, pages);
+        return new ReleaseEntry(item, sort, name, fate, says, ids, reached);
     }
 }

@@ -11,7 +11,6 @@ import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.PageFacts;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.show.render.PageRenderer;
@@ -85,8 +84,8 @@ public final class Sitemap {
     /** Where the further pages of the listings on a page are. What visitors may choose there has no place in a sitemap. */
     private static List<String> further(View view, Page page) {
         Edition edition = view.edition();
-        boolean paged = edition.allFacts(page).anyMatch(PageFacts::paged)
-                || edition.facts(edition.worn(page).template()).paged();
+        boolean paged = edition.allFacts(page).anyMatch(f -> f.lists().paged())
+                || edition.facts(edition.worn(page).template()).lists().paged();
         if (!paged) {
             return List.of();
         }
@@ -102,7 +101,7 @@ public final class Sitemap {
     private static List<String> pictures(View view, Page page) {
         return view.edition()
                 .allFacts(page)
-                .flatMap(f -> f.media().stream())
+                .flatMap(f -> f.shows().media().stream())
                 .sorted()
                 .distinct()
                 .map(view.edition()::media)

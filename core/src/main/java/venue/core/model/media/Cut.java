@@ -32,9 +32,14 @@ public record Cut(String file, int width, int height, List<Integer> widths, int 
     /** A part of a picture, which is whole or a part of the whole already. */
     public static Cut of(Media media, int left, int top, int wide, int high) {
         Cut before = media.cut();
-        return before == null
-                ? new Cut(media.file(), media.width(), media.height(), media.widths(), left, top, wide, high)
-                : new Cut(before.file, before.width, before.height, before.widths, left, top, wide, high);
+        Cut whole = before == null
+                ? new Cut(media.file(), media.width(), media.height(), media.widths(), 0, 0, ALL, ALL)
+                : before;
+        return whole.but(left, top, wide, high);
+    }
+
+    private Cut but(int fromLeft, int fromTop, int across, int down) {
+        return new Cut(file, width, height, widths, fromLeft, fromTop, across, down);
     }
 
     public boolean isWhole() {

@@ -122,17 +122,14 @@ public record Tone(
     private static Tone onPaper(Look theme, String key, String label, Colour ground, Colour words) {
         Tone made =
                 tone(theme, key, label, ground, words, theme.own("colourLink").orElse(theme.colour("colourAccent")));
-        return new Tone(
-                key,
-                label,
-                ground,
-                made.words,
+        return made.but(
                 theme.own("colourHeadings").map(c -> c.passing(ground, ENOUGH)).orElse(made.words),
                 theme.own("colourQuiet").map(c -> c.passing(ground, ENOUGH)).orElse(made.quiet),
-                made.link,
-                theme.own("colourLine").orElse(made.line),
-                made.act,
-                made.onAct);
+                theme.own("colourLine").orElse(made.line));
+    }
+
+    private Tone but(Colour ofHeadings, Colour ofQuiet, Colour ofLine) {
+        return new Tone(key, label, ground, words, ofHeadings, ofQuiet, link, ofLine, act, onAct);
     }
 
     /** What plain and tinted are for visitors whose machine is dark: made of the deep surface. */

@@ -23,8 +23,8 @@ public final class Atom {
         for (Feed.Entry entry : feed.entries()) {
             out.start("entry").element("id", entry.id()).element("title", entry.title());
             out.element("updated", time(entry.updated()));
-            if (entry.published() != null) {
-                out.element("published", time(entry.published()));
+            if (entry.times().published() != null) {
+                out.element("published", time(entry.times().published()));
             }
             link(out, "alternate", "text/html", entry.url());
             if (!entry.summary().isEmpty()) {

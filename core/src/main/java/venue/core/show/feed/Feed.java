@@ -30,21 +30,20 @@ public record Feed(String id, String title, String home, String language, Instan
 
     /**
      * One entry that has a page.
-     *
-     * @param published by its field of that meaning; absent where it has none
-     * @param start when it begins, where it has a date
-     * @param wholeDay whether its date has no hour
      */
-    public record Entry(
-            String id,
-            String url,
-            String title,
-            String summary,
-            Instant updated,
-            @Nullable Instant published,
-            @Nullable LocalDateTime start,
-            @Nullable LocalDateTime end,
-            boolean wholeDay) {}
+    public record Entry(String id, String url, String title, String summary, Instant updated, Times times) {
+
+        /**
+         * @param published by its field of that meaning; absent where it has none
+         * @param start when it begins, where it has a date
+         * @param wholeDay whether its date has no hour
+         */
+        public record Times(
+                @Nullable Instant published,
+                @Nullable LocalDateTime start,
+                @Nullable LocalDateTime end,
+                boolean wholeDay) {}
+    }
 
     /**
      * @param page on which the listing is
@@ -86,10 +85,11 @@ public record Feed(String id, String title, String home, String language, Instan
                 page.title(),
                 edition.words(page, UsualFields.SUMMARY),
                 updated,
-                published.orElse(null),
-                start.orElse(null),
-                time(edition.words(page, UsualFields.UNTIL)).orElse(null),
-                date.length() == DAY);
+                new Entry.Times(
+                        published.orElse(null),
+                        start.orElse(null),
+                        time(edition.words(page, UsualFields.UNTIL)).orElse(null),
+                        date.length() == DAY));
     }
 
     private static Optional<LocalDateTime> time(String iso) {

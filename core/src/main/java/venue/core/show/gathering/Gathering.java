@@ -61,9 +61,7 @@ public final class Gathering {
         return new Listed(
                 query.name(),
                 these,
-                total,
-                number,
-                pages,
+                new Listed.Portion(total, number, pages),
                 choices.chosen(),
                 query.offered().isNothing() ? List.of() : offers(matching),
                 these.isEmpty() && looks.marked() ? new WhyEmpty(looks, query, here).words() : "");

@@ -69,9 +69,7 @@ public enum Hard {
         return new Listed(
                 listed.name(),
                 pages,
-                pages.size(),
-                1,
-                1,
+                new Listed.Portion(pages.size(), 1, 1),
                 listed.chosen(),
                 listed.offers(),
                 pages.isEmpty() ? "There is none" : "");

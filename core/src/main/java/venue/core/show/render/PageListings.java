@@ -56,7 +56,7 @@ final class PageListings implements Listings {
         }
         listed.pages().forEach(p -> above.add(p.id()));
         if (query.amount().paged()) {
-            further.put(listed.name(), listed.of());
+            further.put(listed.name(), listed.portion().of());
         }
         asks |= !query.offered().isNothing() || query.offered().sorts();
         return listed;

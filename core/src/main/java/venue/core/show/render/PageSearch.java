@@ -98,9 +98,7 @@ final class PageSearch implements Search {
         return new Found(
                 typed,
                 results(sought, some.subList(from, Math.min(some.size(), from + each))),
-                some.size(),
-                number,
-                of,
+                new Listed.Portion(some.size(), number, of),
                 chosen,
                 offers.stream().filter(o -> o.answers().size() > 1).toList(),
                 all.isEmpty() ? view.searcher().near(sought) : Optional.empty());

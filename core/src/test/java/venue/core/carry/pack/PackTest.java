@@ -129,15 +129,15 @@ class PackTest {
                                 ? "home"
                                 : into.now.home().orElseThrow().id()),
                 ReadAsked.USUAL);
-        assertThat(again.fresh()).isEmpty();
-        assertThat(again.differing())
+        assertThat(again.lines().fresh()).isEmpty();
+        assertThat(again.lines().differing())
                 .as("but for what links to a page that is gone, which a pack says otherwise")
                 .allMatch(line -> leadsNowhere(into.now, line.id()));
     }
 
     private static boolean leadsNowhere(Edition site, String page) {
         return site.allFacts(site.require(Page.class, page))
-                .flatMap(f -> f.pages().stream())
+                .flatMap(f -> f.leads().pages().stream())
                 .anyMatch(to -> site.page(to).isEmpty());
     }
 
@@ -151,8 +151,8 @@ class PackTest {
                 .hasSize(1);
         assertThat(pack.items().stream().filter(p -> p.item() instanceof Kind)).hasSize(1);
         Report report = here.look(pack, ReadAsked.USUAL);
-        assertThat(report.differing()).extracting(Report.PackLine::name).containsExactly("Weaving and dyeing");
-        assertThat(report.fresh()).isEmpty();
+        assertThat(report.lines().differing()).extracting(Report.PackLine::name).containsExactly("Weaving and dyeing");
+        assertThat(report.lines().fresh()).isEmpty();
     }
 
     @Test

@@ -34,7 +34,10 @@ class ReleasePlanTest {
                 .as("counted as they are listed")
                 .isEqualTo(2);
         assertThat(ReleasePlan.of(live, working).entries())
-                .extracting(ReleaseEntry::item, e -> String.join("; ", e.says()), ReleaseEntry::reaches)
+                .extracting(
+                        ReleaseEntry::item,
+                        e -> String.join("; ", e.says()),
+                        e -> e.reached().reaches())
                 .containsExactly(
                         tuple("dusk", "Headings: Bitter, slab serif; Shows on every page", 3L),
                         tuple("standard", "Its usual template is Wide picture instead of Plain; 3 pages follow", 3L));

@@ -119,12 +119,13 @@ class GatheringTest {
         ListingQuery paged = query(List.of(), false, When.ALL, order, new Amount(true, 1 + chance.nextInt(9), skip));
         List<Page> together = new ArrayList<>();
         Listed first = listed(site, paged, Asked.NOTHING);
-        for (int n = 1; n <= first.of(); n++) {
+        for (int n = 1; n <= first.portion().of(); n++) {
             together.addAll(listed(site, paged, new Asked("", n, Map.of())).pages());
         }
         assertThat(ids(together)).isEqualTo(ids(whole.subList(Math.min(skip, whole.size()), whole.size())));
-        assertThat(together).doesNotHaveDuplicates().hasSize(first.total());
-        assertThat(listed(site, paged, new Asked("", first.of() + 1, Map.of())).pages())
+        assertThat(together).doesNotHaveDuplicates().hasSize(first.portion().total());
+        assertThat(listed(site, paged, new Asked("", first.portion().of() + 1, Map.of()))
+                        .pages())
                 .isEmpty();
     }
 
@@ -180,7 +181,9 @@ class GatheringTest {
                     .forEach(offer -> offer.answers().forEach(answer -> {
                         Map<String, String> with = new TreeMap<>(chosen);
                         with.put(offer.key(), answer.value());
-                        assertThat(listed(site, query, new Asked("", 1, with)).total())
+                        assertThat(listed(site, query, new Asked("", 1, with))
+                                        .portion()
+                                        .total())
                                 .isEqualTo(answer.count());
                         assertThat(answer.count() > 0 || answer.isChosen())
                                 .as("empty choices aren’t offered")
