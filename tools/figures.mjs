@@ -102,7 +102,9 @@ const top = types.filter((t) => t.top)
 const by = (list, key) => list.reduce((all, one) => all.set(key(one), [...(all.get(key(one)) ?? []), one]), new Map())
 const rooms = [...by(top.filter((t) => t.open), (t) => dirname(t.path))].filter(([, open]) => open.length > 8)
 const twice = [...by(top, (t) => t.name)].filter(([, all]) => all.length > 1)
-const wide = [...allMethods, ...java.flatMap(records)].filter((m) => m.parameters > 7)
+/** Records of many parts that are copied in one place, as house rules allow. */
+const copiedOnce = new Set(java.filter((f) => /private (?:static )?\w+ but\(/.test(f.text)).map((f) => f.path))
+const wide = [...allMethods, ...java.flatMap(records)].filter((m) => m.parameters > 7 && !copiedOnce.has(m.path))
 const ITEMS = 'Page|Kind|Template|Pattern|Entry|Media|Site|Look|Menu|SharedSection|Redirect'
 const ladders = java
   .filter((f) => !f.path.includes('/core/sort/'))
@@ -122,7 +124,7 @@ const table = [
   ['files: lines, the same', spread([...java, ...product].map((f) => f.text.split('\n').length - 1)), '50 / 150 / 300'],
   ['types that are package-private', `${Math.round((100 * top.filter((t) => !t.open).length) / top.length)} %`, '≥ 57 %'],
   ['rooms with more than eight public types', rooms.length, 'doors that say so', rooms.map(([room, open]) => `    ${open.length}  ${room}`)],
-  ['methods and records of more than seven parts', wide.length, 'none', wide.map((m) => `    ${m.parameters}  ${m.name}  ${m.path}`)],
+  ['methods, and records not copied in one place, of more than seven parts', wide.length, 'none', wide.map((m) => `    ${m.parameters}  ${m.name}  ${m.path}`)],
   ['instanceof of an item outside sorts', ladders.length, 'none', places(ladders)],
   ['“as” in the interface', casts.length, '≤ 30', places(casts)],
   ['names of types used twice', twice.length, '≤ 10', twice.map(([name, all]) => `    ${name}: ${all.map((t) => dirname(t.path).replace(/.*\/venue\//, '')).join(', ')}`)],

@@ -92,10 +92,14 @@ record Reply(
         return policy.replace("style-src 'self'", "style-src 'self' 'sha256-" + hash + "'");
     }
 
+    private static Reply of(int status, String type, Sent sent, String kept, String policy) {
+        return new Reply(status, type, sent, kept, policy, null, null, Ways.NONE);
+    }
+
     static Reply text(int status, String type, String words, String kept, String policy) {
         byte[] body = words.getBytes(StandardCharsets.UTF_8);
         byte[] gzip = body.length >= WORTH ? compress(body) : null;
-        return new Reply(status, type, new Sent(body, gzip, etag(body), null), kept, policy, null, null, Ways.NONE);
+        return of(status, type, new Sent(body, gzip, etag(body), null), kept, policy);
     }
 
     static Reply text(String type, String words, String kept) {
@@ -103,14 +107,12 @@ record Reply(
     }
 
     static Reply file(String type, byte[] body) {
-        Sent sent = new Sent(body, null, etag(body), null);
-        return new Reply(200, type, sent, FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
+        return of(200, type, new Sent(body, null, etag(body), null), FOR_EVER, PAGE_POLICY);
     }
 
     /** A file that is sent from where it lies. */
     static Reply file(String type, Path lies) {
-        Sent sent = new Sent(new byte[0], null, "", lies);
-        return new Reply(200, type, sent, FOR_EVER, PAGE_POLICY, null, null, Ways.NONE);
+        return of(200, type, new Sent(new byte[0], null, "", lies), FOR_EVER, PAGE_POLICY);
     }
 
     /** The same, to be kept by whoever asks under a file name (RFC 6266). */

@@ -147,6 +147,7 @@ final class ListingSettings {
                     .fallback(Value.of(false))
                     .help("As a feed (Atom, JSON Feed), and as a calendar where entries have dates."),
             of("called", "Its name in addresses", WORDS)
+                    .notWords()
                     .longest(40)
                     .help("For a second listing on a page whose rest stands on further pages: ADDRESS/-/NAME/2."),
             of("empty", "When there is none", WORDS)

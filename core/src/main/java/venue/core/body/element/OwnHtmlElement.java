@@ -20,7 +20,7 @@ public final class OwnHtmlElement extends DeclaredKind {
                 KEY,
                 "Own HTML",
                 "For managers; sealed off from the page",
-                of("html", "HTML", PropertyType.LINES).longest(MOST_LETTERS),
+                of("html", "HTML", PropertyType.LINES).notWords().longest(MOST_LETTERS),
                 of("title", "What it is", PropertyType.WORDS).help("Read out to those who don't see it."),
                 number("height", "Height", 40, 2000, 320, "px"));
     }

@@ -49,6 +49,7 @@ final class WhereElement extends DeclaredKind {
                         .wants(PictureSlot.wide(800, ""))
                         .onlyWhen("ground=picture"),
                 of("shapes", "What lies around, as GeoJSON", PropertyType.LINES)
+                        .notWords()
                         .longest(LONGEST_SHAPES)
                         .onlyWhen("ground=drawn|tiles")
                         .help("RFC 7946: paths, borders, buildings. Without it a grid of minutes is drawn."),

@@ -22,6 +22,7 @@ import venue.core.basics.value.Value;
  * @param slot what a picture should be like to look well here; absent where nothing is asked
  * @param group the heading under which it stands on a form, or empty
  * @param searchable whether pages are found by it
+ * @param sameInAll true for a text that is the same in all languages, as an address or code is: see {@link #holdsWords}
  * @param line what each line of it must be like; absent where lines are free. Only what we declare ourselves has one
  */
 public record Property(
@@ -40,6 +41,7 @@ public record Property(
         @Nullable PictureSlot slot,
         String group,
         boolean searchable,
+        @Nullable Boolean sameInAll,
         @Nullable LineRule line) {
 
     /**
@@ -167,6 +169,18 @@ public record Property(
         return but(d -> d.unit = words);
     }
 
+    /** A text that is the same in all languages: an address, a name in addresses, code. */
+    public Property notWords() {
+        return but(d -> d.sameInAll = true);
+    }
+
+    /** Whether it holds words, which differ by language, be it in one of its groups. */
+    public boolean holdsWords() {
+        return type.isText()
+                ? !Boolean.TRUE.equals(sameInAll)
+                : entries.stream().anyMatch(Property::holdsWords);
+    }
+
     /** What each of its lines must be like. */
     public Property eachLine(LineRule rule) {
         return but(d -> d.line = rule);
@@ -206,6 +220,7 @@ public record Property(
         draft.slot = slot;
         draft.group = group;
         draft.searchable = searchable;
+        draft.sameInAll = sameInAll;
         draft.line = line;
         change.accept(draft);
         return draft.made();
@@ -228,6 +243,7 @@ public record Property(
         private @Nullable PictureSlot slot;
         private String group = "";
         private boolean searchable;
+        private @Nullable Boolean sameInAll;
         private @Nullable LineRule line;
 
         private Draft(String key, String label, PropertyType type) {
@@ -253,6 +269,7 @@ public record Property(
                     slot,
                     group,
                     searchable,
+                    sameInAll,
                     line);
         }
     }

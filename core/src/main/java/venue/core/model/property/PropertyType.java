@@ -39,5 +39,10 @@ public enum PropertyType {
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */
     OPTION,
     /** Several groups of further properties. */
-    MANY
+    MANY;
+
+    /** Whether it holds what somebody writes. */
+    public boolean isText() {
+        return this == WORDS || this == LINES || this == RICH;
+    }
 }

@@ -119,7 +119,7 @@ public final class SectionSettings {
                 choice("tiles", "Columns as", "open=Open columns", "cards=Cards"),
                 choice("stacks", "On narrow screens", "written=First column first", "reversed=Last column first"),
                 number("radius", "Corner radius", 0, 80, 0, "px"),
-                of("anchor", "Anchor", PropertyType.WORDS).help("A link can lead here: /page#anchor"));
+                of("anchor", "Anchor", PropertyType.WORDS).notWords().help("A link can lead here: /page#anchor"));
     }
 
     private static List<Property> motion() {

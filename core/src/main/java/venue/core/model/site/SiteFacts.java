@@ -32,17 +32,20 @@ public final class SiteFacts {
 
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
-            of("email", "E-mail", WORDS),
-            of("phone", "Telephone", WORDS),
+            of("email", "E-mail", WORDS).notWords(),
+            of("phone", "Telephone", WORDS).notWords(),
             of("postalAddress", "Postal address", LINES),
             of("hours", "Opening hours", LINES).help("One day on each line: Monday: 10 to 17"),
             of("social", "Elsewhere", LINES)
+                    .notWords()
                     .help("One on each line: a name, then an address.")
                     .eachLine(ELSEWHERE),
             of("frameHosts", "Hosts that may be shown within pages", LINES)
+                    .notWords()
                     .help("One host name on each line. Visitors are asked before anything is fetched from them.")
                     .eachLine(HOST),
             of("tileServer", "Where maps come from", WORDS)
+                    .notWords()
                     .help("The address of a map server’s tiles, like https://tiles.example/{z}/{x}/{y}.png."
                             + " Visitors are asked before anything is fetched from it.")
                     .eachLine(TILES),

@@ -49,13 +49,14 @@ public record PageText(String title, String topics, String headings, String word
             Value value = values.get(property.key());
             if (value instanceof Value.Many many) {
                 many.groups().forEach(g -> collect(property.entries(), g, said));
-            } else if (value instanceof Value.Text text && isSaid(property.type())) {
+            } else if (value instanceof Value.Text text && isSaid(property)) {
                 said.add(property.type() == PropertyType.RICH ? Words.of(text.text()) : text.text());
             }
         }
     }
 
-    private static boolean isSaid(PropertyType type) {
-        return type == PropertyType.WORDS || type == PropertyType.LINES || type == PropertyType.RICH;
+    /** An e-mail address is looked for, too; code of several lines is not. */
+    private static boolean isSaid(Property property) {
+        return property.holdsWords() || property.type() == PropertyType.WORDS;
     }
 }

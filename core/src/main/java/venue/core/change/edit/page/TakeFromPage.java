@@ -20,7 +20,6 @@ import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
 import venue.core.model.property.Property;
-import venue.core.model.property.PropertyType;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
 import venue.core.model.site.Role;
@@ -49,9 +48,6 @@ record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implem
         @JsonProperty("sections")
         SECTIONS
     }
-
-    /** Settings that are words say something of the one page. */
-    private static final Set<PropertyType> OWN = Set.of(PropertyType.WORDS, PropertyType.LINES);
 
     /** What differs from the theme is the managers'. */
     @Override
@@ -95,7 +91,8 @@ record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implem
         }
         if (parts.contains(PagePart.SETTINGS)) {
             for (Property setting : PageSettings.all()) {
-                if (!OWN.contains(setting.type())) {
+                // Words say something of the one page.
+                if (!setting.holdsWords()) {
                     taking = taking.withSetting(setting.key(), source.settings().get(setting.key()));
                 }
             }
