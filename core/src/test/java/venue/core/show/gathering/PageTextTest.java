@@ -21,7 +21,7 @@ class PageTextTest {
         Section said = section(
                 "s",
                 "S",
-                part("where").with("name", "The old kiln").with("shapes", "{\"type\":\"Point\"}"),
+                part("place").with("name", "The old kiln").with("shapes", "{\"type\":\"Point\"}"),
                 part("people").with("people", new Value.Many(List.of(Map.of("email", Value.of("ada@yard.example"))))));
         Page page =
                 Sites.page("kiln", null, 9, "Kiln", "<p>Fire</p>").withZones(new Zones(Map.of("main", List.of(said))));
