@@ -9,30 +9,30 @@ import { makeRevisions } from './revisions'
 import { makeSender } from './sender'
 import { aloud } from './aloud'
 import { useNotices } from './useNotices'
+import { useShown } from './useShown'
 import { makeQueue, type Waiting } from './waiting'
 
-/** Whoever keeps a site fresh: the step that is known of it, and what is told with an answer. */
-export interface Hearer {
-  since: (site: string) => number | undefined
-  hear: (news: SiteNews) => unknown
-}
-
-/** Whoever shows a page's proof, and takes what it shows after a step. */
-export interface Shower {
+/** A page as it is after a step. */
+interface Proof {
   page: string
-  /** @param written whether it was words that changed, which their own place shows already */
-  show: (html: string, written: boolean) => void
+  html: string
+  /** Whether it was words that changed, which their own place shows already. */
+  written: boolean
 }
 
-function makeShowing() {
-  const shower = shallowRef<Shower | null>(null)
-  async function show({ page, html }: { page: string; html: string }, written: boolean) {
-    if (page !== shower.value?.page) return
-    shower.value.show(html, written)
-    // What is told to a frame leaves when the task ends: it is drawn there while the screen is drawn here.
-    await promiseTimeout(0)
+/** What the last step made of the page that is shown, and of the site. */
+function makeTold() {
+  const proof = shallowRef<Proof | null>(null)
+  const news = shallowRef<SiteNews | null>(null)
+  async function tell(answer: Answer, written: boolean) {
+    if (answer.proof) {
+      proof.value = { ...answer.proof, written }
+      // What is told to a frame leaves when the task ends: it is drawn there while the screen is drawn here.
+      await promiseTimeout(0)
+    }
+    if (answer.news) news.value = answer.news
   }
-  return { shower, show }
+  return { proof, news, tell }
 }
 
 /** Refusals of what was written upon something else than what is there now. */
@@ -65,7 +65,11 @@ function sayTurned(answer: Outcome<Answer>, which: 'undo' | 'redo') {
 }
 
 /** Takes the last step back, or does it again; what was typed last is kept first, or it would come back. */
-function makeTurn(kept: () => Promise<void>, since: Hearer['since'], succeeded: (answer: Answer) => void) {
+function makeTurn(
+  kept: () => Promise<void>,
+  since: (site: string) => number | undefined,
+  succeeded: (answer: Answer) => void,
+) {
   return async (site: string, which: 'undo' | 'redo') => {
     await kept()
     const known = since(site)
@@ -90,9 +94,8 @@ export const useEdits = defineStore('edits', () => {
   const revisions = makeRevisions()
   const { conflict, yielded, dispute } = makeDispute()
   const keptAt = ref<Date | null>(null)
-  const hearer = ref<Hearer | null>(null)
-  const { shower, show } = makeShowing()
-  const known = (site: string) => ({ since: hearer.value?.since(site), showing: shower.value?.page })
+  const { known } = useShown()
+  const { proof, news, tell } = makeTold()
   const { held, run } = makeSender(queue, known, answered, () => (session.expired = true))
 
   function give(site: string, command: Command, item: string | null = null, group?: string) {
@@ -112,8 +115,7 @@ export const useEdits = defineStore('edits', () => {
   async function succeeded(answer: Answer, written = false) {
     keptAt.value = new Date()
     revisions.take(answer, queue.value)
-    if (answer.proof) await show(answer.proof, written)
-    if (answer.news) void hearer.value?.hear(answer.news)
+    await tell(answer, written)
   }
 
   const turn = makeTurn(
@@ -125,5 +127,5 @@ export const useEdits = defineStore('edits', () => {
   ofWhoIsIn(belongTo, queue, run)
   const { know } = revisions
   const asking = () => revisions.asking(() => queue.value.length)
-  return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, hearer, shower }
+  return { give, know, asking, turn, dispute, waiting, held, keptAt, conflict, yielded, proof, news }
 })

@@ -2,7 +2,8 @@ import { useSite } from './useSite'
 import { question } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onBeforeUnmount, shallowRef, watch, type Ref } from 'vue'
-import { useEdits, type Shower } from '@/edit/useEdits'
+import { useEdits } from '@/edit/useEdits'
+import { useShown } from '@/edit/useShown'
 import { useItem } from './useItem'
 import { sectionsOf } from './sectionsOf'
 
@@ -13,6 +14,7 @@ const LONGEST_MS = 1000
 export function usePage(id: Ref<string>) {
   const site = useSite()
   const edits = useEdits()
+  const shown = useShown()
   const html = shallowRef('')
   let written = false
   const { value, problem, load } = useItem(
@@ -32,15 +34,20 @@ export function usePage(id: Ref<string>) {
     void pause()
     return true
   }
-  function show(now: string, words: boolean) {
-    html.value = now
-    written = words
-  }
-  let mine: Shower | null = null
-  watch(id, (page) => (edits.shower = mine = { page, show }), { immediate: true })
+  let mine: { page: string } | null = null
+  watch(id, (page) => (shown.proof = mine = { page }), { immediate: true })
   onBeforeUnmount(() => {
-    if (edits.shower === mine) edits.shower = null
+    if (shown.proof === mine) shown.proof = null
   })
+  watch(
+    () => edits.proof,
+    (proof) => {
+      if (proof?.page !== id.value) return
+      html.value = proof.html
+      written = proof.written
+    },
+    { flush: 'sync' },
+  )
   watch(value, (now) => (html.value = now?.html ?? ''), { flush: 'sync' })
   const page = computed(() => value.value?.page ?? null)
   return { page, html, problem, load }

@@ -1,8 +1,9 @@
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref, watch } from 'vue'
-import type { Command, SiteStanding } from '@/api/types'
+import { ref, watch, type Ref } from 'vue'
+import type { Command, SiteNews, SiteStanding } from '@/api/types'
 import { useEdits } from '@/edit/useEdits'
+import { useShown } from '@/edit/useShown'
 import { useSession } from '@/session/useSession'
 import { makeEvents } from './events'
 import { makeFresh } from './fresh'
@@ -13,6 +14,21 @@ const SETTLE_MS = 120
 function followRole(role: () => SiteStanding['role'] | undefined) {
   const session = useSession()
   watch(role, (now) => (session.role = now ?? null), { flush: 'sync', immediate: true })
+}
+
+/** What is known of the site is told with what is done in it, and what that changed is heard. */
+function followSteps(
+  { id, step }: { id: Ref<string>; step: Ref<number> },
+  hear: (news: SiteNews) => unknown,
+) {
+  const edits = useEdits()
+  const shown = useShown()
+  watch([id, step], () => Object.assign(shown, { site: id.value, step: step.value }), { flush: 'sync' })
+  watch(
+    () => edits.news,
+    (news) => news && void hear(news),
+    { flush: 'sync' },
+  )
 }
 
 /** The site that is worked on: how it stands, its plan and what can be chosen from, kept fresh by answers and the server's events. */
@@ -40,7 +56,7 @@ export const useSite = defineStore('site', () => {
     seat: (here) => (here ? void refresh() : (taken.value = true)),
   })
   followRole(() => standing.value?.role)
-  edits.hearer = { since: (of) => (of === id.value ? step.value : undefined), hear }
+  followSteps(site, hear)
 
   async function open(of: string, place: string) {
     if (id.value === of) return
