@@ -71,7 +71,7 @@ async function signOut() {
 </script>
 
 <template>
-  <header class="head">
+  <header class="head running-head">
     <router-link :to="{ name: 'plan' }" class="mark" aria-label="Venue">
       <img src="/mark.svg" alt="" width="18" height="20" /> Venue
     </router-link>
@@ -143,42 +143,12 @@ async function signOut() {
 
 <style scoped>
 .head {
-  height: 48px;
-  flex: none;
-  display: flex;
-  align-items: stretch;
   gap: 20px;
-  padding: 0 20px;
-  border-bottom: 1px solid var(--ink);
   background: var(--paper);
   position: relative;
 }
-.mark {
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  font: 700 17px/1 var(--display);
-  color: var(--ink);
-  text-decoration: none;
-}
 nav {
-  display: flex;
-  gap: 22px;
   margin-left: 14px;
-}
-nav a {
-  display: flex;
-  align-items: center;
-  font-weight: 500;
-  color: var(--quiet);
-  border-bottom: 3px solid transparent;
-  padding-top: 3px;
-  text-decoration: none;
-}
-nav a.on {
-  color: var(--ink);
-  border-color: var(--juniper);
-  font-weight: 600;
 }
 .right {
   margin-left: auto;

@@ -2,8 +2,7 @@
 import { post } from '@/api/client'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import DoorSheet from './DoorSheet.vue'
-import NewPasswordInput from './NewPasswordInput.vue'
+import LinkDoor from './LinkDoor.vue'
 import { useLink } from './useLink'
 import { useSession } from './useSession'
 
@@ -27,28 +26,18 @@ async function comeIn() {
 
 <template>
   <main class="door">
-    <DoorSheet v-if="dead" title="This invitation has ended" :note="dead">
-      <v-btn @click="router.replace('/')">Sign in</v-btn>
-    </DoorSheet>
-    <DoorSheet
-      v-else-if="holder"
+    <LinkDoor
+      v-model="password"
+      :email="holder?.email"
       title="Welcome"
-      :note="`You are invited as ${holder.email}. Say what you are called, and choose a password.`"
+      :note="`You are invited as ${holder?.email}. Say what you are called, and choose a password.`"
+      ended="This invitation has ended"
+      act="Come in"
+      v-bind="{ dead, trouble, busy }"
       @submit="comeIn"
     >
-      <input
-        type="email"
-        class="unseen"
-        tabindex="-1"
-        autocomplete="username"
-        aria-hidden="true"
-        :value="holder.email"
-      />
       <label class="label" for="name">Your name</label>
       <v-text-field id="name" v-model="name" v-focus autocomplete="name" />
-      <NewPasswordInput v-model="password" />
-      <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" class="yes" :disabled="busy">{{ busy ? 'One moment…' : 'Come in' }}</v-btn>
-    </DoorSheet>
+    </LinkDoor>
   </main>
 </template>

@@ -3,7 +3,7 @@ import { post } from '@/api/client'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import DoorSheet from './DoorSheet.vue'
-import NewPasswordInput from './NewPasswordInput.vue'
+import LinkDoor from './LinkDoor.vue'
 import { useLink } from './useLink'
 import { useSession } from './useSession'
 
@@ -23,33 +23,23 @@ async function set() {
 
 <template>
   <main class="door">
-    <DoorSheet v-if="dead" title="This link has ended" :note="dead">
-      <v-btn @click="router.replace('/')">Sign in</v-btn>
-    </DoorSheet>
     <DoorSheet
-      v-else-if="done"
+      v-if="done"
       title="Your password is set"
       note="You are signed out everywhere. Sign in with the new one."
     >
       <v-btn class="yes" @click="router.replace('/')">Sign in</v-btn>
     </DoorSheet>
-    <DoorSheet
-      v-else-if="holder"
+    <LinkDoor
+      v-else
+      v-model="password"
+      :email="holder?.email"
       title="A new password"
-      :note="`For ${holder.name}, ${holder.email}.`"
+      :note="`For ${holder?.name}, ${holder?.email}.`"
+      ended="This link has ended"
+      act="Set it"
+      v-bind="{ dead, trouble, busy }"
       @submit="set"
-    >
-      <input
-        type="email"
-        class="unseen"
-        tabindex="-1"
-        autocomplete="username"
-        aria-hidden="true"
-        :value="holder.email"
-      />
-      <NewPasswordInput v-model="password" />
-      <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" class="yes" :disabled="busy">{{ busy ? 'One moment…' : 'Set it' }}</v-btn>
-    </DoorSheet>
+    />
   </main>
 </template>

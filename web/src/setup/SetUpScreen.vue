@@ -81,7 +81,7 @@ async function begin() {
         shows that the server is yours.
       </p>
       <template v-if="offers.length">
-        <fieldset>
+        <fieldset class="asked">
           <legend>You</legend>
           <label class="label" for="name">Name, as colleagues know it</label>
           <v-text-field id="name" v-model="asked.name" v-focus autocomplete="name" />
@@ -151,18 +151,6 @@ h1 {
   font: 13px/20px var(--code);
   color: var(--juniper);
   white-space: nowrap;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin-top: 20px;
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-legend {
-  font: 600 15px/22px var(--display);
-  padding: 0 0 4px;
 }
 .act {
   margin-top: 20px;

@@ -17,7 +17,7 @@ watch(
 </script>
 
 <template>
-  <fieldset>
+  <fieldset class="asked">
     <legend>The site</legend>
     <label class="label" for="site-name">Name</label>
     <v-text-field id="site-name" v-model="asked.siteName" autocomplete="organization" />
@@ -48,18 +48,6 @@ watch(
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin-top: 20px;
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-legend {
-  font: 600 15px/22px var(--display);
-  padding: 0 0 4px;
-}
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;

@@ -6,28 +6,13 @@ import static venue.server.Answers.refused;
 
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Pages once more, what one takes of another, and several settings at once: what is refused, and that nothing is changed then. */
-@ServerTest
-class CopiesTest {
+class CopiesTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private static String duplicate(String page, String id, String title) {
         return Client.json("verb", "duplicate-page", "page", page, "id", id, "title", title, "branch", true);

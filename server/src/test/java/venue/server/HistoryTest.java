@@ -7,28 +7,13 @@ import static venue.server.Answers.refused;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Safety nets and files: history, proofs sent out, own HTML, media. */
-@ServerTest
-class HistoryTest {
+class HistoryTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     @Test
     void anEarlierVersionIsListedComparedSeenAndBroughtBack() {

@@ -6,14 +6,11 @@ import static venue.server.Answers.refused;
 
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Kinds as the interface asks for them, and what each role may do with them and their pages. */
-@ServerTest
-class KindsTest {
+class KindsTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
     private static final List<String> SHAPING = List.of(
@@ -27,18 +24,6 @@ class KindsTest {
             Client.json("verb", "set-value", "item", "visit", "key", "mayHold", "value", List.of()),
             Client.json("verb", "set-options", "template", "wide", "options", List.of()),
             Client.json("verb", "give-to-origin", "page", "visit", "section", "x"));
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private void set(String key, String value) {
         json(maja.give("set-value", "item", "person", "key", key, "value", value));

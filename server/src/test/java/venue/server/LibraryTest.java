@@ -4,28 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** The library over HTTP: who gives, who takes, and what is refused. */
-@ServerTest
-class LibraryTest {
+class LibraryTest extends TwoAtWork {
 
     private static final String MOOR = "/api/sites/kestrel-moor/library";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private static String item(String id) {
         return "{\"item\":\"" + id + "\"}";

@@ -11,10 +11,8 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.fault.Refusal;
 import venue.core.carry.compose.Compose;
@@ -29,30 +27,17 @@ import venue.store.workspace.Packs;
 import venue.store.workspace.Workspaces;
 
 /** Packs over HTTP: saved, looked at, read in one step, and refused to whoever they are none of the business of. */
-@ServerTest
-class PacksTest {
+class PacksTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
     private static final String PACKS = SITE + "/packs";
     private static final String UNDER = "{\"differing\":\"MINE\",\"each\":{},\"how\":\"UNDER\",\"wearItsLook\":false}";
-
-    @LocalServerPort
-    private int port;
 
     @Autowired
     private Workspaces workspaces;
 
     @Autowired
     private MediaFiles files;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private byte[] pack(String item) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();

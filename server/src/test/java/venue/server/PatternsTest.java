@@ -5,28 +5,13 @@ import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Patterns as the interface asks for them, and who may not change them. */
-@ServerTest
-class PatternsTest {
+class PatternsTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     @Test
     void editorsPlaceThemAndDoNotShapeThem() {

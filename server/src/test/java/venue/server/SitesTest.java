@@ -5,28 +5,13 @@ import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Several sites over HTTP: copied, found under their names, retired and brought back. */
-@ServerTest
-class SitesTest {
+class SitesTest extends TwoAtWork {
 
     private static final String MOOR = "/api/sites/kestrel-moor";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private String copy(String name, boolean withContent) {
         return json(maja.post("/api/sites", """

@@ -6,28 +6,13 @@ import static venue.server.Answers.refused;
 
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** Templates, reach and roll-out as the interface asks for them, and who may not. */
-@ServerTest
-class TemplatesTest {
+class TemplatesTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
-
-    @LocalServerPort
-    private int port;
-
-    private Client maja;
-    private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     @Test
     void editorsMayLookButNotShape() {

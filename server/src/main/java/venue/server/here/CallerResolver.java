@@ -1,22 +1,13 @@
 package venue.server.here;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.List;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
-import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
-import org.springframework.web.bind.support.WebDataBinderFactory;
-import org.springframework.web.context.request.NativeWebRequest;
-import org.springframework.web.method.support.HandlerMethodArgumentResolver;
-import org.springframework.web.method.support.ModelAndViewContainer;
-import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import venue.server.signin.People;
 
 /** Hands controllers whoever asks, with a second step where one is asked of everybody. */
 @Component
-class CallerResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
+class CallerResolver extends RequestResolver<Caller> {
 
     static {
         SpringDocUtils.getConfig().addRequestWrapperToIgnore(Caller.class);
@@ -25,26 +16,12 @@ class CallerResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer 
     private final People people;
 
     CallerResolver(People people) {
+        super(Caller.class);
         this.people = people;
     }
 
     @Override
-    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
-        resolvers.add(this);
-    }
-
-    @Override
-    public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == Caller.class;
-    }
-
-    @Override
-    public Caller resolveArgument(
-            MethodParameter parameter,
-            @Nullable ModelAndViewContainer container,
-            NativeWebRequest request,
-            @Nullable WebDataBinderFactory binders) {
-        HttpServletRequest asked = Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class));
-        return new Caller(people.require(request.getUserPrincipal()), asked.getRemoteAddr());
+    Caller of(HttpServletRequest request) {
+        return new Caller(people.require(request.getUserPrincipal()), request.getRemoteAddr());
     }
 }

@@ -6,7 +6,7 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.body.scene.Props;
 
 /** A rule between two things. */
-final class DividerElement extends DeclaredKind {
+final class DividerElement extends FurnitureKind {
 
     DividerElement() {
         super(
@@ -14,21 +14,6 @@ final class DividerElement extends DeclaredKind {
                 "Divider",
                 "A rule between two things",
                 choice("shape", "Shape", "full=Across the column", "short=Short and strong"));
-    }
-
-    @Override
-    public boolean isFurniture() {
-        return true;
-    }
-
-    @Override
-    public boolean isGathered() {
-        return true;
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return true;
     }
 
     @Override

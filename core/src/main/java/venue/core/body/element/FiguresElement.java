@@ -3,19 +3,18 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** Numbers worth knowing, large. */
-final class FiguresElement extends DeclaredKind {
+final class FiguresElement extends ListKind {
 
     FiguresElement() {
         super(
+                "figures",
+                Sketch.sideBySide(3),
                 "figures",
                 "Figures",
                 "Numbers worth knowing",
@@ -24,21 +23,6 @@ final class FiguresElement extends DeclaredKind {
                         "Figures",
                         of("figure", "Figure", PropertyType.WORDS),
                         of("label", "What it counts", PropertyType.WORDS)));
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.sideBySide(3);
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("lists");
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("figures").isEmpty();
     }
 
     @Override

@@ -3,19 +3,19 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** A list of links, each on a line of its own. */
-final class LinksElement extends DeclaredKind {
+final class LinksElement extends ListKind {
 
     LinksElement() {
         super(
+                "links",
+                Sketch.ROWS,
                 "links",
                 "List of links",
                 "Ways on, one to a line",
@@ -25,16 +25,6 @@ final class LinksElement extends DeclaredKind {
                         of("label", "Words", PropertyType.WORDS),
                         of("link", "Leads to", PropertyType.LINK),
                         of("note", "Note", PropertyType.WORDS)));
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ROWS;
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("links").isEmpty();
     }
 
     @Override

@@ -3,10 +3,9 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
@@ -14,12 +13,14 @@ import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
 
 /** Signs of those who help or belong. */
-final class LogosElement extends DeclaredKind {
+final class LogosElement extends ListKind {
 
     private static final int SIXTH = 2;
 
     LogosElement() {
         super(
+                "logos",
+                Sketch.sideBySide(3),
                 "logos",
                 "Logos",
                 "Those who help or belong",
@@ -31,14 +32,10 @@ final class LogosElement extends DeclaredKind {
                         of("link", "Leads to", PropertyType.LINK)));
     }
 
+    /** Settings of lists leave it as it is. */
     @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.sideBySide(3);
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("logos").isEmpty();
+    public Set<String> themeParts() {
+        return Set.of();
     }
 
     @Override

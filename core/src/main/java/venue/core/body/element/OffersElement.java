@@ -3,8 +3,6 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
@@ -12,10 +10,12 @@ import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What can be had, and for how much, side by side. */
-final class OffersElement extends DeclaredKind {
+final class OffersElement extends ListKind {
 
     OffersElement() {
         super(
+                "offers",
+                Sketch.sideBySide(3),
                 "offers",
                 "Offers and prices",
                 "What can be had, and for how much",
@@ -30,21 +30,6 @@ final class OffersElement extends DeclaredKind {
                         of("link", "Leads to", PropertyType.LINK),
                         of("first", "The one most people take", PropertyType.YES_NO)
                                 .fallback(Value.of(false))));
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.sideBySide(3);
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("lists");
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("offers").isEmpty();
     }
 
     @Override

@@ -4,7 +4,6 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
@@ -14,12 +13,14 @@ import venue.core.model.property.PictureSlot;
 import venue.core.model.property.PropertyType;
 
 /** Who is who, with how to reach them. */
-final class PeopleElement extends DeclaredKind {
+final class PeopleElement extends ListKind {
 
     private static final int QUARTER = 3;
 
     PeopleElement() {
         super(
+                "people",
+                Sketch.sideBySide(3),
                 "people",
                 "People",
                 "Who is who, and how to reach them",
@@ -39,11 +40,6 @@ final class PeopleElement extends DeclaredKind {
     }
 
     @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.sideBySide(3);
-    }
-
-    @Override
     public Set<String> themeParts() {
         return Set.of("lists", "pictures");
     }
@@ -51,11 +47,6 @@ final class PeopleElement extends DeclaredKind {
     @Override
     public boolean isOfPersons() {
         return true;
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("people").isEmpty();
     }
 
     @Override

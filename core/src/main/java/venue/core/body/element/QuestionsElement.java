@@ -4,19 +4,18 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** Questions and their answers, unfolding or all in sight. */
-final class QuestionsElement extends DeclaredKind {
+final class QuestionsElement extends ListKind {
 
     QuestionsElement() {
         super(
+                "questions",
+                Sketch.ANSWERS,
                 "questions",
                 "Questions and answers",
                 "What people ask",
@@ -26,21 +25,6 @@ final class QuestionsElement extends DeclaredKind {
                         of("question", "Question", PropertyType.WORDS),
                         of("answer", "Answer", PropertyType.RICH)),
                 choice("shape", "Shape", "folded=Folded, one under another", "grid=All in sight, side by side"));
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ANSWERS;
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("lists");
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("questions").isEmpty();
     }
 
     @Override

@@ -6,7 +6,7 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.body.scene.Props;
 
 /** Room between two elements. */
-final class SpaceElement extends DeclaredKind {
+final class SpaceElement extends FurnitureKind {
 
     SpaceElement() {
         super(
@@ -14,21 +14,6 @@ final class SpaceElement extends DeclaredKind {
                 "Space",
                 "Room between two elements",
                 choice("height", "Height", "medium=Medium", "small=Small", "large=Large"));
-    }
-
-    @Override
-    public boolean isFurniture() {
-        return true;
-    }
-
-    @Override
-    public boolean isGathered() {
-        return true;
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return true;
     }
 
     @Override

@@ -4,18 +4,19 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
+import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What comes after what, numbered. */
-final class StepsElement extends DeclaredKind {
+final class StepsElement extends ListKind {
 
     StepsElement() {
         super(
+                "steps",
+                Sketch.ANSWERS,
                 "steps",
                 "Steps",
                 "What comes after what",
@@ -27,14 +28,10 @@ final class StepsElement extends DeclaredKind {
                 choice("shape", "Arrangement", "down=One beneath another", "across=Side by side"));
     }
 
+    /** Settings of lists leave it as it is. */
     @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ANSWERS;
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("steps").isEmpty();
+    public Set<String> themeParts() {
+        return Set.of();
     }
 
     @Override

@@ -3,19 +3,18 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
-import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 
 /** What happened when. */
-final class TimelineElement extends DeclaredKind {
+final class TimelineElement extends ListKind {
 
     TimelineElement() {
         super(
+                "moments",
+                Sketch.ANSWERS,
                 "timeline",
                 "Timeline",
                 "What happened when",
@@ -25,21 +24,6 @@ final class TimelineElement extends DeclaredKind {
                         of("when", "When", PropertyType.WORDS),
                         of("name", "What", PropertyType.WORDS),
                         of("words", "More", PropertyType.RICH)));
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ANSWERS;
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("lists");
-    }
-
-    @Override
-    public boolean hasSomething(Props props) {
-        return !props.shown("moments").isEmpty();
     }
 
     @Override

@@ -38,21 +38,15 @@ public final class Compared {
      */
     public record Part(@Nullable String section, String name, State state, List<String> before, List<String> after) {}
 
-    private static final Set<PropertyType> WORDLESS = EnumSet.of(
-            PropertyType.LINK,
-            PropertyType.PICTURE,
-            PropertyType.FILE,
-            PropertyType.FONT,
-            PropertyType.PAGE,
-            PropertyType.ENTRY,
-            PropertyType.TOPIC,
-            PropertyType.KIND,
-            PropertyType.MENU,
-            PropertyType.OPTION,
-            PropertyType.FIELD,
-            PropertyType.CHOICE,
-            PropertyType.COLOUR,
-            PropertyType.YES_NO);
+    /** What is told as it is written; a number or a day, too. */
+    private static final Set<PropertyType> TOLD = EnumSet.of(
+            PropertyType.WORDS,
+            PropertyType.LINES,
+            PropertyType.RICH,
+            PropertyType.NUMBER,
+            PropertyType.DATE,
+            PropertyType.DATE_TIME,
+            PropertyType.MANY);
 
     private Compared() {}
 
@@ -138,7 +132,7 @@ public final class Compared {
     /** What people read of an element, in the order of its declaration; how it looks and where it leads are no words. */
     private static Stream<String> words(List<Property> declared, Map<String, Value> values) {
         return declared.stream()
-                .filter(p -> !WORDLESS.contains(p.type()))
+                .filter(p -> TOLD.contains(p.type()))
                 .flatMap(p -> values.get(p.key()) instanceof Value.Many many
                         ? many.groups().stream().flatMap(g -> words(p.entries(), g))
                         : words(values.get(p.key())));
