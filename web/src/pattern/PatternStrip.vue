@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { PatternCopies, PatternDetail } from '@/api/types'
-import WrittenInput from '@/edit/WrittenInput.vue'
 import NewPatternSheet from '@/galley/NewPatternSheet.vue'
-import GiveItem from '@/library/GiveItem.vue'
+import ItemStrip from '@/library/ItemStrip.vue'
 import StripFact from '@/look/StripFact.vue'
-import { packHref } from '@/pack/packHref'
-import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import CopiesSheet from './CopiesSheet.vue'
@@ -17,10 +14,7 @@ import RemovePatternSheet from './RemovePatternSheet.vue'
 const props = defineProps<{ pattern: PatternDetail; copies: PatternCopies | null }>()
 const site = useSite()
 const router = useRouter()
-const session = useSession()
-const manager = computed(() => session.manager)
 const sheet = ref<'purpose' | 'copies' | 'another' | 'remove' | null>(null)
-const rollOut = computed(() => ({ name: 'roll-out', params: { item: props.pattern.id } }))
 
 function describe(to: Partial<Pick<PatternDetail, 'name' | 'group' | 'note'>>) {
   const { id, name, group, note } = props.pattern
@@ -31,18 +25,19 @@ const retire = () =>
 </script>
 
 <template>
-  <div class="strip" role="region" aria-label="Facts of the pattern">
-    <h1 class="unseen">Pattern: {{ pattern.name }}</h1>
-    <div class="title">
-      <button type="button" class="mono back" @click="router.push({ name: 'patterns' })">← Patterns</button>
-      <WrittenInput
-        class="disp"
-        :value="pattern.name"
-        :disabled="!manager"
-        aria-label="Name of the pattern"
-        @written="(name) => describe({ name })"
-      />
-    </div>
+  <ItemStrip
+    noun="pattern"
+    :item="pattern"
+    back="Patterns"
+    stays="Its copies stay, and it is not offered any more"
+    :waiting="copies?.waiting ?? 0"
+    removable
+    @back="router.push({ name: 'patterns' })"
+    @name="(name) => describe({ name })"
+    @retire="retire"
+    @another="sheet = 'another'"
+    @remove="sheet = 'remove'"
+  >
     <StripFact label="Group">
       <button type="button" class="textlink" @click="sheet = 'purpose'">{{ pattern.group }}</button>
     </StripFact>
@@ -61,43 +56,23 @@ const retire = () =>
       }}{{ pattern.toFill ? `, ${pattern.toFill} to fill` : '' }}
     </StripFact>
     <StripFact v-if="pattern.retired" label="Retired">not offered</StripFact>
-    <div class="acts">
-      <v-btn v-if="manager && copies?.waiting" class="yes" @click="router.push(rollOut)"
-        >Roll out to {{ counted(copies.waiting, 'page') }}…</v-btn
-      >
-      <v-menu v-if="manager">
-        <template #activator="{ props: menu }">
-          <v-btn v-bind="menu">More ▾</v-btn>
-        </template>
-        <v-list>
-          <v-list-item title="Make another from it…" @click="sheet = 'another'" />
-          <v-list-item
-            :title="pattern.retired ? 'Offer it again' : 'Retire it'"
-            :subtitle="pattern.retired ? '' : 'Its copies stay, and it is not offered any more'"
-            @click="retire"
-          />
-          <GiveItem :item="pattern.id" :name="pattern.name" />
-          <v-list-item title="Save as a pack" :href="packHref(site.id, pattern.id)" download />
-          <v-list-item title="Remove it…" @click="sheet = 'remove'" />
-          <v-list-item title="Roll out…" @click="router.push(rollOut)" />
-        </v-list>
-      </v-menu>
-    </div>
-    <PurposeSheet v-if="sheet === 'purpose'" :pattern="pattern" :give="describe" @close="sheet = null" />
-    <CopiesSheet v-if="sheet === 'copies' && copies" :copies="copies" @close="sheet = null" />
-    <NewPatternSheet
-      v-if="sheet === 'another'"
-      :from="pattern.id"
-      :suggested="`${pattern.name}, another`"
-      @close="sheet = null"
-    />
-    <RemovePatternSheet
-      v-if="sheet === 'remove'"
-      :pattern="pattern"
-      :pages="copies?.pages ?? 0"
-      @close="sheet = null"
-    />
-  </div>
+    <template #sheets>
+      <PurposeSheet v-if="sheet === 'purpose'" :pattern="pattern" :give="describe" @close="sheet = null" />
+      <CopiesSheet v-if="sheet === 'copies' && copies" :copies="copies" @close="sheet = null" />
+      <NewPatternSheet
+        v-if="sheet === 'another'"
+        :from="pattern.id"
+        :suggested="`${pattern.name}, another`"
+        @close="sheet = null"
+      />
+      <RemovePatternSheet
+        v-if="sheet === 'remove'"
+        :pattern="pattern"
+        :pages="copies?.pages ?? 0"
+        @close="sheet = null"
+      />
+    </template>
+  </ItemStrip>
 </template>
 
 <style scoped>

@@ -140,9 +140,6 @@ function setTime(event: Event) {
   background: var(--paper);
   color: var(--ink);
   font: inherit;
-}
-.daily .time,
-.daily input[type='number'] {
   width: 62px;
 }
 .daily input:disabled {

@@ -15,6 +15,7 @@ import venue.core.check.survey.Finding;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
 import venue.store.database.Damage;
+import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
 /** The survey for whoever has the server: exits with 1 where something must be fixed, or the database is damaged. */
@@ -68,8 +69,8 @@ final class CheckVerb implements Callable<Integer> {
     }
 
     private static Stream<Told> told(Workspace workspace) {
-        Edition edition = workspace.now().working();
-        return workspace.now().survey().all().stream().map(f -> told(workspace.site(), edition, f));
+        Standing now = workspace.now();
+        return now.survey().all().stream().map(f -> told(workspace.site(), now.working(), f));
     }
 
     private static Told told(String site, Edition edition, Finding finding) {
