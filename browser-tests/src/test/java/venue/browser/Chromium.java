@@ -18,7 +18,7 @@ import java.util.Map;
 /** Debian's headless Chromium. */
 final class Chromium implements AutoCloseable {
 
-    private static final int PATIENCE_MS = 20_000;
+    private static final int PATIENCE_MS = 60_000;
 
     private static final String STOOD_STILL = "() => new Promise(done => {"
             + " let last = '', same = 0;"
@@ -44,7 +44,7 @@ final class Chromium implements AutoCloseable {
     BrowserContext context(int width, int height) {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
-        context.setDefaultTimeout(3 * PATIENCE_MS);
+        context.setDefaultTimeout(PATIENCE_MS);
         return context;
     }
 

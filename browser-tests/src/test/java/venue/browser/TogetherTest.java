@@ -53,7 +53,7 @@ class TogetherTest {
                 .containsText(
                         "All changes kept",
                         new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
-                                .setTimeout(20_000));
+                                .setTimeout(60_000));
     }
 
     /** The server answers as it does when its disk is full (see StorageTroubleTest), for a while. */
@@ -86,7 +86,7 @@ class TogetherTest {
                 .containsText(
                         "All changes kept",
                         new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
-                                .setTimeout(20_000));
+                                .setTimeout(60_000));
     }
 
     private static void write(Page page, String section, String words) {
