@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
@@ -26,7 +27,7 @@ import venue.core.model.theme.Look;
 public final class KestrelMoor {
 
     /** The site's id. */
-    public static final String ID = "kestrel-moor";
+    public static final SiteId ID = new SiteId("kestrel-moor");
 
     /** The host name under which it is served. */
     public static final String HOST = "kestrel-moor.localhost";

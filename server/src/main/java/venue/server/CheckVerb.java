@@ -70,7 +70,7 @@ final class CheckVerb implements Callable<Integer> {
 
     private static Stream<Told> told(Workspace workspace) {
         Standing now = workspace.now();
-        return now.survey().all().stream().map(f -> told(workspace.site(), now.working(), f));
+        return now.survey().all().stream().map(f -> told(workspace.site().text(), now.working(), f));
     }
 
     private static Told told(String site, Edition edition, Finding finding) {

@@ -46,7 +46,7 @@ final class ExportVerb implements Callable<Integer> {
             String origin =
                     own.origin().apply(workspace.now().working().site().hosts().get(0));
             HeldSite held = new HeldSite(workspace, own.media(), origin, Instant.now());
-            Export.Done done = Export.write(held, workspace.site(), hosts, data.file(to));
+            Export.Done done = Export.write(held, workspace.site().text(), hosts, data.file(to));
             data.say(to + "\t" + Words.count(done.files(), "file") + "\t" + done.written() + " written\t"
                     + done.removed() + " removed");
             if (!done.asking().isEmpty()) {

@@ -9,6 +9,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Unfit;
 import venue.store.record.By;
 import venue.store.record.Deed;
@@ -33,16 +34,16 @@ final class NoteVerb implements Callable<Integer> {
     @Override
     public Integer call() {
         try (OwnFolder own = data.open()) {
-            own.parts().records().write(deed, By.COMMAND_LINE, site, null, detail);
+            own.parts().records().write(deed, By.COMMAND_LINE, SiteId.of(site), null, detail);
         }
         return 0;
     }
 
     /** Hands it to the server that has a folder. What was done is done: where that fails, it is told and no more. */
-    static void hand(Path folder, Deed deed, @Nullable String site, String detail) {
+    static void hand(Path folder, Deed deed, @Nullable SiteId site, String detail) {
         List<String> line = new ArrayList<>(List.of("note"));
         if (site != null) {
-            line.addAll(List.of("--site", site));
+            line.addAll(List.of("--site", site.text()));
         }
         line.addAll(List.of("--", deed.name(), detail));
         try {

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.server.app.FolderParts;
 import venue.server.app.KnownPeople;
 import venue.server.app.Settings;
@@ -86,13 +87,13 @@ record OwnFolder(FolderParts parts, SiteMaker siteMaker, UnaryOperator<String> o
     /** A site by its id, or by one of its host names. */
     Workspace site(String named) {
         return workspaces()
-                .find(named)
+                .find(new SiteId(named))
                 .or(() -> workspaces().servedAt(Settings.normal(named)))
                 .orElseThrow(() -> Refusal.unknown("site", named));
     }
 
     /** Puts on the record what was done here; where a server has the folder, it writes that down. */
-    void record(Deed deed, @Nullable String site, String detail) {
+    void record(Deed deed, @Nullable SiteId site, String detail) {
         if (beside) {
             NoteVerb.hand(parts.path(), deed, site, detail);
         } else {

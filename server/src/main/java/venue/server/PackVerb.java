@@ -19,6 +19,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.core.basics.text.Words;
 import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Pack;
@@ -38,7 +39,7 @@ import venue.store.workspace.Workspace;
 @Command(name = "pack", description = "Saves packs and reads them.", mixinStandardHelpOptions = true)
 final class PackVerb implements Runnable {
 
-    private static final String WHO = By.COMMAND_LINE.origin();
+    private static final PersonId WHO = new PersonId(By.COMMAND_LINE.origin());
 
     @Spec
     @Nullable

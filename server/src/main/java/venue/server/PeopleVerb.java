@@ -12,6 +12,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.people.Email;
 import venue.store.people.Person;
@@ -76,7 +77,7 @@ final class PeopleVerb implements Runnable {
             @Option(names = "--role", description = "manager or editor (editor).", defaultValue = "editor") String role,
             @Option(names = "--owner", description = "They may everything.") boolean owner) {
         try (OwnFolder own = data.open()) {
-            Map<String, Role> seats =
+            Map<SiteId, Role> seats =
                     site == null ? Map.of() : Map.of(own.site(site).site(), roleOf(role));
             if (seats.isEmpty() && !owner) {
                 throw Refusal.badInput(

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import venue.core.basics.item.SiteId;
 import venue.store.workspace.Workspaces;
 
 /**
@@ -179,7 +180,7 @@ class EveryOperationTest {
     void whatTheContainerRefusesIsAProblemTooAndASitesHostAnswersWithItsOwnPage() {
         // The other test may have given the site another name.
         String host = workspaces
-                .require("kestrel-moor")
+                .require(new SiteId("kestrel-moor"))
                 .now()
                 .working()
                 .site()

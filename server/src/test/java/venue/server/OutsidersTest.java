@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.Beginning;
 import venue.core.carry.beginning.NewSite;
 import venue.core.edition.edition.Edition;
@@ -29,8 +31,13 @@ import venue.store.workspace.Workspaces;
 @ServerTest
 class OutsidersTest {
 
-    private static final By OWNER = new By("maja", "test");
-    private static final String YARD = "loomgate-yard";
+    private static final PersonId MAJA = new PersonId("maja");
+    private static final PersonId ADA = new PersonId("ada");
+    private static final SiteId KESTREL_MOOR = new SiteId("kestrel-moor");
+    private static final PersonId BO = new PersonId("bo");
+
+    private static final By OWNER = new By(MAJA, "test");
+    private static final SiteId YARD = new SiteId("loomgate-yard");
     /** What may be asked for by anybody. */
     private static final List<String> OPEN = List.of(
             "/api/me",
@@ -67,12 +74,12 @@ class OutsidersTest {
         samples = new Samples(Client.signedIn(port, "maja").get("/api/openapi").body());
     }
 
-    private Client somebody(String id) {
-        String hash = persons.find("maja").orElseThrow().password();
+    private Client somebody(PersonId id) {
+        String hash = persons.find(MAJA).orElseThrow().password();
         String since = InstantSource.system().instant().toString();
         String email = id + "@kestrel-moor.example";
-        persons.add(new Person(id, email, id, hash, false, false, Person.State.ACTIVE, since, null));
-        return Client.signedIn(port, id);
+        persons.add(new Person(id, email, id.text(), hash, false, false, Person.State.ACTIVE, since, null));
+        return Client.signedIn(port, id.text());
     }
 
     private interface Look {
@@ -113,10 +120,10 @@ class OutsidersTest {
 
     @Test
     void whoeverIsDeactivatedGetsNothingMoreInTheSessionTheyHave() {
-        Client ada = somebody("ada");
-        team.seat(OWNER, "ada", "kestrel-moor", Role.MANAGER);
+        Client ada = somebody(ADA);
+        team.seat(OWNER, ADA, KESTREL_MOOR, Role.MANAGER);
         assertThat(ada.get("/api/sites/kestrel-moor").statusCode()).isEqualTo(200);
-        team.deactivate(OWNER, "ada");
+        team.deactivate(OWNER, ADA);
         tryAll(ada, "deactivated", (path, status) -> status != 401 && status != 403);
         assertThat(ada.get("/api/sites/kestrel-moor").statusCode()).isEqualTo(401);
     }
@@ -124,9 +131,9 @@ class OutsidersTest {
     @Test
     void forTheManagerOfAnotherSiteThisOneDoesNotExist() {
         workspaces.begin(
-                YARD, "maja", Beginning.EMPTY.items(NewSite.of("Yard", "yard.localhost", "en", "Europe/London")));
-        Client bo = somebody("bo");
-        team.seat(OWNER, "bo", YARD, Role.MANAGER);
+                YARD, MAJA, Beginning.EMPTY.items(NewSite.of("Yard", "yard.localhost", "en", "Europe/London")));
+        Client bo = somebody(BO);
+        team.seat(OWNER, BO, YARD, Role.MANAGER);
         tryAll(
                 bo,
                 "another's manager",
@@ -141,15 +148,15 @@ class OutsidersTest {
     /** Whatever an editor sends, what managers set stays as it is, and so do people. */
     @Test
     void anEditorChangesPagesAlone() {
-        Edition before = workspaces.require("kestrel-moor").now().working();
+        Edition before = workspaces.require(KESTREL_MOOR).now().working();
         List<Person> people = persons.all();
-        int release = workspaces.require("kestrel-moor").now().release();
+        int release = workspaces.require(KESTREL_MOOR).now().release();
         Client tomas = Client.signedIn(port, "tomas");
         tryAll(
                 tomas,
                 "an editor",
                 (path, status) -> status < 400 && (path.startsWith("/api/people") || path.startsWith("/api/record")));
-        Edition after = workspaces.require("kestrel-moor").now().working();
+        Edition after = workspaces.require(KESTREL_MOOR).now().working();
         assertThat(after.all(venue.core.model.template.Template.class))
                 .containsExactlyInAnyOrderElementsOf(
                         before.all(venue.core.model.template.Template.class).toList());
@@ -160,7 +167,7 @@ class OutsidersTest {
                 .containsExactlyInAnyOrderElementsOf(
                         before.all(venue.core.model.theme.Look.class).toList());
         assertThat(after.site()).isEqualTo(before.site());
-        assertThat(workspaces.require("kestrel-moor").now().release()).isEqualTo(release);
+        assertThat(workspaces.require(KESTREL_MOOR).now().release()).isEqualTo(release);
         assertThat(persons.all())
                 .extracting(Person::email)
                 .containsExactlyInAnyOrderElementsOf(

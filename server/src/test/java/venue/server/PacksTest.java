@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.compose.Compose;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.ReadAsked;
@@ -29,6 +30,8 @@ import venue.store.workspace.Workspaces;
 /** Packs over HTTP: saved, looked at, read in one step, and refused to whoever they are none of the business of. */
 class PacksTest extends TwoAtWork {
 
+    private static final SiteId KESTREL_MOOR = new SiteId("kestrel-moor");
+
     private static final String SITE = "/api/sites/kestrel-moor";
     private static final String PACKS = SITE + "/packs";
     private static final String UNDER = "{\"differing\":\"MINE\",\"each\":{},\"how\":\"UNDER\",\"wearItsLook\":false}";
@@ -41,7 +44,7 @@ class PacksTest extends TwoAtWork {
 
     private byte[] pack(String item) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PackWriter.write(workspaces.require("kestrel-moor").packs().save(item, false), files, out);
+        PackWriter.write(workspaces.require(KESTREL_MOOR).packs().save(item, false), files, out);
         return out.toByteArray();
     }
 
@@ -85,7 +88,7 @@ class PacksTest extends TwoAtWork {
 
     @Test
     void aReportRefusesWhatItsReadingWouldRefuse() {
-        Packs packs = workspaces.require("kestrel-moor").packs();
+        Packs packs = workspaces.require(KESTREL_MOOR).packs();
         Pack pack = packs.save("visit", false);
         Section scripted = Compose.section("bad", "Bad", Compose.text("<p>x</p><script>alert(1)</script>"));
         List<Pack.Packed> items = pack.items().stream()

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.PersonId;
 import venue.core.change.edit.page.PageCommand;
 import venue.store.database.DataFolder;
 import venue.store.workspace.AskedRequest;
@@ -185,7 +186,8 @@ class VenueTest {
                 .as("lines that wait for drafts alarm nobody")
                 .isZero();
         try (OwnFolder own = OwnFolder.open(Path.of(small), null)) {
-            own.site("loomgate-yard").run(AskedRequest.of("Ines", PageCommand.withdrawPage("privacy", true)));
+            own.site("loomgate-yard")
+                    .run(AskedRequest.of(new PersonId("Ines"), PageCommand.withdrawPage("privacy", true)));
         }
         PrintStream out = System.out;
         ByteArrayOutputStream told = new ByteArrayOutputStream();

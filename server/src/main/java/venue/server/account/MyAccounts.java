@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.PersonId;
 import venue.server.mail.Mail;
 import venue.server.signin.Entrance;
 import venue.store.people.Person;
@@ -42,7 +43,7 @@ class MyAccounts {
                 sessions(me.id(), session));
     }
 
-    private List<MyAccount.MySession> sessions(String person, String mine) {
+    private List<MyAccount.MySession> sessions(PersonId person, String mine) {
         Map<String, ? extends Session> all = sessions.of(person);
         return all.values().stream()
                 .sorted(Comparator.<Session, Instant>comparing(Session::getLastAccessedTime)

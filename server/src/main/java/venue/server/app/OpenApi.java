@@ -20,6 +20,8 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.web.csrf.CsrfToken;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.command.Commands;
@@ -32,6 +34,8 @@ class OpenApi {
     static {
         SpringDocUtils.getConfig()
                 .addRequestWrapperToIgnore(CsrfToken.class)
+                .replaceWithClass(SiteId.class, String.class)
+                .replaceWithClass(PersonId.class, String.class)
                 .replaceWithSchema(Value.class, ref("Value"))
                 .replaceWithSchema(Link.class, new StringSchema().description("A link: see docs/formats/values.md"));
     }

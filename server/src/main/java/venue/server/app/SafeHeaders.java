@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.security.web.header.HeaderWriter;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.store.workspace.Workspaces;
 
 /** What the interface's answers say of how they may be used: pictures, films and frames come from its own sites alone. */
@@ -34,7 +35,7 @@ public final class SafeHeaders implements HeaderWriter {
 
     /** A site's screens frame that site's proofs and no other's; its id stands first in their addresses. */
     private String policy(String path) {
-        String site = path.substring(1).replaceAll("/.*", "");
+        SiteId site = new SiteId(path.substring(1).replaceAll("/.*", ""));
         String sites = workspaces
                 .find(site)
                 .map(w -> " " + origins.of(w.now().working().site()))

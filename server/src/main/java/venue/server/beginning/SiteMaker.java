@@ -6,6 +6,7 @@ import java.text.Normalizer;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.random.RandomGenerator;
@@ -13,6 +14,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.unit.DataSize;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Ids;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Pack;
 import venue.core.edition.edition.Edition;
@@ -57,7 +60,7 @@ public class SiteMaker {
     /** Makes one of a pack, under a host name; its home page goes live, and all that is no page. */
     public Workspace of(By by, Pack pack, String host) {
         requireFree(host);
-        String who = by.who() == null ? by.origin() : by.who();
+        PersonId who = by.who() == null ? new PersonId(by.origin()) : by.who();
         Site site = (Site) pack.rootItem();
         Consumer<Workspace> then = workspace -> {
             team.madeSite(by, workspace.site());
@@ -79,7 +82,7 @@ public class SiteMaker {
     public Workspace make(By by, NewSite site, String beginWith, Runnable first) {
         Beginnings.check(beginWith);
         requireFree(site.host());
-        String who = String.valueOf(by.who());
+        PersonId who = Objects.requireNonNull(by.who());
         Consumer<Workspace> then = workspace -> {
             first.run();
             team.madeSite(by, workspace.site());
@@ -122,14 +125,14 @@ public class SiteMaker {
     }
 
     /** An id out of the site's name, for addresses of the interface. */
-    private String idFor(String name) {
+    private SiteId idFor(String name) {
         String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         String id = plain.substring(0, Math.min(LONGEST_ID, plain.length())).replaceAll("-$", "");
-        boolean taken = RESERVED.contains(id) || workspaces.isKnown(id);
-        return id.isEmpty() || taken ? Ids.fresh(chance) : id;
+        boolean taken = RESERVED.contains(id) || workspaces.isKnown(new SiteId(id));
+        return new SiteId(id.isEmpty() || taken ? Ids.fresh(chance) : id);
     }
 }

@@ -3,6 +3,7 @@ package venue.server.demo;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.PersonId;
 import venue.core.model.site.Role;
 import venue.demo.KestrelMoor;
 import venue.server.signin.Passwords;
@@ -17,9 +18,9 @@ class DemoPeople {
 
     static final String MANAGER = "maja@kestrel-moor.example";
     static final String EDITOR = "tomas@kestrel-moor.example";
-    static final String MANAGER_ID = "maja";
+    static final PersonId MANAGER_ID = new PersonId("maja");
     private static final String MANAGER_NAME = "Maja Åkerlund";
-    private static final String EDITOR_ID = "tomas";
+    private static final PersonId EDITOR_ID = new PersonId("tomas");
     private static final String EDITOR_NAME = "Tomás Jurado";
 
     private final Persons persons;

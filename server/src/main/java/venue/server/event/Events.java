@@ -18,6 +18,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.server.signin.People;
 import venue.store.people.Person;
 import venue.store.people.Team;
@@ -39,7 +41,7 @@ public class Events {
     private static final int MOST_OF_A_PERSON = 20;
 
     /** A window of a person in a site. */
-    record Key(String site, String person, String window) {}
+    record Key(SiteId site, PersonId person, String window) {}
 
     /** {@code at} is the page or screen that the window shows. */
     private record Window(EventStream stream, String name, String at, String session) {
@@ -52,12 +54,12 @@ public class Events {
     public record Presence(String name, String at) {}
 
     /** What was done last in a site, and by whom. */
-    private record Step(long step, String name, String who) {}
+    private record Step(long step, String name, PersonId who) {}
 
     private final Map<Key, Window> windows = new ConcurrentHashMap<>();
-    private final Set<String> cameOrWent = ConcurrentHashMap.newKeySet();
-    private final Map<String, Step> steps = new ConcurrentHashMap<>();
-    private final Map<String, Long> toldAt = new ConcurrentHashMap<>();
+    private final Set<SiteId> cameOrWent = ConcurrentHashMap.newKeySet();
+    private final Map<SiteId, Step> steps = new ConcurrentHashMap<>();
+    private final Map<SiteId, Long> toldAt = new ConcurrentHashMap<>();
     private final JsonMapper json;
     private final Sessions sessions;
     private final People people;
@@ -77,7 +79,7 @@ public class Events {
     }
 
     /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */
-    private void done(String site, Done done) {
+    private void done(SiteId site, Done done) {
         Step told = new Step(done.step(), done.name(), done.who());
         Step before = steps.put(site, told);
         if (before != null && before.step() > told.step()) {
@@ -88,12 +90,12 @@ public class Events {
         }
     }
 
-    private long wait(String site) {
+    private long wait(SiteId site) {
         long since = System.nanoTime() - toldAt.getOrDefault(site, System.nanoTime() - TimeUnit.SECONDS.toNanos(1));
         return Math.max(0, BETWEEN_MS - TimeUnit.NANOSECONDS.toMillis(since));
     }
 
-    private void tellStep(String site) {
+    private void tellStep(SiteId site) {
         toldAt.put(site, System.nanoTime());
         Step last = steps.remove(site);
         if (last != null) {
@@ -139,7 +141,7 @@ public class Events {
     }
 
     /** Everybody who has a window of the site open. */
-    public List<Presence> here(String site) {
+    public List<Presence> here(SiteId site) {
         return windows.entrySet().stream()
                 .filter(e -> e.getKey().site().equals(site))
                 .map(e -> new Presence(e.getValue().name(), e.getValue().at()))
@@ -148,7 +150,7 @@ public class Events {
     }
 
     /** Tells all windows of a site. */
-    public void tell(String site, String name, Object what) {
+    public void tell(SiteId site, String name, Object what) {
         byte[] event = EventStream.event(name, json.writeValueAsString(what));
         windows.forEach((key, window) -> {
             if (key.site().equals(site)) {
@@ -165,7 +167,7 @@ public class Events {
 
     @Scheduled(fixedDelay = MOMENT_MS)
     void tellWhoIsHere() {
-        for (String site : List.copyOf(cameOrWent)) {
+        for (SiteId site : List.copyOf(cameOrWent)) {
             cameOrWent.remove(site);
             tell(site, "here", here(site));
         }
@@ -197,7 +199,7 @@ public class Events {
     }
 
     /** Their windows are told so and ask for everything anew; of a site that is none of theirs they are told nothing more. */
-    private void mayOtherThings(String person) {
+    private void mayOtherThings(PersonId person) {
         windows.forEach((key, window) -> {
             if (key.person().equals(person)) {
                 boolean maySee = people.maySee(person, key.site());

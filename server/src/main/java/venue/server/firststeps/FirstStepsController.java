@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Site;
 import venue.server.here.Here;
 import venue.server.upkeep.BackupFolder;
@@ -35,7 +36,7 @@ class FirstStepsController {
     private final Seats seats;
     private final BackupFolder upkeep;
     /** What each site began with does not change any more. */
-    private final Map<String, Begun> begun = new ConcurrentHashMap<>();
+    private final Map<SiteId, Begun> begun = new ConcurrentHashMap<>();
 
     FirstStepsController(Persons persons, Seats seats, BackupFolder upkeep) {
         this.upkeep = upkeep;
@@ -57,7 +58,7 @@ class FirstStepsController {
     private record Begun(Set<String> items, String look, String lookThen) {
 
         static Begun of(Workspace workspace) {
-            String site = workspace.site();
+            SiteId site = workspace.site();
             Map<String, String> first = workspace.releases().mapAt(site, 1);
             String look = workspace
                     .archive()

@@ -2,6 +2,7 @@ package venue.server.here;
 
 import java.util.Map;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.change.edit.Command;
 import venue.core.edition.edition.Edition;
 import venue.core.model.site.Role;
@@ -21,7 +22,7 @@ import venue.store.workspace.Workspace;
  */
 public record Here(Workspace workspace, Standing now, Person person, Role role, String origin) {
 
-    public String site() {
+    public SiteId site() {
         return workspace.site();
     }
 

@@ -7,6 +7,7 @@ import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerMapping;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.signin.People;
 import venue.store.people.Person;
@@ -29,10 +30,10 @@ class HereResolver extends RequestResolver<Here> {
     @Override
     Here of(HttpServletRequest request) {
         Object named = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
-        String site = named instanceof Map<?, ?> path ? String.valueOf(path.get("site")) : "";
+        SiteId site = new SiteId(named instanceof Map<?, ?> path ? String.valueOf(path.get("site")) : "");
         Principal principal = Objects.requireNonNull(request.getUserPrincipal());
         Person person = people.require(principal);
-        Role role = people.role(principal, person, site).orElseThrow(() -> Refusal.unknown("site", site));
+        Role role = people.role(principal, person, site).orElseThrow(() -> Refusal.unknown("site", site.text()));
         Workspace workspace = workspaces.require(site);
         return new Here(workspace, workspace.now(), person, role, request.getRemoteAddr());
     }

@@ -1,6 +1,7 @@
 package venue.server.intake;
 
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.server.app.Settings;
 import venue.store.media.SiteBytes;
 
@@ -16,7 +17,7 @@ public final class Room {
         most = settings.siteBytes().toBytes();
     }
 
-    public long taken(String site) {
+    public long taken(SiteId site) {
         return bytes.of(site);
     }
 
@@ -24,7 +25,7 @@ public final class Room {
         return most;
     }
 
-    long left(String site) {
+    long left(SiteId site) {
         return Math.max(0, most - bytes.of(site));
     }
 }

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
+import venue.core.basics.item.SiteId;
 import venue.server.problem.Problems;
 
 /**
@@ -74,10 +75,10 @@ public final class UploadGate extends OncePerRequestFilter {
                     "This did not come from a window of the interface.",
                     "Send the value of the cookie XSRF-TOKEN-… (its end is in the header Venue-Installation) in the header X-XSRF-TOKEN.");
         }
-        return hasRoom(upload.group(1), length, response);
+        return hasRoom(SiteId.of(upload.group(1)), length, response);
     }
 
-    private boolean hasRoom(@Nullable String site, long length, HttpServletResponse response) throws IOException {
+    private boolean hasRoom(@Nullable SiteId site, long length, HttpServletResponse response) throws IOException {
         if (length > MOST_UPLOAD) {
             return refused(
                     response,

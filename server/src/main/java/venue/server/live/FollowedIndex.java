@@ -16,6 +16,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import venue.core.basics.item.SiteId;
 import venue.core.body.search.Busy;
 import venue.store.journal.HashChange;
 import venue.store.live.Releases;
@@ -34,7 +35,7 @@ final class FollowedIndex implements AutoCloseable {
     private static final Duration AGAIN = Duration.ofSeconds(10);
 
     private final Path file;
-    private final String site;
+    private final SiteId site;
     private final Releases releases;
     private final Executor bringer;
     private final InstantSource clock;

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Busy;
 import venue.core.body.search.Searcher;
@@ -39,7 +40,7 @@ final class LiveSite {
     /** What this release's answers are called among all that are held. */
     private final String name;
 
-    LiveSite(String site, Standing standing, String origin, InstantSource clock, Searcher searcher, HeldReplies held) {
+    LiveSite(SiteId site, Standing standing, String origin, InstantSource clock, Searcher searcher, HeldReplies held) {
         this.held = held;
         name = site + " " + standing.release() + " " + origin + " ";
         this.standing = standing;

@@ -20,6 +20,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.core.body.search.Searcher;
 import venue.core.body.search.Sought;
 import venue.store.database.DataFolder;
@@ -72,7 +73,7 @@ class SearchIndexes {
         try (Stream<Path> files = Files.list(folder)) {
             files.map(f -> f.getFileName().toString())
                     .filter(f -> f.endsWith(ENDING))
-                    .map(f -> f.substring(0, f.length() - ENDING.length()))
+                    .map(f -> new SiteId(f.substring(0, f.length() - ENDING.length())))
                     .filter(site -> !workspaces.isKnown(site))
                     .forEach(site -> SearchIndex.delete(file(site)));
         } catch (IOException e) {
@@ -80,7 +81,7 @@ class SearchIndexes {
         }
     }
 
-    private Path file(String site) {
+    private Path file(SiteId site) {
         return folder.resolve(site + ENDING);
     }
 

@@ -64,7 +64,7 @@ class SiteFiles {
     /** The file at a path, or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
         return find(
-                workspace.site(),
+                workspace.site().text(),
                 () -> Stream.of(workspace.now().live(), workspace.now().working()),
                 path);
     }

@@ -3,6 +3,7 @@ package venue.server.mail;
 import java.util.Collection;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.store.people.Person;
 import venue.store.people.Seats;
 import venue.store.workspace.Workspaces;
@@ -23,7 +24,7 @@ class Languages {
         return of(seats.rolesOf(person.id()).keySet());
     }
 
-    public Locale of(Collection<String> sites) {
+    public Locale of(Collection<SiteId> sites) {
         return workspaces.listed(sites).stream()
                 .findFirst()
                 .map(site -> Locale.forLanguageTag(site.language()))

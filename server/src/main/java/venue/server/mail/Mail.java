@@ -2,6 +2,7 @@ package venue.server.mail;
 
 import java.util.Collection;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.store.people.Person;
 
 /** Letters to people, each in the language of a site of theirs. */
@@ -45,7 +46,7 @@ public class Mail {
     }
 
     /** Invites somebody who is nowhere yet but in these sites. */
-    public void invite(String to, Collection<String> sites, String by, String token) {
+    public void invite(String to, Collection<SiteId> sites, String by, String token) {
         post.send(to, letters.invitation(languages.of(sites), by, token));
     }
 

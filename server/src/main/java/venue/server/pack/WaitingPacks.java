@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.store.database.DataFolder;
 import venue.store.pack.PackFile;
 
@@ -28,13 +29,13 @@ public class WaitingPacks {
     public static final class Waiting {
 
         private final String id = UUID.randomUUID().toString();
-        private final String who;
+        private final PersonId who;
         private final Path file;
         private final int files;
         private final AtomicInteger done = new AtomicInteger();
         private SoftReference<PackFile> read;
 
-        private Waiting(String who, Path file, PackFile read) {
+        private Waiting(PersonId who, Path file, PackFile read) {
             this.who = who;
             this.file = file;
             files = read.files();
@@ -46,7 +47,7 @@ public class WaitingPacks {
         }
 
         /** Whoever sent it; nobody else is told of it. */
-        public String who() {
+        public PersonId who() {
             return who;
         }
 
@@ -100,7 +101,7 @@ public class WaitingPacks {
     }
 
     /** Receives a pack; refused where it is none, or is not sound. */
-    public Waiting receive(String who, MultipartFile file) throws IOException {
+    public Waiting receive(PersonId who, MultipartFile file) throws IOException {
         Path lies = Files.createTempFile(folder.incoming(), "pack", ".venuepack");
         try {
             file.transferTo(lies);
@@ -121,13 +122,13 @@ public class WaitingPacks {
         }
     }
 
-    public Waiting require(String who, String id) {
+    public Waiting require(PersonId who, String id) {
         return Optional.ofNullable(waiting.getIfPresent(id))
                 .filter(p -> p.who().equals(who))
                 .orElseThrow(() -> Refusal.unknown("pack", id));
     }
 
-    public void letGo(String who, String id) {
+    public void letGo(PersonId who, String id) {
         waiting.invalidate(require(who, id).id());
     }
 }

@@ -1,7 +1,7 @@
 package venue.server.page;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.compare.Compared;
 import venue.core.model.page.Page;
@@ -49,7 +50,7 @@ class HistoryController {
         here.working().require(Page.class, id);
         String now = here.now().hashOf(id);
         String live = here.now().liveHashOf(id);
-        UnaryOperator<String> names = people.names();
+        Function<PersonId, String> names = people.names();
         return here.workspace().journal().versions(here.site(), id, Math.max(0, from), MOST).stream()
                 .map(v -> version(v, names.apply(v.who()), now, live))
                 .toList();

@@ -14,6 +14,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.server.signin.People;
 import venue.store.session.Sessions;
 
@@ -30,7 +32,7 @@ public class ProofPass {
     private static final int KEY_BYTES = 32;
 
     /** Who holds a pass, and in which session. */
-    private record Holder(String session, String person) {}
+    private record Holder(String session, PersonId person) {}
 
     private final byte[] key = new byte[KEY_BYTES];
     private final Map<String, Holder> holders = new ConcurrentHashMap<>();
@@ -45,7 +47,7 @@ public class ProofPass {
     }
 
     /** A pass good for half an hour or a little more; asked for again within ten minutes it is the same. */
-    public String issue(String site, String person, HttpSession session) {
+    public String issue(SiteId site, PersonId person, HttpSession session) {
         long until = clock.instant().plus(GOOD_FOR).getEpochSecond();
         String holder = sign("session " + session.getId());
         holders.putIfAbsent(holder, new Holder(session.getId(), person));
@@ -59,7 +61,7 @@ public class ProofPass {
     }
 
     /** The site that a pass opens, while it is good. */
-    Optional<String> open(String pass) {
+    Optional<SiteId> open(String pass) {
         String[] parts = pass.split("\\.");
         if (parts.length != 4 || !parts[1].matches("[0-9]{1,12}")) {
             return Optional.empty();
@@ -70,8 +72,9 @@ public class ProofPass {
             return Optional.empty();
         }
         return Optional.ofNullable(holders.get(parts[2]))
-                .filter(h -> people.maySee(h.person(), parts[0]))
-                .map(h -> parts[0]);
+                .map(Holder::person)
+                .filter(p -> people.maySee(p, new SiteId(parts[0])))
+                .map(p -> new SiteId(parts[0]));
     }
 
     private String sign(String text) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Command;
@@ -76,7 +77,7 @@ public class Proofs {
     }
 
     /** The proof asked for; empty when the pass is not good for this site, or there is no such thing. */
-    public Optional<Rendered> html(String site, String path, Map<String, String> query) {
+    public Optional<Rendered> html(SiteId site, String path, Map<String, String> query) {
         String[] parts = path.split("/", 3);
         if (parts.length != 3 || passes.open(parts[0]).filter(site::equals).isEmpty()) {
             return Optional.empty();
@@ -126,7 +127,7 @@ public class Proofs {
     }
 
     /** A page of the working copy as visitors would get it, for whoever holds the link; search engines are kept out. */
-    public Optional<Rendered> sent(String site, String token) {
+    public Optional<Rendered> sent(SiteId site, String token) {
         Standing standing = workspaces.require(site).now();
         View view = looks.of(standing, View.Mode.VISITOR).wrapped(SENT);
         return sent.open(site, token).flatMap(standing.working()::page).map(p -> PageRenderer.render(view, p));

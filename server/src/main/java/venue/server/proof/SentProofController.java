@@ -2,7 +2,7 @@ package venue.server.proof;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.core.model.page.Page;
 import venue.server.app.Origins;
 import venue.server.here.Here;
@@ -38,7 +39,7 @@ class SentProofController {
     @GetMapping
     List<SentProof> sent(Here here, @PathVariable String id) {
         here.working().require(Page.class, id);
-        UnaryOperator<String> names = people.names();
+        Function<PersonId, String> names = people.names();
         return sent.of(here.site(), id).stream()
                 .map(l -> new SentProof(l.id(), names.apply(l.who()), l.at(), l.until()))
                 .toList();
@@ -60,7 +61,7 @@ class SentProofController {
                     "The link would be good for " + wanted.days() + " days; 1 to " + LONGEST_DAYS + " can be.",
                     "Give a number of days within the range.");
         }
-        String who = here.person().id();
+        PersonId who = here.person().id();
         String token = sent.make(here.site(), id, who, Duration.ofDays(wanted.days()));
         return new Made(origins.of(here.working().site()) + "/-/sent/" + token);
     }

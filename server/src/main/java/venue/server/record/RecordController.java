@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -20,6 +20,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.server.signin.People;
@@ -70,8 +72,8 @@ class RecordController {
     @GetMapping
     List<RecordLine> lines(
             Caller caller,
-            @RequestParam(required = false) @Nullable String site,
-            @RequestParam(required = false) @Nullable String who,
+            @RequestParam(required = false) @Nullable SiteId site,
+            @RequestParam(required = false) @Nullable PersonId who,
             @RequestParam(required = false) @Nullable Deed deed,
             @RequestParam(required = false) @Nullable Long before) {
         requireMay(caller, site);
@@ -82,8 +84,8 @@ class RecordController {
     @GetMapping(value = "/csv", produces = "text/csv")
     ResponseEntity<String> csv(
             Caller caller,
-            @RequestParam(required = false) @Nullable String site,
-            @RequestParam(required = false) @Nullable String who,
+            @RequestParam(required = false) @Nullable SiteId site,
+            @RequestParam(required = false) @Nullable PersonId who,
             @RequestParam(required = false) @Nullable Deed deed)
             throws IOException {
         requireMay(caller, site);
@@ -111,7 +113,7 @@ class RecordController {
         return cell != null && cell.matches("(?s)[=+@\\-\t\r].*") ? "'" + cell : cell;
     }
 
-    private void requireMay(Caller caller, @Nullable String site) {
+    private void requireMay(Caller caller, @Nullable SiteId site) {
         boolean may = caller.person().owner()
                 || Optional.ofNullable(site)
                         .flatMap(s -> seats.role(s, caller.person()))
@@ -126,8 +128,8 @@ class RecordController {
     }
 
     private List<RecordLine> told(List<Records.Line> lines) {
-        UnaryOperator<String> names = people.names();
-        Map<String, String> sites = new HashMap<>();
+        Function<PersonId, String> names = people.names();
+        Map<SiteId, String> sites = new HashMap<>();
         workspaces
                 .listed(lines.stream().flatMap(l -> Stream.ofNullable(l.site())).collect(Collectors.toSet()))
                 .forEach(s -> sites.put(s.id(), s.name()));
@@ -137,7 +139,9 @@ class RecordController {
                         l.at(),
                         l.deed(),
                         new RecordLine.DoneBy(l.by().who() == null ? null : names.apply(l.by().who()), l.by().origin()),
-                        l.site() == null ? null : sites.getOrDefault(l.site(), l.site()),
+                        l.site() == null
+                                ? null
+                                : sites.getOrDefault(l.site(), l.site().text()),
                         l.about() == null ? null : names.apply(l.about()),
                         l.detail()))
                 .toList();

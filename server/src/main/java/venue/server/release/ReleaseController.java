@@ -2,7 +2,7 @@ package venue.server.release;
 
 import java.util.Collection;
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.Survey;
 import venue.core.live.release.ReleaseEntry;
@@ -79,9 +80,9 @@ class ReleaseController {
     /** The latest first; at most 200, without the first {@code from}. */
     @GetMapping
     List<Releases.Logged> log(Here here, @RequestParam(defaultValue = "0") int from) {
-        UnaryOperator<String> names = people.names();
+        Function<PersonId, String> names = people.names();
         return here.workspace().releases().log(here.site(), Math.max(0, from), LOG).stream()
-                .map(r -> r.by(names.apply(r.who())))
+                .map(r -> r.by(names.apply(new PersonId(r.who()))))
                 .toList();
     }
 
@@ -91,7 +92,7 @@ class ReleaseController {
         here.requireManager("release");
         Workspace workspace = here.workspace();
         String note = chosen.note() == null ? "" : chosen.note().strip();
-        String who = here.person().id();
+        PersonId who = here.person().id();
         Collection<String> items = chosen.items();
         return recorded(here, workspace.release(who, note.substring(0, Math.min(NOTE, note.length())), items));
     }

@@ -3,7 +3,7 @@ package venue.server.setup;
 import java.security.SecureRandom;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import venue.core.basics.item.Ids;
+import venue.core.basics.item.PersonId;
 import venue.core.carry.beginning.NewSite;
 import venue.server.app.KnownPeople;
 import venue.server.beginning.Beginnings;
@@ -55,7 +55,7 @@ public class SetUp {
         team.requireNobody();
         check(asked);
         String hash = passwords.encode(asked.password());
-        String id = Ids.fresh(new SecureRandom());
+        PersonId id = PersonId.fresh(new SecureRandom());
         By self = new By(id, by.origin());
         Workspace made = sites.make(self, asked.site(), asked.beginWith(), () -> {
             code.run();

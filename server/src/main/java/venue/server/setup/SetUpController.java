@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.NewSite;
 import venue.server.beginning.Beginnings;
 import venue.server.signin.Entrance;
@@ -72,7 +73,7 @@ class SetUpController {
             String beginWith) {}
 
     /** The site that was made. */
-    record Begun(String site) {}
+    record Begun(SiteId site) {}
 
     @GetMapping
     Needed needed() {

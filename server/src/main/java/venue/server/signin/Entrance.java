@@ -14,6 +14,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.PersonId;
 import venue.store.people.Person;
 import venue.store.people.Persons;
 import venue.store.record.By;
@@ -50,11 +51,11 @@ public class Entrance {
     public void open(Person person, HttpServletRequest request, HttpServletResponse response) {
         HttpSession session = begun(request);
         session.removeAttribute(HALF);
-        session.setAttribute(Sessions.PERSON, person.id());
+        session.setAttribute(Sessions.PERSON, person.id().text());
         String device = String.valueOf(request.getHeader("User-Agent"));
         session.setAttribute(DEVICE, device.substring(0, Math.min(DEVICE_LENGTH, device.length())));
         PreAuthenticatedAuthenticationToken signed =
-                new PreAuthenticatedAuthenticationToken(person.id(), "", List.of());
+                new PreAuthenticatedAuthenticationToken(person.id().text(), "", List.of());
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(signed);
         contexts.saveContext(context, request, response);
@@ -66,7 +67,7 @@ public class Entrance {
     /** Remembers for five minutes who has given their password and not their second step yet. */
     void openHalf(Person person, HttpServletRequest request) {
         HttpSession session = begun(request);
-        session.setAttribute(HALF, person.id());
+        session.setAttribute(HALF, person.id().text());
         session.setAttribute(HALF_SINCE, clock.millis());
     }
 
@@ -87,6 +88,6 @@ public class Entrance {
                 || clock.millis() - since > HALF_FOR.toMillis()) {
             return Optional.empty();
         }
-        return persons.find(person).filter(Person::isActive);
+        return persons.find(new PersonId(person)).filter(Person::isActive);
     }
 }

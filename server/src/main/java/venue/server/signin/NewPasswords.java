@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.store.people.Person;
 import venue.store.people.Seats;
 import venue.store.workspace.Workspaces;
@@ -36,7 +37,7 @@ public class NewPasswords {
     /** As it is kept; refuses one that is none for this person, under the name that they go by. */
     public String made(String password, Person person, String name) {
         List<String> words = new ArrayList<>(List.of(person.email(), name));
-        Set<String> sites =
+        Set<SiteId> sites =
                 person.owner() ? workspaces.ids() : seats.rolesOf(person.id()).keySet();
         workspaces.listed(sites).stream()
                 .limit(MOST_SITES)

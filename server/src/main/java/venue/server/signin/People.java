@@ -4,11 +4,13 @@ import java.security.Principal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.InsufficientAuthenticationException;
 import org.springframework.stereotype.Component;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.people.Person;
 import venue.store.people.Persons;
@@ -40,7 +42,7 @@ public class People {
     /** Whoever a session belongs to, for what they may do of their own account. */
     public Person signedIn(@Nullable Principal principal) {
         Person person = Optional.ofNullable(principal)
-                .flatMap(p -> persons.find(p.getName()))
+                .flatMap(p -> persons.find(new PersonId(p.getName())))
                 .filter(Person::isActive)
                 .orElseThrow(() -> new InsufficientAuthenticationException("nobody who may be here"));
         persons.seen(person.id());
@@ -64,23 +66,23 @@ public class People {
     }
 
     /** What somebody may do in a site in this window, or less where they look through an editor's eyes; empty for nothing. */
-    public Optional<Role> role(Principal principal, Person person, String site) {
+    public Optional<Role> role(Principal principal, Person person, SiteId site) {
         return seats.role(site, person).map(role -> principal instanceof AsEditor ? Role.EDITOR : role);
     }
 
     /** Whether somebody may see anything of a site. */
-    public boolean maySee(String id, String site) {
+    public boolean maySee(PersonId id, SiteId site) {
         return persons.find(id).flatMap(p -> seats.role(site, p)).isPresent();
     }
 
     /** What somebody in the journal is called; those without an account keep the name they were written down with. */
-    public String nameOf(String who) {
-        return persons.find(who).map(Person::called).orElse(who);
+    public String nameOf(PersonId who) {
+        return persons.find(who).map(Person::called).orElse(who.text());
     }
 
     /** The same for a list, in which each person is looked up once. */
-    public UnaryOperator<String> names() {
-        Map<String, String> known = new HashMap<>();
+    public Function<PersonId, String> names() {
+        Map<PersonId, String> known = new HashMap<>();
         return who -> known.computeIfAbsent(who, this::nameOf);
     }
 }

@@ -14,6 +14,7 @@ import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 import org.springframework.stereotype.Component;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.store.link.Links;
 import venue.store.people.Person;
 import venue.store.people.SecondSteps;
@@ -59,12 +60,12 @@ public class SecondStepCodes {
     }
 
     /** Whether somebody signs in with one. */
-    boolean areAskedOf(String person) {
+    boolean areAskedOf(PersonId person) {
         return steps.isOn(person);
     }
 
     /** Whether a code is right, of the app or a recovery code; it is used up. */
-    public boolean isRight(String person, String typed) {
+    public boolean isRight(PersonId person, String typed) {
         String code = Links.plain(typed);
         Optional<SecondSteps.SecondStep> step = steps.of(person);
         OptionalLong counter = step.isPresent() ? counter(step.get().secret(), code) : OptionalLong.empty();

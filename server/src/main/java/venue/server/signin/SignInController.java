@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.store.people.Email;
 import venue.store.people.Person;
 import venue.store.record.By;
@@ -154,7 +155,7 @@ class SignInController {
             session.invalidate();
         }
         if (principal != null) {
-            String who = principal.getName();
+            PersonId who = new PersonId(principal.getName());
             records.write(Deed.SIGNED_OUT, new By(who, request.getRemoteAddr()), null, who, null);
         }
         return ResponseEntity.noContent().build();

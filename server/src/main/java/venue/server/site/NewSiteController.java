@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.NewSite;
 import venue.core.carry.pack.Copied;
 import venue.core.carry.pack.Pack;
@@ -67,7 +68,7 @@ class NewSiteController {
     record PackOfSite(String id, String name, String language, String timeZone, int pages, int files) {}
 
     /** The id of a site that was made. */
-    record SiteMade(String site) {}
+    record SiteMade(SiteId site) {}
 
     /** What a site can begin with. */
     @GetMapping("/beginnings")
@@ -102,7 +103,7 @@ class NewSiteController {
     private Workspace made(Caller caller, NewSite site, AskedSite asked) {
         String from = String.valueOf(asked.from());
         if (asked.beginWith().equals("copy")) {
-            Pack pack = workspaces.require(from).packs().copy(Boolean.TRUE.equals(asked.withContent()));
+            Pack pack = workspaces.require(new SiteId(from)).packs().copy(Boolean.TRUE.equals(asked.withContent()));
             return sites.of(caller.by(), Copied.as(site, pack), site.host());
         }
         if (asked.beginWith().equals("pack")) {

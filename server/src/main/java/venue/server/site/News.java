@@ -3,6 +3,8 @@ package venue.server.site;
 import jakarta.servlet.http.HttpSession;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
@@ -38,8 +40,8 @@ public class News {
     }
 
     SiteStanding standing(Here here, HttpSession session) {
-        String site = here.site();
-        String who = here.person().id();
+        SiteId site = here.site();
+        PersonId who = here.person().id();
         Journal journal = here.workspace().journal();
         Standing standing = here.now();
         Edition working = standing.working();

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.app.Origins;
 import venue.server.here.Caller;
@@ -38,12 +39,12 @@ class SiteController {
      * @param release its latest; 0 for none
      * @param changes how many wait to be released
      */
-    record SiteName(String id, String name, String origin, Role role, int release, int changes) {}
+    record SiteName(SiteId id, String name, String origin, Role role, int release, int changes) {}
 
     /** The sites in which whoever asks has a seat, and all of them for owners. */
     @GetMapping
     List<SiteName> sites(Caller caller) {
-        Map<String, Role> roles = seats.roles(workspaces.ids(), caller.person());
+        Map<SiteId, Role> roles = seats.roles(workspaces.ids(), caller.person());
         return workspaces.listed(roles.keySet()).stream()
                 .map(s -> new SiteName(
                         s.id(),

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Site;
 import venue.server.beginning.SiteMaker;
 import venue.server.here.Caller;
@@ -80,7 +81,7 @@ class SiteSettingsController {
     }
 
     @PostMapping("/retired-sites/{id}/bring-back")
-    void bringBack(Caller caller, @PathVariable String id) {
+    void bringBack(Caller caller, @PathVariable SiteId id) {
         caller.requireOwner("bring sites back");
         workspaces.bringBack(id);
         records.write(Deed.SITE_BROUGHT_BACK, caller.by(), id, null, null);
@@ -88,7 +89,7 @@ class SiteSettingsController {
 
     /** Takes a retired site away for good. */
     @PostMapping("/retired-sites/{id}/remove")
-    void remove(Caller caller, @PathVariable String id, @RequestBody TypedName typed) {
+    void remove(Caller caller, @PathVariable SiteId id, @RequestBody TypedName typed) {
         caller.requireOwner("remove sites");
         String name = workspaces.retired().stream()
                 .filter(s -> s.id().equals(id))
@@ -106,7 +107,7 @@ class SiteSettingsController {
         records.write(Deed.SITE_REMOVED, caller.by(), id, null, name);
     }
 
-    private static Supplier<Refusal> unknown(String id) {
-        return () -> Refusal.unknown("site", id);
+    private static Supplier<Refusal> unknown(SiteId id) {
+        return () -> Refusal.unknown("site", id.text());
     }
 }

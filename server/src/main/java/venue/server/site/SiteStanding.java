@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.SiteId;
 import venue.core.edition.edition.PageState;
 import venue.core.model.site.Role;
 import venue.server.event.Events;
@@ -28,7 +29,7 @@ record SiteStanding(
      * @param role what whoever asks may do in it
      * @param proofs where proofs are served, ending with a slash; good for half an hour
      */
-    record Named(String id, String name, Role role, String origin, String proofs) {}
+    record Named(SiteId id, String name, Role role, String origin, String proofs) {}
 
     /**
      * How far it has come.

@@ -10,6 +10,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.server.mail.Mail;
@@ -50,7 +52,7 @@ class TeamController {
     record Members(List<TeamMember> people, boolean secondStepAsked, boolean mail) {}
 
     /** Whom to invite; {@code seats} is their role by site. */
-    record Invite(String email, @Nullable String name, Map<String, Role> seats, boolean owner) {}
+    record Invite(String email, @Nullable String name, Map<SiteId, Role> seats, boolean owner) {}
 
     /**
      * A link that is told this once.
@@ -61,7 +63,7 @@ class TeamController {
     record LinkMade(String link, boolean sent, @Nullable String trouble) {}
 
     /** A role in a site; without one the person is taken away from it. */
-    record NewSeat(String site, @Nullable Role role) {}
+    record NewSeat(SiteId site, @Nullable Role role) {}
 
     record NewOwner(boolean owner) {}
 
@@ -97,7 +99,7 @@ class TeamController {
 
     /** A link by which somebody sets a new password. */
     @PostMapping("/{id}/password-link")
-    LinkMade passwordLink(Caller caller, @PathVariable String id) {
+    LinkMade passwordLink(Caller caller, @PathVariable PersonId id) {
         caller.requireOwner("make a link for a new password");
         Person person = team.require(id);
         String token = credentials.forgotten(caller.by(), person);
@@ -119,7 +121,7 @@ class TeamController {
     }
 
     @PostMapping("/{id}/seat")
-    void seat(Caller caller, @PathVariable String id, @RequestBody NewSeat asked) {
+    void seat(Caller caller, @PathVariable PersonId id, @RequestBody NewSeat asked) {
         caller.requireOwner("change what people may do");
         workspaces.require(asked.site());
         if (asked.role() == null) {
@@ -130,7 +132,7 @@ class TeamController {
     }
 
     @PostMapping("/{id}/owner")
-    void own(Caller caller, @PathVariable String id, @RequestBody NewOwner asked) {
+    void own(Caller caller, @PathVariable PersonId id, @RequestBody NewOwner asked) {
         caller.requireOwner("make owners");
         team.own(caller.by(), id, asked.owner());
     }
@@ -139,25 +141,25 @@ class TeamController {
     record MayGive(boolean may) {}
 
     @PostMapping("/{id}/give")
-    void letGive(Caller caller, @PathVariable String id, @RequestBody MayGive asked) {
+    void letGive(Caller caller, @PathVariable PersonId id, @RequestBody MayGive asked) {
         caller.requireOwner("say who gives to all sites");
         team.letGive(caller.by(), id, asked.may());
     }
 
     @PostMapping("/{id}/deactivate")
-    void deactivate(Caller caller, @PathVariable String id) {
+    void deactivate(Caller caller, @PathVariable PersonId id) {
         caller.requireOwner("deactivate people");
         team.deactivate(caller.by(), id);
     }
 
     @PostMapping("/{id}/bring-back")
-    void bringBack(Caller caller, @PathVariable String id) {
+    void bringBack(Caller caller, @PathVariable PersonId id) {
         caller.requireOwner("bring people back");
         team.bringBack(caller.by(), id);
     }
 
     @PostMapping("/{id}/erase")
-    void erase(Caller caller, @PathVariable String id) {
+    void erase(Caller caller, @PathVariable PersonId id) {
         caller.requireOwner("erase people");
         team.erase(caller.by(), id);
     }

@@ -3,6 +3,8 @@ package venue.server.team;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.people.Person;
 
@@ -18,11 +20,11 @@ record TeamMember(
         boolean secondStep,
         @Nullable String seenAt) {
 
-    public record MemberName(String id, String email, String name) {}
+    public record MemberName(PersonId id, String email, String name) {}
 
     /**
      * @param mayGive whether they may give of the sites they manage to all sites
      * @param seats their role by site, of the sites that whoever asks may see
      */
-    public record MemberMay(boolean owner, boolean mayGive, Map<String, Role> seats) {}
+    public record MemberMay(boolean owner, boolean mayGive, Map<SiteId, Role> seats) {}
 }

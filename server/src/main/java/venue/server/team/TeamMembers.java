@@ -7,6 +7,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.store.people.Person;
@@ -33,8 +35,8 @@ class TeamMembers {
 
     /** Everybody for owners; for managers those of their sites. */
     List<TeamMember> seenBy(Caller caller) {
-        Set<String> managed = managed(caller);
-        Map<String, Map<String, Role>> bySite = new HashMap<>();
+        Set<SiteId> managed = managed(caller);
+        Map<PersonId, Map<SiteId, Role>> bySite = new HashMap<>();
         for (Seats.Seat seat : seats.all()) {
             if (managed.contains(seat.site())) {
                 bySite.computeIfAbsent(seat.person(), p -> new HashMap<>()).put(seat.site(), seat.role());
@@ -47,8 +49,8 @@ class TeamMembers {
     }
 
     /** Sites that whoever asks manages; those who manage none see nobody. */
-    private Set<String> managed(Caller caller) {
-        Set<String> managed = seats.roles(workspaces.ids(), caller.person()).entrySet().stream()
+    private Set<SiteId> managed(Caller caller) {
+        Set<SiteId> managed = seats.roles(workspaces.ids(), caller.person()).entrySet().stream()
                 .filter(s -> s.getValue() == Role.MANAGER)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
@@ -59,7 +61,7 @@ class TeamMembers {
         return managed;
     }
 
-    private TeamMember member(Person person, Map<String, Role> roles) {
+    private TeamMember member(Person person, Map<SiteId, Role> roles) {
         return new TeamMember(
                 new TeamMember.MemberName(person.id(), person.email(), person.name()),
                 new TeamMember.MemberMay(person.owner(), person.mayGive(), roles),

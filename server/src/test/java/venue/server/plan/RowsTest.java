@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.PersonId;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.menu.MenuCommand;
@@ -23,6 +24,8 @@ import venue.store.workspace.Workspaces;
 
 /** The rows carried on from step to step are those that would be made anew. */
 class RowsTest {
+
+    private static final PersonId MAJA = new PersonId("maja");
 
     private static final List<Command> DAY = List.of(
             PageCommand.setTitle("visit", "Come"),
@@ -42,20 +45,20 @@ class RowsTest {
     void throughADayOfStepsAReleaseAndTakingAllOfItBack() {
         try (Database database = Database.open(folder)) {
             Workspaces all = new Workspaces(database, InstantSource.system(), new Random(3));
-            Workspace moor = all.begin(KestrelMoor.ID, "maja", KestrelMoor.items(LocalDate.of(2026, 11, 25)));
+            Workspace moor = all.begin(KestrelMoor.ID, MAJA, KestrelMoor.items(LocalDate.of(2026, 11, 25)));
             Rows rows = Rows.of(moor.now());
             long began = moor.now().step();
             for (Command command : DAY) {
-                moor.run(AskedRequest.of("maja", command));
+                moor.run(AskedRequest.of(MAJA, command));
                 rows = agreed(rows, moor);
             }
             moor.release(
-                    "maja",
+                    MAJA,
                     "",
                     moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
             rows = agreed(rows, moor);
             for (int i = 0; i < DAY.size(); i++) {
-                moor.undo("maja", Role.MANAGER);
+                moor.undo(MAJA, Role.MANAGER);
                 rows = agreed(rows, moor);
             }
             assertThat(rows.since(began).whole()).isFalse();

@@ -1,7 +1,7 @@
 package venue.server.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -16,10 +16,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.mock.web.MockHttpSession;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.server.signin.People;
 import venue.store.session.Sessions;
 
 class ProofPassTest {
+
+    private static final SiteId KESTREL_MOOR = new SiteId("kestrel-moor");
+    private static final PersonId MAJA = new PersonId("maja");
 
     private static final Instant NOON = Instant.parse("2026-11-23T12:00:00Z");
 
@@ -32,37 +37,37 @@ class ProofPassTest {
     @BeforeEach
     void atNoon() {
         when(clock.instant()).thenReturn(NOON);
-        when(people.maySee(anyString(), anyString())).thenReturn(true);
+        when(people.maySee(any(), any())).thenReturn(true);
     }
 
     @Test
     void aPassOpensItsSiteForHalfAnHourAndNoLonger() {
-        String pass = passes.issue("kestrel-moor", "maja", session);
-        assertThat(passes.open(pass)).contains("kestrel-moor");
+        String pass = passes.issue(KESTREL_MOOR, MAJA, session);
+        assertThat(passes.open(pass)).contains(KESTREL_MOOR);
         when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(29)));
-        assertThat(passes.open(pass)).contains("kestrel-moor");
+        assertThat(passes.open(pass)).contains(KESTREL_MOOR);
         when(clock.instant()).thenReturn(NOON.plus(Duration.ofMinutes(41)));
         assertThat(passes.open(pass)).isEmpty();
     }
 
     @Test
     void askedForAgainSoonItIsTheSameSoThatPicturesStayCached() {
-        String pass = passes.issue("kestrel-moor", "maja", session);
+        String pass = passes.issue(KESTREL_MOOR, MAJA, session);
         when(clock.instant()).thenReturn(NOON.plusSeconds(60));
-        assertThat(passes.issue("kestrel-moor", "maja", session)).isEqualTo(pass);
-        assertThat(passes.issue("loomgate-yard", "maja", session)).isNotEqualTo(pass);
+        assertThat(passes.issue(KESTREL_MOOR, MAJA, session)).isEqualTo(pass);
+        assertThat(passes.issue(new SiteId("loomgate-yard"), MAJA, session)).isNotEqualTo(pass);
     }
 
     @Test
     void aPassOpensNothingOfASiteThatIsNoLongerOnesOwn() {
-        String pass = passes.issue("kestrel-moor", "maja", session);
-        when(people.maySee("maja", "kestrel-moor")).thenReturn(false);
+        String pass = passes.issue(KESTREL_MOOR, MAJA, session);
+        when(people.maySee(MAJA, KESTREL_MOOR)).thenReturn(false);
         assertThat(passes.open(pass)).isEmpty();
     }
 
     @Test
     void aPassMadeByAnotherProcessOrForAnotherSiteOpensNothing() {
-        String pass = passes.issue("kestrel-moor", "maja", session);
+        String pass = passes.issue(KESTREL_MOOR, MAJA, session);
         assertThat(new ProofPass(clock, people, sessions).open(pass)).isEmpty();
         assertThat(passes.open(pass.replace("kestrel-moor", "loomgate-yard"))).isEmpty();
         String later = pass.replaceAll("\\.([0-9]+)\\.", ".99999999999.");
@@ -72,14 +77,14 @@ class ProofPassTest {
     @Test
     void aPassEndsWithItsSessionAndNotWithAnothers() {
         MockHttpSession other = new MockHttpSession(null, "id-of-the-session");
-        String pass = passes.issue("kestrel-moor", "maja", session);
-        String others = passes.issue("kestrel-moor", "maja", other);
+        String pass = passes.issue(KESTREL_MOOR, MAJA, session);
+        String others = passes.issue(KESTREL_MOOR, MAJA, other);
         assertThat(others).isNotEqualTo(pass).doesNotContain(other.getId());
         ArgumentCaptor<Consumer<String>> ended = ArgumentCaptor.captor();
         verify(sessions).onEnd(ended.capture());
         ended.getValue().accept(session.getId());
         assertThat(passes.open(pass)).isEmpty();
-        assertThat(passes.open(others)).contains("kestrel-moor");
+        assertThat(passes.open(others)).contains(KESTREL_MOOR);
     }
 
     @ParameterizedTest

@@ -13,6 +13,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.security.core.AuthenticationException;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.people.Person;
 import venue.store.people.Persons;
@@ -22,7 +24,9 @@ import venue.store.people.SignInRules;
 
 class PeopleTest {
 
-    private static final String SITE = "kestrel-moor";
+    private static final PersonId TOMAS = new PersonId("tomas");
+
+    private static final SiteId SITE = new SiteId("kestrel-moor");
 
     private final Persons persons = mock(Persons.class);
     private final Seats seats = mock(Seats.class);
@@ -33,14 +37,14 @@ class PeopleTest {
 
     @BeforeEach
     void nobody() {
-        when(persons.find(anyString())).thenReturn(Optional.empty());
-        when(seats.role(anyString(), any())).thenReturn(Optional.empty());
+        when(persons.find(new PersonId(anyString()))).thenReturn(Optional.empty());
+        when(seats.role(new SiteId(anyString()), any())).thenReturn(Optional.empty());
     }
 
     private Person is(Person.State state, Role role) {
         Person person = new Person(
-                "tomas", "tomas@kestrel-moor.example", "Tomás Jurado", "hash", false, false, state, "2026", null);
-        when(persons.find("tomas")).thenReturn(Optional.of(person));
+                TOMAS, "tomas@kestrel-moor.example", "Tomás Jurado", "hash", false, false, state, "2026", null);
+        when(persons.find(TOMAS)).thenReturn(Optional.of(person));
         when(seats.role(SITE, person)).thenReturn(Optional.of(role));
         return person;
     }
@@ -50,7 +54,7 @@ class PeopleTest {
         Person manager = is(Person.State.ACTIVE, Role.MANAGER);
         assertThat(people.role(somebody, manager, SITE)).contains(Role.MANAGER);
         assertThat(people.role(new AsEditor(somebody), manager, SITE)).contains(Role.EDITOR);
-        assertThat(people.role(somebody, manager, "loomgate-yard")).isEmpty();
+        assertThat(people.role(somebody, manager, new SiteId("loomgate-yard"))).isEmpty();
         Person editor = is(Person.State.ACTIVE, Role.EDITOR);
         assertThat(people.role(somebody, editor, SITE)).contains(Role.EDITOR);
     }
@@ -69,14 +73,14 @@ class PeopleTest {
         assertThat(people.signedIn(somebody)).isEqualTo(person);
         assertThatThrownBy(() -> people.require(somebody))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("second-step-asked"));
-        when(secondSteps.isOn("tomas")).thenReturn(true);
+        when(secondSteps.isOn(TOMAS)).thenReturn(true);
         assertThat(people.require(somebody)).isEqualTo(person);
     }
 
     @Test
     void theJournalsPeopleAreCalledByTheirNameOfNow() {
         is(Person.State.ACTIVE, Role.EDITOR);
-        assertThat(people.nameOf("tomas")).isEqualTo("Tomás Jurado");
-        assertThat(people.nameOf("bench")).as("nobody's account").isEqualTo("bench");
+        assertThat(people.nameOf(TOMAS)).isEqualTo("Tomás Jurado");
+        assertThat(people.nameOf(new PersonId("bench"))).as("nobody's account").isEqualTo("bench");
     }
 }

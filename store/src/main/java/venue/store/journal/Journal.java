@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 /** Every step of every site, in order. Undo and redo are read out of it. */
@@ -58,7 +60,7 @@ public final class Journal {
             """;
 
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
-    public record Version(String hash, String at, String who, String name, Step.Kind kind, long step) {}
+    public record Version(String hash, String at, PersonId who, String name, Step.Kind kind, long step) {}
 
     /**
      * A group of steps that can be taken back or done again.
@@ -68,7 +70,7 @@ public final class Journal {
     public record Group(String id, String name, @Nullable String item) {}
 
     /** Who changed an item last, when (ISO 8601) and what they did. */
-    public record Last(String who, String at, String name) {}
+    public record Last(PersonId who, String at, String name) {}
 
     private record Turn(Step.Kind kind, String group) {}
 
@@ -102,7 +104,7 @@ public final class Journal {
     }
 
     /** The items that the site began with. */
-    public Set<String> beganWith(String site) {
+    public Set<String> beganWith(SiteId site) {
         return database.sql()
                 .sql("select item from step_change where step = (select min(id) from step where site = :site)")
                 .param("site", site)
@@ -111,12 +113,12 @@ public final class Journal {
     }
 
     /** The number of the site's latest step, or 0. */
-    public long latest(String site) {
+    public long latest(SiteId site) {
         return sql.sql(LATEST).param("site", site).query(Long.class).single();
     }
 
     /** Whether an item of the site ever had this content. */
-    public boolean held(String site, String item, String hash) {
+    public boolean held(SiteId site, String item, String hash) {
         return sql.sql(HELD)
                         .param("site", site)
                         .param("item", item)
@@ -127,12 +129,12 @@ public final class Journal {
     }
 
     /** What the person would take back next: what they did last and have not taken back, however long ago. */
-    public Optional<Group> undoable(String site, String who) {
+    public Optional<Group> undoable(SiteId site, PersonId who) {
         return open(site, who, Set.of(Step.Kind.DO, Step.Kind.REDO), Set.of(Step.Kind.UNDO));
     }
 
     /** What the person would do again next: what they took back last, unless they have done something since. */
-    public Optional<Group> redoable(String site, String who) {
+    public Optional<Group> redoable(SiteId site, PersonId who) {
         return open(site, who, Set.of(Step.Kind.UNDO), Set.of(Step.Kind.REDO));
     }
 
@@ -140,7 +142,7 @@ public final class Journal {
      * Walks back to the latest step of a kind that {@code opens} and that none of the kinds that {@code close} has answered;
      * a step of any other kind ends the walk.
      */
-    private Optional<Group> open(String site, String who, Set<Step.Kind> opens, Set<Step.Kind> close) {
+    private Optional<Group> open(SiteId site, PersonId who, Set<Step.Kind> opens, Set<Step.Kind> close) {
         int answered = 0;
         try (Stream<Turn> turns = sql.sql(TURNS).param("site", site).param("who", who).query(Turn.class).stream()) {
             for (Iterator<Turn> each = turns.iterator(); each.hasNext(); ) {
@@ -157,7 +159,7 @@ public final class Journal {
         return Optional.empty();
     }
 
-    private Group group(String site, String who, String group) {
+    private Group group(SiteId site, PersonId who, String group) {
         return sql.sql(GROUP)
                 .param("site", site)
                 .param("who", who)
@@ -167,7 +169,7 @@ public final class Journal {
     }
 
     /** What a person's group did in all: for each item the content before its first step and after its last. */
-    public List<HashChange> changes(String site, String who, String group) {
+    public List<HashChange> changes(SiteId site, PersonId who, String group) {
         Map<String, HashChange> all = new LinkedHashMap<>();
         sql.sql(OF_GROUP)
                 .param("site", site)
@@ -180,7 +182,7 @@ public final class Journal {
     }
 
     /** The versions of an item, the latest first without the first {@code from}; steps of one group count as one. */
-    public List<Version> versions(String site, String item, int from, int limit) {
+    public List<Version> versions(SiteId site, String item, int from, int limit) {
         return sql.sql(VERSIONS)
                 .param("site", site)
                 .param("item", item)
@@ -190,7 +192,7 @@ public final class Journal {
                 .list();
     }
 
-    public Optional<Last> lastOf(String site, String item) {
+    public Optional<Last> lastOf(SiteId site, String item) {
         return sql.sql(LAST_OF_ITEM)
                 .param("site", site)
                 .param("item", item)

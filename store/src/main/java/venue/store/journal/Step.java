@@ -2,6 +2,8 @@ package venue.store.journal;
 
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 
 /**
  * A step to be kept.
@@ -10,9 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param reverses the group that this step takes back, for an undo or redo
  */
 public record Step(
-        String site,
+        SiteId site,
         Instant at,
-        String who,
+        PersonId who,
         String name,
         Kind kind,
         String group,

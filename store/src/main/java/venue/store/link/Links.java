@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
+import venue.core.basics.item.PersonId;
 import venue.store.database.Database;
 
 /**
@@ -52,7 +53,7 @@ public final class Links {
     }
 
     /** Makes a link and gives its token, which is told this once; those made before for the same end with it. */
-    public String make(PersonalLink.Purpose purpose, @Nullable String person, @Nullable String detail) {
+    public String make(PersonalLink.Purpose purpose, @Nullable PersonId person, @Nullable String detail) {
         byte[] bytes = new byte[TOKEN_BYTES];
         chance.nextBytes(bytes);
         return keep(Base64.getUrlEncoder().withoutPadding().encodeToString(bytes), purpose, person, detail);
@@ -72,7 +73,8 @@ public final class Links {
         return typed.toLowerCase(Locale.ROOT).replaceAll("[\\s-]", "");
     }
 
-    private String keep(String token, PersonalLink.Purpose purpose, @Nullable String person, @Nullable String detail) {
+    private String keep(
+            String token, PersonalLink.Purpose purpose, @Nullable PersonId person, @Nullable String detail) {
         Instant now = clock.instant();
         return database.write(() -> {
             end(purpose, person);
@@ -125,7 +127,7 @@ public final class Links {
     }
 
     /** Ends a person's links of a purpose. */
-    public void end(PersonalLink.Purpose purpose, @Nullable String person) {
+    public void end(PersonalLink.Purpose purpose, @Nullable PersonId person) {
         database.sql()
                 .sql("delete from link where purpose = :purpose and person is :person and used_at is null")
                 .param("purpose", purpose.name())

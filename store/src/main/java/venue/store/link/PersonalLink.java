@@ -1,7 +1,9 @@
 package venue.store.link;
 
 import java.time.Duration;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.PersonId;
 
 /**
  * A link or code that is good.
@@ -11,7 +13,15 @@ import org.jspecify.annotations.Nullable;
  * @param until ISO 8601
  */
 public record PersonalLink(
-        Purpose purpose, @Nullable String person, @Nullable String detail, String until) {
+        Purpose purpose,
+        @Nullable PersonId person,
+        @Nullable String detail,
+        String until) {
+
+    /** Whom it was made for; codes are for nobody in particular. */
+    public PersonId holder() {
+        return Objects.requireNonNull(person);
+    }
 
     /** What a link is for, and how long it is good. */
     public enum Purpose {

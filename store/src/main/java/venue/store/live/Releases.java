@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.journal.HashChange;
 
 /** The releases of each site, and the live map that they made. */
@@ -55,17 +57,17 @@ public final class Releases {
         this.sql = sql;
     }
 
-    public List<Placed> map(String site) {
+    public List<Placed> map(SiteId site) {
         return sql.sql(MAP).param("site", site).query(Placed.class).list();
     }
 
     /** The number of the latest release, or 0. */
-    public int latest(String site) {
+    public int latest(SiteId site) {
         return sql.sql(LATEST).param("site", site).query(Integer.class).single();
     }
 
     /** The latest releases, newest first without the first {@code from}, at most {@code limit}. */
-    public List<Logged> log(String site, int from, int limit) {
+    public List<Logged> log(SiteId site, int from, int limit) {
         return sql.sql(LOG)
                 .param("site", site)
                 .param("from", from)
@@ -74,7 +76,7 @@ public final class Releases {
                 .list();
     }
 
-    public List<HashChange> changes(String site, int number) {
+    public List<HashChange> changes(SiteId site, int number) {
         return sql.sql(CHANGES)
                 .param("site", site)
                 .param("number", number)
@@ -83,7 +85,7 @@ public final class Releases {
     }
 
     /** The live map as it was after a release: the map of now with all later releases taken back. */
-    public Map<String, String> mapAt(String site, int number) {
+    public Map<String, String> mapAt(SiteId site, int number) {
         Map<String, String> map = new HashMap<>();
         map(site).forEach(p -> map.put(p.item(), p.hash()));
         sql.sql(CHANGES_SINCE)
@@ -104,7 +106,7 @@ public final class Releases {
     }
 
     /** Keeps a release and makes its changes to the live map; to be called within one transaction. */
-    public int append(String site, Instant at, String who, String note, List<HashChange> changes) {
+    public int append(SiteId site, Instant at, PersonId who, String note, List<HashChange> changes) {
         int number = latest(site) + 1;
         sql.sql(INSERT)
                 .param("site", site)
@@ -126,7 +128,7 @@ public final class Releases {
         return number;
     }
 
-    private void apply(String site, Instant at, HashChange change) {
+    private void apply(SiteId site, Instant at, HashChange change) {
         if (change.after() == null) {
             sql.sql(REMOVE).param("site", site).param("item", change.item()).update();
         } else {

@@ -3,6 +3,7 @@ package venue.store.media;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.SiteId;
 import venue.core.model.media.Media;
 
 /**
@@ -20,19 +21,19 @@ public final class SiteBytes {
             """;
 
     private final JdbcClient sql;
-    private final Map<String, Long> known = new ConcurrentHashMap<>();
+    private final Map<SiteId, Long> known = new ConcurrentHashMap<>();
 
     public SiteBytes(JdbcClient sql) {
         this.sql = sql;
     }
 
-    public long of(String site) {
+    public long of(SiteId site) {
         return known.computeIfAbsent(
                 site, s -> sql.sql(SUM).param("site", s).query(Long.class).single());
     }
 
     /** Counts a file that the site has taken in. */
-    public void taken(String site, Media media) {
+    public void taken(SiteId site, Media media) {
         known.computeIfPresent(site, (s, bytes) -> bytes + media.bytes());
     }
 }

@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
 import venue.store.database.Database;
 import venue.store.link.Links;
 import venue.store.link.PersonalLink;
@@ -50,7 +51,7 @@ public final class Credentials {
                     links.use(PersonalLink.Purpose.EMAIL, token).orElseThrow(() -> notGood("confirms an address"));
             String email = Objects.requireNonNull(link.detail());
             requireFree(email);
-            String id = String.valueOf(link.person());
+            PersonId id = link.holder();
             return keep(new By(id, by.origin()), id, Deed.ADDRESS_CHANGED, p -> p.at(email));
         });
     }
@@ -94,7 +95,7 @@ public final class Credentials {
     /** Whose password a link sets; it stays good. */
     public Person forgetful(String token) {
         return links.find(PersonalLink.Purpose.PASSWORD, token)
-                .flatMap(l -> persons.find(String.valueOf(l.person())))
+                .flatMap(l -> persons.find(l.holder()))
                 .filter(Person::isActive)
                 .orElseThrow(() -> notGood("sets a password"));
     }
@@ -126,12 +127,12 @@ public final class Credentials {
                 "Ask for a new one.");
     }
 
-    private Person keep(By by, String id, Deed deed, UnaryOperator<Person> change) {
+    private Person keep(By by, PersonId id, Deed deed, UnaryOperator<Person> change) {
         return database.write(() -> {
             Person changed = persons.find(id)
                     .filter(Person::isActive)
                     .map(change)
-                    .orElseThrow(() -> Refusal.unknown("person", id));
+                    .orElseThrow(() -> Refusal.unknown("person", id.text()));
             persons.change(changed);
             records.write(deed, by, null, id, null);
             return changed;

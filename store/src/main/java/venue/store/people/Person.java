@@ -2,6 +2,7 @@ package venue.store.people;
 
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.PersonId;
 
 /**
  * Somebody who works here, or did.
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param seenAt when they were last here, to some minutes; null for never
  */
 public record Person(
-        String id,
+        PersonId id,
         String email,
         String name,
         @Nullable String password,
@@ -48,7 +49,7 @@ public record Person(
     }
 
     /** Somebody who has come and set a password. */
-    public static Person here(String id, String email, String name, String password, String since) {
+    public static Person here(PersonId id, String email, String name, String password, String since) {
         return new Person(id, email, name, password, false, false, State.ACTIVE, since, null);
     }
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 /** The rows of people: known by id and by address. Who may change what is {@link Team}'s. */
@@ -26,7 +28,7 @@ public final class Persons {
 
     private final Database database;
     private final InstantSource clock;
-    private final Map<String, Instant> seen = new ConcurrentHashMap<>();
+    private final Map<PersonId, Instant> seen = new ConcurrentHashMap<>();
 
     public Persons(Database database, InstantSource clock) {
         this.database = database;
@@ -63,7 +65,7 @@ public final class Persons {
                 .optional();
     }
 
-    public Optional<Person> find(String id) {
+    public Optional<Person> find(PersonId id) {
         return database.sql()
                 .sql(COLUMNS + " where id = :id")
                 .param("id", id)
@@ -88,7 +90,7 @@ public final class Persons {
     }
 
     /** Remembers that somebody is here; written down now and then. */
-    public void seen(String id) {
+    public void seen(PersonId id) {
         Instant now = clock.instant();
         Instant before = seen.get(id);
         if (before == null || before.plus(SEEN_EVERY).isBefore(now)) {
@@ -102,7 +104,7 @@ public final class Persons {
     }
 
     /** Puts the first steps of a site away for somebody. */
-    public void putAway(String id, String site) {
+    public void putAway(PersonId id, SiteId site) {
         database.write(() -> database.sql()
                 .sql("insert into put_away (person, site) values (:id, :site) on conflict do nothing")
                 .param("id", id)
@@ -110,7 +112,7 @@ public final class Persons {
                 .update());
     }
 
-    public boolean hasPutAway(String id, String site) {
+    public boolean hasPutAway(PersonId id, SiteId site) {
         return database.sql()
                 .sql("select exists (select 1 from put_away where person = :id and site = :site)")
                 .param("id", id)

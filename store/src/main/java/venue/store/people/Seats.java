@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 
@@ -12,7 +14,7 @@ import venue.store.database.Database;
 public final class Seats {
 
     /** What a person is in one site. */
-    public record Seat(String site, String person, Role role) {}
+    public record Seat(SiteId site, PersonId person, Role role) {}
 
     private final Database database;
 
@@ -21,7 +23,7 @@ public final class Seats {
     }
 
     /** What somebody is in a site: an owner manages every one; empty for whom it does not exist. */
-    public Optional<Role> role(String site, Person person) {
+    public Optional<Role> role(SiteId site, Person person) {
         if (!person.isActive()) {
             return Optional.empty();
         }
@@ -29,14 +31,14 @@ public final class Seats {
     }
 
     /** The same for many sites; those that do not exist for somebody are left out. */
-    public Map<String, Role> roles(Collection<String> sites, Person person) {
-        Map<String, Role> of = person.owner() || !person.isActive() ? Map.of() : rolesOf(person.id());
+    public Map<SiteId, Role> roles(Collection<SiteId> sites, Person person) {
+        Map<SiteId, Role> of = person.owner() || !person.isActive() ? Map.of() : rolesOf(person.id());
         return sites.stream()
                 .filter(s -> person.isActive() && (person.owner() || of.containsKey(s)))
                 .collect(Collectors.toMap(s -> s, s -> of.getOrDefault(s, Role.MANAGER)));
     }
 
-    Optional<Role> seat(String site, String person) {
+    Optional<Role> seat(SiteId site, PersonId person) {
         return database.sql()
                 .sql("select role from seat where site = :site and person = :person")
                 .param("site", site)
@@ -54,11 +56,11 @@ public final class Seats {
     }
 
     /** The sites in which somebody has a seat, and their role there. */
-    public Map<String, Role> rolesOf(String person) {
+    public Map<SiteId, Role> rolesOf(PersonId person) {
         return of(person).stream().collect(Collectors.toMap(Seat::site, Seat::role));
     }
 
-    private List<Seat> of(String person) {
+    private List<Seat> of(PersonId person) {
         return database.sql()
                 .sql("select site, person, role from seat where person = :person order by site")
                 .param("person", person)
@@ -66,7 +68,7 @@ public final class Seats {
                 .list();
     }
 
-    void put(String site, String person, Role role) {
+    void put(SiteId site, PersonId person, Role role) {
         database.sql()
                 .sql("insert into seat (site, person, role) values (:site, :person, :role)"
                         + " on conflict (site, person) do update set role = excluded.role")
@@ -76,7 +78,7 @@ public final class Seats {
                 .update();
     }
 
-    boolean remove(String site, String person) {
+    boolean remove(SiteId site, PersonId person) {
         return database.sql()
                         .sql("delete from seat where site = :site and person = :person")
                         .param("site", site)
@@ -85,7 +87,7 @@ public final class Seats {
                 > 0;
     }
 
-    void removeAll(String person) {
+    void removeAll(PersonId person) {
         database.sql()
                 .sql("delete from seat where person = :person")
                 .param("person", person)

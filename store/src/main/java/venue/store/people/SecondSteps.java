@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import venue.core.basics.item.Hash;
+import venue.core.basics.item.PersonId;
 import venue.store.database.Database;
 import venue.store.record.By;
 import venue.store.record.Deed;
@@ -31,7 +32,7 @@ public final class SecondSteps {
      */
     public record SecondStep(String secret, boolean confirmed, long counter) {}
 
-    public Optional<SecondStep> of(String person) {
+    public Optional<SecondStep> of(PersonId person) {
         return database.sql()
                 .sql("select secret, confirmed, counter from second_step where person = :person")
                 .param("person", person)
@@ -40,12 +41,12 @@ public final class SecondSteps {
     }
 
     /** Whether somebody is asked for a second step. */
-    public boolean isOn(String person) {
+    public boolean isOn(PersonId person) {
         return of(person).filter(SecondStep::confirmed).isPresent();
     }
 
     /** Begins one that is asked for once a code of it has been given; one that is on stays. */
-    public void begin(String person, String secret) {
+    public void begin(PersonId person, String secret) {
         database.write(() -> database.sql()
                 .sql("insert into second_step (person, secret, confirmed, counter) values (:person, :secret, 0, 0)"
                         + " on conflict (person) do update set secret = excluded.secret where confirmed = 0")
@@ -55,7 +56,7 @@ public final class SecondSteps {
     }
 
     /** Uses the code of a time step up; false where that or a later one has been used. */
-    public boolean use(String person, long counter) {
+    public boolean use(PersonId person, long counter) {
         return database.write(() -> database.sql()
                         .sql("update second_step set counter = :counter where person = :person and counter < :counter")
                         .param("person", person)
@@ -65,7 +66,7 @@ public final class SecondSteps {
     }
 
     /** Asks for it from now on; gives the recovery codes, which are told this once. */
-    public List<String> confirm(By by, String person, java.util.function.Supplier<String> code) {
+    public List<String> confirm(By by, PersonId person, java.util.function.Supplier<String> code) {
         List<String> codes = IntStream.range(0, CODES).mapToObj(i -> code.get()).toList();
         return database.write(() -> {
             database.sql()
@@ -82,7 +83,7 @@ public final class SecondSteps {
     }
 
     /** Uses a recovery code up; false where it is none. */
-    public boolean recover(String person, String code) {
+    public boolean recover(PersonId person, String code) {
         return database.write(() -> database.sql()
                         .sql("delete from recovery_code where person = :person and hash = :hash")
                         .param("person", person)
@@ -91,7 +92,7 @@ public final class SecondSteps {
                 > 0;
     }
 
-    public int codesLeft(String person) {
+    public int codesLeft(PersonId person) {
         return database.sql()
                 .sql("select count(*) from recovery_code where person = :person")
                 .param("person", person)
@@ -99,7 +100,7 @@ public final class SecondSteps {
                 .single();
     }
 
-    public void end(By by, String person) {
+    public void end(By by, PersonId person) {
         database.write(() -> {
             forget(person);
             database.sql()
@@ -111,7 +112,7 @@ public final class SecondSteps {
         });
     }
 
-    private void forget(String person) {
+    private void forget(PersonId person) {
         database.sql()
                 .sql("delete from recovery_code where person = :person")
                 .param("person", person)

@@ -11,7 +11,8 @@ import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
-import venue.core.basics.item.Ids;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 import venue.store.link.Links;
@@ -33,7 +34,7 @@ public final class Team {
     private final Records records;
     private final InstantSource clock;
     private final RandomGenerator chance;
-    private final List<Consumer<String>> listeners = new CopyOnWriteArrayList<>();
+    private final List<Consumer<PersonId>> listeners = new CopyOnWriteArrayList<>();
 
     public Team(
             Database database,
@@ -58,7 +59,7 @@ public final class Team {
      * @param name what they are called, as far as is known; they say so themselves when they come
      * @param seats their role by site
      */
-    public record Invitation(String email, String name, Map<String, Role> seats, boolean owner) {
+    public record Invitation(String email, String name, Map<SiteId, Role> seats, boolean owner) {
 
         public Invitation {
             seats = Map.copyOf(seats);
@@ -69,7 +70,7 @@ public final class Team {
     public record Invited(Person person, String token) {}
 
     /** Tells of whoever may do other things from now on, by id. */
-    public void onChange(Consumer<String> listener) {
+    public void onChange(Consumer<PersonId> listener) {
         listeners.add(listener);
     }
 
@@ -85,7 +86,7 @@ public final class Team {
     }
 
     /** The first owner, of a folder that nobody has set up. */
-    public Person found(By by, String id, String email, String name, String hash) {
+    public Person found(By by, PersonId id, String email, String name, String hash) {
         return database.write(() -> {
             requireNobody();
             Person person = fresh(id, Email.check(email, "email"), PersonName.check(name), hash, true, State.ACTIVE);
@@ -95,7 +96,7 @@ public final class Team {
         });
     }
 
-    private Person fresh(String id, String email, String name, @Nullable String hash, boolean owner, State state) {
+    private Person fresh(PersonId id, String email, String name, @Nullable String hash, boolean owner, State state) {
         String since = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
         return new Person(id, email, name, hash, owner, false, state, since, null);
     }
@@ -118,7 +119,7 @@ public final class Team {
 
     private Person invited(String email, Invitation invitation) {
         String name = invitation.name().isBlank() ? "" : PersonName.check(invitation.name());
-        Person person = fresh(Ids.fresh(chance), email, name, null, invitation.owner(), State.INVITED);
+        Person person = fresh(PersonId.fresh(chance), email, name, null, invitation.owner(), State.INVITED);
         persons.add(person);
         return person;
     }
@@ -142,7 +143,7 @@ public final class Team {
         return database.write(() -> {
             PersonalLink link =
                     links.use(PersonalLink.Purpose.INVITATION, token).orElseThrow(Team::noInvitation);
-            Person invited = require(String.valueOf(link.person()));
+            Person invited = require(link.holder());
             Person here =
                     invited.named(PersonName.check(name)).withPassword(hash).in(State.ACTIVE);
             persons.change(here);
@@ -154,7 +155,7 @@ public final class Team {
     /** Whom an invitation is for. */
     public Person holder(String token) {
         return links.find(PersonalLink.Purpose.INVITATION, token)
-                .flatMap(l -> persons.find(String.valueOf(l.person())))
+                .flatMap(l -> persons.find(l.holder()))
                 .orElseThrow(Team::noInvitation);
     }
 
@@ -167,12 +168,12 @@ public final class Team {
     }
 
     /** Writes down that a site was made. */
-    public void madeSite(By by, String site) {
+    public void madeSite(By by, SiteId site) {
         records.write(Deed.SITE_MADE, by, site, null, null);
     }
 
     /** Gives somebody a role in a site, in place of the one they had. */
-    public void seat(By by, String id, String site, Role role) {
+    public void seat(By by, PersonId id, SiteId site, Role role) {
         change(id, () -> {
             Person person = require(id);
             seats.put(site, id, role);
@@ -181,7 +182,7 @@ public final class Team {
     }
 
     /** Takes somebody away from a site. */
-    public void unseat(By by, String id, String site) {
+    public void unseat(By by, PersonId id, SiteId site) {
         change(id, () -> {
             if (seats.remove(site, require(id).id())) {
                 records.write(Deed.SEAT_TAKEN, by, site, id, null);
@@ -190,7 +191,7 @@ public final class Team {
     }
 
     /** Makes somebody an owner, or no longer one. */
-    public void own(By by, String id, boolean owner) {
+    public void own(By by, PersonId id, boolean owner) {
         change(id, () -> {
             Person person = require(id);
             if (person.owner() != owner) {
@@ -204,7 +205,7 @@ public final class Team {
     }
 
     /** Lets somebody who manages a site give of it to all sites, or no longer. */
-    public void letGive(By by, String id, boolean may) {
+    public void letGive(By by, PersonId id, boolean may) {
         change(id, () -> {
             Person p = require(id);
             if (p.mayGive() != may) {
@@ -215,7 +216,7 @@ public final class Team {
     }
 
     /** Shuts somebody out at once; what they did keeps their name. */
-    public void deactivate(By by, String id) {
+    public void deactivate(By by, PersonId id) {
         change(id, () -> {
             Person person = require(id);
             requireAnotherOwner(person);
@@ -227,7 +228,7 @@ public final class Team {
     }
 
     /** Lets somebody in again; whoever never came needs a new invitation. */
-    public void bringBack(By by, String id) {
+    public void bringBack(By by, PersonId id) {
         change(id, () -> {
             Person person = require(id);
             if (person.state() == State.DEACTIVATED) {
@@ -238,7 +239,7 @@ public final class Team {
     }
 
     /** Takes name and address of a deactivated person away for good. */
-    public void erase(By by, String id) {
+    public void erase(By by, PersonId id) {
         change(id, () -> {
             Person person = require(id);
             if (person.state() != State.DEACTIVATED) {
@@ -251,7 +252,7 @@ public final class Team {
         });
     }
 
-    private void endLinks(String id) {
+    private void endLinks(PersonId id) {
         for (PersonalLink.Purpose purpose : PersonalLink.Purpose.values()) {
             links.end(purpose, id);
         }
@@ -270,11 +271,13 @@ public final class Team {
     }
 
     /** Somebody who has not been erased. */
-    public Person require(String id) {
-        return persons.find(id).filter(p -> p.state() != State.ERASED).orElseThrow(() -> Refusal.unknown("person", id));
+    public Person require(PersonId id) {
+        return persons.find(id)
+                .filter(p -> p.state() != State.ERASED)
+                .orElseThrow(() -> Refusal.unknown("person", id.text()));
     }
 
-    private void change(String id, Runnable work) {
+    private void change(PersonId id, Runnable work) {
         Supplier<Boolean> all = () -> {
             work.run();
             return true;

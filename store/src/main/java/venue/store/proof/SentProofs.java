@@ -9,6 +9,8 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import venue.core.basics.item.Hash;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 /** The proofs sent to people without an account: each link opens one page for a while, and can be withdrawn. */
@@ -32,7 +34,7 @@ public final class SentProofs {
             "delete from sent_proof where token_hash = :id and site = :site and page = :page";
 
     /** A link that is good; its id does not open it. {@code at} and {@code until} are ISO 8601. */
-    public record Sent(String id, String page, String who, String at, String until) {}
+    public record Sent(String id, String page, PersonId who, String at, String until) {}
 
     private final Database database;
     private final InstantSource clock;
@@ -44,7 +46,7 @@ public final class SentProofs {
     }
 
     /** Makes a link and gives its token, which is told this once. */
-    public String make(String site, String page, String who, Duration goodFor) {
+    public String make(SiteId site, String page, PersonId who, Duration goodFor) {
         byte[] bytes = new byte[TOKEN_BYTES];
         chance.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
@@ -62,7 +64,7 @@ public final class SentProofs {
     }
 
     /** The links to a page that are still good, the latest first. */
-    public List<Sent> of(String site, String page) {
+    public List<Sent> of(SiteId site, String page) {
         return database.sql()
                 .sql(OF_PAGE)
                 .param("site", site)
@@ -73,7 +75,7 @@ public final class SentProofs {
     }
 
     /** The page that a token opens, while it is good. */
-    public Optional<String> open(String site, String token) {
+    public Optional<String> open(SiteId site, String token) {
         return database.sql()
                 .sql(FIND)
                 .param("hash", hash(token))
@@ -85,7 +87,7 @@ public final class SentProofs {
     }
 
     /** Withdraws a link; says whether there was one. */
-    public boolean withdraw(String site, String page, String id) {
+    public boolean withdraw(SiteId site, String page, String id) {
         return database.write(() -> database.sql()
                         .sql(REMOVE)
                         .param("id", id)

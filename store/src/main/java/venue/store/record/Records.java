@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 /** The record: only ever appended to, within the transaction of what it tells where there is one. */
@@ -47,19 +49,19 @@ public final class Records {
             String at,
             Deed deed,
             By by,
-            @Nullable String site,
-            @Nullable String about,
+            @Nullable SiteId site,
+            @Nullable PersonId about,
             @Nullable String detail) {}
 
     /** What is asked for; null for any. Lines come with the latest first, those before a line's id. */
     public record Asked(
-            @Nullable String site,
-            @Nullable String who,
+            @Nullable SiteId site,
+            @Nullable PersonId who,
             @Nullable Deed deed,
             @Nullable Long before,
             int most) {}
 
-    public void write(Deed deed, By by, @Nullable String site, @Nullable String about, @Nullable String detail) {
+    public void write(Deed deed, By by, @Nullable SiteId site, @Nullable PersonId about, @Nullable String detail) {
         database.write(() -> database.sql()
                 .sql(INSERT)
                 .param("at", clock.instant().truncatedTo(ChronoUnit.SECONDS).toString())
@@ -91,9 +93,9 @@ public final class Records {
                 row.getLong("id"),
                 row.getString("at"),
                 Deed.valueOf(row.getString("deed")),
-                new By(row.getString("who"), Objects.requireNonNullElse(row.getString("origin"), "")),
-                row.getString("site"),
-                row.getString("about"),
+                new By(PersonId.of(row.getString("who")), Objects.requireNonNullElse(row.getString("origin"), "")),
+                SiteId.of(row.getString("site")),
+                PersonId.of(row.getString("about")),
                 row.getString("detail"));
     }
 

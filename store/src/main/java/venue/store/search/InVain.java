@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.text.Letters;
 import venue.core.basics.text.Words;
 import venue.store.database.Database;
@@ -56,7 +57,7 @@ public final class InVain {
     /** What has been counted since it was written down last. */
     private final Map<Counted, Integer> news = new LinkedHashMap<>();
 
-    private record Counted(String site, LocalDate day, String words) {}
+    private record Counted(SiteId site, LocalDate day, String words) {}
 
     public InVain(Database database, InstantSource clock) {
         this.database = database;
@@ -64,7 +65,7 @@ public final class InVain {
     }
 
     /** Counts words once more, in memory alone; white space, and capital letters, make no difference. */
-    public synchronized void note(String site, String typed) {
+    public synchronized void note(SiteId site, String typed) {
         String words = Words.shorten(Letters.line(typed).toLowerCase(Locale.ROOT), LONGEST);
         Counted counted = new Counted(site, today(), words);
         if (!words.isEmpty() && (news.size() < MOST_WAITING || news.containsKey(counted))) {
@@ -111,7 +112,7 @@ public final class InVain {
     }
 
     /** Those that were looked for most come first; at most 200. */
-    public List<Missed> all(String site) {
+    public List<Missed> all(SiteId site) {
         write();
         return database.sql()
                 .sql(ALL)

@@ -11,6 +11,7 @@ import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import venue.core.basics.item.PersonId;
 import venue.store.database.Database;
 
 /**
@@ -84,12 +85,12 @@ public final class Sessions implements SessionRepository<KeptSession>, AutoClose
     }
 
     /** A person's sessions, by id. */
-    public Map<String, ? extends Session> of(String person) {
-        return kept.findByPrincipalName(person);
+    public Map<String, ? extends Session> of(PersonId person) {
+        return kept.findByPrincipalName(person.text());
     }
 
     /** Ends a person's sessions, but for one; gives how many. */
-    public int end(String person, @Nullable String but) {
+    public int end(PersonId person, @Nullable String but) {
         List<String> ended =
                 of(person).keySet().stream().filter(id -> !id.equals(but)).toList();
         ended.forEach(this::deleteById);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.carry.pack.Known;
 import venue.core.carry.pack.Pack;
@@ -48,11 +49,11 @@ final class Arrivals {
         }
     }
 
-    private final String site;
+    private final SiteId site;
     private final Database database;
     private final Contents contents;
 
-    Arrivals(String site, Database database, Contents contents) {
+    Arrivals(SiteId site, Database database, Contents contents) {
         this.site = site;
         this.database = database;
         this.contents = contents;

@@ -2,6 +2,7 @@ package venue.store.workspace;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.PersonId;
 import venue.core.change.edit.Command;
 import venue.core.model.site.Role;
 
@@ -14,7 +15,7 @@ import venue.core.model.site.Role;
  * @param request names this request; the same one twice is done once; absent when it can't be repeated
  */
 public record AskedRequest(
-        String who,
+        PersonId who,
         Role role,
         Command command,
         Map<String, String> seen,
@@ -22,7 +23,7 @@ public record AskedRequest(
         @Nullable String request) {
 
     /** As a manager asks it, upon what is there now. */
-    public static AskedRequest of(String who, Command command) {
+    public static AskedRequest of(PersonId who, Command command) {
         return new AskedRequest(who, Role.MANAGER, command, Map.of(), null, null);
     }
 }

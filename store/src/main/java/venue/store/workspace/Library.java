@@ -5,6 +5,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
@@ -18,7 +20,7 @@ import venue.core.model.site.Role;
 public final class Library {
 
     /** The id of its rows, which no site can have. */
-    static final String ID = "library";
+    static final SiteId ID = new SiteId("library");
 
     private final Workspace workspace;
 
@@ -27,7 +29,7 @@ public final class Library {
     }
 
     /** Gives an item of a site to all sites, with what it needs; what was given before moves on. */
-    public Pack give(String who, Workspace from, String item) {
+    public Pack give(PersonId who, Workspace from, String item) {
         Pack pack = from.packs().save(item, false);
         if (pack.holds() == Pack.Holds.SITE || pack.holds() == Pack.Holds.PAGE) {
             throw Refusal.badInput(
@@ -68,7 +70,7 @@ public final class Library {
      *
      * @param kind the kind whose pages are to wear it, where it is a template; absent for none more than before
      */
-    public Done take(String who, Role role, Workspace site, String item, @Nullable String kind) {
+    public Done take(PersonId who, Role role, Workspace site, String item, @Nullable String kind) {
         return site.packs().read(who, role, workspace.packs().save(item, false), ReadAsked.together(kind));
     }
 }

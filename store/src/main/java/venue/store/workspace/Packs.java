@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
 import venue.core.carry.pack.Copied;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.Packing;
@@ -57,12 +58,12 @@ public final class Packs {
     }
 
     /** Reads a pack in one step. */
-    public Done read(String who, Role role, Pack pack, ReadAsked how) {
+    public Done read(PersonId who, Role role, Pack pack, ReadAsked how) {
         return read(who, role, pack, how, () -> {});
     }
 
     /** The same, and what is written down with it. */
-    Done read(String who, Role role, Pack pack, ReadAsked how, Runnable also) {
+    Done read(PersonId who, Role role, Pack pack, ReadAsked how, Runnable also) {
         return workspace.take(who, role, () -> {
             Reading reading = reading(pack, how);
             return new Workspace.Taking(taking(pack, reading), done -> {
@@ -99,7 +100,7 @@ public final class Packs {
     }
 
     /** Begins a site that is what a pack holds. */
-    void begin(String who, Pack pack, String host) {
+    void begin(PersonId who, Pack pack, String host) {
         Map<String, String> identities = new HashMap<>();
         pack.outside().forEach((id, outside) -> identities.put(id, outside.identity()));
         pack.items().forEach(p -> identities.put(p.item().id(), p.identity()));

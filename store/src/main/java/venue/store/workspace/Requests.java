@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 
 /** What requests were answered, so that one sent again is answered alike and not done again. */
 final class Requests {
@@ -21,7 +23,7 @@ final class Requests {
      * @param id as whoever asks named it, 1 to 80 characters
      * @param print the hash of what it asks
      */
-    public record Request(String site, String id, String who, String print) {
+    public record Request(SiteId site, String id, PersonId who, String print) {
         public Request {
             if (id.isBlank() || id.length() > LONGEST) {
                 throw Refusal.badInput(
@@ -33,7 +35,7 @@ final class Requests {
         }
     }
 
-    private record Kept(String who, String print, String answer) {}
+    private record Kept(PersonId who, String print, String answer) {}
 
     private final JdbcClient sql;
 

@@ -2,12 +2,13 @@ package venue.store.workspace;
 
 import java.util.Optional;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.SiteId;
 import venue.core.edition.merge.Archive;
 import venue.store.content.Contents;
 import venue.store.journal.Journal;
 
 /** What the items of one site were: contents are kept for all sites together, and only its journal says which were its. */
-record SiteArchive(String site, Contents contents, Journal journal, Arrivals arrivals) implements Archive {
+record SiteArchive(SiteId site, Contents contents, Journal journal, Arrivals arrivals) implements Archive {
 
     @Override
     public Object tree(Item item) {

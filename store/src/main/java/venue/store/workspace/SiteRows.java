@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Ids;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 /** The rows of the sites, their host names, and what is known of them without opening them. */
@@ -44,7 +45,7 @@ final class SiteRows {
             "live",
             "working");
 
-    private record Row(String id, @Nullable String retiredAt) {}
+    private record Row(SiteId id, @Nullable String retiredAt) {}
 
     private final Database database;
 
@@ -53,8 +54,8 @@ final class SiteRows {
     }
 
     /** All sites, and since when those are retired that are. */
-    Map<String, Optional<Instant>> all() {
-        Map<String, Optional<Instant>> all = new HashMap<>();
+    Map<SiteId, Optional<Instant>> all() {
+        Map<SiteId, Optional<Instant>> all = new HashMap<>();
         database.sql()
                 .sql("select id, retired_at from site order by created_at, id")
                 .query(Row.class)
@@ -63,15 +64,15 @@ final class SiteRows {
         return all;
     }
 
-    void add(String site, Instant at) {
+    void add(SiteId site, Instant at) {
         database.sql()
                 .sql(ADD)
-                .param("id", Ids.check(site, "site"))
+                .param("id", Ids.check(site.text(), "site"))
                 .param("at", at.toString())
                 .update();
     }
 
-    void retire(String site, @Nullable Instant at) {
+    void retire(SiteId site, @Nullable Instant at) {
         database.sql()
                 .sql("update site set retired_at = :at where id = :id")
                 .param("at", at == null ? null : at.toString())
@@ -79,7 +80,7 @@ final class SiteRows {
                 .update();
     }
 
-    List<Workspaces.Listed> listed(Collection<String> sites) {
+    List<Workspaces.Listed> listed(Collection<SiteId> sites) {
         return sites.isEmpty()
                 ? List.of()
                 : database.sql()
@@ -90,9 +91,9 @@ final class SiteRows {
     }
 
     /** Which site each host name belongs to. */
-    Map<String, String> hosts() {
-        record Host(String name, String site) {}
-        Map<String, String> hosts = new HashMap<>();
+    Map<String, SiteId> hosts() {
+        record Host(String name, SiteId site) {}
+        Map<String, SiteId> hosts = new HashMap<>();
         database.sql()
                 .sql("select name, site from host")
                 .query(Host.class)
@@ -102,8 +103,8 @@ final class SiteRows {
     }
 
     /** Gives a site these host names and no others; refused where one belongs to another site. */
-    void setHosts(String site, List<String> hosts) {
-        Map<String, String> taken = hosts();
+    void setHosts(SiteId site, List<String> hosts) {
+        Map<String, SiteId> taken = hosts();
         hosts.stream()
                 .filter(h -> taken.containsKey(h) && !site.equals(taken.get(h)))
                 .findFirst()
@@ -124,7 +125,7 @@ final class SiteRows {
     }
 
     /** Takes everything of a site away for good; contents that others may share, files and the record stay. */
-    void remove(String site) {
+    void remove(SiteId site) {
         database.sql()
                 .sql("delete from step_change where step in (select id from step where site = :site)")
                 .param("site", site)

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
+import venue.core.basics.item.SiteId;
 import venue.core.edition.edition.Edition;
 import venue.store.content.Contents;
 import venue.store.journal.Journal;
@@ -13,13 +14,13 @@ import venue.store.live.Releases;
 /** Reads how a site stands from what is kept. */
 final class StandingReader {
 
-    private final String site;
+    private final SiteId site;
     private final Contents contents;
     private final WorkingMap workingMap;
     private final Releases releases;
     private final Journal journal;
 
-    StandingReader(String site, Contents contents, WorkingMap workingMap, Releases releases, Journal journal) {
+    StandingReader(SiteId site, Contents contents, WorkingMap workingMap, Releases releases, Journal journal) {
         this.site = site;
         this.contents = contents;
         this.workingMap = workingMap;

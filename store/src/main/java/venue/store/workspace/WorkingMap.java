@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 import venue.store.journal.HashChange;
 
@@ -28,13 +29,13 @@ final class WorkingMap {
         sql = database.sql();
     }
 
-    Map<String, String> load(String site) {
+    Map<String, String> load(SiteId site) {
         Map<String, String> map = new HashMap<>();
         sql.sql(ALL).param("site", site).query(Row.class).list().forEach(r -> map.put(r.item(), r.hash()));
         return map;
     }
 
-    void apply(String site, List<HashChange> changes) {
+    void apply(SiteId site, List<HashChange> changes) {
         List<Object[]> put = new ArrayList<>();
         List<Object[]> removed = new ArrayList<>();
         for (HashChange change : changes) {

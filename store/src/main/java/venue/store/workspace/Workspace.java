@@ -16,6 +16,8 @@ import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.Editor;
@@ -38,7 +40,7 @@ import venue.store.live.Releases;
  */
 public final class Workspace {
 
-    private final String site;
+    private final SiteId site;
     private final Database database;
     private final Contents contents;
     private final Journal journal;
@@ -56,7 +58,7 @@ public final class Workspace {
     private volatile Standing now;
 
     Workspace(
-            String site,
+            SiteId site,
             Database database,
             Turn turn,
             Contents contents,
@@ -82,7 +84,7 @@ public final class Workspace {
         now = reader.now();
     }
 
-    public String site() {
+    public SiteId site() {
         return site;
     }
 
@@ -147,7 +149,7 @@ public final class Workspace {
     static final String BEGIN = "begin";
 
     /** Does what is not to be taken back, and what is kept with it. */
-    void settle(String who, Command command, String group, Consumer<Done> first) {
+    void settle(PersonId who, Command command, String group, Consumer<Done> first) {
         inTurn(() -> take(who, Role.MANAGER, command, Step.Kind.SYSTEM, group, first));
     }
 
@@ -155,7 +157,7 @@ public final class Workspace {
     record Taking(Command command, Consumer<Done> first) {}
 
     /** Does what was worked out of the site as it is now, as one step. */
-    Done take(String who, Role role, Supplier<Taking> made) {
+    Done take(PersonId who, Role role, Supplier<Taking> made) {
         return inTurn(() -> {
             Taking taking = made.get();
             return take(
@@ -163,14 +165,14 @@ public final class Workspace {
         });
     }
 
-    private Done take(String who, Role role, Command command, Step.Kind kind, String group, Consumer<Done> first) {
+    private Done take(PersonId who, Role role, Command command, Step.Kind kind, String group, Consumer<Done> first) {
         Editor.Edited edited = editor.run(desk(role), command, Map.of());
         String name = edited.change().name();
         return keep(new Step(site, clock.instant(), who, name, kind, group, null), edited, first);
     }
 
     /** Takes back the person's last step, or says that there is none. */
-    public Done undo(String who, Role role) {
+    public Done undo(PersonId who, Role role) {
         return inTurn(() -> {
             Journal.Group group = journal.undoable(site, who).orElseThrow(() -> nothing("undo"));
             return reverse(who, role, group, Step.Kind.UNDO);
@@ -178,7 +180,7 @@ public final class Workspace {
     }
 
     /** Does again what the person took back last. */
-    public Done redo(String who, Role role) {
+    public Done redo(PersonId who, Role role) {
         return inTurn(() -> {
             Journal.Group group = journal.redoable(site, who).orElseThrow(() -> nothing("redo"));
             return reverse(who, role, group, Step.Kind.REDO);
@@ -189,7 +191,7 @@ public final class Workspace {
         return Refusal.conflict("nothing-to-" + what, "step", "There is nothing to " + what + ".", "Go on working.");
     }
 
-    private Done reverse(String who, Role role, Journal.Group group, Step.Kind kind) {
+    private Done reverse(PersonId who, Role role, Journal.Group group, Step.Kind kind) {
         List<Editor.Reversal> steps = journal.changes(site, who, group.id()).stream()
                 .map(c -> new Editor.Reversal(c.item(), item(c.before()), item(c.after())))
                 .toList();
@@ -248,7 +250,7 @@ public final class Workspace {
     }
 
     /** Releases the chosen changes with all that must come along: all of it goes live at once, or nothing. */
-    public Done release(String who, String note, Collection<String> chosen) {
+    public Done release(PersonId who, String note, Collection<String> chosen) {
         return inTurn(() -> {
             ReleasePlan.Prepared prepared = now.plan().prepare(chosen);
             return goLive(who, note, prepared, "release");
@@ -256,7 +258,7 @@ public final class Workspace {
     }
 
     /** Goes back to an earlier release, as a release of its own; the working copy stays as it is. */
-    public Done goBack(String who, int number) {
+    public Done goBack(PersonId who, int number) {
         return inTurn(() -> {
             if (number < 1 || number >= now.release()) {
                 throw Refusal.unknown("release", String.valueOf(number));
@@ -266,7 +268,7 @@ public final class Workspace {
         });
     }
 
-    private Done goLive(String who, String note, ReleasePlan.Prepared prepared, String group) {
+    private Done goLive(PersonId who, String note, ReleasePlan.Prepared prepared, String group) {
         Standing before = now;
         Instant at = clock.instant();
         Published published = new Published(before, contents);

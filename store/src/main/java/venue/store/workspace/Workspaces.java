@@ -21,6 +21,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.pack.Pack;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.whole.WholeCommand;
@@ -50,7 +52,7 @@ public final class Workspaces {
      * @param retiredAt since when it is not served, ISO 8601; absent for a site at work
      */
     public record Listed(
-            String id,
+            SiteId id,
             String name,
             String language,
             @Nullable String host,
@@ -63,16 +65,16 @@ public final class Workspaces {
     private final Contents contents;
     private final InstantSource clock;
     private final RandomGenerator chance;
-    private final List<BiConsumer<String, Done>> listeners = new CopyOnWriteArrayList<>();
-    private final Set<String> known = ConcurrentHashMap.newKeySet();
-    private final Map<String, Instant> retired = new ConcurrentHashMap<>();
+    private final List<BiConsumer<SiteId, Done>> listeners = new CopyOnWriteArrayList<>();
+    private final Set<SiteId> known = ConcurrentHashMap.newKeySet();
+    private final Map<SiteId, Instant> retired = new ConcurrentHashMap<>();
     private final Library library;
-    private volatile Map<String, String> byHost;
+    private volatile Map<String, SiteId> byHost;
     /** There is one at most of each. */
-    private final Cache<String, Workspace> open =
+    private final Cache<SiteId, Workspace> open =
             Caffeine.newBuilder().weakValues().build();
 
-    private final Cache<String, Workspace> used = Caffeine.newBuilder()
+    private final Cache<SiteId, Workspace> used = Caffeine.newBuilder()
             .expireAfterAccess(IDLE)
             .scheduler(Scheduler.systemScheduler())
             .build();
@@ -94,33 +96,33 @@ public final class Workspaces {
         return library;
     }
 
-    private Workspace workspace(String site) {
+    private Workspace workspace(SiteId site) {
         return workspace(site, database.turn());
     }
 
-    private Workspace workspace(String site, Turn turn) {
+    private Workspace workspace(SiteId site, Turn turn) {
         return new Workspace(site, database, turn, contents, clock, chance, done -> tell(site, done));
     }
 
     /** Nobody is told of a site that is only being made: it may come to nothing. */
-    private void tell(String site, Done done) {
+    private void tell(SiteId site, Done done) {
         if (known.contains(site)) {
             listeners.forEach(l -> l.accept(site, done));
         }
     }
 
     /** Tells of each step from now on, with its site, when it is done, in the thread of whoever did it: it must not wait. */
-    public void onStep(BiConsumer<String, Done> listener) {
+    public void onStep(BiConsumer<SiteId, Done> listener) {
         listeners.add(listener);
     }
 
     /** A new site that begins with these items; nothing of it is live yet. */
-    public Workspace begin(String site, String who, List<Item> items) {
+    public Workspace begin(SiteId site, PersonId who, List<Item> items) {
         return begin(site, who, items, made -> {});
     }
 
     /** The same, and what is done in it first: the site is there when all of that has been done, or not at all. */
-    public Workspace begin(String site, String who, List<Item> items, Consumer<Workspace> first) {
+    public Workspace begin(SiteId site, PersonId who, List<Item> items, Consumer<Workspace> first) {
         return begin(site, made -> {
             List<Item> taking = Taken.byAll(items, made.desk().archive()::hashOf);
             made.settle(who, WholeCommand.takeIn(nameOf(site, items), taking), Workspace.BEGIN, done -> {});
@@ -128,23 +130,23 @@ public final class Workspaces {
         });
     }
 
-    private static String nameOf(String site, List<Item> items) {
+    private static String nameOf(SiteId site, List<Item> items) {
         return items.stream()
                 .filter(Site.class::isInstance)
                 .map(Item::name)
                 .findFirst()
-                .orElse(site);
+                .orElse(site.text());
     }
 
     /** A new site that is what a pack holds, under a host name. */
-    public Workspace begin(String site, String who, Pack pack, String host, Consumer<Workspace> first) {
+    public Workspace begin(SiteId site, PersonId who, Pack pack, String host, Consumer<Workspace> first) {
         return begin(site, made -> {
             made.packs().begin(who, pack, host);
             first.accept(made);
         });
     }
 
-    private Workspace begin(String site, Consumer<Workspace> all) {
+    private Workspace begin(SiteId site, Consumer<Workspace> all) {
         if (isKnown(site)) {
             throw Refusal.conflict(
                     "site-exists", "site", "There is a site “" + site + "” already.", "Take another id.");
@@ -165,17 +167,17 @@ public final class Workspaces {
     }
 
     /** The ids of all sites at work. */
-    public Set<String> ids() {
+    public Set<SiteId> ids() {
         return Set.copyOf(known);
     }
 
     /** Whether there is a site of this id, at work or retired. */
-    public boolean isKnown(String site) {
+    public boolean isKnown(SiteId site) {
         return site.equals(Library.ID) || known.contains(site) || retired.containsKey(site);
     }
 
     /** What is known of sites, the oldest first, without opening them. */
-    public List<Listed> listed(Collection<String> sites) {
+    public List<Listed> listed(Collection<SiteId> sites) {
         return rows.listed(sites);
     }
 
@@ -195,7 +197,7 @@ public final class Workspaces {
         used.invalidateAll();
     }
 
-    public Optional<Workspace> find(String site) {
+    public Optional<Workspace> find(SiteId site) {
         if (!known.contains(site)) {
             return Optional.empty();
         }
@@ -207,8 +209,8 @@ public final class Workspaces {
         return Optional.of(now);
     }
 
-    public Workspace require(String site) {
-        return find(site).orElseThrow(() -> Refusal.unknown("site", site));
+    public Workspace require(SiteId site) {
+        return find(site).orElseThrow(() -> Refusal.unknown("site", site.text()));
     }
 
     /** The site whose live release is served under a host name. */
@@ -222,7 +224,7 @@ public final class Workspaces {
     }
 
     /** Gives a site its host names, the main one first: at once, without a release. */
-    public void setHosts(String site, String who, List<String> hosts) {
+    public void setHosts(SiteId site, PersonId who, List<String> hosts) {
         List<String> names = SiteCommand.hostNames(hosts);
         require(site)
                 .settle(
@@ -234,7 +236,7 @@ public final class Workspaces {
     }
 
     /** Takes a site out of service; it is kept, and can be brought back. */
-    public void retire(String site) {
+    public void retire(SiteId site) {
         require(site);
         Instant at = clock.instant();
         database.write(() -> {
@@ -247,7 +249,7 @@ public final class Workspaces {
     }
 
     /** Puts a retired site into service again, under the names that it had. */
-    public void bringBack(String site) {
+    public void bringBack(SiteId site) {
         requireRetired(site);
         database.write(() -> {
             rows.retire(site, null);
@@ -258,7 +260,7 @@ public final class Workspaces {
     }
 
     /** Takes a retired site away for good, once it has been kept as long as it is to be. */
-    public void remove(String site) {
+    public void remove(SiteId site) {
         Instant until = requireRetired(site).plus(KEPT);
         if (clock.instant().isBefore(until)) {
             throw Refusal.conflict(
@@ -277,12 +279,12 @@ public final class Workspaces {
         byHost = rows.hosts();
     }
 
-    private Instant requireRetired(String site) {
-        return Optional.ofNullable(retired.get(site)).orElseThrow(() -> Refusal.unknown("site", site));
+    private Instant requireRetired(SiteId site) {
+        return Optional.ofNullable(retired.get(site)).orElseThrow(() -> Refusal.unknown("site", site.text()));
     }
 
     /** The host names of some sites. */
-    public Set<String> hosts(Collection<String> sites) {
+    public Set<String> hosts(Collection<SiteId> sites) {
         return byHost.entrySet().stream()
                 .filter(h -> sites.contains(h.getValue()))
                 .map(Map.Entry::getKey)

@@ -13,9 +13,14 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 class JournalTest {
+
+    private static final SiteId YARD = new SiteId("yard");
+    private static final PersonId MAJA = new PersonId("maja");
 
     @TempDir
     Path folder;
@@ -37,51 +42,51 @@ class JournalTest {
         database.close();
     }
 
-    private void step(String who, Step.Kind kind, String group, @Nullable String reverses) {
+    private void step(PersonId who, Step.Kind kind, String group, @Nullable String reverses) {
         Instant at = Instant.parse("2026-11-23T12:00:00Z");
-        journal.append(new Step("yard", at, who, "step " + group, kind, group, reverses), List.of());
+        journal.append(new Step(YARD, at, who, "step " + group, kind, group, reverses), List.of());
     }
 
     private @Nullable String undo() {
-        return journal.undoable("yard", "maja").map(Journal.Group::id).orElse(null);
+        return journal.undoable(YARD, MAJA).map(Journal.Group::id).orElse(null);
     }
 
     private @Nullable String redo() {
-        return journal.redoable("yard", "maja").map(Journal.Group::id).orElse(null);
+        return journal.redoable(YARD, MAJA).map(Journal.Group::id).orElse(null);
     }
 
     @Test
     void undoWalksBackAndRedoForwardAndSomethingNewEndsRedo() {
-        step("maja", Step.Kind.DO, "a", null);
-        step("maja", Step.Kind.DO, "b", null);
+        step(MAJA, Step.Kind.DO, "a", null);
+        step(MAJA, Step.Kind.DO, "b", null);
         assertThat(undo()).isEqualTo("b");
-        step("maja", Step.Kind.UNDO, "u1", "b");
+        step(MAJA, Step.Kind.UNDO, "u1", "b");
         assertThat(undo()).isEqualTo("a");
         assertThat(redo()).isEqualTo("u1");
-        step("maja", Step.Kind.REDO, "r1", "u1");
+        step(MAJA, Step.Kind.REDO, "r1", "u1");
         assertThat(undo()).isEqualTo("r1");
         assertThat(redo()).isNull();
-        step("maja", Step.Kind.UNDO, "u2", "r1");
-        step("maja", Step.Kind.DO, "c", null);
+        step(MAJA, Step.Kind.UNDO, "u2", "r1");
+        step(MAJA, Step.Kind.DO, "c", null);
         assertThat(redo()).isNull();
         assertThat(undo()).isEqualTo("c");
     }
 
     @Test
     void peopleHaveTheirOwnStepsEvenWhereTheirNamesAreAlike() {
-        step("maja", Step.Kind.DO, "a", null);
-        step("maja-2", Step.Kind.DO, "b", null);
+        step(MAJA, Step.Kind.DO, "a", null);
+        step(new PersonId("maja-2"), Step.Kind.DO, "b", null);
         assertThat(undo()).isEqualTo("a");
-        assertThat(journal.undoable("other-yard", "maja")).isEmpty();
+        assertThat(journal.undoable(new SiteId("other-yard"), MAJA)).isEmpty();
     }
 
     @Test
     void keystrokesOfOneGroupAreOneStepAndWhatTheSystemDidIsNobodysToUndo() {
-        step("maja", Step.Kind.SYSTEM, "begin", null);
+        step(MAJA, Step.Kind.SYSTEM, "begin", null);
         assertThat(undo()).isNull();
-        step("maja", Step.Kind.DO, "typing", null);
-        step("maja", Step.Kind.DO, "typing", null);
-        step("maja", Step.Kind.UNDO, "u", "typing");
+        step(MAJA, Step.Kind.DO, "typing", null);
+        step(MAJA, Step.Kind.DO, "typing", null);
+        step(MAJA, Step.Kind.UNDO, "u", "typing");
         assertThat(undo()).isNull();
         assertThat(redo()).isEqualTo("u");
     }
@@ -95,17 +100,17 @@ class JournalTest {
         for (int i = 0; i < 3_000; i++) {
             int turn = chance.nextInt(10);
             if (turn < 4 && !undo.isEmpty()) {
-                step("maja", Step.Kind.UNDO, "u" + i, undo.pop());
+                step(MAJA, Step.Kind.UNDO, "u" + i, undo.pop());
                 redo.push("u" + i);
             } else if (turn < 7 && !redo.isEmpty()) {
-                step("maja", Step.Kind.REDO, "r" + i, redo.pop());
+                step(MAJA, Step.Kind.REDO, "r" + i, redo.pop());
                 undo.push("r" + i);
             } else {
-                step("maja", Step.Kind.DO, "d" + i, null);
+                step(MAJA, Step.Kind.DO, "d" + i, null);
                 undo.push("d" + i);
                 redo.clear();
                 if (turn == 9) {
-                    step("maja", Step.Kind.DO, "d" + i, null);
+                    step(MAJA, Step.Kind.DO, "d" + i, null);
                 }
             }
             if (i % 50 == 0 || i > 2_950) {
@@ -117,12 +122,12 @@ class JournalTest {
 
     @Test
     void whatWasDoneLongAgoCanStillBeUndone() {
-        step("maja", Step.Kind.DO, "first", null);
+        step(MAJA, Step.Kind.DO, "first", null);
         for (int i = 0; i < 1_500; i++) {
-            step("maja", Step.Kind.DO, "d" + i, null);
+            step(MAJA, Step.Kind.DO, "d" + i, null);
         }
         for (int i = 1_499; i >= 0; i--) {
-            step("maja", Step.Kind.UNDO, "u" + i, "d" + i);
+            step(MAJA, Step.Kind.UNDO, "u" + i, "d" + i);
         }
         assertThat(undo()).isEqualTo("first");
     }

@@ -35,6 +35,8 @@ import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.Beginning;
 import venue.core.carry.beginning.NewSite;
@@ -57,7 +59,7 @@ import venue.store.workspace.Workspaces;
 
 class PackFileTest {
 
-    private static final String WHO = "Ines";
+    private static final PersonId WHO = new PersonId("Ines");
 
     @TempDir
     Path folder;
@@ -81,7 +83,7 @@ class PackFileTest {
     void begin() throws IOException {
         one = installation("one");
         NewSite asked = NewSite.of("Loomgate Yard", "yard.localhost", "en", "Europe/London");
-        yard = one.sites().begin("yard", WHO, Beginning.SMALL.items(asked));
+        yard = one.sites().begin(new SiteId("yard"), WHO, Beginning.SMALL.items(asked));
         ByteArrayOutputStream picture = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB), "jpg", picture);
         MediaIntake intake = new MediaIntake(one.files());
@@ -119,7 +121,8 @@ class PackFileTest {
             try (PackFile pack = PackFile.open(first)) {
                 pack.check(done -> {});
                 pack.unpack(two.files(), done -> {});
-                Workspace again = two.sites().begin("again", WHO, pack.pack(), "again.localhost", made -> {});
+                Workspace again =
+                        two.sites().begin(new SiteId("again"), WHO, pack.pack(), "again.localhost", made -> {});
                 assertThat(saved(two, again, Site.ID)).hasSameBinaryContentAs(first);
                 assertThat(again.packs().look(pack.pack(), ReadAsked.USUAL).steps())
                         .isZero();
@@ -158,7 +161,7 @@ class PackFileTest {
         Installation two = installation("two");
         Workspace other = two.sites()
                 .begin(
-                        "other",
+                        new SiteId("other"),
                         WHO,
                         Beginning.EMPTY.items(NewSite.of("Other", "other.localhost", "en", "Europe/London")));
         Set<Item> before = Set.copyOf(other.now().working().items());

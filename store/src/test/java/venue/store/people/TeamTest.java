@@ -22,6 +22,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 import venue.store.link.Links;
@@ -36,7 +38,9 @@ import venue.store.workspace.Workspaces;
 /** People, their links, their seats and the record of it. */
 class TeamTest {
 
-    private static final String SITE = "yard";
+    private static final PersonId INES_ID = new PersonId("ines");
+
+    private static final SiteId SITE = new SiteId("yard");
     private static final By SERVER = new By(null, "127.0.0.1");
 
     @TempDir
@@ -64,8 +68,8 @@ class TeamTest {
         sessions = new Sessions(database, InstantSource.system());
         team = new Team(database, persons, links, sessions, clock, new Random(1));
         credentials = new Credentials(database, persons, links, sessions, records);
-        ines = team.found(SERVER, "ines", "Ines@Yard.example ", "Ines  Holm", "hash");
-        new Workspaces(database, clock, new Random(1)).begin(SITE, "ines", List.of());
+        ines = team.found(SERVER, INES_ID, "Ines@Yard.example ", "Ines  Holm", "hash");
+        new Workspaces(database, clock, new Random(1)).begin(SITE, INES_ID, List.of());
     }
 
     @AfterEach
@@ -127,16 +131,16 @@ class TeamTest {
 
     @Test
     void aFolderIsFoundedOnce() {
-        refused("set-up-already", () -> team.found(SERVER, "eve", "eve@yard.example", "Eve", "hash"));
+        refused("set-up-already", () -> team.found(SERVER, new PersonId("eve"), "eve@yard.example", "Eve", "hash"));
     }
 
     @Test
     void theLastOwnerStays() {
-        refused("last-owner", () -> team.deactivate(ines(), "ines"));
-        refused("last-owner", () -> team.own(ines(), "ines", false));
+        refused("last-owner", () -> team.deactivate(ines(), INES_ID));
+        refused("last-owner", () -> team.own(ines(), INES_ID, false));
         Person rosa = come(rosa());
         team.own(ines(), rosa.id(), true);
-        team.own(new By(rosa.id(), ""), "ines", false);
+        team.own(new By(rosa.id(), ""), INES_ID, false);
         refused("last-owner", () -> team.deactivate(ines(), rosa.id()));
     }
 
@@ -144,7 +148,7 @@ class TeamTest {
     @Test
     void whoIsDeactivatedIsOutAndWhoIsErasedHasNoNameLeft() {
         Person rosa = come(rosa());
-        String session = signIn(rosa.id());
+        String session = signIn(rosa.id().text());
         String forgotten = credentials.forgotten(SERVER, rosa);
         List<String> ended = new ArrayList<>();
         sessions.onEnd(ended::add);

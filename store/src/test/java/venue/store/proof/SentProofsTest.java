@@ -9,9 +9,14 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 
 class SentProofsTest {
+
+    private static final SiteId YARD = new SiteId("yard");
+    private static final PersonId MAJA = new PersonId("maja");
 
     @TempDir
     Path folder;
@@ -36,34 +41,34 @@ class SentProofsTest {
 
     @Test
     void aLinkOpensItsPageUntilItsTimeIsOver() {
-        String token = sent.make("yard", "home", "maja", Duration.ofDays(7));
+        String token = sent.make(YARD, "home", MAJA, Duration.ofDays(7));
         assertThat(token).hasSizeGreaterThan(20);
-        assertThat(sent.open("yard", token)).contains("home");
-        assertThat(sent.open("other", token)).isEmpty();
-        assertThat(sent.open("yard", token + "x")).isEmpty();
+        assertThat(sent.open(YARD, token)).contains("home");
+        assertThat(sent.open(new SiteId("other"), token)).isEmpty();
+        assertThat(sent.open(YARD, token + "x")).isEmpty();
         now = now.plus(Duration.ofDays(7)).plusSeconds(1);
-        assertThat(sent.open("yard", token)).isEmpty();
-        assertThat(sent.of("yard", "home")).isEmpty();
+        assertThat(sent.open(YARD, token)).isEmpty();
+        assertThat(sent.of(YARD, "home")).isEmpty();
     }
 
     @Test
     void aLinkIsWithdrawnByItsIdWhichDoesNotOpenIt() {
-        String token = sent.make("yard", "home", "maja", Duration.ofDays(7));
-        String other = sent.make("yard", "home", "tomas", Duration.ofDays(1));
-        SentProofs.Sent mine = sent.of("yard", "home").stream()
-                .filter(s -> s.who().equals("maja"))
+        String token = sent.make(YARD, "home", MAJA, Duration.ofDays(7));
+        String other = sent.make(YARD, "home", new PersonId("tomas"), Duration.ofDays(1));
+        SentProofs.Sent mine = sent.of(YARD, "home").stream()
+                .filter(s -> s.who().equals(MAJA))
                 .findFirst()
                 .orElseThrow();
-        assertThat(sent.open("yard", mine.id())).isEmpty();
-        assertThat(sent.withdraw("yard", "elsewhere", mine.id())).isFalse();
-        assertThat(sent.withdraw("yard", "home", mine.id())).isTrue();
-        assertThat(sent.open("yard", token)).isEmpty();
-        assertThat(sent.open("yard", other)).contains("home");
+        assertThat(sent.open(YARD, mine.id())).isEmpty();
+        assertThat(sent.withdraw(YARD, "elsewhere", mine.id())).isFalse();
+        assertThat(sent.withdraw(YARD, "home", mine.id())).isTrue();
+        assertThat(sent.open(YARD, token)).isEmpty();
+        assertThat(sent.open(YARD, other)).contains("home");
     }
 
     @Test
     void theTokenItselfIsNotKept() {
-        String token = sent.make("yard", "home", "maja", Duration.ofDays(7));
+        String token = sent.make(YARD, "home", MAJA, Duration.ofDays(7));
         assertThat(database.sql()
                         .sql("select count(*) from sent_proof where token_hash = :t")
                         .param("t", token)

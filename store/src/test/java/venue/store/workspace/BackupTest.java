@@ -19,6 +19,7 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.SiteId;
 import venue.core.model.page.Page;
 import venue.store.backup.BackupFile;
 import venue.store.database.Database;
@@ -84,7 +85,7 @@ class BackupTest {
         Restoring.restore(top.resolve("all.venuebackup"), again, CLOCK);
         assertThat(again.resolve("media").resolve(PICTURE)).hasBinaryContent(new byte[70_000]);
         try (Database database = Yard.database(again)) {
-            Standing standing = Yard.open(database).require("yard").now();
+            Standing standing = Yard.open(database).require(new SiteId("yard")).now();
             assertThat(number(standing.working().require(Page.class, "home"))).isGreaterThanOrEqualTo(kept);
             int home = number(standing.live().require(Page.class, "home"));
             assertThat(home).isGreaterThanOrEqualTo(live);

@@ -10,12 +10,17 @@ import java.util.Map;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.change.rollout.RollOut;
 import venue.core.model.page.Page;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 
 class KillTest {
+
+    private static final SiteId YARD = new SiteId("yard");
+    private static final PersonId ANA = new PersonId("Ana");
 
     @TempDir
     Path folder;
@@ -25,7 +30,7 @@ class KillTest {
         Yard.released(folder);
         Map<String, Integer> said = killed(Hammer.class, 40 + 37 * round.getCurrentRepetition());
         try (Database database = Yard.database(folder)) {
-            Standing standing = Yard.open(database).require("yard").now();
+            Standing standing = Yard.open(database).require(YARD).now();
             assertThat(number(standing.working().require(Page.class, "home"))).isGreaterThanOrEqualTo(said.get("kept"));
             assertThat(number(standing.working().require(Page.class, "other")))
                     .isGreaterThanOrEqualTo(said.get("kept"));
@@ -48,7 +53,7 @@ class KillTest {
         }
         killed(Roller.class, 2 + 5 * round.getCurrentRepetition());
         try (Database database = Yard.database(folder)) {
-            Workspace yard = Yard.open(database).require("yard");
+            Workspace yard = Yard.open(database).require(YARD);
             assertThat(yard.now().hashes()).isNotEqualTo(before);
             Roller.of(yard).rows().forEach(row -> {
                 String id = row.page().id();
@@ -56,12 +61,12 @@ class KillTest {
                 assertThat(untouched || !row.isOpen()).as("%s is whole", id).isTrue();
             });
             if (round.getCurrentRepetition() % 2 == 0) {
-                yard.undo("Ana", Role.MANAGER);
+                yard.undo(ANA, Role.MANAGER);
                 assertThat(yard.now().hashes()).isEqualTo(before);
             } else {
                 Roller.rest(yard);
                 assertThat(Roller.of(yard).rows()).noneMatch(RollOut.Row::isOpen);
-                yard.undo("Ana", Role.MANAGER);
+                yard.undo(ANA, Role.MANAGER);
                 assertThat(yard.now().hashes()).as("all of it is one step").isEqualTo(before);
             }
         }

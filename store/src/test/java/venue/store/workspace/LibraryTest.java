@@ -11,6 +11,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.carry.pack.Report;
@@ -26,6 +28,11 @@ import venue.store.database.Database;
 /** What one site gives to all, another takes, adapts and has carried over. */
 class LibraryTest {
 
+    private static final SiteId YARD = new SiteId("yard");
+    private static final PersonId ANA = new PersonId("Ana");
+    private static final SiteId DOME = new SiteId("dome");
+    private static final PersonId BEN = new PersonId("Ben");
+
     @TempDir
     Path folder;
 
@@ -39,10 +46,10 @@ class LibraryTest {
     void begin() {
         database = Yard.database(folder);
         sites = Yard.open(database);
-        yard = sites.begin("yard", "Ana", Yard.items());
-        dome = sites.begin("dome", "Ben", Yard.items("dome.localhost"));
+        yard = sites.begin(YARD, ANA, Yard.items());
+        dome = sites.begin(DOME, BEN, Yard.items("dome.localhost"));
         library = sites.library();
-        yard.run(AskedRequest.of("Ana", TemplateCommand.makeTemplate("workshop", "Workshop", null, "home")));
+        yard.run(AskedRequest.of(ANA, TemplateCommand.makeTemplate("workshop", "Workshop", null, "home")));
     }
 
     @AfterEach
@@ -63,7 +70,7 @@ class LibraryTest {
     private void tone(Workspace site, int section, String tone) {
         String id = workshop(site).body().all().toList().get(section).id();
         site.run(AskedRequest.of(
-                site == dome ? "Ben" : "Ana", ValueCommand.setValue("workshop", id, null, "tone", Value.of(tone))));
+                site == dome ? BEN : ANA, ValueCommand.setValue("workshop", id, null, "tone", Value.of(tone))));
     }
 
     private static List<String> tones(Workspace site) {
@@ -77,10 +84,10 @@ class LibraryTest {
     @Test
     void whatIsGivenIsTakenAdaptedAndCarriedOverAndEachIsOneStepToUndo() {
         assertThat(line(dome)).isEmpty();
-        library.give("Ana", yard, "workshop");
+        library.give(ANA, yard, "workshop");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.NOT_HERE);
         assertThat(line(yard).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
-        library.take("Ben", Role.MANAGER, dome, "workshop", "standard");
+        library.take(BEN, Role.MANAGER, dome, "workshop", "standard");
         assertThat(dome.now().working().require(Kind.class, "standard").mayWear("workshop"))
                 .isTrue();
         assertThat(workshop(dome)).isEqualTo(workshop(yard));
@@ -88,44 +95,44 @@ class LibraryTest {
         tone(yard, 1, "accent");
         assertThat(line(dome).orElseThrow().adapted()).isTrue();
         assertThat(line(dome).orElseThrow().state()).as("not given again yet").isEqualTo(Shelf.State.HERE);
-        library.give("Ana", yard, "workshop");
+        library.give(ANA, yard, "workshop");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.BEHIND);
         Report report = library.look(dome, "workshop");
         assertThat(report.lines().differing()).extracting(Report.PackLine::name).containsExactly("Workshop");
         assertThat(report.clashing()).isEmpty();
-        library.take("Ben", Role.MANAGER, dome, "workshop", null);
+        library.take(BEN, Role.MANAGER, dome, "workshop", null);
         assertThat(tones(dome)).as("both changes").containsExactly("deep", "accent");
         assertThat(line(dome).orElseThrow().state()).isEqualTo(Shelf.State.HERE);
-        dome.undo("Ben", Role.MANAGER);
+        dome.undo(BEN, Role.MANAGER);
         assertThat(tones(dome)).containsExactly("deep", "");
         assertThat(line(dome).orElseThrow().state()).as("taken back").isEqualTo(Shelf.State.BEHIND);
-        dome.redo("Ben", Role.MANAGER);
+        dome.redo(BEN, Role.MANAGER);
         assertThat(line(dome).orElseThrow().state()).as("done again").isEqualTo(Shelf.State.HERE);
-        dome.undo("Ben", Role.MANAGER);
-        dome.undo("Ben", Role.MANAGER);
-        dome.undo("Ben", Role.MANAGER);
+        dome.undo(BEN, Role.MANAGER);
+        dome.undo(BEN, Role.MANAGER);
+        dome.undo(BEN, Role.MANAGER);
         assertThat(dome.now().working().find("workshop")).isEmpty();
     }
 
     @Test
     void whereBothChangedTheSamePartOnesOwnStands() {
-        library.give("Ana", yard, "workshop");
-        library.take("Ben", Role.MANAGER, dome, "workshop", null);
+        library.give(ANA, yard, "workshop");
+        library.take(BEN, Role.MANAGER, dome, "workshop", null);
         tone(dome, 0, "deep");
         tone(yard, 0, "accent");
-        library.give("Ana", yard, "workshop");
+        library.give(ANA, yard, "workshop");
         assertThat(library.look(dome, "workshop").clashing()).containsExactly("Workshop");
-        library.take("Ben", Role.MANAGER, dome, "workshop", null);
+        library.take(BEN, Role.MANAGER, dome, "workshop", null);
         assertThat(tones(dome).get(0)).isEqualTo("deep");
     }
 
     @Test
     void pagesAreNotForAllAndTheLibraryIsNoSite() {
-        assertThatThrownBy(() -> library.give("Ana", yard, "home"))
+        assertThatThrownBy(() -> library.give(ANA, yard, "home"))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("not-for-all"));
-        library.give("Ana", yard, "workshop");
-        assertThat(sites.ids()).containsExactlyInAnyOrder("yard", "dome");
-        assertThat(Yard.open(database).find("library")).isEmpty();
+        library.give(ANA, yard, "workshop");
+        assertThat(sites.ids()).containsExactlyInAnyOrder(YARD, DOME);
+        assertThat(Yard.open(database).find(new SiteId("library"))).isEmpty();
         assertThat(Yard.open(database).library().shelf(yard)).isNotEmpty();
     }
 }

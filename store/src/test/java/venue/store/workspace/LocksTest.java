@@ -16,6 +16,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.ReadAsked;
 import venue.core.change.edit.page.PageCommand;
@@ -30,6 +32,10 @@ import venue.store.upkeep.Outdated;
 /** Whatever two people do at once in two sites and the library, neither waits for the other for ever. */
 class LocksTest {
 
+    private static final SiteId YARD = new SiteId("yard");
+    private static final SiteId DOME = new SiteId("dome");
+    private static final PersonId ANA = new PersonId("Ana");
+
     @TempDir
     Path folder;
 
@@ -41,10 +47,10 @@ class LocksTest {
     void begin() {
         database = Yard.database(folder);
         sites = Yard.open(database);
-        for (String site : List.of("yard", "dome")) {
-            Workspace one = sites.begin(site, "Ana", Yard.items(site + ".localhost"));
+        for (SiteId site : List.of(YARD, DOME)) {
+            Workspace one = sites.begin(site, ANA, Yard.items(site + ".localhost"));
             one.run(venue.store.workspace.AskedRequest.of(
-                    "Ana", TemplateCommand.makeTemplate("of-" + site, "Of " + site, null, "home")));
+                    ANA, TemplateCommand.makeTemplate("of-" + site, "Of " + site, null, "home")));
         }
     }
 
@@ -59,31 +65,31 @@ class LocksTest {
 
     private Map<String, Act> acts() {
         Map<String, Act> acts = new LinkedHashMap<>();
-        acts.put("give", (s, o) -> sites.library().give("Ana", s, "of-" + s.site()));
-        acts.put("take", (s, o) -> sites.library().take("Ana", Role.MANAGER, s, "of-" + o.site(), null));
+        acts.put("give", (s, o) -> sites.library().give(ANA, s, "of-" + s.site()));
+        acts.put("take", (s, o) -> sites.library().take(ANA, Role.MANAGER, s, "of-" + o.site(), null));
         acts.put(
                 "step",
                 (s, o) -> s.run(venue.store.workspace.AskedRequest.of(
-                        "Ana", PageCommand.setTitle("home", "Home " + made.incrementAndGet()))));
-        acts.put("undo", (s, o) -> s.undo("Ana", Role.MANAGER));
-        acts.put("redo", (s, o) -> s.redo("Ana", Role.MANAGER));
+                        ANA, PageCommand.setTitle("home", "Home " + made.incrementAndGet()))));
+        acts.put("undo", (s, o) -> s.undo(ANA, Role.MANAGER));
+        acts.put("redo", (s, o) -> s.redo(ANA, Role.MANAGER));
         acts.put(
                 "release",
                 (s, o) -> s.release(
-                        "Ana",
+                        ANA,
                         "",
                         s.now().plan().entries().stream()
                                 .map(ReleaseEntry::item)
                                 .toList()));
-        acts.put("go back", (s, o) -> s.goBack("Ana", 1));
+        acts.put("go back", (s, o) -> s.goBack(ANA, 1));
         acts.put(
                 "carry",
-                (s, o) -> s.packs().read("Ana", Role.MANAGER, o.packs().save("home", false), ReadAsked.together(null)));
-        acts.put("hosts", (s, o) -> sites.setHosts(s.site(), "Ana", List.of(s.site() + ".localhost")));
+                (s, o) -> s.packs().read(ANA, Role.MANAGER, o.packs().save("home", false), ReadAsked.together(null)));
+        acts.put("hosts", (s, o) -> sites.setHosts(s.site(), ANA, List.of(s.site() + ".localhost")));
         acts.put("begin", (s, o) -> {
             Pack pack = s.packs().copy(true);
-            String id = "site-" + made.incrementAndGet();
-            sites.begin(id, "Ana", pack, id + ".localhost", first -> {});
+            SiteId id = new SiteId("site-" + made.incrementAndGet());
+            sites.begin(id, ANA, pack, id + ".localhost", first -> {});
         });
         acts.put("upkeep", (s, o) -> new Outdated(database, InstantSource.system()).remove());
         return acts;
@@ -95,8 +101,8 @@ class LocksTest {
         for (String one : acts.keySet()) {
             for (String other : acts.keySet()) {
                 CyclicBarrier both = new CyclicBarrier(2);
-                Thread first = begun(both, acts.get(one), "yard", "dome");
-                Thread second = begun(both, acts.get(other), "dome", "yard");
+                Thread first = begun(both, acts.get(one), YARD, DOME);
+                Thread second = begun(both, acts.get(other), DOME, YARD);
                 while (first.isAlive() || second.isAlive()) {
                     assertThat(ManagementFactory.getThreadMXBean().findDeadlockedThreads())
                             .as(one + " and " + other)
@@ -111,7 +117,7 @@ class LocksTest {
 
     private final List<Throwable> wrong = new java.util.concurrent.CopyOnWriteArrayList<>();
 
-    private Thread begun(CyclicBarrier both, Act act, String site, String other) {
+    private Thread begun(CyclicBarrier both, Act act, SiteId site, SiteId other) {
         Thread thread = new Thread(() -> {
             try {
                 both.await();
@@ -141,7 +147,7 @@ class LocksTest {
 
     @Test
     void contentsThatNothingNamesAreTakenAwayAndNoOthers() {
-        Workspace yard = sites.require("yard");
+        Workspace yard = sites.require(YARD);
         String hash = yard.now().hashOf("home");
         String loose = new Contents(database)
                 .put(yard.now().working().page("home").orElseThrow().withTitle("Nobody’s"));

@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.page.NewPage;
@@ -22,6 +24,8 @@ import venue.store.database.Database;
 /** A process that rolls a template out, a few pages at a time, saying how far it is, until it is done or killed. */
 final class Roller {
 
+    private static final PersonId ANA = new PersonId("Ana");
+
     static final int PAGES = 120;
     private static final int AT_ONCE = 5;
     private static final String T = "leaflet";
@@ -30,7 +34,7 @@ final class Roller {
 
     public static void main(String[] args) {
         Database database = Yard.database(Path.of(args[0]));
-        rest(Yard.open(database).require("yard"));
+        rest(Yard.open(database).require(new SiteId("yard")));
         System.out.println("done 1");
     }
 
@@ -78,7 +82,7 @@ final class Roller {
             Map<String, Map<String, Decision>> pages = new HashMap<>();
             open.subList(at, Math.min(open.size(), at + AT_ONCE)).forEach(p -> pages.put(p, follow(yard, p)));
             yard.run(new AskedRequest(
-                    "Ana", Role.MANAGER, TemplateCommand.rollOutSections(T, pages), Map.of(), "roll", null));
+                    ANA, Role.MANAGER, TemplateCommand.rollOutSections(T, pages), Map.of(), "roll", null));
             System.out.println("kept " + at);
         }
     }
@@ -92,6 +96,6 @@ final class Roller {
     }
 
     private static void give(Workspace yard, Command command) {
-        yard.run(AskedRequest.of("Ana", command));
+        yard.run(AskedRequest.of(ANA, command));
     }
 }

@@ -15,6 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.page.NewPages;
@@ -32,6 +34,13 @@ import venue.core.model.site.Site;
 import venue.store.database.Database;
 
 class WorkspaceTest {
+
+    private static final PersonId ANA = new PersonId("Ana");
+    private static final SiteId YARD = new SiteId("yard");
+    private static final PersonId BO = new PersonId("Bo");
+    private static final PersonId BEN = new PersonId("Ben");
+    private static final SiteId HALF = new SiteId("half");
+    private static final SiteId OTHER = new SiteId("other");
 
     @TempDir
     Path folder;
@@ -52,18 +61,18 @@ class WorkspaceTest {
 
     @Test
     void whatWasDoneIsThereAfterARestart() {
-        yard.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Come in")));
+        yard.run(AskedRequest.of(ANA, PageCommand.setTitle("home", "Come in")));
         releaseAll();
-        yard.run(AskedRequest.of("Ana", write("home", "s1", "third")));
+        yard.run(AskedRequest.of(ANA, write("home", "s1", "third")));
         Standing before = yard.now();
         database.close();
         database = Yard.database(folder);
-        Standing after = Yard.open(database).require("yard").now();
+        Standing after = Yard.open(database).require(YARD).now();
         assertThat(after.hashes()).isEqualTo(before.hashes());
         assertThat(after.liveHashes()).isEqualTo(before.liveHashes());
         assertThat(after.working().require(Page.class, "home"))
                 .isEqualTo(before.working().require(Page.class, "home"));
-        assertThat(Yard.open(database).require("yard").undo("Ana", Role.MANAGER).name())
+        assertThat(Yard.open(database).require(YARD).undo(ANA, Role.MANAGER).name())
                 .isEqualTo("text in One");
     }
 
@@ -77,15 +86,15 @@ class WorkspaceTest {
         }
         Map<String, String> end = yard.now().hashes();
         for (int i = 0; i < done; i++) {
-            yard.undo("Ana", Role.MANAGER);
+            yard.undo(ANA, Role.MANAGER);
         }
         assertThat(yard.now().hashes()).isEqualTo(start);
-        assertThatThrownBy(() -> yard.undo("Ana", Role.MANAGER)).hasMessageContaining("nothing to undo");
+        assertThatThrownBy(() -> yard.undo(ANA, Role.MANAGER)).hasMessageContaining("nothing to undo");
         for (int i = 0; i < done; i++) {
-            yard.redo("Ana", Role.MANAGER);
+            yard.redo(ANA, Role.MANAGER);
         }
         assertThat(yard.now().hashes()).isEqualTo(end);
-        assertThatThrownBy(() -> yard.redo("Ana", Role.MANAGER)).hasMessageContaining("nothing to redo");
+        assertThatThrownBy(() -> yard.redo(ANA, Role.MANAGER)).hasMessageContaining("nothing to redo");
     }
 
     private static Command step(Random chance, int i) {
@@ -106,7 +115,7 @@ class WorkspaceTest {
     private int tried(Command command) {
         long before = yard.now().step();
         try {
-            yard.run(AskedRequest.of("Ana", command));
+            yard.run(AskedRequest.of(ANA, command));
             return yard.now().step() == before ? 0 : 1;
         } catch (Refusal refused) {
             assertThat(refused.code()).isEqualTo("unknown-section");
@@ -116,24 +125,24 @@ class WorkspaceTest {
 
     @Test
     void oneUndoesTheirOwnWhileTheOthersWorkStays() {
-        yard.run(AskedRequest.of("Ana", write("home", "s1", "by Ana")));
-        yard.run(AskedRequest.of("Bo", write("home", "s2", "by Bo")));
-        yard.undo("Ana", Role.MANAGER);
+        yard.run(AskedRequest.of(ANA, write("home", "s1", "by Ana")));
+        yard.run(AskedRequest.of(BO, write("home", "s2", "by Bo")));
+        yard.undo(ANA, Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
         assertThat(words("s2")).isEqualTo("by Bo");
-        yard.run(AskedRequest.of("Bo", write("home", "s1", "over it")));
-        assertThatThrownBy(() -> yard.redo("Ana", Role.MANAGER)).hasMessageContaining("changed since");
+        yard.run(AskedRequest.of(BO, write("home", "s1", "over it")));
+        assertThatThrownBy(() -> yard.redo(ANA, Role.MANAGER)).hasMessageContaining("changed since");
     }
 
     @Test
     void aStaleCommandIsMergedUnlessItTouchesTheSamePart() {
         Map<String, String> seen = Map.of("home", yard.now().hashOf("home"));
-        yard.run(AskedRequest.of("Ana", write("home", "s1", "by Ana")));
-        yard.run(new AskedRequest("Bo", Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
+        yard.run(AskedRequest.of(ANA, write("home", "s1", "by Ana")));
+        yard.run(new AskedRequest(BO, Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
         assertThat(words("s1")).isEqualTo("by Ana");
         assertThat(words("s2")).isEqualTo("by Bo");
         assertThatThrownBy(() ->
-                        yard.run(new AskedRequest("Bo", Role.MANAGER, write("home", "s1", "mine"), seen, null, null)))
+                        yard.run(new AskedRequest(BO, Role.MANAGER, write("home", "s1", "mine"), seen, null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> {
                     assertThat(r.code()).isEqualTo("changed-meanwhile");
                     assertThat(r.details()).containsKeys("mine", "theirs");
@@ -143,12 +152,12 @@ class WorkspaceTest {
 
     @Test
     void stepsOfOneGroupAreUndoneTogetherAndOneRequestIsDoneOnce() {
-        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "a"), Map.of(), "typing", "r1"));
-        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new AskedRequest(ANA, Role.MANAGER, write("home", "s1", "a"), Map.of(), "typing", "r1"));
+        yard.run(new AskedRequest(ANA, Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         long step = yard.now().step();
-        yard.run(new AskedRequest("Ana", Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
+        yard.run(new AskedRequest(ANA, Role.MANAGER, write("home", "s1", "ab"), Map.of(), "typing", "r2"));
         assertThat(yard.now().step()).isEqualTo(step);
-        yard.undo("Ana", Role.MANAGER);
+        yard.undo(ANA, Role.MANAGER);
         assertThat(words("s1")).isEqualTo("first");
     }
 
@@ -156,22 +165,22 @@ class WorkspaceTest {
     void aReleaseIsWholeAndCanBeGoneBackTo() {
         releaseAll();
         Map<String, String> first = yard.now().liveHashes();
-        yard.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Second")));
-        yard.run(AskedRequest.of("Ana", PageCommand.removePage("other")));
+        yard.run(AskedRequest.of(ANA, PageCommand.setTitle("home", "Second")));
+        yard.run(AskedRequest.of(ANA, PageCommand.removePage("other")));
         releaseAll();
         assertThat(yard.now().live().page("other")).isEmpty();
-        yard.goBack("Ana", 1);
+        yard.goBack(ANA, 1);
         assertThat(yard.now().liveHashes()).isEqualTo(first);
         assertThat(yard.now().release()).isEqualTo(3);
         assertThat(yard.now().working().require(Page.class, "home").title()).isEqualTo("Second");
-        assertThat(yard.releases().log("yard", 0, 2)).extracting("number").containsExactly(3, 2);
-        assertThat(yard.releases().log("yard", 2, 2)).extracting("number").containsExactly(1);
-        assertThatThrownBy(() -> yard.goBack("Ana", 9)).isInstanceOf(Refusal.class);
+        assertThat(yard.releases().log(YARD, 0, 2)).extracting("number").containsExactly(3, 2);
+        assertThat(yard.releases().log(YARD, 2, 2)).extracting("number").containsExactly(1);
+        assertThatThrownBy(() -> yard.goBack(ANA, 9)).isInstanceOf(Refusal.class);
     }
 
     private void releaseAll() {
         yard.release(
-                "Ana",
+                ANA,
                 "",
                 ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
                         .map(ReleaseEntry::item)
@@ -207,7 +216,7 @@ class WorkspaceTest {
         assertThat(now.tally()).isEqualTo(Tally.of(now.working(), now.live()));
         database.close();
         database = Yard.database(folder);
-        yard = Yard.open(database).require("yard");
+        yard = Yard.open(database).require(YARD);
         assertThat(yard.now().waiting()).isEqualTo(now.waiting());
         assertThat(yard.now().hashes()).isEqualTo(now.hashes());
         assertThat(yard.now().liveHashes()).isEqualTo(now.liveHashes());
@@ -225,10 +234,10 @@ class WorkspaceTest {
                 yard.now().plan().entries().stream()
                         .skip(chance.nextInt(2))
                         .findFirst()
-                        .ifPresent(e -> yard.release("Ana", "some", List.of(e.item())));
+                        .ifPresent(e -> yard.release(ANA, "some", List.of(e.item())));
             }
             if (i % 20 == 19) {
-                yard.goBack("Ana", 1);
+                yard.goBack(ANA, 1);
             }
             if (i % 6 == 0) {
                 waitsAsAnew();
@@ -239,19 +248,19 @@ class WorkspaceTest {
         waitsAsAnew();
     }
 
-    private static AskedRequest asked(String who, Command command, String request) {
+    private static AskedRequest asked(PersonId who, Command command, String request) {
         return new AskedRequest(who, Role.MANAGER, command, Map.of(), null, request);
     }
 
     @Test
     void theSameRequestAgainIsAnsweredAsTheFirstTimeAndDoneOnce() {
-        Done first = yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
-        yard.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Welcome")));
+        Done first = yard.run(asked(ANA, PageCommand.setTitle("home", "Come in"), "r1"));
+        yard.run(AskedRequest.of(BEN, PageCommand.setTitle("home", "Welcome")));
         long step = yard.now().step();
         database.close();
         database = Yard.database(folder);
-        Workspace again = Yard.open(database).require("yard");
-        assertThat(again.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1")))
+        Workspace again = Yard.open(database).require(YARD);
+        assertThat(again.run(asked(ANA, PageCommand.setTitle("home", "Come in"), "r1")))
                 .isEqualTo(first);
         assertThat(first.name()).isEqualTo("title of home");
         assertThat(first.revisions()).containsOnlyKeys("home");
@@ -261,26 +270,26 @@ class WorkspaceTest {
 
     @Test
     void aRequestIdUsedForSomethingElseIsRefusedAndNothingIsDone() {
-        yard.run(asked("Ana", PageCommand.setTitle("home", "Come in"), "r1"));
+        yard.run(asked(ANA, PageCommand.setTitle("home", "Come in"), "r1"));
         Map<String, String> before = yard.now().hashes();
         for (AskedRequest other : List.of(
-                asked("Ben", PageCommand.setTitle("home", "Come in"), "r1"),
-                asked("Ana", PageCommand.setTitle("other", "Come in"), "r1"),
-                asked("Ana", PageCommand.removePage("other"), "r1"))) {
+                asked(BEN, PageCommand.setTitle("home", "Come in"), "r1"),
+                asked(ANA, PageCommand.setTitle("other", "Come in"), "r1"),
+                asked(ANA, PageCommand.removePage("other"), "r1"))) {
             assertThatThrownBy(() -> yard.run(other))
                     .isInstanceOfSatisfying(
                             Refusal.class, r -> assertThat(r.code()).isEqualTo("request-used"));
         }
-        assertThatThrownBy(() -> yard.run(asked("Ana", PageCommand.setTitle("home", "x"), "r".repeat(81))))
+        assertThatThrownBy(() -> yard.run(asked(ANA, PageCommand.setTitle("home", "x"), "r".repeat(81))))
                 .isInstanceOf(Refusal.class);
         assertThat(yard.now().hashes()).isEqualTo(before);
     }
 
     @Test
     void whatARequestFoundDoneAlreadyIsAnsweredAgainToo() {
-        Done nothing = yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1"));
-        yard.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Welcome")));
-        assertThat(yard.run(asked("Ana", PageCommand.setTitle("home", "home"), "r1")))
+        Done nothing = yard.run(asked(ANA, PageCommand.setTitle("home", "home"), "r1"));
+        yard.run(AskedRequest.of(BEN, PageCommand.setTitle("home", "Welcome")));
+        assertThat(yard.run(asked(ANA, PageCommand.setTitle("home", "home"), "r1")))
                 .isEqualTo(nothing);
         assertThat(yard.now().working().require(Page.class, "home").title()).isEqualTo("Welcome");
     }
@@ -288,46 +297,46 @@ class WorkspaceTest {
     @Test
     void aSiteWhoseFirstWorkFailsIsNotThereAtAll() {
         Workspaces sites = Yard.open(database);
-        assertThatThrownBy(() -> sites.begin("half", "Ana", Yard.items("half.localhost"), made -> {
-                    made.run(AskedRequest.of("Ana", PageCommand.setTitle("home", "Come in")));
+        assertThatThrownBy(() -> sites.begin(HALF, ANA, Yard.items("half.localhost"), made -> {
+                    made.run(AskedRequest.of(ANA, PageCommand.setTitle("home", "Come in")));
                     throw new IllegalStateException("killed here");
                 }))
                 .hasMessage("killed here");
-        assertThat(sites.find("half")).isEmpty();
-        assertThat(Yard.open(database).find("half")).isEmpty();
-        sites.begin("half", "Ana", Yard.items("half.localhost"));
+        assertThat(sites.find(HALF)).isEmpty();
+        assertThat(Yard.open(database).find(HALF)).isEmpty();
+        sites.begin(HALF, ANA, Yard.items("half.localhost"));
     }
 
     @Test
     void theContentOfAnotherSitesItemIsNoneThatThisOneEverHad() {
-        Workspace other = Yard.open(database).begin("other-yard", "Ben", Yard.items("other.localhost"));
-        other.run(AskedRequest.of("Ben", PageCommand.setTitle("home", "Theirs")));
+        Workspace other = Yard.open(database).begin(new SiteId("other-yard"), BEN, Yard.items("other.localhost"));
+        other.run(AskedRequest.of(BEN, PageCommand.setTitle("home", "Theirs")));
         String theirs = other.now().hashOf("home");
         assertThat(yard.archive().past("home", theirs)).isEmpty();
         assertThat(other.archive().past("home", theirs)).isPresent();
         assertThatThrownBy(() -> yard.run(new AskedRequest(
-                        "Ana", Role.MANAGER, PageCommand.setTitle("home", "Mine"), Map.of("home", theirs), null, null)))
+                        ANA, Role.MANAGER, PageCommand.setTitle("home", "Mine"), Map.of("home", theirs), null, null)))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("unknown-revision"));
     }
 
     @Test
     void aHostBelongsToOneSiteAndChangesAtOnceAndUndoLeavesIt() {
         Workspaces sites = Yard.open(database);
-        sites.begin("other", "Ben", Yard.items("other.localhost"));
-        Workspace here = sites.require("yard");
-        here.run(AskedRequest.of("Ana", SiteCommand.describeSite("The yard", "de", "Europe/Berlin")));
-        sites.setHosts("yard", "Ana", List.of("New.localhost", "yard.localhost"));
+        sites.begin(OTHER, BEN, Yard.items("other.localhost"));
+        Workspace here = sites.require(YARD);
+        here.run(AskedRequest.of(ANA, SiteCommand.describeSite("The yard", "de", "Europe/Berlin")));
+        sites.setHosts(YARD, ANA, List.of("New.localhost", "yard.localhost"));
         assertThat(sites.servedAt("new.localhost")).containsSame(here);
         assertThat(sites.servedAt("yard.localhost")).containsSame(here);
-        here.undo("Ana", Role.MANAGER);
+        here.undo(ANA, Role.MANAGER);
         assertThat(here.now().working().site().hosts()).containsExactly("new.localhost", "yard.localhost");
         assertThat(here.now().working().site().language()).isEqualTo("en-GB");
-        assertThatThrownBy(() -> sites.setHosts("yard", "Ana", List.of("other.localhost")))
+        assertThatThrownBy(() -> sites.setHosts(YARD, ANA, List.of("other.localhost")))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("host-taken"));
-        assertThatThrownBy(() -> sites.setHosts("yard", "Ana", List.of()))
+        assertThatThrownBy(() -> sites.setHosts(YARD, ANA, List.of()))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("bad-hosts"));
         assertThat(here.now().working().site().hosts()).hasSize(2);
-        assertThat(sites.listed(List.of("yard")).get(0).changes())
+        assertThat(sites.listed(List.of(YARD)).get(0).changes())
                 .isEqualTo(here.now().plan().entries().size());
     }
 
@@ -335,28 +344,28 @@ class WorkspaceTest {
     void aRetiredSiteIsBroughtBackOrGoesForGoodWhenItHasBeenKept() {
         AtomicReference<Instant> now = new AtomicReference<>(Instant.parse("2026-11-26T10:00:00Z"));
         Workspaces sites = new Workspaces(database, now::get, new Random());
-        sites.begin("other", "Ben", Yard.items("other.localhost"));
-        sites.retire("yard");
+        sites.begin(OTHER, BEN, Yard.items("other.localhost"));
+        sites.retire(YARD);
         assertThat(sites.servedAt("yard.localhost")).isEmpty();
-        assertThat(sites.find("yard")).isEmpty();
+        assertThat(sites.find(YARD)).isEmpty();
         assertThat(new Workspaces(database, now::get, new Random()).retired())
                 .extracting(Workspaces.Listed::id)
-                .containsExactly("yard");
-        assertThatThrownBy(() -> sites.remove("yard")).hasMessageContaining("until 2026-12-26");
-        sites.bringBack("yard");
+                .containsExactly(YARD);
+        assertThatThrownBy(() -> sites.remove(YARD)).hasMessageContaining("until 2026-12-26");
+        sites.bringBack(YARD);
         assertThat(sites.servedAt("yard.localhost")).isPresent();
-        sites.retire("yard");
+        sites.retire(YARD);
         now.set(now.get().plus(Workspaces.KEPT));
-        sites.remove("yard");
-        assertThat(sites.isKnown("yard")).isFalse();
+        sites.remove(YARD);
+        assertThat(sites.isKnown(YARD)).isFalse();
         assertThat(sites.isTaken("yard.localhost")).isFalse();
         assertThat(database.sql()
                         .sql("select count(*) from step where site = 'yard'")
                         .query(Integer.class)
                         .single())
                 .isZero();
-        assertThat(sites.require("other").now().working().site().name()).isEqualTo("Loomgate Yard");
-        sites.begin("yard", "Ana", Yard.items());
+        assertThat(sites.require(OTHER).now().working().site().name()).isEqualTo("Loomgate Yard");
+        sites.begin(YARD, ANA, Yard.items());
     }
 
     @Test
@@ -367,16 +376,16 @@ class WorkspaceTest {
                     .filter(item -> item.id().equals("dusk") || item instanceof Site)
                     .map(item -> item instanceof Site site ? site.withHome(null) : item)
                     .toList();
-            sites.begin("s" + i, "Ana", few);
+            sites.begin(new SiteId("s" + i), ANA, few);
         }
         Workspaces again = Yard.open(database);
         assertThat(again.inUse()).isZero();
         Workspace one = again.servedAt("s77.localhost").orElseThrow();
-        again.require("s78");
+        again.require(new SiteId("s78"));
         assertThat(again.inUse()).isEqualTo(2);
         again.letGo();
         assertThat(again.inUse()).isZero();
-        assertThat(again.require("s77"))
+        assertThat(again.require(new SiteId("s77")))
                 .as("whoever holds a site and whoever asks have the same")
                 .isSameAs(one);
         assertThat(again.listed(again.ids())).hasSize(101);

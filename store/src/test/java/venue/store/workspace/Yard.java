@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
@@ -20,6 +22,8 @@ import venue.store.database.Database;
 /** A small made-up site, Loomgate Yard, in a data folder of its own. */
 final class Yard {
 
+    private static final PersonId ANA = new PersonId("Ana");
+
     private Yard() {}
 
     static Workspaces open(Database database) {
@@ -27,7 +31,7 @@ final class Yard {
     }
 
     static Workspace begin(Database database) {
-        return open(database).begin("yard", "Ana", items());
+        return open(database).begin(new SiteId("yard"), ANA, items());
     }
 
     /** A folder that holds it, all of it released. */
@@ -35,7 +39,7 @@ final class Yard {
         try (Database database = database(folder)) {
             Workspace yard = begin(database);
             yard.release(
-                    "Ana",
+                    ANA,
                     "",
                     ReleasePlan.of(yard.now().live(), yard.now().working()).entries().stream()
                             .map(ReleaseEntry::item)
