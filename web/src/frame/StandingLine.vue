@@ -55,7 +55,7 @@ const releaseWords = computed(() => {
 
 <template>
   <footer v-if="stands" class="stand" aria-label="How the site stands">
-    <span v-if="narrow" class="brief"
+    <span v-if="narrow"
       >{{ count(stands.pages.LIVE) }} live · {{ count(stands.pages.CHANGED) }} changed ·
       <router-link :to="{ name: 'survey' }">{{ count(stands.mustFix) }} must fix</router-link> ·
       <span :class="{ must: trouble }" role="status">{{ kept }}</span></span

@@ -154,7 +154,8 @@ function remove() {
       v-for="p in front"
       :key="p.key"
       plain
-      :class="[`as-${element.kind}`, { lead: element.props.size === 'lead' }]"
+      :class="{ lead: element.props.size === 'lead' }"
+      :data-element="element.kind"
       :property="p"
       :value="element.props[p.key]"
       :room="room"
@@ -241,15 +242,15 @@ button.says:hover {
 .acts button:hover {
   color: var(--ink);
 }
-.as-heading {
+[data-element='heading'] {
   font: 600 21px/28px var(--site-heading);
 }
-.as-text,
-.as-quote,
-.as-questions {
+[data-element='text'],
+[data-element='quote'],
+[data-element='questions'] {
   font: 16px/24px var(--site-body);
 }
-.as-text.lead {
+[data-element='text'].lead {
   font-size: 18px;
   line-height: 26px;
 }

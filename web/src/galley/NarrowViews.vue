@@ -27,17 +27,17 @@ const TABS = [
     padding: 6px 14px;
     border-bottom: 1px solid var(--line);
   }
-  .screen:is(.at-galley, .at-facts) .split > [aria-label='Proof'],
-  .screen:is(.at-proof, .at-facts) .split > .galley,
-  .screen:is(.at-proof, .at-facts) .split > [aria-label='Form'],
-  .screen:is(.at-galley, .at-proof) .strip > .fact:not(.ways) {
+  .screen:not([data-view='proof']) .split > [aria-label='Proof'],
+  .screen:not([data-view='galley']) .split > .galley,
+  .screen:not([data-view='galley']) .split > [aria-label='Form'],
+  .screen:not([data-view='facts']) .strip > .fact:not(.ways) {
     display: none;
   }
-  .screen.at-proof .split {
+  .screen[data-view='proof'] .split {
     display: grid !important;
     grid-template-columns: 1fr !important;
   }
-  .screen.at-facts .strip > .fact {
+  .screen[data-view='facts'] .strip > .fact {
     flex: 1 0 100%;
     height: auto;
     min-height: 44px;

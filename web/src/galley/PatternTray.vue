@@ -120,7 +120,7 @@ useEventListener(
       <b class="disp">Place a section</b>
       <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zone?.name }}</span>
       <span class="grow" />
-      <input v-model="search" type="search" placeholder="Search patterns" aria-label="Search patterns" />
+      <input v-model="search" type="search" placeholder="Find a pattern" aria-label="Find a pattern" />
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
     <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />

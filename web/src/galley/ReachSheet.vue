@@ -60,7 +60,7 @@ async function choose(to: string) {
 
 <template>
   <SheetDialog :title="`How far “${own.section.name}” reaches`" @close="emit('close')">
-    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
     <ul>
       <li v-for="r in ways" :key="r.key" :class="{ now: r.key === own.reach }">
         <div class="grow">

@@ -42,7 +42,7 @@ useGalleyKeys(
 
 <template>
   <OpenedItem :id="id" v-slot="{ still }" :noun="noun" :found="sheet?.id" :problem="problem" :all="all">
-    <div class="screen" :class="`at-${view}`" :style="type" :inert="still">
+    <div class="screen" :data-view="view" :style="type" :inert="still">
       <slot name="strip" />
       <NarrowViews v-model="view" />
       <div class="reaching">

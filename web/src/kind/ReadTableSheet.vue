@@ -98,7 +98,7 @@ async function keep() {
       ><span class="textlink">Choose a CSV file…</span
       ><input type="file" accept=".csv,.tsv,.txt,text/csv" class="unseen" @change="file"
     /></label>
-    <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
+    <p v-if="problem" class="must" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
     <template v-if="read">
       <h3>Which column is what</h3>
       <div class="map">
@@ -162,9 +162,6 @@ h3 {
 }
 .report {
   margin-top: 12px;
-}
-.trouble {
-  color: var(--brick);
 }
 .unfit {
   list-style: none;

@@ -17,12 +17,12 @@ export type Shape = 'rows' | 'outline' | 'halves' | 'frames'
   <div v-if="slow" class="awaited" :class="shape" aria-hidden="true">
     <template v-if="shape === 'halves'">
       <i class="across" />
-      <div class="bars"><i v-for="n in ROWS" :key="n" class="bar" /></div>
+      <div><i v-for="n in ROWS" :key="n" class="bar" /></div>
       <i class="frame" />
     </template>
     <template v-else-if="shape === 'frames'"><i v-for="n in FRAMES" :key="n" class="frame" /></template>
     <template v-else>
-      <div class="bars"><i v-for="n in ROWS" :key="n" class="bar" /></div>
+      <div><i v-for="n in ROWS" :key="n" class="bar" /></div>
       <i v-if="shape === 'outline'" class="frame" />
     </template>
   </div>

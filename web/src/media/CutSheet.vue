@@ -123,7 +123,7 @@ async function cut(part: CutBox) {
         <i v-for="g in GRIPS" :key="g" :class="g" @pointerdown.prevent.stop="grab($event, g)" />
       </div>
     </div>
-    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
     <div class="row-flex foot">
       <v-btn class="yes" :disabled="busy" @click="cut(box)">{{ busy ? 'Cutting…' : 'Show this part' }}</v-btn>
       <v-btn v-if="media.cut" :disabled="busy" @click="cut(WHOLE)">Show the whole again</v-btn>

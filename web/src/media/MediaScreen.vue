@@ -142,7 +142,7 @@ function walk(event: KeyboardEvent, by: number) {
           Pictures, films, sounds and documents of the site are kept here. Drop some onto this screen.
         </p>
         <AwaitedScreen v-if="!media.loaded" shape="frames" />
-        <div ref="sheet" class="measure" />
+        <div ref="sheet" />
         <template v-if="media.loaded">
           <section
             v-for="{ folder, files } in strips"

@@ -62,7 +62,7 @@ useGalleyKeys(
     :problem="problem"
     :all="{ name: 'plan', params: { page: '' } }"
   >
-    <div v-if="page" class="screen" :class="`at-${view}`" :style="type" :inert="still">
+    <div v-if="page" class="screen" :data-view="view" :style="type" :inert="still">
       <FactsStrip />
       <NarrowViews v-model="view" />
       <p v-if="!page.changeable" class="told" role="status">

@@ -73,7 +73,7 @@ function sort({ id, name, note, group: was }: PatternInfo, group: string) {
         type="search"
         class="filter search"
         placeholder="Name or purpose"
-        aria-label="Search patterns"
+        aria-label="Find a pattern"
       />
       <div v-if="session.manager" class="tools">
         <v-btn @click="sheet = 'groups'">Groups…</v-btn>

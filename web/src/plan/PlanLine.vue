@@ -58,7 +58,8 @@ function done() {
     :aria-selected="chosen || picked"
     :aria-current="chosen || undefined"
     :aria-expanded="line.children ? line.open : undefined"
-    :class="[{ chosen, picked, held }, drop ? `drop-${drop.where}` : '', { no: drop?.whyNot }]"
+    :class="{ chosen, picked, held, no: drop?.whyNot }"
+    :data-drop="drop?.where"
     :style="{ '--lens': colour }"
     @click="emit('choose', $event)"
     @dblclick="emit('open')"
@@ -222,8 +223,8 @@ function done() {
   z-index: 1;
   background: var(--sheet);
 }
-.drop-before::after,
-.drop-after::after {
+[data-drop='before']::after,
+[data-drop='after']::after {
   content: '';
   position: absolute;
   left: 20px;
@@ -231,14 +232,14 @@ function done() {
   border-top: 3px solid var(--juniper);
   top: -2px;
 }
-.drop-after::after {
+[data-drop='after']::after {
   top: auto;
   bottom: -2px;
 }
-.drop-inside {
+[data-drop='inside'] {
   background: var(--juniper-wash);
 }
-.no.drop-inside {
+[data-drop='inside'].no {
   background: var(--brick-wash);
 }
 .no::after {

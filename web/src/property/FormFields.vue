@@ -25,7 +25,7 @@ const inherits = (field: Property) => field.fallback !== undefined && field.fall
   <div class="form" :inert="still || undefined">
     <fieldset v-for="g in groups" :key="g.name">
       <legend v-if="g.name">{{ g.name }}</legend>
-      <div v-for="f in g.fields" :key="f.key" class="field" :class="{ wide: WIDE.includes(f.type) }">
+      <div v-for="f in g.fields" :key="f.key" :class="{ wide: WIDE.includes(f.type) }">
         <PropertyInput
           :property="f"
           :value="values[f.key]"

@@ -31,7 +31,7 @@ function toggle(name: string) {
 </script>
 
 <template>
-  <div class="groups">
+  <div>
     <FoldedGroup
       v-for="g in groups"
       :key="g.name"

@@ -1,4 +1,4 @@
-import { onMounted, ref } from 'vue'
+import { onMounted, onUnmounted, ref } from 'vue'
 import type { Outcome } from '@/api/client'
 import { said } from '@/api/said'
 import { useSession } from './useSession'
@@ -30,7 +30,11 @@ export function useLink(asks: ((token: string) => Promise<Outcome<Holder>>) | nu
     return null
   }
 
+  /** Another link that is put into the same window: of its address only this part differs. */
+  const anew = () => location.hash && location.reload()
+  onUnmounted(() => removeEventListener('hashchange', anew))
   onMounted(async () => {
+    addEventListener('hashchange', anew)
     history.replaceState(history.state, '', location.pathname)
     await session.load()
     if (asks) holder.value = await send(asks)

@@ -44,8 +44,8 @@ const without = (host: string) => give(props.hosts.filter((h) => h !== host))
         <template v-else>
           <span class="quiet">leads there</span>
           <button type="button" class="textlink" @click="first(host)">Make it its own</button>
-          <button type="button" class="textlink" :aria-label="`Take ${host} away`" @click="without(host)">
-            Take away
+          <button type="button" class="textlink" :aria-label="`Take ${host} out`" @click="without(host)">
+            Take out
           </button>
         </template>
       </li>

@@ -31,7 +31,7 @@ describe('host names', () => {
     expect(hosts(put.sent)).toEqual(['www.yard.localhost', 'yard.localhost'])
     expect(put.wrapper.emitted('set')).toHaveLength(1)
     const taken = await open(settings(['yard.localhost']))
-    await press(taken.wrapper, 'Take away')
+    await press(taken.wrapper, 'Take out')
     expect(hosts(taken.sent)).toEqual(['yard.localhost'])
     const more = await open(settings([]))
     await more.add(' yard.example ')

@@ -59,7 +59,7 @@ async function begin() {
         >Nobody is set up here yet. This takes three minutes, and everything can be changed later.</span
       >
     </header>
-    <div class="you">
+    <div>
       <h1>A site of your own</h1>
       <label class="label" for="code">Code, from the window in which Venue was started</label>
       <v-text-field
@@ -106,7 +106,7 @@ async function begin() {
       </template>
       <v-btn v-else class="yes act" :disabled="busy" @click="look">{{ busy ? 'Looking…' : 'Go on' }}</v-btn>
     </div>
-    <BeginningChoice v-if="offers.length" v-model="asked.beginWith" :offers="offers" class="offers" />
+    <BeginningChoice v-if="offers.length" v-model="asked.beginWith" :offers="offers" />
   </form>
 </template>
 

@@ -62,7 +62,7 @@ function go(page: boolean, item: string, section?: string) {
     <AwaitedScreen v-else-if="!survey" />
     <div v-else class="findings">
       <section v-for="r in rules.filter((x) => x.found.length)" :key="r.key">
-        <div class="rule">
+        <div>
           <h2>
             <span :class="TONES[r.severity]">{{ MARKS[r.severity] }}</span> {{ r.name }}
           </h2>

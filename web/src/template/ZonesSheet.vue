@@ -90,7 +90,7 @@ function remove(zone: ZoneDraft) {
     <p class="quiet">
       A <WordOf word="zone" /> is where sections stand on a page. Drag a zone to another part of the page.
     </p>
-    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
     <div class="plan">
       <section
         v-for="r in ROLES"

@@ -51,7 +51,7 @@ const bring = (words: string) =>
     <template #note>
       <label class="label" for="tokens">A file in the Design Tokens format (DTCG 2025.10)</label>
       <input id="tokens" type="file" accept=".json,application/json" @change="look" />
-      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
       <p v-if="read" class="quiet gap" role="status">
         {{ counted(Object.keys(read.settings).length, 'setting') }} read; the rest is as built in.
         <template v-if="read.unknown.length">
@@ -63,9 +63,3 @@ const bring = (words: string) =>
     <p class="quiet">It stands among the looks and changes no page until it is worn.</p>
   </NamingSheet>
 </template>
-
-<style scoped>
-.trouble {
-  color: var(--brick);
-}
-</style>

@@ -47,7 +47,7 @@ onMounted(load)
     </div>
     <p v-if="problem && !asking" class="must gap" role="alert">{{ said(problem) }}</p>
     <p v-if="files?.length === 0" class="quiet gap">None: every file is in some site.</p>
-    <table v-if="files?.length" class="unused list">
+    <table v-if="files?.length" class="list">
       <thead>
         <tr>
           <th class="box">

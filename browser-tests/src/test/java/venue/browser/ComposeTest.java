@@ -83,7 +83,7 @@ class ComposeTest {
         int before = cards().count();
         Chromium.settle(page);
         page.locator(".insert.last").first().click();
-        page.locator(".tray").getByLabel("Search patterns").fill(pattern);
+        page.locator(".tray").getByLabel("Find a pattern").fill(pattern);
         page.locator(".tray .patterns > button")
                 .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + pattern + "\\s")))
                 .first()

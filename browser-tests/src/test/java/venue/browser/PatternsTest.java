@@ -80,7 +80,7 @@ class PatternsTest {
 
     private void openPattern() {
         goTo("Patterns");
-        page.getByLabel("Search patterns").fill(NAME);
+        page.getByLabel("Find a pattern").fill(NAME);
         page.locator(".group li a").click();
         assertThat(page.locator(".title input")).hasValue(NAME);
     }
@@ -124,7 +124,7 @@ class PatternsTest {
         open(title);
         int before = page.locator("article.card").count();
         page.locator(".insert.last").first().click();
-        page.locator(".tray").getByLabel("Search patterns").fill(NAME);
+        page.locator(".tray").getByLabel("Find a pattern").fill(NAME);
         page.locator(".tray .patterns > button").first().click();
         sheet().getByText("Among mine").click();
         assertThat(page.locator("article.card")).hasCount(before + 2);
@@ -164,7 +164,7 @@ class PatternsTest {
         open("Visit");
         assertThat(proof().locator("#main")).containsText(WORDS);
         page.locator(".insert.last").first().click();
-        page.locator(".tray").getByLabel("Search patterns").fill(NAME);
+        page.locator(".tray").getByLabel("Find a pattern").fill(NAME);
         assertThat(page.locator(".tray")).containsText("No pattern is called so");
         page.keyboard().press("Escape");
         goTo("Patterns");

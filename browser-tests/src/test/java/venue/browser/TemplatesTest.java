@@ -205,7 +205,7 @@ class TemplatesTest {
         assertThat(page.locator(".reaching")).containsText("change on 3 pages at once");
         write("A lead for all");
         page.locator(".insert.last").first().click();
-        page.locator(".tray").getByLabel("Search patterns").fill("Notice");
+        page.locator(".tray").getByLabel("Find a pattern").fill("Notice");
         page.locator(".tray .patterns > button").first().click();
         // The template's own fixed sections stand below it.
         Locator notice =

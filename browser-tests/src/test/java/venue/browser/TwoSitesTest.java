@@ -99,7 +99,7 @@ class TwoSitesTest {
     private void changeItInTheLibrary() {
         openTemplate(MOOR);
         page.locator(".insert.last").first().click();
-        page.locator(".tray").getByLabel("Search patterns").fill("Notice");
+        page.locator(".tray").getByLabel("Find a pattern").fill("Notice");
         page.locator(".tray .patterns > button").first().click();
         assertThat(notice()).isVisible();
         button("More ▾").first().click();
