@@ -31,7 +31,7 @@ import venue.store.database.Unfit;
  */
 final class Channel implements AutoCloseable {
 
-    /** What is done for others; the rest starts servers, or works on folders that nobody has. */
+    /** The verbs that a running server does for other processes. The others start servers, or work on folders that no server has. */
     static final Set<String> VERBS = Set.of("people", "pack", "note");
 
     private static final Logger LOG = LoggerFactory.getLogger(Channel.class);

@@ -112,7 +112,7 @@ final class PackVerb implements Runnable {
         boolean onlyPatterns;
     }
 
-    /** What is read into. */
+    /** Where a pack is read into. */
     static final class Into {
         @Option(names = "--site", description = "A site's id, or one of its host names.")
         @Nullable

@@ -74,7 +74,7 @@ final class SiteSort extends Sort<Site> {
         return Optional.of(Site.ID);
     }
 
-    /** It is called as it is here, and keeps its host names. */
+    /** A site keeps the name and the host names that it has here, whatever a pack brings. */
     @Override
     Optional<Item> arriving(Site site, Arrival at) {
         Site now = at.here().site();

@@ -11,7 +11,7 @@ import venue.store.people.Team;
 import venue.store.record.Records;
 import venue.store.session.Sessions;
 
-/** What is known of people, put together. */
+/** Everything that reads or changes people, put together once. */
 public record KnownPeople(
         Persons persons, Seats seats, Links links, Sessions sessions, Credentials credentials, Team team) {
 

@@ -47,7 +47,7 @@ final class RequiredInDescription implements ModelConverter {
                 .toList();
     }
 
-    /** Those of a record, and in the place of a part that is told without its name those of the part. */
+    /** The components of a record. A part that is told without its name is replaced by its own components. */
     private static Stream<RecordComponent> components(Class<?> raw) {
         return Arrays.stream(raw.getRecordComponents())
                 .flatMap(c -> c.getAccessor().isAnnotationPresent(JsonUnwrapped.class)

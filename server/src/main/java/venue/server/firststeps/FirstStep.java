@@ -6,10 +6,10 @@ interface FirstStep {
     /** What it is called in the API. */
     String key();
 
-    /** What is to be done. */
+    /** The step, as it is called on the screen. */
     String title();
 
-    /** What is known of it, in a few words; where it is done, what was done. */
+    /** How far the step has come, in a few words; what was done, once it is done. */
     String note(SiteBegun site);
 
     boolean isDone(SiteBegun site);

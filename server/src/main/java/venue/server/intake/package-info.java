@@ -1,4 +1,4 @@
-/** What is sent is looked at before it is received, and lies in the data folder until it is kept. */
+/** Uploads: looked at before they are received, then kept in the data folder until they are taken in. */
 @NullMarked
 package venue.server.intake;
 

@@ -88,7 +88,7 @@ final class LiveSite {
         }
     }
 
-    /** What is made for one visitor alone is made for a few at once; the others wait for up to a second. */
+    /** Makes an answer that is for one visitor alone. A few are made at once; others wait for up to a second, and are then sent away. */
     private Reply inTurn(String path, Map<String, String> query) {
         try {
             if (!asking.tryAcquire(1, TimeUnit.SECONDS)) {

@@ -72,7 +72,7 @@ public record PageDetail(
             boolean changeable,
             @Nullable HoldsWords holds) {}
 
-    /** What is written beside its sections. */
+    /** The page's own settings, beside its sections. */
     public record PageWritten(
             String searchTitle,
             String description,

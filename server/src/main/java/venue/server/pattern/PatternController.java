@@ -33,7 +33,7 @@ class PatternController {
     /** On how many pages copies of it stand. */
     record PatternUse(String id, int pages) {}
 
-    /** Those that have been placed. */
+    /** The patterns that have been placed, and on how many pages. */
     @GetMapping
     List<PatternUse> placed(Here here) {
         Map<String, Integer> pages = new HashMap<>();

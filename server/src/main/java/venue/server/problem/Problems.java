@@ -51,7 +51,7 @@ public final class Problems {
         answer.getOutputStream().write(body);
     }
 
-    /** What is said of a status that something before or around the controllers answered with. */
+    /** Title and way out for a status that was answered before any controller was reached. */
     static String[] words(int status) {
         return switch (status) {
             case 400 ->

@@ -20,7 +20,7 @@ import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import venue.core.basics.value.Value;
 
-/** What is said of JSON that is none, or not of the shape asked for: the field, the value, and what is wanted there. */
+/** The refusal of JSON that can't be read or has another shape: it names the field, its value, and what is wanted there. */
 final class Unreadable {
 
     private static final int SHOWN = 60;

@@ -41,7 +41,7 @@ class StyleController {
         return new Style(sheet.css(), sheet.tokens(), rest, standing.hashOf(theme.id()));
     }
 
-    /** What is not told by tokens alone: choices may change the markup too. */
+    /** The settings that are no tokens: a choice may change the markup, so the page is written anew. */
     private static Map<String, Value> choices(Look theme) {
         Map<String, Value> choices = new TreeMap<>(theme.settings());
         ThemeSettings.all().stream()

@@ -171,7 +171,7 @@ public final class DataFolder implements AutoCloseable {
         file.write((line + "\n").getBytes(StandardCharsets.UTF_8));
     }
 
-    /** What is ours is for its owner alone; so is the folder, unless other things lie in it too. */
+    /** Lets only the owner of the process read our files, and the folder too where nothing else lies in it. */
     private static void shut(Path folder) throws IOException {
         boolean alone = true;
         try (Stream<Path> entries = Files.list(folder)) {

@@ -136,7 +136,7 @@ final class Spelling {
                 .toList();
     }
 
-    /** Those of some starts that a word begins with. */
+    /** Which of these starts some known word begins with. */
     private static Set<String> known(JdbcTemplate many, Set<String> starts) {
         if (starts.size() > MANY) {
             Set<String> all = new TreeSet<>(many.queryForList("select distinct start from word", String.class));

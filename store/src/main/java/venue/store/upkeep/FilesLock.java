@@ -14,7 +14,7 @@ final class FilesLock {
 
     private FilesLock() {}
 
-    /** What is done while it is held. */
+    /** Work that is done while the lock is held. */
     interface Work<T> {
         T run() throws IOException;
     }

@@ -12,13 +12,13 @@ import venue.core.basics.text.SafeHtml;
 public final class HtmlWriter {
 
     private static final int USUAL = 16_384;
-    /** They show without a word in them. */
+    /** Tags that show without a word in them. */
     private static final Set<String> SHOWN = Set.of("iframe", "video", "audio", "svg", "button", "select", "textarea");
 
-    /** What the managers' proof alone shows carries it: an element that holds nothing else does, too. */
+    /** Marks an element that only the managers' proof shows, and whatever holds nothing but such elements. */
     public static final String UNSEEN = "data-unseen";
 
-    /** They are there for visitors too, whatever is in them. */
+    /** Tags that visitors get whatever is in them. */
     private static final Set<String> ROOMS = Set.of("html", "body", "main");
 
     private final Buffer out = new Buffer(USUAL);
@@ -153,7 +153,10 @@ public final class HtmlWriter {
         return this;
     }
 
-    /** What is around takes this one for what it holds; one that holds nothing matters to nobody, unless it shows by itself. */
+    /**
+     * Tells the element around whether this one is seen by visitors. An element with nothing in it says nothing, unless its tag shows by
+     * itself.
+     */
     private void ended(Open ended) {
         boolean onlyUnseen = ended.holdsUnseen && !ended.holdsSeen && !ROOMS.contains(ended.tag);
         if (onlyUnseen && !ended.unseen) {

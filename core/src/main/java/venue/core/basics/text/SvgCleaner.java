@@ -55,7 +55,7 @@ public final class SvgCleaner {
     /** What could hide an address (CSS Syntax 3, escapes and comments) or fetch one. */
     private static final Pattern DOUBTFUL = Pattern.compile("\\\\|/\\*|url\\(|image\\(|image-set\\(|src\\(|@import");
 
-    /** What is told when it is taken out: the rest is what drawing programs leave behind. */
+    /** Names whose removal is told to whoever brought the file. Other removed names are left-overs of drawing programs. */
     private static final Pattern RUNS =
             Pattern.compile("script|foreignobject|iframe|image|a|animate|set|handler|on[a-z]+|href|xlink:href");
 

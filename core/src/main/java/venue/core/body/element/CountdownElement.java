@@ -16,7 +16,7 @@ import venue.core.model.property.PropertyType;
 /** How long until something begins, and what to say once it has. */
 final class CountdownElement extends DeclaredKind {
 
-    /** What is further off is told as a date: nobody reckons with more days. */
+    /** The most days that are counted down. A day further off is told as a date. */
     private static final int COUNTED_DAYS = 60;
 
     CountdownElement() {

@@ -90,7 +90,7 @@ final class ListingCard {
         AgendaDay.write(scene, shown.date(), out);
     }
 
-    /** Whatever its kind brings: what plays, else its picture, else its day; whether it is the day. */
+    /** Writes what leads a large card: a film or sound of the page, else its picture, else its day. Gives whether it is the day. */
     boolean large(Shown shown) {
         Page page = shown.page();
         Optional<Media> played = scene.words().fields(page).stream()

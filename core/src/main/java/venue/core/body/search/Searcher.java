@@ -49,6 +49,6 @@ public interface Searcher {
     /** Ids of the pages whose title or topics say it, the best first. */
     List<String> titled(Sought sought, int most);
 
-    /** It is told of what a visitor looked for and did not find; of no matter where nobody counts that. */
+    /** Counts words that a visitor looked for and that no page holds. Does nothing where nobody counts. */
     default void missed(String words) {}
 }

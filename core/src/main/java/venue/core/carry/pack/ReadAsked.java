@@ -41,7 +41,7 @@ public record ReadAsked(
         ONLY_PATTERNS
     }
 
-    /** What is here stays, and pages come at the top. */
+    /** The usual answer: items that are here already stay as they are, and pages are placed at the top of the plan. */
     public static final ReadAsked USUAL = all(Differing.MINE);
 
     public ReadAsked {

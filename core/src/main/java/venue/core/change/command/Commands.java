@@ -44,7 +44,7 @@ public final class Commands {
                 .map(c -> c.<Command>asSubclass(Command.class));
     }
 
-    /** Those that can be sent, by their verbs' order. */
+    /** Commands that can be sent, in the order of their verbs. */
     public static List<Class<? extends Command>> onTheWire() {
         return all().filter(c -> c.isAnnotationPresent(JsonTypeName.class))
                 .sorted(Comparator.comparing(Commands::verb))

@@ -21,7 +21,7 @@ public final class Rights {
 
     private Rights() {}
 
-    /** What is asked. */
+    /** Refuses a command that this role may not give. */
     static void check(Role role, Command command, Edition edition) {
         if (role == Role.EDITOR && command.needs(edition) == Role.MANAGER) {
             throw shapes();

@@ -51,7 +51,7 @@ public record Strand(
         ASKS
     }
 
-    /** What is done when nobody has chosen; nothing for what asks. */
+    /** The decision where nobody has made one; null for a strand on which somebody must decide. */
     @Nullable
     Decision usual() {
         return switch (state) {

@@ -38,7 +38,7 @@ public final class Compared {
      */
     public record Part(@Nullable String section, String name, State state, List<String> before, List<String> after) {}
 
-    /** What is told as it is written; a number or a day, too. */
+    /** Types whose values are told as they are written. */
     private static final Set<PropertyType> TOLD = EnumSet.of(
             PropertyType.WORDS,
             PropertyType.LINES,

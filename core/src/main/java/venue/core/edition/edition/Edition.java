@@ -163,7 +163,7 @@ public final class Edition {
         return find(Kind.class, page.kind());
     }
 
-    /** That of the header first, then that of the footer, then by name. */
+    /** All menus: the header's first, then the footer's, then the others by name. */
     public List<Menu> menus() {
         return kept(
                 "menus",

@@ -4,7 +4,7 @@ import java.util.Map;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 
-/** What is of a kind, and has the fields that it declares: a page, or an entry without a page. */
+/** An item of a kind, with the fields that the kind declares: a page, or an entry without a page. */
 public interface OfKind extends Item {
 
     String kind();

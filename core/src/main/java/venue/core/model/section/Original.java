@@ -9,7 +9,7 @@ public interface Original extends Sectioned {
     /** The sections that pages get copies of. */
     List<Section> starters();
 
-    /** Those that pages have no copies of: they show there as they stand here. */
+    /** Sections that pages have no copy of: pages show them as they stand here. */
     default List<Section> fixed() {
         return List.of();
     }

@@ -110,7 +110,7 @@ public record StyleSheet(String look, String css, String hash, String tokens, St
         return css.toString();
     }
 
-    /** What is otherwise by night, beneath a root that a visitor's machine or choice makes one. */
+    /** Writes the custom properties that differ by night, for a root that a visitor's machine or choice selects. */
     private static void night(StringBuilder css, Look theme, String root) {
         css.append(root)
                 .append("{color-scheme:dark;")

@@ -37,12 +37,15 @@ public record Tone(
     private static final double PALE = 0.6;
     /** An accent that is this near to its ground would lose its colour before it could be read: links are words there. */
     private static final double FAINT = 2;
-    /** How much darker than the deep surface the page is by night, and how much of it the words take. */
+    /** By night: how much darker than the deep surface the page is, and how much of the page's colour is mixed into the words. */
     private static final double NIGHT = 0.45;
 
     private static final double NIGHT_WORDS = 0.08;
 
-    /** Where a gradient out of the ground leads that keeps the words readable: a little darker, or a pale ground a little inked. */
+    /**
+     * The colour that a gradient out of the ground ends in, chosen so that words stay readable: a pale ground is mixed with a little of the
+     * words' colour, any other with black or white, whichever is further from the words.
+     */
     public Colour far() {
         boolean pale = ground.luminance() > PALE;
         boolean lightWords = words.luminance() > ground.luminance();
@@ -58,7 +61,7 @@ public record Tone(
         return read ? lifted : ground;
     }
 
-    /** The ground with a breath of the link's colour, where the words still stand on it; else the ground. */
+    /** The ground with an eighth of the link's colour, where words can still be read on it; else the ground alone. */
     public Colour wash() {
         Colour washed = ground.mix(link, 0.12);
         return words.contrast(washed) >= ENOUGH ? washed : ground;

@@ -138,7 +138,7 @@ final class TypePart implements Part {
         root.set("title-size", Css.decimal(title));
     }
 
-    /** Sizes that grow with the window between {@link #NARROW} and {@link #WIDE}, the larger the more. */
+    /** Sizes that grow with the window between {@link #NARROW} and {@link #WIDE}; larger sizes grow by more. */
     private static void scale(Css root, double step, double px) {
         double wide = 1;
         for (int i = 1; i <= SIZES; i++) {

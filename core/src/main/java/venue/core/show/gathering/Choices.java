@@ -65,7 +65,7 @@ final class Choices {
         return chosen;
     }
 
-    /** Those that every choice leaves. */
+    /** The pages that all choices together leave. */
     List<Page> among(List<Page> pages) {
         return pages.stream().filter(meets("")).toList();
     }

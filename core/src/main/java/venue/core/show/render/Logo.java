@@ -44,7 +44,7 @@ final class Logo {
         return scene.pictures().media(Values.text(facts, key)).filter(Media::isPicture);
     }
 
-    /** It stands for the name, so the name is what it says. */
+    /** The logo stands in place of the site's name, so the name is its text alternative. */
     private void picture(Media media, String ground) {
         long wide = Math.round(number("logoWide"));
         long space = Math.round(number("logoSpace"));

@@ -28,7 +28,7 @@ public record ShareCard(
     private static final int HASH_LETTERS = 16;
     private static final double DARK = 0.3;
 
-    /** That of a page in the look that its site wears. */
+    /** The share card of a page, in the look that its site wears. */
     public static ShareCard of(Edition edition, Page page) {
         Look look = edition.theme();
         Colour ground = look.colour("colourDeep");

@@ -26,7 +26,7 @@ public record SiteIcon(Edition edition, Media picture) {
     private static final int HASH_LETTERS = 16;
     private static final int SHORT_NAME = 12;
 
-    /** That of a site which has one. */
+    /** The icon of a site; empty where none is set. */
     public static Optional<SiteIcon> of(Edition edition) {
         return edition.media(Values.text(edition.site().facts(), "icon"))
                 .filter(Media::isPicture)
