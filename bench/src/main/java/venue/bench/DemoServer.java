@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
+import venue.core.basics.item.PersonId;
 import venue.store.database.Database;
 import venue.store.people.Person;
 import venue.store.people.Persons;
@@ -50,10 +51,10 @@ final class DemoServer {
     /** People {@code person0} and so on at {@code venue.example}, with the password of the demo's own. */
     static void invite(Database database, int people, boolean owners) {
         Persons persons = new Persons(database, InstantSource.system());
-        String hash = persons.find("maja").orElseThrow().password();
+        String hash = persons.find(new PersonId("maja")).orElseThrow().password();
         for (int i = 0; i < people; i++) {
             persons.add(new Person(
-                    "person" + i,
+                    new PersonId("person" + i),
                     "person" + i + "@venue.example",
                     "Person " + i,
                     hash,

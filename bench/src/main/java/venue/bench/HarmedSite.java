@@ -13,6 +13,8 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.change.edit.whole.WholeCommand;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.model.page.Page;
@@ -43,12 +45,13 @@ final class HarmedSite {
 
     static void prepare(Path data) throws IOException {
         try (Database database = Database.open(data)) {
-            Workspace moor = new Workspaces(database, InstantSource.system(), CHANCE).require("kestrel-moor");
+            Workspace moor =
+                    new Workspaces(database, InstantSource.system(), CHANCE).require(new SiteId("kestrel-moor"));
             List<Item> pages =
                     IntStream.range(0, PAGES).<Item>mapToObj(HarmedSite::page).toList();
-            moor.run(AskedRequest.of("maja", WholeCommand.takeIn("many words", pages)));
+            moor.run(AskedRequest.of(new PersonId("maja"), WholeCommand.takeIn("many words", pages)));
             moor.release(
-                    "maja",
+                    new PersonId("maja"),
                     "Many words",
                     moor.now().plan().entries().stream().map(ReleaseEntry::item).toList());
             DemoServer.invite(database, PEOPLE, false);

@@ -6,6 +6,8 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Random;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.Beginning;
 import venue.core.carry.beginning.NewSite;
 import venue.store.database.Database;
@@ -35,7 +37,7 @@ final class ManySites {
             Workspaces all = new Workspaces(database, InstantSource.system(), new Random(1));
             for (int i = 0; i < count; i++) {
                 NewSite asked = NewSite.of("Yard " + i, "yard-" + i + ".localhost", "en", "UTC");
-                all.begin("yard-" + i, "bench", Beginning.SMALL.items(asked));
+                all.begin(new SiteId("yard-" + i), new PersonId("bench"), Beginning.SMALL.items(asked));
             }
         }
         return folder;
@@ -46,7 +48,7 @@ final class ManySites {
         for (int i = 0; i < STARTS; i++) {
             long from = System.nanoTime();
             try (Database database = Database.open(folder)) {
-                new Workspaces(database, InstantSource.system(), new Random(1)).require("yard-3");
+                new Workspaces(database, InstantSource.system(), new Random(1)).require(new SiteId("yard-3"));
             }
             took[i] = (System.nanoTime() - from) / 1e6;
         }
@@ -58,7 +60,7 @@ final class ManySites {
         try (Database database = Database.open(folder)) {
             Workspaces all = new Workspaces(database, InstantSource.system(), new Random(1));
             for (int i = 0; i < FEW; i++) {
-                all.require("yard-" + i);
+                all.require(new SiteId("yard-" + i));
             }
             System.gc();
             long used =

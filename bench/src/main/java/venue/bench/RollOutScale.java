@@ -17,6 +17,8 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.kind.KindCommand;
@@ -54,7 +56,7 @@ final class RollOutScale {
     private RollOutScale(Path folder) {
         this.folder = folder;
         Workspaces all = new Workspaces(Database.open(folder), InstantSource.system(), new Random(1));
-        workspace = all.begin("loomgate-yard", "bench", LargeSite.items(20));
+        workspace = all.begin(new SiteId("loomgate-yard"), new PersonId("bench"), LargeSite.items(20));
     }
 
     public static void main(String[] args) throws Exception {
@@ -72,7 +74,7 @@ final class RollOutScale {
     }
 
     private void give(Command command) {
-        workspace.run(AskedRequest.of("bench", command));
+        workspace.run(AskedRequest.of(new PersonId("bench"), command));
     }
 
     private double run() throws Exception {
@@ -200,7 +202,7 @@ final class RollOutScale {
             Map<String, Map<String, Decision>> chosen = rows.subList(at, Math.min(rows.size(), at + AT_ONCE)).stream()
                     .collect(Collectors.toMap(r -> r.page().id(), RollOutScale::choices));
             workspace.run(new AskedRequest(
-                    "bench",
+                    new PersonId("bench"),
                     venue.core.model.site.Role.MANAGER,
                     TemplateCommand.rollOutSections(T, chosen),
                     Map.of(),

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.function.IntConsumer;
+import venue.core.basics.item.PersonId;
+import venue.core.basics.item.SiteId;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -37,15 +39,15 @@ final class Scale {
 
     private Scale(Path folder, int pages) {
         Workspaces all = new Workspaces(Database.open(folder), InstantSource.system(), new Random(1));
-        workspace = all.find("loomgate-yard").orElseGet(() -> begin(all, pages));
+        workspace = all.find(new SiteId("loomgate-yard")).orElseGet(() -> begin(all, pages));
     }
 
     private static Workspace begin(Workspaces all, int pages) {
-        Workspace made = all.begin("loomgate-yard", "bench", LargeSite.items(pages));
+        Workspace made = all.begin(new SiteId("loomgate-yard"), new PersonId("bench"), LargeSite.items(pages));
         List<String> entries = ReleasePlan.of(made.now().live(), made.now().working()).entries().stream()
                 .map(ReleaseEntry::item)
                 .toList();
-        made.release("bench", "All of it", entries);
+        made.release(new PersonId("bench"), "All of it", entries);
         return made;
     }
 
@@ -94,7 +96,7 @@ final class Scale {
     private static void read(Path folder) {
         try (Database database = Database.open(folder)) {
             new Workspaces(database, InstantSource.system(), new Random(1))
-                    .find("loomgate-yard")
+                    .find(new SiteId("loomgate-yard"))
                     .orElseThrow();
         }
     }
@@ -118,12 +120,13 @@ final class Scale {
     }
 
     private void title(int round) {
-        workspace.run(AskedRequest.of("bench", PageCommand.setTitle(LargeSite.id(150), "Workshop of round " + round)));
+        workspace.run(AskedRequest.of(
+                new PersonId("bench"), PageCommand.setTitle(LargeSite.id(150), "Workshop of round " + round)));
     }
 
     private void move(int round) {
-        workspace.run(
-                AskedRequest.of("bench", PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
+        workspace.run(AskedRequest.of(
+                new PersonId("bench"), PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
     }
 
     private void inbound(int round) {
@@ -142,16 +145,17 @@ final class Scale {
         now.tally();
         now.survey().count(Severity.SHOULD_FIX);
         now.plan().entries();
-        workspace.journal().undoable("loomgate-yard", "bench");
-        workspace.journal().redoable("loomgate-yard", "bench");
+        workspace.journal().undoable(new SiteId("loomgate-yard"), new PersonId("bench"));
+        workspace.journal().redoable(new SiteId("loomgate-yard"), new PersonId("bench"));
     }
 
     /** Changed on the disk, told in a plan, and made live with the pages that show it. */
     private void colour(int round) {
         Value accent = Value.of(String.format(Locale.ROOT, "#A8%02X23", 40 + round));
-        workspace.run(AskedRequest.of("bench", ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
+        workspace.run(AskedRequest.of(
+                new PersonId("bench"), ValueCommand.setValue("dusk", null, null, "colourAccent", accent)));
         workspace.now().plan().entries();
-        workspace.release("bench", "Another accent", List.of("dusk"));
+        workspace.release(new PersonId("bench"), "Another accent", List.of("dusk"));
     }
 
     /** As visitors get it, over a release that stays. */

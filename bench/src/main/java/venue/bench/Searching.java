@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.IntConsumer;
+import venue.core.basics.item.PersonId;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Found;
 import venue.core.body.search.Sought;
@@ -45,8 +46,8 @@ final class Searching {
     }
 
     private void step(int round) {
-        workspace.run(
-                venue.store.workspace.AskedRequest.of("bench", PageCommand.setTitle(PAGE, "Workshop sought " + round)));
+        workspace.run(venue.store.workspace.AskedRequest.of(
+                new PersonId("bench"), PageCommand.setTitle(PAGE, "Workshop sought " + round)));
     }
 
     /**
