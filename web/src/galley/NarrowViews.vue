@@ -27,10 +27,10 @@ const TABS = [
     padding: 6px 14px;
     border-bottom: 1px solid var(--line);
   }
-  .screen:not([data-view='proof']) .split > [aria-label='Proof'],
-  .screen:not([data-view='galley']) .split > .galley,
-  .screen:not([data-view='galley']) .split > [aria-label='Form'],
-  .screen:not([data-view='facts']) .strip > .fact:not(.ways) {
+  .screen[data-view]:not([data-view='proof']) .split > [aria-label='Proof'],
+  .screen[data-view]:not([data-view='galley']) .split > .galley,
+  .screen[data-view]:not([data-view='galley']) .split > [aria-label='Form'],
+  .screen[data-view]:not([data-view='facts']) .strip > .fact:not(.ways) {
     display: none;
   }
   .screen[data-view='proof'] .split {
