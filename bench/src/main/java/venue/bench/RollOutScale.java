@@ -1,6 +1,5 @@
 package venue.bench;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -269,7 +268,7 @@ final class RollOutScale {
                     for (int n = at; n < at + AT_ONCE; n++) {
                         put.setString(1, bodies.get(n) + when);
                         put.setString(2, "leaf" + n);
-                        put.setString(3, Hash.of((when + n).getBytes(StandardCharsets.UTF_8)));
+                        put.setString(3, Hash.over(when + n).text());
                         put.addBatch();
                     }
                     put.executeBatch();

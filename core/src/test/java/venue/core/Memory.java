@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import tools.jackson.databind.json.JsonMapper;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.merge.Archive;
 
@@ -19,11 +20,11 @@ public final class Memory implements Archive {
                     .withIsGetterVisibility(Visibility.NONE))
             .build();
 
-    private final Map<String, Item> known = new ConcurrentHashMap<>();
+    private final Map<Hash, Item> known = new ConcurrentHashMap<>();
 
     @Override
-    public String hashOf(Item item) {
-        String hash = "h" + item.hashCode();
+    public Hash hashOf(Item item) {
+        Hash hash = new Hash("h" + item.hashCode());
         known.put(hash, item);
         return hash;
     }
@@ -39,7 +40,7 @@ public final class Memory implements Archive {
     }
 
     @Override
-    public Optional<Item> find(String hash) {
+    public Optional<Item> find(Hash hash) {
         return Optional.ofNullable(known.get(hash));
     }
 }

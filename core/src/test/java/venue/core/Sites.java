@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.change.edit.Command;
@@ -61,7 +62,12 @@ public final class Sites {
 
     public static Desk desk(Edition working, Edition live) {
         return new Desk(
-                working, live, id -> working.find(id).map(MEMORY::hashOf).orElse(""), MEMORY, CHANCE, Role.MANAGER);
+                working,
+                live,
+                id -> working.find(id).map(MEMORY::hashOf).orElse(Hash.NONE),
+                MEMORY,
+                CHANCE,
+                Role.MANAGER);
     }
 
     /** The edition after a command, with everything that holds of every edition checked. */

@@ -7,7 +7,6 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
@@ -18,12 +17,8 @@ class ApiTest {
     @LocalServerPort
     private int port;
 
+    @As("maja")
     private Client maja;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     @Test
     void withoutASessionNothingIsTold() {

@@ -35,12 +35,13 @@ class DemoSiteTest {
     @LocalServerPort
     private int port;
 
+    @As
     private Client client;
+
     private String origin = "";
 
     @BeforeEach
     void begin() {
-        client = new Client(port);
         origin = "http://" + Client.SITE + ":" + port;
     }
 

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
@@ -26,12 +25,8 @@ class DrawingsTest {
     @LocalServerPort
     private int port;
 
+    @As("tomas")
     private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private static String asking(List<String> of) {
         return of.stream()

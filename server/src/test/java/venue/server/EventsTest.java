@@ -13,7 +13,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
@@ -26,13 +25,10 @@ class EventsTest {
     @LocalServerPort
     private int port;
 
+    @As("maja")
     private Client maja;
-    private final List<Socket> streams = new ArrayList<>();
 
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
+    private final List<Socket> streams = new ArrayList<>();
 
     @AfterEach
     void close() throws IOException {

@@ -19,9 +19,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.parser.Parser;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,15 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 @ServerTest
 class FollowedTest {
 
-    @LocalServerPort
-    private int port;
-
+    @As
     private Client client;
-
-    @BeforeEach
-    void begin() {
-        client = new Client(port);
-    }
 
     /** The address of a page's feed of a type, as its head tells it. */
     private String alternate(String page, String type) {

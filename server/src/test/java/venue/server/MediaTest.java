@@ -10,7 +10,6 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.TestPropertySource;
@@ -26,12 +25,8 @@ class MediaTest {
     @LocalServerPort
     private int port;
 
+    @As("maja")
     private Client maja;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     private static byte[] picture(int width, int height) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();

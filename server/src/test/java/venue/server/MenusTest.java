@@ -6,7 +6,6 @@ import static venue.server.Answers.refused;
 
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
@@ -20,12 +19,8 @@ class MenusTest {
     @LocalServerPort
     private int port;
 
+    @As("tomas")
     private Client tomas;
-
-    @BeforeEach
-    void begin() {
-        tomas = Client.signedIn(port, "tomas");
-    }
 
     private JsonNode menu() {
         return json(tomas.get(SITE + "/menus/main"));

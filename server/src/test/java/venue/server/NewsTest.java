@@ -6,9 +6,7 @@ import static venue.server.Answers.json;
 import java.util.List;
 import java.util.Map;
 import org.jsoup.Jsoup;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
 /** What a window is told after a step: what differs, and no more. */
@@ -18,15 +16,8 @@ class NewsTest {
     private static final String SITE = "/api/sites/kestrel-moor";
     private static final int FEW = 4_000;
 
-    @LocalServerPort
-    private int port;
-
+    @As("maja")
     private Client maja;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     private JsonNode news(long since) {
         return json(maja.get(SITE + "/news?since=" + since));

@@ -12,7 +12,6 @@ import java.time.Instant;
 import java.util.Map;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,12 +28,8 @@ class PeopleApiTest {
     @LocalServerPort
     private int port;
 
+    @As("maja")
     private Client maja;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     private HttpResponse<String> invite(String email, String site, String role) {
         return maja.post(

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.jsoup.Jsoup;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -23,12 +22,8 @@ class PublicSiteTest {
     @LocalServerPort
     private int port;
 
+    @As
     private Client client;
-
-    @BeforeEach
-    void begin() {
-        client = new Client(port);
-    }
 
     @Test
     void answersConditionalCompressedAndHeadRequests() {

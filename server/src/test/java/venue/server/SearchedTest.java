@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
@@ -22,12 +21,8 @@ class SearchedTest {
     @LocalServerPort
     private int port;
 
+    @As
     private Client client;
-
-    @BeforeEach
-    void begin() {
-        client = new Client(port);
-    }
 
     private Document search(String query) {
         HttpResponse<String> answer = client.visit("/search?" + query);

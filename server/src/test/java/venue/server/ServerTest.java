@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ContextConfiguration;
@@ -16,4 +17,5 @@ import org.springframework.test.context.ContextConfiguration;
         properties = "venue.demo-password=" + Client.PASSWORD)
 @ContextConfiguration(initializers = DemoCopy.class)
 @DirtiesContext
+@ExtendWith(Clients.class)
 @interface ServerTest {}

@@ -20,7 +20,6 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.awaitility.Awaitility;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -49,14 +48,11 @@ class UpkeepTest {
     @TempDir
     Path top;
 
+    @As("maja")
     private Client maja;
+
     private final ByteArrayOutputStream out = new ByteArrayOutputStream();
     private final ByteArrayOutputStream err = new ByteArrayOutputStream();
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     private JsonNode upkeep() {
         return json(maja.get("/api/upkeep"));

@@ -11,7 +11,6 @@ import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
@@ -25,12 +24,8 @@ class WaysTest {
     @LocalServerPort
     private int port;
 
+    @As("maja")
     private Client maja;
-
-    @BeforeEach
-    void begin() {
-        maja = Client.signedIn(port, "maja");
-    }
 
     @Test
     void thePlanGivesAllRowsAndThenOnlyWhatDiffers() {

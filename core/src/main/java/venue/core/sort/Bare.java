@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.BeneathRule;
@@ -19,18 +20,18 @@ import venue.core.model.template.Zone;
 public final class Bare {
 
     private final Edition edition;
-    private final Function<Item, String> hashOf;
-    private final Map<String, String> hashes = new HashMap<>();
+    private final Function<Item, Hash> hashOf;
+    private final Map<String, Hash> hashes = new HashMap<>();
 
     /** @param hashOf the hash of an item's content, which copies of a template's sections remember */
-    public Bare(Edition edition, Function<Item, String> hashOf) {
+    public Bare(Edition edition, Function<Item, Hash> hashOf) {
         this.edition = edition;
         this.hashOf = hashOf;
     }
 
     Page page(Page page) {
         Template template = edition.worn(page).template();
-        String taken = hashes.computeIfAbsent(template.id(), t -> hashOf.apply(template));
+        Hash taken = hashes.computeIfAbsent(template.id(), t -> hashOf.apply(template));
         Map<String, List<Section>> zones = template.zones().stream()
                 .collect(Collectors.toMap(
                         Zone::key,

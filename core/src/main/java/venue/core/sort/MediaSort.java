@@ -2,6 +2,7 @@ package venue.core.sort;
 
 import java.util.Optional;
 import java.util.Set;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.model.media.Media;
 
@@ -47,8 +48,8 @@ final class MediaSort extends Sort<Media> {
         return media;
     }
 
-    private static boolean isHash(String file) {
-        return file.matches("[0-9a-f]{64}");
+    private static boolean isHash(Hash file) {
+        return file.text().matches("[0-9a-f]{64}");
     }
 
     @Override
@@ -69,6 +70,6 @@ final class MediaSort extends Sort<Media> {
     /** The same file, cut in the same way. */
     @Override
     Optional<String> likeness(Media media) {
-        return Optional.of(media.file() + media.cut());
+        return Optional.of(media.file().text() + media.cut());
     }
 }

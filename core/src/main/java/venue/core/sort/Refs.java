@@ -1,6 +1,7 @@
 package venue.core.sort;
 
 import java.util.Optional;
+import venue.core.basics.item.Hash;
 
 /** What the ids that an item names are to be instead; an empty answer says that there is no such item any more. */
 public interface Refs {
@@ -19,7 +20,7 @@ public interface Refs {
     }
 
     /** The hash by which the content is known that a copy took. */
-    default String past(String hash) {
+    default Hash past(Hash hash) {
         return hash;
     }
 }

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.HtmlCleaner;
@@ -61,7 +62,7 @@ public final class Walk {
         return refs.needed(id);
     }
 
-    String past(String hash) {
+    Hash past(Hash hash) {
         return refs.past(hash);
     }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
@@ -67,10 +68,10 @@ class WholeCheckTest {
                 site(Map.of("social", Value.of("no address here"))),
                 new Menu("m", "M", List.of(Line.toPage("l", "home").withLabel("x".repeat(900)))),
                 new Redirect("from-elsewhere", "/a", Link.toPage("home")),
-                Media.picture("m", "M", "not a hash", "jpg", 10, 10, List.of(10)),
-                Media.picture("m", "M", HASH, "exe", 10, 10, List.of(10)),
-                Media.picture("m", "M", HASH, "jpg", 10, 10, List.of(4_000)),
-                Media.file("m", "M", HASH, "jpg", 10));
+                Media.picture("m", "M", new Hash("not a hash"), "jpg", 10, 10, List.of(10)),
+                Media.picture("m", "M", new Hash(HASH), "exe", 10, 10, List.of(10)),
+                Media.picture("m", "M", new Hash(HASH), "jpg", 10, 10, List.of(4_000)),
+                Media.file("m", "M", new Hash(HASH), "jpg", 10));
     }
 
     @ParameterizedTest
@@ -84,7 +85,7 @@ class WholeCheckTest {
     void whatIsSoundStaysAsItIs() {
         Edition site = Sites.small();
         site.items().forEach(i -> assertThat(Sorts.checked(i, site)).isEqualTo(i));
-        Media picture = Media.picture("m", "M", HASH, "jpg", 10, 10, List.of(10));
+        Media picture = Media.picture("m", "M", new Hash(HASH), "jpg", 10, 10, List.of(10));
         assertThat(Sorts.checked(picture, site)).isEqualTo(picture);
     }
 }

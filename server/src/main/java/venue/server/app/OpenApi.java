@@ -20,6 +20,7 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.web.csrf.CsrfToken;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.basics.link.Link;
@@ -36,6 +37,7 @@ class OpenApi {
                 .addRequestWrapperToIgnore(CsrfToken.class)
                 .replaceWithClass(SiteId.class, String.class)
                 .replaceWithClass(PersonId.class, String.class)
+                .replaceWithClass(Hash.class, String.class)
                 .replaceWithSchema(Value.class, ref("Value"))
                 .replaceWithSchema(Link.class, new StringSchema().description("A link: see docs/formats/values.md"));
     }

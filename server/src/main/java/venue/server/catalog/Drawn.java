@@ -26,6 +26,6 @@ final class Drawn {
     /** The hash of all that its drawing is made from: what it holds, the look and the site. */
     static String print(Standing standing, String id) {
         String look = standing.working().site().look();
-        return Hash.shortOf(standing.hashOf(id) + standing.hashOf(look) + standing.hashOf(Site.ID));
+        return Hash.shortOf("" + standing.hashOf(id) + standing.hashOf(look) + standing.hashOf(Site.ID));
     }
 }

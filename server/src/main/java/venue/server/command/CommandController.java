@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.Hash;
 import venue.core.change.edit.Command;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
@@ -43,7 +44,7 @@ class CommandController {
      */
     record Given(
             Command command,
-            Map<String, String> seen,
+            Map<String, Hash> seen,
             @Nullable String group,
             String request,
             @Nullable Long since,
@@ -60,7 +61,7 @@ class CommandController {
             long step,
             String name,
             List<String> items,
-            Map<String, String> revisions,
+            Map<String, Hash> revisions,
             @Nullable SiteNews news,
             @Nullable Shown proof) {}
 
@@ -69,7 +70,7 @@ class CommandController {
 
     @PostMapping("/commands")
     Answer run(Here here, @RequestBody Given given, HttpSession session) {
-        Map<String, String> seen = given.seen() == null ? Map.of() : given.seen();
+        Map<String, Hash> seen = given.seen() == null ? Map.of() : given.seen();
         AskedRequest asked = new AskedRequest(
                 here.person().id(), here.role(), given.command(), seen, given.group(), given.request());
         return answer(here, here.workspace().run(asked), given.since(), given.showing(), session);

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.core.model.site.Site;
 import venue.server.here.Here;
@@ -55,17 +56,17 @@ class FirstStepsController {
     record FirstSteps(boolean away, List<StepTold> steps) {}
 
     /** The items that a site began with, the look that its first release wore, and the content that look had. */
-    private record Begun(Set<String> items, String look, String lookThen) {
+    private record Begun(Set<String> items, String look, Hash lookThen) {
 
         static Begun of(Workspace workspace) {
             SiteId site = workspace.site();
-            Map<String, String> first = workspace.releases().mapAt(site, 1);
+            Map<String, Hash> first = workspace.releases().mapAt(site, 1);
             String look = workspace
                     .archive()
-                    .past(Site.ID, first.getOrDefault(Site.ID, ""))
+                    .past(Site.ID, first.getOrDefault(Site.ID, Hash.NONE))
                     .map(i -> ((Site) i).look())
                     .orElse("");
-            return new Begun(workspace.journal().beganWith(site), look, first.getOrDefault(look, ""));
+            return new Begun(workspace.journal().beganWith(site), look, first.getOrDefault(look, Hash.NONE));
         }
     }
 

@@ -1,6 +1,7 @@
 package venue.server.firststeps;
 
 import java.util.Set;
+import venue.core.basics.item.Hash;
 import venue.core.edition.edition.Edition;
 import venue.store.workspace.Standing;
 
@@ -13,7 +14,7 @@ import venue.store.workspace.Standing;
  * @param people how many work on it
  * @param isBackedUp whether the installation has a backup
  */
-record SiteBegun(Standing now, Set<String> began, String firstLook, String lookThen, int people, boolean isBackedUp) {
+record SiteBegun(Standing now, Set<String> began, String firstLook, Hash lookThen, int people, boolean isBackedUp) {
 
     Edition working() {
         return now.working();

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.carry.table.EntryTable;
 import venue.core.edition.edition.Edition;
@@ -25,7 +26,7 @@ import venue.store.workspace.Standing;
 class EntriesController {
 
     /** An entry, and the hash of its content. */
-    record EntryRow(String id, String revision, String name, Map<String, Value> fields) {}
+    record EntryRow(String id, Hash revision, String name, Map<String, Value> fields) {}
 
     /** An entry by its name, for choosing it. */
     record EntryName(String id, String name, String kind) {}

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.edition.usage.FieldUse;
 import venue.core.model.kind.Placement;
@@ -19,7 +20,7 @@ record KindDetail(
         @JsonUnwrapped KindPages pages) {
 
     /** @param revision the hash of its content, to be sent with commands */
-    public record KindHead(String id, String revision, String name, String note, boolean retired) {}
+    public record KindHead(String id, Hash revision, String name, String note, boolean retired) {}
 
     /** @param putAway fields taken off the form */
     public record KindFields(List<FieldUse> fields, List<PutAway> putAway) {}

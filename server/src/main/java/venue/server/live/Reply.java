@@ -87,8 +87,7 @@ record Reply(
         if (page.ownStyles().isEmpty()) {
             return policy;
         }
-        String hash = Base64.getEncoder()
-                .encodeToString(HexFormat.of().parseHex(Hash.of(page.ownStyles().getBytes(StandardCharsets.UTF_8))));
+        String hash = Base64.getEncoder().encodeToString(HexFormat.of().parseHex(Hash.over(page.ownStyles())));
         return policy.replace("style-src 'self'", "style-src 'self' 'sha256-" + hash + "'");
     }
 
@@ -149,7 +148,7 @@ record Reply(
     }
 
     private static String etag(byte[] body) {
-        return "\"" + Hash.of(body).substring(0, ETAG) + "\"";
+        return "\"" + Hash.over(body).first(ETAG) + "\"";
     }
 
     private static byte[] compress(byte[] body) {

@@ -76,7 +76,7 @@ class MediaController {
      * @param since the day from which it was that, ISO 8601; empty where nobody knows
      * @param path path of it on the site
      */
-    record Before(String file, String format, long bytes, String since, String path) {}
+    record Before(Hash file, String format, long bytes, String since, String path) {}
 
     /**
      * A file to choose.
@@ -160,7 +160,7 @@ class MediaController {
     }
 
     private MediaInfo take(Here here, Path lies, String fileName, String folder) throws IOException {
-        String hash = Hash.of(lies);
+        Hash hash = Hash.over(lies);
         List<String> takenOut = MediaIntake.takenOut(fileName, lies);
         Optional<Media> known = here.working()
                 .all(Media.class)
@@ -170,7 +170,7 @@ class MediaController {
             return info(here.working(), known.get()).without(takenOut);
         }
         String name = name(fileName);
-        Media media = intake.take("m-" + hash.substring(0, 16), fileName, lies)
+        Media media = intake.take("m-" + hash.first(16), fileName, lies)
                 .withPlace(name, folder)
                 .withSince(LocalDate.now(here.working().site().zone()).toString());
         here.run(WholeCommand.takeIn(name, List.of(media)));

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.Hash;
 import venue.core.basics.link.Link;
 import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
@@ -61,12 +62,7 @@ class MenuController {
      * @param sections the items in whose sections it stands
      */
     record MenuDetail(
-            String id,
-            String revision,
-            String name,
-            List<String> places,
-            List<Showing> sections,
-            List<MenuLine> lines) {}
+            String id, Hash revision, String name, List<String> places, List<Showing> sections, List<MenuLine> lines) {}
 
     /** An item that shows a menu. */
     record Showing(String id, ItemSort sort, String name) {}

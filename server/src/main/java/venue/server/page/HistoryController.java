@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.compare.Compared;
@@ -42,14 +43,14 @@ class HistoryController {
      * @param now whether the page is like this now
      * @param live whether visitors have this version
      */
-    record Version(String revision, String at, String who, String name, boolean now, boolean live) {}
+    record Version(Hash revision, String at, String who, String name, boolean now, boolean live) {}
 
     /** The latest first; at most 200, without the first {@code from}. */
     @GetMapping
     List<Version> versions(Here here, @PathVariable String id, @RequestParam(defaultValue = "0") int from) {
         here.working().require(Page.class, id);
-        String now = here.now().hashOf(id);
-        String live = here.now().liveHashOf(id);
+        Hash now = here.now().hashOf(id);
+        Hash live = here.now().liveHashOf(id);
         Function<PersonId, String> names = people.names();
         return here.workspace().journal().versions(here.site(), id, Math.max(0, from), MOST).stream()
                 .map(v -> version(v, names.apply(v.who()), now, live))
@@ -65,14 +66,14 @@ class HistoryController {
         };
     }
 
-    private static Version version(Journal.Version v, String who, String now, String live) {
+    private static Version version(Journal.Version v, String who, Hash now, Hash live) {
         return new Version(
                 v.hash(), v.at(), who, told(v), v.hash().equals(now), v.hash().equals(live));
     }
 
     /** The version beside the page as it is now, part by part. */
     @GetMapping("/{revision}")
-    List<Compared.Part> compared(Here here, @PathVariable String id, @PathVariable String revision) {
+    List<Compared.Part> compared(Here here, @PathVariable String id, @PathVariable Hash revision) {
         return Compared.of(past(here.workspace(), id, revision), here.working().require(Page.class, id));
     }
 
@@ -80,16 +81,16 @@ class HistoryController {
     record PartWanted(@Nullable String section) {}
 
     @PostMapping("/{revision}/return")
-    Done bringBack(Here here, @PathVariable String id, @PathVariable String revision, @RequestBody PartWanted wanted) {
+    Done bringBack(Here here, @PathVariable String id, @PathVariable Hash revision, @RequestBody PartWanted wanted) {
         return here.run(PageCommand.bringBack(past(here.workspace(), id, revision), wanted.section()));
     }
 
-    private static Page past(Workspace workspace, String id, String revision) {
+    private static Page past(Workspace workspace, String id, Hash revision) {
         return workspace
                 .archive()
                 .past(id, revision)
                 .filter(Page.class::isInstance)
                 .map(Page.class::cast)
-                .orElseThrow(() -> Refusal.unknown("version", revision));
+                .orElseThrow(() -> Refusal.unknown("version", revision.text()));
     }
 }

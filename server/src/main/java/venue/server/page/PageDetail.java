@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.element.LeftOut;
 import venue.core.check.survey.Finding;
@@ -36,7 +37,7 @@ public record PageDetail(
      */
     public record PageHead(
             String id,
-            String revision,
+            Hash revision,
             String title,
             String segment,
             @Nullable String parent,
@@ -141,7 +142,7 @@ public record PageDetail(
          * @param revision the hash of that item's content
          * @param pages on how many pages it shows
          */
-        public record WrittenAt(String item, String inner, String revision, long pages) {}
+        public record WrittenAt(String item, String inner, Hash revision, long pages) {}
 
         /** How it stands to what it was copied from. */
         public record SectionLineage(

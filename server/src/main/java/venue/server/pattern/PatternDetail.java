@@ -2,6 +2,7 @@ package venue.server.pattern;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import venue.core.basics.item.Hash;
 import venue.server.page.PageDetail.ZoneDetail;
 
 /**
@@ -13,7 +14,7 @@ import venue.server.page.PageDetail.ZoneDetail;
 record PatternDetail(@JsonUnwrapped PatternNamed named, long toFill, List<ZoneDetail> zones) {
 
     /** @param revision the hash of its content, to be sent with commands */
-    public record PatternNamed(String id, String revision, String name, String group, String note, boolean retired) {}
+    public record PatternNamed(String id, Hash revision, String name, String group, String note, boolean retired) {}
 
     /**
      * Where its copies stand and how they stand to it.

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
 import venue.core.change.edit.Change;
@@ -90,7 +91,7 @@ public class Proofs {
     Optional<Rendered> of(Workspace workspace, Standing standing, String sort, String id, Map<String, String> query) {
         Edition edition = "live".equals(query.get("of"))
                 ? standing.live()
-                : then(workspace, dressed(standing.working(), query), id, query.get("at"));
+                : then(workspace, dressed(standing.working(), query), id, Hash.of(query.get("at")));
         if (sort.equals("page") && edition.page(id).isPresent()) {
             edition = foreseen(workspace.desk().on(edition), id, query);
         }
@@ -118,7 +119,7 @@ public class Proofs {
     }
 
     /** The edition with one item as it was in an earlier version. */
-    private static Edition then(Workspace workspace, Edition working, String id, @Nullable String revision) {
+    private static Edition then(Workspace workspace, Edition working, String id, @Nullable Hash revision) {
         return Optional.ofNullable(revision)
                 .flatMap(r -> workspace.archive().past(id, r))
                 .filter(i -> working.find(id).isPresent())

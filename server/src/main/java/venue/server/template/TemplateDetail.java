@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.glyph.Glyph;
 import venue.core.edition.usage.FieldUse;
@@ -22,7 +23,7 @@ record TemplateDetail(
         @JsonUnwrapped TemplateWearers wearers) {
 
     /** @param revision the hash of its content, to be sent with commands */
-    public record TemplateHead(String id, String revision, String name, String note, boolean retired) {}
+    public record TemplateHead(String id, Hash revision, String name, String note, boolean retired) {}
 
     /** @param frame the values of its frame settings */
     public record TemplateFrame(

@@ -29,7 +29,7 @@ class StyleController {
      * @param tokens its custom properties alone
      * @param rules a hash of all the rest, and of what is chosen: while it stays, the tokens are all that is new
      */
-    record Style(String css, String tokens, String rules, String revision) {}
+    record Style(String css, String tokens, String rules, Hash revision) {}
 
     @GetMapping("/style")
     Style style(Here here) {

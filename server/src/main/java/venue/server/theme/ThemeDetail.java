@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.edition.edition.Differing;
@@ -33,7 +34,7 @@ record ThemeDetail(
         List<Everywhere> everywhere,
         Identity identity) {
 
-    public record ThemeHead(String id, String name, String revision) {}
+    public record ThemeHead(String id, String name, Hash revision) {}
 
     public record ThemeValues(List<PropertyGroup> groups, Map<String, Value> settings) {}
 
@@ -54,7 +55,7 @@ record ThemeDetail(
     record Sheet(String page, String title, String kind, String template) {}
 
     /** What the site says on every page in whichever look, by the part of a page in which it stands. */
-    record Identity(String item, String revision, List<PropertyGroup> groups, Map<String, Value> values) {}
+    record Identity(String item, Hash revision, List<PropertyGroup> groups, Map<String, Value> values) {}
 
     /**
      * A section that stands at the end of every page.

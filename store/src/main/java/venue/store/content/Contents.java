@@ -2,7 +2,6 @@ package venue.store.content;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +24,7 @@ public final class Contents implements Archive {
 
     private final Database database;
     private final JdbcClient sql;
-    private final Cache<String, Item> remembered =
+    private final Cache<Hash, Item> remembered =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     public Contents(Database database) {
@@ -34,12 +33,12 @@ public final class Contents implements Archive {
     }
 
     /** Keeps the item's content and gives its hash. */
-    public String put(Item item) {
+    public Hash put(Item item) {
         return put(List.of(item)).get(0);
     }
 
     /** Keeps the contents of items and gives their hashes, in the same order. */
-    public List<String> put(List<? extends Item> items) {
+    public List<Hash> put(List<? extends Item> items) {
         List<Written> written = items.parallelStream().map(Written::of).toList();
         database.each(
                 INSERT,
@@ -51,31 +50,31 @@ public final class Contents implements Archive {
     }
 
     /** An item as it is kept. */
-    private record Written(Item item, ItemSort type, String body, String hash) {
+    private record Written(Item item, ItemSort type, String body, Hash hash) {
 
         static Written of(Item item) {
             String body = ItemJson.write(item);
             ItemSort type = ItemSort.of(item);
-            return new Written(item, type, body, Hash.of((type + " " + body).getBytes(StandardCharsets.UTF_8)));
+            return new Written(item, type, body, Hash.over(type + " " + body));
         }
     }
 
     /** The hash by which it is known what somebody asked for. */
-    public static String print(Command command) {
-        return Hash.of(ItemJson.write(command).getBytes(StandardCharsets.UTF_8));
+    public static Hash print(Command command) {
+        return Hash.over(ItemJson.write(command));
     }
 
     @Override
-    public String hashOf(Item item) {
+    public Hash hashOf(Item item) {
         return Written.of(item).hash();
     }
 
     @Override
-    public Optional<Item> find(String hash) {
+    public Optional<Item> find(Hash hash) {
         return Optional.ofNullable(remembered.get(hash, this::load));
     }
 
-    public Item require(String hash) {
+    public Item require(Hash hash) {
         return find(hash).orElseThrow(() -> new IllegalStateException("content " + hash + " is missing"));
     }
 
@@ -89,7 +88,7 @@ public final class Contents implements Archive {
         return ItemJson.item(type, tree);
     }
 
-    private @Nullable Item load(String hash) {
+    private @Nullable Item load(Hash hash) {
         return sql.sql(SELECT)
                 .param("hash", hash)
                 .query((row, n) -> ItemJson.read(

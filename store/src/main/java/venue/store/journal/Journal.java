@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
@@ -60,7 +61,7 @@ public final class Journal {
             """;
 
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
-    public record Version(String hash, String at, PersonId who, String name, Step.Kind kind, long step) {}
+    public record Version(Hash hash, String at, PersonId who, String name, Step.Kind kind, long step) {}
 
     /**
      * A group of steps that can be taken back or done again.
@@ -118,7 +119,7 @@ public final class Journal {
     }
 
     /** Whether an item of the site ever had this content. */
-    public boolean held(SiteId site, String item, String hash) {
+    public boolean held(SiteId site, String item, Hash hash) {
         return sql.sql(HELD)
                         .param("site", site)
                         .param("item", item)

@@ -1,6 +1,5 @@
 package venue.store.link;
 
-import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -135,7 +134,7 @@ public final class Links {
                 .update();
     }
 
-    private static String hash(String token) {
-        return Hash.of(token.getBytes(StandardCharsets.UTF_8));
+    private static Hash hash(String token) {
+        return Hash.over(token);
     }
 }

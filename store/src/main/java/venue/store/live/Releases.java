@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.store.journal.HashChange;
@@ -49,7 +50,7 @@ public final class Releases {
     }
 
     /** One item of the live map. */
-    public record Placed(String item, String hash, String changedAt) {}
+    public record Placed(String item, Hash hash, String changedAt) {}
 
     private final JdbcClient sql;
 
@@ -85,8 +86,8 @@ public final class Releases {
     }
 
     /** The live map as it was after a release: the map of now with all later releases taken back. */
-    public Map<String, String> mapAt(SiteId site, int number) {
-        Map<String, String> map = new HashMap<>();
+    public Map<String, Hash> mapAt(SiteId site, int number) {
+        Map<String, Hash> map = new HashMap<>();
         map(site).forEach(p -> map.put(p.item(), p.hash()));
         sql.sql(CHANGES_SINCE)
                 .param("site", site)
@@ -97,7 +98,7 @@ public final class Releases {
         return map;
     }
 
-    private static void set(Map<String, String> map, String item, @Nullable String hash) {
+    private static void set(Map<String, Hash> map, String item, @Nullable Hash hash) {
         if (hash == null) {
             map.remove(item);
         } else {

@@ -72,7 +72,7 @@ public final class MediaIntake {
             return turns.take(() -> take(id, name, Files.readAllBytes(from)));
         }
         requireBytes(name, Files.size(from), MOST_FILM_BYTES);
-        Media media = Media.file(id, name, Hash.of(from), played.get(), Files.size(from));
+        Media media = Media.file(id, name, Hash.over(from), played.get(), Files.size(from));
         files.take(fileName(media.path()), from);
         return media;
     }
@@ -121,7 +121,7 @@ public final class MediaIntake {
     }
 
     private Media file(String id, String name, byte[] bytes, String format) {
-        Media media = Media.file(id, name, Hash.of(bytes), format, bytes.length);
+        Media media = Media.file(id, name, Hash.over(bytes), format, bytes.length);
         files.put(fileName(media.path()), bytes);
         return media;
     }
@@ -136,7 +136,7 @@ public final class MediaIntake {
         SvgCleaner.Drawing drawing = SvgCleaner.clean(new String(bytes, StandardCharsets.UTF_8))
                 .orElseThrow(() -> PictureReader.noPicture(name));
         Media media = Media.picture(
-                        id, name, Hash.of(bytes), "svg", drawing.width(), drawing.height(), List.of(drawing.width()))
+                        id, name, Hash.over(bytes), "svg", drawing.width(), drawing.height(), List.of(drawing.width()))
                 .withWeight(bytes.length, List.of());
         files.put(fileName(media.path()), drawing.svg().getBytes(StandardCharsets.UTF_8));
         return media;
@@ -147,14 +147,14 @@ public final class MediaIntake {
         BufferedImage image = read.image();
         String format = read.maybeAlpha() && image.getColorModel().hasAlpha() ? "png" : "jpg";
         try {
-            return renditions(id, name, Hash.of(bytes), format, image, bytes.length);
+            return renditions(id, name, Hash.over(bytes), format, image, bytes.length);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
     /** Each width is made from the next wider one, so that the picture as it came is gone through once. */
-    private Media renditions(String id, String name, String hash, String format, BufferedImage image, long weight)
+    private Media renditions(String id, String name, Hash hash, String format, BufferedImage image, long weight)
             throws IOException {
         int whole = Math.min(WIDEST, image.getWidth());
         int height = Math.max(1, Math.round((float) image.getHeight() * whole / image.getWidth()));
@@ -201,7 +201,7 @@ public final class MediaIntake {
         }
         BufferedImage part = part(image, cut);
         String where = cut.left() + "," + cut.top() + "," + cut.wide() + "," + cut.high();
-        String hash = Hash.of((cut.file() + where).getBytes(StandardCharsets.UTF_8));
+        Hash hash = Hash.over((cut.file() + where).getBytes(StandardCharsets.UTF_8));
         return renditions(media.id(), media.name(), hash, media.format(), part, media.bytes())
                 .withCut(cut);
     }

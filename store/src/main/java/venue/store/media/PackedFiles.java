@@ -31,7 +31,7 @@ public final class PackedFiles {
     private PackedFiles() {}
 
     /** Refuses a file that is not what the item says, or not as upload would have kept it. */
-    public static void check(Media media, String name, InputStream in, String sha256, long bytes) throws IOException {
+    public static void check(Media media, String name, InputStream in, Hash sha256, long bytes) throws IOException {
         int looked = media.isPicture()
                 ? MediaIntake.MOST_BYTES + 1
                 : media.font() != null ? FontReader.MOST_BYTES + 1 : HEAD;
@@ -58,7 +58,7 @@ public final class PackedFiles {
     }
 
     /** It is the file itself, or what it was before. */
-    private static void requireKnown(Media media, byte[] head, String sha256) {
+    private static void requireKnown(Media media, byte[] head, Hash sha256) {
         Optional<String> format = media.file().equals(sha256)
                 ? Optional.of(media.format())
                 : media.earlier().stream()
@@ -71,7 +71,7 @@ public final class PackedFiles {
     }
 
     /** A file's hash and length. */
-    private record Measured(String sha256, long bytes) {
+    private record Measured(Hash sha256, long bytes) {
 
         static Measured of(InputStream in) throws IOException {
             Hash.Stream counted = Hash.stream(in);

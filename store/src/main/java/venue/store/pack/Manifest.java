@@ -3,6 +3,7 @@ package venue.store.pack;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
+import venue.core.basics.item.Hash;
 import venue.core.carry.pack.Pack;
 import venue.core.edition.edition.ItemSort;
 
@@ -30,7 +31,7 @@ record Manifest(
     static final String ENTRY = "pack.json";
 
     /** An item; its content lies at {@code items/ID.json} and has this SHA-256. */
-    record Entry(String id, ItemSort sort, String identity, String sha256) {
+    record Entry(String id, ItemSort sort, String identity, Hash sha256) {
 
         String path() {
             return "items/" + id + ".json";
@@ -38,7 +39,7 @@ record Manifest(
     }
 
     /** What an item once was; its content lies at {@code pasts/HASH.json}. */
-    record Past(String hash, ItemSort sort, String sha256) {
+    record Past(Hash hash, ItemSort sort, Hash sha256) {
 
         String path() {
             return "pasts/" + hash + ".json";
@@ -46,7 +47,7 @@ record Manifest(
     }
 
     /** A file, by the name under which sites serve it; its bytes lie at {@code files/SHA256}. */
-    record Stored(String name, String sha256, long bytes) {
+    record Stored(String name, Hash sha256, long bytes) {
 
         String path() {
             return "files/" + sha256;

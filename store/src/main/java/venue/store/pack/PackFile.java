@@ -118,17 +118,17 @@ public final class PackFile implements AutoCloseable {
         return items;
     }
 
-    private Map<String, Item> pasts() throws IOException {
-        Map<String, Item> pasts = new HashMap<>();
+    private Map<Hash, Item> pasts() throws IOException {
+        Map<Hash, Item> pasts = new HashMap<>();
         for (Manifest.Past past : manifest.pasts()) {
             pasts.put(past.hash(), item(past.path(), past.sort(), past.sha256()));
         }
         return pasts;
     }
 
-    private Item item(String path, ItemSort sort, String sha256) throws IOException {
+    private Item item(String path, ItemSort sort, Hash sha256) throws IOException {
         byte[] bytes = zip.read(path);
-        if (!Hash.of(bytes).equals(sha256)) {
+        if (!Hash.over(bytes).equals(sha256)) {
             throw Zip.noPack("“" + Zip.shown(path) + "” is not what it was when it was saved");
         }
         try {

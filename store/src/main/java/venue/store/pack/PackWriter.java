@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -43,10 +44,10 @@ public final class PackWriter {
                 pack.root(),
                 pack.items().stream().map(p -> entry(p, words)).toList(),
                 pack.outside(),
-                new TreeMap<>(pack.pasts())
-                        .entrySet().stream()
-                                .map(p -> past(p.getKey(), p.getValue(), words))
-                                .toList(),
+                pack.pasts().entrySet().stream()
+                        .sorted(Comparator.comparing(p -> p.getKey().text()))
+                        .map(p -> past(p.getKey(), p.getValue(), words))
+                        .toList(),
                 files(pack, files, stored));
         try (ZipOutputStream zip = new ZipOutputStream(to)) {
             put(zip, Manifest.ENTRY, json(manifest));
@@ -62,14 +63,14 @@ public final class PackWriter {
     private static Manifest.Entry entry(Pack.Packed packed, Map<String, byte[]> words) {
         Item item = packed.item();
         byte[] json = json(item);
-        Manifest.Entry entry = new Manifest.Entry(item.id(), ItemSort.of(item), packed.identity(), Hash.of(json));
+        Manifest.Entry entry = new Manifest.Entry(item.id(), ItemSort.of(item), packed.identity(), Hash.over(json));
         words.put(entry.path(), json);
         return entry;
     }
 
-    private static Manifest.Past past(String hash, Item item, Map<String, byte[]> words) {
+    private static Manifest.Past past(Hash hash, Item item, Map<String, byte[]> words) {
         byte[] json = json(item);
-        Manifest.Past past = new Manifest.Past(hash, ItemSort.of(item), Hash.of(json));
+        Manifest.Past past = new Manifest.Past(hash, ItemSort.of(item), Hash.over(json));
         words.put(past.path(), json);
         return past;
     }
@@ -84,7 +85,7 @@ public final class PackWriter {
                 .toList()) {
             Path lies = files.locate(name).orElse(null);
             if (lies != null) {
-                Manifest.Stored one = new Manifest.Stored(name, Hash.of(lies), Files.size(lies));
+                Manifest.Stored one = new Manifest.Stored(name, Hash.over(lies), Files.size(lies));
                 listed.add(one);
                 stored.put(one.path(), lies);
             }

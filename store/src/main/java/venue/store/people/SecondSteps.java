@@ -119,7 +119,7 @@ public final class SecondSteps {
                 .update();
     }
 
-    private static String hash(String code) {
-        return Hash.of(code.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    private static Hash hash(String code) {
+        return Hash.over(code);
     }
 }

@@ -1,6 +1,5 @@
 package venue.store.proof;
 
-import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
@@ -97,7 +96,7 @@ public final class SentProofs {
                 > 0;
     }
 
-    private static String hash(String token) {
-        return Hash.of(token.getBytes(StandardCharsets.UTF_8));
+    private static Hash hash(String token) {
+        return Hash.over(token);
     }
 }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.SiteId;
 import venue.core.carry.beginning.ReadySite;
@@ -60,7 +61,7 @@ final class Arrivals {
     }
 
     /** Whether an item was this before it came. */
-    boolean held(String item, String hash) {
+    boolean held(String item, Hash hash) {
         return database.sql()
                         .sql(HELD)
                         .param("site", site)
@@ -78,7 +79,7 @@ final class Arrivals {
      * @param fixed whether undoing that step leaves it so
      */
     void keep(Map<String, Reading.Came> came, Collection<Item> pasts, long step, boolean fixed) {
-        Map<String, String> hashes =
+        Map<String, Hash> hashes =
                 kept(came.values().stream().map(Reading.Came::theirs).toList());
         kept(pasts);
         Map<String, String> identities = new HashMap<>();
@@ -101,11 +102,11 @@ final class Arrivals {
     }
 
     /** Keeps what items once were; the hash of each, by its id. */
-    Map<String, String> kept(Collection<Item> pasts) {
+    Map<String, Hash> kept(Collection<Item> pasts) {
         List<Item> items = List.copyOf(pasts);
-        List<String> hashes = contents.put(items);
+        List<Hash> hashes = contents.put(items);
         List<Object[]> rows = new ArrayList<>();
-        Map<String, String> byId = new HashMap<>();
+        Map<String, Hash> byId = new HashMap<>();
         for (int i = 0; i < items.size(); i++) {
             rows.add(new Object[] {site, items.get(i).id(), hashes.get(i)});
             byId.put(items.get(i).id(), hashes.get(i));
@@ -121,10 +122,10 @@ final class Arrivals {
         rows(CAME).forEach(r -> identities.put(r.item(), r.word()));
         Map<String, String> items = new HashMap<>();
         identities.forEach((item, identity) -> items.merge(identity, item, (a, b) -> a.compareTo(b) < 0 ? a : b));
-        Map<String, String> taken = taken();
+        Map<String, Hash> taken = taken();
         return new Known() {
             @Override
-            public Optional<String> taken(String id) {
+            public Optional<Hash> taken(String id) {
                 return Optional.ofNullable(taken.get(id));
             }
 
@@ -145,12 +146,12 @@ final class Arrivals {
         };
     }
 
-    private record Taken(String item, String hash, boolean fixed, String ofGroup) {}
+    private record Taken(String item, Hash hash, boolean fixed, String ofGroup) {}
 
     private record Reversal(String ofGroup, String reverses) {}
 
     /** What items were when they came last, by steps that have not been taken back. */
-    private Map<String, String> taken() {
+    private Map<String, Hash> taken() {
         Map<String, List<String>> reversals = new HashMap<>();
         database.sql()
                 .sql(REVERSED)
@@ -160,7 +161,7 @@ final class Arrivals {
                 .forEach(r -> reversals
                         .computeIfAbsent(r.reverses(), g -> new ArrayList<>())
                         .add(r.ofGroup()));
-        Map<String, String> taken = new HashMap<>();
+        Map<String, Hash> taken = new HashMap<>();
         database.sql().sql(TAKEN).param("site", site).query(Taken.class).list().stream()
                 .filter(t -> t.fixed() || holds(t.ofGroup(), reversals))
                 .forEach(t -> taken.put(t.item(), t.hash()));

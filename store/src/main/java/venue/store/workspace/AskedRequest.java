@@ -2,6 +2,7 @@ package venue.store.workspace;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.change.edit.Command;
 import venue.core.model.site.Role;
@@ -18,7 +19,7 @@ public record AskedRequest(
         PersonId who,
         Role role,
         Command command,
-        Map<String, String> seen,
+        Map<String, Hash> seen,
         @Nullable String group,
         @Nullable String request) {
 

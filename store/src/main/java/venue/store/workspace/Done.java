@@ -1,6 +1,7 @@
 package venue.store.workspace;
 
 import java.util.Map;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 
 /**
@@ -8,7 +9,7 @@ import venue.core.basics.item.PersonId;
  *
  * @param revisions the hash of each item that was made or changed; an empty text for one that was removed
  */
-public record Done(long step, String name, PersonId who, Map<String, String> revisions) {
+public record Done(long step, String name, PersonId who, Map<String, Hash> revisions) {
 
     public Done {
         revisions = revisions == null ? Map.of() : Map.copyOf(revisions);

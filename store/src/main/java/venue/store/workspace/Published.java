@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import kotlinx.collections.immutable.PersistentMap;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.live.release.ReleasePlan;
@@ -20,8 +21,8 @@ final class Published {
     private final Contents contents;
     private final List<Item> put = new ArrayList<>();
     private final List<String> removed = new ArrayList<>();
-    private final PersistentMap.Builder<String, String> hashes;
-    private final PersistentMap.Builder<String, String> liveHashes;
+    private final PersistentMap.Builder<String, Hash> hashes;
+    private final PersistentMap.Builder<String, Hash> liveHashes;
 
     Published(Standing before, Contents contents) {
         this.before = before;
@@ -60,7 +61,7 @@ final class Published {
     List<HashChange> putRedirects(ReleasePlan.Prepared prepared) {
         List<HashChange> changes = new ArrayList<>();
         prepared.redirects().forEach(r -> {
-            String hash = contents.put(r);
+            Hash hash = contents.put(r);
             if (!hash.equals(hashes.put(r.id(), hash))) {
                 changes.add(new HashChange(r.id(), before.hashes().get(r.id()), hash));
             }
@@ -75,7 +76,7 @@ final class Published {
     List<HashChange> changes() {
         List<HashChange> changes = new ArrayList<>();
         for (Item item : put) {
-            String hash = contents.put(item);
+            Hash hash = contents.put(item);
             changes.add(new HashChange(item.id(), liveHashes.put(item.id(), hash), hash));
         }
         removed.forEach(id -> changes.add(new HashChange(id, liveHashes.remove(id), null)));

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 
@@ -23,7 +24,7 @@ final class Requests {
      * @param id as whoever asks named it, 1 to 80 characters
      * @param print the hash of what it asks
      */
-    public record Request(SiteId site, String id, PersonId who, String print) {
+    public record Request(SiteId site, String id, PersonId who, Hash print) {
         public Request {
             if (id.isBlank() || id.length() > LONGEST) {
                 throw Refusal.badInput(
@@ -35,7 +36,7 @@ final class Requests {
         }
     }
 
-    private record Kept(PersonId who, String print, String answer) {}
+    private record Kept(PersonId who, Hash print, String answer) {}
 
     private final JdbcClient sql;
 

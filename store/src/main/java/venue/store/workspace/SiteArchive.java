@@ -1,6 +1,7 @@
 package venue.store.workspace;
 
 import java.util.Optional;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.SiteId;
 import venue.core.edition.merge.Archive;
@@ -21,17 +22,17 @@ record SiteArchive(SiteId site, Contents contents, Journal journal, Arrivals arr
     }
 
     @Override
-    public Optional<Item> find(String hash) {
+    public Optional<Item> find(Hash hash) {
         return contents.find(hash);
     }
 
     @Override
-    public Optional<Item> past(String id, String hash) {
+    public Optional<Item> past(String id, Hash hash) {
         return journal.held(site, id, hash) || arrivals.held(id, hash) ? contents.find(hash) : Optional.empty();
     }
 
     @Override
-    public String hashOf(Item item) {
+    public Hash hashOf(Item item) {
         return contents.hashOf(item);
     }
 }

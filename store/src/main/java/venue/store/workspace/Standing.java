@@ -11,6 +11,7 @@ import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
@@ -39,7 +40,7 @@ public final class Standing {
     private volatile @Nullable PersistentMap<String, Instant> changedWorking;
 
     /** An edition with the hashes of its contents. */
-    record Copy(Edition edition, PersistentMap<String, String> hashes) {}
+    record Copy(Edition edition, PersistentMap<String, Hash> hashes) {}
 
     /** What was known last, and what has changed since. */
     private record Base(DerivedStanding derived, Set<String> ids) {
@@ -138,11 +139,11 @@ public final class Standing {
         return live.edition();
     }
 
-    PersistentMap<String, String> hashes() {
+    PersistentMap<String, Hash> hashes() {
         return working.hashes();
     }
 
-    PersistentMap<String, String> liveHashes() {
+    PersistentMap<String, Hash> liveHashes() {
         return live.hashes();
     }
 
@@ -186,13 +187,13 @@ public final class Standing {
     }
 
     /** The hash of an item's content in the working copy; empty when it is not there. */
-    public String hashOf(String item) {
-        return working.hashes().getOrDefault(item, "");
+    public Hash hashOf(String item) {
+        return working.hashes().getOrDefault(item, Hash.NONE);
     }
 
     /** The hash of an item's content in the live release; empty when it is not there. */
-    public String liveHashOf(String item) {
-        return live.hashes().getOrDefault(item, "");
+    public Hash liveHashOf(String item) {
+        return live.hashes().getOrDefault(item, Hash.NONE);
     }
 
     /** What stands between the live release and the working copy. */

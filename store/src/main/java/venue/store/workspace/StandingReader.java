@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.core.edition.edition.Edition;
 import venue.store.content.Contents;
@@ -29,9 +30,9 @@ final class StandingReader {
     }
 
     Standing now() {
-        PersistentMap<String, String> hashes = ExtensionsKt.toPersistentHashMap(workingMap.load(site));
-        PersistentMap.Builder<String, String> live =
-                ExtensionsKt.<String, String>persistentHashMapOf().builder();
+        PersistentMap<String, Hash> hashes = ExtensionsKt.toPersistentHashMap(workingMap.load(site));
+        PersistentMap.Builder<String, Hash> live =
+                ExtensionsKt.<String, Hash>persistentHashMapOf().builder();
         Map<String, Instant> changed = new HashMap<>();
         releases.map(site).forEach(p -> {
             live.put(p.item(), p.hash());
@@ -40,12 +41,12 @@ final class StandingReader {
         return Standing.of(copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
     }
 
-    private Standing.Copy copy(PersistentMap<String, String> hashes) {
+    private Standing.Copy copy(PersistentMap<String, Hash> hashes) {
         return new Standing.Copy(edition(hashes), hashes);
     }
 
     /** What some contents make up. */
-    Edition edition(Map<String, String> hashes) {
+    Edition edition(Map<String, Hash> hashes) {
         return Edition.of(hashes.values().stream().map(contents::require).toList());
     }
 }

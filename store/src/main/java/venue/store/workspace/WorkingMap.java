@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
 import venue.store.journal.HashChange;
@@ -19,7 +20,7 @@ final class WorkingMap {
             """;
     private static final String REMOVE = "delete from working where site = ? and item = ?";
 
-    private record Row(String item, String hash) {}
+    private record Row(String item, Hash hash) {}
 
     private final Database database;
     private final JdbcClient sql;
@@ -29,8 +30,8 @@ final class WorkingMap {
         sql = database.sql();
     }
 
-    Map<String, String> load(SiteId site) {
-        Map<String, String> map = new HashMap<>();
+    Map<String, Hash> load(SiteId site) {
+        Map<String, Hash> map = new HashMap<>();
         sql.sql(ALL).param("site", site).query(Row.class).list().forEach(r -> map.put(r.item(), r.hash()));
         return map;
     }

@@ -15,6 +15,7 @@ import java.util.random.RandomGenerator;
 import kotlinx.collections.immutable.PersistentMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
@@ -200,7 +201,7 @@ public final class Workspace {
         return keep(new Step(site, clock.instant(), who, group.name(), kind, own, group.id()), edited, done -> {});
     }
 
-    private @Nullable Item item(@Nullable String hash) {
+    private @Nullable Item item(@Nullable Hash hash) {
         return hash == null ? null : contents.require(hash);
     }
 
@@ -208,14 +209,14 @@ public final class Workspace {
     private Done keep(Step step, Editor.Edited edited, Consumer<Done> remember) {
         venue.core.change.edit.Change change = edited.change();
         Standing before = now;
-        PersistentMap.Builder<String, String> hashes = before.hashes().builder();
-        Map<String, String> revisions = new HashMap<>();
+        PersistentMap.Builder<String, Hash> hashes = before.hashes().builder();
+        Map<String, Hash> revisions = new HashMap<>();
         Done done = database.write(() -> {
             List<HashChange> changes = changes(before.hashes(), change.put(), change.removed());
             changes.forEach(c -> set(hashes, c));
             workingMap.apply(site, changes);
             change.put().forEach(i -> revisions.put(i.id(), hashes.get(i.id())));
-            change.removed().forEach(id -> revisions.put(id, ""));
+            change.removed().forEach(id -> revisions.put(id, Hash.NONE));
             long number = changes.isEmpty() ? before.step() : journal.append(step, changes);
             Done kept = new Done(number, step.name(), step.who(), revisions);
             remember.accept(kept);
@@ -225,10 +226,10 @@ public final class Workspace {
         return done;
     }
 
-    private List<HashChange> changes(Map<String, String> before, Collection<Item> put, Collection<String> removed) {
+    private List<HashChange> changes(Map<String, Hash> before, Collection<Item> put, Collection<String> removed) {
         List<HashChange> changes = new ArrayList<>();
         List<Item> items = List.copyOf(put);
-        List<String> hashes = contents.put(items);
+        List<Hash> hashes = contents.put(items);
         for (int i = 0; i < items.size(); i++) {
             String id = items.get(i).id();
             if (!hashes.get(i).equals(before.get(id))) {
@@ -241,7 +242,7 @@ public final class Workspace {
         return changes;
     }
 
-    private static void set(Map<String, String> hashes, HashChange change) {
+    private static void set(Map<String, Hash> hashes, HashChange change) {
         if (change.after() == null) {
             hashes.remove(change.item());
         } else {

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.edition.edition.ItemSort;
@@ -35,7 +36,7 @@ class ShapesTest {
                     .sql("insert into content (hash, type, body) values ('h', 'KIND', :body)")
                     .param("body", OLD_KIND)
                     .update();
-            Kind kind = (Kind) new Contents(database).require("h");
+            Kind kind = (Kind) new Contents(database).require(new Hash("h"));
             assertThat(kind.offeredFirst()).isTrue();
             assertThat(kind.startsIn()).isEqualTo("form");
             assertThat(kind.settings().get(KindSettings.MAY_HOLD.key()))
@@ -47,7 +48,7 @@ class ShapesTest {
                             .query(String.class)
                             .single())
                     .isEqualTo(OLD_KIND);
-            String hash = new Contents(database).put(kind);
+            Hash hash = new Contents(database).put(kind);
             assertThat(database.sql()
                             .sql("select shape from content where hash = :hash")
                             .param("hash", hash)

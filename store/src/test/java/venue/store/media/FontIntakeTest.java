@@ -134,10 +134,10 @@ class FontIntakeTest {
     void aPackedFontIsTheOneThatTheItemDescribes() throws IOException {
         byte[] bytes = moor();
         Media font = intake.take("f", "moor.woff2", bytes);
-        PackedFiles.check(font, "x", new ByteArrayInputStream(bytes), Hash.of(bytes), bytes.length);
+        PackedFiles.check(font, "x", new ByteArrayInputStream(bytes), Hash.over(bytes), bytes.length);
         Media other = font.withFont(new Font("Another", false, 400, 400, "serif", ""));
         assertThatThrownBy(() ->
-                        PackedFiles.check(other, "x", new ByteArrayInputStream(bytes), Hash.of(bytes), bytes.length))
+                        PackedFiles.check(other, "x", new ByteArrayInputStream(bytes), Hash.over(bytes), bytes.length))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("another font");
     }

@@ -366,7 +366,7 @@ class PackFileTest {
         Map<String, byte[]> entries = entries(saved(one, yard, Site.ID));
         byte[] before =
                 one.files().find(media(id).path().replace("/-/media/", "")).orElseThrow();
-        replace(entries, "files/" + Hash.of(before), "files/" + Hash.of(after), before, after);
+        replace(entries, "files/" + Hash.over(before), "files/" + Hash.over(after), before, after);
         try (PackFile pack = PackFile.open(written(entries))) {
             assertThatThrownBy(() -> pack.check(done -> {}))
                     .isInstanceOf(Refusal.class)
@@ -379,7 +379,7 @@ class PackFileTest {
         entries.remove(from);
         entries.put(to, after);
         String manifest = new String(entries.get("pack.json"), StandardCharsets.UTF_8)
-                .replace(Hash.of(before), Hash.of(after))
+                .replace(Hash.over(before), Hash.over(after))
                 .replace("\"bytes\":" + before.length, "\"bytes\":" + after.length);
         entries.put("pack.json", words(manifest));
     }

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.io.TempDir;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.change.rollout.RollOut;
@@ -45,7 +46,7 @@ class KillTest {
 
     @RepeatedTest(2)
     void aRollOutKilledHalfWayLeavesWholePagesAndGoesOnOrIsUndone(RepetitionInfo round) throws Exception {
-        Map<String, String> before;
+        Map<String, Hash> before;
         try (Database database = Yard.database(folder)) {
             Workspace yard = Yard.begin(database);
             Roller.prepare(yard);

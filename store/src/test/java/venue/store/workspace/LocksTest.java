@@ -16,6 +16,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.carry.pack.Pack;
@@ -148,8 +149,8 @@ class LocksTest {
     @Test
     void contentsThatNothingNamesAreTakenAwayAndNoOthers() {
         Workspace yard = sites.require(YARD);
-        String hash = yard.now().hashOf("home");
-        String loose = new Contents(database)
+        Hash hash = yard.now().hashOf("home");
+        Hash loose = new Contents(database)
                 .put(yard.now().working().page("home").orElseThrow().withTitle("Nobody’s"));
         Outdated outdated = new Outdated(database, InstantSource.system());
         assertThat(outdated.remove()).containsOnly(Map.entry("content that nothing names", 1));

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
@@ -78,13 +79,13 @@ class WorkspaceTest {
 
     @Test
     void undoingEverythingGivesExactlyWhatWasAndRedoingAllExactlyWhatBecame() {
-        Map<String, String> start = yard.now().hashes();
+        Map<String, Hash> start = yard.now().hashes();
         Random chance = new Random(5);
         int done = 0;
         for (int i = 0; i < 40; i++) {
             done += tried(step(chance, i));
         }
-        Map<String, String> end = yard.now().hashes();
+        Map<String, Hash> end = yard.now().hashes();
         for (int i = 0; i < done; i++) {
             yard.undo(ANA, Role.MANAGER);
         }
@@ -136,7 +137,7 @@ class WorkspaceTest {
 
     @Test
     void aStaleCommandIsMergedUnlessItTouchesTheSamePart() {
-        Map<String, String> seen = Map.of("home", yard.now().hashOf("home"));
+        Map<String, Hash> seen = Map.of("home", yard.now().hashOf("home"));
         yard.run(AskedRequest.of(ANA, write("home", "s1", "by Ana")));
         yard.run(new AskedRequest(BO, Role.MANAGER, write("home", "s2", "by Bo"), seen, null, null));
         assertThat(words("s1")).isEqualTo("by Ana");
@@ -164,7 +165,7 @@ class WorkspaceTest {
     @Test
     void aReleaseIsWholeAndCanBeGoneBackTo() {
         releaseAll();
-        Map<String, String> first = yard.now().liveHashes();
+        Map<String, Hash> first = yard.now().liveHashes();
         yard.run(AskedRequest.of(ANA, PageCommand.setTitle("home", "Second")));
         yard.run(AskedRequest.of(ANA, PageCommand.removePage("other")));
         releaseAll();
@@ -271,7 +272,7 @@ class WorkspaceTest {
     @Test
     void aRequestIdUsedForSomethingElseIsRefusedAndNothingIsDone() {
         yard.run(asked(ANA, PageCommand.setTitle("home", "Come in"), "r1"));
-        Map<String, String> before = yard.now().hashes();
+        Map<String, Hash> before = yard.now().hashes();
         for (AskedRequest other : List.of(
                 asked(BEN, PageCommand.setTitle("home", "Come in"), "r1"),
                 asked(ANA, PageCommand.setTitle("other", "Come in"), "r1"),
@@ -311,7 +312,7 @@ class WorkspaceTest {
     void theContentOfAnotherSitesItemIsNoneThatThisOneEverHad() {
         Workspace other = Yard.open(database).begin(new SiteId("other-yard"), BEN, Yard.items("other.localhost"));
         other.run(AskedRequest.of(BEN, PageCommand.setTitle("home", "Theirs")));
-        String theirs = other.now().hashOf("home");
+        Hash theirs = other.now().hashOf("home");
         assertThat(yard.archive().past("home", theirs)).isEmpty();
         assertThat(other.archive().past("home", theirs)).isPresent();
         assertThatThrownBy(() -> yard.run(new AskedRequest(

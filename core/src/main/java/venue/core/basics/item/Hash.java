@@ -1,5 +1,7 @@
 package venue.core.basics.item;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -10,23 +12,39 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import org.jspecify.annotations.Nullable;
 
 /** SHA-256 of a content, as 64 hexadecimal digits; short forms stand in addresses. */
-public final class Hash {
+public record Hash(@JsonValue String text) implements Id {
 
-    private Hash() {}
+    /** The hash of what is not there. */
+    public static final Hash NONE = new Hash("");
 
-    public static String of(byte[] content) {
-        return HexFormat.of().formatHex(sha256().digest(content));
+    private static final int SHORT = 16;
+
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    public Hash {}
+
+    public static Hash over(byte[] content) {
+        return made(sha256().digest(content));
+    }
+
+    /** Of words, as UTF-8. */
+    public static Hash over(String content) {
+        return over(content.getBytes(StandardCharsets.UTF_8));
     }
 
     /** The hash of a file, however long it is. */
-    public static String of(Path file) throws IOException {
-        MessageDigest digest = sha256();
-        try (InputStream in = new DigestInputStream(Files.newInputStream(file), digest)) {
+    public static Hash over(Path file) throws IOException {
+        try (Stream in = stream(Files.newInputStream(file))) {
             in.transferTo(OutputStream.nullOutputStream());
+            return in.hash();
         }
-        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    /** The one that these digits are; null for none. */
+    public static @Nullable Hash of(@Nullable String text) {
+        return text == null ? null : new Hash(text);
     }
 
     /** Hashes what is read through it. */
@@ -41,9 +59,13 @@ public final class Hash {
             super(in, digest);
         }
 
-        public String hash() {
-            return HexFormat.of().formatHex(digest.digest());
+        public Hash hash() {
+            return made(digest.digest());
         }
+    }
+
+    private static Hash made(byte[] digest) {
+        return new Hash(HexFormat.of().formatHex(digest));
     }
 
     private static MessageDigest sha256() {
@@ -54,8 +76,18 @@ public final class Hash {
         }
     }
 
-    /** The first 16 digits: enough to name a file within one site. */
+    /** The first so many digits. */
+    public String first(int digits) {
+        return text.substring(0, digits);
+    }
+
+    /** The first 16 digits of the hash of words: enough to name a file within one site. */
     public static String shortOf(String content) {
-        return of(content.getBytes(StandardCharsets.UTF_8)).substring(0, 16);
+        return over(content).first(SHORT);
+    }
+
+    @Override
+    public String toString() {
+        return text;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.carry.beginning.NewSite;
 import venue.core.edition.edition.Edition;
@@ -27,7 +28,7 @@ public final class Copied {
      *
      * @param hashOf the hash of an item's content, which copies of a template's sections remember
      */
-    public static Pack structure(Pack pack, Function<Item, String> hashOf) {
+    public static Pack structure(Pack pack, Function<Item, Hash> hashOf) {
         Edition edition =
                 Edition.of(pack.items().stream().map(Pack.Packed::item).toList());
         Bare bare = new Bare(edition, hashOf);

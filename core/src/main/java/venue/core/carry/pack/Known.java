@@ -1,6 +1,7 @@
 package venue.core.carry.pack;
 
 import java.util.Optional;
+import venue.core.basics.item.Hash;
 
 /** Who the items of a site are, those among them that are gone too. */
 public interface Known {
@@ -15,7 +16,7 @@ public interface Known {
     boolean isUsed(String id);
 
     /** The hash of what an item was when it came, or was given to all sites; empty for one that did neither. */
-    default Optional<String> taken(String id) {
+    default Optional<Hash> taken(String id) {
         return Optional.empty();
     }
 }

@@ -24,8 +24,7 @@ import venue.core.sort.Walk;
  * @param outside what items name that did not come along, by id
  * @param pasts what templates and patterns once were, for the copies that were taken then, by hash
  */
-public record Pack(
-        Holds holds, String root, List<Packed> items, Map<String, Outside> outside, Map<String, Item> pasts) {
+public record Pack(Holds holds, String root, List<Packed> items, Map<String, Outside> outside, Map<Hash, Item> pasts) {
 
     /** What a pack was saved for. */
     public enum Holds {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.merge.Archive;
@@ -29,7 +30,7 @@ public final class Packing {
     private final Known known;
     private final Archive archive;
     private final Function<String, List<Property>> fields;
-    private final Map<String, String> hashes = new HashMap<>();
+    private final Map<String, Hash> hashes = new HashMap<>();
 
     public Packing(Edition edition, Known known, Archive archive) {
         this.edition = edition;
@@ -64,7 +65,7 @@ public final class Packing {
         Map<String, Item> all = new TreeMap<>();
         items.forEach(i -> all.put(i.id(), Sorts.carried(i)));
         Map<String, Pack.Outside> outside = new HashMap<>();
-        Map<String, Item> pasts = new HashMap<>();
+        Map<Hash, Item> pasts = new HashMap<>();
         Refs look = id -> {
             if (!all.containsKey(id)) {
                 String name = edition.find(id).map(Item::name).orElse("");
@@ -84,8 +85,8 @@ public final class Packing {
     }
 
     /** What the origins of an item and its sections were as they were taken, where they have moved on since. */
-    private Map<String, Item> pasts(Item item) {
-        Map<String, Item> found = new HashMap<>();
+    private Map<Hash, Item> pasts(Item item) {
+        Map<Hash, Item> found = new HashMap<>();
         if (item instanceof Sectioned sectioned) {
             sectioned
                     .everySection()
@@ -94,7 +95,7 @@ public final class Packing {
                     .forEach(o -> archive.past(o.item(), o.taken()).ifPresent(then -> found.put(o.taken(), then)));
         }
         edition.page(item.id()).ifPresent(page -> {
-            String taken = page.taken();
+            Hash taken = page.taken();
             Template worn = edition.worn(page).template();
             if (taken != null) {
                 archive.past(worn.id(), taken)

@@ -104,7 +104,7 @@ public final class Reading {
             }
         }
         differing.stream().filter(p -> choice(p) == ReadAsked.Differing.BOTH).forEach(p -> {
-            String content = archive.hashOf(p.item());
+            Hash content = archive.hashOf(p.item());
             settled.settle(p.item().id(), Hash.shortOf(p.identity() + " beside " + content));
         });
     }
@@ -215,8 +215,8 @@ public final class Reading {
     }
 
     /** What templates and patterns once were, and are not here, by hash. */
-    public Map<String, Item> pasts() {
-        Map<String, Item> pasts = settled.pasts();
+    public Map<Hash, Item> pasts() {
+        Map<Hash, Item> pasts = settled.pasts();
         pasts.values()
                 .removeIf(then -> then.equals(put.get(then.id()))
                         || here.find(then.id()).filter(then::equals).isPresent());

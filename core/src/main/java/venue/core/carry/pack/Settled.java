@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.section.Original;
@@ -20,18 +21,18 @@ final class Settled {
     private final Pack pack;
     private final Edition here;
     private final Known known;
-    private final Function<Item, String> hashOf;
+    private final Function<Item, Hash> hashOf;
     private final Map<String, String> ids = new HashMap<>();
     private final Walk walk;
     /** What copies have taken, by the hash that it has in the pack, and the hash that it has here. */
-    private final Map<String, Item> taken = new HashMap<>();
+    private final Map<Hash, Item> taken = new HashMap<>();
 
-    private final Map<String, String> takenHere = new HashMap<>();
+    private final Map<Hash, Hash> takenHere = new HashMap<>();
     private final Set<String> gone = new HashSet<>();
     private final boolean keepsNames;
     private final Map<String, String> named = new HashMap<>();
 
-    Settled(Pack pack, Edition here, Known known, Function<Item, String> hashOf, boolean keepsNames) {
+    Settled(Pack pack, Edition here, Known known, Function<Item, Hash> hashOf, boolean keepsNames) {
         this.keepsNames = keepsNames;
         this.pack = pack;
         this.here = here;
@@ -81,8 +82,8 @@ final class Settled {
     }
 
     /** What copies have taken, as it is here, by hash. */
-    Map<String, Item> pasts() {
-        Map<String, Item> pasts = new HashMap<>();
+    Map<Hash, Item> pasts() {
+        Map<Hash, Item> pasts = new HashMap<>();
         taken.forEach((hash, item) -> item(item).ifPresent(i -> pasts.put(hashHere(hash), i)));
         return pasts;
     }
@@ -92,14 +93,14 @@ final class Settled {
         return gone.stream().sorted().toList();
     }
 
-    private String hashHere(String hash) {
-        String before = takenHere.get(hash);
+    private Hash hashHere(Hash hash) {
+        Hash before = takenHere.get(hash);
         Item then = taken.get(hash);
         if (before != null || then == null) {
             return before == null ? hash : before;
         }
         takenHere.put(hash, hash);
-        String now = item(then).map(hashOf).orElse(hash);
+        Hash now = item(then).map(hashOf).orElse(hash);
         takenHere.put(hash, now);
         return now;
     }
@@ -145,7 +146,7 @@ final class Settled {
         }
 
         @Override
-        public String past(String hash) {
+        public Hash past(Hash hash) {
             return hashHere(hash);
         }
     }

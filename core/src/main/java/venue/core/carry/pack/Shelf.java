@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
@@ -47,9 +48,9 @@ public final class Shelf {
     private final Settled settled;
     private final Edition here;
     private final Known known;
-    private final Function<Item, String> hashOf;
+    private final Function<Item, Hash> hashOf;
 
-    private Shelf(Pack library, Edition here, Known known, Function<Item, String> hashOf) {
+    private Shelf(Pack library, Edition here, Known known, Function<Item, Hash> hashOf) {
         this.here = here;
         this.known = known;
         this.hashOf = hashOf;
@@ -57,7 +58,7 @@ public final class Shelf {
     }
 
     /** @param library everything that stands in the library */
-    public static List<ShelfLine> of(Pack library, Edition here, Known known, Function<Item, String> hashOf) {
+    public static List<ShelfLine> of(Pack library, Edition here, Known known, Function<Item, Hash> hashOf) {
         Shelf shelf = new Shelf(library, here, known, hashOf);
         return library.items().stream()
                 .map(Pack.Packed::item)
@@ -70,7 +71,7 @@ public final class Shelf {
     private Stream<ShelfLine> line(Item item) {
         return settled.item(item).stream().map(theirs -> {
             Optional<Item> ours = here.find(theirs.id());
-            Optional<String> taken = known.taken(theirs.id());
+            Optional<Hash> taken = known.taken(theirs.id());
             boolean adapted = ours.isPresent()
                     && !taken.map(t -> t.equals(hashOf.apply(ours.get())))
                             .orElse(ours.get().equals(theirs));

@@ -1,7 +1,8 @@
 package venue.core.change.edit;
 
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import java.util.random.RandomGenerator;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Ids;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.merge.Archive;
@@ -19,7 +20,7 @@ import venue.core.model.site.Role;
 public record Desk(
         Edition edition,
         Edition live,
-        UnaryOperator<String> hashOf,
+        Function<String, Hash> hashOf,
         Archive archive,
         RandomGenerator chance,
         Role role) {

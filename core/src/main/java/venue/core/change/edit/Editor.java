@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.merge.Archive;
@@ -38,7 +39,7 @@ public final class Editor {
      *
      * @param seen the hashes of the contents that the person saw when giving the command, by item
      */
-    public Edited run(Desk desk, Command command, Map<String, String> seen) {
+    public Edited run(Desk desk, Command command, Map<String, Hash> seen) {
         Rights.check(desk.role(), command, desk.edition());
         List<Item> bases = bases(desk, seen);
         if (bases.isEmpty()) {
@@ -55,7 +56,7 @@ public final class Editor {
     }
 
     /** The contents that were seen and are not the ones of now. */
-    private List<Item> bases(Desk desk, Map<String, String> seen) {
+    private List<Item> bases(Desk desk, Map<String, Hash> seen) {
         List<Item> bases = new ArrayList<>();
         seen.forEach((id, hash) -> {
             Item now = desk.edition().find(id).orElseThrow(() -> Refusal.unknown("item", id));
@@ -69,12 +70,11 @@ public final class Editor {
     }
 
     /** Taken as "saw nothing", what somebody else has written meanwhile would be overwritten without a word. */
-    private static Refusal neverSeen(Item now, String hash) {
+    private static Refusal neverSeen(Item now, Hash hash) {
         return Refusal.badInput(
                 "unknown-revision",
                 "seen." + now.id(),
-                "“" + now.name() + "” never was as “" + hash.substring(0, Math.min(SHOWN, hash.length()))
-                        + "” names it.",
+                "“" + now.name() + "” never was as “" + hash.first(Math.min(SHOWN, hash.length())) + "” names it.",
                 "Load it again, and give the revision that you see.");
     }
 

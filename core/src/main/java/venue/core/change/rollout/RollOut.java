@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.merge.Archive;
@@ -37,13 +38,13 @@ public final class RollOut {
     private final Edition edition;
     private final Original origin;
     private final Archive archive;
-    private final String hash;
+    private final Hash hash;
     private final Map<Section, TreeMerge.Ours> since = Collections.synchronizedMap(new IdentityHashMap<>());
 
     /**
      * @param hash the hash of the origin's content now
      */
-    public RollOut(Edition edition, Sectioned origin, Archive archive, String hash) {
+    public RollOut(Edition edition, Sectioned origin, Archive archive, Hash hash) {
         if (!(origin instanceof Original original)) {
             throw Refusal.badInput(
                     "no-origin",
@@ -137,7 +138,7 @@ public final class RollOut {
         return archive;
     }
 
-    String hash() {
+    Hash hash() {
         return hash;
     }
 

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
@@ -20,9 +21,9 @@ public final class Taken {
      *
      * @param hashOf the hash of an item's content
      */
-    public static List<Item> byAll(List<Item> items, Function<Item, String> hashOf) {
+    public static List<Item> byAll(List<Item> items, Function<Item, Hash> hashOf) {
         Edition edition = Edition.of(items);
-        Map<String, String> hashes = new HashMap<>();
+        Map<String, Hash> hashes = new HashMap<>();
         return items.stream()
                 .map(i -> edition.page(i.id())
                         .map(p -> by(p, edition, hashes, hashOf))
@@ -30,7 +31,7 @@ public final class Taken {
                 .toList();
     }
 
-    private static Item by(Page page, Edition edition, Map<String, String> hashes, Function<Item, String> hashOf) {
+    private static Item by(Page page, Edition edition, Map<String, Hash> hashes, Function<Item, Hash> hashOf) {
         Template worn = edition.worn(page).template();
         return page.taken() == null
                 ? page.withTaken(hashes.computeIfAbsent(worn.id(), id -> hashOf.apply(worn)))

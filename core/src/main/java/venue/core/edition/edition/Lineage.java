@@ -3,6 +3,7 @@ package venue.core.edition.edition;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.model.section.Origin;
 import venue.core.model.section.Original;
@@ -22,7 +23,7 @@ public enum Lineage {
     /**
      * @param past finds a content by its hash, for what the origin was when this copy took it
      */
-    public static Lineage of(Edition edition, Section section, Function<String, Optional<Item>> past) {
+    public static Lineage of(Edition edition, Section section, Function<Hash, Optional<Item>> past) {
         Origin origin = section.origin();
         if (origin == null) {
             return OWN;

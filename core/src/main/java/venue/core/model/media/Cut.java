@@ -2,6 +2,7 @@ package venue.core.model.media;
 
 import java.util.List;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 
 /**
  * The part of a whole picture that is shown, in percent of the whole.
@@ -10,7 +11,7 @@ import venue.core.basics.fault.Refusal;
  * @param width of the whole picture, in pixels
  * @param widths the widths in which the whole picture can be had
  */
-public record Cut(String file, int width, int height, List<Integer> widths, int left, int top, int wide, int high) {
+public record Cut(Hash file, int width, int height, List<Integer> widths, int left, int top, int wide, int high) {
 
     /** The smallest part that can be cut out, in percent of the whole. */
     public static final int LEAST = 5;

@@ -1,5 +1,7 @@
 package venue.core.model.media;
 
+import venue.core.basics.item.Hash;
+
 /**
  * A file as it was before another took its place.
  *
@@ -8,7 +10,7 @@ package venue.core.model.media;
  * @param bytes its size
  * @param since the day from which it was that, ISO 8601; empty where nobody knows
  */
-public record Earlier(String file, String format, long bytes, String since) {
+public record Earlier(Hash file, String format, long bytes, String since) {
 
     public Earlier {
         since = since == null ? "" : since;

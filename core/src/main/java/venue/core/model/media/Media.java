@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 
 /**
@@ -33,7 +34,7 @@ import venue.core.basics.item.Item;
 public record Media(
         String id,
         String name,
-        String file,
+        Hash file,
         String format,
         String folder,
         long bytes,
@@ -78,7 +79,7 @@ public record Media(
 
     /** A picture that nobody has described yet. */
     public static Media picture(
-            String id, String name, String file, String format, int width, int height, List<Integer> widths) {
+            String id, String name, Hash file, String format, int width, int height, List<Integer> widths) {
         return file(id, name, file, format, 0).but(d -> {
             d.width = width;
             d.height = height;
@@ -87,7 +88,7 @@ public record Media(
     }
 
     /** A file that is no picture. */
-    public static Media file(String id, String name, String file, String format, long bytes) {
+    public static Media file(String id, String name, Hash file, String format, long bytes) {
         return new Media(
                 id, name, file, format, "", bytes, 0, 0, List.of(), null, Map.of(), false, MIDDLE, MIDDLE, List.of(),
                 null, null, "", List.of());
@@ -115,8 +116,8 @@ public record Media(
         return isPicture() && !widths.isEmpty() ? path(widths.get(widths.size() - 1)) : path(file, format);
     }
 
-    static String path(String hash, String format) {
-        return "/-/media/" + hash.substring(0, HASH_LETTERS) + "." + format;
+    static String path(Hash hash, String format) {
+        return "/-/media/" + hash.first(HASH_LETTERS) + "." + format;
     }
 
     /** Where a rendition is served on the site. */
@@ -140,8 +141,8 @@ public record Media(
         return Stream.of(own, whole, earlier.stream().map(Earlier::path)).flatMap(s -> s);
     }
 
-    private String path(String hash, int renditionWidth) {
-        return "/-/media/" + hash.substring(0, HASH_LETTERS) + "-" + renditionWidth + "." + format;
+    private String path(Hash hash, int renditionWidth) {
+        return "/-/media/" + hash.first(HASH_LETTERS) + "-" + renditionWidth + "." + format;
     }
 
     /** The height of a rendition, in pixels. */
@@ -252,7 +253,7 @@ public record Media(
     }
 
     /** Without one of what it was before, by the hash of its bytes. */
-    public Media without(String hash) {
+    public Media without(Hash hash) {
         return but(d ->
                 d.earlier = earlier.stream().filter(e -> !e.file().equals(hash)).toList());
     }

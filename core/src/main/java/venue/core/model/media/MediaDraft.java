@@ -3,13 +3,14 @@ package venue.core.model.media;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.Hash;
 
 /** A file of the site while it becomes another. */
 final class MediaDraft {
 
     String id;
     String name;
-    String file;
+    Hash file;
     String format;
     String folder;
     long bytes;

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.text.Letters;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
@@ -39,7 +40,7 @@ public record Page(
         Map<String, Value> fields,
         Map<String, Value> settings,
         boolean withdrawn,
-        @Nullable String taken)
+        @Nullable Hash taken)
         implements OnSite, OfKind {
 
     /** The longest title, in characters. */
@@ -162,7 +163,7 @@ public record Page(
         return but(d -> d.withdrawn = off);
     }
 
-    public Page withTaken(@Nullable String hash) {
+    public Page withTaken(@Nullable Hash hash) {
         return but(d -> d.taken = hash);
     }
 
@@ -209,7 +210,7 @@ public record Page(
         private Map<String, Value> fields;
         private Map<String, Value> settings;
         private boolean withdrawn;
-        private @Nullable String taken;
+        private @Nullable Hash taken;
 
         private Draft(Page page) {
             id = page.id;

@@ -1,5 +1,7 @@
 package venue.core.model.section;
 
+import venue.core.basics.item.Hash;
+
 /**
  * Where a section was copied from.
  *
@@ -7,4 +9,4 @@ package venue.core.model.section;
  * @param section the id of the section there
  * @param taken the hash of the item as it was when this copy last took it
  */
-public record Origin(String item, String section, String taken) {}
+public record Origin(String item, String section, Hash taken) {}

@@ -1,6 +1,5 @@
 package venue.core.model.theme;
 
-import java.nio.charset.StandardCharsets;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.item.Hash;
 
@@ -37,7 +36,7 @@ public record SiteMark(String path, String svg) {
         out.text(initial).end();
         out.end();
         String svg = out.html();
-        String hash = Hash.of(svg.getBytes(StandardCharsets.UTF_8)).substring(0, HASH_LETTERS);
+        String hash = Hash.over(svg).first(HASH_LETTERS);
         return new SiteMark("/-/mark/" + hash + ".svg", svg);
     }
 }

@@ -1,6 +1,5 @@
 package venue.core.show.render;
 
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.stream.Stream;
 import venue.core.basics.item.Hash;
@@ -45,8 +44,7 @@ public record ShareCard(
     /** Where it is served: for ever, for its address names what stands on it. */
     public String path() {
         String all = String.join("\n", title, site, ground, ink, accent, family);
-        return WHERE + page + "-"
-                + Hash.of(all.getBytes(StandardCharsets.UTF_8)).substring(0, HASH_LETTERS) + ".png";
+        return WHERE + page + "-" + Hash.over(all).first(HASH_LETTERS) + ".png";
     }
 
     /** The one that an edition's page has at a path. */

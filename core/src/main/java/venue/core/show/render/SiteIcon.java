@@ -1,6 +1,5 @@
 package venue.core.show.render;
 
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,9 +38,7 @@ public record SiteIcon(Edition edition, Media picture) {
 
     /** Where it is served in a size. */
     public String path(int size) {
-        return isDrawing()
-                ? picture.path()
-                : "/-/icon/" + picture.file().substring(0, HASH_LETTERS) + "-" + size + ".png";
+        return isDrawing() ? picture.path() : "/-/icon/" + picture.file().first(HASH_LETTERS) + "-" + size + ".png";
     }
 
     /** The size that is served at a path. */
@@ -55,8 +52,7 @@ public record SiteIcon(Edition edition, Media picture) {
                 + picture.file()
                 + look.colour("colourDeep").hex()
                 + look.colour("colourPage").hex();
-        return "/-/manifest/" + Hash.of(made.getBytes(StandardCharsets.UTF_8)).substring(0, HASH_LETTERS)
-                + ".webmanifest";
+        return "/-/manifest/" + Hash.over(made).first(HASH_LETTERS) + ".webmanifest";
     }
 
     /** The manifest's members. */

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
 import venue.core.model.media.Media;
@@ -31,7 +32,7 @@ import venue.core.show.render.View;
 class ElementsTest {
 
     private static final Media LOOM = Media.picture(
-                    "loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(480, 960, 1600))
+                    "loom", "A loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(480, 960, 1600))
             .withAlt("A loom", false)
             .withFocal(20, 80);
     private static final Edition SITE = Sites.small().with(List.of(LOOM), List.of());

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose.Part;
@@ -57,13 +58,15 @@ class GatheringElementsTest {
                             file("june", "Minutes of June", "papers/Minutes/2026", "2026-06-01"),
                             file("old", "Minutes of old", "Papers/Minutes", "2019-01-01"),
                             file("beside", "Beside", "Papers of others", "2026-01-01"),
-                            Media.picture("loom", "Loom", "ab".repeat(32), "jpg", 1600, 900, List.of(1600)),
-                            Media.file("song", "Song", "ef".repeat(32), "mp3", 4_000_000)),
+                            Media.picture("loom", "Loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(1600)),
+                            Media.file("song", "Song", new Hash("ef".repeat(32)), "mp3", 4_000_000)),
                     List.of());
 
     private static Media file(String id, String name, String folder, String since) {
         String hash = String.format("%02x", id.hashCode() & 0xff).repeat(32);
-        return Media.file(id, name, hash, "pdf", 12_000).withPlace(name, folder).withSince(since);
+        return Media.file(id, name, new Hash(hash), "pdf", 12_000)
+                .withPlace(name, folder)
+                .withSince(since);
     }
 
     private void add(Item... items) {

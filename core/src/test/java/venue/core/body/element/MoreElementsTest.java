@@ -26,6 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.scene.Scene;
 import venue.core.carry.compose.Compose;
@@ -44,10 +45,10 @@ class MoreElementsTest {
 
     private static final Instant NOW = Instant.parse("2026-11-23T12:00:00Z");
     private static final Media LOOM =
-            Media.picture("loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(480, 1600));
-    private static final Media GUIDE =
-            Media.file("guide", "Guide", "cd".repeat(32), "pdf", 1_260_000).withPlace("Guide", "Guides");
-    private static final Media FILM = Media.file("film", "Night", "ef".repeat(32), "mp4", 9_000_000);
+            Media.picture("loom", "A loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(480, 1600));
+    private static final Media GUIDE = Media.file("guide", "Guide", new Hash("cd".repeat(32)), "pdf", 1_260_000)
+            .withPlace("Guide", "Guides");
+    private static final Media FILM = Media.file("film", "Night", new Hash("ef".repeat(32)), "mp4", 9_000_000);
 
     private Edition site = Sites.small().with(List.of(LOOM, GUIDE, FILM), List.of());
 

@@ -18,6 +18,7 @@ import venue.core.Memory;
 import venue.core.Mischief;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.NewSite;
@@ -43,7 +44,7 @@ class PackTest {
         private final String name;
         private final Set<String> common;
         private final Map<String, String> came = new HashMap<>();
-        private final Map<String, String> taken = new HashMap<>();
+        private final Map<String, Hash> taken = new HashMap<>();
         private final Set<String> used = new HashSet<>();
         private Edition now;
 
@@ -99,7 +100,7 @@ class PackTest {
         }
 
         @Override
-        public Optional<String> taken(String id) {
+        public Optional<Hash> taken(String id) {
             return Optional.ofNullable(taken.get(id));
         }
     }

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Mischief;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.edition.Edition;
@@ -91,7 +92,9 @@ class EditorTest {
     void aContentThatNeverWasIsRefusedAndNotTakenAsNothingSeen() {
         when(contents.past(any(), any())).thenReturn(Optional.empty());
         assertThatThrownBy(() -> editor.run(
-                        Sites.desk(site), PageCommand.setTitle("weaving", "Looms"), Map.of("weaving", "never")))
+                        Sites.desk(site),
+                        PageCommand.setTitle("weaving", "Looms"),
+                        Map.of("weaving", new Hash("never"))))
                 .isInstanceOfSatisfying(Refusal.class, r -> {
                     assertThat(r.code()).isEqualTo("unknown-revision");
                     assertThat(r.field()).isEqualTo("seen.weaving");
@@ -100,7 +103,8 @@ class EditorTest {
 
     @Test
     void whatSomebodySawAndIsNotThereAnyMoreIsNamed() {
-        assertThatThrownBy(() -> editor.run(Sites.desk(site), PageCommand.setTitle("home", "x"), Map.of("gone", "h")))
+        assertThatThrownBy(() ->
+                        editor.run(Sites.desk(site), PageCommand.setTitle("home", "x"), Map.of("gone", new Hash("h"))))
                 .hasMessageContaining("gone");
     }
 

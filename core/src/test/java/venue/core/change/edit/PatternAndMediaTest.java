@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.media.MediaCommand;
@@ -26,11 +27,13 @@ import venue.core.model.section.Section;
 
 class PatternAndMediaTest {
 
-    private static final Media LOOM = Media.picture("loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(1600))
+    private static final Media LOOM = Media.picture(
+                    "loom", "A loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(1600))
             .withAlt("A loom", false)
             .withFocal(20, 80);
-    private static final Media WOOL = Media.picture("wool", "Wool", "cd".repeat(32), "png", 800, 600, List.of(800));
-    private static final Media GUIDE = Media.file("guide", "A guide", "ef".repeat(32), "pdf", 4_000_000);
+    private static final Media WOOL =
+            Media.picture("wool", "Wool", new Hash("cd".repeat(32)), "png", 800, 600, List.of(800));
+    private static final Media GUIDE = Media.file("guide", "A guide", new Hash("ef".repeat(32)), "pdf", 4_000_000);
 
     private final Edition site = Sites.small().with(List.of(LOOM, WOOL, GUIDE), List.of());
 
@@ -147,8 +150,8 @@ class PatternAndMediaTest {
         assertThat(GUIDE.sort()).isEqualTo(Media.Sort.DOCUMENT);
         assertThat(GUIDE.path()).isEqualTo("/-/media/" + "ef".repeat(10) + ".pdf");
         assertThat(Map.of("mp4", Media.Sort.FILM, "ogg", Media.Sort.SOUND, "svg", Media.Sort.PICTURE))
-                .allSatisfy((format, sort) -> assertThat(
-                                Media.file("x", "X", "0".repeat(64), format, 1).sort())
+                .allSatisfy((format, sort) -> assertThat(Media.file("x", "X", new Hash("0".repeat(64)), format, 1)
+                                .sort())
                         .isEqualTo(sort));
     }
 

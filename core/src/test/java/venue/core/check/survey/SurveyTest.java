@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
@@ -89,7 +90,7 @@ class SurveyTest {
 
     @Test
     void picturesNeedWordsUnlessTheyDecorate() {
-        Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
+        Media picture = Media.picture("pic", "Loom", new Hash("0".repeat(64)), "jpg", 800, 600, List.of(480, 800));
         Edition shown = Sites.after(
                 site.with(List.of(picture), List.of()),
                 ValueCommand.setValue("home", null, null, "picture", Value.of("pic")));
@@ -100,7 +101,7 @@ class SurveyTest {
 
     @Test
     void aFileThatIsNoPictureNeedsNoWordsForOne() {
-        Media guide = Media.file("guide", "A guide", "ef".repeat(32), "pdf", 4_000);
+        Media guide = Media.file("guide", "A guide", new Hash("ef".repeat(32)), "pdf", 4_000);
         Edition shown = Sites.after(
                 site.with(List.of(guide), List.of()),
                 ValueCommand.setValue("home", null, null, "picture", Value.of("guide")));

@@ -12,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.jspecify.annotations.Nullable;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.model.kind.BeneathRule;
@@ -111,7 +112,7 @@ class PlacesTest {
 
     @Example
     void theHardPagesOfAKindAreFound() {
-        Media picture = Media.picture("pic", "Loom", "0".repeat(64), "jpg", 800, 600, List.of(480, 800));
+        Media picture = Media.picture("pic", "Loom", new Hash("0".repeat(64)), "jpg", 800, 600, List.of(480, 800));
         Page longest = Sites.page("long", null, 9, "Long", "<p>" + "Many words. ".repeat(50) + "</p>")
                 .withField("picture", Value.of("pic"));
         Page shortest = Sites.page("short", null, 10, "S", "");

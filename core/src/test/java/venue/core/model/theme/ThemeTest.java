@@ -16,6 +16,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.model.media.Font;
@@ -124,7 +125,7 @@ class ThemeTest {
 
     @Test
     void aFontOfTheSitesOwnIsNamedByItsPlaceAndStoodInForByItsLike() {
-        Media font = Media.file("f", "Moor", "a".repeat(64), "woff2", 9)
+        Media font = Media.file("f", "Moor", new Hash("a".repeat(64)), "woff2", 9)
                 .withFont(new Font("Moor", false, 300, 700, "serif", ""));
         Look own = ReadySite.look("dusk").with("headingFont", Value.of("own")).with("headingFile", Value.of("f"));
         Files files = id -> Optional.of(font).filter(f -> f.id().equals(id));

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.edition.edition.Edition;
@@ -31,7 +32,7 @@ class LegibilityTest {
     }
 
     private static Edition with(String dark, String light) {
-        Media media = Media.picture("pic", "Sky", "0".repeat(64), "jpg", 800, 600, List.of(800))
+        Media media = Media.picture("pic", "Sky", new Hash("0".repeat(64)), "jpg", 800, 600, List.of(800))
                 .withWeight(1, List.of(dark, light));
         return SITE.with(List.of(media), List.of());
     }

@@ -12,6 +12,7 @@ import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.change.edit.value.ValueCommand;
@@ -33,7 +34,8 @@ class ApartTest {
     private static final Edition SITE = Sites.small().with(List.of(picture("one"), picture("two")), List.of());
 
     private static Media picture(String id) {
-        return Media.picture(id, id, (id + "0".repeat(64)).substring(0, 64), "jpg", 800, 600, List.of(480, 800));
+        return Media.picture(
+                id, id, new Hash((id + "0".repeat(64)).substring(0, 64)), "jpg", 800, 600, List.of(480, 800));
     }
 
     private static Section section(Object... settings) {

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.element.Elements;
 import venue.core.carry.beginning.ReadySite;
@@ -22,8 +23,10 @@ import venue.core.model.template.Template;
 
 class FurnishedTest {
 
-    private static final Media WIDE = Media.picture("wide", "Wide", "ab".repeat(32), "jpg", 1600, 900, List.of(1600));
-    private static final Media TALL = Media.picture("tall", "Tall", "cd".repeat(32), "jpg", 800, 1000, List.of(800));
+    private static final Media WIDE =
+            Media.picture("wide", "Wide", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(1600));
+    private static final Media TALL =
+            Media.picture("tall", "Tall", new Hash("cd".repeat(32)), "jpg", 800, 1000, List.of(800));
 
     static Stream<Pattern> patterns() {
         return ReadySite.patterns().stream();

@@ -15,6 +15,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
 import venue.core.model.media.Media;
@@ -45,7 +46,7 @@ class HeaderTest {
 
     /** The site with title bands on a picture of these shades, in a tone and under a veil. */
     private static Edition pictured(String tone, long veil, Stream<Colour> shades) {
-        Media media = Media.picture("pic", "Sky", "0".repeat(64), "jpg", 800, 600, List.of(800))
+        Media media = Media.picture("pic", "Sky", new Hash("0".repeat(64)), "jpg", 800, 600, List.of(800))
                 .withWeight(1, shades.map(Colour::hex).toList());
         Look look = Sites.small()
                 .theme()

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
@@ -35,7 +36,7 @@ class LayoutsTest {
 
     private static final Instant NOW = Instant.parse("2026-11-27T12:00:00Z");
     private static final Media LOOM =
-            Media.picture("loom", "Loom", "ab".repeat(32), "jpg", 1600, 900, List.of(480, 1600));
+            Media.picture("loom", "Loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(480, 1600));
     private static final Kind STORY = Kind.named(
             "story",
             "Story",

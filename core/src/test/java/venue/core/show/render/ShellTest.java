@@ -11,6 +11,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -114,13 +115,14 @@ class ShellTest {
                 .as("a logo that is gone")
                 .isEqualTo("Loomgate Yard");
         Edition filed = saying(Map.of("logo", Value.of("plan")))
-                .with(List.of(Media.file("plan", "Plan", "b".repeat(64), "pdf", 9)), List.of());
+                .with(List.of(Media.file("plan", "Plan", new Hash("b".repeat(64)), "pdf", 9)), List.of());
         assertThat(page(filed).select("header .name").text())
                 .as("a file that is no picture")
                 .isEqualTo("Loomgate Yard");
         Edition site = saying(Map.of("closingWords", Value.of("Run by its weavers"), "logo", Value.of("mark")));
         Edition pictured = site.with(
-                List.of(Media.picture("mark", "Mark", "a".repeat(64), "png", 800, 200, List.of(480, 800))), List.of());
+                List.of(Media.picture("mark", "Mark", new Hash("a".repeat(64)), "png", 800, 200, List.of(480, 800))),
+                List.of());
         assertThat(MediaUse.of(pictured, "mark")).as("it is in use").containsExactly(pictured.site());
         assertThat(pictured.site().withoutFacts().facts())
                 .as("another site says its own, in the same places")
@@ -167,7 +169,8 @@ class ShellTest {
         assertThat(page(saying(Map.of())).select("link[rel=icon]").attr("href")).startsWith("/-/mark/");
         Edition site = saying(Map.of("icon", Value.of("mark")))
                 .with(
-                        List.of(Media.picture("mark", "Mark", "a".repeat(64), "png", 800, 600, List.of(480, 800))),
+                        List.of(Media.picture(
+                                "mark", "Mark", new Hash("a".repeat(64)), "png", 800, 600, List.of(480, 800))),
                         List.of());
         SiteIcon icon = SiteIcon.of(site).orElseThrow();
         Document page = page(site);
@@ -177,7 +180,9 @@ class ShellTest {
         assertThat(page.select("link[rel=manifest]").attr("href")).isEqualTo(icon.manifestPath());
         assertThat(icon.manifest().get("icons").toString()).contains(icon.path(192), icon.path(512));
         Edition drawn = saying(Map.of("icon", Value.of("mark")))
-                .with(List.of(Media.picture("mark", "Mark", "a".repeat(64), "svg", 40, 40, List.of(40))), List.of());
+                .with(
+                        List.of(Media.picture("mark", "Mark", new Hash("a".repeat(64)), "svg", 40, 40, List.of(40))),
+                        List.of());
         assertThat(page(drawn).select("link[rel=icon][type=image/svg+xml]").attr("href"))
                 .endsWith(".svg");
         assertThat(SiteIcon.of(drawn).orElseThrow().manifest().get("icons").toString())

@@ -2,6 +2,7 @@ package venue.core.change.edit.media;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.ForEditors;
@@ -13,7 +14,7 @@ import venue.core.model.media.Media;
  * @param file the hash of its bytes
  */
 @JsonTypeName("forget-earlier")
-record ForgetEarlier(String media, String file) implements MediaCommand, ForEditors {
+record ForgetEarlier(String media, Hash file) implements MediaCommand, ForEditors {
 
     @Override
     public Change on(Desk desk) {

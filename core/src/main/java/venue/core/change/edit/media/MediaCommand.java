@@ -1,5 +1,6 @@
 package venue.core.change.edit.media;
 
+import venue.core.basics.item.Hash;
 import venue.core.change.edit.Command;
 import venue.core.model.media.Media;
 
@@ -18,7 +19,7 @@ public sealed interface MediaCommand extends Command
         return new ReplaceMedia(media, by, keep);
     }
 
-    static MediaCommand forgetEarlier(String media, String file) {
+    static MediaCommand forgetEarlier(String media, Hash file) {
         return new ForgetEarlier(media, file);
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.item.Ids;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
@@ -110,7 +111,7 @@ record MakePages(
         Set<String> taken = desk.edition().plan().beneath(parent).stream()
                 .map(id -> desk.edition().require(Page.class, id).segment())
                 .collect(Collectors.toCollection(HashSet::new));
-        String took = desk.hashOf().apply(wears.id());
+        Hash took = desk.hashOf().apply(wears.id());
         List<Page> made = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
             NewPage wanted = pages.get(i);

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.change.edit.Desk;
 import venue.core.edition.edition.Edition;
 import venue.core.model.pattern.Pattern;
@@ -70,7 +71,7 @@ public final class Starters {
 
     /** A section as a copy of its origin's, under a new id; columns and elements keep theirs. */
     static Section copy(Desk desk, String originItem, Section section, String id) {
-        String taken = desk.hashOf().apply(originItem);
+        Hash taken = desk.hashOf().apply(originItem);
         return section.withId(id).withOrigin(new Origin(originItem, section.id(), taken));
     }
 }

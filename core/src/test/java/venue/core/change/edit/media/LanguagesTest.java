@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
@@ -23,7 +24,8 @@ import venue.core.show.render.View;
 /** Pages in another language than their site's, and what their pictures say there. */
 class LanguagesTest {
 
-    private static final Media LOOM = Media.picture("loom", "A loom", "ab".repeat(32), "jpg", 1600, 900, List.of(1600))
+    private static final Media LOOM = Media.picture(
+                    "loom", "A loom", new Hash("ab".repeat(32)), "jpg", 1600, 900, List.of(1600))
             .withAlt("A loom in a bright room", false);
 
     private final Edition site = Sites.after(
