@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
-import { letterKeys } from '@/site/useGlobalKeys'
+import { letterKeys } from '@/look/keys'
 
 const open = defineModel<boolean>({ required: true })
 const groups = [

@@ -1,7 +1,7 @@
 import { nodeOf } from '@/look/targets'
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
+import { hasSheet, isWriting, lettersAct } from '@/look/keys'
 import type { Galley } from './useGalley'
 import { writeIn } from './writable'
 

@@ -1,6 +1,6 @@
 import { elementOf, nodeOf } from '@/look/targets'
 import { useEventListener } from '@vueuse/core'
-import { hasSheet } from '@/site/useGlobalKeys'
+import { hasSheet } from '@/look/keys'
 import { writableIn } from './writable'
 import type { Galley } from './useGalley'
 

@@ -1,5 +1,5 @@
 import type { KindInfo } from '@/api/types'
 
-/** Whether pages of a kind may wear a template: one that names none may wear all. */
+/** Whether pages of a kind may wear a template. */
 export const mayWear = (kind: KindInfo, template: string) =>
-  kind.templates.length === 0 || kind.templates.includes(template)
+  kind.wearsAny || kind.templates.includes(template)

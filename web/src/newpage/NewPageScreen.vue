@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
 import { useEventListener } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useNotices } from '@/edit/useNotices'
+import FilterTabs from '@/look/FilterTabs.vue'
+import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import { LONGEST_TITLE } from './form'
+import KindChoice from './KindChoice.vue'
 import { useNewPage } from './useNewPage'
 import WhatChooser from './WhatChooser.vue'
 import WhereChooser from './WhereChooser.vue'
@@ -15,7 +18,7 @@ const router = useRouter()
 const site = useSite()
 const notices = useNotices()
 const query = (key: string) => (route.query[key] ? String(route.query[key]) : null)
-const { form, kind, titles, lacks, address, begun, busy, refused, make, forget } = useNewPage({
+const { form, kind, may, titles, lacks, address, begun, busy, refused, make, forget } = useNewPage({
   parent: query('parent'),
   after: query('after'),
   several: route.query.several === '1',
@@ -23,6 +26,7 @@ const { form, kind, titles, lacks, address, begun, busy, refused, make, forget }
 })
 
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
+const cannot = computed(() => !may.value.has(form.kind))
 /** The pattern that it begins with, else its template. */
 const brings = computed(() => begun.value ?? site.templates.get(form.template))
 const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${site.standing?.name}` : ''))
@@ -41,6 +45,15 @@ async function submit() {
     notices.tell(`${counted(count, 'page')} were made.`, 'They stand in the Plan, as drafts.')
 }
 const tooLong = computed(() => titles.value.some((t) => [...t].length > LONGEST_TITLE))
+/** A phone shows one step at a time, and what is asked for first. */
+const narrow = useNarrow()
+const step = ref('name')
+const STEPS = [
+  { key: 'name', name: 'name it' },
+  { key: 'what', name: 'what it is' },
+  { key: 'where', name: 'where it stands' },
+]
+const at = (which: string) => !narrow.value || step.value === which
 function close() {
   forget()
   void router.replace({ name: 'plan', params: { page: form.parent ?? form.after ?? '' } })
@@ -64,10 +77,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         }}</v-btn>
         <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
       </header>
+      <FilterTabs v-if="narrow" v-model="step" :tabs="STEPS" label="Steps" class="steps" />
       <div class="columns">
-        <WhereChooser class="where" />
-        <WhatChooser class="what" />
-        <section class="name">
+        <WhereChooser v-show="at('where')" class="where" />
+        <WhatChooser v-show="at('what')" class="what" />
+        <section v-show="at('name')" class="name">
           <h2>
             <label for="new-name">{{ form.several ? 'Names' : 'Name' }}</label>
           </h2>
@@ -95,6 +109,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <p v-if="address?.taken" class="should label">
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
           </p>
+          <KindChoice />
           <template v-if="!form.several">
             <h2>Search text</h2>
             <v-text-field
@@ -111,7 +126,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               placeholder="What somebody searching should know, in 150 letters"
             />
           </template>
-          <p v-if="brings" class="brings">
+          <p v-if="brings && !cannot" class="brings">
             <b>Brings</b> {{ counted(brings.sections, 'section') }}, {{ counted(brings.toFill, 'place') }} to
             fill.
             <template v-if="!form.description && !form.several">
@@ -217,13 +232,14 @@ label:focus-within {
     flex: 0 0 100%;
     order: 1;
   }
+  .steps {
+    padding: 8px 14px 0;
+  }
   .columns {
-    display: flex;
-    flex-direction: column;
+    display: block;
   }
   .what {
     border-inline: 0;
-    border-block: 1px solid var(--line);
   }
   section {
     overflow: visible;

@@ -30,13 +30,15 @@ export function makePlaces(start: Start, form: Form) {
   const may = computed(() => new Set(here.value.filter((p) => p.may).map((p) => p.kind)))
   const nothingFits = computed(() => here.value.length > 0 && here.value.every((p) => p.whyNot))
   const fitting = computed(() => places.value.filter((p) => !p.whyNot && p.may))
+  /** Whether it may be of a kind: as the rules have it; the one that is chosen, even so. */
+  const mayBe = ({ id }: { id: string }) =>
+    may.value.has(id) && (id === form.kind || (!whyNot.value.get(id) && !given.value))
   const evenSo = computed(() => !!whyNot.value.get(form.kind) && may.value.has(form.kind))
 
   async function loadPlaces() {
     const answer = await askFor(site.id, form.parent)
-    if (!answer.ok) return
-    here.value = answer.value
-    if (given.value || (form.kind && !whyNot.value.get(form.kind))) return
+    if (answer.ok) here.value = answer.value
+    if (!answer.ok || given.value || (form.kind && !whyNot.value.get(form.kind))) return
     const fits = (site.catalog?.kinds ?? []).filter((k) => !whyNot.value.get(k.id)).map((k) => k.id)
     form.kind = usual(site.rows.values(), form.parent, fits)
   }
@@ -46,9 +48,8 @@ export function makePlaces(start: Start, form: Form) {
     const answer = await askForKind(site.id, given.value)
     if (!answer.ok) return
     places.value = answer.value
-    const fits = fitting.value
-    if (fits.length && !fits.some((p) => (p.parent ?? null) === form.parent))
-      form.parent = fits[0]?.parent ?? null
+    if (fitting.value.length && !fitting.value.some((p) => (p.parent ?? null) === form.parent))
+      form.parent = fitting.value[0]?.parent ?? null
   }
 
   /** To where a kind may stand. */
@@ -64,5 +65,5 @@ export function makePlaces(start: Start, form: Form) {
   }
   if (given.value) void loadPlacesOfKind()
   watch(() => form.parent, loadPlaces, { immediate: true })
-  return { given, leadTo, open, places, fitting, whyNot, may, evenSo, nothingFits }
+  return { given, leadTo, open, places, fitting, whyNot, may, mayBe, evenSo, nothingFits }
 }

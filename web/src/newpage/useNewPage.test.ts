@@ -92,6 +92,24 @@ describe('a new page', () => {
     ])
   })
 
+  it('becomes the kind that wears the template, where its own may not', async () => {
+    const page = await describing({ parent: 'news' })
+    expect(page.form.kind).toBe('night')
+    page.wear('plain')
+    await nextTick()
+    expect(page.form).toMatchObject({ kind: 'standard', template: 'plain' })
+    page.wear('wide')
+    await nextTick()
+    expect(page.form).toMatchObject({ kind: 'standard', template: 'wide' })
+    page.form.kind = 'night'
+    await nextTick()
+    expect(page.usable.value.map((k) => k.id)).toEqual(['night', 'standard'])
+    whyNot = { standard: 'stand elsewhere' }
+    page.form.parent = 'first'
+    await flushPromises()
+    expect(page.usable.value.map((k) => k.id)).toEqual(['night'])
+  })
+
   it('names its template only where it is not the kind’s own', async () => {
     const page = await describing()
     page.form.name = 'Winter'

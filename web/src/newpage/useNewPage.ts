@@ -2,6 +2,8 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
 import { said } from '@/api/said'
+import type { KindInfo } from '@/api/types'
+import { mayWear } from '@/kind/mayWear'
 import { pagesOf } from '@/site/pagesOf'
 import { offered } from '@/site/offered'
 import { useSite } from '@/site/useSite'
@@ -60,7 +62,7 @@ function describing(start: Start) {
     if (why) return `${pagesOf(kind.value.name)} ${why}`
     return wrongNames(titles.value, form.several)
   })
-  wearItsUsual(form, kind)
+  const { wear, usable } = makeWearing(form, kind, places.mayBe)
 
   const usual = () => form.template === kind.value?.template
   const { busy, refused, make } = makeMaking(form, titles, () => !lacks.value, {
@@ -68,14 +70,13 @@ function describing(start: Start) {
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
   })
-  const beginnings = computed(() => offered(site.catalog).filter((p) => p.sections > 1))
-  const begun = computed(() => beginnings.value.find((p) => p.id === form.begin))
   return {
     form,
     ...places,
     kind,
-    beginnings,
-    begun,
+    usable,
+    wear,
+    ...makeBeginnings(form),
     titles,
     lacks,
     address,
@@ -86,26 +87,47 @@ function describing(start: Start) {
   }
 }
 
-interface Wearing {
-  id: string
-  template?: string | null
-  templates?: string[]
+/** Whole pages to begin with, and the one that is chosen. */
+function makeBeginnings(form: Form) {
+  const site = useSite()
+  const beginnings = computed(() => offered(site.catalog).filter((p) => p.sections > 1))
+  return { beginnings, begun: computed(() => beginnings.value.find((p) => p.id === form.begin)) }
 }
 
 /**
  * A kind that is chosen comes with the template that its pages usually wear; one that is chosen beside stays as long as the kind does,
- * and as long as its pages may wear it. So one is always marked.
+ * and as long as its pages may wear it. So one is always marked. A template that the kind may not wear brings its own kind along.
  */
-function wearItsUsual(form: Form, kind: Ref<Wearing | undefined>) {
-  const usual = () => kind.value?.template ?? kind.value?.templates?.[0] ?? ''
-  const isOffered = () => !kind.value?.templates || kind.value.templates.includes(form.template)
+function makeWearing(form: Form, kind: Ref<KindInfo | undefined>, mayBe: (kind: KindInfo) => boolean) {
+  const site = useSite()
+  const usual = () => kind.value?.template ?? kind.value?.templates[0] ?? ''
+  const isOffered = () => !kind.value || mayWear(kind.value, form.template)
+  /** The kinds that it may be here, the chosen one first. */
+  const usable = computed(() => {
+    const all = (site.catalog?.kinds ?? []).filter(mayBe)
+    return [...all.filter((k) => k.id === form.kind), ...all.filter((k) => k.id !== form.kind)]
+  })
+  /** What was chosen together with another kind. */
+  let along = ''
+  function wear(template: string) {
+    const as = usable.value.find((k) => mayWear(k, template))
+    if (as && as.id !== form.kind) {
+      along = template
+      form.kind = as.id
+    }
+    form.template = template
+  }
   form.template ||= usual()
   // The catalog is fetched again whenever anybody changes it, and the kind is then another object.
   watch(
     () => kind.value?.id,
-    (_, before) => (form.template = (!before && form.template) || usual()),
+    (_, before) => {
+      form.template = along || (!before && form.template) || usual()
+      along = ''
+    },
   )
   watch(isOffered, (is) => is || (form.template = usual()), { immediate: true })
+  return { wear, usable }
 }
 
 function searchText({ several, searchTitle, description }: Form) {

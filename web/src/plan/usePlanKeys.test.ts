@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { moor, row } from '@/test/moor'
-import { letterKeys } from '@/site/useGlobalKeys'
+import { letterKeys } from '@/look/keys'
 import { outline } from './outline'
 import { usePlanKeys } from './usePlanKeys'
 

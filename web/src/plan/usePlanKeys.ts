@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import { hasSheet, isWriting, lettersAct } from '@/site/useGlobalKeys'
+import { hasSheet, isWriting, lettersAct } from '@/look/keys'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'

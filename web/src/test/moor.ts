@@ -40,6 +40,14 @@ const pattern = (id: string, name: string, group: string, more = {}) => ({
   drawn: id,
   ...more,
 })
+const kind = (id: string, name: string, more = {}) => ({
+  id,
+  name,
+  templates: [],
+  wearsAny: false,
+  retired: false,
+  ...more,
+})
 const CATALOG = {
   patterns: [
     pattern('call', 'Call', 'Calls'),
@@ -81,12 +89,16 @@ const CATALOG = {
     },
   ],
   kinds: [
-    { id: 'standard', name: 'Standard page', changeable: true, template: 'plain', retired: false },
-    { id: 'night', name: 'Open night', changeable: false, template: 'wide', retired: false },
+    kind('standard', 'Standard page', { changeable: true, template: 'plain', wearsAny: true }),
+    kind('night', 'Open night', { changeable: false, template: 'wide', templates: ['wide'] }),
+  ],
+  purposes: [
+    { key: 'begin', title: 'Begin with', note: 'the first page' },
+    { key: 'tell', title: 'Tell', note: 'words and pictures' },
   ],
   templates: [
-    { id: 'plain', name: 'Plain' },
-    { id: 'wide', name: 'Wide picture' },
+    { id: 'plain', name: 'Plain', note: '', purpose: 'tell', retired: false },
+    { id: 'wide', name: 'Wide picture', note: '', purpose: 'tell', retired: false },
   ],
   menus: [{ id: 'main', name: 'Main', places: ['headerMenu'] }],
   pageSettings: [],

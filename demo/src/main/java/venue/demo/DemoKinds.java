@@ -4,6 +4,7 @@ import static venue.core.model.property.Property.number;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.model.kind.BeneathRule;
@@ -17,13 +18,16 @@ final class DemoKinds {
 
     private DemoKinds() {}
 
-    /** The usual kinds, their landing pages free to wear the observatory's own templates too. */
+    /** The usual kinds: they wear the observatory's own templates where it has one of the same name. */
     static List<Kind> usual() {
         return ReadySite.kinds().stream()
                 .map(k -> k.isOfTopics() ? k.withPlacement(beneath("topics")) : k)
-                .map(k -> k.id().equals("landing-page")
-                        ? k.withTemplates(k.template(), List.of("home", "landing", "listing", "wide"))
-                        : k)
+                .map(k -> k.withTemplates(
+                        k.template(),
+                        Stream.concat(
+                                        k.templates().stream().map(DemoTemplates::here),
+                                        k.id().equals("landing-page") ? Stream.of("listing") : Stream.empty())
+                                .toList()))
                 .toList();
     }
 
@@ -44,6 +48,7 @@ final class DemoKinds {
                                 "article-layout",
                                 "open-nights",
                                 openNight())
+                        .withTemplates("article-layout", List.of("article-layout", "event-layout", "plain"))
                         .with("meaning", Value.of("event")),
                 person(),
                 pageless(
@@ -94,6 +99,7 @@ final class DemoKinds {
     private static Kind article() {
         List<Property> fields = List.of(date("Published"), of("person", "Written by", PropertyType.PAGE), topics());
         return kind("article", "Article", "news, with a date", "article-layout", "news", fields)
+                .withTemplates("article-layout", List.of("article-layout", "story-layout", "plain"))
                 .with("meaning", Value.of("article"));
     }
 

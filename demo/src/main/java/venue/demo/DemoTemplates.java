@@ -36,17 +36,34 @@ import venue.core.model.template.ZoneRole;
 /** The templates that an observatory needs beside the usual ones. */
 final class DemoTemplates {
 
+    private static final String PURPOSE = "purpose";
+
     private DemoTemplates() {}
 
     /** The observatory's own, and the ready-made ones beside them. */
     static List<Template> withReadyMade() {
-        List<Template> all = new ArrayList<>(List.of(home(), article(), instrument(), listed()));
+        List<Template> all = new ArrayList<>(List.of(
+                home().with(PURPOSE, Value.of("begin")),
+                article(),
+                instrument().with(PURPOSE, Value.of("one")),
+                listed().with(PURPOSE, Value.of("list"))));
         ReadySite.templates().stream()
                 .filter(t -> all.stream().noneMatch(own -> own.name().equals(t.name())))
                 .map(t -> t.withBody(DemoListings.ofArticles(t.body())))
                 .toList()
                 .forEach(all::add);
         return all;
+    }
+
+    /** The id here of a ready-made template: that of the observatory's own of its name, where it has one. */
+    static String here(String readyMade) {
+        return ReadySite.templates().stream()
+                .filter(t -> t.id().equals(readyMade))
+                .flatMap(t -> withReadyMade().stream()
+                        .filter(here -> here.name().equals(t.name()))
+                        .map(Template::id))
+                .findFirst()
+                .orElse(readyMade);
     }
 
     private static Template home() {

@@ -20,7 +20,11 @@ record Catalog(
             List<PropertyGroup> sectionSettings, List<Property> columnSettings, List<Property> pageSettings) {}
 
     /** What pages are and wear. */
-    public record CatalogPages(List<TemplateInfo> templates, List<KindInfo> kinds, List<ReadyKindInfo> readyKinds) {}
+    public record CatalogPages(
+            List<TemplateInfo> templates,
+            List<PurposeInfo> purposes,
+            List<KindInfo> kinds,
+            List<ReadyKindInfo> readyKinds) {}
 
     /** What pages are made of. */
     public record CatalogSections(

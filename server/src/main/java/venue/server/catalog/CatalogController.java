@@ -31,7 +31,10 @@ class CatalogController {
                         SharedInfo.all(standing)),
                 new Catalog.CatalogSettings(SectionSettings.groups(), ColumnSettings.all(), PageSettings.all()),
                 new Catalog.CatalogPages(
-                        TemplateInfo.all(edition), KindInfo.all(edition, here.role()), ReadyKindInfo.all()),
+                        TemplateInfo.all(edition),
+                        PurposeInfo.all(),
+                        KindInfo.all(edition, here.role()),
+                        ReadyKindInfo.all()),
                 new Catalog.CatalogSite(
                         edition.menus().stream()
                                 .map(m -> MenuInfo.of(edition, m))

@@ -21,8 +21,12 @@ record KindInfo(
 
     public record KindName(String id, String name, String note, boolean retired, long pages) {}
 
-    /** @param templates those its pages may wear and that are offered */
-    public record KindOffer(List<String> templates, String template, boolean offeredFirst, String startsIn) {}
+    /**
+     * @param templates those its pages may wear and that are offered
+     * @param wearsAny whether it lists none, and so may wear all, those that are made later too
+     */
+    public record KindOffer(
+            List<String> templates, boolean wearsAny, String template, boolean offeredFirst, String startsIn) {}
 
     /** @param changeable whether whoever asks may change its pages */
     public record KindNature(boolean changeable, boolean pageless, boolean topics) {}
@@ -52,6 +56,7 @@ record KindInfo(
                                         : k.templates().stream()
                                                 .filter(offered::contains)
                                                 .toList(),
+                                k.templates().isEmpty(),
                                 Worn.ofNew(edition, k).id(),
                                 k.offeredFirst(),
                                 k.startsIn()),

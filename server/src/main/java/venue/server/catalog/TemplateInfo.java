@@ -19,7 +19,8 @@ record TemplateInfo(
         @JsonUnwrapped TemplateBrings brings,
         @Nullable String shown) {
 
-    public record TemplateName(String id, String name, String note, boolean retired) {}
+    /** @param purpose the key of what it is for, one of those that the catalog lists */
+    public record TemplateName(String id, String name, String note, String purpose, boolean retired) {}
 
     public record TemplateBrings(int sections, long toFill) {}
 
@@ -37,7 +38,12 @@ record TemplateInfo(
 
     private static TemplateInfo of(Template template, List<Page> wearing) {
         return new TemplateInfo(
-                new TemplateName(template.id(), template.name(), template.note(), template.retired()),
+                new TemplateName(
+                        template.id(),
+                        template.name(),
+                        template.note(),
+                        template.purpose().key(),
+                        template.retired()),
                 Glyph.of(template),
                 wearing.size(),
                 new TemplateBrings(template.starters().size(), template.toFill()),

@@ -16,6 +16,7 @@ import venue.core.model.property.Property;
 public final class FrameSettings {
 
     private static final List<Property> OWN = List.of(
+            Purpose.declared(),
             of("header", "Header", YES_NO).fallback(Value.of(true)),
             of("notice", "Notice strip", YES_NO).fallback(Value.of(true)),
             choice("band", "Title band", "words=With words", "picture=With the page's picture", "none=None"),

@@ -122,6 +122,11 @@ public record Template(
         return frameValue("band") instanceof Value.Text text ? text.text() : "words";
     }
 
+    /** What it is for: words and pictures, where it says nothing. */
+    public Purpose purpose() {
+        return frameValue(Purpose.SETTING) instanceof Value.Text text ? Purpose.read(text.text()) : Purpose.TELL;
+    }
+
     /** How the page stands in the window: {@code look}, {@code bare}, {@code edges} or {@code boxed}. */
     public String sheet() {
         return frameValue("sheet") instanceof Value.Text text ? text.text() : "look";

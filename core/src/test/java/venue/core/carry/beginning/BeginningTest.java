@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +21,9 @@ import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
+import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
+import venue.core.model.template.Template;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 
@@ -42,6 +46,19 @@ class BeginningTest {
                 .isEmpty();
         assertThat(edition.home().map(Page::title)).contains("Home");
         assertThat(edition.all(Page.class)).hasSize(beginning == Beginning.EMPTY ? 2 : 14);
+    }
+
+    /** What is ready made is offered at once: nobody has to say first that pages may wear it. */
+    @ParameterizedTest
+    @EnumSource
+    void eachTemplateIsOfferedByAKind(Beginning beginning) {
+        Edition edition = edition(beginning);
+        Set<String> offered =
+                edition.all(Kind.class).flatMap(k -> k.templates().stream()).collect(Collectors.toSet());
+        assertThat(edition.all(Template.class).map(Template::id))
+                .filteredOn(id -> !id.equals(Template.NOT_FOUND))
+                .isSubsetOf(offered);
+        assertThat(offered).allMatch(id -> edition.find(id).isPresent());
     }
 
     /** The pages that go live at once say the site's name and have nothing to fill that a visitor would miss. */

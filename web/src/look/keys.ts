@@ -1,5 +1,4 @@
-import { useEventListener, useLocalStorage, useMediaQuery } from '@vueuse/core'
-import { useTurning } from './useTurning'
+import { useLocalStorage, useMediaQuery } from '@vueuse/core'
 
 /** Whether keys go to something that is being written in. */
 export function isWriting(event: KeyboardEvent): boolean {
@@ -24,23 +23,4 @@ export function lettersAct(event: KeyboardEvent): boolean {
 /** Whether some sheet or menu lies over the screen and has the keys. */
 export function hasSheet(): boolean {
   return document.querySelector('.v-overlay--active, .tray') !== null
-}
-
-/** Keys that work on every screen: Ctrl K, Ctrl Z, Ctrl Shift Z, ?. */
-export function useGlobalKeys(to: { find: () => void; help: () => void }) {
-  const { turn } = useTurning()
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    const ctrl = event.ctrlKey || event.metaKey
-    const key = event.key.toLowerCase()
-    if (ctrl && key === 'k') {
-      event.preventDefault()
-      to.find()
-    } else if (ctrl && key === 'z' && !isWriting(event)) {
-      event.preventDefault()
-      void turn(event.shiftKey ? 'redo' : 'undo')
-    } else if (key === '?' && !isWriting(event) && lettersAct(event)) {
-      event.preventDefault()
-      to.help()
-    }
-  })
 }

@@ -1,0 +1,51 @@
+import type { Catalog, KindInfo, TemplateInfo } from '@/api/types'
+import { mayWear } from '@/kind/mayWear'
+import { fold } from '@/words/fold'
+
+/** A template, and the kind that a new page would be to wear it here; none, where no kind of this place may. */
+export interface Wearable {
+  template: TemplateInfo
+  as: KindInfo | null
+}
+/** What can be worn for one purpose. */
+export interface WearGroup {
+  key: string
+  title: string
+  note: string
+  list: Wearable[]
+}
+export interface Wanted {
+  words: string
+  /** The key of one purpose, or `all`. */
+  purpose: string
+}
+
+/** Around what visitors get where there is no page: it is for no page. */
+const NOT_FOUND = 'not-found'
+
+export const isNamed = (words: string, ...said: string[]) =>
+  fold(words)
+    .split(/\s+/)
+    .every((word) => fold(said.join(' ')).includes(word))
+
+/**
+ * All templates that are offered, by what they are for.
+ *
+ * @param kinds those that may be made here, the chosen one first
+ */
+export function wearGroups(catalog: Catalog, kinds: KindInfo[], wanted: Wanted): WearGroup[] {
+  const wearable = (template: TemplateInfo): Wearable => ({
+    template,
+    as: kinds.find((k) => mayWear(k, template.id)) ?? null,
+  })
+  const offered = catalog.templates.filter((t) => !t.retired && t.id !== NOT_FOUND).map(wearable)
+  return catalog.purposes
+    .filter((p) => wanted.purpose === 'all' || wanted.purpose === p.key)
+    .map((p) => ({
+      ...p,
+      list: offered.filter(
+        ({ template: t }) => t.purpose === p.key && isNamed(wanted.words, t.name, t.note, p.title),
+      ),
+    }))
+    .filter((g) => g.list.length)
+}
