@@ -216,15 +216,18 @@ final class PackVerb implements Runnable {
 
     private record Told(Report report, List<String> lacking, boolean dryRun) {}
 
+    private static String counted(Report.PackLines lines) {
+        return Words.count(lines.fresh().size(), "new item") + ", "
+                + lines.same().size() + " here already, "
+                + lines.differing().size() + " here and different.";
+    }
+
     private static void tell(Data data, Report report, List<String> lacking, How how) {
         if (how.json) {
             data.say(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, how.dryRun)));
             return;
         }
-        data.say((how.dryRun ? "Would read “" : "Read “") + report.name() + "”: "
-                + Words.count(report.lines().fresh().size(), "new item") + ", "
-                + report.lines().same().size() + " here already, "
-                + report.lines().differing().size() + " here and different.");
+        data.say((how.dryRun ? "Would read “" : "Read “") + report.name() + "”: " + counted(report.lines()));
         report.lines()
                 .differing()
                 .forEach(d -> data.say("  differs: " + d.name() + " ("

@@ -54,11 +54,7 @@ final class SetUpVerb implements Callable<Integer> {
     @Override
     public Integer call() throws java.io.IOException {
         NewSite site = NewSite.of(siteName, siteHost, language, timeZone);
-        String password = new String(System.in.readNBytes(MOST_BYTES), StandardCharsets.UTF_8)
-                .lines()
-                .findFirst()
-                .orElse("");
-        SetUp.Asked asked = new SetUp.Asked(name, email, password, site, beginWith);
+        SetUp.Asked asked = new SetUp.Asked(name, email, password(), site, beginWith);
         SetUp.check(asked);
         try (OwnFolder own = data.open()) {
             SetUp.Made made = SetUp.without(own.people(), own.siteMaker()).begin(By.COMMAND_LINE, asked, () -> {});
@@ -66,5 +62,13 @@ final class SetUpVerb implements Callable<Integer> {
             data.say(own.origin().apply(site.host()) + "/");
         }
         return 0;
+    }
+
+    /** The first line of what is given to the program. */
+    private static String password() throws java.io.IOException {
+        return new String(System.in.readNBytes(MOST_BYTES), StandardCharsets.UTF_8)
+                .lines()
+                .findFirst()
+                .orElse("");
     }
 }

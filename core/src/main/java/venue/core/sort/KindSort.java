@@ -58,6 +58,13 @@ final class KindSort extends Sort<Kind> {
         return kind.note();
     }
 
+    private static long following(Edition edition, List<String> pages) {
+        return pages.stream()
+                .flatMap(id -> edition.page(id).stream())
+                .filter(p -> p.template() == null)
+                .count();
+    }
+
     @Override
     List<String> tells(@Nullable Kind live, Kind working, Between between) {
         if (live == null) {
@@ -67,10 +74,7 @@ final class KindSort extends Sort<Kind> {
         if (Objects.equals(live.template(), working.template())) {
             return List.of("Changed; " + Words.count(pages.size(), "page is of it", "pages are of it"));
         }
-        long follow = pages.stream()
-                .flatMap(id -> between.working().page(id).stream())
-                .filter(p -> p.template() == null)
-                .count();
+        long follow = following(between.working(), pages);
         return List.of("Its usual template is " + name(between.working(), working.template()) + " instead of "
                 + name(between.live(), live.template()) + "; " + Words.count(follow, "page follows", "pages follow"));
     }

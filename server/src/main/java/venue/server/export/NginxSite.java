@@ -163,12 +163,7 @@ final class NginxSite {
         }
     }
 
-    private void server(StringBuilder text) {
-        text.append("server {\n    listen 80;\n    server_name ")
-                .append(hosts.get(0))
-                .append(";\n    root ")
-                .append(quoted(folder.toString()))
-                .append(";\n");
+    private void types(StringBuilder text) {
         text.append("    charset off;\n    absolute_redirect off;\n    types {\n");
         types.forEach((ending, type) -> text.append("        ")
                 .append(quoted(type))
@@ -176,6 +171,15 @@ final class NginxSite {
                 .append(ending)
                 .append(";\n"));
         text.append("    }\n    default_type application/octet-stream;\n");
+    }
+
+    private void server(StringBuilder text) {
+        text.append("server {\n    listen 80;\n    server_name ")
+                .append(hosts.get(0))
+                .append(";\n    root ")
+                .append(quoted(folder.toString()))
+                .append(";\n");
+        types(text);
         text.append("    error_page 404 /").append(Export.NOT_FOUND).append(";\n");
         text.append("    error_page 410 /").append(Export.GONE).append(";\n");
         // A redirect has no words of its own, as Venue's have none.

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Busy;
@@ -171,14 +172,11 @@ final class LiveSite {
             String xml = files.size() == 1 ? files.get(0) : Sitemap.index(origin, files.size());
             return Reply.text(type, xml, Reply.ASK);
         }
-        String number = path.replaceAll("\\D", "");
-        if (number.length() > 0 && number.length() < 5 && path.equals("/sitemap-" + number + ".xml")) {
-            int n = Integer.parseInt(number);
-            if (n >= 1 && n <= files.size()) {
-                return Reply.text(type, files.get(n - 1), Reply.ASK);
-            }
-        }
-        return Reply.page(404, PageRenderer.notFound(view));
+        return IntStream.rangeClosed(1, files.size())
+                .filter(n -> path.equals("/sitemap-" + n + ".xml"))
+                .mapToObj(n -> Reply.text(type, files.get(n - 1), Reply.ASK))
+                .findFirst()
+                .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
     }
 
     private Reply page(View view, String path) {

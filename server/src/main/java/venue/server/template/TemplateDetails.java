@@ -132,6 +132,14 @@ final class TemplateDetails {
                 new KindUse.KindWearers(pages.size() - chosen, chosen));
     }
 
+    /** How many sections of the pages that wear it are their own. */
+    private int own() {
+        return (int) wearing().stream()
+                .flatMap(p -> p.body().all())
+                .filter(s -> s.origin() == null && s.sharedFrom().isEmpty())
+                .count();
+    }
+
     Copies copies() {
         RollOut rollOut = rollOut();
         List<RollOut.Row> rows = rollOut.rows();
@@ -140,10 +148,7 @@ final class TemplateDetails {
                 counted.getOrDefault(Lineage.IN_STEP, 0L).intValue(),
                 counted.getOrDefault(Lineage.BEHIND, 0L).intValue(),
                 counted.getOrDefault(Lineage.ADAPTED, 0L).intValue(),
-                (int) wearing().stream()
-                        .flatMap(p -> p.body().all())
-                        .filter(s -> s.origin() == null && s.sharedFrom().isEmpty())
-                        .count(),
+                own(),
                 (int) rows.stream().filter(RollOut.Row::isOpen).count(),
                 withSome(rows, Strand.State.COMES),
                 withSome(rows, Strand.State.WITHOUT));

@@ -3,6 +3,7 @@ package venue.store.database;
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.ReadOnlyFileSystemException;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.TransactionSystemException;
@@ -27,6 +28,10 @@ public enum StorageTrouble {
             "database-damaged",
             "The server's database is damaged.",
             "Whoever runs the server stops it and puts back a backup of the data folder.");
+
+    /** How codes begin that say that a file can't be written, or not read. */
+    private static final List<String> BARRED =
+            List.of("SQLITE_READONLY", "SQLITE_CANTOPEN", "SQLITE_PERM", "SQLITE_IOERR");
 
     private final String code;
     private final String says;
@@ -93,11 +98,7 @@ public enum StorageTrouble {
         if (code.startsWith("SQLITE_BUSY") || code.startsWith("SQLITE_LOCKED")) {
             return Optional.of(BUSY);
         }
-        boolean barred = code.startsWith("SQLITE_READONLY")
-                || code.startsWith("SQLITE_CANTOPEN")
-                || code.startsWith("SQLITE_PERM")
-                || code.startsWith("SQLITE_IOERR");
-        return barred ? Optional.of(NOT_WRITABLE) : Optional.empty();
+        return BARRED.stream().anyMatch(code::startsWith) ? Optional.of(NOT_WRITABLE) : Optional.empty();
     }
 
     /** By the words of the operating system, which is all that Java passes on. */

@@ -224,17 +224,21 @@ public final class MediaIntake {
         return Thumbnails.of(image).forceSize(width, height).imageType(type).asBufferedImage();
     }
 
+    private static ImageWriteParam how(ImageWriter writer, String format) {
+        ImageWriteParam param = writer.getDefaultWriteParam();
+        if (format.equals("jpg")) {
+            param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            param.setCompressionQuality(QUALITY);
+        }
+        return param;
+    }
+
     private static byte[] encode(BufferedImage image, String format) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageWriter writer = ImageIO.getImageWritersByFormatName(format).next();
         try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-            ImageWriteParam param = writer.getDefaultWriteParam();
-            if (format.equals("jpg")) {
-                param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-                param.setCompressionQuality(QUALITY);
-            }
             writer.setOutput(out);
-            writer.write(null, new IIOImage(image, null, null), param);
+            writer.write(null, new IIOImage(image, null, null), how(writer, format));
         } finally {
             writer.dispose();
         }

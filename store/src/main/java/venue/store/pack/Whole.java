@@ -16,16 +16,20 @@ final class Whole {
         return read;
     }
 
+    private static void record(Record record, String path) {
+        for (RecordComponent component : record.getClass().getRecordComponents()) {
+            Object value = value(record, component);
+            if (value != null || !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                part(value, path);
+            }
+        }
+    }
+
     private static void part(@Nullable Object part, String path) {
         if (part == null) {
             throw Zip.noPack("in “" + Zip.shown(path) + "” something is missing");
-        } else if (part instanceof Record) {
-            for (RecordComponent component : part.getClass().getRecordComponents()) {
-                Object value = value(part, component);
-                if (value != null || !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-                    part(value, path);
-                }
-            }
+        } else if (part instanceof Record record) {
+            record(record, path);
         } else if (part instanceof Collection<?> many) {
             many.forEach(p -> part(p, path));
         } else if (part instanceof Map<?, ?> many) {

@@ -46,9 +46,7 @@ public final class SentProofs {
 
     /** Makes a link and gives its token, which is told this once. */
     public String make(SiteId site, String page, PersonId who, Duration goodFor) {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        chance.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = token();
         Instant now = clock.instant();
         database.write(() -> database.sql()
                 .sql(INSERT)
@@ -60,6 +58,12 @@ public final class SentProofs {
                 .param("until", now.plus(goodFor).toString())
                 .update());
         return token;
+    }
+
+    private String token() {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        chance.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     /** The links to a page that are still good, the latest first. */

@@ -63,6 +63,11 @@ final class IndexFile implements AutoCloseable {
         writer = new SingleConnectionDataSource(url, true);
         many = new JdbcTemplate(writer);
         transaction = new TransactionTemplate(new DataSourceTransactionManager(writer));
+        readers = readers(url);
+        reading = JdbcClient.create(readers);
+    }
+
+    private static HikariDataSource readers(String url) {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(url);
         config.setPoolName("search");
@@ -71,8 +76,7 @@ final class IndexFile implements AutoCloseable {
         config.setIdleTimeout(IDLE_MS);
         config.setConnectionTimeout(WAIT_MS);
         config.setInitializationFailTimeout(-1);
-        readers = new HikariDataSource(config);
-        reading = JdbcClient.create(readers);
+        return new HikariDataSource(config);
     }
 
     /** What a reader finds; {@link Busy} where none is free within a second. */

@@ -85,17 +85,21 @@ public final class UnusedFiles {
         return FilesLock.holding(data, () -> {
             Set<String> unused = new HashSet<>(all().stream().map(Unused::file).toList());
             unused.retainAll(named);
-            long freed = 0;
-            try (Stream<Path> files = Files.list(media())) {
-                for (Path file : (Iterable<Path>) files::iterator) {
-                    if (unused.contains(hash(file.getFileName().toString()))) {
-                        freed += size(file);
-                        Files.deleteIfExists(file);
-                    }
+            return removed(unused);
+        });
+    }
+
+    private long removed(Set<String> unused) throws IOException {
+        long freed = 0;
+        try (Stream<Path> files = Files.list(media())) {
+            for (Path file : (Iterable<Path>) files::iterator) {
+                if (unused.contains(hash(file.getFileName().toString()))) {
+                    freed += size(file);
+                    Files.deleteIfExists(file);
                 }
             }
-            return freed;
-        });
+        }
+        return freed;
     }
 
     private record Named(String body, boolean present) {

@@ -151,7 +151,8 @@ final class Arrivals {
     private record Reversal(String ofGroup, String reverses) {}
 
     /** What items were when they came last, by steps that have not been taken back. */
-    private Map<String, Hash> taken() {
+    /** Which groups take back which. */
+    private Map<String, List<String>> reversals() {
         Map<String, List<String>> reversals = new HashMap<>();
         database.sql()
                 .sql(REVERSED)
@@ -161,6 +162,11 @@ final class Arrivals {
                 .forEach(r -> reversals
                         .computeIfAbsent(r.reverses(), g -> new ArrayList<>())
                         .add(r.ofGroup()));
+        return reversals;
+    }
+
+    private Map<String, Hash> taken() {
+        Map<String, List<String>> reversals = reversals();
         Map<String, Hash> taken = new HashMap<>();
         database.sql().sql(TAKEN).param("site", site).query(Taken.class).list().stream()
                 .filter(t -> t.fixed() || holds(t.ofGroup(), reversals))

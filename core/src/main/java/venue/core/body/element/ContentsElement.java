@@ -44,14 +44,16 @@ final class ContentsElement extends DeclaredKind {
         String label = props.scene().words().say(Phrase.ON_THIS_PAGE);
         out.start("nav", "contents").attr("aria-label", label);
         out.element("p", label).start("ol");
-        for (Outline.Heading entry : entries) {
-            out.start("li")
-                    .start("a")
-                    .attr("href", "#" + entry.anchor())
-                    .text(entry.words())
-                    .end()
-                    .end();
-        }
+        entries.forEach(entry -> line(entry, out));
         out.end().end();
+    }
+
+    private static void line(Outline.Heading entry, HtmlWriter out) {
+        out.start("li")
+                .start("a")
+                .attr("href", "#" + entry.anchor())
+                .text(entry.words())
+                .end()
+                .end();
     }
 }

@@ -80,18 +80,24 @@ final class DrawnMap {
 
     private void grid(HtmlWriter out) {
         for (int i = -LINES; i <= LINES; i++) {
-            double east = Math.floor(place.longitude() * MINUTES) + i;
-            double north = Math.floor(place.latitude() * MINUTES) + i;
-            double x = x(east / MINUTES);
-            double y = y(north / MINUTES);
-            if (x >= 0 && x <= SIDE) {
-                line(x, 0, x, SIDE, out);
-                label(x + 3, SIDE - 5.0, degrees(east, "E", "W"), out);
-            }
-            if (y >= 0 && y <= SIDE) {
-                line(0, y, SIDE, y, out);
-                label(4, y - 3, degrees(north, "N", "S"), out);
-            }
+            meridian(Math.floor(place.longitude() * MINUTES) + i, out);
+            parallel(Math.floor(place.latitude() * MINUTES) + i, out);
+        }
+    }
+
+    private void meridian(double east, HtmlWriter out) {
+        double x = x(east / MINUTES);
+        if (x >= 0 && x <= SIDE) {
+            line(x, 0, x, SIDE, out);
+            label(x + 3, SIDE - 5.0, degrees(east, "E", "W"), out);
+        }
+    }
+
+    private void parallel(double north, HtmlWriter out) {
+        double y = y(north / MINUTES);
+        if (y >= 0 && y <= SIDE) {
+            line(0, y, SIDE, y, out);
+            label(4, y - 3, degrees(north, "N", "S"), out);
         }
     }
 

@@ -64,9 +64,7 @@ final class FilmElement extends DeclaredKind {
         out.start("figure", "film");
         Optional<Media> file = playing(props);
         if (file.isPresent()) {
-            String label =
-                    props.has("caption") ? props.text("caption") : file.get().name();
-            Player.write(file.get(), label, props.media("still"), out);
+            Player.write(file.get(), label(props, file.get()), props.media("still"), out);
         } else if (outside(props).isPresent()) {
             Frames.onceAgreed(props.scene(), outside(props).get(), props.text("caption"), out);
         } else if (props.isToFill("file")) {
@@ -74,5 +72,9 @@ final class FilmElement extends DeclaredKind {
         }
         Tiles.line(props, "caption", "figcaption", "said", out);
         out.end();
+    }
+
+    private static String label(Props props, Media film) {
+        return props.has("caption") ? props.text("caption") : film.name();
     }
 }

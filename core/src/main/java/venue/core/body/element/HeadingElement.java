@@ -56,11 +56,16 @@ final class HeadingElement extends DeclaredKind {
         parts(props, out);
         out.end();
         if (isLed(props)) {
-            out.start("p", "all").start("a").attr("href", props.href("link").orElseThrow());
-            props.write("linkLabel", out);
-            out.end().end();
+            lead(props, out);
         }
         out.end();
+    }
+
+    /** The way on, at the heading's end. */
+    private static void lead(Props props, HtmlWriter out) {
+        out.start("p", "all").start("a").attr("href", props.href("link").orElseThrow());
+        props.write("linkLabel", out);
+        out.end().end();
     }
 
     private static void parts(Props props, HtmlWriter out) {

@@ -31,8 +31,7 @@ final class SiteIndexGroups {
         by = props.text("group");
     }
 
-    void write() {
-        int level = Math.min(scene.headings().beneath(), DEEPEST);
+    private Map<String, List<Page>> groups() {
         Map<String, List<Page>> groups = new TreeMap<>(
                 by.equals("month")
                         ? Comparator.<String>reverseOrder()
@@ -41,8 +40,13 @@ final class SiteIndexGroups {
                 .filter(p -> !key(p).isEmpty())
                 .forEach(p ->
                         groups.computeIfAbsent(key(p), k -> new ArrayList<>()).add(p));
+        return groups;
+    }
+
+    void write() {
+        int level = Math.min(scene.headings().beneath(), DEEPEST);
         out.start("div", "site-index grouped-" + by);
-        groups.entrySet().stream()
+        groups().entrySet().stream()
                 .limit(by.equals("month") ? props.number("months") : Long.MAX_VALUE)
                 .forEach(g -> group(g.getKey(), g.getValue(), level));
         out.end();

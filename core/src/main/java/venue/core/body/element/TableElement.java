@@ -101,15 +101,19 @@ final class TableElement extends DeclaredKind {
         out.end();
     }
 
-    private static List<List<String>> parsed(String cells) {
-        CSVFormat format = CSVFormat.RFC4180
+    /** Between tabs where there is one, else between commas (RFC 4180). */
+    private static CSVFormat format(String cells) {
+        return CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(cells.contains("\t") ? '\t' : ',')
                 .setTrim(true)
                 .setLenientEof(true)
                 .setTrailingData(true)
                 .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(cells), format)) {
+    }
+
+    private static List<List<String>> parsed(String cells) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(cells), format(cells))) {
             return StreamSupport.stream(parser.spliterator(), false)
                     .map(r -> r.toList())
                     .toList();

@@ -55,20 +55,24 @@ public record NewSite(String name, String host, String language, ZoneId zone) {
     }
 
     public static String checkLanguage(String typed) {
-        try {
-            String tag =
-                    new Locale.Builder().setLanguageTag(typed.strip()).build().toLanguageTag();
-            if (!tag.equals("und")) {
-                return tag;
-            }
-        } catch (IllformedLocaleException e) {
-            // Told as any other that is none.
+        String tag = tag(typed);
+        if (tag.equals("und")) {
+            throw Refusal.badInput(
+                    "bad-language",
+                    "language",
+                    "“" + shown(typed) + "” is no language.",
+                    "Give a tag such as en, en-GB or de (BCP 47).");
         }
-        throw Refusal.badInput(
-                "bad-language",
-                "language",
-                "“" + shown(typed) + "” is no language.",
-                "Give a tag such as en, en-GB or de (BCP 47).");
+        return tag;
+    }
+
+    /** The language tag as it is written; that of no language, where it is none. */
+    private static String tag(String typed) {
+        try {
+            return new Locale.Builder().setLanguageTag(typed.strip()).build().toLanguageTag();
+        } catch (IllformedLocaleException e) {
+            return Locale.ROOT.toLanguageTag();
+        }
     }
 
     public static ZoneId checkZone(String typed) {

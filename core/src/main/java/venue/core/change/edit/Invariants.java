@@ -67,11 +67,13 @@ final class Invariants {
             throw Refusal.conflict(
                     "kind-in-use",
                     "pageless",
-                    kind.name() + " has "
-                            + (pages > 0 ? Words.count(pages, "page") : Words.count(entries, "entry", "entries"))
-                            + ": it stays as it is.",
+                    kind.name() + " has " + held(pages, entries) + ": it stays as it is.",
                     "Make another kind for what is to be kept the other way.");
         }
+    }
+
+    private static String held(int pages, int entries) {
+        return pages > 0 ? Words.count(pages, "page") : Words.count(entries, "entry", "entries");
     }
 
     private static void segmentsDiffer(Edition after, String parent) {

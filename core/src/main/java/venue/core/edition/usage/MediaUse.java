@@ -1,11 +1,10 @@
 package venue.core.edition.usage;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Differing;
@@ -58,19 +57,22 @@ public final class MediaUse {
     }
 
     private static void note(Edition edition, Item user, Map<String, List<Item>> all, PageFacts... facts) {
-        Set<String> named = new LinkedHashSet<>();
-        for (PageFacts some : facts) {
-            named.addAll(some.shows().media());
-            some.leads().elsewhere().forEach(l -> l.mediaId().ifPresent(named::add));
-            some.shows()
-                    .folders()
-                    .forEach(f -> edition.all(Media.class)
-                            .filter(m -> m.liesIn(f))
-                            .map(Media::id)
-                            .forEach(named::add));
-        }
-        named.stream()
+        Arrays.stream(facts)
+                .flatMap(some -> named(edition, some))
+                .distinct()
                 .filter(id -> edition.find(Media.class, id).isPresent())
                 .forEach(id -> all.computeIfAbsent(id, k -> new ArrayList<>()).add(user));
+    }
+
+    /** What is shown, what is led to, and what lies in a folder that is shown. */
+    private static Stream<String> named(Edition edition, PageFacts facts) {
+        return Stream.of(
+                        facts.shows().media().stream(),
+                        facts.leads().elsewhere().stream().flatMap(l -> l.mediaId().stream()),
+                        facts.shows().folders().stream()
+                                .flatMap(f -> edition.all(Media.class)
+                                        .filter(m -> m.liesIn(f))
+                                        .map(Media::id)))
+                .flatMap(s -> s);
     }
 }

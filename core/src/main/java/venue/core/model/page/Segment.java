@@ -19,6 +19,15 @@ public final class Segment {
 
     private Segment() {}
 
+    /** No longer than it may be, between two words where that is not too short. */
+    private static String cut(String words) {
+        if (words.length() <= LONGEST) {
+            return words;
+        }
+        int hyphen = words.lastIndexOf('-', LONGEST);
+        return trim(words.substring(0, safeEnd(words, hyphen > LONGEST / 2 ? hyphen : LONGEST)));
+    }
+
     /** A segment made from a title; {@code page} when the title has no letter or digit. */
     public static String fromTitle(String title) {
         String words = title.toLowerCase(Locale.ROOT);
@@ -29,11 +38,7 @@ public final class Segment {
         String hyphened = Normalizer.normalize(plain, Normalizer.Form.NFC)
                 .replaceAll("['’]", "")
                 .replaceAll("[^\\p{L}\\p{M}\\p{Nd}]+", "-");
-        String cut = trim(hyphened);
-        if (cut.length() > LONGEST) {
-            int hyphen = cut.lastIndexOf('-', LONGEST);
-            cut = trim(cut.substring(0, safeEnd(cut, hyphen > LONGEST / 2 ? hyphen : LONGEST)));
-        }
+        String cut = cut(trim(hyphened));
         return cut.isEmpty() ? "page" : RESERVED.contains(cut) ? cut + "-page" : cut;
     }
 

@@ -5,8 +5,8 @@ import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.number;
 import static venue.core.model.property.Property.of;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyGroup;
@@ -123,20 +123,24 @@ public final class SectionSettings {
     }
 
     private static List<Property> motion() {
-        List<Property> motion = new ArrayList<>(Reveal.declared());
-        motion.add(choice(
-                        "appears",
-                        "Stands there",
-                        "once=From the beginning",
-                        "seconds=After some seconds",
-                        "asked=When a visitor opens it")
-                .help("Its place is kept. Without scripts, or where less motion is asked for, nothing is waited for."));
-        motion.add(number("appearsAfter", "After", 1, 60, 5, "s").onlyWhen("appears=seconds"));
-        motion.add(of("appearsBy", "Words to open it by", PropertyType.WORDS)
-                .onlyWhen("appears=asked")
-                .longest(80)
-                .help("“Show more” in the page's language unless set."));
-        return List.copyOf(motion);
+        return Stream.concat(Reveal.declared().stream(), appearing().stream()).toList();
+    }
+
+    private static List<Property> appearing() {
+        return List.of(
+                choice(
+                                "appears",
+                                "Stands there",
+                                "once=From the beginning",
+                                "seconds=After some seconds",
+                                "asked=When a visitor opens it")
+                        .help(
+                                "Its place is kept. Without scripts, or where less motion is asked for, nothing is waited for."),
+                number("appearsAfter", "After", 1, 60, 5, "s").onlyWhen("appears=seconds"),
+                of("appearsBy", "Words to open it by", PropertyType.WORDS)
+                        .onlyWhen("appears=asked")
+                        .longest(80)
+                        .help("“Show more” in the page's language unless set."));
     }
 
     private static List<Property> showing() {

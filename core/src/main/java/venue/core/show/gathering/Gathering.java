@@ -94,16 +94,22 @@ public final class Gathering {
     }
 
     /** Without this page and what stands above, and with those first that are kept first. */
-    private List<Page> rest(List<Page> pages, Set<String> above) {
-        if (query.first().isEmpty() && (!query.which().fresh() || above.isEmpty())) {
-            return withoutHere(pages);
-        }
+    /** Those first that are to be first. */
+    private Map<String, Page> ordered(List<Page> pages) {
         Map<String, Page> ordered = new LinkedHashMap<>();
         Map<String, Integer> places = places(pages);
         query.first().stream()
                 .filter(places::containsKey)
                 .forEach(id -> ordered.put(id, pages.get(Objects.requireNonNull(places.get(id)))));
         pages.forEach(p -> ordered.putIfAbsent(p.id(), p));
+        return ordered;
+    }
+
+    private List<Page> rest(List<Page> pages, Set<String> above) {
+        if (query.first().isEmpty() && (!query.which().fresh() || above.isEmpty())) {
+            return withoutHere(pages);
+        }
+        Map<String, Page> ordered = ordered(pages);
         ordered.remove(here.id());
         if (query.which().fresh()) {
             ordered.keySet().removeAll(above);

@@ -153,10 +153,12 @@ public final class Furnished {
         if (!(value instanceof Value.ToFill fill)) {
             return value;
         }
-        Value sample = property.type() == PropertyType.PICTURE
-                ? picture()
-                : words.of(path + "." + property.key(), property.type(), fill.prompt());
+        Value sample = sample(path + "." + property.key(), property.type(), fill.prompt());
         return sample == null ? value : sample;
+    }
+
+    private @Nullable Value sample(String path, PropertyType type, String prompt) {
+        return type == PropertyType.PICTURE ? picture() : words.of(path, type, prompt);
     }
 
     private @Nullable Value picture() {

@@ -71,16 +71,20 @@ final class SectionRenderer {
                 .filter(s -> isShown(new Props(SectionSettings.all(), s.settings(), scene)) && hasSomething(s))
                 .toList();
         for (Section section : all) {
-            Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-            if (view.isMarked()) {
-                out.mark("data-s", section.id());
-            }
-            String hidden = settings.text("hiddenOn");
-            out.start("div", style.columns(settings) + (hidden.equals("none") ? "" : " no-" + hidden));
-            section.columns().forEach(this::column);
-            out.end();
+            within(section);
         }
         return !all.isEmpty();
+    }
+
+    private void within(Section section) {
+        Props settings = new Props(SectionSettings.all(), section.settings(), scene);
+        if (view.isMarked()) {
+            out.mark("data-s", section.id());
+        }
+        String hidden = settings.text("hiddenOn");
+        out.start("div", style.columns(settings) + (hidden.equals("none") ? "" : " no-" + hidden));
+        section.columns().forEach(this::column);
+        out.end();
     }
 
     /** Writes the section unless it is outside its dates, not chosen by the page or holds nothing to show. */

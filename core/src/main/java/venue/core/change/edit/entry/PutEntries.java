@@ -44,10 +44,7 @@ record PutEntries(String kind, List<Put> entries) implements EntryCommand, ForEd
         entries = List.copyOf(entries);
     }
 
-    @Override
-    public Change on(Desk desk) {
-        Edition edition = desk.edition();
-        Kind of = edition.require(Kind.class, kind);
+    private void check(Kind of) {
         if (!of.isPageless()) {
             throw Refusal.badInput(
                     "has-pages", "kind", of.pages() + " are made in the Plan.", "Make a page, or choose another kind.");
@@ -59,6 +56,13 @@ record PutEntries(String kind, List<Put> entries) implements EntryCommand, ForEd
                     entries.size() + " entries at once; 1 to " + MOST + " can be kept.",
                     "Send them in several steps of one group; they are undone together.");
         }
+    }
+
+    @Override
+    public Change on(Desk desk) {
+        Edition edition = desk.edition();
+        Kind of = edition.require(Kind.class, kind);
+        check(of);
         long last =
                 edition.entries(kind).stream().mapToLong(Entry::position).max().orElse(0);
         List<Item> put = new ArrayList<>();

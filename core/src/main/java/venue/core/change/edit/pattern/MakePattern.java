@@ -41,12 +41,16 @@ record MakePattern(
         }
         String words = PatternNames.check(edition, id, name);
         Pattern source = from == null ? null : edition.require(Pattern.class, from);
-        List<Section> held = page == null
-                ? source == null ? List.of() : source.sections()
-                : wanted(edition, edition.require(Page.class, page));
         String note = source == null ? "" : source.note();
-        return Change.of(
-                "make the pattern " + words, new Pattern(id, words, PatternNames.group(group), note, own(held)));
+        List<Section> own = own(held(edition, source));
+        return Change.of("make the pattern " + words, new Pattern(id, words, PatternNames.group(group), note, own));
+    }
+
+    private List<Section> held(Edition edition, @Nullable Pattern source) {
+        if (page != null) {
+            return wanted(edition, edition.require(Page.class, page));
+        }
+        return source == null ? List.of() : source.sections();
     }
 
     private List<Section> wanted(Edition edition, Page of) {

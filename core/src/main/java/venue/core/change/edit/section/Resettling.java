@@ -67,17 +67,19 @@ final class Resettling {
         }
     }
 
+    private boolean wears(String page) {
+        return edition.page(page)
+                .filter(p -> edition.worn(p).template().id().equals(template.id()))
+                .isPresent();
+    }
+
     /** Pages that wear the template and shared the section have it from the template now. */
     void template() {
         SharedSection shared = shown().orElse(null);
         String id = desk.freshId();
         Section fixed = shared == null ? from.content().withId(id).withOrigin(null) : Section.showing(id, shared);
         if (shared != null) {
-            others(shared).stream()
-                    .filter(h -> edition.page(h.id())
-                            .filter(p -> edition.worn(p).template().id().equals(template.id()))
-                            .isPresent())
-                    .forEach(h -> letGo(h, shared));
+            others(shared).stream().filter(h -> wears(h.id())).forEach(h -> letGo(h, shared));
         }
         Template now = (Template) now(template.id());
         put(now.withZones(now.zones().stream()
