@@ -1,27 +1,54 @@
 <script setup lang="ts">
-import SheetDialog from '@/look/SheetDialog.vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { KindDetail } from '@/api/types'
-import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
-import { counted } from '@/words/counted'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
+import { drawnOf } from '@/drawing/ofTemplate'
+import ChoiceOf from '@/look/ChoiceOf.vue'
+import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
-import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
+import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
+import { isNamed } from '@/words/named'
 
-/** The templates that pages of a kind may wear, and the one they wear unless they choose. */
+/** The templates that pages of a kind may wear, drawn; and the one they wear unless they choose. */
 const props = defineProps<{ kind: KindDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const session = useSession()
+const words = ref('')
 const may = (id: string) => !props.kind.allowed || props.kind.allowed.includes(id)
 const templates = computed(() => (site.catalog?.templates ?? []).filter((t) => !t.retired || may(t.id)))
+const groups = computed(() =>
+  (site.catalog?.purposes ?? [])
+    .map((p) => ({
+      ...p,
+      list: templates.value.filter(
+        (t) => t.purpose === p.key && isNamed(words.value.trim(), t.name, t.note, p.title),
+      ),
+    }))
+    .filter((g) => g.list.length),
+)
+const worn = computed(() => templates.value.filter((t) => may(t.id)).length)
+const WAYS = [
+  { value: true, title: 'all, those made later too' },
+  { value: false, title: 'only these' },
+]
 
 function give(template: string, allowed: string[] | undefined) {
   void site.give({ verb: 'set-kind-templates', kind: props.kind.id, template, allowed })
 }
-function all(is: boolean) {
-  give(props.kind.usual, is ? undefined : templates.value.map((t) => t.id))
-}
+const any = computed({
+  get: () => !props.kind.allowed,
+  set: (is) => give(props.kind.usual, is ? undefined : templates.value.map((t) => t.id)),
+})
+const none = () => give(props.kind.usual, [props.kind.usual])
+const every = () =>
+  give(
+    props.kind.usual,
+    templates.value.map((t) => t.id),
+  )
 function allow(id: string, yes: boolean) {
   void site.give({ verb: 'allow-template', kind: props.kind.id, template: id, may: yes })
 }
@@ -34,51 +61,94 @@ function makeUsual(id: string) {
 <template>
   <SheetDialog
     :title="`Templates of ${pagesOf(kind.name)}`"
+    size="large"
     :inert="!session.manager || undefined"
     @close="emit('close')"
   >
+    <template #beside><v-btn @click="emit('close')">Done</v-btn></template>
     <p class="quiet">
       {{ counted(kind.following, 'page follows', 'pages follow') }} the usual one, {{ kind.chosen }} chose
       their own. Changing it changes those that follow.
     </p>
-    <v-checkbox
-      :model-value="!kind.allowed"
-      label="They may wear any template"
-      @update:model-value="(v: unknown) => all(v === true)"
-    />
-    <ul>
-      <li v-for="t in templates" :key="t.id">
-        <TemplateGlyph :template="t.id" :wide="30" />
-        <b class="grow cut">{{ t.name }}<span v-if="t.retired" class="quiet"> · retired</span></b>
-        <span v-if="t.id === kind.usual" class="usual">● the usual one</span>
-        <button v-else type="button" class="textlink" @click="makeUsual(t.id)">make it the usual one</button>
-        <v-checkbox
-          v-if="kind.allowed"
-          :model-value="may(t.id)"
-          :disabled="t.id === kind.usual"
-          :aria-label="`They may wear ${t.name}`"
-          @update:model-value="(v: unknown) => allow(t.id, v === true)"
-        />
-      </li>
-    </ul>
-    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+    <div class="row-flex ways">
+      <span class="label" aria-hidden="true">They may wear</span>
+      <ChoiceOf v-model="any" :items="WAYS" label="They may wear" class="grow" />
+      <template v-if="!any">
+        <span class="quiet">{{ worn }} of {{ templates.length }}</span>
+        <button type="button" class="textlink" @click="every">all of them</button>
+        <button type="button" class="textlink" @click="none">none but the usual one</button>
+      </template>
+      <input v-model="words" class="boxed" type="search" placeholder="in words" aria-label="Found by words" />
+    </div>
+    <DrawingBoard>
+      <section v-for="g in groups" :key="g.key" :aria-label="g.title">
+        <h3>
+          {{ g.title }} <span class="quiet">{{ g.note }}</span>
+        </h3>
+        <ul>
+          <li v-for="t in g.list" :key="t.id" :class="{ off: !may(t.id), usual: t.id === kind.usual }">
+            <DrawnPlace class="drawing" :of="drawnOf(t)" :at="1280" whole :label="t.name" />
+            <v-checkbox
+              :model-value="may(t.id)"
+              :disabled="any || t.id === kind.usual"
+              :label="t.name"
+              :title="t.note"
+              @update:model-value="(v: unknown) => allow(t.id, v === true)"
+            />
+            <span v-if="t.id === kind.usual" class="mark">● the usual one</span>
+            <button v-else type="button" class="textlink" @click="makeUsual(t.id)">
+              make it the usual one
+            </button>
+            <span v-if="t.retired" class="quiet"> · retired</span>
+          </li>
+        </ul>
+      </section>
+    </DrawingBoard>
+    <p v-if="!groups.length" class="quiet">No template is called so.</p>
   </SheetDialog>
 </template>
 
 <style scoped>
+.ways {
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  margin: 10px 0 4px;
+}
+.ways input {
+  width: 150px;
+}
+h3 {
+  font-size: 15px;
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
+  margin-top: 12px;
+}
+h3 .quiet {
+  font: 13px/18px var(--text);
+}
 ul {
   list-style: none;
-  max-height: 50vh;
-  overflow-y: auto;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 14px;
+  padding-top: 8px;
 }
 li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  border-top: 1px solid var(--line2);
-  min-height: 42px;
+  min-width: 0;
+  font-size: 13px;
 }
-.usual {
+.drawing {
+  height: 112px;
+  border: 1px solid var(--line);
+}
+.off .drawing {
+  opacity: 0.4;
+}
+.usual .drawing {
+  border-color: var(--juniper);
+  box-shadow: 0 0 0 1px var(--juniper);
+}
+.mark {
   color: var(--juniper);
 }
 </style>

@@ -78,12 +78,24 @@ describe('the templates of a kind', () => {
   it('are any, until they are named; the usual one is among them', async () => {
     const wrapper = open()
     expect(wrapper.text()).toMatch(/1 page follows the usual one, 2 chose\s+their own\./)
-    await wrapper.get('input').setValue(false)
+    await wrapper.findAll('[role=radio]')[1]!.trigger('click')
     await press(wrapper, 'make it the usual one')
     expect(shown.given).toEqual([
       { verb: 'set-kind-templates', kind: 'night', template: 'plain', allowed: ['plain', 'wide'] },
       { verb: 'set-kind-templates', kind: 'night', template: 'wide' },
     ])
+  })
+
+  it('are found by words, and left out but for the usual one at once', async () => {
+    const wrapper = open(['plain', 'wide'])
+    expect(wrapper.text()).toContain('2 of 2')
+    await press(wrapper, 'none but the usual one')
+    await press(wrapper, 'all of them')
+    expect(shown.given).toMatchObject([{ allowed: ['plain'] }, { allowed: ['plain', 'wide'] }])
+    await wrapper.get('input[type=search]').setValue('picture')
+    expect(wrapper.findAll('li')).toHaveLength(1)
+    await wrapper.get('input[type=search]').setValue('nowhere')
+    expect(wrapper.text()).toContain('No template is called so.')
   })
 
   it('are taken in and out one by one', async () => {

@@ -9,6 +9,7 @@ import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import { LONGEST_TITLE } from './form'
 import KindChoice from './KindChoice.vue'
+import ManyNames from './ManyNames.vue'
 import { useNewPage } from './useNewPage'
 import WhatChooser from './WhatChooser.vue'
 import WhereChooser from './WhereChooser.vue'
@@ -26,6 +27,7 @@ const { form, kind, may, titles, lacks, address, begun, busy, refused, make, for
 })
 
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
+const place = computed(() => (parentTitle.value ? `Beneath ${parentTitle.value}` : 'At the top of the plan'))
 const cannot = computed(() => !may.value.has(form.kind))
 /** The pattern that it begins with, else its template. */
 const brings = computed(() => begun.value ?? site.templates.get(form.template))
@@ -69,9 +71,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <form class="paper" aria-label="New page" @submit.prevent="submit">
       <header>
         <h1>{{ form.several ? 'New pages' : 'New page' }}</h1>
-        <span class="quiet grow cut">{{
-          parentTitle ? `Beneath ${parentTitle}` : 'At the top of the plan'
-        }}</span>
+        <span class="quiet grow cut">{{ place }}</span>
         <v-btn @click="form.several = !form.several">{{
           form.several ? 'Just one' : 'Several at once…'
         }}</v-btn>
@@ -85,14 +85,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <h2>
             <label for="new-name">{{ form.several ? 'Names' : 'Name' }}</label>
           </h2>
-          <v-textarea
-            v-if="form.several"
-            id="new-name"
-            v-model="form.names"
-            v-focus
-            rows="6"
-            placeholder="One name on each line"
-          />
+          <ManyNames v-if="form.several" :place="place" />
           <v-text-field
             v-else
             id="new-name"
@@ -104,8 +97,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             :aria-invalid="tooLong || undefined"
             :error="tooLong"
           />
-          <p v-if="form.several" class="label">{{ counted(titles.length, 'page') }}, at most 200</p>
-          <p v-else class="mono address">{{ address?.address }}</p>
+          <p v-if="!form.several" class="mono address">{{ address?.address }}</p>
           <p v-if="address?.taken" class="should label">
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
           </p>

@@ -3,6 +3,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ShelfLine, TemplateInfo } from '@/api/types'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import { drawnOf } from '@/drawing/ofTemplate'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useSession } from '@/session/useSession'
@@ -11,7 +12,8 @@ import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import ChoiceRow from './ChoiceRow.vue'
 import { useNewPageHere } from './useNewPage'
-import { isNamed, wearGroups, type Wearable } from './wearables'
+import { isNamed } from '@/words/named'
+import { wearGroups, type Wearable } from './wearables'
 import WearChoice from './WearChoice.vue'
 
 /** What a new page begins as: the templates of the site by what they are for, and whole pages to change. */
@@ -40,7 +42,6 @@ const whole = computed(() =>
     : [],
 )
 const old = computed(() => (site.catalog?.templates ?? []).filter((t) => t.retired))
-const drawnOf = (t: TemplateInfo) => (t.shown ? `page/${t.shown}?in=${t.id}` : `template/${t.id}?sample=1`)
 const chosen = computed({ get: () => form.template, set: wear })
 /** The kind that a page becomes by it, where that is another than the one it is. */
 const other = ({ as }: Wearable) => (as && as.id !== form.kind ? as : undefined)

@@ -9,6 +9,7 @@ import { offered } from '@/site/offered'
 import { useSite } from '@/site/useSite'
 import { makeAddress } from './address'
 import { blank, LONGEST_TITLE, type Form, type Start } from './form'
+import { manyPages, onePage, type NamedPage } from './manyPages'
 import { makePlaces } from './places'
 
 type NewPage = ReturnType<typeof describing>
@@ -50,9 +51,8 @@ function describing(start: Start) {
   const kind = computed(() => site.kinds.get(form.kind))
   const places = makePlaces(start, form)
   const { whyNot, may, evenSo } = places
-  const titles = computed(() =>
-    (form.several ? form.names.split('\n') : [form.name]).map((n) => n.trim()).filter(Boolean),
-  )
+  const named = computed(() => (form.several ? manyPages(form.names) : onePage(form.name)))
+  const titles = computed(() => named.value.map((p) => p.title))
   const address = makeAddress(form, () => titles.value[0])
 
   /** Why it can't be made yet; empty when it can. */
@@ -65,7 +65,7 @@ function describing(start: Start) {
   const { wear, usable } = makeWearing(form, kind, places.mayBe)
 
   const usual = () => form.template === kind.value?.template
-  const { busy, refused, make } = makeMaking(form, titles, () => !lacks.value, {
+  const { busy, refused, make } = makeMaking(form, named, () => !lacks.value, {
     made: forget,
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
@@ -77,6 +77,7 @@ function describing(start: Start) {
     usable,
     wear,
     ...makeBeginnings(form),
+    named,
     titles,
     lacks,
     address,
@@ -143,7 +144,7 @@ interface Choices {
 }
 
 /** Makes the pages that are described. */
-function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, choices: Choices) {
+function makeMaking(form: Form, named: Ref<NamedPage[]>, ready: () => boolean, choices: Choices) {
   const site = useSite()
   const busy = ref(false)
   /** Why they could not be made, where that was refused. */
@@ -159,7 +160,7 @@ function makeMaking(form: Form, titles: Ref<string[]>, ready: () => boolean, cho
   async function make(): Promise<string | null> {
     if (!ready() || busy.value) return null
     busy.value = true
-    const pages = titles.value.map((title) => ({ id: freshId(), title }))
+    const pages = named.value.map((page) => ({ id: freshId(), ...page }))
     const answer = await site.give({
       verb: 'make-pages',
       parent: form.parent ?? undefined,

@@ -1,6 +1,6 @@
 import type { Catalog, KindInfo, TemplateInfo } from '@/api/types'
 import { mayWear } from '@/kind/mayWear'
-import { fold } from '@/words/fold'
+import { isNamed } from '@/words/named'
 
 /** A template, and the kind that a new page would be to wear it here; none, where no kind of this place may. */
 export interface Wearable {
@@ -22,11 +22,6 @@ export interface Wanted {
 
 /** Around what visitors get where there is no page: it is for no page. */
 const NOT_FOUND = 'not-found'
-
-export const isNamed = (words: string, ...said: string[]) =>
-  fold(words)
-    .split(/\s+/)
-    .every((word) => fold(said.join(' ')).includes(word))
 
 /**
  * All templates that are offered, by what they are for.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { freshId } from '@/api/client'
 import type { Command } from '@/api/types'
@@ -24,11 +24,61 @@ const WAYS = [
 const templates = computed(() => (site.catalog?.templates ?? []).map((t) => ({ value: t.id, title: t.name })))
 const pages = computed(() => [...site.rows.values()].map((r) => ({ value: r.id, title: r.title })))
 
-const kinds = computed(() => (site.catalog?.kinds ?? []).filter((k) => !k.pageless && !k.retired))
-/** A kind that may wear all may wear this one; the others are asked about. */
-const asked = computed(() => kinds.value.filter((k) => k.templates.length > 0))
-const wearers = ref<string[]>(asked.value.filter((k) => mayWear(k, template.value)).map((k) => k.id))
+/** A kind that may wear all may wear this one too; the others are asked about. */
+const asked = computed(() =>
+  (site.catalog?.kinds ?? []).filter((k) => !k.pageless && !k.retired && !k.wearsAny),
+)
+/** The template that it comes from: kinds that may wear that one may wear this one, unless that is said otherwise here. */
+const source = computed(() => {
+  if (way.value === 'nothing') return null
+  return way.value === 'template' ? template.value : (site.rows.get(page.value)?.template ?? null)
+})
+const heirs = computed(() =>
+  asked.value.filter((k) => source.value && mayWear(k, source.value)).map((k) => k.id),
+)
+const wearers = ref<string[]>([])
+const purpose = ref('tell')
+const note = ref('')
+watch(
+  source,
+  (from) => {
+    wearers.value = [...heirs.value]
+    const before = from ? site.templates.get(from) : null
+    purpose.value = before?.purpose ?? 'tell'
+    note.value = way.value === 'template' ? (before?.note ?? '') : ''
+  },
+  { immediate: true },
+)
+const purposes = computed(() => (site.catalog?.purposes ?? []).map((p) => ({ value: p.key, title: p.title })))
 
+/** What is said of it beside its name. */
+function saidOfIt(id: string, name: string): Command[] {
+  const before = source.value ? site.templates.get(source.value) : null
+  const differs = asked.value.filter((k) => wearers.value.includes(k.id) !== heirs.value.includes(k.id))
+  const said: (Command | false)[] = [
+    note.value.trim() !== (way.value === 'template' ? before?.note : '') && {
+      verb: 'describe-template',
+      template: id,
+      name,
+      note: note.value.trim(),
+    },
+    purpose.value !== (before?.purpose ?? 'tell') && {
+      verb: 'set-value',
+      item: id,
+      key: 'purpose',
+      value: purpose.value,
+    },
+  ]
+  return [
+    ...said.filter((c) => c !== false),
+    ...differs.map((k): Command => ({
+      verb: 'allow-template',
+      kind: k.id,
+      template: id,
+      may: wearers.value.includes(k.id),
+    })),
+  ]
+}
 async function make(name: string) {
   const id = freshId()
   const group = freshId()
@@ -40,17 +90,7 @@ async function make(name: string) {
     page: way.value === 'page' ? page.value : undefined,
   }
   const answer = await site.give(command, null, group)
-  for (const kind of answer.ok ? asked.value.filter((k) => wearers.value.includes(k.id)) : [])
-    await site.give(
-      {
-        verb: 'set-kind-templates',
-        kind: kind.id,
-        template: kind.template,
-        allowed: [...kind.templates, id],
-      },
-      kind.id,
-      group,
-    )
+  for (const more of answer.ok ? saidOfIt(id, name) : []) await site.give(more, null, group)
   if (answer.ok) await router.push({ name: 'template', params: { template: id } })
   return answer
 }
@@ -69,6 +109,10 @@ async function make(name: string) {
     </v-radio-group>
     <ChoiceOf v-if="way === 'template'" v-model="template" :items="templates" label="Template to copy" />
     <v-autocomplete v-if="way === 'page'" v-model="page" :items="pages" aria-label="Page to make it from" />
+    <label class="label" for="template-note">What it is, in a line</label>
+    <v-text-field id="template-note" v-model="note" dir="auto" placeholder="Told wherever it is chosen" />
+    <p class="label">What it is for</p>
+    <ChoiceOf v-model="purpose" :items="purposes" label="What it is for" />
     <fieldset v-if="asked.length" class="kinds">
       <legend class="label">Kinds whose pages may wear it</legend>
       <v-checkbox v-for="k in asked" :key="k.id" v-model="wearers" :value="k.id" :label="k.name" />

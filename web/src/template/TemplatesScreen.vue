@@ -7,6 +7,7 @@ import { counted } from '@/words/counted'
 import { mayWear } from '@/kind/mayWear'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import DrawnPlace from '@/drawing/DrawnPlace.vue'
+import { drawnOf } from '@/drawing/ofTemplate'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import NewKindSheet from '@/kind/NewKindSheet.vue'
@@ -26,9 +27,14 @@ function unworn(t: TemplateInfo) {
   const may = (site.catalog?.kinds ?? []).filter((k) => !k.pageless && mayWear(k, t.id)).map((k) => k.name)
   return may.length ? `Offered for ${may.join(', ')}` : 'No kind may wear it yet: say which on its screen'
 }
+const retired = computed(() => all.value.filter((t) => t.retired))
 const groups = computed(() => [
-  { name: 'Templates', list: mostWorn(all.value.filter((t) => !t.retired)) },
-  { name: 'Retired: on their pages, and not offered to others', list: all.value.filter((t) => t.retired) },
+  ...(site.catalog?.purposes ?? []).map((p) => ({
+    name: p.title,
+    note: p.note,
+    list: mostWorn(all.value.filter((t) => !t.retired && t.purpose === p.key)),
+  })),
+  { name: 'Retired', note: 'on their pages, and not offered to others', list: retired.value },
 ])
 const kindsOf = (t: TemplateInfo) =>
   (site.catalog?.kinds ?? []).filter((k) => k.template === t.id).map((k) => k.name)
@@ -72,18 +78,14 @@ function brings(t: TemplateInfo) {
       </section>
       <DrawingBoard>
         <section v-for="g in groups" v-show="g.list.length" :key="g.name">
-          <h2>{{ g.name }}</h2>
+          <h2>
+            {{ g.name }} <span class="quiet">{{ g.note }}</span>
+          </h2>
           <ul>
             <li v-for="t in g.list" :key="t.id">
               <router-link :to="{ name: 'template', params: { template: t.id } }">
                 <span class="frame">
-                  <DrawnPlace
-                    class="drawing"
-                    :of="t.shown ? `page/${t.shown}?in=${t.id}` : `template/${t.id}?sample=1`"
-                    :at="1280"
-                    whole
-                    :label="t.name"
-                  />
+                  <DrawnPlace class="drawing" :of="drawnOf(t)" :at="1280" whole :label="t.name" />
                 </span>
                 <span class="name"
                   ><TemplateGlyph :template="t.id" /> <b>{{ t.name }}</b></span
@@ -125,6 +127,11 @@ function brings(t: TemplateInfo) {
 h2 {
   font-size: 16px;
   margin: 24px 0 10px;
+}
+h2 .quiet {
+  font: 13px/18px var(--text);
+  letter-spacing: 0;
+  margin-inline-start: 8px;
 }
 .kinds h2 {
   margin-top: 0;

@@ -80,7 +80,7 @@ class FunctionalTest {
     private void make(String template, String name) {
         page.navigate(venue.venue("/kestrel-moor/new?parent=learn"));
         page.locator(".kinds b").getByText("Overview").click();
-        page.locator(".templates b")
+        page.locator(".choice b")
                 .getByText(template, new Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(name);

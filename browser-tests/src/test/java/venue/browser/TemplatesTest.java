@@ -146,7 +146,7 @@ class TemplatesTest {
         page.navigate(venue.venue("/kestrel-moor/new?parent=learn&several=1"));
         Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New page"));
         sheet.locator(".kinds b").getByText("Species").click();
-        assertThat(sheet.locator(".templates").first()).containsText("Field guide");
+        assertThat(sheet.locator(".choice .on").first()).containsText("Field guide");
         sheet.locator("textarea").first().fill("Winter birds\nMoths\nLichens");
         page.keyboard().press("Control+Enter");
         assertThat(page).hasURL(Pattern.compile(".*/(plan|page)/.*"));

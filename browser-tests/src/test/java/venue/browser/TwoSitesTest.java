@@ -88,7 +88,7 @@ class TwoSitesTest {
         go(DOME + "/new");
         page.getByText("Standard page").first().click();
         button("Take and wear it: Field report").click();
-        assertThat(page.locator(".templates .on").first()).containsText("Field report");
+        assertThat(page.locator(".choice .on").first()).containsText("Field report");
         page.getByPlaceholder("What the page is called").fill("First night");
         button(Pattern.compile("Make the page.*")).click();
         assertThat(page).hasURL(Pattern.compile(".*" + DOME + "/page/.*"));

@@ -34,6 +34,7 @@ public final class Survey {
             HardToRead.unreadable(),
             HardToRead.weak(),
             new TemplateGone(),
+            new HomeWithoutMenu(),
             new Misplaced(),
             new FieldMissing(),
             new TopicTwins(),

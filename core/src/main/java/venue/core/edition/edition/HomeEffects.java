@@ -6,6 +6,7 @@ import java.util.Optional;
 import venue.core.basics.text.Words;
 import venue.core.model.page.Page;
 import venue.core.model.site.Site;
+import venue.core.model.template.Template;
 
 /** What changes when another page becomes the home page, told before it is done. */
 public final class HomeEffects {
@@ -33,8 +34,17 @@ public final class HomeEffects {
         if (live.page(next.id()).isEmpty()) {
             told.add("“" + next.title() + "” is a draft: it will be released along with the change.");
         }
+        menuless(edition, next).ifPresent(told::add);
         told.add("What it wears stays: " + edition.worn(next).template().name() + ". Nothing reaches visitors of "
                 + site.name() + " before a release.");
         return told;
+    }
+
+    /** What is said of a first page whose template leaves the header out, and the menu with it. */
+    public static Optional<String> menuless(Edition edition, Page home) {
+        Template worn = edition.worn(home).template();
+        return worn.shows("header")
+                ? Optional.empty()
+                : Optional.of("It wears " + worn.name() + ", which has no header: who comes to / sees no menu there.");
     }
 }

@@ -77,6 +77,22 @@ class PatternAndMediaTest {
     }
 
     @Test
+    void pagesMadeAtOnceEachSayWhatTheyAreAbout() {
+        Edition made = Sites.after(
+                site,
+                NewPages.of("standard", List.of(new NewPage("a", "A", "What A is"), new NewPage("b", "B")))
+                        .made());
+        assertThat(made.require(Page.class, "a").settings()).containsValue(Value.of("What A is"));
+        assertThat(made.require(Page.class, "b").settings()).isEmpty();
+        String tooLong = "x".repeat(5_000);
+        assertThatThrownBy(() -> Sites.after(
+                        site,
+                        NewPages.of("standard", List.of(new NewPage("c", "C", tooLong)))
+                                .made()))
+                .isInstanceOf(Refusal.class);
+    }
+
+    @Test
     void aPictureBehindASectionIsAPlaceToFill() {
         Edition placed = Sites.after(
                 site, SectionCommand.placeSection("home", "main", 0, "x", "opening-over-picture", null, List.of()));

@@ -15,7 +15,9 @@ import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.HomeEffects;
 import venue.core.model.media.Media;
+import venue.core.model.page.Page;
 import venue.core.model.section.Zones;
 
 class SurveyTest {
@@ -114,6 +116,17 @@ class SurveyTest {
         Edition gone = chosen.with(List.of(), List.of("wide"));
         assertThat(rules(gone)).contains("home template-gone");
         assertThat(gone.worn(gone.home().orElseThrow()).template().id()).isEqualTo("plain");
+    }
+
+    @Test
+    void aFirstPageWithoutAMenuIsTold() {
+        assertThat(rules(site)).doesNotContain("home home-without-menu");
+        Edition bare = Sites.after(site, ValueCommand.setValue("plain", null, null, "header", Value.of(false)));
+        assertThat(rules(bare)).contains("home home-without-menu").doesNotContain("weaving home-without-menu");
+        assertThat(only(bare, "home-without-menu").says())
+                .isEqualTo("It wears Plain, which has no header: who comes to / sees no menu there.");
+        assertThat(HomeEffects.of(bare, bare, bare.require(Page.class, "weaving")))
+                .anyMatch(told -> told.contains("sees no menu"));
     }
 
     private static ValueCommand title(String page, String words) {

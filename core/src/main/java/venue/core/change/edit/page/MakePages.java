@@ -39,7 +39,7 @@ import venue.core.model.template.Template;
  * @param parent the page above; absent at the top
  * @param before the sibling that shall follow; absent for the end
  * @param template the template chosen; absent for "as its kind says"
- * @param pages an id and a title for each, in order
+ * @param pages an id and a title for each, in order; with its search description, where one is given
  * @param segment the address's last part, where one page is made and it shall not follow from the title
  * @param menus menus in which the pages get a line
  * @param evenSo makes them where the rules of placement don't allow it; for managers
@@ -61,6 +61,8 @@ record MakePages(
 
     /** The most that are made at once. */
     private static final int MOST = 200;
+
+    private static final String DESCRIPTION = "searchDescription";
 
     MakePages {
         pages = pages == null ? List.of() : List.copyOf(pages);
@@ -129,10 +131,22 @@ record MakePages(
                     .withPlace(parent, positions.get(i))
                     .wearing(template)
                     .withZones(zones)
-                    .withSettings(checked)
+                    .withSettings(settings(checked, wanted))
                     .withTaken(took));
         }
         return made;
+    }
+
+    /** What all of them have, and what one says of itself. */
+    private static Map<String, Value> settings(Map<String, Value> all, NewPage one) {
+        if (one.description() == null) {
+            return all;
+        }
+        Map<String, Value> said = Map.of(DESCRIPTION, Value.of(one.description()));
+        return Values.with(
+                all,
+                DESCRIPTION,
+                PropertyCheck.all(PageSettings.all(), said, "").get(DESCRIPTION));
     }
 
     private String segment(Desk desk, String title, Set<String> taken) {
