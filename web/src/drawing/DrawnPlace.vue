@@ -10,6 +10,8 @@ const props = defineProps<{
   version?: string
   at: number
   whole?: boolean
+  /** It can't be chosen, or is not. */
+  pale?: boolean
   label: string
   /** By what it is known to whoever speaks to the board. */
   name?: string
@@ -33,7 +35,7 @@ watch(() => [props.of, props.version, props.at], board.changed)
 </script>
 
 <template>
-  <span ref="place" class="drawn-place" :data-drawing="id" role="img" :aria-label="label" />
+  <span ref="place" class="drawn-place" :class="{ pale }" :data-drawing="id" role="img" :aria-label="label" />
 </template>
 
 <style scoped>
@@ -41,5 +43,17 @@ watch(() => [props.of, props.version, props.at], board.changed)
   display: block;
   overflow: hidden;
   background: var(--sheet);
+}
+/* Over the drawing, which lies over its place. */
+.pale {
+  position: relative;
+}
+.pale::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+  z-index: 1;
+  background: var(--sheet);
+  opacity: 0.62;
 }
 </style>

@@ -86,8 +86,15 @@ function makeUsual(id: string) {
           {{ g.title }} <span class="quiet">{{ g.note }}</span>
         </h3>
         <ul>
-          <li v-for="t in g.list" :key="t.id" :class="{ off: !may(t.id), usual: t.id === kind.usual }">
-            <DrawnPlace class="drawing" :of="drawnOf(t)" :at="1280" whole :label="t.name" />
+          <li v-for="t in g.list" :key="t.id" :class="{ usual: t.id === kind.usual }">
+            <DrawnPlace
+              class="drawing"
+              :of="drawnOf(t)"
+              :at="1280"
+              whole
+              :pale="!may(t.id)"
+              :label="t.name"
+            />
             <v-checkbox
               :model-value="may(t.id)"
               :disabled="any || t.id === kind.usual"
@@ -140,9 +147,6 @@ li {
 .drawing {
   height: 112px;
   border: 1px solid var(--line);
-}
-.off .drawing {
-  opacity: 0.4;
 }
 .usual .drawing {
   border-color: var(--juniper);

@@ -31,6 +31,7 @@ const chosen = defineModel<string>({ required: true })
         :version="version"
         :at="narrow ? 390 : 1280"
         whole
+        :pale="!!whyNot"
         :label="label"
       />
       <b dir="auto">{{ name }}</b>
@@ -58,9 +59,6 @@ label:focus-within .drawing {
 .pale {
   cursor: default;
   color: var(--quiet);
-}
-.pale .drawing {
-  opacity: 0.35;
 }
 b {
   display: block;
