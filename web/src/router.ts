@@ -71,6 +71,7 @@ export const router = createRouter({
           component: () => import('@/newpage/NewPageScreen.vue'),
         },
         { path: 'templates', name: 'templates', component: () => import('@/template/TemplatesScreen.vue') },
+        { path: 'kinds', name: 'kinds', component: () => import('@/kind/KindsScreen.vue') },
         {
           path: 'kinds/:kind',
           name: 'kind',

@@ -8,7 +8,7 @@ import HoldsInput from '@/property/HoldsInput.vue'
 import { pagesOf } from '@/site/pagesOf'
 
 /** What pages of a kind may stand beneath, and what may stand beneath them. */
-const props = defineProps<{ kind: KindDetail }>()
+const props = defineProps<{ kind: Pick<KindDetail, 'id' | 'name' | 'beneath' | 'settings'> }>()
 const emit = defineEmits<{ close: [] }>()
 type Where = KindDetail['beneath']['where']
 const site = useSite()

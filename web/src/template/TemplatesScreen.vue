@@ -61,7 +61,10 @@ function brings(t: TemplateInfo) {
     </header>
     <div class="room">
       <section id="kinds" class="kinds">
-        <h2><WordOf word="kind">Kinds of page</WordOf></h2>
+        <h2>
+          <WordOf word="kind">Kinds of page</WordOf>
+          <router-link :to="{ name: 'kinds' }" class="quiet">side by side</router-link>
+        </h2>
         <ul class="rows">
           <li v-for="k in site.catalog?.kinds ?? []" :key="k.id">
             <router-link :to="{ name: 'kind', params: { kind: k.id } }" class="kind">

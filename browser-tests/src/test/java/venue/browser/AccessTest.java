@@ -25,6 +25,7 @@ class AccessTest {
             "templates",
             "templates/wide",
             "roll-out/wide",
+            "kinds",
             "kinds/open-night",
             "page/orion/form",
             "page/groups",

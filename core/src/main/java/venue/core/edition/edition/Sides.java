@@ -23,12 +23,22 @@ public record Sides(boolean left, boolean right) {
     /** In the template that it wears. */
     public static Sides of(Edition edition, Page page, Template template) {
         String own = Values.text(page.settings(), KEY);
-        String says = own.isEmpty() || own.equals("kind")
-                ? edition.kindOf(page)
-                        .map(Kind::settings)
-                        .map(s -> Values.text(s, KEY))
-                        .orElse("")
-                : own;
+        return said(
+                own.isEmpty() || own.equals("kind")
+                        ? edition.kindOf(page)
+                                .map(Kind::settings)
+                                .map(s -> Values.text(s, KEY))
+                                .orElse("")
+                        : own,
+                template);
+    }
+
+    /** Of pages of a kind that say nothing themselves, in a template. */
+    static Sides ofKind(Kind kind, Template template) {
+        return said(Values.text(kind.settings(), KEY), template);
+    }
+
+    private static Sides said(String says, Template template) {
         return switch (says) {
             case "none" -> new Sides(false, false);
             case "left" -> new Sides(true, false);

@@ -17,10 +17,15 @@ public enum TitleBand {
 
     /** In the template that it wears. */
     public static TitleBand of(Edition edition, Page page, Template template) {
-        String kind = edition.kindOf(page)
-                .map(Kind::settings)
-                .map(s -> Values.text(s, KEY))
-                .orElse("");
+        return edition.kindOf(page).map(k -> ofKind(k, template)).orElseGet(() -> said("", template));
+    }
+
+    /** Of pages of a kind, in a template. */
+    static TitleBand ofKind(Kind kind, Template template) {
+        return said(Values.text(kind.settings(), KEY), template);
+    }
+
+    private static TitleBand said(String kind, Template template) {
         return switch (kind.isEmpty() || kind.equals("template") ? template.band() : kind) {
             case "none" -> NONE;
             case "picture" -> PICTURE;

@@ -1,0 +1,72 @@
+package venue.core.edition.edition;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import venue.core.basics.value.Values;
+import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
+import venue.core.model.part.PagePart;
+import venue.core.model.section.Section;
+import venue.core.model.template.Template;
+import venue.core.model.template.ZoneRole;
+
+/**
+ * What pages of a kind show around their content, in the template that they usually wear, where they say nothing themselves.
+ *
+ * @param inLeft the names of what stands in the column at the left; without any, pages are shown without it
+ * @param inRight the same at the right
+ * @param parts the keys of the parts that are shown
+ */
+public record KindShows(
+        boolean left, boolean right, List<String> inLeft, List<String> inRight, TitleBand band, List<String> parts) {
+
+    /** What pages say instead of what their kind says. */
+    private static final List<String> AS_USUAL = List.of("", "kind", "usual");
+
+    public static KindShows of(Edition edition, Kind kind) {
+        Template worn = Worn.ofNew(edition, kind);
+        Sides sides = Sides.ofKind(kind, worn);
+        return new KindShows(
+                sides.left(),
+                sides.right(),
+                standing(edition, worn, ZoneRole.LEFT),
+                standing(edition, worn, ZoneRole.RIGHT),
+                TitleBand.ofKind(kind, worn),
+                Arrays.stream(PagePart.values())
+                        .filter(p -> isShown(p.way(Stream.of(kind.settings(), worn.frame()))))
+                        .map(PagePart::key)
+                        .toList());
+    }
+
+    private static boolean isShown(String way) {
+        return !way.isEmpty() && !way.equals(PagePart.NONE);
+    }
+
+    private static List<String> standing(Edition edition, Template worn, ZoneRole side) {
+        return Stream.concat(
+                        worn.zones(side).stream()
+                                .flatMap(z -> Stream.concat(z.fixed().stream(), z.starters().stream())),
+                        Sides.everywhere(edition, side))
+                .map(Section::name)
+                .toList();
+    }
+
+    /** How many pages of a kind say otherwise themselves, by the setting; none for a setting that all leave to the kind. */
+    public static Map<String, Long> own(Edition edition, Kind kind) {
+        return edition.plan().ofKind(kind.id()).stream()
+                .flatMap(id -> edition.page(id).stream())
+                .flatMap(KindShows::said)
+                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()));
+    }
+
+    private static Stream<String> said(Page page) {
+        return Stream.concat(
+                        Stream.of(Sides.KEY), Arrays.stream(PagePart.values()).map(PagePart::key))
+                .filter(key -> !AS_USUAL.contains(Values.text(page.settings(), key)));
+    }
+}

@@ -1,0 +1,55 @@
+package venue.core.edition.edition;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import venue.core.Sites;
+import venue.core.basics.value.Value;
+import venue.core.change.edit.value.ValueCommand;
+import venue.core.model.kind.Kind;
+
+class KindShowsTest {
+
+    private final Edition site = Sites.small();
+
+    private static Edition saying(Edition edition, String item, String key, String value) {
+        return Sites.after(edition, ValueCommand.setValue(item, null, null, key, Value.of(value)));
+    }
+
+    private static KindShows of(Edition edition, String kind) {
+        return KindShows.of(edition, edition.require(Kind.class, kind));
+    }
+
+    @Test
+    void aKindThatSaysNothingShowsWhatItsTemplateDoes() {
+        assertThat(of(site, "standard"))
+                .isEqualTo(new KindShows(false, false, List.of(), List.of(), TitleBand.WORDS, List.of()));
+    }
+
+    @Test
+    void itSaysWhichColumnsAndPartsAndWhichOfThemHoldNothing() {
+        Edition said = saying(
+                saying(saying(site, "standard", "sides", "both"), "standard", "band", "picture"),
+                "standard",
+                "partTopics",
+                "shown");
+        KindShows shows = of(said, "standard");
+        assertThat(shows.left() && shows.right()).isTrue();
+        assertThat(shows.inLeft()).isEmpty();
+        assertThat(shows.band()).isEqualTo(TitleBand.PICTURE);
+        assertThat(shows.parts()).containsExactly("partTopics");
+    }
+
+    @Test
+    void pagesThatSayOtherwiseAreCountedBySetting() {
+        Edition said = saying(
+                saying(saying(site, "home", "sides", "left"), "weaving", "sides", "kind"),
+                "weaving",
+                "partDate",
+                "none");
+        Kind kind = said.require(Kind.class, said.page("home").orElseThrow().kind());
+        assertThat(KindShows.own(said, kind)).containsEntry("sides", 1L);
+        assertThat(KindShows.own(site, kind)).isEmpty();
+    }
+}
