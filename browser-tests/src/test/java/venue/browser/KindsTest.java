@@ -63,7 +63,9 @@ class KindsTest {
     }
 
     private void leaveOnlyTheUsualOne() {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plain").setExact(true))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Plain").setExact(true))
                 .click();
         page.getByText("none but the usual one").click();
         assertThat(page.locator(".v-dialog")).containsText("1 of ");

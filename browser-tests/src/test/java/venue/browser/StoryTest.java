@@ -60,7 +60,9 @@ class StoryTest {
         Locator sheet = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New page"));
         assertThat(sheet).containsText("beneath News only");
         sheet.locator(".kinds b").getByText("Standard page").click();
-        sheet.locator(".choice b").getByText("With side column").click();
+        sheet.locator(".choice b")
+                .getByText("With side column", new Locator.GetByTextOptions().setExact(true))
+                .click();
         sheet.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("Dark-sky car park");
         assertThat(sheet.locator(".address")).hasText("/visit/dark-sky-car-park");
         page.keyboard().press("Control+Enter");
