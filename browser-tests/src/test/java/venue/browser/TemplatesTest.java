@@ -216,7 +216,7 @@ class TemplatesTest {
         assertThat(asked).containsText("at once on the 3 pages wearing it");
         asked.getByText("Make it so").click();
         assertThat(notice.locator(".reach")).hasText("fixed · 3 pages");
-        assertThat(page.locator(".reaching")).containsText("2 behind");
+        assertThat(page.locator(".reaching")).containsText("3 behind");
     }
 
     private void rollOut() {

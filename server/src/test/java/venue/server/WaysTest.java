@@ -62,7 +62,7 @@ class WaysTest {
         assertThat(page.get("wornBecause").asString()).isEqualTo("CHOSEN");
         assertThat(page.get("toFill").get(0).get("sectionName").asString()).isEqualTo("What to bring");
         JsonNode sections = page.get("zones").get(0).get("sections");
-        assertThat(sections.findValuesAsString("lineage")).contains("OWN", "ADAPTED");
+        assertThat(sections.findValuesAsString("lineage")).contains("OWN", "IN_STEP");
         JsonNode fixed = page.get("zones").get(1).get("fixed").get(0);
         assertThat(fixed.get("reach").asString()).isEqualTo("TEMPLATE");
         assertThat(fixed.get("pages").asInt()).isEqualTo(5);

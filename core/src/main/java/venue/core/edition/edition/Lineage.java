@@ -11,11 +11,11 @@ import venue.core.model.section.Section;
 
 /** How a section stands to its origin. */
 public enum Lineage {
-    /** As the origin is now. */
+    /** As the origin is now, but for what its places to fill hold. */
     IN_STEP,
-    /** As the origin was; it has moved on since. */
+    /** As the origin was, but for what its places to fill hold; it has moved on since. */
     BEHIND,
-    /** Changed on this page. */
+    /** Changed on this page where the origin may change again. */
     ADAPTED,
     /** No origin, or one that is gone. */
     OWN;
@@ -29,11 +29,11 @@ public enum Lineage {
             return OWN;
         }
         Optional<Section> now = edition.find(origin.item()).flatMap(i -> sectionOf(i, origin.section()));
-        if (now.isPresent() && section.hasContentOf(now.get())) {
+        if (now.isPresent() && section.isFilledFrom(now.get())) {
             return IN_STEP;
         }
         Optional<Section> then = past.apply(origin.taken()).flatMap(i -> sectionOf(i, origin.section()));
-        if (then.isPresent() && section.hasContentOf(then.get())) {
+        if (then.isPresent() && section.isFilledFrom(then.get())) {
             return now.isPresent() ? BEHIND : OWN;
         }
         return ADAPTED;

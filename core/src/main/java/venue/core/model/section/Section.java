@@ -153,4 +153,9 @@ public record Section(
                 && settings.equals(other.settings)
                 && java.util.Objects.equals(shared, other.shared);
     }
+
+    /** Whether this is as its origin, but for what has been written in the places that the origin leaves to fill. */
+    public boolean isFilledFrom(Section from) {
+        return Filled.is(this, from);
+    }
 }

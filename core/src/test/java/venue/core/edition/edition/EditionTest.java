@@ -72,7 +72,9 @@ class EditionTest {
                 Sites.after(site, SectionCommand.placeSection("home", "main", 0, "copy", "one-voice", null, List.of()));
         Pattern then = placed.require(Pattern.class, "one-voice");
         assertThat(lineage(placed, then)).isEqualTo(Lineage.IN_STEP);
-        Edition adapted = Sites.after(placed, ValueCommand.setValue("home", "copy", "e1", "words", Value.of("Mine")));
+        Edition filled = Sites.after(placed, ValueCommand.setValue("home", "copy", "e1", "words", Value.of("Mine")));
+        assertThat(lineage(filled, then)).isEqualTo(Lineage.IN_STEP);
+        Edition adapted = Sites.after(filled, ValueCommand.setValue("home", "copy", null, "tone", Value.of("accent")));
         assertThat(lineage(adapted, then)).isEqualTo(Lineage.ADAPTED);
         Pattern now = new Pattern(
                 then.id(),
@@ -81,6 +83,7 @@ class EditionTest {
                 "",
                 List.of(then.sections().get(0).with("tone", Value.of("deep"))));
         assertThat(lineage(placed.with(List.of(now), List.of()), then)).isEqualTo(Lineage.BEHIND);
+        assertThat(lineage(filled.with(List.of(now), List.of()), then)).isEqualTo(Lineage.BEHIND);
         assertThat(lineage(placed.with(List.of(), List.of("one-voice")), then)).isEqualTo(Lineage.OWN);
         assertThat(Lineage.of(
                         site,
