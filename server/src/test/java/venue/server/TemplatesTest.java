@@ -6,6 +6,8 @@ import static venue.server.Answers.refused;
 
 import java.util.List;
 import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -13,6 +15,21 @@ import tools.jackson.databind.JsonNode;
 class TemplatesTest extends TwoAtWork {
 
     private static final String SITE = "/api/sites/kestrel-moor";
+
+    @Test
+    void onMadeUpContentItIsFilledAsVisitorsWouldSeeIt() {
+        Document marked = markup("landing", false);
+        Document seen = markup("landing", true);
+        assertThat(marked.select("mark.to-fill")).isNotEmpty();
+        assertThat(seen.select("mark.to-fill")).isEmpty();
+        assertThat(seen.select("main .s")).hasSize(marked.select("main .s").size());
+    }
+
+    private Document markup(String template, boolean visitor) {
+        return Jsoup.parse(json(maja.get(SITE + "/templates/" + template + "/markup?visitor=" + visitor))
+                .get("html")
+                .asString());
+    }
 
     @Test
     void editorsMayLookButNotShape() {

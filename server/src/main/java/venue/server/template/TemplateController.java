@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.template.Template;
+import venue.core.show.render.Furnished;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.Sample;
 import venue.core.show.render.View;
@@ -45,8 +46,14 @@ class TemplateController {
         Template template = edition.require(Template.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
         View view = looks.of(now, mode);
-        Page page = on == null || on.isEmpty() ? Sample.of(view.edition(), template) : edition.require(Page.class, on);
-        return new TemplateMarkup(PageRenderer.renderIn(view, page, template).html());
+        if (on != null && !on.isEmpty()) {
+            return new TemplateMarkup(PageRenderer.renderIn(view, edition.require(Page.class, on), template)
+                    .html());
+        }
+        // Without marks nothing is to fill, and on a page that is made up nothing would be left of it.
+        Template worn = visitor ? Furnished.of(view.edition(), template) : template;
+        return new TemplateMarkup(PageRenderer.renderIn(view, Sample.of(view.edition(), worn), worn)
+                .html());
     }
 
     /** A template with the HTML of its proof: what its screen needs after a step, in one answer. */
