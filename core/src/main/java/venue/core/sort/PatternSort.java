@@ -34,7 +34,7 @@ final class PatternSort extends Sort<Pattern> {
 
     @Override
     String note(Pattern pattern) {
-        return pattern.note();
+        return pattern.note().isEmpty() ? pattern.group() : pattern.group() + ": " + pattern.note();
     }
 
     @Override

@@ -59,7 +59,8 @@ final class TemplateSort extends Sort<Template> {
 
     @Override
     String note(Template template) {
-        return template.note();
+        String purpose = template.purpose().title();
+        return template.note().isEmpty() ? purpose : purpose + ": " + template.note();
     }
 
     @Override
@@ -77,6 +78,7 @@ final class TemplateSort extends Sort<Template> {
     boolean isShapedAlike(Template was, Edition before, Template is, Edition after) {
         return was.name().equals(is.name())
                 && was.note().equals(is.note())
+                && was.purpose() == is.purpose()
                 && was.retired() == is.retired()
                 && was.starters().size() == is.starters().size()
                 && was.toFill() == is.toFill()
