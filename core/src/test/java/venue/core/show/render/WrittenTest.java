@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -19,6 +20,7 @@ import venue.core.basics.value.Value;
 import venue.core.body.element.Elements;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.edition.edition.Edition;
+import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.property.PropertyType;
@@ -28,6 +30,7 @@ import venue.core.model.section.Section;
 import venue.core.model.section.Sectioned;
 import venue.core.model.section.Zones;
 import venue.core.model.template.Template;
+import venue.core.model.template.Zone;
 
 /**
  * Whatever somebody has written is on the live page, however much beside it still waits; and the proof without its marks is the live
@@ -119,5 +122,34 @@ class WrittenTest {
             assertThat(written).as(of.id()).allMatch(live::contains);
             assertThat(html(edition, page, View.Mode.MARKED)).as(of.id()).isEqualTo(live);
         });
+    }
+
+    /** A page that is begun with a template, as a kind that offers it makes it. */
+    private Page begun(Kind kind, Template template) {
+        Map<String, List<Section>> zones = template.zones().stream()
+                .collect(Collectors.toMap(
+                        Zone::key, z -> z.starters().stream().map(this::filled).toList()));
+        return Page.of("home", "Home", "home", kind.id()).wearing(template.id()).withZones(new Zones(zones));
+    }
+
+    @Property(tries = 6)
+    void onEachTemplateThatAKindOffersWhateverIsWrittenIsShown(@ForAll long seed) {
+        chance = new Random(seed);
+        Edition ready = Edition.of(READY);
+        ready.all(Kind.class)
+                .forEach(kind -> kind.templates().stream()
+                        .map(id -> ready.require(Template.class, id))
+                        .forEach(template -> {
+                            written.clear();
+                            Page page = begun(kind, template);
+                            View view = View.of(
+                                    ready.with(List.of(page), List.of()),
+                                    Instant.parse("2026-11-28T12:00:00Z"),
+                                    "http://loomgate.localhost",
+                                    View.Mode.VISITOR);
+                            assertThat(written)
+                                    .as(kind.id() + " in " + template.id())
+                                    .allMatch(PageRenderer.render(view, page).html()::contains);
+                        }));
     }
 }
