@@ -63,7 +63,11 @@ const BANDS = { WORDS: 'with words', PICTURE: 'with a picture', NONE: 'none' }
   flex-wrap: wrap;
   gap: 0 7px;
 }
-.off {
-  color: var(--line);
+.parts span {
+  font-weight: 650;
+}
+.parts .off {
+  font-weight: 400;
+  color: var(--quiet);
 }
 </style>

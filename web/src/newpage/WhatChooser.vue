@@ -105,35 +105,32 @@ async function take(line: ShelfLine, here: string) {
           </WearChoice>
         </ChoiceRow>
       </div>
-      <ChoiceRow
-        v-if="whole.length && template"
-        role="radiogroup"
-        title="Whole pages"
-        :note="`with words to change, in ${template.name}`"
-      >
-        <WearChoice
-          v-model="form.begin"
-          group="begin"
-          value=""
-          :name="`What ${template.name} brings`"
-          :of="`template/${template.id}?sample=1`"
-          :narrow="narrow"
-          :label="`What ${template.name} brings`"
-        />
-        <WearChoice
-          v-for="p in whole"
-          :key="p.id"
-          v-model="form.begin"
-          group="begin"
-          :value="p.id"
-          :name="p.name"
-          :title="p.note"
-          :of="`pattern/${p.id}?drawn=${p.drawn}`"
-          :version="p.drawn"
-          :narrow="narrow"
-          :label="`The pattern ${p.name}`"
-        />
-      </ChoiceRow>
+      <div v-if="whole.length && template" role="radiogroup" aria-label="Whole pages">
+        <ChoiceRow title="Whole pages" :note="`with words to change, in ${template.name}`">
+          <WearChoice
+            v-model="form.begin"
+            group="begin"
+            value=""
+            :name="`What ${template.name} brings`"
+            :of="`template/${template.id}?sample=1`"
+            :narrow="narrow"
+            :label="`What ${template.name} brings`"
+          />
+          <WearChoice
+            v-for="p in whole"
+            :key="p.id"
+            v-model="form.begin"
+            group="begin"
+            :value="p.id"
+            :name="p.name"
+            :title="p.note"
+            :of="`pattern/${p.id}?drawn=${p.drawn}`"
+            :version="p.drawn"
+            :narrow="narrow"
+            :label="`The pattern ${p.name}`"
+          />
+        </ChoiceRow>
+      </div>
       <ChoiceRow v-if="withOld" title="Kept from before" note="retired: on their pages, and for no new ones">
         <WearChoice
           v-for="t in old"
