@@ -59,6 +59,7 @@ const BANDS = { WORDS: 'with words', PICTURE: 'with a picture', NONE: 'none' }
   gap: 8px;
 }
 .parts {
+  min-width: 230px;
   display: flex;
   flex-wrap: wrap;
   gap: 0 7px;

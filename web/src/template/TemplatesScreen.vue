@@ -61,10 +61,10 @@ function brings(t: TemplateInfo) {
     </header>
     <div class="room">
       <section id="kinds" class="kinds">
-        <h2>
-          <WordOf word="kind">Kinds of page</WordOf>
-          <router-link :to="{ name: 'kinds' }" class="quiet">side by side</router-link>
-        </h2>
+        <div class="row-flex kinds-head">
+          <h2><WordOf word="kind">Kinds of page</WordOf></h2>
+          <router-link :to="{ name: 'kinds' }" class="textlink">All side by side…</router-link>
+        </div>
         <ul class="rows">
           <li v-for="k in site.catalog?.kinds ?? []" :key="k.id">
             <router-link :to="{ name: 'kind', params: { kind: k.id } }" class="kind">
@@ -138,6 +138,14 @@ h2 .quiet {
 }
 .kinds h2 {
   margin-top: 0;
+}
+.kinds-head {
+  align-items: baseline;
+  gap: 16px;
+}
+.kinds-head a {
+  color: var(--juniper);
+  text-decoration: underline;
 }
 .rows {
   grid-template-columns: repeat(auto-fill, minmax(min(420px, 100%), 1fr));
