@@ -42,11 +42,7 @@ final class DemoTemplates {
 
     /** The observatory's own, and the ready-made ones beside them. */
     static List<Template> withReadyMade() {
-        List<Template> all = new ArrayList<>(List.of(
-                home().with(PURPOSE, Value.of("begin")),
-                article(),
-                instrument().with(PURPOSE, Value.of("one")),
-                listed().with(PURPOSE, Value.of("list"))));
+        List<Template> all = new ArrayList<>(own());
         ReadySite.templates().stream()
                 .filter(t -> all.stream().noneMatch(own -> own.name().equals(t.name())))
                 .map(t -> t.withBody(DemoListings.ofArticles(t.body())))
@@ -55,13 +51,20 @@ final class DemoTemplates {
         return all;
     }
 
+    private static List<Template> own() {
+        return List.of(
+                home().with(PURPOSE, Value.of("begin")),
+                article(),
+                instrument().with(PURPOSE, Value.of("one")),
+                listed().with(PURPOSE, Value.of("list")));
+    }
+
     /** The id here of a ready-made template: that of the observatory's own of its name, where it has one. */
     static String here(String readyMade) {
         return ReadySite.templates().stream()
                 .filter(t -> t.id().equals(readyMade))
-                .flatMap(t -> withReadyMade().stream()
-                        .filter(here -> here.name().equals(t.name()))
-                        .map(Template::id))
+                .flatMap(t -> own().stream().filter(here -> here.name().equals(t.name())))
+                .map(Template::id)
                 .findFirst()
                 .orElse(readyMade);
     }
