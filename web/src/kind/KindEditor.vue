@@ -5,6 +5,7 @@ import type { KindLine, Property, Value } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { PARTS_GROUP } from '@/parts/parts'
 import PropertyInput from '@/property/PropertyInput.vue'
+import { byPurpose } from '@/site/byPurpose'
 import { pagesOf } from '@/site/pagesOf'
 import { useSite } from '@/site/useSite'
 import PlacementSheet from './PlacementSheet.vue'
@@ -19,14 +20,9 @@ const name = (id: string) => site.kinds.get(id)?.name
 const settings = computed(() =>
   props.declared.filter((p) => (props.column === 'parts' ? p.group === PARTS_GROUP : p.key === props.column)),
 )
-const templates = computed(() => {
-  const purposes = site.catalog?.purposes ?? []
-  return purposes.flatMap((p) =>
-    (site.catalog?.templates ?? [])
-      .filter((t) => !t.retired && t.purpose === p.key)
-      .map((t) => ({ value: t.id, title: t.name, group: p.title })),
-  )
-})
+const templates = computed(() =>
+  byPurpose(site.catalog).flatMap((g) => g.list.map((t) => ({ value: t.id, title: t.name, group: g.title }))),
+)
 const usual = computed({
   get: () => site.kinds.get(first.value.id)?.template ?? '',
   set: (template) => void wear(template),

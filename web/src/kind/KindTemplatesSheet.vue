@@ -7,10 +7,10 @@ import { drawnOf } from '@/drawing/ofTemplate'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSession } from '@/session/useSession'
+import { byPurpose } from '@/site/byPurpose'
 import { pagesOf } from '@/site/pagesOf'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
-import { isNamed } from '@/words/named'
 
 /** The templates that pages of a kind may wear, drawn; and the one they wear unless they choose. */
 const props = defineProps<{ kind: KindDetail }>()
@@ -20,16 +20,7 @@ const session = useSession()
 const words = ref('')
 const may = (id: string) => !props.kind.allowed || props.kind.allowed.includes(id)
 const templates = computed(() => (site.catalog?.templates ?? []).filter((t) => !t.retired || may(t.id)))
-const groups = computed(() =>
-  (site.catalog?.purposes ?? [])
-    .map((p) => ({
-      ...p,
-      list: templates.value.filter(
-        (t) => t.purpose === p.key && isNamed(words.value.trim(), t.name, t.note, p.title),
-      ),
-    }))
-    .filter((g) => g.list.length),
-)
+const groups = computed(() => byPurpose(site.catalog, (t) => !t.retired || may(t.id), words.value))
 const worn = computed(() => templates.value.filter((t) => may(t.id)).length)
 const WAYS = [
   { value: true, title: 'all, those made later too' },

@@ -11,7 +11,7 @@ const line = (id: string, more = {}) => ({
   settings: {},
   beneath: { where: 'ANYWHERE', ids: [] },
   shows,
-  own: {},
+  own: [],
   ...more,
 })
 const choice = (key: string, ...values: string[]) => ({
@@ -21,13 +21,13 @@ const choice = (key: string, ...values: string[]) => ({
   choices: values.map((value) => ({ value, label: value })),
   help: '',
 })
-const LINES = [line('standard'), line('night', { own: { sides: 2 } })]
+const LINES = [line('standard'), line('night', { own: [{ aspect: 'SIDES', pages: 2, first: ['home'] }] })]
 
 let shown: ReturnType<typeof moor>
 beforeEach(() => {
   shown = moor([row('home')], (path) =>
     path.includes('extremes')
-      ? [{ what: 'the shortest', page: 'home', title: 'Home' }]
+      ? [{ in: 'SHORTEST', what: 'the shortest', page: 'home', title: 'Home' }]
       : { lines: LINES, declared: [choice('sides', 'template', 'none', 'both'), choice('band', 'template')] },
   )
 })
@@ -46,7 +46,9 @@ describe('kinds side by side', () => {
     await cell(wrapper, 1, 1).trigger('click')
     await flushPromises()
     expect(wrapper.text()).toContain('these pages are shown without it')
-    expect(wrapper.text()).toMatch(/2 of which say otherwise themselves/)
+    expect(wrapper.text()).toMatch(/2 of which say otherwise\s+themselves/)
+    await press(wrapper, 'look at them')
+    expect(wrapper.find('.otherwise').text()).toMatch(/and 1 more/)
   })
 
   it('are changed one by one, and together where several are chosen', async () => {
@@ -65,8 +67,10 @@ describe('kinds side by side', () => {
   })
 
   it('count the pages that a change is for once, and those that say otherwise by the setting', () => {
-    const lines = [line('standard', { own: { partDate: 3, partTopics: 1 } }), line('night')] as never[]
-    expect(changed(lines, () => 4, ['partDate', 'partTopics'])).toEqual({ all: 8, own: 3 })
+    const own = [{ aspect: 'PARTS', pages: 3, first: ['a'] }]
+    const lines = [line('standard', { own }), line('night')] as never[]
+    expect(changed(lines, () => 4, 'parts')).toEqual({ all: 8, own: 3, first: ['a'] })
+    expect(changed(lines, () => 4, 'band')).toEqual({ all: 8, own: 0, first: [] })
     expect(partsOf(['partDate']).filter((p) => p.on)).toEqual([{ key: 'partDate', words: 'date', on: true }])
   })
 })

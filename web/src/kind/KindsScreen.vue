@@ -33,20 +33,15 @@ function choose(id: string, yes: boolean) {
   chosen.value = yes ? [...others, id] : others
 }
 const pages = (id: string) => site.kinds.get(id)?.pages ?? 0
-const effect = computed(() => {
-  const keys =
-    at.value?.column === 'parts'
-      ? (table.value?.declared ?? []).map((p) => p.key).filter((k) => k.startsWith('part'))
-      : [at.value?.column ?? '']
-  return changed(changing.value, pages, keys)
-})
+const effect = computed(() => changed(changing.value, pages, at.value?.column ?? 'template'))
+const looking = ref(false)
 const trials = ref<Trial[]>([])
 watch(
   () => at.value?.kind,
   async (kind) => {
     if (!kind) return
     const answer = await get('/api/sites/{site}/kinds/{kind}/extremes', { path: { site: site.id, kind } })
-    trials.value = answer.ok ? answer.value.filter((t) => /shortest|longest/.test(t.what)) : []
+    trials.value = answer.ok ? answer.value.filter((t) => t.in === 'SHORTEST' || t.in === 'LONGEST') : []
   },
 )
 const isAt = (kind: string, column: Column) => at.value?.kind === kind && at.value.column === column
@@ -137,9 +132,23 @@ const isAt = (kind: string, column: Column) => at.value?.kind === kind && at.val
         <p v-if="!trials.length" class="quiet">There is no page of it yet.</p>
         <p v-else>
           Changes <b>{{ counted(effect.all, 'page') }}</b><template v-if="effect.own"
-            >, {{ effect.own }} of which say otherwise themselves</template
-          >.
+            >, {{ effect.own }} of which {{ effect.own === 1 ? 'says' : 'say' }} otherwise
+            {{ effect.own === 1 ? 'itself' : 'themselves' }}.
+            <button type="button" class="textlink" :aria-expanded="looking" @click="looking = !looking">
+              look at {{ effect.own === 1 ? 'it' : 'them' }}
+            </button></template
+          ><template v-else>.</template>
         </p>
+        <ul v-if="looking && effect.own" class="otherwise">
+          <li v-for="id in effect.first" :key="id">
+            <router-link :to="{ name: 'page', params: { page: id } }">{{
+              site.rows.get(id)?.title
+            }}</router-link>
+          </li>
+          <li v-if="effect.own > effect.first.length" class="quiet">
+            and {{ effect.own - effect.first.length }} more
+          </li>
+        </ul>
       </aside>
     </div>
     <NewKindSheet v-if="making" @close="making = false" />
@@ -219,6 +228,11 @@ aside {
 }
 .seen {
   margin: 10px 0 14px;
+  font-size: 13px;
+}
+.otherwise {
+  list-style: none;
+  margin-top: 6px;
   font-size: 13px;
 }
 .drawing {

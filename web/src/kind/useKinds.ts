@@ -39,9 +39,12 @@ const PARTS: Record<string, string> = {
 export const partsOf = (shown: string[]) =>
   Object.entries(PARTS).map(([key, words]) => ({ key, words, on: shown.includes(key) }))
 
-/** What is changed by a column of one kind or of several, in words. */
-export function changed(lines: KindLine[], pages: (id: string) => number, keys: string[]) {
-  const all = lines.reduce((sum, k) => sum + pages(k.id), 0)
-  const own = lines.reduce((sum, k) => sum + Math.max(0, ...keys.map((key) => k.own[key] ?? 0)), 0)
-  return { all, own }
+/** The pages that a column of one kind or of several is for, and those that say otherwise themselves: their number, and some of them. */
+export function changed(lines: KindLine[], pages: (id: string) => number, column: Column) {
+  const own = lines.flatMap((k) => k.own.filter((o) => o.aspect === column.toUpperCase()))
+  return {
+    all: lines.reduce((sum, k) => sum + pages(k.id), 0),
+    own: own.reduce((sum, o) => sum + o.pages, 0),
+    first: own.flatMap((o) => o.first),
+  }
 }

@@ -1,6 +1,6 @@
 import type { Catalog, KindInfo, TemplateInfo } from '@/api/types'
 import { mayWear } from '@/kind/mayWear'
-import { isNamed } from '@/words/named'
+import { byPurpose, type PurposeGroup } from '@/site/byPurpose'
 
 /** A template, and the kind that a new page would be to wear it here; none, where no kind of this place may. */
 export interface Wearable {
@@ -8,12 +8,7 @@ export interface Wearable {
   as: KindInfo | null
 }
 /** What can be worn for one purpose. */
-export interface WearGroup {
-  key: string
-  title: string
-  note: string
-  list: Wearable[]
-}
+export type WearGroup = Omit<PurposeGroup, 'list'> & { list: Wearable[] }
 export interface Wanted {
   words: string
   /** The key of one purpose, or `all`. */
@@ -33,14 +28,7 @@ export function wearGroups(catalog: Catalog, kinds: KindInfo[], wanted: Wanted):
     template,
     as: kinds.find((k) => mayWear(k, template.id)) ?? null,
   })
-  const offered = catalog.templates.filter((t) => !t.retired && t.id !== NOT_FOUND).map(wearable)
-  return catalog.purposes
-    .filter((p) => wanted.purpose === 'all' || wanted.purpose === p.key)
-    .map((p) => ({
-      ...p,
-      list: offered.filter(
-        ({ template: t }) => t.purpose === p.key && isNamed(wanted.words, t.name, t.note, p.title),
-      ),
-    }))
-    .filter((g) => g.list.length)
+  return byPurpose(catalog, (t) => !t.retired && t.id !== NOT_FOUND, wanted.words)
+    .filter((g) => wanted.purpose === 'all' || wanted.purpose === g.key)
+    .map((g) => ({ ...g, list: g.list.map(wearable) }))
 }

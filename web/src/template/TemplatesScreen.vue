@@ -9,6 +9,7 @@ import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { drawnOf } from '@/drawing/ofTemplate'
 import { useSession } from '@/session/useSession'
+import { byPurpose } from '@/site/byPurpose'
 import { useSite } from '@/site/useSite'
 import NewKindSheet from '@/kind/NewKindSheet.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
@@ -29,11 +30,7 @@ function unworn(t: TemplateInfo) {
 }
 const retired = computed(() => all.value.filter((t) => t.retired))
 const groups = computed(() => [
-  ...(site.catalog?.purposes ?? []).map((p) => ({
-    name: p.title,
-    note: p.note,
-    list: mostWorn(all.value.filter((t) => !t.retired && t.purpose === p.key)),
-  })),
+  ...byPurpose(site.catalog).map((g) => ({ name: g.title, note: g.note, list: mostWorn(g.list) })),
   { name: 'Retired', note: 'on their pages, and not offered to others', list: retired.value },
 ])
 const kindsOf = (t: TemplateInfo) =>

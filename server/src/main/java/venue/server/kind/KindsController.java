@@ -27,15 +27,19 @@ class KindsController {
 
     /**
      * @param revision the hash of its content, to be sent with commands
-     * @param own how many of its pages say otherwise themselves, by the setting
+     * @param own its pages that say otherwise themselves
      */
     record KindLine(
-            String id,
-            Hash revision,
-            Map<String, Value> settings,
-            Placement beneath,
-            KindShows shows,
-            Map<String, Long> own) {}
+            String id, Hash revision, Map<String, Value> settings, Placement beneath, KindShows shows, List<Own> own) {}
+
+    /**
+     * Pages that say otherwise than their kind.
+     *
+     * @param first some of them
+     */
+    record Own(KindShows.Aspect aspect, int pages, List<String> first) {}
+
+    private static final int LOOKED_AT = 12;
 
     /** Those that have pages and are offered, in the order in which kinds are offered. */
     @GetMapping
@@ -54,8 +58,17 @@ class KindsController {
                                 k.settings(),
                                 k.beneath(),
                                 KindShows.of(edition, k),
-                                KindShows.own(edition, k)))
+                                own(edition, k)))
                         .toList(),
                 KindSettings.all());
+    }
+
+    private static List<Own> own(Edition edition, Kind kind) {
+        return KindShows.own(edition, kind).entrySet().stream()
+                .map(e -> new Own(
+                        e.getKey(),
+                        e.getValue().size(),
+                        e.getValue().stream().limit(LOOKED_AT).toList()))
+                .toList();
     }
 }

@@ -80,13 +80,13 @@ class PageController {
             List<String> loses) {}
 
     /** A page of the kind that tries a template hard, and in what. */
-    record Trial(String what, String page, String title) {}
+    record Trial(Extremes.In in, String what, String page, String title) {}
 
     /** The pages of the page's kind that try a template hardest. */
     @GetMapping("/kinds/{kind}/extremes")
     List<Trial> extremes(Here here, @PathVariable String kind) {
         return Extremes.of(here.working(), kind).stream()
-                .map(e -> new Trial(e.what(), e.page().id(), e.page().title()))
+                .map(e -> new Trial(e.in(), e.what(), e.page().id(), e.page().title()))
                 .toList();
     }
 

@@ -20,8 +20,16 @@ public final class Extremes {
 
     private Extremes() {}
 
-    /** One of them, and what it is extreme in. */
-    public record Extreme(String what, Page page) {}
+    /** What a page is extreme in. */
+    public enum In {
+        SHORTEST,
+        MIDDLING,
+        LONGEST,
+        PICTURES
+    }
+
+    /** One of them, and what it is extreme in, in words too. */
+    public record Extreme(In in, String what, Page page) {}
 
     public static List<Extreme> of(Edition edition, String kind) {
         List<Measured> pages = edition.plan().ofKind(kind).stream()
@@ -33,21 +41,24 @@ public final class Extremes {
         if (pages.isEmpty()) {
             return found;
         }
-        found.add(new Extreme("the shortest", pages.get(0).page()));
+        found.add(new Extreme(In.SHORTEST, "the shortest", pages.get(0).page()));
         if (pages.size() > 2) {
-            found.add(new Extreme("middling", pages.get(pages.size() / 2).page()));
+            found.add(new Extreme(
+                    In.MIDDLING, "middling", pages.get(pages.size() / 2).page()));
         }
         if (pages.size() > 1) {
-            found.add(new Extreme("the longest", pages.get(pages.size() - 1).page()));
+            found.add(new Extreme(
+                    In.LONGEST, "the longest", pages.get(pages.size() - 1).page()));
         }
         pages.stream()
                 .filter(m -> m.pictures() == 0)
                 .findFirst()
-                .ifPresent(m -> found.add(new Extreme("without a picture", m.page())));
+                .ifPresent(m -> found.add(new Extreme(In.PICTURES, "without a picture", m.page())));
         pages.stream()
                 .max(Comparator.comparingInt(Measured::pictures))
                 .filter(m -> m.pictures() > 1)
                 .ifPresent(m -> found.add(new Extreme(
+                        In.PICTURES,
                         m.pictures() >= MANY
                                 ? "with " + m.pictures() + " pictures"
                                 : "with most pictures, " + m.pictures(),

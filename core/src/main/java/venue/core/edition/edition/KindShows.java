@@ -1,11 +1,10 @@
 package venue.core.edition.edition;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.value.Values;
 import venue.core.model.kind.Kind;
@@ -56,17 +55,34 @@ public record KindShows(
                 .toList();
     }
 
-    /** How many pages of a kind say otherwise themselves, by the setting; none for a setting that all leave to the kind. */
-    public static Map<String, Long> own(Edition edition, Kind kind) {
-        return edition.plan().ofKind(kind.id()).stream()
-                .flatMap(id -> edition.page(id).stream())
-                .flatMap(KindShows::said)
-                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()));
+    /** What a page may say otherwise than its kind. */
+    public enum Aspect {
+        TEMPLATE,
+        SIDES,
+        PARTS
     }
 
-    private static Stream<String> said(Page page) {
-        return Stream.concat(
-                        Stream.of(Sides.KEY), Arrays.stream(PagePart.values()).map(PagePart::key))
-                .filter(key -> !AS_USUAL.contains(Values.text(page.settings(), key)));
+    /** The pages of a kind that say otherwise themselves, each once for an aspect; none where all leave it to the kind. */
+    public static Map<Aspect, List<String>> own(Edition edition, Kind kind) {
+        Map<Aspect, List<String>> own = new EnumMap<>(Aspect.class);
+        edition.plan().ofKind(kind.id()).stream()
+                .flatMap(id -> edition.page(id).stream())
+                .forEach(page -> Arrays.stream(Aspect.values())
+                        .filter(aspect -> says(page, aspect))
+                        .forEach(aspect -> own.computeIfAbsent(aspect, a -> new ArrayList<>())
+                                .add(page.id())));
+        return own;
+    }
+
+    private static boolean says(Page page, Aspect aspect) {
+        return switch (aspect) {
+            case TEMPLATE -> page.template() != null;
+            case SIDES -> says(page, Sides.KEY);
+            case PARTS -> Arrays.stream(PagePart.values()).map(PagePart::key).anyMatch(key -> says(page, key));
+        };
+    }
+
+    private static boolean says(Page page, String key) {
+        return !AS_USUAL.contains(Values.text(page.settings(), key));
     }
 }

@@ -42,14 +42,14 @@ class KindShowsTest {
     }
 
     @Test
-    void pagesThatSayOtherwiseAreCountedBySetting() {
-        Edition said = saying(
-                saying(saying(site, "home", "sides", "left"), "weaving", "sides", "kind"),
-                "weaving",
-                "partDate",
-                "none");
+    void aPageThatSaysOtherwiseIsNamedOnceForColumnsAndOnceForAllItsParts() {
+        Edition said = saying(site, "home", "sides", "left");
+        said = saying(said, "home", "partTopics", "shown");
+        said = saying(saying(said, "home", "partDate", "none"), "weaving", "sides", "kind");
         Kind kind = said.require(Kind.class, said.page("home").orElseThrow().kind());
-        assertThat(KindShows.own(said, kind)).containsEntry("sides", 1L);
+        assertThat(KindShows.own(said, kind))
+                .containsEntry(KindShows.Aspect.SIDES, List.of("home"))
+                .containsEntry(KindShows.Aspect.PARTS, List.of("home"));
         assertThat(KindShows.own(site, kind)).isEmpty();
     }
 }
