@@ -8,6 +8,7 @@ import FilterTabs from '@/look/FilterTabs.vue'
 import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import { LONGEST_TITLE } from './form'
+import GatherChoice from './GatherChoice.vue'
 import KindChoice from './KindChoice.vue'
 import ManyNames from './ManyNames.vue'
 import { useNewPage } from './useNewPage'
@@ -102,6 +103,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
           </p>
           <KindChoice />
+          <GatherChoice />
           <template v-if="!form.several">
             <h2>Search text</h2>
             <v-text-field

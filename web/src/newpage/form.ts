@@ -17,6 +17,9 @@ export interface Form extends Omit<Start, 'kind'> {
   begin: string
   searchTitle: string
   description: string
+  /** The kind that its sections gather, and the field by which, where they ask; empty for the one that is proposed. */
+  gathers: string
+  byField: string
 }
 
 /** How long a title may be, in characters. */
@@ -24,5 +27,5 @@ export const LONGEST_TITLE = 200
 
 export function blank(start: Start): Form {
   const empty = { template: '', name: '', names: '', menus: [], begin: '', searchTitle: '', description: '' }
-  return { ...start, ...empty, kind: start.kind ?? '' }
+  return { ...start, ...empty, gathers: '', byField: '', kind: start.kind ?? '' }
 }

@@ -82,12 +82,11 @@ describe('a new page', () => {
     expect(shown.given).toEqual([
       {
         verb: 'make-pages',
-        before: 'news',
-        kind: 'standard',
+        where: { before: 'news' },
+        as: { kind: 'standard', begin: 'evening' },
         pages: [{ id, title: 'Winter' }],
         menus: ['main'],
         settings: { searchTitle: 'Winter', searchDescription: 'Cold nights' },
-        begin: 'evening',
       },
     ])
   })
@@ -118,7 +117,7 @@ describe('a new page', () => {
     expect(page.form.template).toBe('wide')
     page.form.template = 'plain'
     await page.make()
-    expect(shown.given[0]).toMatchObject({ kind: 'night', template: 'plain' })
+    expect(shown.given[0]).toMatchObject({ as: { kind: 'night', template: 'plain' } })
   })
 
   it('is kept while one goes back and forward, until it is made', async () => {
@@ -155,7 +154,7 @@ describe('a new page', () => {
     await nextTick()
     expect([page.nothingFits.value, page.evenSo.value, page.lacks.value]).toEqual([true, true, ''])
     await page.make()
-    expect(shown.given[0]).toMatchObject({ evenSo: true })
+    expect(shown.given[0]).toMatchObject({ where: { evenSo: true } })
     may = false
     const held = await describing()
     held.form.kind = 'standard'

@@ -2,7 +2,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey, type Ref } from 'vue'
 import { freshId } from '@/api/client'
 import { said } from '@/api/said'
-import type { KindInfo } from '@/api/types'
+import type { KindInfo, PatternInfo } from '@/api/types'
 import { mayWear } from '@/kind/mayWear'
 import { pagesOf } from '@/site/pagesOf'
 import { offered } from '@/site/offered'
@@ -10,6 +10,7 @@ import { useSite } from '@/site/useSite'
 import { makeAddress } from './address'
 import { blank, LONGEST_TITLE, type Form, type Start } from './form'
 import { manyPages, onePage, type NamedPage } from './manyPages'
+import { gatherable, lackedBy, naming } from './gathering'
 import { makePlaces } from './places'
 
 type NewPage = ReturnType<typeof describing>
@@ -63,29 +64,18 @@ function describing(start: Start) {
     return wrongNames(titles.value, form.several)
   })
   const { wear, usable } = makeWearing(form, kind, places.mayBe)
+  const beginnings = makeBeginnings(form)
+  const gathering = makeGathering(form, kind, beginnings.begun)
 
   const usual = () => form.template === kind.value?.template
-  const { busy, refused, make } = makeMaking(form, named, () => !lacks.value, {
+  const making = makeMaking(form, named, () => !lacks.value, {
     made: forget,
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
+    gathers: () => gathering.value.answer,
   })
-  return {
-    form,
-    ...places,
-    kind,
-    usable,
-    wear,
-    ...makeBeginnings(form),
-    named,
-    titles,
-    lacks,
-    address,
-    busy,
-    refused,
-    make,
-    forget,
-  }
+  const described = { form, ...places, kind, usable, wear, ...beginnings, gathering, named, titles }
+  return { ...described, lacks, address, ...making, forget }
 }
 
 /** Whole pages to begin with, and the one that is chosen. */
@@ -93,6 +83,27 @@ function makeBeginnings(form: Form) {
   const site = useSite()
   const beginnings = computed(() => offered(site.catalog).filter((p) => p.sections > 1))
   return { beginnings, begun: computed(() => beginnings.value.find((p) => p.id === form.begin)) }
+}
+
+/** What the sections that it begins with ask to be told, and what is said or proposed. */
+function makeGathering(form: Form, kind: Ref<KindInfo | undefined>, begun: Ref<PatternInfo | undefined>) {
+  const site = useSite()
+  return computed(() => {
+    const asks = (begun.value ?? site.templates.get(form.template))?.asks
+    const kinds = asks?.kind ? gatherable(site.catalog?.kinds ?? [], asks) : []
+    const fields = asks?.field ? naming(site.catalog?.kinds ?? [], !!kind.value?.topics) : []
+    const chosen = kinds.find((k) => k.id === form.gathers) ?? kinds[0]
+    const field = fields.find((f) => f.key === form.byField)?.key ?? fields[0]?.key
+    return {
+      asks: asks && (asks.kind || asks.field) ? asks : undefined,
+      kinds,
+      fields,
+      kind: chosen,
+      field,
+      lacks: asks && chosen ? lackedBy(chosen, asks) : [],
+      answer: chosen || field ? { kind: chosen?.id, field } : undefined,
+    }
+  })
 }
 
 /**
@@ -141,6 +152,7 @@ interface Choices {
   made: () => void
   template: () => string | undefined
   evenSo: () => true | undefined
+  gathers: () => { kind?: string; field?: string } | undefined
 }
 
 /** Makes the pages that are described. */
@@ -163,15 +175,16 @@ function makeMaking(form: Form, named: Ref<NamedPage[]>, ready: () => boolean, c
     const pages = named.value.map((page) => ({ id: freshId(), ...page }))
     const answer = await site.give({
       verb: 'make-pages',
-      parent: form.parent ?? undefined,
-      before: before(),
-      kind: form.kind,
-      template: choices.template(),
+      where: { parent: form.parent ?? undefined, before: before(), evenSo: choices.evenSo() },
+      as: {
+        kind: form.kind,
+        template: choices.template(),
+        begin: form.begin || undefined,
+        gathers: choices.gathers(),
+      },
       pages,
       menus: form.menus,
       settings: searchText(form),
-      begin: form.begin || undefined,
-      evenSo: choices.evenSo(),
     })
     busy.value = false
     refused.value = answer.ok ? '' : said(answer.problem)

@@ -60,8 +60,8 @@ async function make() {
   const place = places.ok ? places.value.find((p) => p.may && !p.whyNot) : undefined
   const answer = await site.give({
     verb: 'make-pages',
-    parent: place?.parent ?? undefined,
-    kind: kind.value.id,
+    where: { parent: place?.parent ?? undefined },
+    as: { kind: kind.value.id },
     pages: [{ id, title }],
     menus: [],
     settings: {},

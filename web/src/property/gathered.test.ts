@@ -186,7 +186,12 @@ describe('topics', () => {
     const { wrapper, told } = input(topics)
     await type(wrapper, '  Dark   skies ', 'Enter')
     expect(shown.given).toMatchObject([
-      { verb: 'make-pages', parent: 'home', kind: 'night', pages: [{ title: 'Dark skies' }] },
+      {
+        verb: 'make-pages',
+        where: { parent: 'home' },
+        as: { kind: 'night' },
+        pages: [{ title: 'Dark skies' }],
+      },
     ])
     const made = (shown.given[0] as { pages: { id: string }[] }).pages[0]!.id
     expect(last(told)).toEqual([{ one: made }])

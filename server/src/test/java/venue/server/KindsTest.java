@@ -30,10 +30,9 @@ class KindsTest extends TwoAtWork {
     }
 
     private static String make(String kind, String parent, boolean evenSo) {
-        return "{\"verb\":\"make-pages\",\"kind\":\"" + kind + "\",\"parent\":\"" + parent
-                + "\",\"pages\":[{\"id\":\"new" + kind + parent
-                + "\",\"title\":\"New\"}],\"menus\":[],\"settings\":{},\"evenSo\":" + evenSo
-                + "}";
+        return "{\"verb\":\"make-pages\",\"as\":{\"kind\":\"" + kind + "\"},\"where\":{\"parent\":\"" + parent
+                + "\",\"evenSo\":" + evenSo + "},\"pages\":[{\"id\":\"new" + kind + parent
+                + "\",\"title\":\"New\"}],\"menus\":[],\"settings\":{}}";
     }
 
     @Test
@@ -90,10 +89,10 @@ class KindsTest extends TwoAtWork {
         refused(
                 tomas.give(
                         "make-pages",
-                        "kind",
-                        "standard",
-                        "parent",
-                        "visit",
+                        "as",
+                        Map.of("kind", "standard"),
+                        "where",
+                        Map.of("parent", "visit"),
                         "pages",
                         List.of(Map.of("id", "newruled", "title", "New")),
                         "menus",

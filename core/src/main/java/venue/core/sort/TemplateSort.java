@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
 import venue.core.body.glyph.Glyph;
+import venue.core.edition.edition.Asks;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
 import venue.core.model.property.Declared;
@@ -82,6 +83,7 @@ final class TemplateSort extends Sort<Template> {
                 && was.retired() == is.retired()
                 && was.starters().size() == is.starters().size()
                 && was.toFill() == is.toFill()
+                && Asks.of(was.starters()).equals(Asks.of(is.starters()))
                 && Glyph.of(was).equals(Glyph.of(is));
     }
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import venue.core.basics.item.Hash;
+import venue.core.edition.edition.Asks;
 import venue.core.edition.edition.Edition;
 import venue.core.model.media.Media;
 import venue.core.model.pattern.Pattern;
@@ -17,7 +18,7 @@ import venue.store.workspace.Standing;
  * @param drawn the hash of all that its drawing is made from
  */
 record PatternInfo(
-        @JsonUnwrapped PatternHead head, @JsonUnwrapped PatternHolds holds, String drawn) {
+        @JsonUnwrapped PatternHead head, @JsonUnwrapped PatternHolds holds, Asks asks, String drawn) {
 
     /** @param note what it is for */
     public record PatternHead(String id, String name, String group, String note, boolean retired) {}
@@ -46,6 +47,7 @@ record PatternInfo(
                                 .map(s -> s.columns().size())
                                 .orElse(0),
                         Drawn.kinds(pattern)),
+                Asks.of(pattern.sections()),
                 Hash.shortOf(Drawn.print(standing, pattern.id()) + pictures));
     }
 }

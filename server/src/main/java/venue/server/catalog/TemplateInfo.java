@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.body.glyph.Glyph;
+import venue.core.edition.edition.Asks;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.template.Template;
@@ -17,6 +18,7 @@ record TemplateInfo(
         Glyph glyph,
         long pages,
         @JsonUnwrapped TemplateBrings brings,
+        Asks asks,
         @Nullable String shown) {
 
     /** @param purpose the key of what it is for, one of those that the catalog lists */
@@ -47,6 +49,7 @@ record TemplateInfo(
                 Glyph.of(template),
                 wearing.size(),
                 new TemplateBrings(template.starters().size(), template.toFill()),
+                Asks.of(template.starters()),
                 wearing.stream().map(Page::id).findFirst().orElse(null));
     }
 }

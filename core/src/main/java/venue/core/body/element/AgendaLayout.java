@@ -1,6 +1,8 @@
 package venue.core.body.element;
 
+import java.util.Set;
 import venue.core.body.drawn.Sketch;
+import venue.core.model.property.UsualFields;
 
 /** Days in a column, and what is on beside them. */
 final class AgendaLayout extends ListingLayout {
@@ -12,6 +14,11 @@ final class AgendaLayout extends ListingLayout {
     @Override
     public String note(Stock stock) {
         return stock.some(stock.dates(), "a date");
+    }
+
+    @Override
+    Set<String> needs() {
+        return Set.of(UsualFields.DATE);
     }
 
     @Override

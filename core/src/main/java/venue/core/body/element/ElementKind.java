@@ -108,6 +108,11 @@ public interface ElementKind {
         return Stream.empty();
     }
 
+    /** Keys of the fields that what it gathers must have, to show all that it is set to. */
+    default Stream<String> needs(Map<String, Value> props) {
+        return Stream.empty();
+    }
+
     /** The folder whose files it shows. */
     default Optional<String> folder(Map<String, Value> props) {
         return Optional.empty();

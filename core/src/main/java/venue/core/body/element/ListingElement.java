@@ -53,6 +53,11 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
+    public Stream<String> needs(Map<String, Value> props) {
+        return ListingNeeds.of(props);
+    }
+
+    @Override
     public List<String> inPlace() {
         return List.of();
     }

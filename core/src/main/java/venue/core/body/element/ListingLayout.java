@@ -73,6 +73,11 @@ public abstract class ListingLayout {
         return "";
     }
 
+    /** Keys of the fields without which it shows nothing of its own. */
+    Set<String> needs() {
+        return Set.of();
+    }
+
     /** Whether visitors may have the entries in another order. */
     boolean sorts() {
         return false;

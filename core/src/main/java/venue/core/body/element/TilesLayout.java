@@ -1,6 +1,8 @@
 package venue.core.body.element;
 
+import java.util.Set;
 import venue.core.body.drawn.Sketch;
+import venue.core.model.property.UsualFields;
 
 /** Pictures with their titles on them. */
 final class TilesLayout extends ListingLayout {
@@ -12,6 +14,11 @@ final class TilesLayout extends ListingLayout {
     @Override
     public String note(Stock stock) {
         return stock.some(stock.pictures(), "pictures");
+    }
+
+    @Override
+    Set<String> needs() {
+        return Set.of(UsualFields.PICTURE);
     }
 
     @Override

@@ -1,5 +1,7 @@
 package venue.core.model.property;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Keys of fields that mean the same in every kind: listings, search engines and title bands look for them by name. */
@@ -19,5 +21,23 @@ public final class UsualFields {
     /** Those that a listing shows in places of their own. */
     public static final Set<String> IN_LISTINGS = Set.of(SUMMARY, PICTURE, DATE);
 
+    /** What something costs. */
+    public static final String PRICE = "price";
+
+    private static final List<Property> DECLARED = List.of(
+            Property.of(SUMMARY, "Summary", PropertyType.LINES),
+            Property.of(PICTURE, "Picture", PropertyType.PICTURE),
+            Property.of(DATE, "Date", PropertyType.DATE_TIME),
+            Property.of(UNTIL, "Until", PropertyType.DATE_TIME),
+            Property.of(PERSON, "Person", PropertyType.ENTRY),
+            Property.of(EMAIL, "E-mail", PropertyType.WORDS),
+            Property.of(PHONE, "Telephone", PropertyType.WORDS),
+            Property.of(PRICE, "Price", PropertyType.WORDS));
+
     private UsualFields() {}
+
+    /** The field as a kind gets it that has none yet; empty for a key that means nothing in particular. */
+    public static Optional<Property> declared(String key) {
+        return DECLARED.stream().filter(f -> f.key().equals(key)).findFirst();
+    }
 }

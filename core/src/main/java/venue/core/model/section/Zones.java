@@ -98,6 +98,13 @@ public record Zones(Map<String, List<Section>> byKey) {
         return remove(sectionId).insert(zone, index, section);
     }
 
+    public Zones mapSections(UnaryOperator<Section> change) {
+        Map<String, List<Section>> changed = new LinkedHashMap<>();
+        byKey.forEach((zone, sections) ->
+                changed.put(zone, sections.stream().map(change).toList()));
+        return new Zones(changed);
+    }
+
     private Zones withZone(String zone, List<Section> sections) {
         Map<String, List<Section>> changed = new LinkedHashMap<>(byKey);
         changed.put(zone, sections);

@@ -20,6 +20,7 @@ import venue.core.change.edit.Desk;
 import venue.core.change.edit.ForEditors;
 import venue.core.change.edit.Positions;
 import venue.core.change.edit.section.Starters;
+import venue.core.edition.edition.Asks;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Places;
 import venue.core.edition.edition.Segments;
@@ -36,28 +37,44 @@ import venue.core.model.template.Template;
 /**
  * Makes one page, or several at once, with the starter sections of the template.
  *
- * @param parent the page above; absent at the top
- * @param before the sibling that shall follow; absent for the end
- * @param template the template chosen; absent for "as its kind says"
  * @param pages an id and a title for each, in order; with its search description, where one is given
  * @param segment the address's last part, where one page is made and it shall not follow from the title
  * @param menus menus in which the pages get a line
- * @param evenSo makes them where the rules of placement don't allow it; for managers
- * @param begin a pattern whose sections stand in the main zone, instead of what the template brings there
  */
 @JsonTypeName("make-pages")
 record MakePages(
-        @Nullable String parent,
-        @Nullable String before,
-        String kind,
-        @Nullable String template,
+        Where where,
+        MadeAs as,
         List<NewPage> pages,
         @Nullable String segment,
         List<String> menus,
-        Map<String, Value> settings,
-        @Nullable Boolean evenSo,
-        @Nullable String begin)
+        Map<String, Value> settings)
         implements PageCommand, ForEditors {
+
+    /**
+     * Where they stand.
+     *
+     * @param parent the page above; absent at the top
+     * @param before the sibling that shall follow; absent for the end
+     * @param evenSo makes them where the rules of placement don't allow it; for managers
+     */
+    record Where(
+            @Nullable String parent,
+            @Nullable String before,
+            @Nullable Boolean evenSo) {}
+
+    /**
+     * What they are made as.
+     *
+     * @param template the template chosen; absent for "as its kind says"
+     * @param begin a pattern whose sections stand in the main zone, instead of what the template brings there
+     * @param gathers what their sections gather, where they ask
+     */
+    record MadeAs(
+            String kind,
+            @Nullable String template,
+            @Nullable String begin,
+            Asks.@Nullable AskAnswer gathers) {}
 
     /** The most that are made at once. */
     private static final int MOST = 200;
@@ -65,6 +82,7 @@ record MakePages(
     private static final String DESCRIPTION = "searchDescription";
 
     MakePages {
+        where = where == null ? new Where(null, null, null) : where;
         pages = pages == null ? List.of() : List.copyOf(pages);
         menus = menus == null ? List.of() : List.copyOf(menus);
         settings = Values.copy(settings);
@@ -74,15 +92,19 @@ record MakePages(
     public Change on(Desk desk) {
         Edition edition = desk.edition();
         requireCount();
-        if (parent != null) {
-            edition.require(Page.class, parent);
+        if (where.parent() != null) {
+            edition.require(Page.class, where.parent());
         }
-        Kind what = edition.require(Kind.class, kind);
-        PlaceCheck.require(desk, Places.answer(edition, what, parent, desk.role()), evenSo);
-        Template wears = template == null ? Worn.ofNew(edition, what) : edition.require(Template.class, template);
+        Kind what = edition.require(Kind.class, as.kind());
+        PlaceCheck.require(desk, Places.answer(edition, what, where.parent(), desk.role()), where.evenSo());
+        Template wears =
+                as.template() == null ? Worn.ofNew(edition, what) : edition.require(Template.class, as.template());
         requireMayWear(what, wears);
+        if (as.gathers() != null && as.gathers().kind() != null) {
+            edition.require(Kind.class, as.gathers().kind());
+        }
         Map<String, Value> checked = PropertyCheck.all(PageSettings.all(), settings, "");
-        Positions.Found places = Positions.find(edition, parent, before, null, pages.size());
+        Positions.Found places = Positions.find(edition, where.parent(), where.before(), null, pages.size());
         List<Item> put = new ArrayList<>(places.renumbered());
         put.addAll(make(desk, wears, places.positions(), checked));
         put.addAll(menuLines(desk));
@@ -110,7 +132,7 @@ record MakePages(
     }
 
     private List<Page> make(Desk desk, Template wears, List<Long> positions, Map<String, Value> checked) {
-        Set<String> taken = desk.edition().plan().beneath(parent).stream()
+        Set<String> taken = desk.edition().plan().beneath(where.parent()).stream()
                 .map(id -> desk.edition().require(Page.class, id).segment())
                 .collect(Collectors.toCollection(HashSet::new));
         Hash took = desk.hashOf().apply(wears.id());
@@ -124,17 +146,21 @@ record MakePages(
             String title = Page.checkTitle(wanted.title());
             String part = segment(desk, title, taken);
             taken.add(part);
-            Zones zones = begin == null
-                    ? Starters.of(desk, wears)
-                    : Starters.with(desk, wears, Starters.offered(desk.edition(), begin));
-            made.add(Page.of(wanted.id(), title, part, kind)
-                    .withPlace(parent, positions.get(i))
-                    .wearing(template)
-                    .withZones(zones)
+            made.add(Page.of(wanted.id(), title, part, as.kind())
+                    .withPlace(where.parent(), positions.get(i))
+                    .wearing(as.template())
+                    .withZones(zones(desk, wears))
                     .withSettings(settings(checked, wanted))
                     .withTaken(took));
         }
         return made;
+    }
+
+    private Zones zones(Desk desk, Template wears) {
+        Zones zones = as.begin() == null
+                ? Starters.of(desk, wears)
+                : Starters.with(desk, wears, Starters.offered(desk.edition(), as.begin()));
+        return as.gathers() == null ? zones : zones.mapSections(as.gathers()::in);
     }
 
     /** What all of them have, and what one says of itself. */
@@ -154,7 +180,7 @@ record MakePages(
             return Segments.firstFree(taken, Segment.fromTitle(title));
         }
         Segment.check(segment);
-        Segments.requireFree(desk.edition(), parent, segment, null);
+        Segments.requireFree(desk.edition(), where.parent(), segment, null);
         return segment;
     }
 
@@ -166,7 +192,7 @@ record MakePages(
                 continue;
             }
             for (NewPage page : pages) {
-                menu = menu.withPage(page.id(), parent, desk.freshId());
+                menu = menu.withPage(page.id(), where.parent(), desk.freshId());
             }
             changed.add(menu);
         }
@@ -175,6 +201,7 @@ record MakePages(
 
     /** Whether the pages will stand in the menu by themselves. */
     private boolean follows(Desk desk, Menu menu) {
+        String parent = where.parent();
         return parent != null
                 && (menu.all().anyMatch(l -> l.follows() > 0 && l.leadsTo(parent))
                         || menu.all()

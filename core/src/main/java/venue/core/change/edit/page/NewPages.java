@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
+import venue.core.edition.edition.Asks;
 
 /** Pages that shall be made, as they are being described: of one kind, at the end of the top unless something else is said. */
 public final class NewPages {
@@ -16,6 +17,7 @@ public final class NewPages {
     private @Nullable String segment;
     private @Nullable String begin;
     private @Nullable Boolean evenSo;
+    private Asks.@Nullable AskAnswer gathers;
     private List<String> menus = List.of();
     private Map<String, Value> settings = Map.of();
 
@@ -66,6 +68,12 @@ public final class NewPages {
         return this;
     }
 
+    /** What their sections gather, where they ask. */
+    public NewPages gathering(@Nullable String ofKind, @Nullable String byField) {
+        gathers = new Asks.AskAnswer(ofKind, byField);
+        return this;
+    }
+
     public NewPages inMenus(List<String> ids) {
         menus = ids;
         return this;
@@ -77,6 +85,12 @@ public final class NewPages {
     }
 
     public PageCommand made() {
-        return new MakePages(parent, before, kind, template, pages, segment, menus, settings, evenSo, begin);
+        return new MakePages(
+                new MakePages.Where(parent, before, evenSo),
+                new MakePages.MadeAs(kind, template, begin, gathers),
+                pages,
+                segment,
+                menus,
+                settings);
     }
 }
