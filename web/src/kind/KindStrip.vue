@@ -10,6 +10,7 @@ import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import KindTemplatesSheet from './KindTemplatesSheet.vue'
+import DifferSheet from '@/theme/DifferSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import NewKindSheet from './NewKindSheet.vue'
 import PlacementSheet from './PlacementSheet.vue'
@@ -19,7 +20,7 @@ const props = defineProps<{ kind: KindDetail }>()
 const site = useSite()
 const router = useRouter()
 const session = useSession()
-const sheet = ref<'templates' | 'placement' | 'making' | 'copy' | null>(null)
+const sheet = ref<'templates' | 'placement' | 'making' | 'differ' | 'copy' | null>(null)
 const pageless = computed(() => props.kind.settings.pageless === true)
 const placed = computed(() => placementWords(props.kind, site))
 const making = computed(() => {
@@ -66,6 +67,7 @@ function retire() {
       <button type="button" class="textlink" @click="sheet = 'making'">{{ making }}</button>
     </StripFact>
     <template #first>
+      <v-list-item v-if="!pageless" title="Differ from the theme…" @click="sheet = 'differ'" />
       <v-list-item
         v-if="!kind.retired && !pageless"
         title="New page of this kind…"
@@ -89,6 +91,7 @@ function retire() {
         @note="(note) => describe(kind.name, note)"
         @close="sheet = null"
       />
+      <DifferSheet v-if="sheet === 'differ'" :item="kind" of="kind" @close="sheet = null" />
       <NewKindSheet v-if="sheet === 'copy'" :from="kind.id" @close="sheet = null" />
     </template>
   </ItemStrip>

@@ -18,13 +18,19 @@ import { useNarrow } from './useNarrow'
  *
  * @param form whether it is filled in and sent off with Enter
  * @param stays whether it is left by its own buttons only
+ * @param sight whether the right half of the screen stays in sight, where its effect is seen
  */
 defineOptions({ inheritAttrs: false })
-const { size = 'usual', form = false } = defineProps<{
+const {
+  size = 'usual',
+  form = false,
+  sight = false,
+} = defineProps<{
   title: string
   size?: 'narrow' | 'usual' | 'wide' | 'large'
   form?: boolean
   stays?: boolean
+  sight?: boolean
 }>()
 const emit = defineEmits<{ close: []; submit: [] }>()
 const heading = useId()
@@ -59,6 +65,8 @@ const view = useWindowSize()
 const about = aboutOf(opener)
 const place = computed(() => {
   const width = Math.min(WIDTHS[size], view.width.value - 32)
+  if (sight)
+    return { left: 20, top: 116, most: view.height.value - 180, side: 'over', leader: null, about: null }
   return unfold(
     about,
     { width, height: height.value },
@@ -90,6 +98,7 @@ const at = computed(() =>
     :model-value="true"
     :max-width="WIDTHS[size]"
     :persistent="stays"
+    :scrim="!sight"
     :aria-labelledby="heading"
     :content-class="['unfolded', place.side]"
     :content-props="{ style: at }"

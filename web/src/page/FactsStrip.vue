@@ -207,7 +207,7 @@ function rename(title: string, input: Field) {
     <MergeTopicSheet v-if="sheet === 'merge'" :page="page" @close="sheet = null" />
     <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
-    <DifferSheet v-if="sheet === 'differ'" :page="page" @close="sheet = null" />
+    <DifferSheet v-if="sheet === 'differ'" :item="page" of="page" :kind="page.kind" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
     <NewPatternSheet
       v-if="sheet === 'pattern'"

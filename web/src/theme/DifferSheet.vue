@@ -1,84 +1,122 @@
 <script setup lang="ts">
 import { question } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PageDetail, Value, Values } from '@/api/types'
+import type { Value, Values } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
+import FoldedGroup from '@/look/FoldedGroup.vue'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
+import { isNamed } from '@/words/named'
 import SettingRow from './SettingRow.vue'
 
-/** In what one page's look differs from the theme: each setting by name, and the way back to the theme's. */
-const props = defineProps<{ page: PageDetail }>()
+/** In what a page's look, or that of all pages of a kind, differs from the theme: by the parts of a page, and the way back. */
+const props = defineProps<{ item: { id: string; settings: Values }; of: 'page' | 'kind'; kind?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const PREFIX = 'theme.'
 const { value: theme } = useItem(() => question('/api/sites/{site}/theme', { path: { site: site.id } }))
-/** Chosen here and not set yet. */
-const begun = ref<string[]>([])
+const words = ref('')
 const own = computed<Values>(() =>
   Object.fromEntries(
-    Object.entries(props.page.settings)
+    Object.entries(props.item.settings)
       .filter(([key]) => key.startsWith(PREFIX))
       .map(([key, value]) => [key.slice(PREFIX.length), value]),
   ),
 )
-const values = computed<Values>(() => ({ ...theme.value?.settings, ...own.value }))
-const all = computed(() =>
-  (theme.value?.groups ?? []).flatMap((g) => g.settings.map((p) => ({ part: g.label, property: p }))),
+/** What a page has that says nothing itself: the theme, and what its kind says. */
+const inherited = computed<Values>(() => ({
+  ...theme.value?.settings,
+  ...theme.value?.differing.find((d) => d.sort === 'KIND' && d.id === props.kind)?.settings,
+}))
+const values = computed<Values>(() => ({ ...inherited.value, ...own.value }))
+/** A kind names no file. */
+const may = (type: string) => props.of === 'page' || !['PICTURE', 'FONT'].includes(type)
+const groups = computed(() =>
+  (theme.value?.groups ?? [])
+    .map((g) => ({
+      ...g,
+      settings: g.settings.filter((p) => may(p.type) && isNamed(words.value.trim(), g.label, p.label)),
+      own: g.settings.filter((p) => p.key in own.value).length,
+    }))
+    .filter((g) => g.settings.length),
 )
-const shown = computed(() =>
-  all.value.filter(({ property: p }) => p.key in own.value || begun.value.includes(p.key)),
-)
-const others = computed(() =>
-  all.value
-    .filter((s) => !shown.value.includes(s))
-    .map((s) => ({ value: s.property.key, title: `${s.part}: ${s.property.label}` })),
-)
+const open = ref<string | null>(null)
+const isOpen = (key: string) => !!words.value.trim() || open.value === key
 function set(key: string, value: Value | undefined) {
-  begun.value = begun.value.filter((k) => k !== key)
-  void site.give({ verb: 'set-value', item: props.page.id, key: PREFIX + key, value: value }, props.page.id)
+  void site.give({ verb: 'set-value', item: props.item.id, key: PREFIX + key, value }, props.item.id)
 }
 </script>
 
 <template>
-  <SheetDialog title="Differ from the theme" size="narrow" @close="emit('close')">
-    <p class="quiet gap">
-      What is chosen here holds for this page alone, in any look. All else is as the theme says. The Theme
-      lists the pages that differ.
+  <SheetDialog title="Differ from the theme" size="narrow" sight @close="emit('close')">
+    <template #beside
+      ><v-btn @click="emit('close')">Done<span class="kbd">Esc</span></v-btn></template
+    >
+    <p class="quiet">
+      {{
+        of === 'page'
+          ? 'What is chosen here holds for this page alone, in any look.'
+          : 'What is chosen here holds for all pages of this kind, in any look, unless a page says otherwise.'
+      }}
+      All else is as the theme says, which is shown where nothing is chosen.
     </p>
     <p v-if="!theme" class="quiet" aria-busy="true">Fetching the theme…</p>
     <template v-else>
-      <div v-for="{ part, property } in shown" :key="property.key" class="one">
-        <span class="label">{{ part }}</span>
-        <SettingRow :property="property" :values="values" goes-back @change="(v) => set(property.key, v)" />
-        <button
-          v-if="property.key in own"
-          type="button"
-          class="textlink"
-          :aria-label="`${property.label} as the theme again`"
-          @click="set(property.key, undefined)"
-        >
-          as the theme again
-        </button>
-        <span v-else class="quiet">as the theme, until you choose</span>
-      </div>
-      <p v-if="!shown.length" class="gap">This page looks as the theme says.</p>
-      <v-autocomplete
-        :key="shown.length"
-        :model-value="null"
-        :items="others"
-        aria-label="A setting in which it differs"
-        placeholder="Another setting…"
-        @update:model-value="(key: unknown) => key && begun.push(String(key))"
+      <input
+        v-model="words"
+        class="boxed find"
+        type="search"
+        placeholder="in words"
+        aria-label="Found by words"
       />
+      <div class="groups">
+        <FoldedGroup
+          v-for="g in groups"
+          :key="g.key"
+          :label="g.label"
+          :set="g.own ? `differs in ${g.own}` : ''"
+          :open="isOpen(g.key)"
+          @update:open="(is) => (open = is ? g.key : null)"
+        >
+          <div v-for="p in g.settings" :key="p.key" class="one" :class="{ own: p.key in own }">
+            <SettingRow :property="p" :values="values" goes-back @change="(v) => set(p.key, v)" />
+            <button
+              v-if="p.key in own"
+              type="button"
+              class="textlink"
+              :aria-label="`${p.label} as the theme again`"
+              @click="set(p.key, undefined)"
+            >
+              as the theme again
+            </button>
+          </div>
+        </FoldedGroup>
+      </div>
+      <p v-if="!groups.length" class="quiet">No setting is called so.</p>
     </template>
-    <v-btn class="gap" @click="emit('close')">Done<span class="kbd">Esc</span></v-btn>
   </SheetDialog>
 </template>
 
 <style scoped>
+.find {
+  width: 100%;
+  margin: 10px 0;
+}
+.groups {
+  border: 1px solid var(--line);
+  border-width: 1px 0;
+  margin-inline: -13px;
+}
 .one {
-  border-top: 1px solid var(--line2);
-  padding: 8px 0;
+  grid-column: 1 / -1;
+  padding-inline-start: 9px;
+  border-inline-start: 3px solid transparent;
+}
+.one:empty,
+.one:not(:has(*)) {
+  display: none;
+}
+.own {
+  border-color: var(--juniper);
 }
 </style>

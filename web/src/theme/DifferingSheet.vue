@@ -2,9 +2,10 @@
 import { freshId } from '@/api/client'
 import type { ThemeDetail } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
+import { pagesOf } from '@/site/pagesOf'
 import { useSite } from '@/site/useSite'
 
-/** The pages that differ from the theme, in what, and the way back. */
+/** The kinds and pages that differ from the theme, in what, and the way back. */
 const props = defineProps<{ theme: ThemeDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
@@ -20,11 +21,16 @@ async function reset(page: ThemeDetail['differing'][number]) {
 </script>
 
 <template>
-  <SheetDialog title="Pages that differ from the theme" size="narrow" @close="emit('close')">
+  <SheetDialog title="What differs from the theme" size="narrow" @close="emit('close')">
     <p v-if="!theme.differing.length" class="gap">All pages look as the theme says.</p>
     <ul class="gap">
       <li v-for="p in theme.differing" :key="p.id">
-        <router-link :to="{ name: 'page', params: { page: p.id } }" class="cut">{{ p.title }}</router-link>
+        <router-link v-if="p.sort === 'KIND'" :to="{ name: 'kind', params: { kind: p.id } }" class="cut"
+          >all {{ pagesOf(p.title) }}</router-link
+        >
+        <router-link v-else :to="{ name: 'page', params: { page: p.id } }" class="cut">{{
+          p.title
+        }}</router-link>
         <span class="quiet grow">{{ Object.keys(p.settings).map(label).join(', ') }}</span>
         <button
           type="button"

@@ -70,7 +70,7 @@ useEventListener(window, 'keyup', holdB(false))
       <h1>Theme</h1>
       <span class="quiet"
         >wears <b class="worn">{{ theme.name }}</b> ·
-        {{ counted(theme.pages - theme.differing.length, 'page') }} follow</span
+        {{ counted(theme.following, 'page follows', 'pages follow') }}</span
       >
       <button v-if="theme.differing.length" type="button" class="textlink" @click="differing = true">
         differ: {{ theme.differing.length }}

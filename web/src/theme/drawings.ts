@@ -32,6 +32,7 @@ const DRAWN: Record<string, Record<string, string>> = {
     open: CARDS,
     boxed: `b2 2 20 31 b22 2 20 31 b42 2 20 31 ${CARDS}`,
     ruled: `l4 1 16 2 l24 1 16 2 l44 1 16 2 ${[4, 24, 44].map((x) => `p${x} 6 16 11 w${x} 20 14 3 w${x} 25 10 2`).join(' ')}`,
+    raised: `${[3, 23, 43].map((x) => `f${x} 2 18 30 l${x} 32 19 2`).join(' ')} ${CARDS}`,
     joined: [2, 22, 42]
       .map((x) => `b${x} 2 20 32 p${x} 2 20 14 w${x + 3} 20 12 3 w${x + 3} 26 8 2`)
       .join(' '),

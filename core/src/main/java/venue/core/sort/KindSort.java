@@ -32,7 +32,7 @@ final class KindSort extends Sort<Kind> {
                                 .flatMap(t -> walk.named(t).stream())
                                 .toList())
                 .withPlacement(placement(kind.beneath(), walk))
-                .withSettings(walk.named(KindSettings.all(), kind.settings())));
+                .withSettings(walk.named(KindSettings.kept(), kind.settings())));
     }
 
     @Override
@@ -49,7 +49,7 @@ final class KindSort extends Sort<Kind> {
     Item checked(Kind kind, WholeCheck check) {
         Declared.check(kind.fields(), kind.name(), Set.of());
         Declared.check(kind.putAway(), kind.name(), Set.of());
-        PropertyCheck.all(KindSettings.all(), kind.settings(), kind.name());
+        PropertyCheck.all(KindSettings.kept(), kind.settings(), kind.name());
         return kind;
     }
 

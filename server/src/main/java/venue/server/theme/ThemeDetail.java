@@ -5,11 +5,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.ItemSort;
 import venue.core.edition.usage.LookUse;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
@@ -40,10 +42,15 @@ record ThemeDetail(
 
     public record ThemeLegibility(List<ContrastPair> contrast, List<Legibility> hardToRead) {}
 
-    /** What wears it. */
+    /**
+     * What wears it.
+     *
+     * @param following how many of the pages look as it says
+     */
     public record ThemeReach(
             List<Sheet> sheets,
             long pages,
+            long following,
             Map<String, Long> tones,
             Map<String, LookUse.Reach> reaches,
             List<Differs> differing) {}
@@ -76,8 +83,8 @@ record ThemeDetail(
         }
     }
 
-    /** A page whose look differs from the theme, in which settings. */
-    record Differs(String id, String title, Map<String, Value> settings) {}
+    /** A page whose look differs from the theme, or a kind of which all pages do, in which settings. */
+    record Differs(ItemSort sort, String id, String title, Map<String, Value> settings) {}
 
     static ThemeDetail of(Standing standing) {
         Edition edition = standing.working();
@@ -95,10 +102,16 @@ record ThemeDetail(
                                 .map(p -> sheet(edition, p))
                                 .toList(),
                         edition.all(Page.class).count(),
+                        Differing.following(edition),
                         LookUse.tones(edition),
                         LookUse.reaches(edition),
-                        Differing.pages(edition)
-                                .map(p -> new Differs(p.id(), p.title(), Differing.of(p)))
+                        Stream.concat(
+                                        Differing.kinds(edition)
+                                                .map(k ->
+                                                        new Differs(ItemSort.KIND, k.id(), k.name(), Differing.of(k))),
+                                        Differing.pages(edition)
+                                                .map(p ->
+                                                        new Differs(ItemSort.PAGE, p.id(), p.title(), Differing.of(p))))
                                 .toList()),
                 edition.foot().stream().map(Everywhere::of).toList(),
                 identity(standing, edition.site()));

@@ -11,6 +11,7 @@ final class CardsLayout extends ListingLayout {
                 "Cards",
                 Sketch.sideBySide(3),
                 "across",
+                "cards",
                 "pictures",
                 "crop",
                 "missing",

@@ -86,7 +86,7 @@ public abstract class ListingLayout {
     /** Writes some of a listing's entries: cards of a list. */
     void write(Props props, Listed listed, List<Page> pages, int level, HtmlWriter out) {
         ListingCard card = new ListingCard(props, this, out);
-        out.start("ul", "listing " + key + across(props) + crop(props));
+        out.start("ul", "listing " + key + across(props) + crop(props) + cards(props));
         for (int i = 0; i < pages.size(); i++) {
             card.write(pages.get(i), level, i == 0);
         }
@@ -96,6 +96,10 @@ public abstract class ListingLayout {
     private static String across(Props props) {
         String across = props.text("across");
         return across.equals("auto") ? "" : " across-" + across;
+    }
+
+    private String cards(Props props) {
+        return shows("cards") ? props.scene().cards(props.text("cards")) : "";
     }
 
     private static String crop(Props props) {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.value.Value;
 import venue.core.model.property.Property;
+import venue.core.model.theme.CardShape;
 
 /** What can be said of a listing, under the headings by which it is asked. */
 final class ListingSettings {
@@ -99,7 +100,8 @@ final class ListingSettings {
     private static final List<Property> LAYOUT = List.of(
             ListingLayouts.declared(),
             choice("across", "Side by side", "auto=As many as fit", "1=1", "2=2", "3=3", "4=4", "5=5", "6=6")
-                    .onlyWhen(ListingLayouts.showing("across")));
+                    .onlyWhen(ListingLayouts.showing("across")),
+            choice("cards", "Cards", CardShape.ownChoices()).onlyWhen(ListingLayouts.showing("cards")));
 
     private static final List<Property> EACH = List.of(
             of("pictures", "Pictures", YES_NO).fallback(Value.of(true)).onlyWhen(ListingLayouts.showing("pictures")),

@@ -37,6 +37,9 @@ public interface Scene {
     /** The look that the site wears. */
     Look look();
 
+    /** The class under which cards stand as the choice says, with a space before it; empty where the look says it. */
+    String cards(String choice);
+
     /** The share of the page's width, in twelfths, that the column at hand has. */
     int span();
 }

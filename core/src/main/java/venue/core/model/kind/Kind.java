@@ -92,7 +92,7 @@ public record Kind(
 
     @Override
     public Property setting(String key) {
-        return PropertyCheck.require(KindSettings.all(), key, key);
+        return PropertyCheck.require(KindSettings.kept(), key, key);
     }
 
     @Override

@@ -10,6 +10,7 @@ import venue.core.basics.value.Value;
 import venue.core.model.part.PagePart;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
+import venue.core.model.theme.ThemeSettings;
 
 /** The declared settings of a kind: how its pages are made, and by whom. */
 public final class KindSettings {
@@ -61,9 +62,17 @@ public final class KindSettings {
     private static final List<Property> ALL =
             Stream.concat(OWN.stream(), PagePart.ofKinds().stream()).toList();
 
+    private static final List<Property> KEPT =
+            Stream.concat(ALL.stream(), ThemeSettings.ofKinds().stream()).toList();
+
     private KindSettings() {}
 
     public static List<Property> all() {
         return ALL;
+    }
+
+    /** All that a kind keeps: its own, and those in which its pages differ from the theme. */
+    public static List<Property> kept() {
+        return KEPT;
     }
 }

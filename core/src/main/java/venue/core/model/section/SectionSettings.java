@@ -11,6 +11,7 @@ import venue.core.model.property.PictureSlot;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyGroup;
 import venue.core.model.property.PropertyType;
+import venue.core.model.theme.CardShape;
 import venue.core.model.theme.Texture;
 import venue.core.model.theme.Tone;
 
@@ -117,6 +118,8 @@ public final class SectionSettings {
                 choice("height", "Height", "content=By content", "half=Half a screen", "full=A full screen"),
                 choice("width", "Width", "page=Page width", "full=Edge to edge", "inset=Within the page"),
                 choice("tiles", "Columns as", "open=Open columns", "cards=Cards"),
+                choice("cards", "Cards", CardShape.ownChoices())
+                        .help("How cards stand here: columns as cards, and the cards of listings."),
                 choice("stacks", "On narrow screens", "written=First column first", "reversed=Last column first"),
                 number("radius", "Corner radius", 0, 80, 0, "px"),
                 of("anchor", "Anchor", PropertyType.WORDS).notWords().help("A link can lead here: /page#anchor"));

@@ -16,12 +16,16 @@ import venue.core.model.property.PropertyGroup;
 /** What stands above a page's sections: breadcrumb, title, and what is said beneath it. */
 final class BandPart implements Part {
 
+    private static final Lettering TITLE = new Lettering("band", ".band h1", "the title", false);
+
     @Override
     public PropertyGroup declared() {
         return new PropertyGroup(
                 "band",
                 "Title band",
-                Stream.of(ground(), title(), beneath()).flatMap(List::stream).toList());
+                Stream.of(ground(), stand(), TITLE.declared(), beneath())
+                        .flatMap(List::stream)
+                        .toList());
     }
 
     private static List<Property> ground() {
@@ -45,25 +49,10 @@ final class BandPart implements Part {
                         .help("How much of the tone's colour lies over the picture."));
     }
 
-    private static List<Property> title() {
+    private static List<Property> stand() {
         return List.of(
                 choice("bandHeight", "Height", "medium=Medium", "low=Low", "tall=Tall"),
-                choice("bandAlign", "Stands", "start=At the left", "centre=In the middle"),
-                number("bandSize", "Size of the title", 60, 140, 100, "%"),
-                choice(
-                        "bandWeight",
-                        "Weight of the title",
-                        "heading=As headings",
-                        "300=Light",
-                        "400=Regular",
-                        "600=Half bold",
-                        "800=Bold"),
-                choice(
-                        "bandCase",
-                        "Case of the title",
-                        "heading=As headings",
-                        "none=As written",
-                        "uppercase=Capitals"));
+                choice("bandAlign", "Stands", "start=At the left", "centre=In the middle"));
     }
 
     private static List<Property> beneath() {
@@ -85,13 +74,12 @@ final class BandPart implements Part {
                     case "tall" -> "16";
                     default -> "9";
                 });
-        root.set("band-size", Css.decimal(look.number("bandSize") / 100));
         root.set("band-veil", Css.decimal(look.number("bandVeil") / 100));
-        root.set("band-weight", asHeadings(look.text("bandWeight"), "weight"));
-        root.set("band-case", asHeadings(look.text("bandCase"), "case"));
+        TITLE.write(look, root);
     }
 
-    private static String asHeadings(String chosen, String what) {
-        return chosen.equals("heading") ? "var(--heading-" + what + ")" : chosen;
+    @Override
+    public String rules(Look look, Files files) {
+        return TITLE.rules(look);
     }
 }

@@ -14,12 +14,15 @@ import venue.core.model.property.PropertyType;
 /** The header: how name and menu stand, and what stands at its end. */
 final class HeaderPart implements Part {
 
+    /** The name in words, where there is no logo. */
+    private static final Lettering NAME = new Lettering("name", ".name", "the name", true);
+
     @Override
     public PropertyGroup declared() {
         return new PropertyGroup(
                 "header",
                 "Header",
-                Stream.of(arrangement(), name()).flatMap(List::stream).toList());
+                Stream.of(arrangement(), NAME.declared()).flatMap(List::stream).toList());
     }
 
     private static List<Property> arrangement() {
@@ -34,6 +37,8 @@ final class HeaderPart implements Part {
                         "tabs=Name above a row of tabs",
                         "edges=From edge to edge"),
                 choice("headerTone", "Tone", Tone.choices("plain")),
+                number("headerSpace", "Space above and below", 0, 80, 0, "px")
+                        .help("Beside the little that it always has."),
                 choice("headerStays", "When scrolling", "goes=Goes", "stays=Stays", "small=Stays, smaller"),
                 choice(
                                 "menuBeneath",
@@ -54,36 +59,16 @@ final class HeaderPart implements Part {
                         .help("As the site's facts have them."));
     }
 
-    /** The name in words, where there is no logo. */
-    private static List<Property> name() {
-        return List.of(
-                choice("nameVoice", "The name's family", "heading=As headings", "body=As text", "label=As labels")
-                        .help("Where there is no logo."),
-                number("nameSize", "Size of the name", 60, 180, 100, "%"),
-                choice(
-                        "nameWeight",
-                        "Weight of the name",
-                        "heading=As headings",
-                        "400=Regular",
-                        "500=Medium",
-                        "700=Bold"),
-                choice(
-                        "nameCase",
-                        "Case of the name",
-                        "none=As written",
-                        "uppercase=Capitals",
-                        "lowercase=Small letters"),
-                choice("nameColour", "Colour of the name", "words=As the words", "link=As links"));
+    @Override
+    public void write(Look look, Css root) {
+        NAME.write(look, root);
+        if (look.number("headerSpace") > 0) {
+            root.px("top-space", look.number("headerSpace"));
+        }
     }
 
     @Override
-    public void write(Look look, Css root) {
-        root.set("name-size", Css.decimal(look.number("nameSize") / 100));
-        root.set("name-voice", "var(--" + look.text("nameVoice") + ")");
-        root.set(
-                "name-weight",
-                look.text("nameWeight").equals("heading") ? "var(--heading-weight)" : look.text("nameWeight"));
-        root.set("name-case", look.text("nameCase"));
-        root.set("name-colour", "var(--" + look.text("nameColour") + ")");
+    public String rules(Look look, Files files) {
+        return NAME.rules(look);
     }
 }

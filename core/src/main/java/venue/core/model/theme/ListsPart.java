@@ -14,14 +14,7 @@ final class ListsPart implements Part {
                 "lists",
                 "Cards, lists and facts",
                 List.of(
-                        choice(
-                                "cardShape",
-                                "Cards",
-                                "open=Open",
-                                "boxed=Boxed",
-                                "ruled=Beneath a rule",
-                                "joined=Joined",
-                                "filled=Filled"),
+                        choice("cardShape", "Cards", CardShape.choices()),
                         choice("listShape", "Lists", "ruled=With rules", "plain=Plain"),
                         choice(
                                 "factShape",

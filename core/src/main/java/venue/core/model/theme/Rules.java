@@ -74,7 +74,7 @@ final class Rules {
         return arranged;
     }
 
-    private static String file(String name) {
+    static String file(String name) {
         return READ.computeIfAbsent(name, Rules::read);
     }
 

@@ -101,6 +101,11 @@ final class PageScene implements Scene {
         return look;
     }
 
+    @Override
+    public String cards(String choice) {
+        return needs.rules().cards(choice);
+    }
+
     PageScene inColumn(int twelfths) {
         span = twelfths;
         return this;

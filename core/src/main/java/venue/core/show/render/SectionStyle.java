@@ -43,7 +43,7 @@ final class SectionStyle {
         if (settings.flag("joined")) {
             classes.add("joined");
         }
-        return String.join(" ", classes);
+        return String.join(" ", classes) + rules.cards(settings.text("cards"));
     }
 
     /** A section with a heading of display size opens a page. */

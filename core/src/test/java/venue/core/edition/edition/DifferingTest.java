@@ -14,8 +14,10 @@ import venue.core.basics.value.Value;
 import venue.core.change.edit.look.LookCommand;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
+import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.theme.Files;
+import venue.core.model.theme.Look;
 import venue.core.model.theme.StyleSheet;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
@@ -65,6 +67,27 @@ class DifferingTest {
         Edition given = Sites.after(site, PageCommand.takeFromPage(List.of("workshops"), "weaving", "theme"));
         assertThat(Differing.of(given.require(Page.class, "workshops")))
                 .isEqualTo(Differing.of(site.require(Page.class, "weaving")));
+    }
+
+    @Test
+    void aKindDiffersForAllItsPagesThatSayNothingThemselvesAndHasOneStylesheet() {
+        Edition kind =
+                Sites.after(site, ValueCommand.setValue("standard", null, null, "theme.bandVoice", Value.of("label")));
+        assertThat(Differing.kinds(kind)).extracting(Kind::id).containsExactly("standard");
+        assertThat(Differing.following(site)).isEqualTo(2);
+        assertThat(Differing.following(kind)).isZero();
+        String shared = style(page(kind, "home"));
+        assertThat(shared).isEqualTo(style(page(kind, "workshops"))).isNotEqualTo(style(page(site, "home")));
+        Look found =
+                Differing.find(kind, StyleSheet.lookAt(shared).orElseThrow()).orElseThrow();
+        assertThat(StyleSheet.of(found, Files.NONE).css()).contains(".band h1{font-family:var(--label);}");
+        assertThat(Differing.look(kind, kind.require(Page.class, "weaving")).settings())
+                .containsEntry("bandVoice", Value.of("label"))
+                .containsEntry("bandTone", Value.of("accent"));
+        assertThatThrownBy(() -> Sites.after(
+                        site, ValueCommand.setValue("standard", null, null, "theme.bandPicture", Value.of("x"))))
+                .as("a kind names no file")
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("unknown-property"));
     }
 
     @Test
