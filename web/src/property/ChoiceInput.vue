@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
 import type { Asked, Told } from './asked'
+import TextureChoice from './TextureChoice.vue'
 import { isToFill, promptOf } from './values'
 
 type Choice = Asked['property']['choices'][number]
@@ -25,10 +26,20 @@ const tone = (c: Choice) =>
   tones.value && OWN.includes(c.value) ? site.catalog?.tones.find((t) => t.key === c.value) : undefined
 const isThere = (c: Choice) =>
   !tones.value || !OWN.includes(c.value) || c.value === props.value || tone(c) !== undefined
+
+const textured = computed(() => props.property.key.toLowerCase().endsWith('texture'))
 </script>
 
 <template>
+  <TextureChoice
+    v-if="textured"
+    :model-value="String(value ?? property.fallback ?? '')"
+    :items="choices"
+    :label="name ?? property.label"
+    @update:model-value="(v?: string) => emit('change', v)"
+  />
   <ChoiceOf
+    v-else
     :model-value="isToFill(value) ? '' : String(value ?? property.fallback ?? '')"
     :none="promptOf(value)"
     :items="choices"

@@ -103,6 +103,7 @@ const CATALOG = {
   menus: [{ id: 'main', name: 'Main', places: ['headerMenu'] }],
   pageSettings: [],
   facts: {},
+  textures: { dots: '<svg/>' },
   type: { pageWidth: 1200 },
   language: 'en-GB',
 }

@@ -55,7 +55,14 @@ const theme = {
   looks: [
     { id: 'dusk', name: 'Dusk', worn: true, colours: ['#101010'], settings: { headerShape: 'over' } },
     { id: 'chalk', name: 'Chalk', worn: false, colours: ['#FFFFFF'], settings: { motion: 'off' } },
-    { id: 'ember', name: 'Ember', worn: false, colours: ['#FF0000'], settings: {} },
+    {
+      id: 'ember',
+      name: 'Ember',
+      note: 'a club with many dates',
+      worn: false,
+      colours: ['#FF0000'],
+      settings: {},
+    },
     { id: 'fern', name: 'Fern', worn: false, colours: ['#00FF00'], settings: {} },
   ],
 } as unknown as ThemeDetail
@@ -115,7 +122,7 @@ describe('a page in outline', () => {
 describe('looks side by side', () => {
   const compare = (others: string[] = []) => mount(LookCompare, { props: { theme, others }, global })
 
-  it('are two beside the one that is worn; a third takes the place of the first', async () => {
+  it('are five beside the one that is worn, found by what they suit', async () => {
     const wrapper = compare(['chalk', 'ember'])
     expect(wrapper.findAll('section').map((s) => s.attributes('aria-label'))).toEqual([
       'Dusk',
@@ -124,7 +131,12 @@ describe('looks side by side', () => {
     ])
     await press(wrapper, 'Fern')
     await press(wrapper, 'Ember')
-    expect(wrapper.emitted('update:others')).toEqual([[['ember', 'fern']], [['fern']]])
+    expect(wrapper.emitted('update:others')).toEqual([[['chalk', 'ember', 'fern']], [['chalk', 'fern']]])
+    const full = compare(['a', 'b', 'c', 'd', 'ember'])
+    await press(full, 'Fern')
+    expect(full.emitted('update:others')).toEqual([[['b', 'c', 'd', 'ember', 'fern']]])
+    await wrapper.get('input[type=search]').setValue('many dates')
+    expect(wrapper.findAll('.chip').map((c) => c.text())).toEqual(['Dusk', 'Chalk', 'Ember'])
   })
 
   it('say what wearing one changes before it is worn', async () => {

@@ -94,6 +94,7 @@ public final class KestrelMoor {
         Look heather = new Look(
                 "heather",
                 "Heather",
+                "a place that is loveliest in late summer",
                 Map.of(
                         "colourPage", Value.of("#FCF8FA"),
                         "colourWords", Value.of("#2A1F2D"),

@@ -24,17 +24,22 @@ final class LookSort extends Sort<Look> {
 
     @Override
     Optional<Item> anew(Look look, String id, Walk walk) {
-        return Optional.of(new Look(id, look.name(), walk.needed(ThemeSettings.all(), look.settings())));
+        return Optional.of(new Look(id, look.name(), look.note(), walk.needed(ThemeSettings.all(), look.settings())));
     }
 
     @Override
     Optional<Item> called(Look look, String name) {
-        return Optional.of(new Look(look.id(), name, look.settings()));
+        return Optional.of(look.withName(name));
     }
 
     @Override
     Item checked(Look look, WholeCheck check) {
-        return new Look(look.id(), look.name(), PropertyCheck.all(ThemeSettings.all(), look.settings(), look.name()));
+        return look.withSettings(PropertyCheck.all(ThemeSettings.all(), look.settings(), look.name()));
+    }
+
+    @Override
+    String note(Look look) {
+        return look.note();
     }
 
     @Override

@@ -33,8 +33,12 @@ record Catalog(
             List<String> patternGroups,
             List<SharedInfo> shared) {}
 
-    /** What they look like. */
-    public record CatalogLook(List<ToneInfo> tones, TypeInfo type) {}
+    /**
+     * What they look like.
+     *
+     * @param textures the tiles as SVG, by the choice
+     */
+    public record CatalogLook(List<ToneInfo> tones, TypeInfo type, Map<String, String> textures) {}
 
     /** What is said of the site. */
     public record CatalogSite(

@@ -1,5 +1,8 @@
 package venue.server.catalog;
 
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -10,6 +13,7 @@ import venue.core.model.pattern.PatternGroups;
 import venue.core.model.section.ColumnSettings;
 import venue.core.model.section.SectionSettings;
 import venue.core.model.site.SiteFacts;
+import venue.core.model.theme.Texture;
 import venue.core.model.theme.Tone;
 import venue.server.here.Here;
 import venue.store.workspace.Standing;
@@ -18,6 +22,9 @@ import venue.store.workspace.Standing;
 @RestController
 @RequestMapping("/api/sites/{site}")
 class CatalogController {
+
+    private static final Map<String, String> TEXTURES =
+            Arrays.stream(Texture.values()).collect(Collectors.toUnmodifiableMap(Texture::key, Texture::svg));
 
     @GetMapping("/catalog")
     Catalog catalog(Here here) {
@@ -43,6 +50,8 @@ class CatalogController {
                         SiteFacts.told(),
                         edition.site().facts()),
                 new Catalog.CatalogLook(
-                        Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(), TypeInfo.of(edition.theme())));
+                        Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
+                        TypeInfo.of(edition.theme()),
+                        TEXTURES));
     }
 }

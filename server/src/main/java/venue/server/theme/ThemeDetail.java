@@ -56,7 +56,8 @@ record ThemeDetail(
             List<Differs> differing) {}
 
     /** A look that is kept, with the colours by which it is known. */
-    record LookInfo(String id, String name, boolean worn, List<String> colours, Map<String, Value> settings) {}
+    record LookInfo(
+            String id, String name, String note, boolean worn, List<String> colours, Map<String, Value> settings) {}
 
     /** A page on the contact sheet. */
     record Sheet(String page, String title, String kind, String template) {}
@@ -127,6 +128,7 @@ record ThemeDetail(
         return new LookInfo(
                 theme.id(),
                 theme.name(),
+                theme.note(),
                 edition.site().look().equals(theme.id()),
                 List.of(theme.text("colourDeep"), theme.text("colourAccent"), theme.text("colourPage")),
                 theme.settings());

@@ -1,5 +1,6 @@
 package venue.core.model.theme;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -9,18 +10,44 @@ import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.model.property.Naming;
 import venue.core.model.property.Property;
+import venue.core.model.property.PropertyType;
 import venue.core.model.property.Settable;
 
-/** A look: a complete, named set of theme settings. What is not set is as built in. */
-public record Look(String id, String name, Map<String, Value> settings) implements Settable {
+/**
+ * A look: a complete, named set of theme settings. What is not set is as built in.
+ *
+ * @param note what it suits, in words; empty where nobody said it
+ */
+public record Look(
+        String id,
+        String name,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) String note,
+        Map<String, Value> settings) implements Settable {
+
+    private static final int LONGEST_NOTE = 200;
+    private static final Property NOTE =
+            Property.of("note", "What it suits", PropertyType.WORDS).longest(LONGEST_NOTE);
 
     public Look {
+        note = note == null ? "" : note;
         settings = Values.copy(settings);
+    }
+
+    public Look(String id, String name, Map<String, Value> settings) {
+        this(id, name, "", settings);
+    }
+
+    public Look withName(String words) {
+        return new Look(id, words, note, settings);
+    }
+
+    public Look withSettings(Map<String, Value> all) {
+        return new Look(id, name, note, all);
     }
 
     @Override
     public Property setting(String key) {
-        return ThemeSettings.require(key);
+        return key.equals(NOTE.key()) ? NOTE : ThemeSettings.require(key);
     }
 
     @Override
@@ -30,7 +57,9 @@ public record Look(String id, String name, Map<String, Value> settings) implemen
 
     @Override
     public Look with(String key, @Nullable Value value) {
-        return new Look(id, name, Values.with(settings, key, value));
+        return key.equals(NOTE.key())
+                ? new Look(id, name, Values.text(Values.with(Map.of(), key, value), key), settings)
+                : withSettings(Values.with(settings, key, value));
     }
 
     /** The text that holds for a setting, as set or as built in. */

@@ -36,7 +36,7 @@ record TakeParts(String look, String from, List<String> parts) implements LookCo
         }
         String what =
                 taken.stream().map(g -> g.label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
-        return Change.of("take " + what + " from " + theirs.name(), new Look(mine.id(), mine.name(), settings));
+        return Change.of("take " + what + " from " + theirs.name(), mine.withSettings(settings));
     }
 
     private static PropertyGroup part(String key) {
