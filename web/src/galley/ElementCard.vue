@@ -7,11 +7,12 @@ import BindMenu from './BindMenu.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import SiteFactsInput from './SiteFactsInput.vue'
 import { summed } from './summed'
+import LackedFields from './LackedFields.vue'
 import { useGalley } from './useGalley'
+import { useGathered } from './useGathered'
 import LayoutsSheet from '@/listing/LayoutsSheet.vue'
 import GroupedInputs from '@/property/GroupedInputs.vue'
-import { provideFields } from '@/property/fieldsHere'
-import { allHeld, groupsOf, matters, textOf } from '@/property/values'
+import { allHeld, matters } from '@/property/values'
 
 const props = defineProps<{
   section: string
@@ -31,20 +32,16 @@ const info = computed(() => site.catalog?.elements.find((e) => e.key === props.e
 const isFront = (p: Property) => info.value?.inPlace.includes(p.key) || (p.key === 'caption' && more.value)
 const front = computed(() => (info.value?.properties ?? []).filter(isFront))
 const values = computed(() => allHeld(info.value?.properties ?? [], props.element.props))
-const rest = computed(() =>
+const behind = computed(() =>
   (info.value?.properties ?? []).filter((p) => !isFront(p) && matters(p, values.value)),
 )
 /** What has much to be set is set under headings. */
 const isGrouped = computed(() => rest.value.some((p) => p.group))
 const isListing = computed(() => props.element.kind === 'listing')
 const trying = ref(false)
-provideFields(() =>
-  values.value.source === 'chosen'
-    ? []
-    : [props.element.props.kind, ...groupsOf(props.element.props.also).map((g) => g.kind)]
-        .map(textOf)
-        .filter(Boolean),
-)
+const gathered = useGathered(() => props.element.props, values)
+const offered = computed(() => gathered.offered(behind.value, info.value?.offeredWith ?? {}))
+const rest = computed(() => offered.value.offered)
 /** Where it is written, and the page on which it is looked at. */
 const home = computed(() => galley.home(props.section))
 const on = computed(() => galley.page.value?.id)
@@ -174,7 +171,8 @@ function remove() {
       @change="change"
       @leave="galley.leave()"
     />
-    <div v-else-if="more" class="rest plain">
+    <LackedFields v-if="more && isGrouped" :kind="gathered.kind.value" :lacks="offered.lacks" />
+    <div v-if="more && !isGrouped" class="rest plain">
       <PropertyInput
         v-for="p in rest"
         :key="p.key"
@@ -210,10 +208,22 @@ function remove() {
 }
 .head {
   display: flex;
+  align-items: center;
   min-height: 24px;
 }
+/* Its tools stand there while it is pointed at, focused or opened; where nothing can point, always. */
 .acts {
   white-space: nowrap;
+  opacity: 0;
+}
+.element:is(:hover, :focus-within) > .head .acts,
+.acts:has([aria-expanded='true']) {
+  opacity: 1;
+}
+@media (hover: none) {
+  .acts {
+    opacity: 1;
+  }
 }
 .says {
   display: block;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Asked, Told } from './asked'
 
-/** Yes or no. */
+/** Yes or no, named by what it is. */
 defineProps<Asked>()
 const emit = defineEmits<Told>()
 </script>
@@ -9,7 +9,7 @@ const emit = defineEmits<Told>()
 <template>
   <v-checkbox
     :model-value="(value ?? property.fallback) === true"
-    :label="plain ? property.label : 'Yes'"
+    :label="property.label"
     @update:model-value="(v: unknown) => emit('change', v === true)"
   />
 </template>

@@ -13,7 +13,7 @@ const trouble = ref('')
 
 <template>
   <div class="input" :class="{ plain }" :data-to-fill="isToFill(value) ? '' : undefined">
-    <label v-if="!plain" class="label">
+    <label v-if="!plain && property.type !== 'YES_NO'" class="label">
       {{ property.label }}<template v-if="property.unit"> · {{ property.unit }}</template
       ><template v-if="property.required"> · asked for</template>
     </label>

@@ -5,7 +5,7 @@ import { useSite } from '@/site/useSite'
 const KEY: InjectionKey<ComputedRef<Property[]>> = Symbol('fields')
 
 /** The fields of some kinds, each key once; of all kinds where none is named. */
-export function provideFields(kinds: () => string[]): void {
+export function provideFields(kinds: () => string[]): ComputedRef<Property[]> {
   const site = useSite()
   const fields = computed(() => {
     const of = (site.catalog?.kinds ?? []).filter((k) => !kinds().length || kinds().includes(k.id))
@@ -13,6 +13,7 @@ export function provideFields(kinds: () => string[]): void {
     return [...known.values()]
   })
   provide(KEY, fields)
+  return fields
 }
 
 /** The fields that can be named around here. */

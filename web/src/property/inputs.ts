@@ -5,6 +5,7 @@ import DateInput from './DateInput.vue'
 import ConditionsInput from './ConditionsInput.vue'
 import FieldInput from './FieldInput.vue'
 import FlagInput from './FlagInput.vue'
+import FolderInput from './FolderInput.vue'
 import HoldsInput from './HoldsInput.vue'
 import LinkInput from './LinkInput.vue'
 import ManyInput from './ManyInput.vue'
@@ -32,6 +33,7 @@ const INPUTS: Record<string, Component> = {
   KIND: ChoiceInput,
   MENU: MenuInput,
   FIELD: FieldInput,
+  FOLDER: FolderInput,
   TOPIC: PageInput,
 }
 

@@ -105,7 +105,7 @@ class EntriesTest {
         Locator fitting = page.locator(".v-dialog .sheet");
         assertThat(fitting).containsText("More news at the foot");
         assertThat(fitting).containsText("As the template says");
-        fitting.getByLabel("Yes").uncheck();
+        fitting.getByLabel("More news at the foot").uncheck();
         assertThat(fitting).containsText("This page’s own");
         page.keyboard().press("Escape");
         page.navigate(venue.venue("/kestrel-moor/page/article-1"));

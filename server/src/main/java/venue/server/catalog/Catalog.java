@@ -1,6 +1,7 @@
 package venue.server.catalog;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import venue.core.basics.value.Value;
@@ -40,7 +41,15 @@ record Catalog(
      */
     public record CatalogLook(List<ToneInfo> tones, TypeInfo type, Map<String, String> textures) {}
 
-    /** What is said of the site. */
+    /**
+     * What is said of the site.
+     *
+     * @param folders the names of those in which files lie, and of those that these lie in
+     */
     public record CatalogSite(
-            List<MenuInfo> menus, String language, List<Property> siteFacts, Map<String, Value> facts) {}
+            List<MenuInfo> menus,
+            String language,
+            List<Property> siteFacts,
+            Map<String, Value> facts,
+            Collection<String> folders) {}
 }

@@ -2,12 +2,14 @@ package venue.server.catalog;
 
 import java.util.Arrays;
 import java.util.Map;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
+import venue.core.model.media.Media;
 import venue.core.model.page.PageSettings;
 import venue.core.model.pattern.PatternGroups;
 import venue.core.model.section.ColumnSettings;
@@ -48,7 +50,10 @@ class CatalogController {
                                 .toList(),
                         edition.site().language(),
                         SiteFacts.told(),
-                        edition.site().facts()),
+                        edition.site().facts(),
+                        edition.all(Media.class)
+                                .flatMap(Media::folders)
+                                .collect(Collectors.toCollection(TreeSet::new))),
                 new Catalog.CatalogLook(
                         Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
                         TypeInfo.of(edition.theme()),

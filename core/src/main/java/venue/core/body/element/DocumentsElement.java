@@ -23,9 +23,7 @@ final class DocumentsElement extends DeclaredKind {
                 "documents",
                 "Documents",
                 "Files to take along, by folders, with type, size and date",
-                of("folder", "All of a folder", PropertyType.WORDS)
-                        .notWords()
-                        .help("The name of a folder in Media; “Minutes/2026” is the folder 2026 within Minutes."),
+                of("folder", "All of a folder", PropertyType.FOLDER).help("A folder in Media."),
                 of("deep", "With the folders within it", PropertyType.YES_NO)
                         .fallback(Value.of(true))
                         .onlyWhen("folder"),

@@ -113,6 +113,14 @@ public interface ElementKind {
         return Stream.empty();
     }
 
+    /**
+     * The field without which a setting says nothing, by the setting's key, or by key and answer ({@code group=month}): it is not
+     * offered where what is gathered has no such field.
+     */
+    default Map<String, String> offeredWith() {
+        return Map.of();
+    }
+
     /** The folder whose files it shows. */
     default Optional<String> folder(Map<String, Value> props) {
         return Optional.empty();

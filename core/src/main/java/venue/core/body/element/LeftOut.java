@@ -45,7 +45,7 @@ public final class LeftOut {
             return false;
         }
         return switch (property.type()) {
-            case WORDS, LINES, RICH, PICTURE, FILE ->
+            case WORDS, LINES, RICH, PICTURE, FILE, FOLDER ->
                 !(value instanceof Value.Text text && text.text().isBlank());
             case MANY ->
                 value instanceof Value.Bound

@@ -58,6 +58,11 @@ final class ListingElement extends DeclaredKind {
     }
 
     @Override
+    public Map<String, String> offeredWith() {
+        return ListingNeeds.OFFERED;
+    }
+
+    @Override
     public List<String> inPlace() {
         return List.of();
     }

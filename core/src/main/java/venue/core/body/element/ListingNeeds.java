@@ -13,6 +13,20 @@ final class ListingNeeds {
 
     private static final Set<String> BY_DATE = Set.of("coming", "now", "past", "soonest", "newest", "month", "year");
 
+    /** What is not offered for entries without a field. */
+    static final Map<String, String> OFFERED = Map.ofEntries(
+            Map.entry("which", UsualFields.DATE),
+            Map.entry("order=soonest", UsualFields.DATE),
+            Map.entry("group=month", UsualFields.DATE),
+            Map.entry("group=year", UsualFields.DATE),
+            Map.entry("dates", UsualFields.DATE),
+            Map.entry("dateForm", UsualFields.DATE),
+            Map.entry("byYear", UsualFields.DATE),
+            Map.entry("pictures", UsualFields.PICTURE),
+            Map.entry("summaries", UsualFields.SUMMARY),
+            Map.entry("person", UsualFields.PERSON),
+            Map.entry("contacts", UsualFields.EMAIL));
+
     private ListingNeeds() {}
 
     static Stream<String> of(Map<String, Value> props) {

@@ -50,7 +50,7 @@ public final class Props {
 
     private boolean shows(Property property) {
         return switch (property.type()) {
-            case WORDS, LINES, RICH -> has(property.key());
+            case WORDS, LINES, RICH, FOLDER -> has(property.key());
             case PICTURE -> showsPicture(property.key());
             case FILE -> file(property.key()).isPresent() || isToFill(property.key());
             case MANY -> groups(property.key()).stream().anyMatch(Props::hasAny);

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
@@ -157,6 +158,14 @@ public record Media(
         }
         String there = altIn.get(primary(language));
         return there != null ? there : alt == null ? "" : alt;
+    }
+
+    /** The names of the folder that it lies in and of those that this lies in: {@code Minutes} and {@code Minutes/2026}. */
+    public Stream<String> folders() {
+        String whole = folder.strip();
+        return IntStream.rangeClosed(1, whole.length())
+                .filter(end -> end == whole.length() || whole.charAt(end) == '/')
+                .mapToObj(end -> whole.substring(0, end));
     }
 
     /** Whether it lies in a folder, or in one within that. */

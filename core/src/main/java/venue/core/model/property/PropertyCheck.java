@@ -62,7 +62,7 @@ public final class PropertyCheck {
             return expect(SOURCE.matcher(bound.source()).matches(), value, path, "bound to page.KEY or site.KEY");
         }
         return switch (property.type()) {
-            case WORDS, LINES -> words(property, value, path);
+            case WORDS, LINES, FOLDER -> words(property, value, path);
             case RICH -> rich(value, path);
             case NUMBER -> number(property, value, path);
             case YES_NO -> expect(value instanceof Value.Flag, value, path, "yes or no");

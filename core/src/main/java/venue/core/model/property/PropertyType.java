@@ -34,6 +34,8 @@ public enum PropertyType {
     KIND,
     /** The key of a field. */
     FIELD,
+    /** The name of a folder of files, with those that it lies in: {@code Minutes/2026}. */
+    FOLDER,
     /** The id of a menu. */
     MENU,
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */
