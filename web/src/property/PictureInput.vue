@@ -24,6 +24,11 @@ const least = computed(() => {
   const slot = props.property.slot
   return slot ? slot.pixels || Math.round(props.room ?? site.catalog?.type.pageWidth ?? 0) : 0
 })
+/** The shape that the place wants, to be drawn; none where any will do. */
+const ratio = computed(() => {
+  const [, wide, high] = /(\d+) ?: ?(\d+)/.exec(props.shape || props.property.slot?.shape || '') ?? []
+  return wide && high ? `${wide} / ${high}` : ''
+})
 /** What the place wants, in words. */
 const slotWords = computed(() => {
   const shape = props.shape || props.property.slot?.shape
@@ -87,6 +92,7 @@ function take(chosen: string | null) {
       :src="site.standing?.origin + media.thumb"
       :alt="media.alt ?? ''"
     />
+    <i v-if="!media && ratio" class="shape" aria-hidden="true" :style="{ aspectRatio: ratio }" />
     <span class="said">
       <span>{{ busy || (media ? media.name : prompt || asks) }}</span>
       <span v-if="media?.font" class="label">{{ fontWords(media.font) }}</span>
@@ -132,6 +138,12 @@ function take(chosen: string | null) {
 /* A drawing, of a logo perhaps, is seen whole. */
 .picture img.drawn {
   object-fit: contain;
+}
+.shape {
+  height: 52px;
+  max-width: 40%;
+  border: 1px solid currentColor;
+  flex: none;
 }
 .said {
   min-width: 0;

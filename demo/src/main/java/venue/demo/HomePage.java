@@ -11,7 +11,6 @@ import static venue.core.carry.compose.Compose.list;
 import static venue.core.carry.compose.Compose.listing;
 import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.section;
-import static venue.core.carry.compose.Compose.strongButton;
 import static venue.core.carry.compose.Compose.text;
 import static venue.core.carry.compose.Compose.toned;
 
@@ -40,7 +39,7 @@ final class HomePage {
                                         lead(Value.of(
                                                 "Eight telescopes, a roll-off roof and the darkest car park for miles. Come up"
                                                         + " on a Friday and look for yourself.")),
-                                        strongButton(Value.of("Plan a visit"), "page:visit")))
+                                        ACTS))
                         .with("back", Value.of("picture"))
                         .with("picture", Value.of("field"))
                         .with("veil", Value.of(10))
@@ -56,6 +55,13 @@ final class HomePage {
                 .section(groups())
                 .section(news());
     }
+
+    private static final Part ACTS = part("buttons")
+            .with(
+                    "buttons",
+                    list(
+                            group("label", "Plan a visit", "link", "page:visit", "weight", "strong"),
+                            group("label", "See what is on", "link", "page:open-nights")));
 
     private static final Part FIGURES = part("figures")
             .with(

@@ -76,6 +76,7 @@ public final class KestrelMoor {
         words(facts, "postalAddress", "The Observatory, Moor Road, above Ashcombe");
         words(facts, "hours", "Every second Friday from dusk, September to April");
         words(facts, "act", "Book a place");
+        facts.put("markBeside", Value.of(true));
         words(facts, "actLink", "page:open-nights");
         words(facts, "headerMenu", "main");
         words(facts, "footMenu", "foot");

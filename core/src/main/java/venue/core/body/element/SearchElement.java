@@ -47,7 +47,7 @@ final class SearchElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return true;
+        return props.scene().gathered().search().leads();
     }
 
     @Override

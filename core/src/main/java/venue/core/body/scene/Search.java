@@ -10,6 +10,9 @@ public interface Search {
     /** Where the site is searched: the page that is bound for it, else this one. */
     String address();
 
+    /** Whether there is a page that shows what is found: none is where no page is. */
+    boolean leads();
+
     /** What was looked for on this page; empty where nothing was, or another page is bound for it. */
     Optional<Found> found(int each);
 

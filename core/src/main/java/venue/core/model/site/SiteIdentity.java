@@ -63,6 +63,9 @@ public final class SiteIdentity {
                                             "On browser tabs and home screens; every size is made of it. Without one it is the"
                                                     + " name's first letter.")
                                     .wants(PictureSlot.wide(512, "1 : 1")),
+                            of("markBeside", "Mark before the name", PropertyType.YES_NO)
+                                    .fallback(Value.of(false))
+                                    .help("The site icon, or the name's first letter, where there is no logo."),
                             of("act", "Call to act", PropertyType.WORDS)
                                     .longest(24)
                                     .help("A button at the header's end, for example Book a place."),

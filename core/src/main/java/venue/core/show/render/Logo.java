@@ -18,13 +18,22 @@ final class Logo {
 
     private static final double WIDE = 1280;
 
+    /** The side of a mark beside the name, in pixels, before the stylesheet sizes it, and of the file that it is. */
+    private static final int MARK = 32;
+
+    private static final int LARGEST = 192;
+
     private final PageScene scene;
     private final Site site;
+    private final String mark;
     private final HtmlWriter out;
 
     Logo(View view, PageScene scene, HtmlWriter out) {
         this.scene = scene;
         site = view.edition().site();
+        mark = SiteIcon.of(view.edition())
+                .map(i -> i.path(LARGEST))
+                .orElse(view.mark().path());
         this.out = out;
     }
 
@@ -32,12 +41,25 @@ final class Logo {
         Map<String, Value> facts = site.facts();
         Optional<Media> light = picture(facts, "logo");
         if (light.isEmpty()) {
+            if (Values.flag(facts, "markBeside")) {
+                mark();
+            }
             out.text(site.name());
             return;
         }
         Optional<Media> dark = picture(facts, "logoOnDark");
         picture(light.get(), dark.isPresent() ? " on-light" : "");
         dark.ifPresent(m -> picture(m, " on-dark"));
+    }
+
+    /** It says nothing that the name beside it doesn't. */
+    private void mark() {
+        out.empty("img")
+                .attr("class", "mark")
+                .attr("src", mark)
+                .attr("width", MARK)
+                .attr("height", MARK)
+                .attr("alt", "");
     }
 
     private Optional<Media> picture(Map<String, Value> facts, String key) {

@@ -60,6 +60,11 @@ final class PageSearch implements Search {
     }
 
     @Override
+    public boolean leads() {
+        return view.searchPage().isPresent() || view.edition().page(page.id()).isPresent();
+    }
+
+    @Override
     public String at(Map<String, String> query) {
         return view.path(view.searchPage().orElse(page)) + PageListings.queryOf("", query);
     }
