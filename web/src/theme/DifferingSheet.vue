@@ -22,7 +22,7 @@ async function reset(page: ThemeDetail['differing'][number]) {
 
 <template>
   <SheetDialog title="What differs from the theme" size="narrow" @close="emit('close')">
-    <p v-if="!theme.differing.length" class="gap">All pages look as the theme says.</p>
+    <p v-if="!theme.differing.length && !theme.apart.length" class="gap">All pages look as the theme says.</p>
     <ul class="gap">
       <li v-for="p in theme.differing" :key="p.id">
         <router-link v-if="p.sort === 'KIND'" :to="{ name: 'kind', params: { kind: p.id } }" class="cut"
@@ -42,11 +42,29 @@ async function reset(page: ThemeDetail['differing'][number]) {
         </button>
       </li>
     </ul>
+    <h3 v-if="theme.apart.length">Sections in which something looks otherwise</h3>
+    <ul v-if="theme.apart.length" class="gap">
+      <li v-for="a in theme.apart" :key="a.item + a.section">
+        <router-link :to="{ name: 'page', params: { page: a.item } }" class="cut">{{ a.title }}</router-link>
+        <span class="quiet grow">{{ a.name }}: {{ a.what.join(', ') }}</span>
+        <button
+          type="button"
+          class="textlink"
+          :aria-label="`${a.name} on ${a.title} as the theme again`"
+          @click="site.give({ verb: 'as-theme', item: a.item, section: a.section })"
+        >
+          as the theme again
+        </button>
+      </li>
+    </ul>
     <v-btn @click="emit('close')">Done<span class="kbd">Esc</span></v-btn>
   </SheetDialog>
 </template>
 
 <style scoped>
+h3 {
+  font-size: 15px;
+}
 ul {
   list-style: none;
   margin-bottom: 12px;

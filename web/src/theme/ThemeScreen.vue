@@ -72,8 +72,13 @@ useEventListener(window, 'keyup', holdB(false))
         >wears <b class="worn">{{ theme.name }}</b> ·
         {{ counted(theme.following, 'page follows', 'pages follow') }}</span
       >
-      <button v-if="theme.differing.length" type="button" class="textlink" @click="differing = true">
-        differ: {{ theme.differing.length }}
+      <button
+        v-if="theme.differing.length || theme.apart.length"
+        type="button"
+        class="textlink"
+        @click="differing = true"
+      >
+        differ: {{ theme.differing.length + theme.apart.length }}
       </button>
       <span class="grow" />
       <span v-if="!comparing && session.manager" class="quiet keys"

@@ -52,6 +52,7 @@ const theme = {
     ],
     values: {},
   },
+  apart: [],
   looks: [
     { id: 'dusk', name: 'Dusk', worn: true, colours: ['#101010'], settings: { headerShape: 'over' } },
     { id: 'chalk', name: 'Chalk', worn: false, colours: ['#FFFFFF'], settings: { motion: 'off' } },

@@ -12,6 +12,7 @@ import venue.core.basics.value.Values;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
+import venue.core.edition.usage.Apart;
 import venue.core.edition.usage.LookUse;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
@@ -36,6 +37,9 @@ record ThemeDetail(
         List<Everywhere> everywhere,
         Identity identity) {
 
+    /** How many sections are listed in which something looks otherwise. */
+    private static final long MOST_APART = 200;
+
     public record ThemeHead(String id, String name, Hash revision) {}
 
     public record ThemeValues(List<PropertyGroup> groups, Map<String, Value> settings) {}
@@ -46,6 +50,7 @@ record ThemeDetail(
      * What wears it.
      *
      * @param following how many of the pages look as it says
+     * @param apart sections in which something looks otherwise, the first of them
      */
     public record ThemeReach(
             List<Sheet> sheets,
@@ -53,7 +58,8 @@ record ThemeDetail(
             long following,
             Map<String, Long> tones,
             Map<String, LookUse.Reach> reaches,
-            List<Differs> differing) {}
+            List<Differs> differing,
+            List<Apart> apart) {}
 
     /** A look that is kept, with the colours by which it is known. */
     record LookInfo(
@@ -113,7 +119,8 @@ record ThemeDetail(
                                         Differing.pages(edition)
                                                 .map(p ->
                                                         new Differs(ItemSort.PAGE, p.id(), p.title(), Differing.of(p))))
-                                .toList()),
+                                .toList(),
+                        Apart.all(edition).limit(MOST_APART).toList()),
                 edition.foot().stream().map(Everywhere::of).toList(),
                 identity(standing, edition.site()));
     }

@@ -17,6 +17,7 @@ import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.Apart;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
@@ -69,6 +70,31 @@ class ApartTest {
                 .withColumn("c1", "groundColour", Value.of("#FFEEDD"));
         assertThat(rendered(SITE, coloured, View.Mode.VISITOR).ownStyles()).contains("{background:#FFEEDD}");
         assertThat(page(section()).select(".apart")).isEmpty();
+    }
+
+    @Test
+    void whatIsApartIsListedAndGoesBackInOneStep() {
+        Element buttons = new Element(
+                "b",
+                "buttons",
+                Map.of("buttons", new Value.Many(List.of(Map.of("label", Value.of("Go"), "tone", Value.of("deep"))))));
+        Section apart = section("cards", "raised", "tone", "deep").withColumn("c1", "ground", Value.of("deep"));
+        apart = apart.withColumns(List.of(apart.columns().get(0).withElements(List.of(buttons))));
+        Page weaving = SITE.require(Page.class, "weaving");
+        Edition site = SITE.with(
+                List.of(weaving.withTemplate(weaving.template(), new Zones(Map.of("main", List.of(apart))), List.of())),
+                List.of());
+        assertThat(Apart.all(site))
+                .singleElement()
+                .satisfies(a -> assertThat(a.what()).containsExactly("cards", "a column", "button row"));
+        assertThat(page(apart).select(".as-raised")).hasSize(1);
+        Edition back = Sites.after(site, ValueCommand.asTheme("weaving", "apart"));
+        assertThat(Apart.all(back)).isEmpty();
+        Section left =
+                back.require(Page.class, "weaving").body().require("apart").section();
+        assertThat(left.settings()).containsOnlyKeys("tone");
+        assertThat(left.elements().flatMap(e -> e.props().values().stream()))
+                .containsExactly(new Value.Many(List.of(Map.of("label", Value.of("Go")))));
     }
 
     @Test

@@ -7,7 +7,11 @@ import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 
 /** What is done to declared properties, whatever they are of. */
-public sealed interface ValueCommand extends Command permits SetValue, SetValues {
+public sealed interface ValueCommand extends Command permits SetValue, SetValues, AsTheme {
+    static ValueCommand asTheme(String item, String section) {
+        return new AsTheme(item, section);
+    }
+
     static ValueCommand setValues(String item, Map<String, Value> values, List<String> reset) {
         return new SetValues(item, values, reset);
     }
