@@ -9,6 +9,7 @@ import { useTurning } from '@/site/useTurning'
 import { acts } from './acts'
 import { COLUMNS, file, lookUp, type Entry, type Filed, type Group } from './entry'
 import { settings } from './settings'
+import { TASKS } from './tasks'
 
 const MOST = 8
 
@@ -41,6 +42,7 @@ export function useIndex(
       ...kinds(site, manager),
       ...menus(site),
       ...settings(theme.value, manager),
+      ...tasks(told.help),
       ...acts({ site, session, turn, router, page, keys: told.keys, leave }),
       ...findings.value,
       ...helpPages.map((p) => ({
@@ -89,6 +91,14 @@ function ofRule(rule: Findings['rules'][number], survey: Findings): Entry[] {
     { id: `rule-${rule.key}`, group: 'Findings', name: rule.name, locator: String(found.length), also, to },
   ]
 }
+
+const tasks = (help: (page: string) => void): Entry[] =>
+  TASKS.map((t) => ({
+    ...t,
+    id: `task-${t.id}`,
+    group: t.help ? 'Help' : 'What you can do',
+    act: t.help ? () => help(t.help!) : undefined,
+  }))
 
 type Site = ReturnType<typeof useSite>
 const ofPage = (r: {

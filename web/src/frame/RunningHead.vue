@@ -8,6 +8,8 @@ import { useSite } from '@/site/useSite'
 import { useFindings } from '@/upkeep/useFindings'
 import { counted } from '@/words/counted'
 import FindIndex from '@/find/FindIndex.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
+import { useScheme } from '@/look/useScheme'
 import SiteMenu from './SiteMenu.vue'
 
 const BringInSheet = defineAsyncComponent(() => import('@/pack/BringInSheet.vue'))
@@ -17,6 +19,12 @@ const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const bringing = ref(false)
+const scheme = useScheme()
+const SCHEMES = [
+  { value: 'system', title: 'as the machine' },
+  { value: 'light', title: 'light' },
+  { value: 'dark', title: 'dark' },
+] as const
 const findings = useFindings()
 const urgent = computed(() => findings.value.filter((f) => f.urgent).length)
 const ALL: { name: string; label: string; also: string[]; managers?: boolean }[] = [
@@ -129,6 +137,10 @@ async function signOut() {
             :subtitle="urgent ? `${counted(urgent, 'thing')} to see to` : undefined"
             to="/-/upkeep"
           />
+          <v-list-item :active="false" @click.stop>
+            <span class="label" aria-hidden="true">The interface is</span>
+            <ChoiceOf v-model="scheme" :items="SCHEMES" label="The interface is" in-line />
+          </v-list-item>
           <v-list-item title="Help" @click="emit('help')" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item title="What is new" @click="emit('help', 'whats-new')" />
