@@ -32,15 +32,16 @@ async function readdress() {
       <b>{{ page.searchTitle }}</b>
       <p>{{ page.description || 'No description yet: search engines will pick words of their own.' }}</p>
     </div>
-    <PropertyInput
-      v-for="p in settings"
-      :key="p.key"
-      class="gap"
-      :property="p"
-      :value="page.settings[p.key]"
-      @change="(v) => galley.set(null, null, p.key, v === '' ? undefined : v)"
-      @leave="galley.leave()"
-    />
+    <template v-for="(p, i) in settings" :key="p.key">
+      <p v-if="p.group && p.group !== settings[i - 1]?.group" class="label gap">{{ p.group }}</p>
+      <PropertyInput
+        :class="{ gap: !p.group }"
+        :property="p"
+        :value="page.settings[p.key]"
+        @change="(v) => galley.set(null, null, p.key, v === '' ? undefined : v)"
+        @leave="galley.leave()"
+      />
+    </template>
     <label class="label" for="segment">Last part of the address</label>
     <v-text-field
       id="segment"

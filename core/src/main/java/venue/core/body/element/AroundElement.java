@@ -8,6 +8,7 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
+import venue.core.model.page.PageSettings;
 
 /** Links to the pages beside this one and beneath it, as the plan has them. */
 final class AroundElement extends DeclaredKind {
@@ -36,13 +37,19 @@ final class AroundElement extends DeclaredKind {
     }
 
     private static List<Page> beneath(Scene scene) {
-        return scene.links().pages().beneath(scene.page().id());
+        return listed(scene, scene.page().id());
+    }
+
+    private static List<Page> listed(Scene scene, String parent) {
+        return scene.links().pages().beneath(parent).stream()
+                .filter(p -> p.id().equals(scene.page().id()) || PageSettings.Listed.AROUND.holds(p))
+                .toList();
     }
 
     /** This page and its siblings; at the top of the plan that is the site's main pages, which stand in its menu. */
     private static List<Page> beside(Scene scene) {
         String parent = scene.page().parent();
-        return parent == null ? List.of(scene.page()) : scene.links().pages().beneath(parent);
+        return parent == null ? List.of(scene.page()) : listed(scene, parent);
     }
 
     @Override

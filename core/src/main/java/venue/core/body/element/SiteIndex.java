@@ -10,6 +10,7 @@ import venue.core.basics.text.Phrase;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
+import venue.core.model.page.PageSettings;
 
 /** Which pages the contents of the site hold: those of its branches and kinds, down to its depth, without those left out by name. */
 final class SiteIndex {
@@ -57,7 +58,7 @@ final class SiteIndex {
 
     /** One of another kind shows when something beneath it does. */
     private boolean shows(Page page, int left) {
-        return !except.contains(page.id())
+        return !isLeftOut(page)
                 && !page.id().equals(scene.page().id())
                 && (isAsked(page) || !beneath(page, left - 1).isEmpty());
     }
@@ -68,6 +69,10 @@ final class SiteIndex {
             String words = scene.words().say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
             out.text(" ").element("small", words.replace("{0}", String.valueOf(count)));
         }
+    }
+
+    private boolean isLeftOut(Page page) {
+        return except.contains(page.id()) || !PageSettings.Listed.INDEX.holds(page);
     }
 
     private boolean isAsked(Page page) {
@@ -92,7 +97,7 @@ final class SiteIndex {
     int count(Page page) {
         int count = 0;
         for (Page below : scene.links().pages().beneath(page.id())) {
-            if (!except.contains(below.id())) {
+            if (!isLeftOut(below)) {
                 count += (isAsked(below) ? 1 : 0) + count(below);
             }
         }

@@ -61,12 +61,37 @@ public final class PageSettings {
                     "left=Left",
                     "right=Right",
                     "both=Both"),
-            KindSettings.MAY_HOLD);
+            KindSettings.MAY_HOLD,
+            listed(Listed.AROUND, "In side navigation"),
+            listed(Listed.INDEX, "In contents of the site"),
+            listed(Listed.NEIGHBOURS, "Before and after other pages"));
 
     private static final List<Property> ALL =
             Stream.concat(OWN.stream(), PagePart.ofPages().stream()).toList();
 
     private PageSettings() {}
+
+    /** The lists of other pages in which a page stands by itself unless it says otherwise, each for itself. */
+    public enum Listed {
+        AROUND("inAround"),
+        INDEX("inIndex"),
+        NEIGHBOURS("inNeighbours");
+
+        private final String key;
+
+        Listed(String key) {
+            this.key = key;
+        }
+
+        /** Whether the page stands in such lists. */
+        public boolean holds(Page page) {
+            return !Value.of(false).equals(page.settings().get(key));
+        }
+    }
+
+    private static Property listed(Listed list, String label) {
+        return of(list.key, label, YES_NO).fallback(Value.of(true)).under("It stands in lists of other pages");
+    }
 
     /** The language a page is written in, as a BCP 47 tag. */
     public static String language(Page page, String sites) {

@@ -244,4 +244,24 @@ class GatheringElementsTest {
                 .isEqualTo("beneath");
         assertThat(PagePart.DATE.way(java.util.stream.Stream.of(said))).isEmpty();
     }
+
+    @Test
+    void aPageStandsInListsOfOtherPagesUnlessItSaysOtherwiseEachByItself() {
+        Page paper = paper("rules-page", "Rules", "workshops", Map.of());
+        add(paper.withSetting(PagePart.AROUND.key(), Value.of("beside"))
+                .withSetting(PagePart.NEIGHBOURS.key(), Value.of("shown")));
+        Part index = part("site-index").with("depth", Value.of(3));
+        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
+                .containsExactly("Workshops", "Weaving", "Rules", "Before this Weaving");
+        assertThat(with(index).select(".site-index a").eachText()).contains("Rules");
+        Page weaving = site.require(Page.class, "weaving");
+        add(weaving.withSetting("inAround", Value.of(false)));
+        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
+                .containsExactly("Workshops", "Rules", "Before this Weaving");
+        add(weaving.withSetting("inNeighbours", Value.of(false)));
+        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
+                .containsExactly("Workshops", "Weaving", "Rules");
+        add(paper.withSetting("inIndex", Value.of(false)));
+        assertThat(with(index).select(".site-index a").eachText()).doesNotContain("Rules");
+    }
 }
