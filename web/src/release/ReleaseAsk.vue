@@ -20,8 +20,8 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
     <template v-if="places">
       <p class="gap">
         {{ counted(places, 'place is', 'places are') }} still to fill on
-        {{ counted(unfilled.length, 'of these pages', 'of these pages') }}. Visitors don’t see such places,
-        nor a section that holds nothing else.
+        {{ counted(unfilled.length, 'of these pages', 'of these pages') }}. Visitors don’t see such places; a
+        section with nothing but such places is left out whole.
       </p>
       <ul class="gap">
         <li v-for="p in most" :key="p.id" class="row-flex">

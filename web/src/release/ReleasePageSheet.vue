@@ -35,8 +35,8 @@ const says = computed(() => entries.value.find((e) => e.item === props.page)?.sa
         ◇ {{ along.map((i) => names.get(i)).join(', ') }} must come along.
       </p>
       <p v-if="places" class="gap should">
-        ◇ {{ counted(places, 'place is', 'places are') }} still to fill; visitors don’t see such places, nor a
-        section that holds nothing else.
+        ◇ {{ counted(places, 'place is', 'places are') }} still to fill; visitors don’t see such places, and a
+        section with nothing but such places is left out whole.
       </p>
       <p class="quiet gap">
         {{ counted(entries.length - goes.length, 'other change waits', 'other changes wait') }} on.

@@ -48,11 +48,12 @@ final class WhereElement extends DeclaredKind {
                 of("picture", "Picture of the map", PropertyType.PICTURE)
                         .wants(PictureSlot.wide(800, ""))
                         .onlyWhen("ground=picture"),
-                of("shapes", "What lies around, as GeoJSON", PropertyType.LINES)
+                of("shapes", "Paths, borders and buildings to draw", PropertyType.LINES)
                         .notWords()
                         .longest(LONGEST_SHAPES)
                         .onlyWhen("ground=drawn|tiles")
-                        .help("RFC 7946: paths, borders, buildings. Without it a grid of minutes is drawn."),
+                        .help(
+                                "As GeoJSON (RFC 7946), which map programs write. Without it a grid of minutes is drawn."),
                 number("zoom", "How near", 1, 19, 14, "")
                         .onlyWhen("ground=tiles")
                         .help("1: the whole world; 19: single houses."));

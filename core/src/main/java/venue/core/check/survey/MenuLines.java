@@ -15,8 +15,8 @@ final class MenuLines {
         return Finding.of(
                 rule,
                 there.isPresent() ? page : menu.id(),
-                "The menu " + menu.name() + " has a line to “"
-                        + there.map(Item::name).orElse("a page that is not released") + "”" + why,
+                "The menu " + menu.name() + " has a line to "
+                        + there.map(p -> "“" + p.name() + "”" + why).orElse("a page that visitors don’t have."),
                 new Finding.Mend("Take the line out", MenuCommand.removeFromMenu(menu.id(), page)));
     }
 }

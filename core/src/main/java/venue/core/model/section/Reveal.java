@@ -19,7 +19,7 @@ public final class Reveal {
                             "left=From the left",
                             "right=From the right")
                     .help("Visitors who ask for less motion see it at once."),
-            number("delayMs", "After", 0, 3000, 0, "ms").onlyWhen("reveal!=none"),
+            number("delayMs", "Waits for", 0, 3000, 0, "ms").onlyWhen("reveal!=none"),
             number("durationMs", "Takes", 100, 3000, 600, "ms").onlyWhen("reveal!=none"));
 
     private Reveal() {}

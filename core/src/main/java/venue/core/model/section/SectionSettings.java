@@ -139,7 +139,7 @@ public final class SectionSettings {
                                 "asked=When a visitor opens it")
                         .help(
                                 "Its place is kept. Without scripts, or where less motion is asked for, nothing is waited for."),
-                number("appearsAfter", "After", 1, 60, 5, "s").onlyWhen("appears=seconds"),
+                number("appearsAfter", "Shown after", 1, 60, 5, "s").onlyWhen("appears=seconds"),
                 of("appearsBy", "Words to open it by", PropertyType.WORDS)
                         .onlyWhen("appears=asked")
                         .longest(80)

@@ -248,20 +248,23 @@ class GatheringElementsTest {
     @Test
     void aPageStandsInListsOfOtherPagesUnlessItSaysOtherwiseEachByItself() {
         Page paper = paper("rules-page", "Rules", "workshops", Map.of());
+        Page more = paper("more", "More", "workshops", Map.of()).withPlace("workshops", 1L << 50);
         add(paper.withSetting(PagePart.AROUND.key(), Value.of("beside"))
                 .withSetting(PagePart.NEIGHBOURS.key(), Value.of("shown")));
+        add(more);
         Part index = part("site-index").with("depth", Value.of(3));
-        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
-                .containsExactly("Workshops", "Weaving", "Rules", "Before this Weaving");
-        assertThat(with(index).select(".site-index a").eachText()).contains("Rules");
-        Page weaving = site.require(Page.class, "weaving");
-        add(weaving.withSetting("inAround", Value.of(false)));
-        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
-                .containsExactly("Workshops", "Rules", "Before this Weaving");
-        add(weaving.withSetting("inNeighbours", Value.of(false)));
-        assertThat(rendered(paper.id()).select(".around a, .neighbours a").eachText())
-                .containsExactly("Workshops", "Weaving", "Rules");
-        add(paper.withSetting("inIndex", Value.of(false)));
-        assertThat(with(index).select(".site-index a").eachText()).doesNotContain("Rules");
+        assertThat(lists())
+                .containsExactly("Workshops", "Weaving", "Rules", "More", "Before this Weaving", "After this More");
+        assertThat(with(index).select(".site-index a").eachText()).contains("More");
+        add(more.withSetting("inAround", Value.of(false)));
+        assertThat(lists()).containsExactly("Workshops", "Weaving", "Rules", "Before this Weaving", "After this More");
+        add(more.withSetting("inNeighbours", Value.of(false)));
+        assertThat(lists()).containsExactly("Workshops", "Weaving", "Rules", "More", "Before this Weaving");
+        add(more.withSetting("inIndex", Value.of(false)));
+        assertThat(with(index).select(".site-index a").eachText()).doesNotContain("More");
+    }
+
+    private List<String> lists() {
+        return rendered("rules-page").select(".around a, .neighbours a").eachText();
     }
 }
