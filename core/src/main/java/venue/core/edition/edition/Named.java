@@ -10,6 +10,7 @@ import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.section.OnSite;
 import venue.core.model.section.Original;
+import venue.core.model.template.Template;
 
 /**
  * What one item names.
@@ -35,7 +36,8 @@ record Named(
             return of(shown.id(), above(shown, edition), edition.facts(shown));
         }
         if (item instanceof Original original) {
-            return of(original.id(), "", PageFacts.of(original.fixed()));
+            Named named = of(original.id(), "", PageFacts.of(original.fixed()));
+            return original.id().equals(Template.NOT_FOUND) ? named.gatheringNothing() : named;
         }
         // What an entry's fields say in words is on no page of its own.
         Set<String> fields =
@@ -44,6 +46,11 @@ record Named(
         return fields.isEmpty() && leads.isEmpty()
                 ? NOTHING
                 : new Named(Set.of(), fields, leads, Set.of(), Set.of(), Set.of(), Set.of());
+    }
+
+    /** What visitors get where no page is leads on, and is no place where a page is found. */
+    private Named gatheringNothing() {
+        return new Named(pages, fields, menuPages, Set.of(), Set.of(), shared, paths);
     }
 
     private static Named of(String id, String above, PageFacts facts) {
