@@ -145,4 +145,17 @@ function stands(index: number): number {
 .edge:focus-visible::before {
   background: var(--juniper);
 }
+/* Beneath each other where there is no room side by side, as visitors with narrow screens have them. */
+@media (max-width: 820px) {
+  .column {
+    grid-column: 1 / -1 !important;
+  }
+  .column + .column {
+    border-top: 1px solid var(--line2);
+    padding-top: 12px;
+  }
+  .edge {
+    display: none;
+  }
+}
 </style>

@@ -50,7 +50,7 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
         </v-list>
       </v-menu>
       <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
-        >Several at once…</v-btn
+        >Several<span class="wide">&nbsp;at once</span>…</v-btn
       >
       <v-btn class="ink" @click="emit('make')">New page<span class="kbd">N</span></v-btn>
     </div>
@@ -76,6 +76,30 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
   flex-wrap: wrap;
   max-height: 40px;
   overflow: hidden;
+}
+@media (max-width: 820px) {
+  .screen-head > .legend {
+    flex: 1;
+    flex-wrap: nowrap;
+    min-width: 0;
+    overflow-x: auto;
+    scrollbar-width: none;
+  }
+  .screen-head .tools {
+    flex-wrap: nowrap;
+    gap: 6px;
+  }
+  .filter {
+    min-width: 60px;
+    flex: 1;
+  }
+  .tools :deep(.v-btn) {
+    padding-inline: 8px;
+    flex: none;
+  }
+  .wide {
+    display: none;
+  }
 }
 .legend li {
   display: flex;
