@@ -60,6 +60,8 @@ const menus = computed(() =>
     .map((m) => (m.above ? `${m.name}, beneath ${m.above}` : m.name)),
 )
 const state = computed(() => STATE_WORDS[page.value.state])
+/** A manager releases it from here, where visitors don't see it as it is. */
+const releasable = computed(() => session.manager && page.value.state !== 'LIVE')
 const searchWords = computed(() => {
   if (page.value.settings.keepOut === true) return { words: 'kept out', tone: 'quiet' }
   return page.value.description
@@ -145,8 +147,14 @@ function rename(title: string, input: Field) {
       </button>
     </StripFact>
     <StripFact label="State" firm>
-      <span class="state" :class="page.state"
-        >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template></span
+      <component
+        :is="releasable ? 'button' : 'span'"
+        :type="releasable ? 'button' : undefined"
+        class="state"
+        :class="[page.state, { textlink: releasable }]"
+        :title="releasable ? 'Release this page…' : undefined"
+        @click="releasable && (sheet = 'release')"
+        >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template></component
       >
     </StripFact>
     <StripFact label="To fill" firm>
@@ -174,11 +182,7 @@ function rename(title: string, input: Field) {
             title="Make it the home page…"
             @click="sheet = 'home'"
           />
-          <v-list-item
-            v-if="session.manager && page.state !== 'LIVE'"
-            title="Release this page…"
-            @click="sheet = 'release'"
-          />
+          <v-list-item v-if="releasable" title="Release this page…" @click="sheet = 'release'" />
           <v-list-item title="History…" @click="sheet = 'history'" />
           <v-list-item v-if="page.changeable" title="Parts of the page…" @click="sheet = 'parts'" />
           <v-list-item title="What may stand beneath it…" @click="sheet = 'holds'" />

@@ -39,10 +39,10 @@ const most = computed(() => [...props.unfilled].sort((a, b) => b.toFill - a.toFi
       You can go back to what is live now at any time; the working copy stays as it is.
     </p>
     <div class="row-flex foot">
-      <v-btn v-focus class="strong" :disabled="busy" @click="emit('yes')">
+      <v-btn class="strong" :disabled="busy" @click="emit('yes')">
         {{ places ? 'Release it even so' : 'Release it' }}
       </v-btn>
-      <v-btn @click="emit('close')">Not yet<span class="kbd">Esc</span></v-btn>
+      <v-btn v-focus @click="emit('close')">Not yet<span class="kbd">Esc</span></v-btn>
     </div>
   </SheetDialog>
 </template>

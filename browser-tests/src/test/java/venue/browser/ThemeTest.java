@@ -197,7 +197,8 @@ class ThemeTest {
         button("Press").click();
         button("Almanac").click();
         button("Civic").click();
-        assertThat(page.locator(".columns section header b")).hasText(new String[] {"Dusk", "Press", "Almanac", "Civic"});
+        assertThat(page.locator(".columns section header b"))
+                .hasText(new String[] {"Dusk", "Press", "Almanac", "Civic"});
         page.goBack();
         assertThat(page.locator(".contact .drawn-place").first()).isVisible();
         page.goForward();

@@ -1,0 +1,49 @@
+package venue.browser;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/**
+ * What somebody does, counted: one press of a pointer, one key that acts, or one field filled in, whatever its length, is one act.
+ */
+final class Acts {
+
+    private final Page page;
+    private int count;
+
+    Acts(Page page) {
+        this.page = page;
+    }
+
+    int count() {
+        return count;
+    }
+
+    void press(Locator at) {
+        at.click();
+        count++;
+    }
+
+    void press(String button) {
+        press(page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)));
+    }
+
+    void key(String key) {
+        page.keyboard().press(key);
+        count++;
+    }
+
+    /** Writes in a field that opens where it is pressed. */
+    void write(Locator field, String words) {
+        field.click();
+        page.keyboard().type(words);
+        count++;
+    }
+
+    void fill(Locator field, String words) {
+        field.fill(words);
+        count++;
+    }
+}
