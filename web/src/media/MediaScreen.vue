@@ -55,10 +55,16 @@ const shown = computed(() => {
     (m) => test(m) && `${m.name} ${m.alt ?? ''} ${m.format} ${m.folder}`.toLowerCase().includes(find),
   )
 })
-/** The folders as strips, one beneath the other; what lies in none comes last. */
-const strips = computed(() =>
-  [...folders.value, ''].map((folder) => ({ folder, files: shown.value.filter((m) => m.folder === folder) })),
-)
+/** The folders as strips, one beneath the other: those with pictures first; what lies in none comes last. */
+const strips = computed(() => {
+  const all = [...folders.value, ''].map((folder) => ({
+    folder,
+    files: shown.value.filter((m) => m.folder === folder),
+  }))
+  const rank = ({ folder, files }: (typeof all)[number]) =>
+    folder ? Number(!files.some((m) => m.sort === 'PICTURE')) : 2
+  return all.sort((a, b) => rank(a) - rank(b))
+})
 const looking = computed(() => !!words.value.trim() || !!lens.value)
 const sheet = ref<HTMLElement | null>(null)
 const { width: room } = useElementSize(sheet)

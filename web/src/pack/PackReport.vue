@@ -41,7 +41,9 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
       <p class="quiet">{{ sortsCounted(report.fresh) || 'Nothing: all of it is here already.' }}</p>
       <ul v-if="report.fresh.length" class="lines">
         <li v-for="line in report.fresh.slice(0, FIRST)" :key="line.id">
-          <span class="cut" dir="auto">{{ line.name }}</span>
+          <span class="cut" dir="auto"
+            >{{ line.name }} <span class="label">{{ line.note }}</span></span
+          >
           <span v-if="line.address" class="mono cut">{{ line.address }}</span>
           <span v-else class="label">{{ SORTS[line.sort].one }}</span>
         </li>

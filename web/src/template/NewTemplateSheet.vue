@@ -14,7 +14,9 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const router = useRouter()
 const way = ref(props.page ? 'page' : props.from ? 'template' : 'template')
-const template = ref(props.from ?? site.catalog?.templates[0]?.id ?? '')
+/** Unless one is named, the one that most pages wear. */
+const mostWorn = computed(() => [...(site.catalog?.templates ?? [])].sort((a, b) => b.pages - a.pages)[0])
+const template = ref(props.from ?? mostWorn.value?.id ?? '')
 const page = ref(props.page ?? '')
 const WAYS = [
   { key: 'template', label: 'As a copy of a template' },

@@ -247,6 +247,7 @@ public final class Reading {
     private Report.PackLine line(Pack.Packed packed, Edition after) {
         Item item = packed.item();
         String address = after.page(settled.id(item)).map(after::servedAt).orElse(null);
-        return new Report.PackLine(item.id(), ItemSort.of(item), item.name(), address, choiceOf(packed));
+        return new Report.PackLine(
+                item.id(), ItemSort.of(item), item.name(), Sorts.note(item), address, choiceOf(packed));
     }
 }

@@ -36,9 +36,15 @@ public record Report(
      * An item of a pack.
      *
      * @param id its id in the pack
+     * @param note what it says of itself: what a template is for, what a look suits; or empty
      * @param address where a page would be served; absent for any other item
      * @param choice what would become of it, where it differs
      */
     public record PackLine(
-            String id, ItemSort sort, String name, @Nullable String address, ReadAsked.@Nullable Differing choice) {}
+            String id,
+            ItemSort sort,
+            String name,
+            String note,
+            @Nullable String address,
+            ReadAsked.@Nullable Differing choice) {}
 }
