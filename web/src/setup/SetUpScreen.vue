@@ -43,7 +43,8 @@ async function begin() {
   if (busy.value) return
   busy.value = true
   problem.value = null
-  const answer = await post('/api/set-up', {}, { ...asked, ...site.value })
+  const { code, beginWith, ...owner } = asked
+  const answer = await post('/api/set-up', {}, { code, owner, site: { ...site.value, beginWith } })
   // The page is loaded anew: what it may frame was told before the site was there.
   if (answer.ok) return location.assign(`/${answer.value.site}/plan`)
   busy.value = false

@@ -72,9 +72,8 @@ describe('setting up', () => {
     expect(host()).toBe('yard.example')
     await submit()
     expect(sent.at(-1)!.body).toMatchObject({
-      siteName: 'The Yard',
-      siteHost: 'yard.example',
-      beginWith: 'small',
+      code: 'abcd-efgh-jkmn',
+      site: { siteName: 'The Yard', siteHost: 'yard.example', beginWith: 'small' },
     })
     expect(wrapper.findAll('[role=alert]').map((a) => a.text())).toEqual(['Not that. This.'])
     expect(wrapper.text()).toContain('1 place to fill')

@@ -53,24 +53,32 @@ class SetUpController {
     /** The code, as it was printed; capitals and dashes don't matter. */
     record Code(String code) {}
 
+    /** All that is asked for. */
+    record Begin(String code, FirstOwner owner, FirstSite site) {
+
+        Begin {
+            owner = owner == null ? new FirstOwner("", "", "") : owner;
+            site = site == null ? new FirstSite("", "", "", "", "") : site;
+        }
+    }
+
+    /** Whoever sets it up. */
+    record FirstOwner(String name, String email, String password) {}
+
     /**
-     * All that is asked for.
+     * The first site.
      *
      * @param siteHost host name of the site, without a port
      * @param language as a BCP 47 tag
      * @param timeZone IANA name
      * @param beginWith {@code empty}, {@code small} or {@code example}
      */
-    record Begin(
-            String code,
-            String name,
-            String email,
-            String password,
-            String siteName,
-            String siteHost,
-            String language,
-            String timeZone,
-            String beginWith) {}
+    record FirstSite(String siteName, String siteHost, String language, String timeZone, String beginWith) {
+
+        private NewSite made() {
+            return NewSite.of(siteName, siteHost, language, timeZone);
+        }
+    }
 
     /** The site that was made. */
     record Begun(SiteId site) {}
@@ -95,8 +103,10 @@ class SetUpController {
         String from = request.getRemoteAddr();
         return slowly(request, () -> {
             requireCode(asked.code(), from);
-            NewSite site = NewSite.of(asked.siteName(), asked.siteHost(), asked.language(), asked.timeZone());
-            SetUp.Asked all = new SetUp.Asked(asked.name(), asked.email(), asked.password(), site, asked.beginWith());
+            FirstOwner owner = asked.owner();
+            FirstSite site = asked.site();
+            SetUp.Asked all =
+                    new SetUp.Asked(owner.name(), owner.email(), owner.password(), site.made(), site.beginWith());
             SetUp.Made made = setUp.begin(new By(null, from), all, () -> {
                 if (links.use(PersonalLink.Purpose.SET_UP, Links.plain(asked.code()))
                         .isEmpty()) {
