@@ -24,7 +24,7 @@ final class Sampler {
               const give = %s
               const told = []
               const page = 'sampler'
-              told.push(await give({ verb: 'make-pages', as: { kind: 'standard' }, pages: [{ id: page, title: 'Sampler' }], menus: [], settings: {} }))
+              told.push(await give({ verb: 'make-pages', where: {}, as: { kind: 'standard' }, pages: [{ id: page, title: 'Sampler' }], menus: [], settings: {} }))
               for (const [kind, props] of Object.entries(kinds)) {
                 const section = 'sec-' + kind
                 told.push(await give({ verb: 'place-section', item: page, zone: 'main', index: 99, id: section, spans: [12] }))

@@ -54,13 +54,7 @@ class SetUpController {
     record Code(String code) {}
 
     /** All that is asked for. */
-    record Begin(String code, FirstOwner owner, FirstSite site) {
-
-        Begin {
-            owner = owner == null ? new FirstOwner("", "", "") : owner;
-            site = site == null ? new FirstSite("", "", "", "", "") : site;
-        }
-    }
+    record Begin(String code, FirstOwner owner, FirstSite site) {}
 
     /** Whoever sets it up. */
     record FirstOwner(String name, String email, String password) {}

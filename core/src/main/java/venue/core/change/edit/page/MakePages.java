@@ -82,7 +82,6 @@ record MakePages(
     private static final String DESCRIPTION = "searchDescription";
 
     MakePages {
-        where = where == null ? new Where(null, null, null) : where;
         pages = pages == null ? List.of() : List.copyOf(pages);
         menus = menus == null ? List.of() : List.copyOf(menus);
         settings = Values.copy(settings);
