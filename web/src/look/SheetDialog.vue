@@ -98,7 +98,7 @@ const at = computed(() =>
     :model-value="true"
     :max-width="WIDTHS[size]"
     :persistent="stays"
-    :scrim="!sight"
+    :scrim="sight ? false : 'transparent'"
     :aria-labelledby="heading"
     :content-class="['unfolded', place.side]"
     :content-props="{ style: at }"

@@ -186,6 +186,17 @@ public final class HtmlWriter {
         return start(tag).text(words).end();
     }
 
+    /** A stylesheet of our own making, as it is: what stands in one is not escaped, so that nothing in it may end it. */
+    public HtmlWriter style(String css) {
+        if (css.contains("<")) {
+            throw new IllegalArgumentException("a stylesheet that could end early");
+        }
+        start("style");
+        closeTag();
+        out.append(css);
+        return end();
+    }
+
     /** A block of data that no script runs (HTML, 4.12.1.1): JSON whose letters can't end it. */
     public HtmlWriter data(String type, String json) {
         start("script").attr("type", type);

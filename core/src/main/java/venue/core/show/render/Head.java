@@ -146,7 +146,7 @@ public final class Head {
                                 .attr("type", "image/svg+xml")
                                 .attr("href", view.mark().path()));
         if (!scene.needs().rules().isEmpty()) {
-            out.element("style", scene.needs().rules().css());
+            out.style(scene.needs().rules().css());
         }
     }
 

@@ -88,6 +88,9 @@ class ApartTest {
                 .singleElement()
                 .satisfies(a -> assertThat(a.what()).containsExactly("cards", "a column", "button row"));
         assertThat(page(apart).select(".as-raised")).hasSize(1);
+        assertThat(page(apart).select("head style").first().data())
+                .isEqualTo(rendered(SITE, apart, View.Mode.VISITOR).ownStyles())
+                .contains(":is(.as-raised,.as-raised :not([class*=\" as-\"]))>.col");
         Edition back = Sites.after(site, ValueCommand.asTheme("weaving", "apart"));
         assertThat(Apart.all(back)).isEmpty();
         Section left =
