@@ -26,7 +26,9 @@ function drawn(key: string) {
   position: relative;
   display: grid;
   place-items: center;
-  width: 64px;
+  width: 100%;
+  min-width: 40px;
+  overflow: hidden;
   height: 44px;
   font-size: 12px;
   line-height: 15px;
