@@ -4,11 +4,13 @@ import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get } from '@/api/client'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
+import { useScheme } from '@/look/useScheme'
 import WorkingLine from '@/look/WorkingLine.vue'
 import SignInForm from '@/session/SignInForm.vue'
 import { useSession } from '@/session/useSession'
 
 const session = useSession()
+useScheme()
 const PAUSE_MS = 1200
 /** Whoever is writing finishes the sentence before they are asked to sign in again. */
 const { idle } = useIdle(PAUSE_MS, { events: ['keydown'], initialState: true })

@@ -111,6 +111,8 @@ describe('the index', () => {
     useSession().role = 'EDITOR'
     await nextTick()
     expect(group('Templates and kinds')).toEqual([])
+    await write('sidebar')
+    expect(group('What you can do')).toEqual([])
   })
 
   it.each([

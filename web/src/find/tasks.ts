@@ -8,6 +8,8 @@ export interface Task {
   also: string
   to?: RouteLocationRaw
   help?: string
+  /** Whether only managers do it. */
+  managers?: boolean
 }
 
 const plan = { name: 'plan' }
@@ -37,6 +39,7 @@ export const TASKS: Task[] = [
   },
   { id: 'copy', name: 'Copy a page', locator: 'Plan', also: 'duplicate clone again same', to: plan },
   {
+    managers: true,
     id: 'home',
     name: 'Choose the home page',
     locator: 'Plan',
@@ -65,6 +68,7 @@ export const TASKS: Task[] = [
     to: { name: 'theme' },
   },
   {
+    managers: true,
     id: 'columns',
     name: 'Columns beside the content, by kind',
     locator: 'Kinds',
@@ -72,6 +76,7 @@ export const TASKS: Task[] = [
     to: { name: 'kinds' },
   },
   {
+    managers: true,
     id: 'fields',
     name: 'Fields of a kind',
     locator: 'Kinds',

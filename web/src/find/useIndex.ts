@@ -42,7 +42,7 @@ export function useIndex(
       ...kinds(site, manager),
       ...menus(site),
       ...settings(theme.value, manager),
-      ...tasks(told.help),
+      ...tasks(told.help, manager),
       ...acts({ site, session, turn, router, page, keys: told.keys, leave }),
       ...findings.value,
       ...helpPages.map((p) => ({
@@ -92,8 +92,8 @@ function ofRule(rule: Findings['rules'][number], survey: Findings): Entry[] {
   ]
 }
 
-const tasks = (help: (page: string) => void): Entry[] =>
-  TASKS.map((t) => ({
+const tasks = (help: (page: string) => void, manager: boolean): Entry[] =>
+  TASKS.filter((t) => !t.managers || manager).map((t) => ({
     ...t,
     id: `task-${t.id}`,
     group: t.help ? 'Help' : 'What you can do',

@@ -34,7 +34,13 @@ final class LookSort extends Sort<Look> {
 
     @Override
     Item checked(Look look, WholeCheck check) {
-        return look.withSettings(PropertyCheck.all(ThemeSettings.all(), look.settings(), look.name()));
+        return noted(look).withSettings(PropertyCheck.all(ThemeSettings.all(), look.settings(), look.name()));
+    }
+
+    private static Look noted(Look look) {
+        return look.note().isEmpty()
+                ? look
+                : look.with("note", PropertyCheck.one(look.setting("note"), Value.of(look.note()), look.name()));
     }
 
     @Override

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.body.element.Elements;
 import venue.core.model.property.Property;
+import venue.core.model.property.PropertyCheck;
 import venue.core.model.property.PropertyType;
 import venue.core.model.property.UsualFields;
 import venue.core.model.section.Element;
@@ -38,12 +39,11 @@ public record Asks(boolean kind, boolean field, List<Property> needs) {
         return open(element, type).findAny().isPresent();
     }
 
-    /** Keys of what an element leaves open. */
-    private static Stream<String> open(Element element, PropertyType type) {
+    /** What an element leaves open. */
+    private static Stream<Property> open(Element element, PropertyType type) {
         return Elements.require(element.kind()).properties().stream()
                 .filter(p -> p.type() == type)
-                .map(Property::key)
-                .filter(key -> Optional.ofNullable(element.props().get(key)).stream()
+                .filter(p -> Optional.ofNullable(element.props().get(p.key())).stream()
                         .flatMap(Value::toFill)
                         .findAny()
                         .isPresent());
@@ -66,8 +66,8 @@ public record Asks(boolean kind, boolean field, List<Property> needs) {
                 return element;
             }
             Element filled = element;
-            for (String key : open(element, type).toList()) {
-                filled = filled.with(key, Value.of(answer));
+            for (Property asked : open(element, type).toList()) {
+                filled = filled.with(asked.key(), PropertyCheck.one(asked, Value.of(answer), "as.gathers"));
             }
             return filled;
         }

@@ -51,6 +51,10 @@ public final class Differing {
         return said(kind.settings());
     }
 
+    private static boolean differs(Map<String, Value> settings) {
+        return settings.keySet().stream().anyMatch(key -> key.startsWith(PREFIX));
+    }
+
     private static Map<String, Value> said(Map<String, Value> settings) {
         Map<String, Value> own = new TreeMap<>();
         settings.forEach((key, value) -> {
@@ -96,22 +100,21 @@ public final class Differing {
     /** How many pages look as the theme says. */
     public static long following(Edition edition) {
         return edition.all(Page.class)
-                .filter(p -> look(edition, p) == edition.theme())
+                .filter(p -> !differs(p.settings())
+                        && edition.kindOf(p)
+                                .map(Kind::settings)
+                                .filter(Differing::differs)
+                                .isEmpty())
                 .count();
     }
 
     /** The kinds whose pages differ, by name. */
     public static Stream<Kind> kinds(Edition edition) {
-        return edition.all(Kind.class)
-                .filter(k -> k.settings().keySet().stream().anyMatch(key -> key.startsWith(PREFIX)))
-                .sorted(Comparator.comparing(Kind::name));
+        return edition.all(Kind.class).filter(k -> differs(k.settings())).sorted(Comparator.comparing(Kind::name));
     }
 
     /** The pages that differ, in the order of the plan. */
     public static Stream<Page> pages(Edition edition) {
-        return edition.plan()
-                .inOrder()
-                .flatMap(id -> edition.page(id).stream())
-                .filter(p -> p.settings().keySet().stream().anyMatch(k -> k.startsWith(PREFIX)));
+        return edition.plan().inOrder().flatMap(id -> edition.page(id).stream()).filter(p -> differs(p.settings()));
     }
 }

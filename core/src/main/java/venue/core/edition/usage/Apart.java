@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
@@ -63,7 +65,8 @@ public record Apart(String item, String title, String section, String name, List
     }
 
     private static boolean stands(Column column) {
-        return ColumnSettings.all().stream().anyMatch(p -> column.settings().containsKey(p.key()));
+        String ground = Values.text(column.settings(), "ground");
+        return !ground.isEmpty() && !ground.equals("none");
     }
 
     private static boolean differs(Element element) {
@@ -73,7 +76,15 @@ public record Apart(String item, String title, String section, String name, List
     }
 
     private static boolean differs(List<Property> declared, Map<String, Value> values) {
-        return !without(declared, values).equals(values);
+        return declared.stream().anyMatch(property -> differs(property, values.get(property.key())));
+    }
+
+    private static boolean differs(Property property, @Nullable Value value) {
+        return leavesItToTheLook(property)
+                ? value != null
+                        && !value.equals(Value.of(property.choices().get(0).value()))
+                : value instanceof Value.Many many
+                        && many.groups().stream().anyMatch(g -> differs(property.entries(), g));
     }
 
     /** The section as the theme has it. */

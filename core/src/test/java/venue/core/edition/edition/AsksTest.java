@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
 import venue.core.carry.beginning.ReadySite;
+import venue.core.carry.compose.Compose;
 import venue.core.change.edit.page.NewPages;
 import venue.core.model.kind.Kind;
 import venue.core.model.property.Property;
@@ -59,13 +60,22 @@ class AsksTest {
     }
 
     @Test
-    void aKindThatIsNotThereIsRefused() {
+    void aKindThatIsNotThereAndAFieldThatIsNoKeyAreRefused() {
         assertThatThrownBy(() -> Sites.after(
                         site,
                         NewPages.one("standard", "gathers", "Gathers")
                                 .gathering("nothing", null)
                                 .made()))
                 .isInstanceOf(Refusal.class);
+        Section open = Compose.section(
+                "open",
+                "Open",
+                Compose.part("listing").with("source", "naming").with("field", Compose.fill("By which?")));
+        assertThat(Asks.of(List.of(open)).field()).isTrue();
+        assertThat(Asks.of(List.of(new Asks.AskAnswer(null, "person").in(open))).field())
+                .isFalse();
+        assertThatThrownBy(() -> new Asks.AskAnswer(null, "<b>no key</b>").in(open))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.code()).isEqualTo("wrong-value"));
     }
 
     private static List<String> needs(String template) {

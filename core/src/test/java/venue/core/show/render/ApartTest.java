@@ -87,6 +87,13 @@ class ApartTest {
         assertThat(Apart.all(site))
                 .singleElement()
                 .satisfies(a -> assertThat(a.what()).containsExactly("cards", "a column", "button row"));
+        Section said = section("cards", "theme").withColumn("c1", "ground", Value.of("none"));
+        assertThat(Apart.all(SITE.with(
+                        List.of(weaving.withTemplate(
+                                weaving.template(), new Zones(Map.of("main", List.of(said))), List.of())),
+                        List.of())))
+                .as("saying that it is as the theme has it")
+                .isEmpty();
         assertThat(page(apart).select(".as-raised")).hasSize(1);
         assertThat(page(apart).select("head style").first().data())
                 .isEqualTo(rendered(SITE, apart, View.Mode.VISITOR).ownStyles())
