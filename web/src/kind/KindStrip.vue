@@ -78,7 +78,7 @@ function retire() {
       <v-list-item
         v-if="pageless && kind.pages"
         title="Save as a pack with its entries"
-        :href="packHref(site.id, kind.id, true)"
+        :href="packHref(site.id, { item: kind.id, entries: true })"
         download
       />
     </template>

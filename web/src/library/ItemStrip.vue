@@ -58,7 +58,7 @@ const rollOut = () => void router.push({ name: 'roll-out', params: { item: props
             @click="emit('retire')"
           />
           <GiveItem :item="item.id" :name="item.name" />
-          <v-list-item title="Save as a pack" :href="packHref(site.id, item.id)" download />
+          <v-list-item title="Save as a pack" :href="packHref(site.id, { item: item.id })" download />
           <slot name="more" />
           <v-list-item v-if="removable" title="Remove it…" @click="emit('remove')" />
           <v-list-item v-if="waiting !== undefined" title="Roll out…" @click="rollOut" />

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { inputOf } from '@/look/targets'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { said } from '@/api/said'
 import { useNotices } from '@/edit/useNotices'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
+import PackPages from './PackPages.vue'
 import PackReport from './PackReport.vue'
+import { sizeWords } from './sizeWords'
 import { useBringIn } from './useBringIn'
 
 /** Brings in a pack: chosen or dropped, looked at, and read in one step. */
@@ -14,7 +16,7 @@ const props = defineProps<{ given?: File | null; page?: string | null }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const notices = useNotices()
-const { looked, problem, busy, share, how, send, look, read } = useBringIn()
+const { looked, problem, busy, share, kept, how, send, look, read } = useBringIn()
 const over = ref(false)
 const report = computed(() => looked.value?.report)
 const pages = computed(() =>
@@ -24,24 +26,44 @@ const pages = computed(() =>
   }),
 )
 const HOLDS = {
-  SITE: 'A whole site',
-  PAGE: 'A page',
   TEMPLATE: 'A template',
   PATTERN: 'A pattern',
   KIND: 'A kind of page',
   LOOK: 'A look',
 }
-const size = (bytes: number) =>
-  bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} KB` : `${(bytes / 1e6).toFixed(1)} MB`
 const holds = computed(() => {
   if (!looked.value || !report.value) return ''
-  const files = looked.value.files
-    ? ` · ${counted(looked.value.files, 'file')}, ${size(looked.value.bytes)}`
-    : ' · no files'
-  return HOLDS[report.value.holds] + ' with all that it needs' + files
+  const { files, bytes, pages } = looked.value
+  const { holds } = report.value
+  const what =
+    holds === 'SITE'
+      ? 'A whole site'
+      : holds === 'PAGE'
+        ? counted(how.pages?.length ?? pages.length, 'page')
+        : HOLDS[holds]
+  return `${what} with all that ${what.startsWith('1 ') || holds !== 'PAGE' ? 'it needs' : 'they need'} · ${files ? `${counted(files, 'file')}, ${sizeWords(bytes)}` : 'no files'}`
 })
+const several = computed(() => (how.pages?.length ?? looked.value?.pages.length ?? 1) > 1)
+/** A whole site comes as that, or some of its pages do. */
+const isSite = ref(false)
+const progress = computed(() =>
+  kept.value && kept.value.done < kept.value.files
+    ? `Keeping its files: ${kept.value.done} of ${counted(kept.value.files, 'file')}`
+    : 'Putting everything in its place…',
+)
+watch(looked, (now, before) => {
+  if (now && now.id !== before?.id) isSite.value = now.report.holds === 'SITE'
+})
+function take(all: boolean) {
+  how.pages = all ? undefined : []
+  how.how = 'UNDER'
+  how.at = undefined
+  if (all) void look()
+}
 const takes = computed(() => report.value?.steps ?? 0)
-const ready = computed(() => takes.value > 0 && (how.how !== 'IN_PLACE_OF' || !!how.at))
+const ready = computed(
+  () => takes.value > 0 && how.pages?.length !== 0 && (how.how !== 'IN_PLACE_OF' || !!how.at),
+)
 
 onMounted(() => props.given && void send(props.given))
 function chosen(files: FileList | null | undefined) {
@@ -89,7 +111,11 @@ async function bringIn() {
         @drop.prevent="(e) => chosen(e.dataTransfer?.files)"
       >
         <template v-if="busy === 'sends'">
-          <span>{{ share < 1 ? 'Being sent…' : 'Being looked at…' }}</span>
+          <span>{{
+            share < 1
+              ? `Being sent: ${Math.floor(share * 100)} %`
+              : 'All of it is here. Its files are being looked at, one by one…'
+          }}</span>
           <v-progress-linear
             :model-value="share * 100"
             :indeterminate="share >= 1"
@@ -110,9 +136,19 @@ async function bringIn() {
         />
       </label>
     </template>
-    <div v-else class="looked">
-      <div class="where">
+    <div v-else class="bringing">
+      <div class="placing">
         <p class="quiet">{{ holds }}</p>
+        <v-radio-group
+          v-if="isSite"
+          :model-value="!how.pages"
+          aria-label="How much of it comes"
+          class="ways"
+          @update:model-value="(all: unknown) => take(!!all)"
+        >
+          <v-radio :value="true" label="All of it, with its home page, menus and facts" />
+          <v-radio :value="false" label="Only pages that I choose" />
+        </v-radio-group>
         <v-radio-group
           v-if="report.holds === 'PAGE' || how.how === 'ONLY_PATTERNS'"
           :model-value="how.how"
@@ -120,9 +156,15 @@ async function bringIn() {
           class="ways"
           @update:model-value="(w: unknown) => place(w as 'UNDER')"
         >
-          <v-radio value="UNDER" label="As a new page" />
-          <v-radio value="IN_PLACE_OF" label="In place of a page" />
-          <v-radio value="ONLY_PATTERNS" label="Only its sections, as patterns" />
+          <v-radio value="UNDER" :label="several ? 'As new pages' : 'As a new page'" />
+          <v-radio
+            value="IN_PLACE_OF"
+            :label="several ? 'The topmost in place of a page' : 'In place of a page'"
+          />
+          <v-radio
+            value="ONLY_PATTERNS"
+            :label="several ? 'Only their sections, as patterns' : 'Only its sections, as patterns'"
+          />
         </v-radio-group>
         <v-autocomplete
           v-if="report.holds === 'PAGE' && how.how !== 'ONLY_PATTERNS'"
@@ -148,16 +190,20 @@ async function bringIn() {
           }}
         </p>
       </div>
-      <PackReport v-model:how="how" :looked="looked!" @look="look" />
+      <div class="told">
+        <PackPages v-if="looked!.pages.length" v-model:how="how" :looked="looked!" @look="look" />
+        <PackReport v-model:how="how" :looked="looked!" @look="look" />
+      </div>
     </div>
     <p v-if="problem" class="must gap" role="alert">{{ said(problem) }}</p>
-    <v-progress-linear
-      v-if="busy === 'reads'"
-      class="gap"
-      :model-value="share * 100"
-      :indeterminate="share === 0"
-      aria-label="How much has been kept"
-    />
+    <div v-if="busy === 'reads'" class="gap">
+      <p class="quiet" aria-live="polite">{{ progress }}</p>
+      <v-progress-linear
+        :model-value="share * 100"
+        :indeterminate="share === 0 || share >= 1"
+        aria-label="How much has been kept"
+      />
+    </div>
     <div class="row-flex foot">
       <v-btn v-if="report" class="yes" :disabled="!ready || !!busy" @click="bringIn">
         {{
@@ -195,14 +241,29 @@ async function bringIn() {
 .ways {
   margin: 12px 0 14px;
 }
-.looked {
+.told {
+  display: flex;
+  flex-direction: column;
+  gap: 18px;
+  min-width: 0;
+}
+.bringing {
   display: grid;
-  grid-template-columns: 300px minmax(0, 1fr);
+  grid-template-columns: 260px minmax(0, 1fr);
   gap: 28px;
+  align-items: start;
   margin-top: 8px;
 }
+.placing {
+  position: sticky;
+  top: 0;
+  min-width: 0;
+}
 @media (max-width: 900px) {
-  .looked {
+  .placing {
+    position: static;
+  }
+  .bringing {
     grid-template-columns: minmax(0, 1fr);
   }
 }

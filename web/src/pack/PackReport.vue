@@ -11,6 +11,12 @@ const emit = defineEmits<{ look: [] }>()
 const how = defineModel<PackHow>('how', { required: true })
 const FIRST = 60
 const report = computed(() => props.looked.report)
+/** Its pages are told of one by one, beside those here. */
+const others = (lines: PackLine[]) => lines.filter((l) => l.sort !== 'PAGE')
+const fresh = computed(() => others(report.value.fresh))
+const differing = computed(() => others(report.value.differing))
+const same = computed(() => others(report.value.same))
+const withPages = computed(() => props.looked.pages.length > 0)
 const CHOICES = [
   { key: 'MINE', name: 'Keep ours' },
   { key: 'THEIRS', name: 'Take theirs' },
@@ -36,27 +42,32 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
   <div class="report">
     <section aria-labelledby="pack-fresh">
       <h3 id="pack-fresh">
-        New here <span class="many">{{ report.fresh.length }}</span>
+        {{ withPages ? 'New with them' : 'New here' }} <span class="many">{{ fresh.length }}</span>
       </h3>
-      <p class="quiet">{{ sortsCounted(report.fresh) || 'Nothing: all of it is here already.' }}</p>
-      <ul v-if="report.fresh.length" class="lines">
-        <li v-for="line in report.fresh.slice(0, FIRST)" :key="line.id">
+      <p class="quiet">
+        {{
+          sortsCounted(fresh) ||
+          (withPages ? 'Nothing: all that they need is here already.' : 'Nothing: all of it is here already.')
+        }}
+      </p>
+      <ul v-if="fresh.length" class="lines">
+        <li v-for="line in fresh.slice(0, FIRST)" :key="line.id">
           <span class="cut" dir="auto"
             >{{ line.name }} <span class="label">{{ line.note }}</span></span
           >
           <span v-if="line.address" class="mono cut">{{ line.address }}</span>
           <span v-else class="label">{{ SORTS[line.sort].one }}</span>
         </li>
-        <li v-if="report.fresh.length > FIRST" class="quiet">and {{ report.fresh.length - FIRST }} more</li>
+        <li v-if="fresh.length > FIRST" class="quiet">and {{ fresh.length - FIRST }} more</li>
       </ul>
     </section>
-    <section v-if="report.differing.length" aria-labelledby="pack-differing">
+    <section v-if="differing.length" aria-labelledby="pack-differing">
       <div class="row-flex">
         <h3 id="pack-differing" class="grow">
-          Here and different <span class="many">{{ report.differing.length }}</span>
+          Here and different <span class="many">{{ differing.length }}</span>
         </h3>
         <FilterTabs
-          v-if="report.differing.length > 1"
+          v-if="differing.length > 1"
           :model-value="Object.keys(how.each).length ? '' : how.differing"
           :tabs="CHOICES"
           label="What becomes of all that differ"
@@ -64,7 +75,7 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
         />
       </div>
       <ul class="lines differing">
-        <li v-for="line in report.differing.slice(0, FIRST)" :key="line.id">
+        <li v-for="line in differing.slice(0, FIRST)" :key="line.id">
           <span class="cut" dir="auto">{{ shown(line) }}</span>
           <span class="label">{{ SORTS[line.sort].one }}</span>
           <FilterTabs
@@ -74,16 +85,16 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
             @update:model-value="(c) => choose(line, c)"
           />
         </li>
-        <li v-if="report.differing.length > FIRST" class="quiet">
-          and {{ report.differing.length - FIRST }} more, as chosen for all
+        <li v-if="differing.length > FIRST" class="quiet">
+          and {{ differing.length - FIRST }} more, as chosen for all
         </li>
       </ul>
     </section>
-    <section v-if="report.same.length">
+    <section v-if="same.length">
       <h3>
-        Here already, as it is <span class="many">{{ report.same.length }}</span>
+        Here already, as it is <span class="many">{{ same.length }}</span>
       </h3>
-      <p class="quiet">{{ sortsCounted(report.same) }}</p>
+      <p class="quiet">{{ sortsCounted(same) }}</p>
     </section>
     <section v-if="report.gone.length || looked.lacking.length">
       <h3>Not here</h3>

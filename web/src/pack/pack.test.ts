@@ -2,19 +2,23 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import BringInSheet from './BringInSheet.vue'
 import { packHref } from './packHref'
+import { becomes, deepIn, ticked } from './packPages'
 import PackReport from './PackReport.vue'
 import { sortsCounted } from '@/words/sorts'
 import { useDroppedPack } from './useDroppedPack'
-import type { PackHow, PackLine, PackLooked } from '@/api/types'
+import type { PackHow, PackLine, PackLooked, PackPage, PackReport as Told } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { answering } from '@/test/answering'
 import { mounting, press } from '@/test/moor'
 
 const line = (id: string, sort: string, more = {}) => ({ id, sort, name: id, ...more }) as PackLine
+const page = (id: string, more = {}) => ({ id, name: id, standing: 'FRESH', ...more }) as PackPage
 const report = (more = {}) => ({
   holds: 'PAGE',
+  root: 'Visit',
   name: 'Visit',
+  replaced: [],
   fresh: [line('Visit', 'PAGE', { address: '/visit' }), line('Sky', 'MEDIA')],
   same: [line('Plain', 'TEMPLATE')],
   differing: [],
@@ -24,7 +28,15 @@ const report = (more = {}) => ({
   ...more,
 })
 const looked = (more = {}, rest = {}) =>
-  ({ id: 'p1', report: report(more), lacking: [], files: 1, bytes: 2_500_000, ...rest }) as PackLooked
+  ({
+    id: 'p1',
+    report: report(more),
+    pages: [page('Visit')],
+    lacking: [],
+    files: 1,
+    bytes: 2_500_000,
+    ...rest,
+  }) as unknown as PackLooked
 const usual = (): PackHow => ({ differing: 'MINE', each: {}, how: 'UNDER', wearItsLook: false })
 const BASE = '/sites/moor/packs'
 
@@ -54,8 +66,11 @@ describe('what a pack holds', () => {
   })
 
   it('is asked for by item, with a kind’s entries where they are wanted', () => {
+    expect(packHref('moor', { page: ['a', 'b'] })).toBe('/api/sites/moor/pack?page=a&page=b')
     expect(packHref('moor')).toBe('/api/sites/moor/pack?')
-    expect(packHref('moor', 'partners', true)).toBe('/api/sites/moor/pack?item=partners&entries=true')
+    expect(packHref('moor', { item: 'partners', entries: true })).toBe(
+      '/api/sites/moor/pack?item=partners&entries=true',
+    )
   })
 })
 
@@ -69,7 +84,8 @@ describe('the report', () => {
 
   it('tells what is new, here, not here and missing', () => {
     const { wrapper } = told({ gone: ['News'] }, { lacking: ['Roof'] })
-    expect(wrapper.text()).toContain('1 page, 1 file')
+    expect(wrapper.text()).toContain('1 file')
+    expect(wrapper.text()).not.toContain('/visit')
     expect(wrapper.text()).toContain('Links to News become places to fill')
     expect(wrapper.text()).toContain('1 file is missing from the pack')
   })
@@ -91,6 +107,34 @@ describe('the report', () => {
   })
 })
 
+describe('the pages of a pack', () => {
+  const pages = [
+    page('a'),
+    page('b', { parent: 'a', standing: 'SAME', here: { id: 'b' } }),
+    page('c', { parent: 'b' }),
+  ]
+  const home = { id: 'welcome', name: 'Welcome', address: '/', home: true, sections: 6 }
+  const on = (more: object, told: object) =>
+    becomes(pages[0]!, { ...usual(), ...more }, { ...report(told), root: 'a' } as Told).words
+
+  it('are chosen one by one, and are all of it again once all are', () => {
+    const all = new Set(['a', 'b', 'c'])
+    expect(ticked(pages, all, ['b'], false)).toEqual(['a', 'c'])
+    expect(ticked(pages, new Set(['a', 'c']), ['b'], true)).toBe(undefined)
+    expect(ticked(pages, all, ['a', 'b', 'c'], false)).toEqual([])
+    expect([...deepIn(pages).values()]).toEqual([0, 1, 2])
+  })
+
+  it('each say what becomes of them, and of what they take the place of', () => {
+    expect(on({ pages: ['b'] }, {})).toBe('Stays in the pack.')
+    expect(on({}, { fresh: [line('a', 'PAGE', { address: '/a' })] })).toBe('Comes to /a.')
+    expect(on({ how: 'IN_PLACE_OF', at: 'welcome' }, { replaced: [home] })).toBe(
+      'This is your home page; its 6 sections go into its history.',
+    )
+    expect(becomes(pages[1]!, usual(), report() as unknown as Told).words).toContain('as it is in the pack')
+  })
+})
+
 describe('bringing a pack in', () => {
   const file = new File(['x'], 'visit.venuepack')
 
@@ -107,7 +151,7 @@ describe('bringing a pack in', () => {
       [`${BASE}/p1/look`]: looked({ steps: 1 }),
       [`${BASE}/p1/read`]: { step: 9, name: 'take in' },
     })
-    expect(wrapper.text()).toContain('A page with all that it needs · 1 file, 2.5 MB')
+    expect(wrapper.text()).toContain('1 page with all that it needs · 1 file, 2.5 MB')
     await wrapper.get('input[value=IN_PLACE_OF]').setValue(true)
     await flushPromises()
     expect(sent[0]).toContain('"how":"IN_PLACE_OF"')

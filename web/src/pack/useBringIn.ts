@@ -1,6 +1,6 @@
 import { onUnmounted, reactive, ref, type Ref } from 'vue'
 import { del, get, post, sendFile, type Outcome, type Problem } from '@/api/client'
-import type { PackHow, PackLooked } from '@/api/types'
+import type { PackHow, PackLooked, PackProgress } from '@/api/types'
 import { useSite } from '@/site/useSite'
 
 const SOON = 2000
@@ -13,6 +13,8 @@ interface Bringing {
   busy: Ref<'sends' | 'reads' | null>
   /** How much has gone, or has been kept: from 0 to 1. */
   share: Ref<number>
+  /** How many of its files have been kept, while it is read. */
+  kept: Ref<PackProgress | null>
   how: PackHow
   take: (answer: Outcome<PackLooked>) => void
 }
@@ -46,13 +48,19 @@ function makeSending({ site, looked, problem, busy, share, take }: Bringing) {
 }
 
 /** Reads a pack; what takes longer tells how far it is. */
-function makeReading({ site, looked, problem, busy, share, how }: Bringing, done: () => Promise<unknown>) {
+function makeReading(
+  { site, looked, problem, busy, share, kept, how }: Bringing,
+  done: () => Promise<unknown>,
+) {
   async function progress() {
     if (busy.value !== 'reads' || !looked.value) return
     const answer = await get('/api/sites/{site}/packs/{pack}', {
       path: { site, pack: looked.value.id },
     })
-    if (answer.ok) share.value = answer.value.done / Math.max(1, answer.value.files)
+    if (answer.ok) {
+      kept.value = answer.value
+      share.value = answer.value.done / Math.max(1, answer.value.files)
+    }
     if (busy.value === 'reads') setTimeout(progress, OFTEN)
   }
 
@@ -61,6 +69,7 @@ function makeReading({ site, looked, problem, busy, share, how }: Bringing, done
     if (!looked.value || busy.value) return null
     busy.value = 'reads'
     share.value = 0
+    kept.value = null
     setTimeout(progress, SOON)
     const answer = await post(
       '/api/sites/{site}/packs/{pack}/read',
@@ -83,13 +92,14 @@ export function useBringIn() {
   const problem = ref<Problem | null>(null)
   const busy = ref<'sends' | 'reads' | null>(null)
   const share = ref(0)
+  const kept = ref<PackProgress | null>(null)
   const how = reactive<PackHow>({ differing: 'MINE', each: {}, how: 'UNDER', wearItsLook: false })
 
   function take(answer: Outcome<PackLooked>) {
     problem.value = answer.ok ? null : answer.problem
     if (answer.ok) looked.value = answer.value
   }
-  const bringing = { site: site.id, looked, problem, busy, share, how, take }
+  const bringing = { site: site.id, looked, problem, busy, share, kept, how, take }
   const { send, letGo } = makeSending(bringing)
   const read = makeReading(bringing, site.refresh)
 
@@ -107,5 +117,5 @@ export function useBringIn() {
   }
   onUnmounted(letGo)
 
-  return { looked, problem, busy, share, how, send, look, read }
+  return { looked, problem, busy, share, kept, how, send, look, read }
 }

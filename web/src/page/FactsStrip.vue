@@ -22,6 +22,7 @@ import SendProofSheet from './SendProofSheet.vue'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import DifferSheet from '@/theme/DifferSheet.vue'
 import TakeFromSheet from '@/copying/TakeFromSheet.vue'
+import SavePackSheet from '@/pack/SavePackSheet.vue'
 import PartsSheet from '@/parts/PartsSheet.vue'
 import { useGalley } from '@/galley/useGalley'
 import { useToFill } from '@/galley/useToFill'
@@ -42,6 +43,7 @@ type SheetName =
   | 'merge'
   | 'release'
   | 'duplicate'
+  | 'pack'
   | 'take'
   | 'differ'
   | 'parts'
@@ -195,6 +197,7 @@ function rename(title: string, input: Field) {
           <v-list-item v-if="page.changeable" title="Take from another page…" @click="sheet = 'take'" />
           <v-list-item v-if="session.manager" title="Differ from the theme…" @click="sheet = 'differ'" />
           <v-list-item title="Send a proof…" @click="sheet = 'send'" />
+          <v-list-item v-if="session.manager" title="Save as a pack…" @click="sheet = 'pack'" />
           <v-list-item
             v-if="session.manager"
             title="Keep the page as a pattern…"
@@ -212,6 +215,7 @@ function rename(title: string, input: Field) {
     <DuplicateSheet v-if="sheet === 'duplicate'" :page="page.id" @close="sheet = null" />
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
     <DifferSheet v-if="sheet === 'differ'" :item="page" of="page" :kind="page.kind" @close="sheet = null" />
+    <SavePackSheet v-if="sheet === 'pack'" :pages="[page.id]" @close="sheet = null" />
     <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
     <NewPatternSheet
       v-if="sheet === 'pattern'"

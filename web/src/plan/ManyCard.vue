@@ -3,15 +3,19 @@ import { computed, ref } from 'vue'
 import { freshId } from '@/api/client'
 import type { Command } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import SavePackSheet from '@/pack/SavePackSheet.vue'
 import PartsSheet from '@/parts/PartsSheet.vue'
+import { useSession } from '@/session/useSession'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 
 /** Pages chosen together, and what can be done to all of them. */
 const props = defineProps<{ pages: string[] }>()
 const parting = ref(false)
+const packing = ref(false)
 const emit = defineEmits<{ clear: []; fitting: [] }>()
 const site = useSite()
+const session = useSession()
 const rows = computed(() => props.pages.map((id) => site.rows.get(id)).filter((r) => r !== undefined))
 const held = computed(() => rows.value.filter((r) => !site.mayChange(r)))
 const FIRST = 14
@@ -86,8 +90,10 @@ const withdraw =
       <v-btn v-if="off.length" @click="each(off, withdraw(false))"
         >Put {{ counted(off.length, 'page') }} back</v-btn
       >
+      <v-btn v-if="session.manager" @click="packing = true">Save as a pack…</v-btn>
     </div>
-    <p class="label">Each of these is undone in one step.</p>
+    <SavePackSheet v-if="packing" :pages="rows.map((r) => r.id)" @close="packing = false" />
+    <p class="label">Each change is undone in one step.</p>
   </aside>
 </template>
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
 import { computed, toRef } from 'vue'
-import { packHref } from '@/pack/packHref'
 import FindingBox from '@/survey/FindingBox.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
@@ -72,7 +71,7 @@ async function place(menu: string) {
           >Take off the site</v-btn
         >
         <v-btn @click="emit('sheet', 'duplicate')">Duplicate…<span class="kbd">D</span></v-btn>
-        <v-btn v-if="session.manager" :href="packHref(site.id, page)" download>Save as a pack</v-btn>
+        <v-btn v-if="session.manager" @click="emit('sheet', 'pack')">Save as a pack…</v-btn>
         <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
           >Remove</v-btn
         >

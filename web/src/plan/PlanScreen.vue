@@ -6,6 +6,7 @@ import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
 import FirstSteps from './FirstSteps.vue'
 import BringInSheet from '@/pack/BringInSheet.vue'
+import SavePackSheet from '@/pack/SavePackSheet.vue'
 import { useDroppedPack } from '@/pack/useDroppedPack'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import FitManySheet from '@/fitting/FitManySheet.vue'
@@ -216,6 +217,7 @@ usePlanKeys({
       <FittingSheet v-else-if="sheet === 'fitting'" :page="chosen" @close="sheet = null" />
       <HomeSheet v-if="sheet === 'home'" :page="chosen" @close="sheet = null" />
       <ProofSheet v-if="sheet === 'proof'" :page="chosen" @close="sheet = null" />
+      <SavePackSheet v-if="sheet === 'pack'" :pages="[chosen]" @close="sheet = null" />
       <DuplicateSheet v-if="sheet === 'duplicate'" :page="chosen" @close="sheet = null" />
       <RemoveSheet v-if="sheet === 'remove'" :page="chosen" @close="sheet = null" />
     </template>

@@ -8,7 +8,7 @@ import { pagesOf } from '@/site/pagesOf'
 import type { OutlineRow } from './outline'
 import type { usePlanMoves } from './usePlanMoves'
 
-export type SheetName = 'fitting' | 'home' | 'proof' | 'remove' | 'duplicate'
+export type SheetName = 'fitting' | 'home' | 'proof' | 'remove' | 'duplicate' | 'pack'
 
 interface Plan {
   /** Keys act while focus is in it. */

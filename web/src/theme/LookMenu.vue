@@ -30,7 +30,7 @@ const keep = (name: string) => site.give({ verb: 'keep-look', look: props.theme.
       <v-list-item title="Keep a copy as…" @click="naming = true" />
       <v-list-item title="Say what it suits…" @click="describing = true" />
       <GiveItem :item="theme.id" :name="theme.name" />
-      <v-list-item title="Save as a pack" :href="packHref(site.id, theme.id)" download />
+      <v-list-item title="Save as a pack" :href="packHref(site.id, { item: theme.id })" download />
       <v-list-item title="Save as design tokens" :href="tokens" download />
       <v-list-item title="Bring in design tokens…" @click="bringing = true" />
     </v-list>

@@ -164,11 +164,18 @@ final class PackVerb implements Runnable {
             ReadAsked asked = asked(workspace, how, where);
             Report report = workspace.packs().look(packed.pack(), asked);
             if (!how.dryRun) {
-                packed.unpack(own.media(), done -> {});
+                packed.unpack(packed.pack(), own.media(), done -> {});
                 workspace.packs().read(WHO, Role.MANAGER, packed.pack(), asked);
-                own.parts().records().write(Deed.PACK_READ, By.COMMAND_LINE, workspace.site(), null, report.name());
+                own.parts()
+                        .records()
+                        .write(
+                                Deed.PACK_READ,
+                                By.COMMAND_LINE,
+                                workspace.site(),
+                                null,
+                                report.of().name());
             }
-            tell(data, report, packed.lacking(own.media()), how);
+            tell(data, report, packed.lacking(packed.pack(), own.media()), how);
         }
         return 0;
     }
@@ -185,7 +192,7 @@ final class PackVerb implements Runnable {
         SiteMaker sites = own.siteMaker();
         sites.requireFree(host);
         if (!dryRun) {
-            packed.unpack(own.media(), done -> {});
+            packed.unpack(packed.pack(), own.media(), done -> {});
             sites.of(By.COMMAND_LINE, packed.pack(), host);
         }
         return own.origin().apply(host) + "/";
@@ -227,7 +234,7 @@ final class PackVerb implements Runnable {
             data.say(JsonMapper.builder().build().writeValueAsString(new Told(report, lacking, how.dryRun)));
             return;
         }
-        data.say((how.dryRun ? "Would read “" : "Read “") + report.name() + "”: " + counted(report.lines()));
+        data.say((how.dryRun ? "Would read “" : "Read “") + report.of().name() + "”: " + counted(report.lines()));
         report.lines()
                 .differing()
                 .forEach(d -> data.say("  differs: " + d.name() + " ("

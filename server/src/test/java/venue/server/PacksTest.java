@@ -109,5 +109,30 @@ class PacksTest extends TwoAtWork {
                 .startsWith("attachment")
                 .contains("visit.venuepack");
         assertThat(saved.body()).startsWith("PK");
+        JsonNode branch = json(maja.get(SITE + "/pack/held?item=visit"));
+        JsonNode alone = json(maja.get(SITE + "/pack/held?page=visit"));
+        assertThat(branch.at("/items/0/items").asInt())
+                .isGreaterThan(alone.at("/items/0/items").asInt());
+        assertThat(alone.get("name").asString()).isEqualTo("Visit");
+        refused(tomas.get(SITE + "/pack/held?page=visit"), 403, "managers-only");
+        refused(maja.get(SITE + "/pack?page=nothing"), 404, "unknown-page");
+        refused(maja.get(SITE + "/pack?page=" + "visit,".repeat(200)), 422, "too-many-pages");
+    }
+
+    @Test
+    void pagesOfAWholeSiteAreDrawnAndComeWithWhatTheyNeedAlone() throws IOException {
+        JsonNode looked = json(maja.upload(PACKS, "Site.venuepack", pack("site")));
+        String id = looked.get("id").asString();
+        assertThat(looked.get("pages").size()).isGreaterThan(40);
+        String some = UNDER.replace("\"how\"", "\"pages\":[\"visit\"],\"how\"").replace("{}", "{\"visit\":\"BOTH\"}");
+        JsonNode chosen = json(maja.post(PACKS + "/" + id + "/look", some));
+        assertThat(chosen.at("/report/holds").asString()).isEqualTo("PAGE");
+        assertThat(chosen.at("/report/steps").asInt()).isEqualTo(1);
+        assertThat(chosen.get("files").asInt()).isLessThan(looked.get("files").asInt());
+        refused(maja.post(PACKS + "/" + id + "/look", some.replace("[\"visit\"]", "[]")), 422, "no-page-chosen");
+        JsonNode drawn = json(maja.get(SITE + "/drawings?of=pack/" + id + "/visit&of=pack/gone/visit"));
+        assertThat(drawn.at("/0/html").asString()).contains("<h1");
+        assertThat(drawn.get(1).has("html")).isFalse();
+        refused(tomas.get(SITE + "/drawings?of=pack/" + id + "/visit"), 403, "managers-only");
     }
 }

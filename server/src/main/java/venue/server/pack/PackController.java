@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -17,9 +19,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import venue.core.basics.fault.Refusal;
 import venue.core.carry.pack.Pack;
 import venue.core.carry.pack.ReadAsked;
 import venue.core.carry.pack.Report;
+import venue.core.edition.edition.ItemSort;
 import venue.core.model.page.Segment;
 import venue.core.model.site.Site;
 import venue.server.here.Here;
@@ -30,11 +34,15 @@ import venue.store.pack.PackWriter;
 import venue.store.record.Deed;
 import venue.store.record.Records;
 import venue.store.workspace.Done;
+import venue.store.workspace.Packs;
 
 /** The packs of a site: what is carried elsewhere, and what comes from there. */
 @RestController
 @RequestMapping("/api/sites/{site}")
 class PackController {
+
+    /** As many as an address can name. */
+    private static final int MOST_PAGES = 150;
 
     private final WaitingPacks waiting;
     private final MediaFiles files;
@@ -51,24 +59,35 @@ class PackController {
     /**
      * A pack that waits to be read.
      *
+     * @param pages all its pages, those too that are not to come
      * @param lacking names of pictures and files that are shown in it and are neither in it nor here
      * @param files how many files it has
      * @param bytes how many bytes they have
      */
-    record PackLooked(String id, Report report, List<String> lacking, int files, long bytes) {}
+    record PackLooked(
+            String id, Report report, List<Report.PackPage> pages, List<String> lacking, int files, long bytes) {}
 
     /**
      * How a pack is to be read.
      *
      * @param each what becomes of single items that differ, by their id in the pack
      * @param at the page beneath which, or in place of which, a page comes; absent for the top
+     * @param pages the pages that come, with what they need, by their ids in the pack; absent for all that is in it
      */
     record PackHow(
             ReadAsked.Differing differing,
             Map<String, ReadAsked.Differing> each,
             ReadAsked.How how,
             @Nullable String at,
-            boolean wearItsLook) {
+            boolean wearItsLook,
+            @Nullable List<String> pages) {
+
+        static final PackHow USUAL =
+                new PackHow(ReadAsked.Differing.MINE, Map.of(), ReadAsked.How.UNDER, null, false, null);
+
+        Pack of(Pack pack) {
+            return pages == null ? pack : pack.only(pages);
+        }
 
         ReadAsked asked() {
             return new ReadAsked(differing, each == null ? Map.of() : each, how, at, wearItsLook, false, null);
@@ -81,16 +100,41 @@ class PackController {
     /** The step that a pack was read in; 0 where all of it was here already. */
     record PackRead(long step, String name) {}
 
-    /** A pack of one of the site's items with all that it needs, or of the whole site. */
+    /** What a pack would hold, before it is saved. */
+    record PackHeld(String name, List<SortHeld> items, int files, long bytes) {}
+
+    /** How many items of a sort. */
+    record SortHeld(ItemSort sort, int items) {}
+
+    /** What would come along, for whoever asks before saving. */
+    @GetMapping("/pack/held")
+    PackHeld held(
+            Here here,
+            @RequestParam(defaultValue = Site.ID) String item,
+            @RequestParam(defaultValue = "") List<String> page)
+            throws IOException {
+        here.requireManager("save packs");
+        Pack pack = saved(here, item, false, page);
+        PackWriter.Size size = PackWriter.size(pack, files);
+        Map<ItemSort, Long> counts = pack.items().stream()
+                .collect(Collectors.groupingBy(p -> ItemSort.of(p.item()), TreeMap::new, Collectors.counting()));
+        List<SortHeld> items = counts.entrySet().stream()
+                .map(e -> new SortHeld(e.getKey(), e.getValue().intValue()))
+                .toList();
+        return new PackHeld(pack.rootItem().name(), items, size.files(), size.bytes());
+    }
+
+    /** A pack of one of the site's items with all that it needs, of pages and of none but those, or of the whole site. */
     @GetMapping(value = "/pack", produces = PackWriter.MEDIA_TYPE)
     void save(
             Here here,
             @RequestParam(defaultValue = Site.ID) String item,
             @RequestParam(defaultValue = "false") boolean entries,
+            @RequestParam(defaultValue = "") List<String> page,
             HttpServletResponse response)
             throws IOException {
         here.requireManager("save packs");
-        Pack pack = here.workspace().packs().save(item, entries);
+        Pack pack = saved(here, item, entries, page);
         String name = pack.rootItem().name();
         records.write(Deed.PACK_SAVED, here.by(), here.site(), null, name);
         response.setContentType(PackWriter.MEDIA_TYPE);
@@ -103,25 +147,44 @@ class PackController {
         PackWriter.write(pack, files, response.getOutputStream());
     }
 
+    private static Pack saved(Here here, String item, boolean entries, List<String> pages) {
+        Packs packs = here.workspace().packs();
+        if (pages.size() > MOST_PAGES) {
+            throw Refusal.badInput(
+                    "too-many-pages",
+                    "page",
+                    pages.size() + " pages are named, one by one.",
+                    "Name " + MOST_PAGES + " at most, or save the page that they stand beneath.");
+        }
+        return pages.isEmpty() ? packs.save(item, entries) : packs.savePages(pages);
+    }
+
     /** Receives a pack and tells what reading it would do; nothing is read yet. */
     @PostMapping("/packs")
     PackLooked receive(Here here, @RequestParam MultipartFile file) throws IOException {
         here.requireManager("read packs");
         WaitingPacks.Waiting pack = waiting.receive(here.person().id(), file);
-        return looked(here, pack, ReadAsked.USUAL);
+        return looked(here, pack, PackHow.USUAL);
     }
 
     /** What reading it as asked would do. */
     @PostMapping("/packs/{pack}/look")
     PackLooked look(Here here, @PathVariable String pack, @RequestBody PackHow how) {
         here.requireManager("read packs");
-        return looked(here, waiting.require(here.person().id(), pack), how.asked());
+        return looked(here, waiting.require(here.person().id(), pack), how);
     }
 
-    private PackLooked looked(Here here, WaitingPacks.Waiting pack, ReadAsked asked) {
+    private PackLooked looked(Here here, WaitingPacks.Waiting pack, PackHow how) {
         PackFile packed = pack.said();
-        Report report = here.workspace().packs().look(packed.pack(), asked);
-        return new PackLooked(pack.id(), report, packed.lacking(files), packed.files(), packed.bytes());
+        Packs packs = here.workspace().packs();
+        Pack read = how.of(packed.pack());
+        return new PackLooked(
+                pack.id(),
+                packs.look(read, how.asked()),
+                packs.pages(packed.pack()),
+                packed.lacking(read, files),
+                packed.files(read),
+                packed.bytes(read));
     }
 
     /** How many of its files have been kept, while it is read. */
@@ -138,9 +201,11 @@ class PackController {
         here.requireManager("read packs");
         WaitingPacks.Waiting one = waiting.require(here.person().id(), pack);
         try (PackFile packed = one.open()) {
-            packed.unpack(files, one.done()::set);
-            Done done = here.workspace().packs().read(here.person().id(), here.role(), packed.pack(), how.asked());
-            packed.pack().media().stream()
+            Pack read = how.of(packed.pack());
+            one.begins(packed.files(read));
+            packed.unpack(read, files, one.done()::set);
+            Done done = here.workspace().packs().read(here.person().id(), here.role(), read, how.asked());
+            read.media().stream()
                     .filter(m -> done.revisions().containsKey(m.id()))
                     .forEach(m -> bytes.taken(here.site(), m));
             records.write(
@@ -148,7 +213,7 @@ class PackController {
                     here.by(),
                     here.site(),
                     null,
-                    packed.pack().rootItem().name());
+                    read.rootItem().name());
             waiting.letGo(one.who(), one.id());
             return new PackRead(done.revisions().isEmpty() ? 0 : done.step(), done.name());
         }

@@ -18,6 +18,8 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.store.database.DataFolder;
 import venue.store.pack.PackFile;
+import venue.store.workspace.Packs;
+import venue.store.workspace.Workspace;
 
 /** Packs that have been received and are being looked at; each waits an hour for whoever sent it. */
 @Component
@@ -31,9 +33,10 @@ public class WaitingPacks {
         private final String id = UUID.randomUUID().toString();
         private final PersonId who;
         private final Path file;
-        private final int files;
+        private volatile int files;
         private final AtomicInteger done = new AtomicInteger();
         private SoftReference<PackFile> read;
+        private SoftReference<Packs.Drawn> drawn = new SoftReference<>(null);
 
         private Waiting(PersonId who, Path file, PackFile read) {
             this.who = who;
@@ -51,9 +54,25 @@ public class WaitingPacks {
             return who;
         }
 
-        /** How many files it has. */
+        /** All its pages as they would stand in a site; worked out once while that stays as it is. */
+        synchronized Packs.Drawn drawn(Workspace site) {
+            Packs.Drawn known = drawn.get();
+            if (known == null || !known.isOf(site)) {
+                known = site.packs().drawn(said().pack());
+                drawn = new SoftReference<>(known);
+            }
+            return known;
+        }
+
+        /** How many files are kept of it. */
         public int files() {
             return files;
+        }
+
+        /** It is read, and so many of its files are needed. */
+        void begins(int needed) {
+            files = needed;
+            done.set(0);
         }
 
         /** How many of them have been kept. */
@@ -123,9 +142,11 @@ public class WaitingPacks {
     }
 
     public Waiting require(PersonId who, String id) {
-        return Optional.ofNullable(waiting.getIfPresent(id))
-                .filter(p -> p.who().equals(who))
-                .orElseThrow(() -> Refusal.unknown("pack", id));
+        return find(who, id).orElseThrow(() -> Refusal.unknown("pack", id));
+    }
+
+    Optional<Waiting> find(PersonId who, String id) {
+        return Optional.ofNullable(waiting.getIfPresent(id)).filter(p -> p.who().equals(who));
     }
 
     public void letGo(PersonId who, String id) {

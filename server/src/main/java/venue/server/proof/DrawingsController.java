@@ -20,9 +20,11 @@ class DrawingsController {
     private static final int MOST = 24;
 
     private final Proofs proofs;
+    private final List<DrawnElsewhere> elsewhere;
 
-    DrawingsController(Proofs proofs) {
+    DrawingsController(Proofs proofs, List<DrawnElsewhere> elsewhere) {
         this.proofs = proofs;
+        this.elsewhere = elsewhere;
     }
 
     /**
@@ -50,6 +52,11 @@ class DrawingsController {
         String[] item = parts[0].split("/", 2);
         if (item.length < 2) {
             return null;
+        }
+        for (DrawnElsewhere other : elsewhere) {
+            if (other.sort().equals(item[0])) {
+                return other.html(here, item[1]).orElse(null);
+            }
         }
         Map<String, String> query = UriComponentsBuilder.newInstance()
                 .query(parts.length > 1 ? parts[1] : "")

@@ -23,7 +23,7 @@ public class WorkingView {
     }
 
     /** As it would be, or was; or the live release beside it. */
-    View of(Standing standing, Edition edition, View.Mode mode) {
+    public View of(Standing standing, Edition edition, View.Mode mode) {
         return View.of(edition, clock.instant(), origins.of(edition.site()), mode)
                 .knowing(edition == standing.live() ? standing.changed() : standing.changedWorking());
     }

@@ -110,7 +110,7 @@ class NewSiteController {
             WaitingPacks.Waiting pack = waiting.require(caller.person().id(), from);
             try (PackFile packed = pack.open()) {
                 sites.requireFree(site.host());
-                packed.unpack(files, pack.done()::set);
+                packed.unpack(packed.pack(), files, pack.done()::set);
                 Workspace made = sites.of(caller.by(), Copied.as(site, packed.pack()), site.host());
                 waiting.letGo(pack.who(), pack.id());
                 return made;

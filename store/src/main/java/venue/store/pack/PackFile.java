@@ -10,9 +10,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.core.JacksonException;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
@@ -156,11 +158,12 @@ public final class PackFile implements AutoCloseable {
         }
     }
 
-    /** Names of what is shown and whose files are neither in it nor here. */
-    public List<String> lacking(MediaFiles here) {
+    /** Names of what is shown in some of it, and whose files are neither in it nor here. */
+    public List<String> lacking(Pack of, MediaFiles here) {
         Set<String> brought =
                 manifest.files().stream().map(Manifest.Stored::name).collect(Collectors.toSet());
         return shownIn.entrySet().stream()
+                .filter(e -> of.media().contains(e.getValue()))
                 .filter(e ->
                         !brought.contains(e.getKey()) && here.locate(e.getKey()).isEmpty())
                 .map(e -> e.getValue().name())
@@ -169,13 +172,42 @@ public final class PackFile implements AutoCloseable {
                 .toList();
     }
 
+    /** What a file is called by the path that it is served under. */
+    public static String nameOf(String path) {
+        return path.substring(path.lastIndexOf('/') + 1);
+    }
+
     public int files() {
         return manifest.files().size();
     }
 
-    /** How many bytes its files have together. */
-    public long bytes() {
-        return manifest.files().stream().mapToLong(Manifest.Stored::bytes).sum();
+    /** How many files some of it needs. */
+    public int files(Pack of) {
+        return (int) filesOf(of).count();
+    }
+
+    /** How many bytes those have together. */
+    public long bytes(Pack of) {
+        return filesOf(of).mapToLong(Manifest.Stored::bytes).sum();
+    }
+
+    private Stream<Manifest.Stored> filesOf(Pack of) {
+        Set<String> needed = of.media().stream().flatMap(PackWriter::names).collect(Collectors.toSet());
+        return manifest.files().stream().filter(f -> needed.contains(f.name()));
+    }
+
+    /** One of its files, where it is in it and no larger than that many bytes. */
+    public Optional<byte[]> file(String name, long most) throws IOException {
+        Manifest.Stored stored = manifest.files().stream()
+                .filter(f -> f.name().equals(name) && f.bytes() <= most)
+                .findFirst()
+                .orElse(null);
+        if (stored == null) {
+            return Optional.empty();
+        }
+        try (InputStream in = zip.stream(stored.path())) {
+            return Optional.of(in.readNBytes((int) most));
+        }
     }
 
     /**
@@ -184,12 +216,15 @@ public final class PackFile implements AutoCloseable {
      * @param told how many have been looked at
      */
     public void check(IntConsumer told) {
-        each(told, (file, in) -> PackedFiles.check(shown(file), file.name(), in, file.sha256(), file.bytes()));
+        each(
+                manifest.files(),
+                told,
+                (file, in) -> PackedFiles.check(shown(file), file.name(), in, file.sha256(), file.bytes()));
     }
 
-    /** Keeps those of its files that are not here yet, byte for byte; what is here stays. */
-    public void unpack(MediaFiles here, IntConsumer told) {
-        each(told, (file, in) -> {
+    /** Keeps those of its files that some of it needs and that are not here yet, byte for byte; what is here stays. */
+    public void unpack(Pack of, MediaFiles here, IntConsumer told) {
+        each(filesOf(of).toList(), told, (file, in) -> {
             if (here.locate(file.name()).isEmpty()) {
                 PackedFiles.keep(here, file.name(), in);
             }
@@ -204,9 +239,9 @@ public final class PackFile implements AutoCloseable {
         void on(Manifest.Stored file, InputStream in) throws IOException;
     }
 
-    private void each(IntConsumer told, Work work) {
+    private void each(List<Manifest.Stored> files, IntConsumer told, Work work) {
         int done = 0;
-        for (Manifest.Stored file : manifest.files()) {
+        for (Manifest.Stored file : files) {
             try (InputStream in = zip.stream(file.path())) {
                 work.on(file, in);
             } catch (IOException e) {

@@ -93,9 +93,27 @@ public final class PackWriter {
         return listed;
     }
 
+    /** How many files of a pack are there, and how many bytes they have together. */
+    public static Size size(Pack pack, MediaFiles files) throws IOException {
+        int many = 0;
+        long bytes = 0;
+        for (String name :
+                pack.media().stream().flatMap(PackWriter::names).distinct().toList()) {
+            Path lies = files.locate(name).orElse(null);
+            if (lies != null) {
+                many++;
+                bytes += Files.size(lies);
+            }
+        }
+        return new Size(many, bytes);
+    }
+
+    /** Files, and the bytes that they have together. */
+    public record Size(int files, long bytes) {}
+
     /** The names of the files of a picture, film, sound or document. */
     static java.util.stream.Stream<String> names(Media media) {
-        return media.paths().map(path -> path.substring(path.lastIndexOf('/') + 1));
+        return media.paths().map(PackFile::nameOf);
     }
 
     private static byte[] json(Object content) {

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.PersonId;
 import venue.core.carry.pack.Copied;
@@ -14,6 +15,8 @@ import venue.core.carry.pack.Reading;
 import venue.core.carry.pack.Report;
 import venue.core.carry.pack.Shelf;
 import venue.core.change.edit.whole.WholeCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.ItemSort;
 import venue.core.model.site.Role;
 import venue.core.model.site.Site;
 
@@ -32,7 +35,16 @@ public final class Packs {
 
     /** A pack of one of the site's items, or of all of it, as it stands now. */
     public Pack save(String item, boolean withEntries) {
-        return new Packing(workspace.now().working(), arrivals.known(), archive).of(item, withEntries);
+        return packing().of(item, withEntries);
+    }
+
+    /** A pack of pages of the site, and of no others. */
+    public Pack savePages(List<String> pages) {
+        return packing().ofPages(pages);
+    }
+
+    private Packing packing() {
+        return new Packing(workspace.now().working(), arrivals.known(), archive);
     }
 
     /** All of it for a site that begins as its copy: with its content, or structure and theme alone. */
@@ -55,6 +67,36 @@ public final class Packs {
     /** What the item that a pack was saved for would be here, where it would change. */
     Optional<Item> foreseen(Pack pack, ReadAsked how) {
         return reading(pack, how).root();
+    }
+
+    /** All pages of a pack, with what each is here. */
+    public List<Report.PackPage> pages(Pack pack) {
+        return reading(pack, ReadAsked.USUAL).pages();
+    }
+
+    /**
+     * A pack's pages as they would stand here.
+     *
+     * @param ids their ids in it, by those that they have in the pack
+     */
+    public record Drawn(Standing on, Edition edition, UnaryOperator<String> ids) {
+
+        /** Whether this is still how it would stand in that site. */
+        public boolean isOf(Workspace site) {
+            return site.now() == on;
+        }
+    }
+
+    /** What a site would be with all of a pack's pages as they are in it; for looking at. */
+    public Drawn drawn(Pack pack) {
+        Standing now = workspace.now();
+        Map<String, ReadAsked.Differing> each = new HashMap<>();
+        pack.items().stream()
+                .filter(p -> ItemSort.of(p.item()) == ItemSort.PAGE)
+                .forEach(p -> each.put(p.item().id(), ReadAsked.Differing.THEIRS));
+        ReadAsked how = ReadAsked.each(each);
+        Reading reading = Reading.of(pack, now.working(), arrivals.known(), archive, how);
+        return new Drawn(now, reading.after(), reading::idHere);
     }
 
     /** Reads a pack in one step. */
@@ -80,7 +122,7 @@ public final class Packs {
 
     /** Everything that stands here. */
     Pack all() {
-        return new Packing(workspace.now().working(), arrivals.known(), archive).all();
+        return packing().all();
     }
 
     /** Remembers of what was given to all sites what it was then. */

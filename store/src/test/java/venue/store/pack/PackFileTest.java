@@ -120,7 +120,7 @@ class PackFileTest {
             Installation two = installation("two" + seed);
             try (PackFile pack = PackFile.open(first)) {
                 pack.check(done -> {});
-                pack.unpack(two.files(), done -> {});
+                pack.unpack(pack.pack(), two.files(), done -> {});
                 Workspace again =
                         two.sites().begin(new SiteId("again"), WHO, pack.pack(), "again.localhost", made -> {});
                 assertThat(saved(two, again, Site.ID)).hasSameBinaryContentAs(first);
@@ -168,8 +168,8 @@ class PackFileTest {
         try (PackFile pack = PackFile.open(saved(one, yard, "home"))) {
             ReadAsked inPlace = new ReadAsked(
                     ReadAsked.Differing.MINE, Map.of(), ReadAsked.How.IN_PLACE_OF, "home", false, false, null);
-            assertThat(pack.lacking(two.files())).containsExactly();
-            pack.unpack(two.files(), done -> {});
+            assertThat(pack.lacking(pack.pack(), two.files())).containsExactly();
+            pack.unpack(pack.pack(), two.files(), done -> {});
             other.packs().read(WHO, Role.MANAGER, pack.pack(), inPlace);
             assertThat(other.now().working().require(Page.class, "home").title())
                     .isEqualTo(yard.now().working().require(Page.class, "home").title());

@@ -1,7 +1,6 @@
 package venue.core.carry.pack;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -49,17 +48,7 @@ final class OnlyPatterns {
                 .orElse(patterns.get(0))
                 .item()
                 .id();
-        return new Pack(Pack.Holds.PATTERN, root, items, left(pack, items), pack.pasts());
-    }
-
-    /** What stays behind is named as what never came along. */
-    private static Map<String, Pack.Outside> left(Pack pack, List<Pack.Packed> items) {
-        Map<String, Pack.Outside> outside = new HashMap<>(pack.outside());
-        pack.items().stream()
-                .filter(p -> !items.contains(p))
-                .forEach(p -> outside.put(
-                        p.item().id(), new Pack.Outside(p.identity(), p.item().name())));
-        return outside;
+        return pack.cut(Pack.Holds.PATTERN, root, items);
     }
 
     private static String identity(Pack.Packed page) {

@@ -1,17 +1,26 @@
 package venue.core.carry.pack;
 
+import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.ItemSort;
 import venue.core.model.media.Media;
+import venue.core.model.page.Page;
 import venue.core.model.property.Property;
 import venue.core.model.site.Site;
 import venue.core.sort.Walk;
@@ -114,19 +123,63 @@ public record Pack(Holds holds, String root, List<Packed> items, Map<String, Out
         return new Pack(holds, root, changed, outside, pasts);
     }
 
+    /** The same with what reading some of its pages alone needs, named by their ids in it. */
+    public Pack only(Collection<String> pages) {
+        return ChosenPages.of(this, pages);
+    }
+
+    /** Those of its items, for one of them; what stays behind is named as what never came along. */
+    Pack cut(Holds holds, String root, List<Packed> left) {
+        Map<String, Outside> beyond = new HashMap<>(outside);
+        Set<String> kept = left.stream().map(p -> p.item().id()).collect(Collectors.toSet());
+        items.stream()
+                .filter(p -> !kept.contains(p.item().id()))
+                .forEach(p -> beyond.put(
+                        p.item().id(), new Outside(p.identity(), p.item().name())));
+        return new Pack(holds, root, left, beyond, pasts);
+    }
+
     /** The files that it shows. */
     public List<Media> media() {
-        return items.stream()
-                .map(Packed::item)
-                .filter(Media.class::isInstance)
-                .map(Media.class::cast)
-                .toList();
+        return all(Media.class).toList();
+    }
+
+    Stream<Page> pages() {
+        return all(Page.class);
+    }
+
+    /** Its pages in the order of their plan, each before those beneath it. */
+    List<Page> plannedPages() {
+        Map<String, List<Page>> beneath = new HashMap<>();
+        Set<String> ids = pages().map(Page::id).collect(Collectors.toSet());
+        pages().sorted(Comparator.comparingLong(Page::position))
+                .forEach(p -> beneath.computeIfAbsent(
+                                ids.contains(p.parent()) ? p.parent() : "", above -> new ArrayList<>())
+                        .add(p));
+        List<Page> planned = new ArrayList<>();
+        Deque<Page> open = new ArrayDeque<>(beneath.getOrDefault("", List.of()));
+        while (!open.isEmpty()) {
+            Page page = open.pop();
+            planned.add(page);
+            List<Page> under = beneath.getOrDefault(page.id(), List.of());
+            for (int i = under.size() - 1; i >= 0; i--) {
+                open.push(under.get(i));
+            }
+        }
+        return planned;
+    }
+
+    <T extends Item> Stream<T> all(Class<T> type) {
+        return items.stream().map(Packed::item).filter(type::isInstance).map(type::cast);
+    }
+
+    Map<String, Item> byId() {
+        return items.stream().map(Packed::item).collect(Collectors.toMap(Item::id, Function.identity()));
     }
 
     /** The fields of its kinds. */
     Function<String, List<Property>> fields() {
-        Map<String, Item> byId =
-                items.stream().map(Packed::item).collect(Collectors.toMap(Item::id, Function.identity()));
+        Map<String, Item> byId = byId();
         return Walk.fieldsOf(id -> Optional.ofNullable(byId.get(id)));
     }
 }

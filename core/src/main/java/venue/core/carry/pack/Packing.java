@@ -10,11 +10,13 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.merge.Archive;
 import venue.core.model.kind.Kind;
+import venue.core.model.page.Page;
 import venue.core.model.property.Property;
 import venue.core.model.section.Origin;
 import venue.core.model.section.Sectioned;
@@ -52,8 +54,27 @@ public final class Packing {
         }
         List<Item> roots = new ArrayList<>(List.of(root));
         roots.addAll(Sorts.along(root, edition, withEntries));
-        List<Kind> kinds = edition.all(Kind.class).toList();
-        return packed(holds, id, PackNeeds.of(roots, edition::find, fields, kinds));
+        return packed(holds, id, needed(roots));
+    }
+
+    /** A pack of pages, and of none beneath them that is not named too; it is saved for the topmost. */
+    public Pack ofPages(List<String> ids) {
+        List<Page> pages = ids.stream()
+                .distinct()
+                .map(id -> edition.require(Page.class, id))
+                .sorted(Comparator.<Page>comparingInt(
+                                p -> edition.plan().ancestors(p.id()).size())
+                        .thenComparingLong(Page::position))
+                .toList();
+        if (pages.isEmpty()) {
+            throw Refusal.badInput("no-page-chosen", "page", "No page is chosen.", "Choose one at least.");
+        }
+        return packed(Pack.Holds.PAGE, pages.get(0).id(), needed(pages));
+    }
+
+    private Collection<Item> needed(Collection<? extends Item> roots) {
+        return PackNeeds.of(
+                roots, edition::find, fields, edition.all(Kind.class).toList());
     }
 
     /** Everything that stands there, for no item in particular. */

@@ -53,6 +53,11 @@ public record ReadAsked(
         return new ReadAsked(differing, Map.of(), How.UNDER, null, false, false, null);
     }
 
+    /** What becomes of some is told; the rest of what differs stays as it is here. */
+    public static ReadAsked each(Map<String, Differing> each) {
+        return new ReadAsked(Differing.MINE, each, How.UNDER, null, false, false, null);
+    }
+
     /** What differs gives way, and what is named stays so: what is given to all sites. */
     public static ReadAsked given() {
         return new ReadAsked(Differing.THEIRS, Map.of(), How.UNDER, null, false, true, null);
@@ -61,6 +66,11 @@ public record ReadAsked(
     /** What is new comes and what has moved on is merged, for pages of a kind to wear. */
     public static ReadAsked together(@Nullable String wornBy) {
         return new ReadAsked(Differing.MERGED, Map.of(), How.UNDER, null, false, false, wornBy);
+    }
+
+    /** Whether another copy of an item is wanted, even where it is here as it is. */
+    boolean wantsAnother(String item) {
+        return each.get(item) == Differing.BOTH;
     }
 
     Differing of(String item) {

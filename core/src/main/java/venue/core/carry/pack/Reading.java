@@ -97,16 +97,24 @@ public final class Reading {
             boolean takesPlace = replaced != null && packed.item().id().equals(pack.root());
             if (now.isEmpty() || takesPlace && !now.equals(then)) {
                 fresh.add(packed);
-            } else if (now.equals(then)) {
+            } else if (now.equals(then) && !asked.wantsAnother(packed.item().id())) {
                 same.add(packed);
             } else {
                 differing.add(packed);
             }
         }
-        differing.stream().filter(p -> choice(p) == ReadAsked.Differing.BOTH).forEach(p -> {
-            Hash content = archive.hashOf(p.item());
-            settled.settle(p.item().id(), Hash.shortOf(p.identity() + " beside " + content));
-        });
+        differing.stream()
+                .filter(p -> choice(p) == ReadAsked.Differing.BOTH)
+                .forEach(p -> settled.settle(p.item().id(), beside(p)));
+    }
+
+    /** The same content comes beside what is here once, unless another copy of it is wanted. */
+    private String beside(Pack.Packed packed) {
+        String made = Hash.shortOf(packed.identity() + " beside " + archive.hashOf(packed.item()));
+        while (asked.wantsAnother(packed.item().id()) && known.isUsed(made)) {
+            made = Hash.shortOf(made + " and another");
+        }
+        return made;
     }
 
     private void gather() {
@@ -114,7 +122,7 @@ public final class Reading {
         for (Pack.Packed packed : differing) {
             Optional<Item> then = content(packed.item());
             if (choice(packed) == ReadAsked.Differing.BOTH) {
-                then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.second(i)));
+                then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.beside(i, here)));
             } else if (choice(packed) == ReadAsked.Differing.THEIRS) {
                 then.ifPresent(i -> put(packed, i));
             } else if (choice(packed) == ReadAsked.Differing.MERGED) {
@@ -223,16 +231,49 @@ public final class Reading {
         return pasts;
     }
 
+    /** What stands here, with what would be put. */
+    public Edition after() {
+        return here.with(put.values(), List.of());
+    }
+
+    /** The id that an item of the pack has here, or would have. */
+    public String idHere(String inPack) {
+        return pack.find(inPack).map(settled::id).orElse(inPack);
+    }
+
+    /** All pages of the pack, with what each is here. */
+    public List<Report.PackPage> pages() {
+        Map<String, Report.Standing> standings = new HashMap<>();
+        fresh.forEach(p -> standings.put(p.item().id(), Report.Standing.FRESH));
+        same.forEach(p -> standings.put(p.item().id(), Report.Standing.SAME));
+        return pack.plannedPages().stream()
+                .map(p -> new Report.PackPage(
+                        p.id(),
+                        p.parent(),
+                        p.title(),
+                        standings.getOrDefault(p.id(), Report.Standing.DIFFERING),
+                        here.page(settled.id(p))
+                                .map(h -> Report.PageHere.of(here, h))
+                                .orElse(null)))
+                .toList();
+    }
+
     public Report report() {
-        Edition after = here.with(put.values(), List.of());
+        Edition after = after();
         return new Report(
-                pack.holds(),
-                pack.rootItem().name(),
-                new Report.PackLines(lines(fresh, after), lines(same, after), lines(differing, after)),
+                new Report.PackOf(pack.holds(), pack.root(), pack.rootItem().name()),
+                new Report.PackLines(lines(fresh, after), lines(same, after), lines(differing, after), replacing()),
                 settled.gone(),
                 clashing,
                 look().map(Look::name).orElse(null),
                 put.size());
+    }
+
+    private List<Report.PageHere> replacing() {
+        return put.keySet().stream()
+                .flatMap(id -> here.page(id).stream())
+                .map(p -> Report.PageHere.of(here, p))
+                .toList();
     }
 
     private List<Report.PackLine> lines(Collection<Pack.Packed> items, Edition after) {

@@ -1,13 +1,15 @@
 package venue.core.carry.pack;
 
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.sort.Sorts;
 
 /** The name of an item that comes beside one of the same name. */
 final class Renamed {
-
-    private static final String SECOND = " (2)";
 
     private Renamed() {}
 
@@ -16,10 +18,19 @@ final class Renamed {
         return Sorts.called(item, item.name()).isPresent();
     }
 
-    static Item second(Item item) {
-        String name = item.name();
-        int room = Page.LONGEST_TITLE - SECOND.length();
-        return Sorts.called(item, (name.length() > room ? name.substring(0, room) : name) + SECOND)
+    /** The item under the first name that nothing of its sort has: “Visit (2)”, “Visit (3)”. */
+    static Item beside(Item item, Edition here) {
+        Set<String> taken = here.all(item.getClass()).map(Item::name).collect(Collectors.toSet());
+        return Stream.iterate(2, n -> n + 1)
+                .map(n -> numbered(item.name(), " (" + n + ")"))
+                .filter(name -> !taken.contains(name))
+                .findFirst()
+                .flatMap(name -> Sorts.called(item, name))
                 .orElse(item);
+    }
+
+    private static String numbered(String name, String number) {
+        int room = Page.LONGEST_TITLE - number.length();
+        return (name.length() > room ? name.substring(0, room) : name) + number;
     }
 }

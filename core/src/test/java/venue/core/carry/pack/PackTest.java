@@ -212,6 +212,49 @@ class PackTest {
     }
 
     @Test
+    void anotherCopyComesAsOftenAsItIsWanted() {
+        Pack pack = there.pack("weaving");
+        ReadAsked another = ReadAsked.each(Map.of("weaving", ReadAsked.Differing.BOTH));
+        here.read(pack, another);
+        here.read(pack, another);
+        assertThat(here.now.all(Page.class).map(Page::title)).contains("Weaving", "Weaving (2)", "Weaving (3)");
+        assertThat(here.look(pack, another).lines().replaced()).isEmpty();
+    }
+
+    @Test
+    void somePagesOfAPackComeAloneAndItTellsWhatTheyTakeThePlaceOf() {
+        there.after(Sites.after(there.now, PageCommand.setTitle("weaving", "Tapestry")));
+        Pack whole = there.pack(venue.core.model.site.Site.ID);
+        Pack some = whole.only(List.of("weaving"));
+        assertThat(some.holds()).isEqualTo(Pack.Holds.PAGE);
+        assertThat(some.all(Page.class)).hasSize(1);
+        assertThat(some.all(Kind.class)).isNotEmpty();
+        assertThat(some.all(venue.core.model.site.Site.class)).isEmpty();
+        assertThat(some.items().stream().map(Pack.Packed::item))
+                .containsExactlyElementsOf(packed(new Packing(there.now, there, MEMORY).ofPages(List.of("weaving"))));
+        Report report = here.look(some, asked(ReadAsked.Differing.MINE, ReadAsked.How.IN_PLACE_OF, "home"));
+        assertThat(report.lines().replaced()).singleElement().satisfies(home -> {
+            assertThat(home.home()).isTrue();
+            assertThat(home.address()).isEqualTo("/");
+        });
+        List<Report.PackPage> pages =
+                Reading.of(whole, here.now, here, MEMORY, ReadAsked.USUAL).pages();
+        assertThat(pages).hasSize(3);
+        assertThat(pages)
+                .filteredOn(p -> p.standing() == Report.Standing.DIFFERING)
+                .extracting(Report.PackPage::name)
+                .containsExactly("Tapestry");
+        assertThat(pages.stream().map(Report.PackPage::id).toList().indexOf("weaving"))
+                .isGreaterThan(pages.stream().map(Report.PackPage::id).toList().indexOf("workshops"));
+        assertThatThrownBy(() -> whole.only(List.of())).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> whole.only(List.of("nothing"))).isInstanceOf(Refusal.class);
+    }
+
+    private static List<Item> packed(Pack pack) {
+        return pack.items().stream().map(Pack.Packed::item).toList();
+    }
+
+    @Test
     void aCopyIsBehindItsTemplateWhereverItIsCarried() {
         Template worn = there.now
                 .all(Template.class)
