@@ -37,7 +37,6 @@ const behind = computed(() =>
 )
 /** What has much to be set is set under headings. */
 const isGrouped = computed(() => rest.value.some((p) => p.group))
-const isListing = computed(() => props.element.kind === 'listing')
 const trying = ref(false)
 const gathered = useGathered(() => props.element.props, values)
 const offered = computed(() => gathered.offered(behind.value, info.value?.offeredWith ?? {}))
@@ -160,7 +159,7 @@ function remove() {
       @change="(v) => galley.set(section, element.id, p.key, v)"
       @leave="galley.leave()"
     />
-    <button v-if="isListing" type="button" class="textlink" @click="trying = true">Try layouts…</button>
+    <button v-if="info?.tried" type="button" class="textlink" @click="trying = true">Try layouts…</button>
     <GroupedInputs
       v-if="more && isGrouped"
       class="rest"
@@ -186,7 +185,7 @@ function remove() {
       v-if="trying"
       :at="home"
       :on="on"
-      :name="galley.placed(section)?.section.name || 'this listing'"
+      :name="galley.placed(section)?.section.name || info!.name.toLowerCase()"
       :element="element"
       :properties="info!.properties"
       @set="change"

@@ -9,6 +9,8 @@ import GroupedInputs from '@/property/GroupedInputs.vue'
 import { held, matters } from '@/property/values'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
+import { inputOf } from '@/look/targets'
+import { commonWord } from './commonWord'
 
 /** All layouts of a listing side by side on what it lists, or on that made harder, with all that can be said of it beside them. */
 const props = defineProps<{
@@ -22,6 +24,9 @@ const props = defineProps<{
 const emit = defineEmits<{ close: []; set: [key: string, value: Value | undefined]; leave: [] }>()
 const site = useSite()
 const found = ref<Layouts | null>(null)
+/** What visitors looked for: it is tried on what is really found. */
+const isFound = computed(() => props.element.kind === 'search')
+const words = ref(commonWord([...site.rows.values()].map((r) => r.title)))
 const HARD = [
   { value: 'as_it_is', title: 'as it is' },
   { value: 'none', title: 'none' },
@@ -36,10 +41,10 @@ const hard = ref('as_it_is')
 const width = ref<keyof typeof WIDTHS>('wide')
 const shape = computed(() => props.properties.find((p) => p.key === 'shape') as Property)
 const taken = computed(() => String(held(shape.value, props.element.props)))
-const said = computed(() => props.properties.filter((p) => p.key !== 'shape' && p.group))
+const asked = computed(() => props.properties.filter((p) => p.key !== 'shape' && p.group))
 /** What says nothing in the layout that is taken, but would in another. */
 const silent = computed(() =>
-  said.value
+  asked.value
     .filter((p) => /^shape/.test(p.onlyWhen) && !matters(p, { shape: taken.value }))
     .map((p) => p.label.toLowerCase())
     .join(', '),
@@ -47,24 +52,39 @@ const silent = computed(() =>
 /** Drawings are fetched anew when what they are drawn from is another. */
 const drawn = computed(
   () =>
-    `section=${props.at.section}&element=${props.element.id}&hard=${hard.value}${props.on ? `&on=${props.on}` : ''}&step=${site.step}`,
+    `section=${props.at.section}&element=${props.element.id}&hard=${hard.value}${isFound.value ? `&q=${encodeURIComponent(words.value)}` : ''}${props.on ? `&on=${props.on}` : ''}&step=${site.step}`,
 )
 async function look() {
   const answer = await get('/api/sites/{site}/listings/{item}/{section}/{element}', {
     path: { site: site.id, ...props.at, element: props.element.id },
-    query: { on: props.on },
+    query: { on: props.on, q: isFound.value ? words.value : undefined },
   })
   if (answer.ok) found.value = answer.value
 }
+const said = computed(() => {
+  const many = found.value?.matching ?? 0
+  return isFound.value
+    ? counted(many, 'page says it', 'pages say it')
+    : counted(many, 'entry matches', 'entries match')
+})
 onMounted(look)
-watch(() => site.step, look)
+watch(() => [site.step, words.value], look)
 const take = (key: string) => emit('set', 'shape', key === shape.value.fallback ? undefined : key)
 </script>
 
 <template>
   <SheetDialog :title="`Layouts of ${name}`" size="large" @close="emit('close')">
     <template #beside>
-      <ChoiceOf v-model="hard" :items="HARD" label="Tried on" in-line />
+      <v-text-field
+        v-if="isFound"
+        :model-value="words"
+        class="looked-for"
+        label="Looked for"
+        maxlength="200"
+        hide-details
+        @change="(e: Event) => (words = inputOf(e).value)"
+      />
+      <ChoiceOf v-else v-model="hard" :items="HARD" label="Tried on" in-line />
       <ChoiceOf
         v-model="width"
         class="width"
@@ -78,18 +98,17 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
     </template>
     <p class="quiet">
       <template v-if="found">
-        {{ counted(found.matching, 'entry matches', 'entries match')
-        }}<template v-if="found.past"> · {{ found.past }} are past</template>.
+        {{ said }}<template v-if="found.past"> · {{ found.past }} are past</template>.
       </template>
       Visitors see nothing of this before a release.
     </p>
     <div class="trying">
       <div class="options">
         <GroupedInputs
-          :properties="said"
+          :properties="asked"
           :declared="properties"
           :values="element.props"
-          :unfolded="['What']"
+          :unfolded="['What', 'What is found']"
           @change="(key, value) => emit('set', key, value)"
           @leave="emit('leave')"
         />
@@ -131,6 +150,9 @@ const take = (key: string) => emit('set', 'shape', key === shape.value.fallback 
   grid-template-columns: 300px minmax(0, 1fr);
   gap: 24px;
   margin-top: 10px;
+}
+.looked-for {
+  flex: 0 1 220px;
 }
 .width {
   margin: 0 12px 0 28px;

@@ -25,15 +25,16 @@ record ElementInfo(
     /**
      * @param inPlace keys of those that are written in its card
      * @param summary keys of those that sum it up there
+     * @param tried whether its layouts are tried side by side
      */
-    public record ElementCard(List<String> inPlace, List<String> summary) {}
+    public record ElementCard(List<String> inPlace, List<String> summary, boolean tried) {}
 
     static ElementInfo of(ElementKind kind) {
         return new ElementInfo(
                 new ElementHead(kind.key(), kind.name(), kind.note(), kind.isManagersOnly()),
                 kind.properties(),
                 kind.siteFacts(),
-                new ElementCard(kind.inPlace(), kind.summary()),
+                new ElementCard(kind.inPlace(), kind.summary(), kind.isTried()),
                 kind.offeredWith().entrySet().stream()
                         .collect(Collectors.toMap(
                                 Map.Entry::getKey,

@@ -1,5 +1,6 @@
 package venue.server.listing;
 
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -7,11 +8,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
+import venue.core.body.listing.Asked;
+import venue.core.body.search.Found;
 import venue.core.edition.edition.Edition;
 import venue.core.model.section.Element;
 import venue.core.show.render.Layouts;
 import venue.core.show.render.View;
 import venue.server.here.Here;
+import venue.server.proof.TriedSearch;
 import venue.server.proof.WorkingView;
 import venue.store.workspace.Standing;
 
@@ -21,14 +25,17 @@ import venue.store.workspace.Standing;
 class ListingController {
 
     private final WorkingView looks;
+    private final TriedSearch search;
 
-    ListingController(WorkingView looks) {
+    ListingController(WorkingView looks, TriedSearch search) {
         this.looks = looks;
+        this.search = search;
     }
 
     /**
      * @param item the page, template, pattern or shared section in which the listing is written
      * @param on the page on which it is looked at, where that is another
+     * @param q what is looked for, where it shows what is found
      */
     @GetMapping("/{item}/{section}/{element}")
     Layouts layouts(
@@ -36,12 +43,15 @@ class ListingController {
             @PathVariable String item,
             @PathVariable String section,
             @PathVariable String element,
-            @RequestParam @Nullable String on) {
+            @RequestParam @Nullable String on,
+            @RequestParam(defaultValue = "") String q) {
         Standing now = here.now();
         Edition edition = now.working();
         Element listing =
                 Layouts.listing(edition, item, section, element).orElseThrow(() -> Refusal.unknown("listing", element));
-        View view = looks.of(now, View.Mode.VISITOR);
+        View view = looks.of(now, View.Mode.VISITOR)
+                .asking(new Asked("", 1, Map.of(Found.WORDS, q)))
+                .searchedBy(search.tried(here.workspace(), now));
         return Layouts.of(view, Layouts.stand(edition, item, on), listing);
     }
 }

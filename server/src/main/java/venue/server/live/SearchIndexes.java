@@ -23,6 +23,7 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
 import venue.core.body.search.Searcher;
 import venue.core.body.search.Sought;
+import venue.server.proof.TriedSearch;
 import venue.store.database.DataFolder;
 import venue.store.search.InVain;
 import venue.store.search.SearchIndex;
@@ -32,7 +33,7 @@ import venue.store.workspace.Workspaces;
 
 /** The full-text index of each site, in a file beside the database, brought on by each release and before anybody searches. */
 @Component
-class SearchIndexes {
+class SearchIndexes implements TriedSearch {
 
     private static final String ENDING = ".index";
 
@@ -124,6 +125,11 @@ class SearchIndexes {
                 return followed(workspace).at(standing).near(sought);
             }
         };
+    }
+
+    @Override
+    public Searcher tried(Workspace workspace, Standing standing) {
+        return of(workspace, standing).uncounted();
     }
 
     @PreDestroy

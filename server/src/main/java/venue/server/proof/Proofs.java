@@ -12,6 +12,8 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
+import venue.core.body.search.Found;
+import venue.core.body.search.Searcher;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
@@ -44,7 +46,7 @@ import venue.store.workspace.Workspaces;
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
- * {@code further=-/2} a further page of a listing, {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * {@code q=WORDS} what is found for them, {@code further=-/2} a further page of a listing, {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
@@ -62,8 +64,16 @@ public class Proofs {
     private final Origins origins;
     private final WorkingView looks;
     private final SentProofs sent;
+    private final TriedSearch search;
 
-    Proofs(ProofPass passes, Workspaces workspaces, Origins origins, WorkingView looks, SentProofs sent) {
+    Proofs(
+            ProofPass passes,
+            Workspaces workspaces,
+            Origins origins,
+            WorkingView looks,
+            SentProofs sent,
+            TriedSearch search) {
+        this.search = search;
         this.passes = passes;
         this.workspaces = workspaces;
         this.origins = origins;
@@ -99,11 +109,13 @@ public class Proofs {
         if (edition.items().isEmpty()) {
             return Optional.empty();
         }
+        Searcher searcher = query.containsKey(Found.WORDS) ? search.tried(workspace, standing) : Searcher.NONE;
         View view = looks.of(standing, edition, mode)
                 .asking(
                         query.containsKey("further")
                                 ? Asked.at("/" + query.get("further"), query).asked()
                                 : Asked.NOTHING)
+                .searchedBy(searcher)
                 .wrapped(PROOF);
         if (!isDrawing(query)) {
             return drawn(view, sort, id, query);
@@ -206,7 +218,7 @@ public class Proofs {
             case "template" ->
                 edition.find(Template.class, id)
                         .map(t -> template(query.containsKey("sample") ? drawing : marked.wrapped(PROOF), t, query));
-            case "listing" -> listing(drawing, id, query);
+            case "listing" -> listing(drawing.asking(Asked.at("/", query).asked()), id, query);
             default -> Optional.empty();
         };
     }

@@ -93,6 +93,11 @@ public interface ElementKind {
         return false;
     }
 
+    /** Whether its layouts can be tried side by side on what it shows. */
+    default boolean isTried() {
+        return isListing();
+    }
+
     /** Whether its words are found by searching; what is gathered is found where it is at home. */
     default boolean isSearched() {
         return true;

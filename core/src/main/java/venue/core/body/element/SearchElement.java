@@ -6,6 +6,7 @@ import static venue.core.model.property.Property.of;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
@@ -15,11 +16,12 @@ import venue.core.body.listing.Listed;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.body.search.Found;
-import venue.core.body.search.Searcher;
 import venue.core.model.property.PropertyType;
 
 /** A line to look for something, and on the page bound for it what was found. It needs no script. */
 final class SearchElement extends DeclaredKind {
+
+    private static final String FOUND = "What is found";
 
     SearchElement() {
         super(
@@ -27,7 +29,11 @@ final class SearchElement extends DeclaredKind {
                 "Search",
                 "A line to look for something; on the site’s page for searching, what was found too",
                 of("hint", "Words in the line", PropertyType.WORDS).longest(60),
-                number("each", "Found on one page", 5, 50, 10, ""));
+                number("each", "Found on one page", 5, 50, 10, "").under(FOUND),
+                FoundLayouts.declared().under(FOUND),
+                of("addresses", "Addresses", PropertyType.YES_NO)
+                        .fallback(Value.of(true))
+                        .under(FOUND));
     }
 
     @Override
@@ -38,6 +44,16 @@ final class SearchElement extends DeclaredKind {
     @Override
     public List<String> inPlace() {
         return List.of("hint");
+    }
+
+    @Override
+    public Set<String> themeParts() {
+        return Set.of("lists", "pictures");
+    }
+
+    @Override
+    public boolean isTried() {
+        return true;
     }
 
     @Override
@@ -55,7 +71,7 @@ final class SearchElement extends DeclaredKind {
         Scene scene = props.scene();
         Optional<Found> found = scene.gathered().search().found(props.number("each"));
         line(props, scene.gathered().search().address(), found.map(Found::words).orElse(""), out);
-        found.ifPresent(f -> new Results(scene, f, out).write());
+        found.ifPresent(f -> new Results(props, scene, f, out).write());
     }
 
     private static void line(Props props, String address, String words, HtmlWriter out) {
@@ -77,7 +93,7 @@ final class SearchElement extends DeclaredKind {
     }
 
     /** What was found. */
-    private record Results(Scene scene, Found found, HtmlWriter out) {
+    private record Results(Props props, Scene scene, Found found, HtmlWriter out) {
 
         void write() {
             out.start("p", "tally").attr("role", "status");
@@ -97,7 +113,9 @@ final class SearchElement extends DeclaredKind {
                 found.offers().forEach(this::offer);
                 out.end();
             }
-            results();
+            if (!found.results().isEmpty()) {
+                new FoundResults(props, out).write(found.results());
+            }
             pages();
         }
 
@@ -113,41 +131,6 @@ final class SearchElement extends DeclaredKind {
                 link(answer.isChosen() ? without : with, answer.label() + " " + answer.count(), answer.isChosen());
             }
             out.end();
-        }
-
-        private void results() {
-            if (found.results().isEmpty()) {
-                return;
-            }
-            int level = scene.headings().beneath();
-            out.start("ol", "results");
-            for (Found.Result result : found.results()) {
-                out.start("li").start("h" + level, "h z-medium");
-                ListingCard.title(scene, result.page(), out);
-                out.end();
-                snippet(result.snippet());
-                out.start("small")
-                        .text(scene.links().address(result.page()))
-                        .end()
-                        .end();
-            }
-            out.end();
-        }
-
-        /** Words that were looked for are marked, and nothing of the snippet is taken for HTML. */
-        private void snippet(String snippet) {
-            out.start("p");
-            int at = 0;
-            while (at < snippet.length()) {
-                int from = snippet.indexOf(Searcher.FROM, at);
-                int to = snippet.indexOf(Searcher.TO, at);
-                if (from < 0 || to < from) {
-                    break;
-                }
-                out.text(snippet.substring(at, from)).element("mark", snippet.substring(from + 1, to));
-                at = to + 1;
-            }
-            out.text(snippet.substring(at)).end();
         }
 
         private void pages() {

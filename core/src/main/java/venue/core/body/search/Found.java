@@ -28,6 +28,11 @@ public record Found(
     public static final String KIND = "kind";
     public static final String TOPIC = "topic";
 
-    /** @param snippet see {@link Searcher#snippets} */
-    public record Result(Page page, String snippet) {}
+    /**
+     * A page that says it.
+     *
+     * @param kind what its kind is called
+     * @param snippet see {@link Searcher#snippets}
+     */
+    public record Result(Page page, String kind, String snippet) {}
 }

@@ -49,6 +49,32 @@ public interface Searcher {
     /** Ids of the pages whose title or topics say it, the best first. */
     List<String> titled(Sought sought, int most);
 
+    /** The same, for trying: what is looked for in vain is not counted. */
+    default Searcher uncounted() {
+        Searcher self = this;
+        return new Searcher() {
+            @Override
+            public List<String> find(Sought sought, int most) {
+                return self.find(sought, most);
+            }
+
+            @Override
+            public Map<String, String> snippets(Sought sought, Collection<String> pages) {
+                return self.snippets(sought, pages);
+            }
+
+            @Override
+            public Optional<String> near(Sought sought) {
+                return self.near(sought);
+            }
+
+            @Override
+            public List<String> titled(Sought sought, int most) {
+                return self.titled(sought, most);
+            }
+        };
+    }
+
     /** Counts words that a visitor looked for and that no page holds. Does nothing where nobody counts. */
     default void missed(String words) {}
 }

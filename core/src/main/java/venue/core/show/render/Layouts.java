@@ -8,12 +8,14 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
+import venue.core.body.element.FoundLayouts;
 import venue.core.body.element.ListingAsk;
 import venue.core.body.element.ListingLayout.Stock;
 import venue.core.body.element.ListingLayouts;
 import venue.core.body.listing.ListingQuery;
 import venue.core.body.listing.ListingQuery.When;
 import venue.core.body.scene.Props;
+import venue.core.body.search.Found;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.property.UsualFields;
@@ -31,6 +33,7 @@ import venue.core.model.template.Template;
 public record Layouts(int matching, int past, List<Layout> layouts) {
 
     private static final int WHOLE = 12;
+    private static final int MOST_FOUND = 50;
 
     /**
      * One layout.
@@ -47,7 +50,7 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
                         .all()
                         .filter(s -> s.id().equals(section))
                         .flatMap(Section::elements)
-                        .filter(e -> e.id().equals(element) && Elements.is(e, ElementKind::isListing))
+                        .filter(e -> e.id().equals(element) && Elements.is(e, ElementKind::isTried))
                         .findFirst());
     }
 
@@ -62,6 +65,30 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
 
     /** @param page the page that the listing stands on, or one that stands for such */
     public static Layouts of(View view, Page page, Element listing) {
+        return Elements.is(listing, ElementKind::isListing)
+                ? ofListing(view, page, listing)
+                : ofFound(view, searching(view, page), listing);
+    }
+
+    private static Layouts ofFound(View view, Page page, Element search) {
+        PageScene scene = new PageScene(view, page, true, List.of());
+        List<Page> found = scene.gathered().search().found(MOST_FOUND).stream()
+                .flatMap(f -> f.results().stream())
+                .map(Found.Result::page)
+                .toList();
+        Stock stock = new Stock(found.size(), count(scene, found, UsualFields.PICTURE), 0);
+        List<Layout> layouts = FoundLayouts.all().stream()
+                .map(l -> new Layout(l.key(), l.says(), l.note(stock), ""))
+                .toList();
+        return new Layouts(found.size(), 0, layouts);
+    }
+
+    /** The page that shows what is found: the one that the site names for searching, else the one at hand. */
+    private static Page searching(View view, Page page) {
+        return view.searchPage().orElse(page);
+    }
+
+    private static Layouts ofListing(View view, Page page, Element listing) {
         PageScene scene = new PageScene(view, page, true, List.of());
         ListingQuery query = ListingAsk.of(props(listing, scene));
         List<Page> all = scene.gathered().listings().all(query);
@@ -98,7 +125,7 @@ public record Layouts(int matching, int past, List<Layout> layouts) {
         Element tried = new Element(listing.id(), listing.kind(), props);
         return PageRenderer.sections(
                 view,
-                page,
+                Elements.is(listing, ElementKind::isListing) ? page : searching(view, page),
                 List.of(section.withColumns(List.of(section.columns().get(0).withElements(List.of(tried))))));
     }
 }

@@ -113,7 +113,7 @@ final class PageSearch implements Search {
         Map<String, String> snippets =
                 view.searcher().snippets(sought, shown.stream().map(Page::id).toList());
         return shown.stream()
-                .map(p -> new Found.Result(p, snippets.getOrDefault(p.id(), "")))
+                .map(p -> new Found.Result(p, name(p.kind()), snippets.getOrDefault(p.id(), "")))
                 .toList();
     }
 
