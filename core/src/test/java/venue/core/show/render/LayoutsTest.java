@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jsoup.nodes.Document;
@@ -17,6 +18,7 @@ import venue.core.Sites;
 import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.listing.Asked;
+import venue.core.body.search.Found;
 import venue.core.edition.edition.Edition;
 import venue.core.live.sitemap.Sitemap;
 import venue.core.model.kind.Kind;
@@ -120,6 +122,29 @@ class LayoutsTest {
         assertThat(html.select(".jump li").eachText().subList(0, 2)).containsExactly("2026", "November 2");
         assertThat(html.select(".grouped > h2.group")).hasSize(11);
         assertThat(html.select(".grouped .card h3")).hasSize(30);
+    }
+
+    @Test
+    void whatIsFoundStandsOnceInEachLayoutWithItsWordsMarked() {
+        Edition site = stories(12, true);
+        View view =
+                view(site).searchedBy(new FindsEverything(site)).asking(new Asked("", 1, Map.of(Found.WORDS, "looms")));
+        Element search = new Element("e1", "search", Map.of("each", Value.of(50)));
+        Layouts layouts = Layouts.of(view, site.home().orElseThrow(), search);
+        assertThat(layouts.matching()).isEqualTo(12);
+        assertThat(layouts.layouts()).hasSize(5);
+        for (Layouts.Layout layout : layouts.layouts()) {
+            Document html = drawn(view, search, layout.key());
+            assertThat(html.select("ol.found > li .h a[href]")).as(layout.key()).hasSize(12);
+            assertThat(html.select("ol.found > li mark"))
+                    .as(layout.key())
+                    .hasSize(layout.key().equals("compact") ? 0 : 12);
+            assertThat(html.select("ol.found img").isEmpty())
+                    .isEqualTo(!Set.of("pictures", "cards").contains(layout.key()));
+            assertThat(html.select("p:empty, ol:empty")).isEmpty();
+        }
+        assertThat(drawn(view, search, "kinds").select(".grouped > h2.group").eachText())
+                .containsExactly("Story");
     }
 
     @Test

@@ -4,13 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -22,8 +19,6 @@ import venue.core.Sites;
 import venue.core.basics.value.Value;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Found;
-import venue.core.body.search.Searcher;
-import venue.core.body.search.Sought;
 import venue.core.carry.compose.Compose;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
@@ -51,29 +46,6 @@ class VisitorLawsTest {
                             "topics",
                             "Topics",
                             venue.core.model.property.Property.of("one", "Topic", PropertyType.TOPIC))));
-
-    /** Finds everything, whoever asks. */
-    private record Everything(Edition site) implements Searcher {
-        @Override
-        public List<String> find(Sought sought, int most) {
-            return site.all(Page.class).map(Page::id).toList();
-        }
-
-        @Override
-        public Map<String, String> snippets(Sought sought, Collection<String> pages) {
-            return pages.stream().collect(Collectors.toMap(id -> id, id -> "it says " + id));
-        }
-
-        @Override
-        public Optional<String> near(Sought sought) {
-            return Optional.empty();
-        }
-
-        @Override
-        public List<String> titled(Sought sought, int most) {
-            return List.of();
-        }
-    }
 
     private static Page story(int i) {
         Map<String, Value> parts = new TreeMap<>();
@@ -126,7 +98,7 @@ class VisitorLawsTest {
         Visitor some = (edition, page) -> hidden.stream().noneMatch(h -> id(h).equals(page.id()));
         View view = View.of(site, Instant.parse("2026-11-27T12:00:00Z"), "http://yard", View.Mode.VISITOR)
                 .seenBy(some)
-                .searchedBy(new Everything(site))
+                .searchedBy(new FindsEverything(site))
                 .asking(Asked.at("/", Map.of(Found.WORDS, "story")).asked());
         Page home = site.home().orElseThrow();
         for (Page page : site.all(Page.class).filter(p -> some.mayOpen(site, p)).toList()) {
