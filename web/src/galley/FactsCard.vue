@@ -24,15 +24,18 @@ function words(field: Property): string {
 const summary = computed(
   () => page.value.fieldList.map(words).filter(Boolean).join(' · ') || 'Nothing written yet',
 )
+const seen = computed(() =>
+  page.value.lacks.includes('TITLE_BAND')
+    ? 'shown in listings and where elements are bound to them; this page has no title band'
+    : 'shown in listings, in the title band and where elements are bound to them',
+)
 </script>
 
 <template>
   <details class="facts" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>
       <b>Facts of this {{ page.kindName.toLowerCase() }}</b>
-      <span class="quiet cut grow">{{
-        open ? 'shown in listings, in the title band and where elements are bound to them' : summary
-      }}</span>
+      <span class="quiet cut grow">{{ open ? seen : summary }}</span>
     </summary>
     <div class="fields">
       <PropertyInput

@@ -129,6 +129,7 @@ const plans: Record<string, [number, number, number, number]> = {
   >
     <SectionsBar v-model="shut" />
     <FactsCard v-if="galley.page.value" />
+    <slot />
     <div v-for="zone in page.zones" :key="zone.key" class="zone">
       <div class="zone-head">
         <svg width="26" height="19" viewBox="0 0 26 19" aria-hidden="true">

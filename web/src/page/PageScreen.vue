@@ -7,6 +7,7 @@ import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
 import FactsStrip from './FactsStrip.vue'
 import FormPane from './FormPane.vue'
+import FrameLine from '@/galley/FrameLine.vue'
 import GalleyPane from '@/galley/GalleyPane.vue'
 import NarrowViews, { type View } from '@/galley/NarrowViews.vue'
 import PatternTray from '@/galley/PatternTray.vue'
@@ -70,7 +71,7 @@ useGalleyKeys(
       </p>
       <div class="split halves" :class="{ alone: !page.changeable }">
         <FormPane v-if="page.changeable && asForm" />
-        <GalleyPane v-else-if="page.changeable" ref="pane" />
+        <GalleyPane v-else-if="page.changeable" ref="pane"><FrameLine :html="html" /></GalleyPane>
         <ProofPane v-model:marks="marks" :html="html" />
       </div>
       <PatternTray v-if="galley.spot.value" />

@@ -4,13 +4,11 @@ import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
-import venue.core.basics.value.Values;
 import venue.core.edition.edition.Edition;
-import venue.core.edition.edition.Sides;
+import venue.core.edition.edition.Everywhere;
 import venue.core.model.page.Page;
 import venue.core.model.section.SharedSection;
 import venue.core.model.template.Template;
-import venue.core.model.template.ZoneRole;
 
 /** On which pages a change of an item shows: the one answer to that, for cards, sheets, releases and the catalog. */
 public final class ReachedPages {
@@ -87,26 +85,11 @@ public final class ReachedPages {
                 .anyMatch(s -> s.sharedFrom().filter(shared::equals).isPresent());
     }
 
-    /** A section on every page shows on those that it is meant for, and in a column on those that have the column. */
+    /** A section on every page shows on those that it is meant for and that have the place. */
     static List<String> everywhere(Edition edition, SharedSection shared) {
-        String on = Values.text(shared.section().settings(), "onPages");
-        String stands = Values.text(shared.section().settings(), "foot");
         return edition.all(Page.class)
-                .filter(p -> switch (on) {
-                    case "home" -> edition.isHome(p);
-                    case "others" -> !edition.isHome(p);
-                    default -> true;
-                })
-                .filter(p -> switch (stands) {
-                    case "left" -> sides(edition, p).has(ZoneRole.LEFT);
-                    case "right" -> sides(edition, p).has(ZoneRole.RIGHT);
-                    default -> true;
-                })
+                .filter(p -> Everywhere.shows(edition, p, shared.section()))
                 .map(Page::id)
                 .toList();
-    }
-
-    private static Sides sides(Edition edition, Page page) {
-        return Sides.of(edition, page, edition.worn(page).template());
     }
 }

@@ -8,6 +8,7 @@ import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
 import venue.core.body.element.LeftOut;
 import venue.core.check.survey.Finding;
+import venue.core.edition.edition.FramePart;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
@@ -84,11 +85,14 @@ public record PageDetail(
     /**
      * What stands on it.
      *
+     * @param everywhere those sections of every page that visitors see on it
+     * @param lacks which of header, title band and footer visitors don't get around it
      * @param unseenSides columns beside its content that visitors don't see
      */
     public record PageSections(
             List<ZoneDetail> zones,
             List<PlacedSection> everywhere,
+            List<FramePart> lacks,
             Sides.Unseen unseenSides,
             List<Section> shelf,
             List<PageFacts.ToFill> toFill) {}

@@ -9,6 +9,7 @@ import venue.core.change.edit.Rights;
 import venue.core.edition.edition.Beneath;
 import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.FramePart;
 import venue.core.edition.edition.ItemSort;
 import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
@@ -48,6 +49,7 @@ class PageDetails {
                 new PageDetail.PageSections(
                         sections.zones(),
                         sections.everywhere(),
+                        FramePart.lackedBy(standing.working(), page),
                         Sides.unseen(standing.working(), page),
                         page.shelf(),
                         standing.working().toFill(page)),

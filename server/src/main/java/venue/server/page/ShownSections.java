@@ -3,6 +3,7 @@ package venue.server.page;
 import java.util.List;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Everywhere;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.edition.SectionPlace;
 import venue.core.model.page.Page;
@@ -27,8 +28,8 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
     }
 
     List<PlacedSection> everywhere() {
-        return edition().site().foot().stream()
-                .flatMap(id -> SectionPlace.everywhere(edition(), id).stream())
+        return Everywhere.on(edition(), page)
+                .flatMap(s -> SectionPlace.everywhere(edition(), s.id()).stream())
                 .map(this::placed)
                 .toList();
     }

@@ -66,9 +66,12 @@ public record Sides(boolean left, boolean right) {
 
     /** The sections on every page that stand in a column. */
     public static Stream<Section> everywhere(Edition edition, ZoneRole side) {
-        String key = side == ZoneRole.LEFT ? "left" : "right";
         return edition.foot().stream()
-                .filter(s -> Values.text(s.settings(), "foot").equals(key));
+                .filter(s -> Values.text(s.settings(), "foot").equals(key(side)));
+    }
+
+    private static String key(ZoneRole side) {
+        return side == ZoneRole.LEFT ? "left" : "right";
     }
 
     /**
@@ -92,7 +95,7 @@ public record Sides(boolean left, boolean right) {
                 off.add(side);
             } else if (sides.has(side)
                     && !own
-                    && everywhere(edition, side).findAny().isEmpty()) {
+                    && Everywhere.in(edition, page, key(side)).findAny().isEmpty()) {
                 empty.add(side);
             }
         }

@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.basics.value.Values;
 import venue.core.basics.value.Window;
 import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.body.scene.Props;
+import venue.core.edition.edition.Everywhere;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;
@@ -49,20 +49,7 @@ final class SectionRenderer {
      * @param stands where they stand: {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column
      */
     List<Section> everywhere(String stands) {
-        boolean home = view.edition().isHome(scene.page());
-        return view.edition().foot().stream()
-                .filter(s -> stands(s).equals(stands))
-                .filter(s -> switch (Values.text(s.settings(), "onPages")) {
-                    case "home" -> home;
-                    case "others" -> !home;
-                    default -> true;
-                })
-                .toList();
-    }
-
-    private static String stands(Section section) {
-        String stands = Values.text(section.settings(), "foot");
-        return stands.isEmpty() ? "above" : stands;
+        return Everywhere.in(view.edition(), scene.page(), stands).toList();
     }
 
     /** Writes the columns alone of those that hold something, on the ground that is there; whether any did. */
