@@ -208,6 +208,8 @@ const plans: Record<string, [number, number, number, number]> = {
   padding: 16px 20px 60px;
   border-right: 1px solid var(--line);
   scrollbar-width: thin;
+  /* It begins at the window's edge: a ring around it would lie outside. */
+  outline-offset: -2px;
 }
 .galley.folded :deep(.card > :not(header)) {
   display: none;

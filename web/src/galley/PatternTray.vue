@@ -14,6 +14,7 @@ import { offered } from '@/site/offered'
 import TakePageSheet from './TakePageSheet.vue'
 import { useGalley } from './useGalley'
 import { whyNotIn } from './whyNotIn'
+import { walk } from './walking'
 
 const site = useSite()
 const session = useSession()
@@ -115,12 +116,18 @@ useEventListener(
 </script>
 
 <template>
-  <section ref="box" class="tray" aria-label="Pattern tray">
+  <section ref="box" class="tray" aria-label="Pattern tray" @keydown="(e) => box && walk(e, box)">
     <header>
       <b class="disp">Place a section</b>
       <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zone?.name }}</span>
       <span class="grow" />
-      <input v-model="search" type="search" placeholder="Find a pattern" aria-label="Find a pattern" />
+      <input
+        v-model="search"
+        type="search"
+        placeholder="Find a pattern"
+        aria-label="Find a pattern"
+        aria-description="Arrow down leads to the drawings, and arrows walk them"
+      />
       <v-btn @click="close">Close<span class="kbd">Esc</span></v-btn>
     </header>
     <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />

@@ -32,6 +32,7 @@ button {
   background: none;
   color: var(--quiet);
   font: 13.5px/24px var(--text);
+  min-width: 24px;
   padding: 0;
 }
 button.on {

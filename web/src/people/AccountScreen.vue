@@ -112,6 +112,13 @@ async function stepped() {
     <section>
       <h2>Where you are signed in</h2>
       <table>
+        <thead class="unseen">
+          <tr>
+            <th scope="col">Device</th>
+            <th scope="col">Signed in</th>
+            <th scope="col">Last used</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(s, i) in account.sessions" :key="i">
             <td>{{ s.device }} <b v-if="s.mine"> · this one</b></td>

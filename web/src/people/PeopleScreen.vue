@@ -59,6 +59,15 @@ async function letter() {
       <section v-for="g in groups" :key="g.state">
         <h2>{{ g.title }}</h2>
         <table class="stacks">
+          <thead class="unseen">
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">E-mail</th>
+              <th scope="col">Sites</th>
+              <th scope="col">Second step</th>
+              <th scope="col">Last seen</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="p in g.people" :key="p.id">
               <td class="name">

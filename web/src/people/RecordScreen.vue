@@ -52,6 +52,13 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
     <p v-if="trouble" class="must gap" role="alert">{{ trouble }}</p>
     <p v-else-if="lines?.length === 0" class="quiet gap">Nothing of this has happened.</p>
     <table v-else-if="lines" class="stacks">
+      <thead class="unseen">
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">What</th>
+          <th scope="col">From</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="l in lines" :key="l.id">
           <td class="quiet when">{{ when(l.at) }}</td>

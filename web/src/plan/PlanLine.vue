@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Catalog } from '@/api/types'
+import { useSite } from '@/site/useSite'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import type { OutlineRow } from './outline'
 import PlanMarks from './PlanMarks.vue'
@@ -30,6 +31,8 @@ const emit = defineEmits<{
 
 const row = computed(() => props.line.row)
 const state = computed(() => STATE_WORDS[row.value.state])
+const site = useSite()
+const template = computed(() => site.templates.get(row.value.template)?.name ?? row.value.template)
 const input = ref<HTMLInputElement | null>(null)
 const title = ref('')
 
@@ -94,7 +97,8 @@ function done() {
       <template v-else>
         <span class="title cut" dir="auto" :title="row.title">{{ row.title }}</span>
         <span v-if="row.home" class="home">home</span>
-        <span class="mono cut address" aria-hidden="true">{{ row.address }}</span>
+        <span class="mono cut address">{{ row.address }}</span>
+        <span class="unseen">, wears {{ template }}</span>
       </template>
       <span v-if="drop?.whyNot" class="why" role="status">{{ drop.whyNot }}</span>
     </div>

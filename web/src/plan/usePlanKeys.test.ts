@@ -103,7 +103,10 @@ describe('the keys of the Plan', () => {
     expect([acts.makeNew.mock.calls, plan.sheet.value]).toEqual([[], null])
     moves.carry.mockReturnValueOnce(false)
     await press('ArrowUp')
-    expect(useNotices().list.map((n) => n.says)).toEqual(['It can’t go further that way.'])
+    expect(useNotices().list.map((n) => n.says)).toEqual([
+      'It is back where it was.',
+      'It can’t go further that way.',
+    ])
   })
 
   it('change nothing of what only managers change, and say so', async () => {

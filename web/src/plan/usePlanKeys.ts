@@ -104,8 +104,10 @@ export function usePlanKeys(plan: Plan) {
   function carry(event: KeyboardEvent) {
     const direction = MOVES[event.key]
     if (event.key === 'Enter') void plan.moves.putDown()
-    else if (event.key === 'Escape') plan.moves.putBack()
-    else if (direction && !plan.moves.carry(direction)) notices.say('It can’t go further that way.')
+    else if (event.key === 'Escape') {
+      plan.moves.putBack()
+      notices.tell('It is back where it was.')
+    } else if (direction && !plan.moves.carry(direction)) notices.say('It can’t go further that way.')
     else if (event.key === 'Tab') return
     event.preventDefault()
   }

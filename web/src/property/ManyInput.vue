@@ -94,7 +94,8 @@ function up(index: number) {
   border: 0;
   background: none;
   color: var(--quiet);
-  width: 20px;
+  width: 24px;
+  height: 24px;
 }
 .acts .apart {
   color: var(--juniper);

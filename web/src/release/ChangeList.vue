@@ -104,9 +104,12 @@ const ticked = (entries: ReleaseEntry[]) => entries.filter((e) => !left.value.ha
                 brings along {{ wants(e).join(', ') }}
               </div>
             </div>
-            <v-btn v-if="e.pages.length" @click="looking = looking === e.item ? null : e.item">{{
-              looking === e.item ? 'Close' : 'Before and after'
-            }}</v-btn>
+            <v-btn
+              v-if="e.pages.length"
+              :aria-label="`${looking === e.item ? 'Close' : 'Before and after'}: ${e.name}`"
+              @click="looking = looking === e.item ? null : e.item"
+              >{{ looking === e.item ? 'Close' : 'Before and after' }}</v-btn
+            >
           </div>
           <BeforeAfter v-if="looking === e.item" :pages="e.pages" :more="e.reaches - e.pages.length" />
         </li>

@@ -30,6 +30,16 @@ const when = (at: string) =>
     <h2 class="log">Releases so far</h2>
     <p v-if="log.length === 0" class="quiet">None yet. Visitors see nothing before the first.</p>
     <table v-else>
+      <thead class="unseen">
+        <tr>
+          <th scope="col">Release</th>
+          <th scope="col">Note</th>
+          <th scope="col">Changes</th>
+          <th scope="col">By</th>
+          <th scope="col">When</th>
+          <th scope="col">State</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="(r, i) in log" :key="r.number">
           <td>

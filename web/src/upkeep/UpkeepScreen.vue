@@ -43,6 +43,13 @@ onUnmounted(() => clearTimeout(again))
       <section aria-labelledby="by-itself">
         <h2 id="by-itself">Done by itself</h2>
         <table class="list stacks">
+          <thead class="unseen">
+            <tr>
+              <th scope="col">Task</th>
+              <th scope="col">How it went</th>
+              <th scope="col">When</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="t in told.tasks" :key="t.name">
               <td class="what">{{ t.title }}</td>
