@@ -51,7 +51,15 @@ const contents = computed(() => [
 const kind = site.rows.get(props.page)?.kind
 const shown = computed(() => compared.value.map((id) => fits.value.find((f) => f.template === id)!))
 const sides = useSideBySide(compared)
-const { differ } = sides
+const { differ, fromTop } = sides
+const FROM = [
+  { value: 'differ', title: 'where they differ' },
+  { value: 'top', title: 'from the top' },
+]
+const from = computed({
+  get: () => (fromTop.value ? 'top' : 'differ'),
+  set: (where) => (fromTop.value = where === 'top'),
+})
 const frames = computed(() => framesOf(fits.value.flatMap((f) => site.templates.get(f.template) ?? [])))
 const atHand = computed(() =>
   fits.value.filter((f) => {
@@ -115,7 +123,7 @@ const markup: Markup = (of) =>
     </template>
     <p class="quiet">
       The templates its kind may wear, on this page’s own content{{
-        differ ? ', where they begin to differ' : ''
+        differ && !fromTop ? ', where they begin to differ' : ''
       }}. Nothing changes until one is taken.
       <template v-if="withheld">
         {{ counted(withheld, 'more template is', 'more templates are') }} not for
@@ -143,9 +151,13 @@ const markup: Markup = (of) =>
         </button>
       </div>
     </div>
-    <div v-if="trials.length" class="row-flex on">
-      <span class="label" aria-hidden="true">Shown with</span>
-      <ChoiceOf v-model="on" :items="contents" label="Shown with" />
+    <div v-if="trials.length || differ" class="row-flex on">
+      <template v-if="trials.length">
+        <span class="label" aria-hidden="true">Shown with</span>
+        <ChoiceOf v-model="on" :items="contents" label="Shown with" />
+      </template>
+      <span class="grow" />
+      <ChoiceOf v-if="differ" v-model="from" :items="FROM" label="Shown from" />
     </div>
     <div class="fits">
       <section v-for="fit in shown" :key="fit.template" :class="{ worn: fit.worn }">

@@ -11,6 +11,8 @@ export function useSideBySide(shown: Ref<string[]>) {
   const frames = new Map<string, InstanceType<typeof ProofFrame>>()
   const drawn = new Map<string, Block[]>()
   const differ = ref(false)
+  /** Whether they are shown from their tops, though they begin to differ further down. */
+  const fromTop = ref(false)
   let at = new Map<string, number>()
 
   const hold = (id: string) => (frame: unknown) => {
@@ -27,7 +29,7 @@ export function useSideBySide(shown: Ref<string[]>) {
     if (!ids.every((id) => drawn.has(id))) return
     const tops = firstDifference(ids.map((id) => drawn.get(id)!))
     differ.value = tops.some((top) => top > 0)
-    at = new Map(ids.map((id, i) => [id, Math.max(0, (tops[i] ?? 0) - ABOVE)]))
+    at = new Map(ids.map((id, i) => [id, fromTop.value ? 0 : Math.max(0, (tops[i] ?? 0) - ABOVE)]))
     ids.forEach((id) => scroll(id, at.get(id)!))
   }
   const scroll = (id: string, top: number) => frames.get(id)?.send({ type: 'scroll', top })
@@ -40,5 +42,6 @@ export function useSideBySide(shown: Ref<string[]>) {
     await nextTick()
     align()
   })
-  return { hold, loaded, told, scrolled, differ }
+  watch(fromTop, align)
+  return { hold, loaded, told, scrolled, differ, fromTop }
 }

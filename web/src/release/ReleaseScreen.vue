@@ -118,12 +118,14 @@ async function goBack(number: number) {
         <p v-if="!manager" class="label">Only managers release. Ask one when it is ready.</p>
         <h3>As the survey would find it then</h3>
         <p v-if="preview && !grave.length && !lesser.length" class="quiet">Nothing to fix.</p>
-        <div v-for="(f, i) in grave" :key="`g${i}`" class="note-box must-box">
-          <b class="must">◆ {{ f.name }}</b> {{ f.finding.says }}
-        </div>
-        <div v-for="(f, i) in lesser.slice(0, 6)" :key="`l${i}`" class="note-box">
-          <b class="should">◇ {{ f.name }}</b> {{ f.finding.says }}
-        </div>
+        <ul v-if="grave.length || lesser.length" class="findings">
+          <li v-for="(f, i) in grave" :key="`g${i}`">
+            <b class="must">◆ {{ f.name }}</b> {{ f.finding.says }}
+          </li>
+          <li v-for="(f, i) in lesser.slice(0, 6)" :key="`l${i}`">
+            <b class="should">◇ {{ f.name }}</b> {{ f.finding.says }}
+          </li>
+        </ul>
         <router-link v-if="lesser.length > 6" :to="{ name: 'survey' }"
           >{{ lesser.length - 6 }} more in the survey</router-link
         >
@@ -141,6 +143,17 @@ async function goBack(number: number) {
 </template>
 
 <style scoped>
+.findings {
+  list-style: none;
+  border-top: 1px solid var(--line);
+  margin-bottom: 10px;
+  overflow-wrap: anywhere;
+}
+.findings li {
+  padding: 7px 0;
+  border-bottom: 1px solid var(--line2);
+  color: var(--quiet);
+}
 .changes {
   flex: 1;
   min-width: 0;

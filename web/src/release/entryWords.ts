@@ -4,6 +4,7 @@ import { bySort, type ItemSort } from '@/words/sorts'
 export const FATES: Record<ReleaseEntry['fate'], { mark: string; word: string; tone: string }> = {
   NEW: { mark: '+', word: 'new', tone: 'LIVE' },
   CHANGED: { mark: '◐', word: 'changed', tone: 'CHANGED' },
+  OFF: { mark: '⊘', word: 'taken off', tone: 'WITHDRAWN' },
   GONE: { mark: '−', word: 'goes', tone: 'must' },
 }
 

@@ -5,7 +5,9 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
+import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
+import venue.core.model.page.Page;
 import venue.core.sort.Between;
 import venue.core.sort.ReachedPages;
 import venue.core.sort.Sorts;
@@ -22,18 +24,30 @@ final class ChangeTeller {
         this.between = between;
     }
 
+    private ReleaseEntry.Fate fate(@Nullable Item before, @Nullable Item after) {
+        if (before == null) {
+            return ReleaseEntry.Fate.NEW;
+        }
+        if (after == null) {
+            return ReleaseEntry.Fate.GONE;
+        }
+        boolean goesOff = isOff(between.working(), after) && !isOff(between.live(), before);
+        return goesOff ? ReleaseEntry.Fate.OFF : ReleaseEntry.Fate.CHANGED;
+    }
+
+    private static boolean isOff(Edition edition, Item item) {
+        return edition.page(item.id()).filter(Page::withdrawn).isPresent();
+    }
+
     ReleaseEntry entry(String id, @Nullable Item before, @Nullable Item after) {
         Item shown = after != null ? after : Objects.requireNonNull(before);
-        ReleaseEntry.Fate fate = before == null
-                ? ReleaseEntry.Fate.NEW
-                : after == null ? ReleaseEntry.Fate.GONE : ReleaseEntry.Fate.CHANGED;
         Optional<ReachedPages> reach = Optional.ofNullable(after).map(item -> ReachedPages.of(between.working(), item));
         List<String> says = Sorts.tells(before, after, between);
         return new ReleaseEntry(
                 id,
                 ItemSort.of(shown),
                 shown.name(),
-                fate,
+                fate(before, after),
                 says,
                 List.of(),
                 new ReleaseEntry.ReachedByIt(

@@ -30,6 +30,8 @@ public record ReleaseEntry(
     public enum Fate {
         NEW,
         CHANGED,
+        /** Taken off the site, and still there for managers. */
+        OFF,
         GONE
     }
 

@@ -54,6 +54,14 @@ class ReleasePlanTest {
     }
 
     @Test
+    void whatIsTakenOffTheSiteIsNoUsualChange() {
+        Edition off = Sites.after(live, PageCommand.withdrawPage("weaving", true));
+        assertThat(plan(off).entries()).extracting(ReleaseEntry::fate).containsExactly(ReleaseEntry.Fate.OFF);
+        Edition gone = Sites.after(live, PageCommand.removePage("weaving"));
+        assertThat(plan(gone).entries()).extracting(ReleaseEntry::fate).contains(ReleaseEntry.Fate.GONE);
+    }
+
+    @Test
     void aPageBringsTheAncestorsThatVisitorsDoNotHave() {
         Edition working = Sites.after(Sites.after(live, make("above", null)), make("below", "above"));
         assertThat(plan(working).closure(List.of("below"))).containsExactlyInAnyOrder("below", "above");
