@@ -162,7 +162,9 @@ describe('the releases', () => {
       findings: [finding('MUST_FIX', 'A link leads nowhere.'), ...many],
     })
     const wrapper = await screen()
-    expect(wrapper.get('.findings .must').element.parentElement!.textContent).toContain('A link leads nowhere.')
+    expect(wrapper.get('.findings .must').element.parentElement!.textContent).toContain(
+      'A link leads nowhere.',
+    )
     expect(wrapper.findAll('.findings li')).toHaveLength(7)
     expect(words(wrapper)).toContain('2 more in the survey')
   })

@@ -141,8 +141,10 @@ class TwoSitesTest {
 
     private Path saveAPage() {
         go(MOOR + "/plan/visit");
+        page.getByText("Save as a pack…").click();
+        assertThat(sheet()).containsText("12 pages");
         Download download =
-                page.waitForDownload(() -> page.getByText("Save as a pack").click());
+                page.waitForDownload(() -> page.getByText("Save the pack").click());
         Path pack = data.resolve("visit.venuepack");
         download.saveAs(pack);
         return pack;
@@ -155,7 +157,7 @@ class TwoSitesTest {
         page.getByLabel("Choose a pack").setInputFiles(pack);
         assertThat(sheet()).containsText("Bring in “Visit”");
         page.getByLabel("In place of a page").check();
-        assertThat(sheet().locator(".lines li").first()).containsText("Visit");
+        assertThat(sheet().locator("li.page").first()).containsText("Visit");
         button(Pattern.compile("Bring in \\d+ items")).click();
         assertThat(page.getByText("“Visit” is in: one step to undo.")).isVisible();
         assertThat(page.getByRole(AriaRole.TREE)).containsText("Opening times");

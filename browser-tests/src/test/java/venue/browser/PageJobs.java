@@ -1,0 +1,186 @@
+package venue.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+
+/** Jobs done with pages. */
+final class PageJobs {
+
+    static final List<Job> ALL = List.of(
+            new Job("a page that gathers by itself", 6, PageJobs::gathering),
+            new Job("sections added to a page, moved and released alone", 6, PageJobs::sectionsAdded),
+            new Job("a family of pages, each in the menu", 5, PageJobs::family),
+            new Job("people in four layouts, compared on the real people", 9, PageJobs::peopleInLayouts),
+            new Job("a plain list made a front with its latest item", 5, PageJobs::listMadeFront),
+            new Job("one page under three templates", 3, PageJobs::threeTemplates),
+            new Job("what is found, set otherwise", 5, PageJobs::found),
+            new Job("a page for one campaign, with a timed section", 9, PageJobs::campaign),
+            new Job("one look of a page taken to another", 7, PageJobs::taken),
+            new Job("a whole page begun from a pattern", 6, PageJobs::wholePage),
+            new Job("a page appended to, and put into the menu beneath its parent", 7, PageJobs::appended),
+            new Job("a details page on one, few and many pictures", 4, PageJobs::detailsTried));
+
+    private PageJobs() {}
+
+    private static void named(Desk at, String name) {
+        at.acts.key("n");
+        at.acts.fill(at.field("Name"), name);
+    }
+
+    /** With the kind that it gathers proposed, and put into all of its sections. */
+    private static void gathering(Desk at) {
+        at.beginOnPlan("learn");
+        named(at, "Who is here");
+        at.acts.press(at.exactly(at.page.locator(".choice"), "People"));
+        assertThat(at.page.locator(".name")).containsText("What it gathers");
+        at.make();
+        at.release();
+        at.visitorsRead("/learn/who-is-here", "Idris Fenwick-Hale");
+    }
+
+    private static void sectionsAdded(Desk at) {
+        at.beginAt("/kestrel-moor/page/accessibility");
+        at.page.locator(".galley").focus();
+        Locator names = at.page.locator("article.card .name");
+        int before = names.count();
+        at.acts.key("i");
+        at.acts.fill(at.page.getByLabel("Find a pattern"), "Notice");
+        at.acts.press(at.page.locator(".tray .patterns > button").first());
+        assertThat(names).hasCount(before + 1);
+        at.acts.key("Alt+ArrowUp");
+        assertThat(names.nth(before - 1)).hasValue("Notice");
+        at.release();
+    }
+
+    private static void family(Desk at) {
+        at.beginOnPlan("learn");
+        at.acts.press(at.page
+                .locator(".screen-head")
+                .locator("a, button")
+                .filter(new Locator.FilterOptions().setHasText("Several")));
+        at.acts.fill(at.page.getByPlaceholder("One name on each line"), "Spring sky\nSummer sky\nWinter sky");
+        at.acts.press(at.exactly(at.page.locator(".choice"), "Long read"));
+        at.acts.press(at.page.locator(".where").getByLabel("Main"));
+        assertThat(at.page.locator("section.name .yes")).isEnabled();
+        at.acts.key("Control+Enter");
+        assertThat(at.page
+                        .locator("[role=treeitem]")
+                        .filter(new Locator.FilterOptions().setHasText("/learn/winter-sky")))
+                .hasCount(1);
+    }
+
+    private static void peopleInLayouts(Desk at) {
+        at.beginOnPlan("learn");
+        named(at, "Faces");
+        at.makeIn("People");
+        at.acts.press(at.page.getByText("Try layouts…").first());
+        assertThat(at.sheet()
+                        .frameLocator("iframe[title^=Rows]")
+                        .locator(".card")
+                        .first())
+                .isAttached();
+        assertThat(at.sheet()
+                        .frameLocator("iframe[title^=Table]")
+                        .locator("tbody tr")
+                        .first())
+                .isAttached();
+        at.acts.press(at.sheet().locator("label").filter(new Locator.FilterOptions().setHasText("Rows")));
+        assertThat(at.sheet().locator("label.on")).containsText("Rows");
+        at.acts.key("Escape");
+        at.release();
+        at.visitorsRead(at.venue.site("/learn/faces"), ".listing.rows", "Idris Fenwick-Hale");
+    }
+
+    private static void listMadeFront(Desk at) {
+        at.beginAt("/kestrel-moor/page/news?section=news-main2");
+        at.acts.press(at.page.locator(".card.chosen").getByText("Try layouts…"));
+        at.acts.press(at.sheet().locator("label").filter(new Locator.FilterOptions().setHasText("First one large")));
+        assertThat(at.sheet().locator("label.on")).containsText("First one large");
+        at.acts.key("Escape");
+        at.release();
+        at.visitorsRead(at.venue.site("/news"), ".listing.lead", "");
+    }
+
+    private static void threeTemplates(Desk at) {
+        at.beginOnPlan("getting-here");
+        at.acts.key("t");
+        assertThat(at.sheet().locator(".fits section")).hasCount(3);
+        at.acts.press(
+                at.sheet().locator(".hand .all button").filter(new Locator.FilterOptions().setHasText("Long read")));
+        Locator fit = at.sheet().locator(".fits section").filter(new Locator.FilterOptions().setHasText("Long read"));
+        at.acts.press(fit.getByText("Take this"));
+        assertThat(at.page.locator("aside dl")).containsText("Long read");
+    }
+
+    private static void wholePage(Desk at) {
+        at.beginOnPlan("learn");
+        named(at, "Come along");
+        at.acts.press(at.page.getByText("Invitation, a whole page"));
+        at.make();
+        assertThat(at.page.locator("article.card").nth(2)).isVisible();
+        at.release();
+    }
+
+    private static void appended(Desk at) {
+        at.beginAt("/kestrel-moor/page/accessibility");
+        at.page.locator(".galley").focus();
+        at.acts.key("i");
+        at.acts.fill(at.page.getByLabel("Find a pattern"), "Help, a whole page");
+        at.acts.press(at.page.locator(".tray .patterns > button").first());
+        at.acts.press(at.sheet().getByText("Among mine"));
+        at.acts.press(at.page
+                .locator(".fact")
+                .filter(new Locator.FilterOptions().setHasText("In menus"))
+                .getByRole(AriaRole.BUTTON));
+        at.acts.press(at.sheet().getByLabel("Main", new Locator.GetByLabelOptions().setExact(true)));
+        at.acts.press(at.page.getByText("Done"));
+        assertThat(at.page.locator(".strip")).containsText("Main, beneath Visit");
+    }
+
+    private static void detailsTried(Desk at) {
+        at.beginOnPlan("visit");
+        at.acts.key("t");
+        assertThat(at.sheet().locator(".fits section")).hasCount(3);
+        at.acts.press(at.sheet().getByText("the shortest"));
+        at.acts.press(at.sheet().getByText("with most pictures"));
+        Locator both = at.sheet().locator(".fits section").filter(new Locator.FilterOptions().setHasText("Both sides"));
+        at.acts.press(both.getByText("Take this"));
+        assertThat(at.page.locator("aside dl")).containsText("Both sides");
+    }
+
+    private static void found(Desk at) {
+        at.beginAt("/kestrel-moor/page/search");
+        at.acts.press(at.page.getByText("Try layouts…"));
+        assertThat(at.sheet()).containsText("pages say it");
+        at.acts.press(at.sheet().locator("label").filter(new Locator.FilterOptions().setHasText("With pictures")));
+        assertThat(at.sheet().locator("label.on")).containsText("With pictures");
+        at.acts.key("Escape");
+        at.release();
+        at.visitorsRead(at.venue.site("/search?q=comet"), ".found.listing.rows", "comet");
+    }
+
+    private static void campaign(Desk at) {
+        at.beginOnPlan("support");
+        named(at, "A roof for the dome");
+        at.makeIn("Landing");
+        at.page.locator(".galley").focus();
+        at.acts.key("i");
+        at.acts.fill(at.page.getByLabel("Find a pattern"), "Countdown");
+        at.acts.press(at.page.locator(".tray .patterns > button").first());
+        at.release();
+    }
+
+    private static void taken(Desk at) {
+        at.beginAt("/kestrel-moor/page/groups");
+        at.more("Take from another page");
+        at.acts.write(at.page.getByLabel("The page to take from"), "Visit");
+        at.acts.key("ArrowDown");
+        at.acts.key("Enter");
+        at.acts.press(at.exactly(at.sheet(), "Template"));
+        at.acts.press(at.sheet().getByText("Take it"));
+        assertThat(at.page.locator(".strip")).containsText("Wide picture");
+    }
+}
