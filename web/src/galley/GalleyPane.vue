@@ -146,7 +146,9 @@ const plans: Record<string, [number, number, number, number]> = {
         <span class="quiet">
           {{ counted(zone.sections.length, 'section')
           }}<template v-if="galley.page.value"> of this page</template
-          ><template v-if="zone.fixed.length"> · {{ zone.fixed.length }} fixed in the template</template>
+          ><template v-if="zone.fixed.length">
+            · {{ zone.fixed.length }} <WordOf word="fixed section">fixed</WordOf> in the template</template
+          >
           <span v-if="zone.accepts.length" :title="takes(zone)">
             · takes {{ zone.accepts.length }} kinds of element</span
           >

@@ -4,6 +4,7 @@ import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { useTelling } from '@/edit/useTyping'
 import { computed, ref, watch } from 'vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import WordOf from '@/help/WordOf.vue'
 import { useSite } from '@/site/useSite'
 import type { ProofPlace } from '@/proof/ProofPlace'
 import { useGalley } from './useGalley'
@@ -180,8 +181,8 @@ function left() {
       <v-btn :aria-pressed="!marks" @click="marks = !marks"
         >{{ marks ? 'Marks off' : 'Marks on' }}<span class="kbd">M</span></v-btn
       >
-      <span class="quiet grow cut words"
-        >Proof of the working copy · visitors see
+      <span class="quiet grow words"
+        ><WordOf word="proof" above>Proof</WordOf> of the <WordOf word="working copy" above /> · visitors see
         {{ site.standing?.release ? `release ${site.standing.release}` : 'nothing yet' }}</span
       >
     </div>

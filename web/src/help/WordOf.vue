@@ -3,7 +3,11 @@ import { computed, ref, useId } from 'vue'
 import { words } from './words'
 
 /** A word of ours, which says what it means where it stands. */
-const props = defineProps<{ word: string }>()
+const props = defineProps<{
+  word: string
+  /** At the foot of a screen there is room above alone. */
+  above?: boolean
+}>()
 const meaning = computed(() => words.get(props.word) ?? '')
 const open = ref(false)
 const id = useId()
@@ -21,7 +25,7 @@ const id = useId()
     >
       <slot>{{ word }}</slot>
     </button>
-    <span v-if="open" :id="id" class="meaning" role="note"
+    <span v-if="open" :id="id" class="meaning" :class="{ above }" role="note"
       ><b>{{ word }}</b> {{ meaning }}</span
     >
   </span>
@@ -56,5 +60,12 @@ button {
   padding: 7px 10px;
   text-align: left;
   white-space: normal;
+}
+.above {
+  top: auto;
+  right: 0;
+  bottom: 100%;
+  left: auto;
+  margin: 0 0 4px;
 }
 </style>

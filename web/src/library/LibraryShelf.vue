@@ -51,6 +51,7 @@ async function bring(line: ShelfLine) {
     <p v-if="problem" class="must" role="alert">{{ said(problem) }}</p>
     <CarrySheet v-if="looking" :line="looking" :take="take" @close="looking = null" />
   </section>
+  <div v-else-if="shelf && $slots.default"><slot /></div>
 </template>
 
 <style scoped>

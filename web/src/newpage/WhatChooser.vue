@@ -21,6 +21,7 @@ const site = useSite()
 const session = useSession()
 const { form, kind, usable, wear, beginnings } = useNewPageHere()
 const WHOLE = 'whole'
+const LIBRARY = 'library'
 const words = ref('')
 const purpose = ref('all')
 const narrow = useLocalStorage('venue-new-narrow', false)
@@ -30,6 +31,7 @@ const purposes = computed(() => [
   { key: 'all', name: 'all' },
   ...(site.catalog?.purposes ?? []).map((p) => ({ key: p.key, name: p.title.toLowerCase() })),
   ...(beginnings.value.length ? [{ key: WHOLE, name: 'whole pages' }] : []),
+  ...(session.manager ? [{ key: LIBRARY, name: 'the library' }] : []),
 ])
 const groups = computed(() =>
   site.catalog
@@ -146,22 +148,26 @@ async function take(line: ShelfLine, here: string) {
         />
       </ChoiceRow>
     </DrawingBoard>
-    <p v-if="!groups.length && !whole.length" class="none quiet">
+    <p v-if="purpose !== LIBRARY && !groups.length && !whole.length" class="none quiet">
       Nothing is called so. <button type="button" class="textlink" @click="words = ''">Show all</button>
     </p>
-    <p v-if="old.length" class="none quiet">
+    <p v-if="purpose !== LIBRARY && old.length" class="none quiet">
       {{ counted(old.length, 'template is', 'templates are') }} kept from before:
       <button type="button" class="textlink" @click="withOld = !withOld">
         {{ withOld ? 'hide' : 'show' }}
       </button>
     </p>
     <LibraryShelf
-      v-if="session.manager"
+      v-if="session.manager && (purpose === 'all' || purpose === LIBRARY)"
       :sorts="['TEMPLATE', 'KIND']"
       :worn-by="form.kind"
       act="Take and wear it"
       @taken="take"
-    />
+    >
+      <p v-if="purpose === LIBRARY" class="none quiet">
+        The library for all sites has no template and no kind that is not here already.
+      </p>
+    </LibraryShelf>
   </section>
 </template>
 

@@ -159,7 +159,7 @@ function rename(title: string, input: Field) {
         >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template></component
       >
     </StripFact>
-    <StripFact label="To fill" firm>
+    <StripFact label="To fill" firm word="to fill">
       <template v-if="page.toFill.length"
         ><b>{{ page.toFill.length }}</b>
         <button

@@ -50,7 +50,9 @@ public final class SectionSettings {
 
     private static List<Property> ground() {
         return List.of(
-                choice("tone", "Tone", Tone.choices("plain")),
+                choice("tone", "Tone", Tone.choices("plain"))
+                        .help(
+                                "Which of the look's grounds it stands on; its words and buttons take the colours for it."),
                 choice(
                         "back",
                         "Background",
