@@ -1,14 +1,10 @@
 <script setup lang="ts">
-import WordOf from '@/help/WordOf.vue'
-
 /** One fact of the strip above a galley: its label, and what is to be said or done. */
 defineProps<{
   label: string
   note?: string
   /** Never cut short: it holds what is to be clicked. */
   firm?: boolean
-  /** The label is a word of ours, which says what it means. */
-  word?: string
 }>()
 </script>
 
@@ -16,9 +12,7 @@ defineProps<{
   <div class="fact" :class="{ firm }">
     <slot name="sign" />
     <div>
-      <span v-if="word" class="label block"
-        ><WordOf :word="word">{{ label }}</WordOf></span
-      >
+      <span v-if="$slots.label" class="label block"><slot name="label" /></span>
       <span v-else class="label cut said block" :title="note ?? label">{{ label }}</span>
       <div class="cut said"><slot /></div>
     </div>

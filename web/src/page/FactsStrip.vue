@@ -22,6 +22,7 @@ import SendProofSheet from './SendProofSheet.vue'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import DifferSheet from '@/theme/DifferSheet.vue'
 import TakeFromSheet from '@/copying/TakeFromSheet.vue'
+import WordOf from '@/help/WordOf.vue'
 import SavePackSheet from '@/pack/SavePackSheet.vue'
 import PartsSheet from '@/parts/PartsSheet.vue'
 import { useGalley } from '@/galley/useGalley'
@@ -159,7 +160,8 @@ function rename(title: string, input: Field) {
         >{{ state.mark }} {{ state.word }}<template v-if="page.home"> · home</template></component
       >
     </StripFact>
-    <StripFact label="To fill" firm word="to fill">
+    <StripFact label="To fill" firm>
+      <template #label><WordOf word="to fill">To fill</WordOf></template>
       <template v-if="page.toFill.length"
         ><b>{{ page.toFill.length }}</b>
         <button
