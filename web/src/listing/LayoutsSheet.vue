@@ -64,7 +64,7 @@ async function look() {
 const said = computed(() => {
   const many = found.value?.matching ?? 0
   return isFound.value
-    ? counted(many, 'page says it', 'pages say it')
+    ? counted(many, 'live page says it', 'live pages say it')
     : counted(many, 'entry matches', 'entries match')
 })
 onMounted(look)

@@ -131,7 +131,8 @@ describe('the pages of a pack', () => {
     expect(on({ how: 'IN_PLACE_OF', at: 'welcome' }, { replaced: [home] })).toBe(
       'This is your home page; its 6 sections go into its history.',
     )
-    expect(becomes(pages[1]!, usual(), report() as unknown as Told).words).toContain('as it is in the pack')
+    for (const how of [usual(), { ...usual(), differing: 'BOTH' as const }])
+      expect(becomes(pages[1]!, how, report() as unknown as Told).words).toContain('as it is in the pack')
   })
 })
 

@@ -16,7 +16,9 @@ export function ticked(pages: readonly PackPage[], coming: Set<string>, ids: str
   return next.size === pages.length ? undefined : pages.map((p) => p.id).filter((id) => next.has(id))
 }
 
-export const choiceOf = (page: PackPage, how: PackHow) => how.each[page.id] ?? how.differing
+/** What is chosen for a page; one that is here as it is comes once more only where that is chosen for itself. */
+export const choiceOf = (page: PackPage, how: PackHow) =>
+  how.each[page.id] ?? (page.standing === 'SAME' ? 'MINE' : how.differing)
 
 /** What becomes of a page here, in words; it weighs where something of one's own gives way. */
 export function becomes(page: PackPage, how: PackHow, report: PackReport) {

@@ -154,7 +154,7 @@ final class PageJobs {
     private static void found(Desk at) {
         at.beginAt("/kestrel-moor/page/search");
         at.acts.press(at.page.getByText("Try layouts…"));
-        assertThat(at.sheet()).containsText("pages say it");
+        assertThat(at.sheet()).containsText("live pages say it");
         at.acts.press(at.sheet().locator("label").filter(new Locator.FilterOptions().setHasText("With pictures")));
         assertThat(at.sheet().locator("label.on")).containsText("With pictures");
         at.acts.key("Escape");

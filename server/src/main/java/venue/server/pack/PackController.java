@@ -181,7 +181,7 @@ class PackController {
         return new PackLooked(
                 pack.id(),
                 packs.look(read, how.asked()),
-                packs.pages(packed.pack()),
+                pack.drawn(here.workspace()).pages(),
                 packed.lacking(read, files),
                 packed.files(read),
                 packed.bytes(read));

@@ -16,7 +16,7 @@ final class PackedPictures {
     private static final int MOST_BYTES_OF_ONE = 150_000;
     private static final int MOST_BYTES_OF_ALL = 900_000;
     private static final String GROUND =
-            "data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg'%3E%3Crect width='100%25' height='100%25' fill='%23bbb'/%3E%3C/svg%3E";
+            "data:image/svg+xml,%3Csvg%20xmlns=%27http://www.w3.org/2000/svg%27%3E%3Crect%20width=%27100%25%27%20height=%27100%25%27%20fill=%27%23bbb%27/%3E%3C/svg%3E";
     /** Each names renditions that are not here, and the one in "src" will do. */
     private static final Pattern SOURCES = Pattern.compile(" srcset=\"[^\"]*\"");
 

@@ -160,10 +160,11 @@ public final class PackFile implements AutoCloseable {
 
     /** Names of what is shown in some of it, and whose files are neither in it nor here. */
     public List<String> lacking(Pack of, MediaFiles here) {
+        Set<Media> shown = Set.copyOf(of.media());
         Set<String> brought =
                 manifest.files().stream().map(Manifest.Stored::name).collect(Collectors.toSet());
         return shownIn.entrySet().stream()
-                .filter(e -> of.media().contains(e.getValue()))
+                .filter(e -> shown.contains(e.getValue()))
                 .filter(e ->
                         !brought.contains(e.getKey()) && here.locate(e.getKey()).isEmpty())
                 .map(e -> e.getValue().name())

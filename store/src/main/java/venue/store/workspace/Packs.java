@@ -69,17 +69,13 @@ public final class Packs {
         return reading(pack, how).root();
     }
 
-    /** All pages of a pack, with what each is here. */
-    public List<Report.PackPage> pages(Pack pack) {
-        return reading(pack, ReadAsked.USUAL).pages();
-    }
-
     /**
      * A pack's pages as they would stand here.
      *
+     * @param pages all of them, with what each is here
      * @param ids their ids in it, by those that they have in the pack
      */
-    public record Drawn(Standing on, Edition edition, UnaryOperator<String> ids) {
+    public record Drawn(Standing on, List<Report.PackPage> pages, Edition edition, UnaryOperator<String> ids) {
 
         /** Whether this is still how it would stand in that site. */
         public boolean isOf(Workspace site) {
@@ -96,7 +92,7 @@ public final class Packs {
                 .forEach(p -> each.put(p.item().id(), ReadAsked.Differing.THEIRS));
         ReadAsked how = ReadAsked.each(each);
         Reading reading = Reading.of(pack, now.working(), arrivals.known(), archive, how);
-        return new Drawn(now, reading.after(), reading::idHere);
+        return new Drawn(now, reading.pages(), reading.after(), reading::idHere);
     }
 
     /** Reads a pack in one step. */

@@ -1,10 +1,8 @@
 package venue.core.carry.pack;
 
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
-import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.sort.Sorts;
 
@@ -18,9 +16,12 @@ final class Renamed {
         return Sorts.called(item, item.name()).isPresent();
     }
 
-    /** The item under the first name that nothing of its sort has: “Visit (2)”, “Visit (3)”. */
-    static Item beside(Item item, Edition here) {
-        Set<String> taken = here.all(item.getClass()).map(Item::name).collect(Collectors.toSet());
+    /**
+     * The item under the first name that is free: “Visit (2)”, “Visit (3)”.
+     *
+     * @param taken the names of all that is of its sort
+     */
+    static Item beside(Item item, Set<String> taken) {
         return Stream.iterate(2, n -> n + 1)
                 .map(n -> numbered(item.name(), " (" + n + ")"))
                 .filter(name -> !taken.contains(name))
