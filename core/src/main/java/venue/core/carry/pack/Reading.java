@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
@@ -42,7 +41,7 @@ public final class Reading {
     private final Map<String, Item> put = new LinkedHashMap<>();
     private final Map<String, Came> came = new HashMap<>();
     private final List<String> clashing = new ArrayList<>();
-    private final Map<Class<? extends Item>, Set<String>> names = new HashMap<>();
+    private final Renamed renamed;
 
     /**
      * Who an item is that has come.
@@ -57,6 +56,7 @@ public final class Reading {
         this.asked = asked;
         this.archive = archive;
         this.known = known;
+        renamed = new Renamed(here);
         settled = new Settled(pack, here, known, archive::hashOf, asked.keepsNames());
         replaced = replaced();
         if (replaced != null) {
@@ -124,7 +124,7 @@ public final class Reading {
         for (Pack.Packed packed : differing) {
             Optional<Item> then = content(packed.item());
             if (choice(packed) == ReadAsked.Differing.BOTH) {
-                then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, Renamed.beside(i, names(i))));
+                then.filter(i -> here.find(i.id()).isEmpty()).ifPresent(i -> put(packed, renamed.beside(i)));
             } else if (choice(packed) == ReadAsked.Differing.THEIRS) {
                 then.ifPresent(i -> put(packed, i));
             } else if (choice(packed) == ReadAsked.Differing.MERGED) {
@@ -141,11 +141,6 @@ public final class Reading {
             Site site = (Site) put.getOrDefault(Site.ID, here.site());
             look().ifPresent(l -> put.put(Site.ID, site.withLook(settled.id(l))));
         }
-    }
-
-    private Set<String> names(Item item) {
-        return names.computeIfAbsent(
-                item.getClass(), sort -> here.all(sort).map(Item::name).collect(Collectors.toSet()));
     }
 
     private void letWear(Kind kind, String template) {
