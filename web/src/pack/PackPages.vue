@@ -29,6 +29,10 @@ function tick(ids: string[], on: boolean) {
   how.value.pages = ticked(pages.value, coming.value, ids, on)
   emit('look')
 }
+function tickAll(on: boolean) {
+  const ids = pages.value.map((p) => p.id)
+  tick(ids, on)
+}
 function choose(page: PackPage, choice: string) {
   how.value.each = { ...how.value.each, [page.id]: choice as PackHow['differing'] }
   emit('look')
@@ -54,28 +58,11 @@ const said = (page: PackPage) => becomes(page, how.value, props.looked.report)
           type="button"
           class="textlink"
           :disabled="coming.size === pages.length"
-          @click="
-            tick(
-              pages.map((p) => p.id),
-              true,
-            )
-          "
+          @click="tickAll(true)"
         >
           all
         </button>
-        <button
-          type="button"
-          class="textlink"
-          :disabled="!coming.size"
-          @click="
-            tick(
-              pages.map((p) => p.id),
-              false,
-            )
-          "
-        >
-          none
-        </button>
+        <button type="button" class="textlink" :disabled="!coming.size" @click="tickAll(false)">none</button>
       </template>
     </div>
     <DrawingBoard>
