@@ -55,8 +55,7 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
           <span class="cut" dir="auto"
             >{{ line.name }} <span class="label">{{ line.note }}</span></span
           >
-          <span v-if="line.address" class="mono cut">{{ line.address }}</span>
-          <span v-else class="label">{{ SORTS[line.sort].one }}</span>
+          <span class="label">{{ SORTS[line.sort].one }}</span>
         </li>
         <li v-if="fresh.length > FIRST" class="quiet">and {{ fresh.length - FIRST }} more</li>
       </ul>
@@ -131,9 +130,6 @@ h3 {
   border-top: 1px solid var(--line);
   margin-top: 6px;
   scrollbar-width: thin;
-}
-.lines .mono {
-  justify-self: end;
 }
 .lines li {
   display: grid;
