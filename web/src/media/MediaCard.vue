@@ -6,6 +6,7 @@ import { get } from '@/api/client'
 import type { Command, MediaInfo, MediaStand } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import CutSheet from './CutSheet.vue'
+import FilePicture from './FilePicture.vue'
 import { fontWords } from './fontWords'
 import EarlierVersions from './EarlierVersions.vue'
 import FocalPoint from './FocalPoint.vue'
@@ -69,7 +70,7 @@ function askRemove() {
     />
     <video v-else-if="media.sort === 'FILM'" :src="url" controls preload="metadata" />
     <audio v-else-if="media.sort === 'SOUND'" :src="url" controls preload="metadata" />
-    <div v-else class="sort mono">{{ media.format }}</div>
+    <FilePicture v-else :media="media" class="seen" :class="{ page: media.format === 'pdf' }" />
     <p v-if="media.font" class="label">{{ fontWords(media.font) }}</p>
     <div v-if="picture && media.format !== 'svg'" class="row-flex cut-row">
       <v-btn @click="cutting = true">{{ media.cut ? 'Cut otherwise…' : 'Cut…' }}</v-btn>
@@ -154,11 +155,11 @@ audio {
 .cut-row {
   margin-top: 10px;
 }
-.sort {
-  display: grid;
-  place-items: center;
+.seen {
   height: 150px;
-  background: var(--table);
+}
+.seen.page {
+  height: 260px;
 }
 h2 {
   font-size: 15px;

@@ -9,6 +9,7 @@ import FilterTabs from '@/look/FilterTabs.vue'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import BringFiles from './BringFiles.vue'
+import FilePicture from './FilePicture.vue'
 import { justified } from './justified'
 import IntakeList from './IntakeList.vue'
 import MediaCard from './MediaCard.vue'
@@ -69,7 +70,8 @@ const looking = computed(() => !!words.value.trim() || !!lens.value)
 const sheet = ref<HTMLElement | null>(null)
 const { width: room } = useElementSize(sheet)
 const LINE = 150
-const ratioOf = (m: MediaInfo) => (m.thumb && m.width && m.height ? Math.min(3.4, m.width / m.height) : 1)
+const ratioOf = (m: MediaInfo) =>
+  m.thumb && m.width && m.height ? Math.min(3.4, m.width / m.height) : m.format === 'pdf' ? 0.707 : 1
 const lines = (files: MediaInfo[]) => justified(files, ratioOf, Math.max(200, room.value - 1), LINE)
 function fold(folder: string) {
   const is = folded.value.includes(folder)
@@ -192,16 +194,8 @@ function walk(event: KeyboardEvent, by: number) {
                   @keydown.right="walk($event, 1)"
                   @keydown.left="walk($event, -1)"
                 >
-                  <img
-                    v-if="m.thumb"
-                    :src="site.standing?.origin + m.thumb"
-                    alt=""
-                    loading="lazy"
-                    draggable="false"
-                    :style="{ height: `${height}px` }"
-                  />
-                  <span v-else class="sort mono" :style="{ height: `${height}px` }">{{ m.format }}</span>
-                  <b class="cut" dir="auto">{{ m.name }}</b>
+                  <FilePicture :media="m" class="seen" :style="{ height: `${height}px` }" />
+                  <b class="words" dir="auto">{{ m.name }}</b>
                   <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
                   <span v-else-if="m.alt" class="label words" dir="auto">{{ m.alt }}</span>
                   <span class="label cut">{{ usesWords(m) }}</span>
@@ -276,16 +270,8 @@ h2 .quiet {
   font: 13px/19px var(--text);
   text-align: left;
 }
-.line img,
-.sort {
-  width: 100%;
-  object-fit: cover;
+.line .seen {
   margin-bottom: 5px;
-}
-.sort {
-  display: grid;
-  place-items: center;
-  background: var(--table);
 }
 .words {
   display: -webkit-box;
@@ -294,7 +280,7 @@ h2 .quiet {
   line-clamp: 2;
   overflow: hidden;
 }
-.line .on :is(img, .sort) {
+.line .on .seen {
   outline: 2px solid var(--juniper);
   outline-offset: 2px;
 }

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import type { MediaInfo } from '@/api/types'
 import { inLanguage, isDescribed, useLanguage } from '@/site/languages'
 import { fold } from '@/words/fold'
+import FilePicture from './FilePicture.vue'
 import { fontWords } from './fontWords'
 import { useBringing } from './useBringing'
 import { useMedia } from './useMedia'
@@ -125,8 +126,7 @@ async function bring(files: FileList | null | undefined) {
       <p v-if="slotWords" class="label wants">This place wants a picture {{ slotWords }}.</p>
       <div class="all">
         <button v-for="m in all" :key="m.id" type="button" :class="{ on: m.id === value }" @click="choose(m)">
-          <img v-if="m.thumb" :src="site.standing?.origin + m.thumb" alt="" loading="lazy" />
-          <span v-else class="sort mono">{{ m.format }}</span>
+          <FilePicture :media="m" class="seen" />
           <span class="cut">{{ m.name }}</span>
           <span class="label"
             >{{ m.width ? `${m.width} × ${m.height}` : m.font ? fontWords(m.font) : weight(m.bytes) }} ·
@@ -185,16 +185,8 @@ async function bring(files: FileList | null | undefined) {
 .all button.on {
   outline: 2px solid var(--juniper);
 }
-.sort {
-  display: grid;
-  place-items: center;
+.seen {
   aspect-ratio: 3/2;
-  background: var(--table);
-}
-.all img {
-  width: 100%;
-  aspect-ratio: 3/2;
-  object-fit: cover;
 }
 .describe {
   display: grid;

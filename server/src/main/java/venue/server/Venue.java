@@ -33,7 +33,8 @@ import venue.store.database.Version;
             BackupVerb.class,
             RestoreVerb.class,
             NoteVerb.class,
-            RehearseVerb.class
+            RehearseVerb.class,
+            FirstPageVerb.class
         })
 public final class Venue {
 

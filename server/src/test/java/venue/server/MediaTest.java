@@ -59,6 +59,17 @@ class MediaTest {
     }
 
     @Test
+    void aDocumentShowsItsFirstPageToThoseWhoWorkHere() {
+        HttpResponse<String> page = maja.get(MEDIA + "/guide-moon/first-page");
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.headers().firstValue("content-type")).hasValue("image/jpeg");
+        assertThat(maja.get(MEDIA + "/trails/first-page").statusCode())
+                .as("a picture has none")
+                .isEqualTo(404);
+        refused(maja.get(MEDIA + "/nope/first-page"), 404, "unknown-media");
+    }
+
+    @Test
     void wordsInAnotherLanguageStandBesideTheSitesOwn() {
         String words = "{\"verb\":\"describe-media\",\"media\":\"trails\",\"decorative\":false,";
         json(maja.command(words + "\"alt\":\"Sternspuren\",\"language\":\"de\"}"));

@@ -12,6 +12,7 @@ import org.springframework.http.ProblemDetail;
 import venue.core.change.command.Commands;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
+import venue.store.media.FirstPages;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
@@ -69,6 +70,11 @@ class Parts {
     @Bean
     MediaFiles mediaFiles(FolderParts parts) {
         return parts.media();
+    }
+
+    @Bean
+    FirstPages firstPages(MediaFiles files, DataFolder folder) {
+        return new FirstPages(files, folder.within(DataFolder.FIRST_PAGES), "first-page", FirstPages.MOST);
     }
 
     @Bean

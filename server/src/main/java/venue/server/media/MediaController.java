@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +37,7 @@ import venue.server.event.Events;
 import venue.server.here.Here;
 import venue.server.intake.Room;
 import venue.store.database.DataFolder;
+import venue.store.media.FirstPages;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
 
@@ -48,8 +51,11 @@ class MediaController {
     private final DataFolder folder;
     private final SiteBytes bytes;
     private final Room room;
+    private final FirstPages firstPages;
 
-    MediaController(MediaIntake intake, Events events, DataFolder folder, SiteBytes bytes, Room room) {
+    MediaController(
+            MediaIntake intake, Events events, DataFolder folder, SiteBytes bytes, Room room, FirstPages firstPages) {
+        this.firstPages = firstPages;
         this.intake = intake;
         this.folder = folder;
         this.bytes = bytes;
@@ -144,6 +150,13 @@ class MediaController {
     List<MediaStand> stands(Here here, @PathVariable String id) {
         Edition edition = here.working();
         return MediaStand.of(edition, edition.require(Media.class, id).id());
+    }
+
+    /** The first page of a document, as a picture; nothing where it can't be drawn. */
+    @GetMapping(value = "/{id}/first-page", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> firstPage(Here here, @PathVariable String id) {
+        Media media = here.working().require(Media.class, id);
+        return ResponseEntity.of(firstPages.of(media));
     }
 
     /** Takes a picture in; the same file a second time is the picture that is there already. */

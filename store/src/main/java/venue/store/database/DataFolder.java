@@ -33,6 +33,9 @@ public final class DataFolder implements AutoCloseable {
     /** Indexes for searching, which are made anew where they are not there. */
     public static final String SEARCH = "search";
 
+    /** Drawings of documents, which are made anew where they are not there. */
+    public static final String FIRST_PAGES = "first-pages";
+
     private static final String LOCK = "venue.lock";
     private static final String CHANNEL = "venue.channel";
     /** Where what is being received lies, with notes of what is being made. */
@@ -47,6 +50,7 @@ public final class DataFolder implements AutoCloseable {
             "sessions",
             INCOMING,
             SEARCH,
+            FIRST_PAGES,
             FILES_LOCK,
             CHANNEL);
     private static final Set<PosixFilePermission> OWN_FOLDER = PosixFilePermissions.fromString("rwx------");

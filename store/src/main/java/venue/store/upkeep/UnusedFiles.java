@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.json.ItemJson;
 import venue.core.model.media.Media;
+import venue.store.database.DataFolder;
 import venue.store.database.Database;
 
 /**
@@ -90,8 +91,12 @@ public final class UnusedFiles {
     }
 
     private long removed(Set<String> unused) throws IOException {
+        return removedIn(media(), unused) + removedIn(data.resolve(DataFolder.FIRST_PAGES), unused);
+    }
+
+    private static long removedIn(Path folder, Set<String> unused) throws IOException {
         long freed = 0;
-        try (Stream<Path> files = Files.list(media())) {
+        try (Stream<Path> files = Files.exists(folder) ? Files.list(folder) : Stream.empty()) {
             for (Path file : (Iterable<Path>) files::iterator) {
                 if (unused.contains(hash(file.getFileName().toString()))) {
                     freed += size(file);
