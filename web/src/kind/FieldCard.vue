@@ -5,6 +5,7 @@ import ChoiceOf from '@/look/ChoiceOf.vue'
 import { counted } from '@/words/counted'
 import PropertyInput from '@/property/PropertyInput.vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
+import FieldLine from './FieldLine.vue'
 import { choicesFrom, FIELD_TYPES, isSeveral, typeOf, withType } from '@/property/fields'
 
 /** One field of a kind: a line, which unfolds into all that can be said of it. */
@@ -20,11 +21,6 @@ const emit = defineEmits<{ set: [field: Property]; open: [is: boolean]; away: []
 const field = computed(() => props.use.field)
 const type = computed(() => typeOf(field.value))
 const several = computed(() => isSeveral(field.value))
-const typeWords = computed(() => {
-  const words = FIELD_TYPES.find((t) => t.value === type.value)?.title ?? ''
-  const unit = field.value.unit ? `, ${field.value.unit}` : ''
-  return `${several.value ? 'Several: ' : ''}${words}${unit}`
-})
 const asking = ref(false)
 const choices = computed(() =>
   (several.value ? (field.value.entries[0]?.choices ?? []) : field.value.choices)
@@ -71,13 +67,7 @@ function setFallback(value: Value | undefined) {
   <article class="card" :class="{ open }" :data-field="field.key">
     <header @keydown.alt.up.prevent="emit('move', -1)" @keydown.alt.down.prevent="emit('move', 1)">
       <span v-if="!still" class="grip" title="Drag to move, or Alt and arrows" aria-hidden="true">⋮⋮</span>
-      <button type="button" class="name" :aria-expanded="open" @click="emit('open', !open)">
-        <b>{{ field.label }}</b>
-        <span class="quiet cut">{{ typeWords }}</span>
-      </button>
-      <span v-if="field.required" class="tag">asked for</span>
-      <span v-if="field.shown" class="tag">in listings</span>
-      <span class="label own">{{ use.own ? `${use.own} filled` : '' }}</span>
+      <FieldLine :use="use" :one="one" :open="open" @open="(is) => emit('open', is)" />
     </header>
     <div v-if="open" class="more" :inert="still || undefined">
       <label>
@@ -171,9 +161,7 @@ function setFallback(value: Value | undefined) {
         />
       </div>
       <p class="wide label">
-        {{ one === 'field' ? 'Visitors see it in' : 'It matters in' }}
-        {{ use.places.length ? use.places.join('; ') : 'no place yet' }}. Kept as
-        <span class="mono">{{ field.key }}</span>.
+        Tables and packs call it <span class="mono">{{ field.key }}</span>, whatever its label says.
       </p>
       <div v-if="!asking" class="wide">
         <v-btn class="danger" @click="asking = true">{{
@@ -198,58 +186,22 @@ function setFallback(value: Value | undefined) {
 </template>
 
 <style scoped>
-.card {
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: 3px;
-}
 .card.open {
-  border-color: var(--juniper);
+  background: var(--sheet);
+  box-shadow: inset 4px 0 0 var(--juniper);
 }
 header {
   display: flex;
   align-items: center;
-  gap: 8px;
-  padding: 0 10px 0 6px;
-  min-height: 38px;
+  gap: 10px;
+  padding: 0 14px 0 8px;
+  min-height: 52px;
 }
 .grip {
   cursor: grab;
   color: var(--quiet);
   padding: 0 4px;
   letter-spacing: -2px;
-}
-.name {
-  flex: 1;
-  min-width: 0;
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
-  padding: 8px 0;
-}
-.name b {
-  flex: none;
-  max-width: 75%;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.tag {
-  font-size: 12px;
-  line-height: 18px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  padding: 0 6px;
-  color: var(--quiet);
-  white-space: nowrap;
-}
-.own {
-  white-space: nowrap;
 }
 .more {
   border-top: 1px solid var(--line2);

@@ -55,14 +55,12 @@ function putAway(key: string) {
   open.value = null
   void give(fields.value.filter((f) => f.key !== key))
 }
+const adding = ref<HTMLFormElement | null>(null)
+/** What has no name is asked for one: by that it is known in tables and packs for good. */
 async function add(group: string) {
+  if (!adding.value?.reportValidity()) return
   const taken = [...props.uses, ...props.away].map((u) => u.field.key)
-  const field = newField(label.value.trim() || `New ${props.one}`, group, [
-    ...taken,
-    'title',
-    'name',
-    'address',
-  ])
+  const field = newField(label.value.trim(), group, [...taken, 'title', 'name', 'address'])
   if (!(await give(flattened(grouped([...fields.value, field]))))) return
   label.value = ''
   open.value = field.key
@@ -158,33 +156,37 @@ function letGo() {
           </button>
         </template>
       </header>
-      <div
-        v-for="f in g.fields"
-        :key="f.key"
-        v-drag="still || open === f.key ? null : { begin: () => (dragged = f.key), end: letGo }"
-        v-onto="{ over: () => (over = `${g.name}/${f.key}`), drop: () => drop(g.name, f.key, i) }"
-        class="place"
-        :class="{ over: over === `${g.name}/${f.key}` }"
-      >
-        <FieldCard
-          :use="use(f)"
-          :one="one"
-          :holders="holders ?? PAGES"
-          :open="open === f.key"
-          :still="still"
-          @open="(is) => (open = is ? f.key : null)"
-          @set="set"
-          @away="putAway(f.key)"
-          @move="(by) => step(f.key, by)"
-        />
+      <div v-if="g.fields.length" class="form">
+        <div
+          v-for="f in g.fields"
+          :key="f.key"
+          v-drag="still || open === f.key ? null : { begin: () => (dragged = f.key), end: letGo }"
+          v-onto="{ over: () => (over = `${g.name}/${f.key}`), drop: () => drop(g.name, f.key, i) }"
+          class="place"
+          :class="{ over: over === `${g.name}/${f.key}` }"
+        >
+          <FieldCard
+            :use="use(f)"
+            :one="one"
+            :holders="holders ?? PAGES"
+            :open="open === f.key"
+            :still="still"
+            @open="(is) => (open = is ? f.key : null)"
+            @set="set"
+            @away="putAway(f.key)"
+            @move="(by) => step(f.key, by)"
+          />
+        </div>
       </div>
     </section>
-    <form v-if="!still" class="adding" @submit.prevent="add(groups.at(-1)?.name ?? '')">
+    <form v-if="!still" ref="adding" class="adding" @submit.prevent="add(groups.at(-1)?.name ?? '')">
       <input
         v-model="label"
         :placeholder="one === 'field' ? 'What else is to be given' : 'What else a page may choose'"
         :aria-label="`Label of a new ${one}`"
         dir="auto"
+        required
+        maxlength="60"
       />
       <v-btn type="submit">Add {{ one === 'field' ? 'a field' : 'an option' }}</v-btn>
       <v-btn @click="add(freshGroup())">Under a heading of its own</v-btn>
@@ -242,12 +244,17 @@ section > header {
   background: none;
   color: var(--quiet);
 }
-.place {
-  padding: 3px 0;
-  border-top: 2px solid transparent;
+/* A printed form: its lines are ruled, its head is inked. */
+.form {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-top: 3px solid var(--ink);
+}
+.place + .place {
+  border-top: 1px solid var(--line);
 }
 .place.over {
-  border-top-color: var(--juniper);
+  box-shadow: inset 0 2px 0 var(--juniper);
 }
 section.over {
   box-shadow: 0 2px 0 var(--juniper);

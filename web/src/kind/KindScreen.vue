@@ -3,6 +3,9 @@ import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '@/api/client'
 import type { PageDetail, Property } from '@/api/types'
+import DrawingBoard from '@/drawing/DrawingBoard.vue'
+import DrawnPlace from '@/drawing/DrawnPlace.vue'
+import ChoiceOf from '@/look/ChoiceOf.vue'
 import OpenedItem from '@/look/OpenedItem.vue'
 import FormFields from '@/property/FormFields.vue'
 import { useSession } from '@/session/useSession'
@@ -32,6 +35,11 @@ const pages = computed(() => [
 watch([() => kind.value?.shown, id], () => (looked.value ??= kind.value?.shown ?? null), { immediate: true })
 watch(id, () => (looked.value = null))
 
+const WAYS = [
+  { value: 'form', title: 'As it is filled in' },
+  { value: 'page', title: 'As visitors get it' },
+]
+const way = ref('form')
 async function keep(fields: Property[]) {
   return (await site.give({ verb: 'set-fields', kind: id.value, fields }, id.value)).ok
 }
@@ -70,22 +78,36 @@ watch(
             :keep="keep"
           />
         </div>
-        <div class="side paper" role="region" aria-label="The form as it is filled in">
+        <div class="side paper" role="region" aria-label="The kind as it is filled in and seen">
           <EntriesPane v-if="pageless" :kind="kind" :still="!changeable" />
-          <div v-if="!pageless" class="row-flex top">
-            <h2>As it is filled in</h2>
-            <span class="grow" />
-            <v-autocomplete
-              class="look"
-              :model-value="looked ?? ''"
-              :items="pages"
-              aria-label="Page to look at"
-              @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
-            />
-          </div>
-          <div v-if="!pageless" class="filled">
-            <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
-          </div>
+          <template v-if="!pageless">
+            <div class="row-flex top">
+              <ChoiceOf v-model="way" :items="WAYS" label="Look at it" in-line />
+              <span class="grow" />
+              <v-autocomplete
+                class="look"
+                :model-value="looked ?? ''"
+                :items="pages"
+                aria-label="Page to look at"
+                @update:model-value="(v: unknown) => (looked = String(v ?? '') || null)"
+              />
+            </div>
+            <DrawingBoard v-if="way === 'page' && page">
+              <DrawnPlace
+                :key="page.id"
+                class="drawn"
+                :of="`page/${page.id}`"
+                :version="String(site.step)"
+                :at="1280"
+                whole
+                :label="page.title"
+              />
+            </DrawingBoard>
+            <p v-else-if="way === 'page'" class="quiet">There is no page of this kind to look at yet.</p>
+            <div v-else class="filled">
+              <FormFields still :fields="kind.fields.map((u) => u.field)" :values="page?.fields ?? {}" />
+            </div>
+          </template>
         </div>
       </div>
     </div>
@@ -113,6 +135,10 @@ watch(
 }
 .look {
   max-width: 260px;
+}
+.drawn {
+  border: 1px solid var(--line);
+  aspect-ratio: 1 / 1.5;
 }
 .filled {
   background: var(--sheet);

@@ -97,11 +97,15 @@ describe('a file’s card', () => {
     expect(shown.given).toEqual([{ verb: 'remove-media', media: 'trails', anyway: true }])
   })
 
-  it('plays films and sounds, and shows only what is of a kind for the rest', () => {
+  it('plays films and sounds, and shows a document’s first page, or what it is where it has none', async () => {
     expect(card({ sort: 'FILM' }).find('video').exists()).toBe(true)
     expect(card({ sort: 'SOUND' }).find('audio').exists()).toBe(true)
     const paper = card({ sort: 'DOCUMENT', format: 'pdf', width: 0 })
-    expect([paper.get('.sort').text(), paper.find('#media-alt').exists()]).toEqual(['pdf', false])
+    expect(paper.find('#media-alt').exists()).toBe(false)
+    const page = paper.get('img')
+    expect(page.attributes('src')).toBe('/api/sites/moor/media/trails/first-page')
+    await page.trigger('error')
+    expect(paper.get('.sort').text()).toBe('pdf')
   })
 })
 

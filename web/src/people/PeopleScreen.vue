@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import InviteSheet from './InviteSheet.vue'
 import PersonSheet from './PersonSheet.vue'
+import ReachLine from './ReachLine.vue'
+import { lanes, STOPS } from './reach'
 import { useMembers } from './useMembers'
 import { post } from '@/api/client'
 import type { TeamMember } from '@/api/types'
@@ -34,12 +36,10 @@ const without = computed(
   () => (members.value?.people ?? []).filter((p) => p.state === 'ACTIVE' && !p.secondStep).length,
 )
 
-function roles(person: TeamMember) {
-  if (person.owner) return 'owner'
-  const named = sites.value
-    .filter((s) => person.seats[s.id])
-    .map((s) => `${person.seats[s.id] === 'MANAGER' ? 'manager' : 'editor'} of ${s.name}`)
-  return named.join(', ') || 'in no site'
+/** The stripe that somebody's name has: theirs as long as they are here. */
+function stripe(person: TeamMember) {
+  const sum = [...person.id].reduce((all, letter) => all + letter.charCodeAt(0), 0)
+  return { '--own': `var(--lens-${1 + (sum % 8)})` }
 }
 async function letter() {
   const answer = await post('/api/people/test-letter', {})
@@ -58,59 +58,72 @@ async function letter() {
       </div>
       <section v-for="g in groups" :key="g.state">
         <h2>{{ g.title }}</h2>
-        <table class="stacks">
-          <thead class="unseen">
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">E-mail</th>
-              <th scope="col">Sites</th>
-              <th scope="col">Second step</th>
-              <th scope="col">Last seen</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="p in g.people" :key="p.id">
-              <td class="name">
-                <button v-if="owner" type="button" class="textlink" @click="open = p.id">
-                  {{ p.name || p.email }}
-                </button>
-                <b v-else>{{ p.name || p.email }}</b>
-                <span v-if="p.id === session.person?.id" class="quiet"> (you)</span>
-              </td>
-              <td class="quiet mail">{{ p.name ? p.email : '' }}</td>
-              <td>{{ roles(p) }}</td>
-              <td class="quiet">{{ p.secondStep ? 'second step' : '' }}</td>
-              <td class="quiet seen">{{ p.seenAt ? `here ${whenWords(p.seenAt)}` : 'never here' }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <div v-if="g.state === 'ACTIVE'" class="stops" aria-hidden="true">
+          <span v-for="stop in STOPS" :key="stop.key" class="label">{{ stop.head }}</span>
+        </div>
+        <ul class="roll" :aria-label="g.title">
+          <li v-for="p in g.people" :key="p.id" class="one" :style="stripe(p)">
+            <div class="who">
+              <button
+                v-if="owner"
+                type="button"
+                class="name"
+                :aria-label="`${p.name || p.email}: what they may`"
+                @click="open = p.id"
+              >
+                {{ p.name || p.email }}
+              </button>
+              <b v-else class="name">{{ p.name || p.email }}</b>
+              <span v-if="p.id === session.person?.id" class="quiet"> (you)</span>
+              <p v-if="p.name" class="quiet cut">{{ p.email }}</p>
+            </div>
+            <ul class="lanes">
+              <li v-for="lane in lanes(p, sites)" :key="lane.key">
+                <span
+                  ><b>{{ lane.role }}</b> {{ lane.where }}</span
+                >
+                <ReachLine :reach="lane.reach" />
+              </li>
+              <li v-if="!lanes(p, sites).length" class="quiet">in no site</li>
+            </ul>
+            <p class="quiet seen">
+              {{ p.seenAt ? `here ${whenWords(p.seenAt)}` : 'never here' }}
+              <span v-if="p.secondStep">second step at sign-in</span>
+              <span v-if="p.mayGive && !p.owner">gives to all sites</span>
+            </p>
+          </li>
+        </ul>
       </section>
-      <section v-if="owner" class="asks">
-        <h2>What is asked of everybody</h2>
-        <v-checkbox
-          :model-value="members.secondStepAsked"
-          label="A second step at sign-in, by an authenticator app"
-          @update:model-value="act(post('/api/people/rules', {}, { secondStepAsked: Boolean($event) }))"
-        />
-        <p class="quiet">
-          {{
-            without === 0
-              ? 'Everybody who is here has one.'
-              : `${counted(without, 'person', 'people')} without one: asked to set it up before they go on.`
-          }}
-        </p>
-        <h2>Mail</h2>
-        <div class="row-flex">
-          <p class="grow quiet">
+      <div v-if="owner" class="asks">
+        <section>
+          <h2>What is asked of everybody</h2>
+          <v-checkbox
+            :model-value="members.secondStepAsked"
+            label="A second step at sign-in, by an authenticator app"
+            @update:model-value="act(post('/api/people/rules', {}, { secondStepAsked: Boolean($event) }))"
+          />
+          <p class="quiet">
             {{
-              members.mail
-                ? 'Invitations and links for a new password are sent by mail.'
-                : 'No mail is set up: links are handed over by hand. Whoever runs the server can set it up in venue.properties.'
+              without === 0
+                ? 'Everybody who is here has one.'
+                : `${counted(without, 'person', 'people')} without one: asked to set it up before they go on.`
             }}
           </p>
-          <v-btn v-if="members.mail" @click="letter">Send me a test letter</v-btn>
-        </div>
-      </section>
+        </section>
+        <section>
+          <h2>Mail</h2>
+          <div class="row-flex">
+            <p class="grow quiet">
+              {{
+                members.mail
+                  ? 'Invitations and links for a new password are sent by mail.'
+                  : 'No mail is set up: links are handed over by hand. Whoever runs the server can set it up in venue.properties.'
+              }}
+            </p>
+            <v-btn v-if="members.mail" @click="letter">Send me a test letter</v-btn>
+          </div>
+        </section>
+      </div>
     </template>
     <AwaitedScreen v-if="!members && !refused" />
     <InviteSheet
@@ -141,31 +154,87 @@ async function letter() {
 h2 {
   margin: 26px 0 6px;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  table-layout: fixed;
+/* Name, what they are, and when they were here: the stops stand above the lines. */
+.one {
+  display: grid;
+  grid-template-columns: minmax(180px, 250px) minmax(0, 1fr) 140px;
+  gap: 4px 24px;
 }
-td {
-  border-bottom: 1px solid var(--line2);
-  padding: 9px 12px 9px 0;
-  overflow-wrap: anywhere;
-  vertical-align: top;
+.stops {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 0;
+  margin: -22px 164px 4px 504px;
+  text-align: right;
+}
+.roll,
+.lanes {
+  list-style: none;
+}
+.one {
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
+}
+.who {
+  border-left: 4px solid var(--own);
+  padding-left: 12px;
+  min-width: 0;
 }
 .name {
-  font-weight: 600;
+  border: 0;
+  background: none;
+  color: inherit;
+  padding: 0;
+  font: 600 17px/24px var(--display);
+  text-align: left;
+  overflow-wrap: anywhere;
+}
+button.name {
+  text-decoration: underline 1px var(--juniper);
+  text-underline-offset: 4px;
+}
+.lanes li {
+  display: grid;
+  grid-template-columns: 206px minmax(0, 1fr);
+  gap: 0 24px;
+  align-items: start;
+  line-height: 24px;
+}
+.lanes span {
+  overflow-wrap: anywhere;
 }
 .seen {
   text-align: right;
-  white-space: nowrap;
-  padding-right: 0;
+  line-height: 24px;
+}
+.seen span {
+  display: block;
+  line-height: 20px;
 }
 .asks {
-  max-width: 720px;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: 0 48px;
+  margin-top: 14px;
+  border-top: 1px solid var(--ink);
 }
-@media (max-width: 1100px) {
-  td.mail {
+@media (max-width: 1050px) {
+  .stops {
     display: none;
+  }
+  .lanes li {
+    grid-template-columns: minmax(0, 1fr);
+    padding-bottom: 6px;
+  }
+}
+@media (max-width: 820px) {
+  .one {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .lanes,
+  .seen {
+    padding-left: 16px;
+    text-align: left;
   }
 }
 </style>

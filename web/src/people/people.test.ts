@@ -60,6 +60,8 @@ describe('people', () => {
       'Mail',
     ])
     expect(wrapper.text()).toContain('editor of Loomgate Yard')
+    expect(wrapper.findAll('.lanes li')[0]!.text()).toContain('makes sites and people')
+    expect(wrapper.findAll('.lanes li')[1]!.text()).not.toContain('releases')
     await press(wrapper, 'ada')
     await press(wrapper, 'Erase name and address')
     expect(wrapper.text()).toContain('can’t be taken back')

@@ -61,40 +61,22 @@ function leftMarkdown() {
   emit('leave')
 }
 
+const chain = () => editor.value?.chain().focus()
+/** What can be made of words, each named in what it makes. */
 const tools = [
-  { label: 'B', name: 'Bold', on: 'bold', run: () => editor.value?.chain().focus().toggleBold().run() },
-  { label: 'I', name: 'Italic', on: 'italic', run: () => editor.value?.chain().focus().toggleItalic().run() },
-  {
-    label: 'Heading',
-    name: 'Small heading',
-    on: 'heading',
-    run: () => editor.value?.chain().focus().toggleHeading({ level: 3 }).run(),
-  },
-  {
-    label: 'List',
-    name: 'List',
-    on: 'bulletList',
-    run: () => editor.value?.chain().focus().toggleBulletList().run(),
-  },
-  {
-    label: '1. 2.',
-    name: 'Numbered list',
-    on: 'orderedList',
-    run: () => editor.value?.chain().focus().toggleOrderedList().run(),
-  },
-  {
-    label: 'Quote',
-    name: 'Quote',
-    on: 'blockquote',
-    run: () => editor.value?.chain().focus().toggleBlockquote().run(),
-  },
+  { name: 'Bold', on: 'bold', run: () => chain()?.toggleBold().run() },
+  { name: 'Italic', on: 'italic', run: () => chain()?.toggleItalic().run() },
+  { name: 'Heading', on: 'heading', run: () => chain()?.toggleHeading({ level: 3 }).run() },
+  { name: 'List', on: 'bulletList', run: () => chain()?.toggleBulletList().run() },
+  { name: 'Numbered', on: 'orderedList', run: () => chain()?.toggleOrderedList().run() },
+  { name: 'Quote', on: 'blockquote', run: () => chain()?.toggleBlockquote().run() },
 ]
 
 function link(target: string | null) {
   linking.value = false
-  const chain = editor.value?.chain().focus().extendMarkRange('link')
-  if (target) chain?.setLink({ href: target }).run()
-  else chain?.unsetLink().run()
+  const around = chain()?.extendMarkRange('link')
+  if (target) around?.setLink({ href: target }).run()
+  else around?.unsetLink().run()
 }
 /** Focus goes to the card around, where there is one. */
 function leaveMarkdown() {
@@ -110,28 +92,22 @@ function leaveMarkdown() {
         v-for="t in tools"
         :key="t.name"
         type="button"
-        :title="t.name"
-        :aria-label="t.name"
+        :class="t.on"
         :aria-pressed="editor?.isActive(t.on)"
         @mousedown.prevent="t.run()"
       >
-        {{ t.label }}
+        {{ t.name }}
       </button>
       <button
         type="button"
-        title="Link (Ctrl L)"
-        aria-label="Link"
+        class="link"
+        title="Ctrl L"
         :aria-pressed="editor?.isActive('link')"
         @mousedown.prevent="linking = true"
       >
         Link
       </button>
-      <button
-        type="button"
-        title="Write it as Markdown"
-        aria-label="Write it as Markdown"
-        @mousedown.prevent="asMarkdown"
-      >
+      <button type="button" class="source-of" title="Write it as Markdown" @mousedown.prevent="asMarkdown">
         Markdown
       </button>
     </div>
@@ -162,28 +138,65 @@ function leaveMarkdown() {
 .rich {
   position: relative;
 }
+/* A slip of paper at the head of what is written; each word stands as what it makes. */
 .tools {
   position: absolute;
   bottom: calc(100% + 4px);
-  left: -6px;
+  left: -3px;
   z-index: 5;
   display: flex;
   flex-wrap: wrap;
   max-width: 100%;
-  background: var(--ink);
-  border-radius: 3px;
-  padding: 2px;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  border-left: 3px solid var(--juniper);
 }
 .tools button {
   border: 0;
   background: none;
-  color: var(--sheet);
-  font: 500 12px/22px var(--text);
-  padding: 0 8px;
-  border-radius: 2px;
+  color: var(--ink);
+  font: 13px/26px var(--text);
+  padding: 0 9px;
+}
+.tools button + button {
+  border-left: 1px solid var(--line2);
+}
+.tools button:hover {
+  background: var(--paper);
 }
 .tools button[aria-pressed='true'] {
-  background: var(--juniper);
+  background: var(--juniper-wash);
+  color: var(--juniper);
+}
+.tools .bold {
+  font-weight: 700;
+}
+.tools .italic {
+  font-style: italic;
+}
+.tools .heading {
+  font: 600 15px/26px var(--display);
+}
+.tools .bulletList::before {
+  content: '•';
+  padding-right: 5px;
+}
+.tools .orderedList::before {
+  content: '1.';
+  padding-right: 4px;
+}
+.tools .blockquote::before {
+  content: '';
+  border-left: 3px solid var(--quiet);
+  padding-right: 6px;
+}
+.tools .link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.tools .source-of {
+  font: 12px/26px var(--code);
+  color: var(--quiet);
 }
 .source {
   width: 100%;

@@ -37,17 +37,17 @@ const without = (host: string) => give(props.hosts.filter((h) => h !== host))
 <template>
   <section aria-labelledby="host-names">
     <h2 id="host-names">Where it is found</h2>
-    <ul>
-      <li v-for="(host, i) in hosts" :key="host">
-        <span class="mono grow cut">{{ host }}</span>
-        <span v-if="i === 0" class="own">its own</span>
-        <template v-else>
-          <span class="quiet">leads there</span>
-          <button type="button" class="textlink" @click="first(host)">Make it its own</button>
+    <ul class="post">
+      <li v-for="(host, i) in hosts" :key="host" :class="{ own: i === 0 }">
+        <p class="board mono">{{ host }}</p>
+        <p v-if="i === 0" class="quiet">The site’s own name: all its addresses begin so.</p>
+        <p v-else class="quiet">
+          leads there ·
+          <button type="button" class="textlink" @click="first(host)">Make it its own</button> ·
           <button type="button" class="textlink" :aria-label="`Take ${host} out`" @click="without(host)">
             Take out
           </button>
-        </template>
+        </p>
       </li>
     </ul>
     <form class="row-flex gap" @submit.prevent="add">
@@ -75,20 +75,34 @@ h2 {
   font-size: 16px;
   margin-bottom: 10px;
 }
-ul {
+/* A signpost: each name a board on it, the site's own the large one. */
+.post {
   list-style: none;
-  border-top: 1px solid var(--line);
+  border-left: 5px solid var(--ink);
+  padding: 10px 0 22px;
+  margin: 0 0 14px 22px;
 }
-li {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  min-height: 36px;
-  border-bottom: 1px solid var(--line);
+.post li + li {
+  margin-top: 14px;
 }
-.own {
-  font-weight: 600;
-  color: var(--juniper);
+.post p:not(.board) {
+  padding-left: 14px;
+}
+.board {
+  width: fit-content;
+  max-width: calc(100% + 22px);
+  overflow-wrap: anywhere;
+  margin-left: -22px;
+  padding: 5px 30px 5px 14px;
+  background: var(--line);
+  color: var(--ink);
+  clip-path: polygon(0 0, calc(100% - 14px) 0, 100% 50%, calc(100% - 14px) 100%, 0 100%);
+}
+.own .board {
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 15px;
+  line-height: 26px;
 }
 .small {
   font-size: 12.5px;

@@ -65,45 +65,39 @@ async function retire() {
     <AwaitedScreen v-if="!settings && !problem" />
     <div v-if="settings" class="room">
       <div class="column">
-        <section aria-labelledby="called">
-          <h2 id="called">What it is</h2>
-          <label class="label" for="site-name">Name</label>
+        <article class="letter" aria-label="What the site says of itself">
           <WrittenInput
             id="site-name"
-            class="line"
+            class="name"
             :value="settings.name"
             aria-label="Name of the site"
             @written="(name) => describe({ name })"
           />
-          <div class="two">
-            <div>
-              <span class="label">Language</span>
-              <ChoiceOf
-                :model-value="settings.language"
-                :items="languages"
-                label="Language"
-                @update:model-value="(language?: string) => describe({ language })"
-              />
-            </div>
-            <div>
-              <span class="label">Time zone</span>
-              <v-autocomplete
-                :model-value="settings.timeZone"
-                :items="allZones()"
-                aria-label="Time zone"
-                @update:model-value="(zone: unknown) => zone && describe({ timeZone: String(zone) })"
-              />
-            </div>
+          <div class="speech">
+            <span>written in</span>
+            <ChoiceOf
+              class="tongue"
+              :model-value="settings.language"
+              :items="languages"
+              label="Language"
+              @update:model-value="(language?: string) => describe({ language })"
+            />
+            <span>by the clock of</span>
+            <v-autocomplete
+              class="clock"
+              :model-value="settings.timeZone"
+              :items="allZones()"
+              aria-label="Time zone"
+              @update:model-value="(zone: unknown) => zone && describe({ timeZone: String(zone) })"
+            />
           </div>
-          <p class="quiet small">
-            Days and hours in listings and showing times are those of the time zone. Visitors see changes here
-            with the next release.
+          <h2>Who is behind it</h2>
+          <SiteFactsInput :keys="facts" hanging />
+          <p class="quiet small end">
+            Listings and showing times keep to that clock. Visitors see what changes here with the next
+            release.
           </p>
-        </section>
-        <section aria-labelledby="behind">
-          <h2 id="behind">Who is behind it</h2>
-          <SiteFactsInput :keys="facts" />
-        </section>
+        </article>
         <section aria-labelledby="elsewhere">
           <h2 id="elsewhere">From elsewhere</h2>
           <SiteFactsInput :keys="FROM_ELSEWHERE" />
@@ -160,7 +154,7 @@ async function retire() {
   min-height: 0;
   overflow-y: auto;
   display: grid;
-  grid-template-columns: minmax(0, 560px) minmax(0, 480px);
+  grid-template-columns: minmax(0, 640px) minmax(0, 440px);
   gap: 0 64px;
   padding: 20px 28px 48px;
   align-content: start;
@@ -172,25 +166,52 @@ h2 {
   font-size: 16px;
   margin-bottom: 10px;
 }
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  margin-top: 18px;
+/* A sheet of letter paper: the name at its head, what stands on it hung from a margin. */
+.letter {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-top: 5px solid var(--ink);
+  padding: 22px 26px 20px;
+  margin-bottom: 34px;
+}
+.name {
+  width: 100%;
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: none;
+  color: inherit;
+  font: 600 28px/36px var(--display);
+  letter-spacing: -0.01em;
+  margin-left: -7px;
+  padding: 0 6px;
+}
+.name:hover {
+  border-color: var(--line);
+}
+.speech {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 10px;
+  color: var(--quiet);
+  border-bottom: 1px solid var(--line);
+  padding: 8px 0 20px;
+  margin-bottom: 18px;
+}
+.tongue {
+  flex: 1 1 150px;
+}
+.clock {
+  flex: 1 1 170px;
+}
+.end {
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
 }
 .small {
   font-size: 12.5px;
   line-height: 17px;
   margin-top: 8px;
-}
-.line {
-  width: 100%;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  font: 14px/30px var(--text);
-  padding: 0 10px;
 }
 @media (max-width: 1100px) {
   .room {
@@ -199,12 +220,16 @@ h2 {
   }
 }
 @media (max-width: 820px) {
-  .room,
-  .two {
-    grid-template-columns: minmax(0, 1fr);
-  }
   .room {
+    grid-template-columns: minmax(0, 1fr);
     padding: 14px;
+  }
+  .letter {
+    padding: 16px;
+  }
+  .name {
+    font-size: 22px;
+    line-height: 30px;
   }
 }
 </style>

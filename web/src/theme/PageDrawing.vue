@@ -13,7 +13,8 @@ const MARGIN = ['palette', 'type', 'buttons', 'pictures', 'spacing', 'page']
 const session = useSession()
 const onPage = computed(() => props.theme.groups.filter((g) => !MARGIN.includes(g.key)))
 const inMargin = computed(() => MARGIN.flatMap((key) => props.theme.groups.find((g) => g.key === key) ?? []))
-const atMargin = computed(() => MARGIN.includes(open.value))
+/** The note that is open: it is unrolled above the page, which keeps its breadth. */
+const unrolled = computed(() => inMargin.value.find((g) => g.key === open.value))
 const COLOURS = ['colourDeep', 'colourAccent', 'colourTint', 'colourPage', 'colourWords']
 const colour = provideRead(() => props.theme)
 function face(key: string) {
@@ -25,23 +26,10 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
 </script>
 
 <template>
-  <div class="drawing" :class="{ margin: atMargin }" aria-label="Settings of the look">
-    <p v-if="!session.manager" class="note-box says">
-      Only managers change the look. You can try the kept looks on the contact sheet.
-    </p>
-    <div class="sheet-outline">
-      <section v-for="g in onPage" :key="g.key" :class="[g.key, { open: open === g.key }]">
-        <button type="button" class="part" :aria-expanded="open === g.key" @click="toggle(g.key)">
-          <b>{{ g.label }}</b>
-          <span v-if="!atMargin" class="quiet">{{
-            (open === g.key && reach(theme, g.key)) || summary(theme, g)
-          }}</span>
-        </button>
-        <fieldset v-if="open === g.key" :disabled="!session.manager">
-          <PartSettings :theme="theme" :part="g" />
-        </fieldset>
-      </section>
-    </div>
+  <p v-if="!session.manager" class="note-box says">
+    Only managers change the look. You can try the kept looks on the contact sheet.
+  </p>
+  <div class="drawing" aria-label="Settings of the look">
     <div class="notes">
       <section v-for="g in inMargin" :key="g.key" :class="{ open: open === g.key }">
         <button type="button" class="part" :aria-expanded="open === g.key" @click="toggle(g.key)">
@@ -59,6 +47,19 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
           >
           <span v-else class="quiet">{{ (open === g.key && reach(theme, g.key)) || summary(theme, g) }}</span>
         </button>
+      </section>
+    </div>
+    <section v-if="unrolled" :aria-label="unrolled.label" class="unrolled">
+      <fieldset :disabled="!session.manager">
+        <PartSettings :key="unrolled.key" :theme="theme" :part="unrolled" />
+      </fieldset>
+    </section>
+    <div class="sheet-outline">
+      <section v-for="g in onPage" :key="g.key" :class="[g.key, { open: open === g.key }]">
+        <button type="button" class="part" :aria-expanded="open === g.key" @click="toggle(g.key)">
+          <b>{{ g.label }}</b>
+          <span class="quiet">{{ (open === g.key && reach(theme, g.key)) || summary(theme, g) }}</span>
+        </button>
         <fieldset v-if="open === g.key" :disabled="!session.manager">
           <PartSettings :theme="theme" :part="g" />
         </fieldset>
@@ -70,16 +71,24 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
 <style scoped>
 .drawing {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 96px;
+  grid-template: auto 1fr / minmax(0, 1fr) 96px;
   gap: 12px;
   align-content: start;
-  transition: grid-template-columns 0.16s;
 }
-.drawing.margin {
-  grid-template-columns: 84px minmax(0, 1fr);
+.notes {
+  grid-area: 1 / 2 / 3 / 3;
+  align-self: start;
+  position: sticky;
+  top: 0;
+}
+.unrolled {
+  border: 1px solid var(--ink);
+  background: var(--sheet);
+  padding-top: 10px;
+  box-shadow: inset 4px 0 0 var(--juniper);
 }
 .says {
-  grid-column: 1 / -1;
+  margin-bottom: 12px;
 }
 .sheet-outline {
   border: 1px solid var(--ink);
@@ -117,8 +126,8 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
   border-top: 1px solid var(--line);
 }
 .notes > section.open {
-  border: 1px solid var(--ink);
   background: var(--sheet);
+  box-shadow: inset 4px 0 0 var(--juniper);
 }
 .notes {
   border-left: 1px solid var(--line);
@@ -168,10 +177,5 @@ fieldset {
   padding: 0;
   margin: 0;
   min-width: 0;
-}
-@media (prefers-reduced-motion: reduce) {
-  .drawing {
-    transition: none;
-  }
 }
 </style>
