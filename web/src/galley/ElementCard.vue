@@ -206,12 +206,16 @@ function remove() {
   min-width: 0;
 }
 .head {
+  position: relative;
   display: flex;
   align-items: center;
   min-height: 24px;
 }
-/* Its tools stand there while it is pointed at, focused or opened; where nothing can point, always. */
+/* Its tools stand over the line while it is pointed at, focused or opened; where nothing can point, beside its name, always. */
 .acts {
+  position: absolute;
+  right: 0;
+  background: var(--sheet);
   white-space: nowrap;
   opacity: 0;
 }
@@ -221,6 +225,7 @@ function remove() {
 }
 @media (hover: none) {
   .acts {
+    position: static;
     opacity: 1;
   }
 }

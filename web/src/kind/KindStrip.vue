@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import type { KindDetail } from '@/api/types'
 import ItemStrip from '@/library/ItemStrip.vue'
 import { packHref } from '@/pack/packHref'
@@ -18,9 +18,13 @@ import { placementWords } from '@/site/placementWords'
 
 const props = defineProps<{ kind: KindDetail }>()
 const site = useSite()
+const route = useRoute()
 const router = useRouter()
 const session = useSession()
-const sheet = ref<'templates' | 'placement' | 'making' | 'differ' | 'copy' | null>(null)
+const sheet = ref<'templates' | 'placement' | 'making' | 'differ' | 'copy' | null>(
+  // Whoever comes to say which templates there are finds them open.
+  route.query.set === 'templates' ? 'templates' : null,
+)
 const pageless = computed(() => props.kind.settings.pageless === true)
 const placed = computed(() => placementWords(props.kind, site))
 const making = computed(() => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { KindDetail } from '@/api/types'
+import type { Command, KindDetail } from '@/api/types'
+import { useMeant } from '@/edit/useMeant'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { drawnOf } from '@/drawing/ofTemplate'
@@ -18,7 +19,17 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const session = useSession()
 const words = ref('')
-const may = (id: string) => !props.kind.allowed || props.kind.allowed.includes(id)
+/** As they are meant to be, a moment before the server has them so: whoever ticks quickly ticks upon what they see. */
+const { now: allowed, set } = useMeant<string[] | undefined>(
+  () => props.kind.allowed,
+  () => tell(),
+)
+let tell = () => {}
+function mean(next: string[] | undefined, command: Command) {
+  tell = () => void site.give(command)
+  set(next)
+}
+const may = (id: string) => !allowed.value || allowed.value.includes(id)
 const templates = computed(() => (site.catalog?.templates ?? []).filter((t) => !t.retired || may(t.id)))
 const groups = computed(() => byPurpose(site.catalog, (t) => !t.retired || may(t.id), words.value))
 const worn = computed(() => templates.value.filter((t) => may(t.id)).length)
@@ -27,11 +38,11 @@ const WAYS = [
   { value: false, title: 'only these' },
 ]
 
-function give(template: string, allowed: string[] | undefined) {
-  void site.give({ verb: 'set-kind-templates', kind: props.kind.id, template, allowed })
+function give(template: string, next: string[] | undefined) {
+  mean(next, { verb: 'set-kind-templates', kind: props.kind.id, template, allowed: next })
 }
 const any = computed({
-  get: () => !props.kind.allowed,
+  get: () => !allowed.value,
   set: (is) => give(props.kind.usual, is ? undefined : templates.value.map((t) => t.id)),
 })
 const none = () => give(props.kind.usual, [props.kind.usual])
@@ -41,11 +52,16 @@ const every = () =>
     templates.value.map((t) => t.id),
   )
 function allow(id: string, yes: boolean) {
-  void site.give({ verb: 'allow-template', kind: props.kind.id, template: id, may: yes })
+  const others = (allowed.value ?? []).filter((t) => t !== id)
+  mean(yes ? [...others, id] : others, {
+    verb: 'allow-template',
+    kind: props.kind.id,
+    template: id,
+    may: yes,
+  })
 }
 function makeUsual(id: string) {
-  const allowed = props.kind.allowed
-  give(id, allowed ? [...new Set([...allowed, id])] : undefined)
+  give(id, allowed.value ? [...new Set([...allowed.value, id])] : undefined)
 }
 </script>
 

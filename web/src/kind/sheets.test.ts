@@ -82,8 +82,17 @@ describe('the templates of a kind', () => {
     await press(wrapper, 'make it the usual one')
     expect(shown.given).toEqual([
       { verb: 'set-kind-templates', kind: 'night', template: 'plain', allowed: ['plain', 'wide'] },
-      { verb: 'set-kind-templates', kind: 'night', template: 'wide' },
+      { verb: 'set-kind-templates', kind: 'night', template: 'wide', allowed: ['plain', 'wide'] },
     ])
+  })
+
+  it('are ticked upon what is seen, and not upon what the server said last', async () => {
+    const wrapper = open()
+    await wrapper.findAll('[role=radio]')[1]!.trigger('click')
+    await press(wrapper, 'none but the usual one')
+    expect(wrapper.text()).toContain('1 of 2')
+    await wrapper.findAll('li input')[1]!.setValue(true)
+    expect(shown.given.at(-1)).toMatchObject({ verb: 'allow-template', template: 'wide', may: true })
   })
 
   it('are found by words, and left out but for the usual one at once', async () => {

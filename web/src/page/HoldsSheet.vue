@@ -7,6 +7,7 @@ import { ref, watch } from 'vue'
 import HoldsInput from '@/property/HoldsInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
+import { counted } from '@/words/counted'
 
 /** What may stand beneath a page: who says so, and what that means for those who make pages. */
 const props = defineProps<{ page: PageDetail }>()
@@ -15,6 +16,11 @@ const site = useSite()
 const session = useSession()
 const here = ref<PlaceFor[]>([])
 const name = (kind: string) => site.kinds.get(kind)?.name ?? kind
+/** Which templates its pages may wear, in words. */
+function templates(kind: string) {
+  const info = site.kinds.get(kind)
+  return !info || info.wearsAny ? 'in any template' : `in ${counted(info.templates.length, 'template')}`
+}
 const names = (kinds: string[]) => kinds.map(name).join(', ') || 'nothing'
 const says = computed(() => {
   const holds = props.page.holds
@@ -58,7 +64,16 @@ watch(
       <li v-for="p in here" :key="p.kind" :class="{ no: p.whyNot }">
         <b>{{ p.whyNot ? '×' : '✓' }} {{ name(p.kind) }}</b>
         <span v-if="p.whyNot" class="quiet">{{ p.whyNot }}</span>
-        <span v-else-if="!p.editors" class="quiet">by managers only</span>
+        <template v-else>
+          <router-link
+            v-if="session.manager"
+            :to="{ name: 'kind', params: { kind: p.kind }, query: { set: 'templates' } }"
+            :aria-label="`${templates(p.kind)} ${name(p.kind)} pages may wear`"
+            >{{ templates(p.kind) }}</router-link
+          >
+          <span v-else class="quiet">{{ templates(p.kind) }}</span>
+          <span v-if="!p.editors" class="quiet">by managers only</span>
+        </template>
       </li>
     </ul>
     <v-btn class="gap" @click="emit('close')">Done</v-btn>

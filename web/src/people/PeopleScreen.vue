@@ -159,6 +159,8 @@ h2 {
   display: grid;
   grid-template-columns: minmax(180px, 250px) minmax(0, 1fr) 140px;
   gap: 4px 24px;
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
 }
 .stops {
   display: grid;
@@ -170,10 +172,6 @@ h2 {
 .roll,
 .lanes {
   list-style: none;
-}
-.one {
-  padding: 12px 0;
-  border-top: 1px solid var(--line);
 }
 .who {
   border-left: 4px solid var(--own);

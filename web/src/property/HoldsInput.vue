@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Value } from '@/api/types'
 import { useMeant } from '@/edit/useMeant'
 import { useSite } from '@/site/useSite'
@@ -15,7 +15,11 @@ const { now: value, set } = useMeant(
   (next) => emit('change', next),
 )
 const chosen = computed(() => kindsIn(value.value))
-const way = computed(() => (chosen.value === null ? 'inherited' : chosen.value.length ? 'these' : 'nothing'))
+/** Kinds are being chosen, and none is yet: what was said before holds until the first is. */
+const choosing = ref(false)
+const way = computed(() =>
+  choosing.value || chosen.value?.length ? 'these' : chosen.value === null ? 'inherited' : 'nothing',
+)
 const kinds = computed(() =>
   (site.catalog?.kinds ?? []).filter((k) => (!k.pageless && !k.retired) || chosen.value?.includes(k.id)),
 )
@@ -24,10 +28,11 @@ function give(ids: string[]) {
   set(ids.map((kind) => ({ kind })))
 }
 function choose(next: string | null) {
+  choosing.value = next === 'these'
   if (next === 'inherited') set(undefined)
   else if (next === 'nothing') give([])
-  else give(kinds.value.map((k) => k.id))
 }
+const all = () => give(kinds.value.map((k) => k.id))
 function toggle(id: string, yes: boolean) {
   const others = (chosen.value ?? []).filter((k) => k !== id)
   give(yes ? [...others, id] : others)
@@ -46,6 +51,10 @@ function toggle(id: string, yes: boolean) {
       <v-radio value="these" label="These kinds only" />
     </v-radio-group>
     <div v-if="way === 'these'" class="kinds">
+      <p v-if="!chosen?.length" class="label wide">
+        Tick what may stand there; until then all stays as it is.
+      </p>
+      <button type="button" class="textlink wide" @click="all">All of them</button>
       <v-checkbox
         v-for="k in kinds"
         :key="k.id"
@@ -62,5 +71,9 @@ function toggle(id: string, yes: boolean) {
   display: grid;
   grid-template-columns: 1fr 1fr;
   padding-left: 30px;
+}
+.wide {
+  grid-column: 1 / -1;
+  justify-self: start;
 }
 </style>

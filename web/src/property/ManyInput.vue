@@ -84,6 +84,17 @@ function up(index: number) {
 </template>
 
 <style scoped>
+.many {
+  container-type: inline-size;
+}
+@container (max-width: 190px) {
+  .one {
+    flex-wrap: wrap;
+  }
+  .one > .grow {
+    flex: 1 0 100%;
+  }
+}
 .one {
   display: flex;
   gap: 6px;

@@ -155,8 +155,8 @@ function leaveMarkdown() {
   border: 0;
   background: none;
   color: var(--ink);
-  font: 13px/26px var(--text);
-  padding: 0 9px;
+  font: 12.5px/25px var(--text);
+  padding: 0 6px;
 }
 .tools button + button {
   border-left: 1px solid var(--line2);
@@ -175,11 +175,11 @@ function leaveMarkdown() {
   font-style: italic;
 }
 .tools .heading {
-  font: 600 15px/26px var(--display);
+  font: 600 13.5px/25px var(--display);
 }
 .tools .bulletList::before {
   content: '•';
-  padding-right: 5px;
+  padding-right: 3px;
 }
 .tools .orderedList::before {
   content: '1.';
@@ -188,14 +188,14 @@ function leaveMarkdown() {
 .tools .blockquote::before {
   content: '';
   border-left: 3px solid var(--quiet);
-  padding-right: 6px;
+  padding-right: 4px;
 }
 .tools .link {
   text-decoration: underline;
   text-underline-offset: 3px;
 }
 .tools .source-of {
-  font: 12px/26px var(--code);
+  font: 11.5px/25px var(--code);
   color: var(--quiet);
 }
 .source {

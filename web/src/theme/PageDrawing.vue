@@ -76,6 +76,7 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
   align-content: start;
 }
 .notes {
+  border-left: 1px solid var(--line);
   grid-area: 1 / 2 / 3 / 3;
   align-self: start;
   position: sticky;
@@ -128,9 +129,6 @@ const toggle = (key: string) => (open.value = open.value === key ? '' : key)
 .notes > section.open {
   background: var(--sheet);
   box-shadow: inset 4px 0 0 var(--juniper);
-}
-.notes {
-  border-left: 1px solid var(--line);
 }
 .part {
   display: flex;

@@ -9,6 +9,7 @@ import { isDrawn } from './drawings'
 import FontInput from './FontInput.vue'
 import SampleInput from './SampleInput.vue'
 import { isSampled } from './samples'
+import SliderInput from './SliderInput.vue'
 
 /** One setting of the theme, as it is and as it would be without anybody's doing. */
 const props = defineProps<{
@@ -20,6 +21,10 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
 const value = computed(() => props.values[props.property.key])
 const now = computed(() => String(held(props.property, props.values) ?? ''))
+const ranged = computed(() => {
+  const { type, range } = props.property
+  return type === 'NUMBER' && range?.min !== undefined && range.max !== undefined
+})
 const isSet = computed(
   () =>
     value.value !== undefined &&
@@ -61,6 +66,13 @@ const builtIn = computed(() => {
       :property="property"
       :value="now"
       @change="(v) => emit('change', v)"
+    />
+    <SliderInput
+      v-else-if="ranged"
+      :property="property"
+      :value="value"
+      @change="(v) => emit('change', v === '' ? undefined : v)"
+      @leave="emit('leave')"
     />
     <PropertyInput
       v-else

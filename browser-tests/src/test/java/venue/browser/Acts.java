@@ -3,6 +3,8 @@ package venue.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.file.Path;
 
 /**
  * What somebody does, counted: one press of a pointer, one key that acts, or one field filled in, whatever its length, is one act.
@@ -40,6 +42,23 @@ final class Acts {
         field.click();
         page.keyboard().type(words);
         count++;
+    }
+
+    /** A file given, from wherever it lies. */
+    void give(Locator field, FilePayload file) {
+        field.setInputFiles(file);
+        count++;
+    }
+
+    void give(Locator field, Path file) {
+        field.setInputFiles(file);
+        count++;
+    }
+
+    /** One of several, which are unrolled first where they aren't in sight. */
+    void choose(Locator choice, String words) {
+        count += choice.locator(".chosen").count() > 0 ? 2 : 1;
+        Chromium.choose(choice, words);
     }
 
     void fill(Locator field, String words) {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
@@ -16,8 +17,9 @@ class JobsTest {
 
     private static final int FIRST_PAGE = 9;
     private static final int SOME = 4;
-    private static final List<Job> JOBS =
-            Stream.of(PageJobs.ALL, SiteJobs.ALL).flatMap(List::stream).toList();
+    private static final List<Job> JOBS = Stream.of(PageJobs.ALL, SiteJobs.ALL, ShapeJobs.ALL)
+            .flatMap(List::stream)
+            .toList();
 
     @TempDir
     Path data;
@@ -33,7 +35,7 @@ class JobsTest {
             Desk at = new Desk(page, running, data);
             fromSignInToOnesOwnPageLive(at);
             all.assertThat(at.acts.count()).isLessThanOrEqualTo(FIRST_PAGE);
-            for (Job job : Sampled.of("jobs", JOBS, SOME)) {
+            for (Job job : chosen()) {
                 try {
                     job.done().accept(at);
                     System.out.println(at.acts.count() + " acts: " + job);
@@ -44,6 +46,16 @@ class JobsTest {
             }
         }
         all.assertAll();
+    }
+
+    /** Those with the words of {@code -Dvenue.job} in their names, else some. */
+    private static List<Job> chosen() {
+        String words = System.getProperty("venue.job", "");
+        return words.isEmpty()
+                ? Sampled.of("jobs", JOBS, SOME)
+                : JOBS.stream()
+                        .filter(j -> Pattern.compile(words).matcher(j.name()).find())
+                        .toList();
     }
 
     private static void fromSignInToOnesOwnPageLive(Desk at) {

@@ -97,7 +97,9 @@ class ReachTest {
 
     private void writeMarkdown() {
         card(MINE).locator("[contenteditable=true]").first().click();
-        card(MINE).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Markdown")).dispatchEvent("mousedown");
+        card(MINE)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Markdown"))
+                .dispatchEvent("mousedown");
         Locator source = card(MINE).getByLabel("Text as Markdown");
         Assertions.assertThat(source.inputValue()).contains("- Hearing loop in the talk room");
         source.press("Control+End");

@@ -15,7 +15,7 @@ final class SiteJobs {
     static final List<Job> ALL = List.of(
             new Job("titles of one kind lettered otherwise", 5, SiteJobs::titlesOtherwise),
             new Job("a site begun from a beginning", 4, SiteJobs::siteBegun),
-            new Job("pages taken from a pack onto another site, home page included", 7, SiteJobs::pagesFromPack),
+            new Job("pages taken from a pack onto another site, home page included", 8, SiteJobs::pagesFromPack),
             new Job("a template made on one site and worn on another", 8, SiteJobs::templateElsewhere),
             new Job("a kind whose pages wear one template more alone", 5, SiteJobs::onlyTheseTemplates),
             new Job("looks compared zoomed out, and one worn", 6, SiteJobs::looksCompared),
@@ -44,7 +44,7 @@ final class SiteJobs {
         assertThat(at.page.locator("[role=treeitem]").first()).isVisible();
     }
 
-    private static void begin(Desk at, String name) {
+    static void begin(Desk at, String name) {
         at.acts.press(at.button(MENU));
         at.acts.press(at.page.getByText("New site…"));
         at.acts.fill(at.field("Name"), name);
@@ -64,7 +64,7 @@ final class SiteJobs {
         at.beginAt("/fell-quay/plan");
         at.acts.press(at.button("Fell Quay"));
         at.acts.press(at.page.getByText("Bring in a pack…"));
-        at.page.getByLabel("Choose a pack").setInputFiles(pack);
+        at.acts.give(at.page.getByLabel("Choose a pack"), pack);
         at.acts.press(at.page.getByLabel("Only pages that I choose"));
         at.acts.press(at.page.getByLabel("Bring in Welcome to the moor"));
         at.acts.press(at.page.getByLabel("Bring in Opening times"));
@@ -124,7 +124,7 @@ final class SiteJobs {
                 .hasCSS("text-align", "center");
     }
 
-    private static void part(Desk at, String name) {
+    static void part(Desk at, String name) {
         Locator head = at.page
                 .locator(".part")
                 .filter(new Locator.FilterOptions().setHasText(name))
@@ -134,7 +134,7 @@ final class SiteJobs {
         }
     }
 
-    private static Locator setting(Desk at, String label) {
+    static Locator setting(Desk at, String label) {
         return at.page.locator(".setting").filter(new Locator.FilterOptions().setHasText(label));
     }
 

@@ -80,9 +80,10 @@ class TemplatesTest {
         field("Wing span").getByLabel("Default").fill("20");
         page.keyboard().press("Tab");
         field("Wing span").getByLabel("Shown in listings and lists of facts").check();
-        Locator form = page.locator("[aria-label='The form as it is filled in']");
+        Locator form = page.locator("[aria-label='The kind as it is filled in and seen']");
         assertThat(form).containsText("Wing span · cm");
         assertThat(form).containsText("As the kind says");
+        page.getByLabel("Label of a new field").fill("Habitat");
         button("Under a heading of its own").click();
         assertThat(page.getByLabel("Heading").last()).hasValue("More");
         page.getByLabel("Heading").last().fill("Where it is seen");

@@ -44,15 +44,18 @@ public final class LookUse {
     private LookUse() {}
 
     /**
-     * A finished page for each pair of kind and template, in the order in which the plan comes to the first of each: the page
-     * that tries the look hardest, which is the one with most sorts of element, then the one with most elements.
+     * The home page, finished or not, then a finished page for each pair of kind and template, in the order in which
+     * the plan comes to the first of each: the page that tries the look hardest, which is the one with most sorts of element,
+     * then the one with most elements.
      */
     public static List<Page> samples(Edition edition) {
         Map<String, Trying> hardest = new LinkedHashMap<>();
+        edition.home().ifPresent(home -> hardest.put("", Trying.of(home)));
         edition.plan()
                 .inOrder()
                 .map(id -> edition.require(Page.class, id))
                 .filter(p -> !p.withdrawn() && edition.toFill(p).isEmpty())
+                .filter(p -> !edition.isHome(p))
                 .forEach(p -> hardest.merge(
                         p.kind() + "/" + edition.worn(p).template().id(), Trying.of(p), Trying::orHarder));
         return hardest.values().stream().map(Trying::page).toList();
