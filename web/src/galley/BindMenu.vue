@@ -2,6 +2,7 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, ref } from 'vue'
 import type { Property, PropertyType, Value } from '@/api/types'
+import { words as meanings } from '@/help/words'
 import { useSite } from '@/site/useSite'
 import { useGalley } from './useGalley'
 import { isBound, isToFill } from '@/property/values'
@@ -11,6 +12,7 @@ const props = defineProps<{ property: Property; value: unknown }>()
 const emit = defineEmits<{ change: [value: Value | undefined] }>()
 const site = useSite()
 const galley = useGalley()
+const meaning = meanings.get('bound')
 const prompting = ref(false)
 const prompt = ref('')
 const picture = computed(() => props.property.type === 'PICTURE')
@@ -99,6 +101,7 @@ function keepPrompt() {
         :subtitle="isToFill(value) ? value.toFill : 'With a prompt that says what to write'"
         @click="ask"
       />
+      <p v-if="groups.length" class="label bound"><b>bound</b> {{ meaning }}</p>
       <template v-for="g in groups" :key="g.label">
         <v-list-subheader>{{ g.label }}</v-list-subheader>
         <v-list-item
@@ -136,6 +139,11 @@ function keepPrompt() {
   font-size: 12px;
   line-height: 16px;
   white-space: nowrap;
+}
+.bound {
+  max-width: 300px;
+  padding: 8px 16px 0;
+  border-top: 1px solid var(--line);
 }
 .bind.is {
   color: var(--juniper);

@@ -159,7 +159,7 @@ function remove() {
       @change="(v) => galley.set(section, element.id, p.key, v)"
       @leave="galley.leave()"
     />
-    <button v-if="info?.tried" type="button" class="textlink" @click="trying = true">Try layouts…</button>
+    <button v-if="info?.tried" type="button" class="textlink try" @click="trying = true">Try layouts…</button>
     <GroupedInputs
       v-if="more && isGrouped"
       class="rest"
@@ -204,6 +204,9 @@ function remove() {
   border-left: 2px solid var(--line2);
   padding-left: 12px;
   min-width: 0;
+}
+.try {
+  min-height: 24px;
 }
 .head {
   position: relative;

@@ -7,6 +7,7 @@ import DrawingBoard from '@/drawing/DrawingBoard.vue'
 import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { useSession } from '@/session/useSession'
+import { purposeOf } from '@/site/byPurpose'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import KindCell from './KindCell.vue'
@@ -87,6 +88,9 @@ const isAt = (kind: string, column: Column) => at.value?.kind === kind && at.val
                   <router-link :to="{ name: 'kind', params: { kind: k.id } }">{{
                     site.kinds.get(k.id)?.name
                   }}</router-link>
+                  <span class="label for" :title="site.kinds.get(k.id)?.note">{{
+                    purposeOf(site.catalog, site.kinds.get(k.id))
+                  }}</span>
                 </th>
                 <td v-for="c in COLUMNS" :key="c.key">
                   <button
@@ -195,8 +199,13 @@ tbody th a {
   color: inherit;
   text-decoration: none;
 }
+.for {
+  display: block;
+  font-weight: 400;
+}
 td:first-child,
 th:first-child {
+  min-width: 46px;
   padding-inline-start: 12px;
 }
 tr.on,

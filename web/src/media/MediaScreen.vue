@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { MediaInfo } from '@/api/types'
 import { vDrag, vOnto } from '@/look/dragging'
 import FilterTabs from '@/look/FilterTabs.vue'
+import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import BringFiles from './BringFiles.vue'
@@ -18,6 +19,7 @@ import { useMedia } from './useMedia'
 import { weight } from './weight'
 
 const site = useSite()
+const narrow = useNarrow()
 const route = useRoute()
 const router = useRouter()
 const media = useMedia()
@@ -141,7 +143,7 @@ function walk(event: KeyboardEvent, by: number) {
       </div>
     </div>
     <div class="split">
-      <div class="files">
+      <div v-show="!narrow || !chosen" class="files">
         <IntakeList :jobs="intake.jobs.value" @again="intake.again" @cancel="intake.cancel" />
         <p v-if="media.loaded && !shown.length && looking" class="quiet empty">
           Nothing here is called so or stands so.
@@ -205,6 +207,7 @@ function walk(event: KeyboardEvent, by: number) {
           </section>
         </template>
       </div>
+      <button v-if="narrow && chosen" type="button" class="textlink back" @click="leave">← All files</button>
       <MediaCard v-if="chosen" :key="chosen.id" :media="chosen" :folders="folders" @gone="leave" />
     </div>
   </div>
@@ -220,6 +223,9 @@ function walk(event: KeyboardEvent, by: number) {
   min-width: 0;
   overflow-y: auto;
   padding: 4px 20px 40px;
+}
+.back {
+  padding: 10px 14px;
 }
 .strip-of {
   padding: 10px 0 6px;

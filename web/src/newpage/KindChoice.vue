@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { KindInfo } from '@/api/types'
 import { useSession } from '@/session/useSession'
+import { purposeOf } from '@/site/byPurpose'
 import { pagesOf } from '@/site/pagesOf'
 import { useSite } from '@/site/useSite'
 import { useNewPageHere } from './useNewPage'
@@ -15,6 +17,8 @@ const kinds = computed(() =>
 /** What the rules allow here; and what a manager has chosen against them. */
 const fitting = computed(() => kinds.value.filter((k) => !whyNot.value.get(k.id) || k.id === form.kind))
 const others = computed(() => kinds.value.filter((k) => whyNot.value.get(k.id) && k.id !== form.kind))
+/** What it is for, and what somebody wrote of it. */
+const says = (k: KindInfo | undefined) => [purposeOf(site.catalog, k), k?.note].filter(Boolean).join(': ')
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))
 </script>
 
@@ -22,7 +26,7 @@ const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.ti
   <div>
     <h2 id="it-is-a">It is a</h2>
     <div class="kinds" role="radiogroup" aria-labelledby="it-is-a">
-      <label v-for="k in fitting" :key="k.id" :class="{ on: form.kind === k.id }" :title="k.note">
+      <label v-for="k in fitting" :key="k.id" :class="{ on: form.kind === k.id }" :title="says(k)">
         <input
           v-model="form.kind"
           type="radio"
@@ -33,7 +37,7 @@ const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.ti
         <b>{{ k.name }}</b>
       </label>
     </div>
-    <p v-if="kind?.note" class="label">{{ kind.note }}</p>
+    <p v-if="says(kind)" class="label">{{ says(kind) }}</p>
     <p v-if="given">
       <button type="button" class="textlink" @click="open">Other kinds, other places</button>
     </p>

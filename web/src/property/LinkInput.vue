@@ -33,6 +33,7 @@ function take(chosen: string | null) {
 <style scoped>
 .textlink {
   max-width: 100%;
+  min-height: 24px;
   font-size: 13px;
 }
 </style>

@@ -1,4 +1,4 @@
-import type { Catalog, TemplateInfo } from '@/api/types'
+import type { Catalog, KindInfo, TemplateInfo } from '@/api/types'
 import { isNamed } from '@/words/named'
 
 /** The templates for one purpose. */
@@ -27,4 +27,11 @@ export function byPurpose(
       ),
     }))
     .filter((g) => g.list.length)
+}
+
+/** What pages of a kind are for: what the template is that they wear as usual. Empty for one without pages. */
+export function purposeOf(catalog: Catalog | null | undefined, kind: KindInfo | undefined): string {
+  const usual = kind && !kind.pageless ? catalog?.templates.find((t) => t.id === kind.template) : undefined
+  const purpose = catalog?.purposes.find((p) => p.key === usual?.purpose)
+  return purpose?.title.toLowerCase() ?? ''
 }

@@ -191,6 +191,7 @@ function leaveAlone(row: RollOutRow, alone: boolean) {
 
 <style scoped>
 .back {
+  min-height: 24px;
   border: 0;
   background: none;
   padding: 0;

@@ -22,7 +22,7 @@ async function reset(page: ThemeDetail['differing'][number]) {
 
 <template>
   <SheetDialog title="What differs from the theme" size="narrow" @close="emit('close')">
-    <p v-if="!theme.differing.length && !theme.apart.length" class="gap">All pages look as the theme says.</p>
+    <p v-if="!theme.differing.length && !theme.apart.all" class="gap">All pages look as the theme says.</p>
     <ul class="gap">
       <li v-for="p in theme.differing" :key="p.id">
         <router-link v-if="p.sort === 'KIND'" :to="{ name: 'kind', params: { kind: p.id } }" class="cut"
@@ -42,9 +42,9 @@ async function reset(page: ThemeDetail['differing'][number]) {
         </button>
       </li>
     </ul>
-    <h3 v-if="theme.apart.length">Sections in which something looks otherwise</h3>
-    <ul v-if="theme.apart.length" class="gap">
-      <li v-for="a in theme.apart" :key="a.item + a.section">
+    <h3 v-if="theme.apart.all">Sections in which something looks otherwise</h3>
+    <ul v-if="theme.apart.all" class="gap">
+      <li v-for="a in theme.apart.first" :key="a.item + a.section">
         <router-link :to="{ name: 'page', params: { page: a.item } }" class="cut">{{ a.title }}</router-link>
         <span class="quiet grow">{{ a.name }}: {{ a.what.join(', ') }}</span>
         <button
@@ -57,6 +57,10 @@ async function reset(page: ThemeDetail['differing'][number]) {
         </button>
       </li>
     </ul>
+    <p v-if="theme.apart.all > theme.apart.first.length" class="quiet">
+      The first {{ theme.apart.first.length }} of {{ theme.apart.all }}; the others are named as these go
+      back.
+    </p>
     <v-btn @click="emit('close')">Done<span class="kbd">Esc</span></v-btn>
   </SheetDialog>
 </template>

@@ -73,12 +73,12 @@ useEventListener(window, 'keyup', holdB(false))
         {{ counted(theme.following, 'page follows', 'pages follow') }}</span
       >
       <button
-        v-if="theme.differing.length || theme.apart.length"
+        v-if="theme.differing.length || theme.apart.all"
         type="button"
         class="textlink"
         @click="differing = true"
       >
-        differ: {{ theme.differing.length + theme.apart.length }}
+        differ: {{ theme.differing.length + theme.apart.all }}
       </button>
       <span class="grow" />
       <span v-if="!comparing && session.manager" class="quiet keys"

@@ -52,7 +52,7 @@ const theme = {
     ],
     values: {},
   },
-  apart: [],
+  apart: { first: [], all: 0 },
   looks: [
     { id: 'dusk', name: 'Dusk', worn: true, colours: ['#101010'], settings: { headerShape: 'over' } },
     { id: 'chalk', name: 'Chalk', worn: false, colours: ['#FFFFFF'], settings: { motion: 'off' } },

@@ -8,10 +8,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -98,15 +100,29 @@ final class Chromium implements AutoCloseable {
                 .click();
     }
 
-    /** What axe-core finds on the page, each as rule and first place; {@code within} limits it to an element. */
+    /** What axe-core finds on a screen of ours, by day and by night; what is pressed has room, too (WCAG 2.2, 2.5.8). */
+    static List<String> violationsOfScreen(Page page) {
+        List<String> all = new ArrayList<>(violations(page, "{'target-size': {enabled: true}}"));
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+        violations(page, "{}").forEach(v -> all.add("by night: " + v));
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+        return all;
+    }
+
+    /** What axe-core finds on the page, each as rule and first places. */
     static List<String> violations(Page page) {
+        return violations(page, "{}");
+    }
+
+    private static List<String> violations(Page page, String rules) {
         try {
             page.evaluate(Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js")) + ";undefined");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        Object found = page.evaluate("async () => (await axe.run(document, {iframes: false})).violations"
-                + ".map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(' | '))");
+        Object found =
+                page.evaluate("async () => (await axe.run(document, {iframes: false, rules: " + rules + "})).violations"
+                        + ".map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(' | '))");
         return ((List<?>) found).stream().map(String::valueOf).toList();
     }
 

@@ -38,7 +38,7 @@ record ThemeDetail(
         Identity identity) {
 
     /** How many sections are listed in which something looks otherwise. */
-    private static final long MOST_APART = 200;
+    private static final int MOST_APART = 200;
 
     public record ThemeHead(String id, String name, Hash revision) {}
 
@@ -50,7 +50,7 @@ record ThemeDetail(
      * What wears it.
      *
      * @param following how many of the pages look as it says
-     * @param apart sections in which something looks otherwise, the first of them
+     * @param apart sections in which something looks otherwise: the first of them, and how many there are
      */
     public record ThemeReach(
             List<Sheet> sheets,
@@ -59,7 +59,7 @@ record ThemeDetail(
             Map<String, Long> tones,
             Map<String, LookUse.Reach> reaches,
             List<Differs> differing,
-            List<Apart> apart) {}
+            Apart.ApartSections apart) {}
 
     /** A look that is kept, with the colours by which it is known. */
     record LookInfo(
@@ -120,7 +120,7 @@ record ThemeDetail(
                                                 .map(p ->
                                                         new Differs(ItemSort.PAGE, p.id(), p.title(), Differing.of(p))))
                                 .toList(),
-                        Apart.all(edition).limit(MOST_APART).toList()),
+                        Apart.first(edition, MOST_APART)),
                 edition.foot().stream().map(Everywhere::of).toList(),
                 identity(standing, edition.site()));
     }

@@ -61,9 +61,8 @@ final class ListingCard {
             words(page);
         }
         if (props.flag("counted")) {
-            out.start("span", "named")
-                    .text(String.valueOf(scene.gathered().listings().naming(page)))
-                    .end();
+            SiteIndex.pages(scene, scene.gathered().listings().naming(page))
+                    .ifPresent(words -> out.start("span", "named").text(words).end());
         }
         if (layout.setsFactsApart()) {
             out.end();

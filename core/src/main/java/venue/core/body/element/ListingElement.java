@@ -83,7 +83,8 @@ final class ListingElement extends DeclaredKind {
             case "", "kind" -> unset(props, "kind");
             case "beneath" -> unset(props, "branch");
             case "chosen" -> unset(props, "chosen");
-            case "named", "naming" -> unset(props, "field");
+            // What points to this page does so by any field, until one is chosen.
+            case "named" -> unset(props, "field");
             default -> Optional.empty();
         };
     }

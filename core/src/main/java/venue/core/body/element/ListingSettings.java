@@ -37,7 +37,9 @@ final class ListingSettings {
             of("branch", "Beneath", PAGE).onlyWhen("source=beneath"),
             of("deep", "At every depth", YES_NO).fallback(Value.of(true)).onlyWhen("source=beneath|children"),
             many("chosen", "Chosen", of("page", "Page or entry", ENTRY)).onlyWhen("source=chosen"),
-            of("field", "By the field", FIELD).onlyWhen("source=named|naming"),
+            of("field", "By the field", FIELD)
+                    .onlyWhen("source=named|naming")
+                    .help("What points to this page does so by any field until one is chosen."),
             choice("which", "Which", "all=All", "coming=Those to come", "now=Those on now", "past=Those past")
                     .help("By the field “date”; one named “until” says when it is over, else the date itself does."),
             many(

@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -65,10 +66,12 @@ final class SiteIndex {
 
     /** How many pages there are, as words; nothing where there is none. */
     static void counted(Scene scene, int count, HtmlWriter out) {
-        if (count > 0) {
-            String words = scene.words().say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
-            out.text(" ").element("small", words.replace("{0}", String.valueOf(count)));
-        }
+        pages(scene, count).ifPresent(words -> out.text(" ").element("small", words));
+    }
+
+    static Optional<String> pages(Scene scene, int count) {
+        String words = scene.words().say(count == 1 ? Phrase.ONE_PAGE : Phrase.MANY_PAGES);
+        return count > 0 ? Optional.of(words.replace("{0}", String.valueOf(count))) : Optional.empty();
     }
 
     private boolean isLeftOut(Page page) {

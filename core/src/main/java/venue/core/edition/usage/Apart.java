@@ -33,8 +33,20 @@ public record Apart(String item, String title, String section, String name, List
     /** How a choice is called that leaves it to the look. */
     private static final Set<String> USUAL = Set.of("theme", "look");
 
+    /**
+     * The first of them, in the order of the plan, and how many there are.
+     *
+     * @param all how many there are, those that are not named among them
+     */
+    public record ApartSections(List<Apart> first, long all) {}
+
+    public static ApartSections first(Edition edition, int most) {
+        List<Apart> all = all(edition).toList();
+        return new ApartSections(all.subList(0, Math.min(most, all.size())), all.size());
+    }
+
     /** All of them, in the order of the plan. */
-    public static Stream<Apart> all(Edition edition) {
+    static Stream<Apart> all(Edition edition) {
         return edition.plan().inOrder().flatMap(id -> edition.page(id).stream()).flatMap(Apart::in);
     }
 

@@ -94,6 +94,17 @@ class GatheringElementsTest {
     }
 
     @Test
+    void howManyNameSomethingIsSaidInWordsWhereSomeDo() {
+        add(Kind.named("reel", "Reel", "", List.of(Property.of("of", "Of", PropertyType.PAGE))));
+        add(paper("one", "One", "weaving", Map.of()), paper("two", "Two", "weaving", Map.of()));
+        add(Page.of("r", "Reel one", "r", "reel").wearing("plain").withFields(Map.of("of", Value.of("one"))));
+        Document page = with(
+                part("listing").with("source", "kind").with("kind", "paper").with("counted", Value.of(true)));
+        assertThat(page.select(".card")).hasSize(2);
+        assertThat(page.select(".card .named").eachText()).containsExactly("1 page");
+    }
+
+    @Test
     void foldersStandWithinFoldersAndEachFileOnce() {
         Document page = with(part("documents").with("folder", "Papers"));
         assertThat(page.select(".documents > li > a").eachText())
