@@ -37,7 +37,8 @@ const id = useId()
 }
 button {
   border: 0;
-  border-bottom: 1px dotted currentColor;
+  text-decoration: underline dotted 1px;
+  text-underline-offset: 3px;
   background: none;
   color: inherit;
   font: inherit;

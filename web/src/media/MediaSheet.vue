@@ -18,6 +18,8 @@ const props = defineProps<{
   fonts?: boolean
   slotWords?: string
   least?: number
+  /** It says nothing where it is to stand, and what it shows is not asked for. */
+  silent?: boolean
 }>()
 const emit = defineEmits<{ take: [media: string | null]; close: [] }>()
 const site = useSite()
@@ -48,7 +50,8 @@ const title = computed(() =>
 media.watchAll()
 
 function choose(file: MediaInfo) {
-  if (file.sort !== 'PICTURE' || isDescribed(file, language.value)) return emit('take', file.id)
+  if (file.sort !== 'PICTURE' || props.silent || isDescribed(file, language.value))
+    return emit('take', file.id)
   describing.value = file
   alt.value = ''
   decorative.value = false
@@ -135,7 +138,7 @@ async function bring(files: FileList | null | undefined) {
           <span v-if="least && m.format !== 'svg' && m.width && m.width < least" class="label should"
             >◇ small for this place</span
           >
-          <span v-if="m.thumb && !isDescribed(m, language)" class="label should"
+          <span v-if="m.thumb && !silent && !isDescribed(m, language)" class="label should"
             >◇ no words yet{{ inLanguage(language) }}</span
           >
         </button>

@@ -5,6 +5,7 @@ import { moor, mounting, press, choose } from '@/test/moor'
 import CutSheet from './CutSheet.vue'
 import FocalPoint, { ratioOf } from './FocalPoint.vue'
 import MediaCard from './MediaCard.vue'
+import MediaSheet from './MediaSheet.vue'
 import OtherWords from './OtherWords.vue'
 
 const picture = (more: object = {}) =>
@@ -34,6 +35,23 @@ beforeEach(() => {
   shown = moor([], (path) => (path.endsWith('/stands') ? [] : {}))
 })
 const global = mounting
+
+describe('a picture that nobody has described', () => {
+  const chosen = async (silent: boolean) => {
+    moor([], (path) => (path.endsWith('/media') ? [picture({ alt: undefined, thumb: '/t.jpg' })] : {}))
+    const stubs = { ...global.stubs, VTextarea: { template: '<textarea />' } }
+    const wrapper = mount(MediaSheet, { props: { value: '', silent }, global: { ...global, stubs } })
+    await vi.waitFor(() => expect(wrapper.text()).toContain('Star trails'))
+    await press(wrapper, 'Star trails')
+    return wrapper
+  }
+
+  it('is asked what it shows, but not where it lies behind words', async () => {
+    const speaking = await chosen(false)
+    expect([speaking.emitted('take'), speaking.text().includes('in a sentence')]).toEqual([undefined, true])
+    expect((await chosen(true)).emitted('take')).toEqual([['trails']])
+  })
+})
 
 describe('a file’s card', () => {
   const card = (more: object = {}) =>

@@ -38,10 +38,10 @@ const choosing = ref(false)
 const files = useMedia()
 const media = computed(() => files.byId.get(id.value))
 const language = useLanguage()
-/** A logo says the site's name, and what lies behind words only decorates. */
-const SPEAKS = /^(?!logo|icon|tile|bandPicture|pagePicture)/
+/** What lies behind words, or stands for the site's name, says nothing by itself. */
+const silent = computed(() => props.property.slot?.decorates === true)
 const undescribed = computed(
-  () => media.value?.thumb && SPEAKS.test(props.property.key) && !isDescribed(media.value, language.value),
+  () => media.value?.thumb && !silent.value && !isDescribed(media.value, language.value),
 )
 const small = computed(() => {
   const width = media.value?.width ?? 0
@@ -110,6 +110,7 @@ function take(chosen: string | null) {
     :fonts="font"
     :slot-words="slotWords"
     :least="least"
+    :silent="silent"
     @take="take"
     @close="choosing = false"
   />

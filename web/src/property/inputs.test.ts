@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Property, Value } from '@/api/types'
-import { moor, mounting, row, choose } from '@/test/moor'
+import { moor, mounting, press, row, choose } from '@/test/moor'
 import ChoiceInput from './ChoiceInput.vue'
 import FlagInput from './FlagInput.vue'
 import HoldsInput from './HoldsInput.vue'
@@ -216,7 +216,7 @@ describe('a link', () => {
 })
 
 describe('a picture', () => {
-  const slot = { pixels: 1600, shape: '16 : 9', shapeFrom: '' }
+  const slot = { pixels: 1600, shape: '16 : 9', shapeFrom: '', decorates: false }
   const picture = (more: object) => ({
     id: 'trails',
     name: 'Star trails',
@@ -297,8 +297,12 @@ describe('what may be held', () => {
   it('is inherited, nothing, or some kinds', async () => {
     const { wrapper, told } = holds(undefined)
     expect(wrapper.text()).toContain('Anything')
-    for (const value of ['nothing', 'these', 'inherited'])
-      await wrapper.get(`input[value=${value}]`).trigger('change')
+    const choose = (value: string) => wrapper.get(`input[value=${value}]`).trigger('change')
+    await choose('nothing')
+    await choose('these')
+    expect(told()).toEqual([[]])
+    await press(wrapper, 'All of them')
+    await choose('inherited')
     expect(told()).toEqual([[], [{ kind: 'standard' }, { kind: 'night' }], undefined])
   })
 

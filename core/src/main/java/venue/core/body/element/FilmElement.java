@@ -24,7 +24,7 @@ final class FilmElement extends DeclaredKind {
                 of("file", "File", PropertyType.FILE).help("mp4, webm, mp3, m4a or ogg."),
                 of("outside", "Or elsewhere", PropertyType.LINK)
                         .help("The address that shows the film in a frame. Its host must be on the site's list."),
-                of("still", "Still before it plays", PropertyType.PICTURE).wants(new PictureSlot(0, "16 : 9", "")),
+                of("still", "Still before it plays", PropertyType.PICTURE).wants(PictureSlot.wide(0, "16 : 9")),
                 of("caption", "Caption", PropertyType.WORDS));
     }
 

@@ -5,7 +5,7 @@ import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.model.media.Media;
 
-/** Pictures in use whose alternative text nobody has written. */
+/** Pictures in use whose alternative text nobody has written; what lies behind words needs none. */
 final class PictureWithoutWords extends DeclaredRule {
 
     PictureWithoutWords() {
@@ -19,7 +19,7 @@ final class PictureWithoutWords extends DeclaredRule {
     @Override
     public Stream<Finding> find(Scope scope, Item item) {
         return scope.stand(item).stream()
-                .flatMap(stand -> scope.edition().facts(stand.item()).shows().media().stream()
+                .flatMap(stand -> scope.edition().facts(stand.item()).shows().spoken().stream()
                         .map(scope.edition()::media)
                         .flatMap(Optional::stream)
                         .filter(m -> m.isPicture() && !m.isDescribed())

@@ -19,6 +19,7 @@ final class Mentions {
 
     private final Set<Link> links = new LinkedHashSet<>();
     private final Set<String> media = new TreeSet<>();
+    private final Set<String> spoken = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
     private final Set<String> menus = new TreeSet<>();
     private final Set<String> named = new TreeSet<>();
@@ -36,7 +37,13 @@ final class Mentions {
                 }
             }
             case LINK -> Link.find(text).ifPresent(links::add);
-            case PICTURE, FONT -> media.add(text);
+            case PICTURE -> {
+                media.add(text);
+                if (property.slot() == null || !property.slot().decorates()) {
+                    spoken.add(text);
+                }
+            }
+            case FONT -> media.add(text);
             case FILE -> {
                 media.add(text);
                 named.add(text);
@@ -67,6 +74,11 @@ final class Mentions {
 
     Set<String> media() {
         return Set.copyOf(media);
+    }
+
+    /** Those of the pictures that say something where they stand. */
+    Set<String> spoken() {
+        return Set.copyOf(spoken);
     }
 
     Set<String> kinds() {

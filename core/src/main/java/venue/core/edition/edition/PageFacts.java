@@ -41,11 +41,17 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
      * What shows there.
      *
      * @param media ids of the pictures and files that are shown
+     * @param spoken those of them that are pictures and say something where they stand, and lie not only behind words
      * @param menus ids of the menus that are shown here
      * @param shared ids of the shared sections that show here, by the section that stands for each
      * @param folders whose files a list of documents here shows
      */
-    public record Shows(Set<String> media, Set<String> menus, Map<String, String> shared, Set<String> folders) {}
+    public record Shows(
+            Set<String> media,
+            Set<String> spoken,
+            Set<String> menus,
+            Map<String, String> shared,
+            Set<String> folders) {}
 
     /**
      * What listings there look for.
@@ -109,7 +115,7 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
         }
         return new PageFacts(
                 new Leads(mentions.pages(), mentions.named(), mentions.elsewhere()),
-                new Shows(mentions.media(), mentions.menus(), Map.copyOf(shared), folders(sections)),
+                new Shows(mentions.media(), mentions.spoken(), mentions.menus(), Map.copyOf(shared), folders(sections)),
                 List.copyOf(places),
                 new Lists(
                         mentions.kinds(),

@@ -6,8 +6,9 @@ package venue.core.model.property;
  * @param pixels the width it is shown at, in CSS pixels; 0 where it fills its column
  * @param shape its proportion in words, or empty for any
  * @param shapeFrom the key of the neighbouring choice that says its proportion, or empty
+ * @param decorates nothing is said by it there that words don't say: it lies behind them, or stands for the site's name
  */
-public record PictureSlot(int pixels, String shape, String shapeFrom) {
+public record PictureSlot(int pixels, String shape, String shapeFrom, boolean decorates) {
 
     public PictureSlot {
         shape = shape == null ? "" : shape;
@@ -16,11 +17,16 @@ public record PictureSlot(int pixels, String shape, String shapeFrom) {
 
     /** Shown at a width of its own. */
     public static PictureSlot wide(int pixels, String shape) {
-        return new PictureSlot(pixels, shape, "");
+        return new PictureSlot(pixels, shape, "", false);
     }
 
     /** As wide as its column. */
     public static PictureSlot column(String shapeFrom) {
-        return new PictureSlot(0, "", shapeFrom);
+        return new PictureSlot(0, "", shapeFrom, false);
+    }
+
+    /** Shown at a width of its own, where it says nothing by itself. */
+    public static PictureSlot decorating(int pixels, String shape) {
+        return new PictureSlot(pixels, shape, "", true);
     }
 }

@@ -72,14 +72,14 @@ public final class SectionSettings {
                 of("tile", "Tile", PropertyType.PICTURE)
                         .onlyWhen("back=tile")
                         .help("Repeated at 240 pixels.")
-                        .wants(PictureSlot.wide(240, "")),
+                        .wants(PictureSlot.decorating(240, "")),
                 of("picture", "Picture behind", PropertyType.PICTURE)
                         .onlyWhen("back=picture")
-                        .wants(PictureSlot.wide(1600, "")),
+                        .wants(PictureSlot.decorating(1600, "")),
                 many(
                                 "turns",
                                 "Pictures behind",
-                                of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.wide(1600, "")))
+                                of("picture", "Picture", PropertyType.PICTURE).wants(PictureSlot.decorating(1600, "")))
                         .onlyWhen("back=turns")
                         .help(
                                 "Visitors can stop them and turn them by hand; where less motion is asked for they stand still."),

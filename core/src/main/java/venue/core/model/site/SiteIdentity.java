@@ -48,8 +48,10 @@ public final class SiteIdentity {
                     "Logo, icon and call to act",
                     List.of(
                             of("logo", "Logo", PropertyType.PICTURE)
+                                    .wants(PictureSlot.decorating(320, ""))
                                     .help("Stands for the name in the header. Without one the name stands in words."),
                             of("logoOnDark", "Logo on dark ground", PropertyType.PICTURE)
+                                    .wants(PictureSlot.decorating(320, ""))
                                     .help("Where the header is deep or stands over a picture.")
                                     .onlyWhen("logo"),
                             number("logoWide", "Logo's width on wide screens", 24, 480, 160, "px")
@@ -62,7 +64,7 @@ public final class SiteIdentity {
                                     .help(
                                             "On browser tabs and home screens; every size is made of it. Without one it is the"
                                                     + " name's first letter.")
-                                    .wants(PictureSlot.wide(512, "1 : 1")),
+                                    .wants(PictureSlot.decorating(512, "1 : 1")),
                             of("markBeside", "Mark before the name", PropertyType.YES_NO)
                                     .fallback(Value.of(false))
                                     .help("The site icon, or the name's first letter, where there is no logo."),

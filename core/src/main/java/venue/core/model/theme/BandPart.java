@@ -43,7 +43,7 @@ final class BandPart implements Part {
                 of("bandPicture", "Picture", PICTURE)
                         .onlyWhen("bandBack=picture|tile")
                         .help("A texture of your own is repeated at 240 pixels.")
-                        .wants(PictureSlot.wide(1600, "")),
+                        .wants(PictureSlot.decorating(1600, "")),
                 number("bandVeil", "Veil over the picture", 0, 90, 50, "%")
                         .onlyWhen("bandBack=picture")
                         .help("How much of the tone's colour lies over the picture."));

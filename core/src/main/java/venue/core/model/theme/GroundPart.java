@@ -44,7 +44,7 @@ final class GroundPart implements Part {
                 of("pagePicture", "Picture of the page", PropertyType.PICTURE)
                         .onlyWhen("pageTexture=tile|picture")
                         .help("One of your own is repeated at 240 pixels; a picture fills the window and stands still.")
-                        .wants(PictureSlot.wide(1600, "")),
+                        .wants(PictureSlot.decorating(1600, "")),
                 number("textureStrength", "Strength of the texture", 10, 100, 50, "%")
                         .onlyWhen("pageTexture!=none"));
     }

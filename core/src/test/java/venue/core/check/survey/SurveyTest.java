@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
+import venue.core.carry.compose.Compose;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
@@ -99,6 +100,17 @@ class SurveyTest {
         assertThat(rules(shown)).contains("home picture-without-words");
         assertThat(rules(shown.with(List.of(picture.withAlt(null, true)), List.of())))
                 .doesNotContain("home picture-without-words");
+        Edition behind = site.with(
+                List.of(
+                        picture,
+                        site.require(Page.class, "home")
+                                .withZones(new Zones(Map.of(
+                                        "main",
+                                        List.of(Compose.section("s", "S", Compose.text("<p>Words</p>"))
+                                                .with("back", Value.of("picture"))
+                                                .with("picture", Value.of("pic"))))))),
+                List.of());
+        assertThat(rules(behind)).as("behind words").doesNotContain("home picture-without-words");
     }
 
     @Test
