@@ -53,7 +53,7 @@ onMounted(load)
       />
       <v-divider v-if="others.length" />
       <template v-if="session.manager">
-        <v-list-item title="Site settings" :to="{ name: 'settings' }" />
+        <v-list-item title="Site settings" :to="{ name: 'settings', params: { site: site.id } }" />
         <v-list-item title="Bring in a pack…" @click="emit('bringIn')" />
         <v-list-item title="Save the whole site as a pack" :href="packHref(site.id)" download />
       </template>

@@ -82,7 +82,7 @@ const releaseWords = computed(() => {
         >· {{ counted(stands.failing.length, 'rule fails', 'rules fail') }}</span
       >
     </router-link>
-    <router-link class="part last" :to="{ name: 'releases' }"
+    <router-link class="part last" :to="{ name: 'releases', params: { site: site.id } }"
       >release <b>{{ stands.release }}</b></router-link
     >
     <div class="right">
@@ -99,7 +99,7 @@ const releaseWords = computed(() => {
       <v-btn
         v-if="$route.name !== 'releases'"
         :class="{ strong: session.manager }"
-        :to="{ name: 'releases' }"
+        :to="{ name: 'releases', params: { site: site.id } }"
         :disabled="stands.changes === 0"
         >{{ releaseWords }}</v-btn
       >

@@ -222,6 +222,10 @@ function remove() {
   white-space: nowrap;
   opacity: 0;
 }
+/* What says what it shows stands at the end of the line, and is not covered. */
+.head:has(> .bind) .acts {
+  position: static;
+}
 .element:is(:hover, :focus-within) > .head .acts,
 .acts:has([aria-expanded='true']) {
   opacity: 1;

@@ -54,7 +54,7 @@ const isAt = (kind: string, column: Column) => at.value?.kind === kind && at.val
       <h1>Kinds of page</h1>
       <span class="quiet">side by side; choose several to change them together</span>
       <div class="tools">
-        <v-btn :to="{ name: 'templates', hash: '#kinds' }">One by one</v-btn>
+        <v-btn :to="{ name: 'templates', params: { site: site.id }, hash: '#kinds' }">One by one</v-btn>
         <v-btn v-if="session.manager" class="yes" @click="making = true">New kind…</v-btn>
       </div>
     </header>

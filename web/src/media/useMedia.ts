@@ -12,7 +12,9 @@ export const useMedia = defineStore('media', () => {
   const watching = ref(0)
   const { value, load } = useItem(
     () =>
-      needed.value === site.id ? question('/api/sites/{site}/media', { path: { site: site.id } }) : null,
+      site.id && needed.value === site.id
+        ? question('/api/sites/{site}/media', { path: { site: site.id } })
+        : null,
     () => [],
     () => watching.value === 0,
   )

@@ -49,7 +49,8 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
           />
         </v-list>
       </v-menu>
-      <v-btn :to="{ name: 'new', query: { several: '1', parent: chosen ?? undefined } }"
+      <v-btn
+        :to="{ name: 'new', params: { site: site.id }, query: { several: '1', parent: chosen ?? undefined } }"
         >Several<span class="wide">&nbsp;at once</span>…</v-btn
       >
       <v-btn class="ink" @click="emit('make')">New page<span class="kbd">N</span></v-btn>
