@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Jobs done with a whole site, its look and its kinds. */
@@ -94,7 +95,10 @@ final class SiteJobs {
         assertThat(at.page.locator(".strip")).containsText("Night report");
     }
 
+    /** Of a kind whose pages may wear any. */
     private static void onlyTheseTemplates(Desk at) {
+        at.open("/kestrel-moor/kinds/article");
+        Sampler.give(at.page, Map.of("verb", "set-kind-templates", "kind", "article", "template", "article-layout"));
         at.beginAt("/kestrel-moor/kinds/article");
         at.acts.press(at.page
                 .locator(".fact")
@@ -106,6 +110,7 @@ final class SiteJobs {
                 .first());
         at.acts.press(at.sheet().getByText("none but the usual one"));
         at.acts.press(at.sheet().getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Long read")));
+        assertThat(at.sheet()).containsText("2 of ");
         at.acts.press(at.sheet().getByText("Done"));
     }
 
