@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { inputOf } from '@/look/targets'
 import type { Property, Value } from '@/api/types'
 import { useTyping } from '@/edit/useTyping'
@@ -10,6 +10,8 @@ import { useTrial } from './useTrial'
 const props = defineProps<{ property: Property; value: Value | undefined }>()
 const emit = defineEmits<{ change: [value: Value | undefined]; leave: [] }>()
 const trial = useTrial()
+/** Why what is typed is not kept. */
+const trouble = ref('')
 const range = computed(() => ({ min: props.property.range?.min ?? 0, max: props.property.range?.max ?? 100 }))
 const { typed, writing, write, left } = useTyping(
   () => String(props.value ?? props.property.fallback ?? range.value.min),
@@ -50,9 +52,11 @@ function letGo() {
         :value="value"
         @change="(v) => emit('change', v)"
         @leave="emit('leave')"
+        @trouble="(why: string) => (trouble = why)"
       />
     </div>
-    <p v-if="property.help" class="label">{{ property.help }}</p>
+    <p v-if="trouble" class="must" role="alert">{{ trouble }}</p>
+    <p v-else-if="property.help" class="label">{{ property.help }}</p>
   </div>
 </template>
 
