@@ -134,14 +134,14 @@ final class ShapeJobs {
 
     /** Of one kind, in two templates: whoever makes a page there is offered nothing else. */
     private static void branchOfTwo(Desk at) {
-        at.beginAt("/kestrel-moor/page/learn");
+        at.beginAt("/kestrel-moor/page/tonight");
         at.more("What may stand beneath it…");
         at.acts.press(at.page.getByLabel("These kinds only"));
         at.acts.press(at.exactly(at.sheet().locator(".kinds"), "Document"));
         at.acts.press(at.sheet()
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("Document pages"))));
         onlyLongRead(at);
-        at.open("/kestrel-moor/new?parent=learn");
+        at.open("/kestrel-moor/new?parent=tonight");
         assertThat(at.page.locator(".choice").filter(new Locator.FilterOptions().setHasText("Long read")))
                 .not()
                 .containsText("not offered");
