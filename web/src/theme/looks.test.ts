@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { defineComponent, h } from 'vue'
-import type { Property, ThemeDetail } from '@/api/types'
+import { defineComponent } from 'vue'
+import type { ThemeDetail } from '@/api/types'
 import { newField } from '@/property/fields'
 import { useSession } from '@/session/useSession'
 import { moor, mounting, press } from '@/test/moor'
@@ -11,8 +11,6 @@ import ContrastPairs from './ContrastPairs.vue'
 import FontInput from './FontInput.vue'
 import LookCompare from './LookCompare.vue'
 import PageDrawing from './PageDrawing.vue'
-import SettingRow from './SettingRow.vue'
-import { provideTrial } from './useTrial'
 import PartsSheet from './PartsSheet.vue'
 import SampleInput from './SampleInput.vue'
 import { sample } from './samples'
@@ -74,40 +72,6 @@ beforeEach(() => {
   given = moor().given
 })
 const global = mounting
-
-describe('a number of the look', () => {
-  const space = {
-    key: 'headerSpace',
-    label: 'Space above and below',
-    type: 'NUMBER',
-    range: { min: 0, max: 80 },
-    fallback: 0,
-    unit: 'px',
-    help: '',
-    choices: [],
-    entries: [],
-    onlyWhen: '',
-  } as unknown as Property
-  let trial: ReturnType<typeof provideTrial>
-  const kept: unknown[] = []
-  const Screen = defineComponent(() => {
-    trial = provideTrial()
-    return () => h(SettingRow, { property: space, values: {}, onChange: (v: unknown) => kept.push(v) })
-  })
-
-  it('is seen while it is drawn along its line, and kept where it is let go; what does not fit says why', async () => {
-    const wrapper = mount(Screen, { global })
-    const line = wrapper.get('input[type=range]')
-    await line.setValue('40')
-    expect(trial.value).toEqual({ key: 'headerSpace', value: '40' })
-    await line.trigger('change')
-    expect(kept.at(-1)).toBe(40)
-    await wrapper.get('input[type=number]').setValue('400')
-    await wrapper.get('input[type=number]').trigger('blur')
-    expect(wrapper.get('[role=alert]').text()).toContain('from 0 to 80 px')
-    expect(kept.at(-1)).toBe(40)
-  })
-})
 
 describe('a page in outline', () => {
   const drawing = (open = '') => mount(PageDrawing, { props: { theme, open }, global })
