@@ -129,7 +129,7 @@ defineExpose({ begin })
             @click="go(entry)"
           >
             <TemplateGlyph v-if="entry.template" :template="entry.template" :wide="22" />
-            <span class="name" dir="auto"
+            <span class="name two-lines" dir="auto"
               ><template v-for="(part, k) in cutAt(entry.name, words)" :key="k"
                 ><u v-if="k === 1">{{ part }}</u
                 ><template v-else>{{ part }}</template></template
@@ -224,12 +224,6 @@ h3 {
 .name {
   flex: 1 1 auto;
   min-width: 40%;
-  overflow-wrap: anywhere;
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  line-clamp: 2;
-  overflow: hidden;
 }
 u {
   text-decoration: underline 2px var(--ember);

@@ -32,7 +32,7 @@ const share = computed(() => (100 * props.use.own) / Math.max(1, props.use.own +
       <span class="first"
         ><b>{{ field.label }}</b> <span class="quiet">{{ typeWords }}</span></span
       >
-      <span class="label places">{{ places }}</span>
+      <span class="label two-lines">{{ places }}</span>
     </span>
   </button>
   <span v-if="field.required" class="tag">asked for</span>
@@ -59,19 +59,12 @@ const share = computed(() => (100 * props.use.own) / Math.max(1, props.use.own +
 .said {
   min-width: 0;
 }
-.said > span {
+.first {
   display: block;
   overflow-wrap: anywhere;
 }
 .first b {
   font: 600 15px/20px var(--display);
-}
-.places {
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  line-clamp: 2;
-  overflow: hidden;
 }
 .tag {
   font-size: 12px;

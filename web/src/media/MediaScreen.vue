@@ -197,9 +197,9 @@ function walk(event: KeyboardEvent, by: number) {
                   @keydown.left="walk($event, -1)"
                 >
                   <FilePicture :media="m" class="seen" :style="{ height: `${height}px` }" />
-                  <b class="words" dir="auto">{{ m.name }}</b>
+                  <b class="two-lines" dir="auto">{{ m.name }}</b>
                   <span v-if="m.thumb && !m.alt && !m.decorative" class="label should">◇ no words yet</span>
-                  <span v-else-if="m.alt" class="label words" dir="auto">{{ m.alt }}</span>
+                  <span v-else-if="m.alt" class="label two-lines" dir="auto">{{ m.alt }}</span>
                   <span class="label cut">{{ usesWords(m) }}</span>
                 </button>
               </div>
@@ -278,13 +278,6 @@ h2 .quiet {
 }
 .line .seen {
   margin-bottom: 5px;
-}
-.words {
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  line-clamp: 2;
-  overflow: hidden;
 }
 .line .on .seen {
   outline: 2px solid var(--juniper);
