@@ -66,7 +66,8 @@ public final class FirstPages {
         Path drawing = folder.resolve(name.replace(".pdf", ".jpg"));
         try {
             if (pdf.isPresent() && !undrawn.contains(name) && Files.notExists(drawing)) {
-                turns.take(() -> drawn(pdf.get(), drawing) || undrawn.add(name));
+                // Whoever waited behind one that failed does not try it again.
+                turns.take(() -> undrawn.contains(name) || drawn(pdf.get(), drawing) || undrawn.add(name));
             }
             return pdf.isPresent() && Files.exists(drawing)
                     ? Optional.of(Files.readAllBytes(drawing))
