@@ -32,6 +32,7 @@ watch(
     if (!attended?.isThere()) return
     galley.attended.value = null
     aloud(attended.says())
+    if (attended.stays) return
     const card = root.value?.querySelector<HTMLElement>(`[data-section="${attended.section}"]`)
     const at = attended.writes?.element
     if (card && attended.writes) void write(at ? card.querySelector(`[data-element="${at}"]`)! : card, card)
@@ -225,6 +226,11 @@ const plans: Record<string, [number, number, number, number]> = {
   gap: 9px;
   margin-bottom: 8px;
   color: var(--ink);
+}
+.zone-head b {
+  flex: none;
+  max-width: 60%;
+  overflow-wrap: anywhere;
 }
 .fixed {
   border: 1px dashed var(--line);

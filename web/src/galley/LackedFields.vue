@@ -16,7 +16,8 @@ function add(field: Property) {
 
 <template>
   <p v-if="kind && lacks.length" class="label lacks">
-    {{ pagesOf(kind.name) }} lack what more could be set here is about:
+    More could be set here if {{ pagesOf(kind.name) }} had
+    {{ lacks.length === 1 ? 'this field' : 'these fields' }}:
     <template v-for="(f, i) in lacks" :key="f.key"
       >{{ i ? ', ' : '' }}{{ f.label.toLowerCase()
       }}<template v-if="session.manager"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import type { PatternInfo, SharedInfo } from '@/api/types'
+import type { PatternInfo } from '@/api/types'
 import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
@@ -41,6 +41,7 @@ const groups = computed(() => {
 })
 const tabs = computed(() => groups.value.map((name) => ({ key: name, name })))
 const zone = computed(() => galley.sheet.value?.zones.find((z) => z.key === spot.value.zone))
+const after = computed(() => zone.value?.sections[spot.value.index - 1]?.section.name)
 const narrow = computed(() => ['LEFT', 'RIGHT'].includes(zone.value?.role ?? ''))
 const takes = (kinds: string[]) => !zone.value || !whyNotIn(zone.value, kinds, [])
 const fits = (p: PatternInfo) => takes(p.kinds) && (!narrow.value || (p.sections === 1 && p.columns === 1))
@@ -70,10 +71,10 @@ function inGroup(p: PatternInfo): boolean {
 
 /** Several sections go in at once where there is nothing yet; else they are looked at first. */
 const asked = ref<PatternInfo | null>(null)
-function choose(pattern: PatternInfo) {
+function choose(pattern: PatternInfo, event: MouseEvent) {
   const mine = galley.sheet.value?.zones.some((z) => z.role === 'MAIN' && z.sections.length)
   if (pattern.sections > 1 && mine && onPage.value) asked.value = pattern
-  else place(pattern)
+  else place(pattern, event.shiftKey)
 }
 async function take(pattern: PatternInfo, instead: boolean) {
   asked.value = null
@@ -85,17 +86,22 @@ async function take(pattern: PatternInfo, instead: boolean) {
 function used(pattern: PatternInfo) {
   recent.value = [pattern.id, ...recent.value.filter((r) => r !== pattern.id)].slice(0, RECENT)
 }
-async function put(what: { pattern?: string; shared?: string; spans: number[] }) {
+/** Where it stays, the tray goes on to what comes after that, and to its words. */
+async function put(what: { pattern?: string; shared?: string; spans: number[] }, stays: boolean, many = 1) {
   const { zone, index } = spot.value
-  close()
-  await galley.put({ zone, index }, what)
+  if (!stays) {
+    close()
+    await galley.put({ zone, index }, what)
+    return
+  }
+  search.value = ''
+  box.value?.querySelector<HTMLElement>('input[type=search]')?.focus()
+  galley.goOn(many)
+  if (!(await galley.put({ zone, index }, what, true))) galley.goOn(-many)
 }
-function place(pattern: PatternInfo) {
+function place(pattern: PatternInfo, stays = false) {
   used(pattern)
-  void put({ pattern: pattern.id, spans: [] })
-}
-function share(section: SharedInfo) {
-  void put({ shared: section.id, spans: [] })
+  void put({ pattern: pattern.id, spans: [] }, stays, pattern.sections)
 }
 const close = galley.closeTray
 onMounted(async () => {
@@ -119,8 +125,9 @@ useEventListener(
   <section ref="box" class="tray" aria-label="Pattern tray" @keydown="(e) => box && walk(e, box)">
     <header>
       <b class="disp">Place a section</b>
-      <span class="quiet">{{ spot.after ? `after ${spot.after}, ` : '' }}in {{ zone?.name }}</span>
+      <span class="quiet">{{ after ? `after ${after}, ` : '' }}in {{ zone?.name }}</span>
       <span class="grow" />
+      <span class="quiet several"><span class="kbd">Shift</span> keeps this open for one more</span>
       <input
         v-model="search"
         type="search"
@@ -132,7 +139,12 @@ useEventListener(
     </header>
     <FilterTabs v-model="group" class="tabs" :tabs="tabs" label="Purpose" />
     <div v-if="group === 'Empty'" class="shapes patterns">
-      <button v-for="s in COLUMN_SHAPES" :key="s.name" type="button" @click="put({ spans: [...s.spans] })">
+      <button
+        v-for="s in COLUMN_SHAPES"
+        :key="s.name"
+        type="button"
+        @click="(e) => put({ spans: [...s.spans] }, e.shiftKey)"
+      >
         <span class="shape"><i v-for="(span, i) in s.spans" :key="i" :style="{ flex: span }" /></span>
         <b>{{ s.name }}</b>
       </button>
@@ -140,7 +152,12 @@ useEventListener(
     <div v-else class="room">
       <DrawingBoard>
         <div v-if="group === 'Shared'" class="patterns">
-          <button v-for="s in shared" :key="s.id" type="button" @click="share(s)">
+          <button
+            v-for="s in shared"
+            :key="s.id"
+            type="button"
+            @click="(e) => put({ shared: s.id, spans: [] }, e.shiftKey)"
+          >
             <span class="frame">
               <DrawnPlace
                 class="drawing"
@@ -162,7 +179,7 @@ useEventListener(
             :key="p.id"
             type="button"
             :aria-label="`${p.name}, ${p.toFill} to fill`"
-            @click="choose(p)"
+            @click="(e) => choose(p, e)"
           >
             <span class="frame">
               <DrawnPlace

@@ -48,9 +48,10 @@ watch(
   { flush: 'sync' },
 )
 watch(galley.pointed, light)
-watch(galley.chosen, (section) => {
-  if (section) wide.value?.send({ type: 'reveal', section })
-})
+function reveal() {
+  if (galley.chosen.value) wide.value?.send({ type: 'reveal', section: galley.chosen.value })
+}
+watch(galley.chosen, reveal)
 /** Without marks it is what visitors get, rendered so; after each step it is asked for anew. */
 const visitors = computed(() => (marks.value ? undefined : sheet.value.proof.markup))
 
@@ -152,6 +153,7 @@ function left() {
         :markup="visitors"
         walkable
         label="Proof"
+        @loaded="reveal"
         @point="(s) => (galley.pointed.value = s)"
         @choose="(at) => choose(at, wide)"
         @wrote="wrote"

@@ -19,6 +19,8 @@ export interface Attended {
   section: string | null
   /** What is written in at once: a section that was placed, or an element of it. */
   writes?: { element?: string }
+  /** Focus stays where it is, because more is placed from there. */
+  stays?: boolean
   says: () => string
   isThere: () => boolean
 }
@@ -54,6 +56,7 @@ export function makeAttending(
     const answer = await command()
     attended.value = answer.ok ? what : null
     if (answer.ok) chosen.value = what.section
+    return answer.ok
   }
 
   async function copy(section: string) {
@@ -118,18 +121,18 @@ function makePutting(
   sheet: Ref<Sheet | null>,
   { id, placed }: Places,
   give: Give,
-  made: (what: Attended, command: () => ReturnType<Give>) => Promise<void>,
+  made: (what: Attended, command: () => ReturnType<Give>) => Promise<boolean>,
 ) {
   const says = (section: string) => {
     const toFill = sheet.value?.toFill.filter((p) => p.section === section).length ?? 0
     const rest = toFill ? ` ${counted(toFill, 'place')} to fill.` : ''
     return `${placed(section)?.section.name} is placed.${rest}`
   }
-  function put(spot: { zone: string; index: number }, what: Offered) {
+  function put(spot: { zone: string; index: number }, what: Offered, stays = false) {
     const section = freshId()
     const isThere = () => !!placed(section)
     const command: Command = { verb: 'place-section', item: id(), ...spot, id: section, ...what }
-    return made({ section, writes: {}, says: () => says(section), isThere }, () => give(command))
+    return made({ section, writes: {}, stays, says: () => says(section), isThere }, () => give(command))
   }
   function add(section: string, name: string, give: (element: string) => ReturnType<Give>) {
     const element = freshId()

@@ -129,9 +129,9 @@ describe('the galley', () => {
   it('opens the tray after the chosen section, or at the end of the main zone', () => {
     const g = galley()
     g.insertAfterChosen()
-    expect(g.spot.value).toEqual({ zone: 'main', index: 3, after: 'b' })
+    expect(g.spot.value).toEqual({ zone: 'main', index: 3 })
     g.chosen.value = 'a'
     g.insertAfterChosen()
-    expect(g.spot.value).toEqual({ zone: 'main', index: 1, after: 'a' })
+    expect(g.spot.value).toEqual({ zone: 'main', index: 1 })
   })
 })

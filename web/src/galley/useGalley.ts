@@ -11,7 +11,6 @@ import { makeWriting } from './writing'
 export interface Spot {
   zone: string
   index: number
-  after: string
 }
 
 export type Galley = ReturnType<typeof makeGalley>
@@ -43,9 +42,12 @@ function makeTray(sheet: Ref<Sheet | null>, chosen: () => { zone: string; index:
   let from: Element | null = null
 
   function openTray(zone: string, index: number) {
-    const before = sheet.value?.zones.find((z) => z.key === zone)?.sections[index - 1]
     from = document.activeElement
-    spot.value = { zone, index, after: before?.section.name ?? '' }
+    spot.value = { zone, index }
+  }
+  /** The tray stays open, for what stands after the sections that are just placed. */
+  function goOn(by: number) {
+    if (spot.value) spot.value = { ...spot.value, index: spot.value.index + by }
   }
   /** Focus goes back to what opened it. */
   function closeTray() {
@@ -60,7 +62,7 @@ function makeTray(sheet: Ref<Sheet | null>, chosen: () => { zone: string; index:
     if (at) openTray(at.zone, at.index + 1)
     else if (first) openTray(first.key, first.sections.length)
   }
-  return { spot, openTray, closeTray, insertAfterChosen }
+  return { spot, openTray, goOn, closeTray, insertAfterChosen }
 }
 
 export function provideGalley(sheet: Ref<Sheet | null>, page: Ref<PageDetail | null>): Galley {

@@ -46,9 +46,9 @@ async function set(key: string, way: string) {
     :title="title ? `Parts of ${title}` : `Parts of ${counted(pages.length, 'page')}`"
     @close="emit('close')"
   >
-    <p class="quiet">
-      They are worked out, and need no writing. What is usual for a page is said by its kind, else by its
-      template.
+    <p class="quiet about">
+      All but what stands in the columns is worked out, and needs no writing. What is usual for a page is said
+      by its kind, else by its template, whose column moves to the side that you choose.
     </p>
     <div v-for="r in rows" :key="r.key" class="part" role="group" :aria-label="r.label">
       <b>{{ r.label }}</b>
@@ -83,8 +83,8 @@ async function set(key: string, way: string) {
   padding: 9px 0;
   border-top: 1px solid var(--line);
 }
-.part:first-of-type {
-  margin-top: 12px;
+.about {
+  margin-bottom: 12px;
 }
 .part .label {
   grid-column: 2;

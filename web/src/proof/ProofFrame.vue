@@ -32,6 +32,7 @@ const emit = defineEmits<{
   size: [height: number]
   blocks: [blocks: Block[]]
   scrolled: [top: number]
+  loaded: []
 }>()
 
 const site = useSite()
@@ -57,6 +58,7 @@ function send(message: object) {
 function loaded() {
   if (told) frame.value?.contentWindow?.postMessage(told, '*')
   sayDiffering()
+  emit('loaded')
 }
 
 useEventListener(window, 'message', (event: MessageEvent) => {

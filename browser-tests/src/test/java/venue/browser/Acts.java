@@ -4,7 +4,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.nio.file.Path;
+import java.util.List;
 
 /**
  * What somebody does, counted: one press of a pointer, one key that acts, or one field filled in, whatever its length, is one act.
@@ -24,6 +26,11 @@ final class Acts {
 
     void press(Locator at) {
         at.click();
+        count++;
+    }
+
+    void pressWithShift(Locator at) {
+        at.click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
         count++;
     }
 

@@ -79,7 +79,6 @@ class CopiesTest {
         page.getByText("Take from another page…").click();
         Locator sheet = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Take from another page"));
         page.keyboard().type("Accessib");
-        page.keyboard().press("ArrowDown");
         page.keyboard().press("Enter");
         assertThat(sheet).containsText("Settings: the same here");
         sheet.getByText("Sections", new Locator.GetByTextOptions().setExact(true))

@@ -20,7 +20,7 @@ final class SiteJobs {
             new Job("a template made on one site and worn on another", 8, SiteJobs::templateElsewhere),
             new Job("a kind whose pages wear one template more alone", 5, SiteJobs::onlyTheseTemplates),
             new Job("looks compared zoomed out, and one worn", 6, SiteJobs::looksCompared),
-            new Job("the strips around every page set part by part", 4, SiteJobs::strips),
+            new Job("the strips around every page set part by part", 11, SiteJobs::strips),
             new Job("a page begun like one of a beginning’s, on a site of its own", 6, SiteJobs::beginningsPage));
 
     private static final String MENU = "Kestrel Moor Observatory";
@@ -127,6 +127,21 @@ final class SiteJobs {
         assertThat(Chromium.drawing(at.page.locator(".contact .drawn-place").nth(2))
                         .locator(".band"))
                 .hasCSS("text-align", "center");
+        at.acts.press(setting(at, "Background").getByText("Picture"));
+        ShapeJobs.give(at, setting(at, "Wants 1600 px").locator(".picture"), "band.png");
+        assertThat(Chromium.drawing(at.page.locator(".contact .drawn-place").nth(2))
+                        .locator(".band img"))
+                .isAttached();
+        ShapeJobs.screen(at, "Templates");
+        at.acts.press(at.page.getByText("All side by side…"));
+        at.acts.press(at.page
+                .locator("tbody tr")
+                .filter(new Locator.FilterOptions().setHasText("Article"))
+                .locator(".cell")
+                .nth(1));
+        at.acts.press(at.exactly(at.page.locator(".editor"), "Left"));
+        at.open("/kestrel-moor/page/article-1");
+        assertThat(at.proof().locator(".page.has-left")).isVisible();
     }
 
     static void part(Desk at, String name) {

@@ -198,7 +198,8 @@ class MediaTest {
         JsonNode told = json(maja.post(parts, "{\"pages\":[\"article-1\",\"article-2\"]}"));
         for (JsonNode part : told) {
             boolean topics = part.get("key").asString().equals("partTopics");
-            assertThat(part.get("usual").toString()).isEqualTo("{\"\":2}");
+            boolean columns = part.get("key").asString().equals("sides");
+            assertThat(part.get("usual").toString()).isEqualTo(columns ? "{\"none\":2}" : "{\"\":2}");
             assertThat(part.get("own").toString()).isEqualTo(topics ? "{\"shown\":1}" : "{}");
             assertThat(part.get("differing").size()).isEqualTo(topics ? 1 : 0);
         }

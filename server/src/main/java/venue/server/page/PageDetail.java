@@ -113,6 +113,7 @@ public record PageDetail(
     /**
      * A zone with its sections in order: those that the template fixes, then the page's.
      *
+     * @param role where it stands: a column may stand at the other side on a page
      * @param accepts the kinds of element it takes; none named means all
      */
     public record ZoneDetail(

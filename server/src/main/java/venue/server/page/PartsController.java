@@ -1,9 +1,12 @@
 package venue.server.page;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -11,12 +14,13 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.value.Values;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Parts;
+import venue.core.edition.edition.Sides;
 import venue.core.model.page.Page;
 import venue.core.model.part.PagePart;
 import venue.core.model.template.Template;
 import venue.server.here.Here;
 
-/** Which parts pages have around their content, and which of them differ from what is usual for them. */
+/** Which columns and parts pages have around their content, and which of them differ from what is usual for them. */
 @RestController
 @RequestMapping("/api/sites/{site}/parts")
 class PartsController {
@@ -36,30 +40,30 @@ class PartsController {
      */
     record PartUse(String key, Map<String, Integer> usual, Map<String, Integer> own, List<PartDiffers> differing) {}
 
-    /** The parts, in the order in which they are offered. */
+    /** Its columns, then the parts, in the order in which they are offered. */
     @PostMapping
     List<PartUse> parts(Here here, @RequestBody Asked asked) {
         Edition edition = here.working();
         List<Page> pages = asked.pages().stream()
                 .map(id -> edition.require(Page.class, id))
                 .toList();
-        Map<PagePart, PartUse> uses = new TreeMap<>();
-        for (PagePart part : PagePart.values()) {
-            uses.put(part, new PartUse(part.key(), new TreeMap<>(), new TreeMap<>(), new ArrayList<>()));
-        }
+        List<PartUse> uses = Stream.concat(
+                        Stream.of(Sides.KEY), Arrays.stream(PagePart.values()).map(PagePart::key))
+                .map(key -> new PartUse(key, new TreeMap<>(), new TreeMap<>(), new ArrayList<>()))
+                .toList();
         pages.forEach(p -> note(edition, p, uses));
-        return List.copyOf(uses.values());
+        return uses;
     }
 
-    private static void note(Edition edition, Page page, Map<PagePart, PartUse> uses) {
+    private static void note(Edition edition, Page page, List<PartUse> uses) {
         Template template = edition.worn(page).template();
-        Map<PagePart, String> usual = Parts.usual(edition, page, template);
-        Map<PagePart, String> now = Parts.of(edition, page, template);
-        uses.forEach((part, use) -> {
-            String usually = usual.getOrDefault(part, "");
-            String here = now.getOrDefault(part, "");
+        Map<String, String> usual = ways(Sides.usual(edition, page, template), Parts.usual(edition, page, template));
+        Map<String, String> now = ways(Sides.of(edition, page, template), Parts.of(edition, page, template));
+        uses.forEach(use -> {
+            String usually = usual.getOrDefault(use.key(), "");
+            String here = now.getOrDefault(use.key(), "");
             use.usual().merge(usually, 1, Integer::sum);
-            String own = Values.text(page.settings(), part.key());
+            String own = Values.text(page.settings(), use.key());
             if (!own.isEmpty()) {
                 use.own().merge(own, 1, Integer::sum);
             }
@@ -67,6 +71,12 @@ class PartsController {
                 use.differing().add(new PartDiffers(page.id(), page.title(), here));
             }
         });
+    }
+
+    private static Map<String, String> ways(Sides sides, Map<PagePart, String> parts) {
+        Map<String, String> ways = new HashMap<>(Map.of(Sides.KEY, sides.way()));
+        parts.forEach((part, way) -> ways.put(part.key(), way));
+        return ways;
     }
 
     /** What nobody speaks of is not shown. */

@@ -6,6 +6,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Everywhere;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.edition.SectionPlace;
+import venue.core.edition.edition.Sides;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.template.Template;
@@ -22,8 +23,9 @@ record ShownSections(Workspace workspace, Standing standing, Page page) {
 
     List<ZoneDetail> zones() {
         Template worn = edition().worn(page).template();
+        Sides sides = Sides.of(edition(), page, worn);
         return worn.zones().stream()
-                .map(z -> new ZoneDetail(z.key(), z.name(), z.role(), z.accepts(), fixed(worn, z), own(z)))
+                .map(z -> new ZoneDetail(z.key(), z.name(), sides.place(worn, z), z.accepts(), fixed(worn, z), own(z)))
                 .toList();
     }
 

@@ -25,7 +25,7 @@ public record KindShows(
         boolean left, boolean right, List<String> inLeft, List<String> inRight, TitleBand band, List<String> parts) {
 
     /** What pages say instead of what their kind says. */
-    private static final List<String> AS_USUAL = List.of("", "kind", "usual");
+    private static final List<String> AS_USUAL = List.of("", "usual");
 
     public static KindShows of(Edition edition, Kind kind) {
         Template worn = Worn.ofNew(edition, kind);
@@ -33,8 +33,8 @@ public record KindShows(
         return new KindShows(
                 sides.left(),
                 sides.right(),
-                standing(edition, worn, ZoneRole.LEFT),
-                standing(edition, worn, ZoneRole.RIGHT),
+                standing(edition, sides, worn, ZoneRole.LEFT),
+                standing(edition, sides, worn, ZoneRole.RIGHT),
                 TitleBand.ofKind(kind, worn),
                 Arrays.stream(PagePart.values())
                         .filter(p -> isShown(p.way(Stream.of(kind.settings(), worn.frame()))))
@@ -46,9 +46,9 @@ public record KindShows(
         return !way.isEmpty() && !way.equals(PagePart.NONE);
     }
 
-    private static List<String> standing(Edition edition, Template worn, ZoneRole side) {
+    private static List<String> standing(Edition edition, Sides sides, Template worn, ZoneRole side) {
         return Stream.concat(
-                        worn.zones(side).stream()
+                        sides.in(worn, side).stream()
                                 .flatMap(z -> Stream.concat(z.fixed().stream(), z.starters().stream())),
                         Sides.everywhere(edition, side))
                 .map(Section::name)

@@ -54,13 +54,14 @@ public final class PageSettings {
                     .fallback(Value.of(false))
                     .help("Changes of its template's starter sections are not offered to this page."),
             choice(
-                    "sides",
-                    "Columns beside the content",
-                    "kind=As its kind says",
-                    "none=None",
-                    "left=Left",
-                    "right=Right",
-                    "both=Both"),
+                            "sides",
+                            "Columns beside the content",
+                            "usual=As usual",
+                            "left=On the left",
+                            "right=On the right",
+                            "both=On both sides",
+                            "none=None")
+                    .under(PagePart.GROUP),
             KindSettings.MAY_HOLD,
             listed(Listed.AROUND, "In side navigation"),
             listed(Listed.INDEX, "In contents of the site"),

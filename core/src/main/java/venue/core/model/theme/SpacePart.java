@@ -16,7 +16,7 @@ final class SpacePart implements Part {
                 List.of(
                         number("spaceBase", "Base step", 4, 16, 8, "px").help("Every distance is a multiple of this."),
                         number("spaceSections", "Room of sections", 40, 160, 100, "%")
-                                .help("Above and below each; neighbours of one tone share it."),
+                                .help("The padding above and below each; neighbours of one tone share it."),
                         number("spaceGap", "Gap between columns and cards", 40, 160, 100, "%"),
                         number("pageWidth", "Page width", 720, 1600, 1120, "px"),
                         number("textWidth", "Width of running text", 40, 90, 66, "letters")));

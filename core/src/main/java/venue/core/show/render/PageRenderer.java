@@ -163,10 +163,10 @@ public final class PageRenderer {
         write(template.zones(ZoneRole.TOP), page, sections);
         // What leads around stands on the left, unless the page has a column on the right alone.
         boolean onRight = sides.right() && !sides.left();
-        Column left =
-                new Column("left", sides.left(), template.zones(ZoneRole.LEFT), onRight ? List.of() : parts.beside());
+        Column left = new Column(
+                "left", sides.left(), sides.in(template, ZoneRole.LEFT), onRight ? List.of() : parts.beside());
         Column right = new Column(
-                "right", sides.right(), template.zones(ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
+                "right", sides.right(), sides.in(template, ZoneRole.RIGHT), onRight ? parts.beside() : List.of());
         if (left.holds(page, sections) || right.holds(page, sections)) {
             scene.beginning.plainly();
             HtmlWriter onLeft = left.written(scene.words().say(Phrase.LEFT_COLUMN), page, view, scene);
@@ -207,9 +207,7 @@ public final class PageRenderer {
     /** The headings in the order in which they will be written, where some element lists them. */
     private static void outline(
             Sides sides, Template template, Page page, PageScene scene, PageParts parts, SectionRenderer sections) {
-        List<Section> all = Stream.of(ZoneRole.TOP, ZoneRole.LEFT, ZoneRole.MAIN, ZoneRole.RIGHT, ZoneRole.FOOT)
-                .filter(sides::has)
-                .flatMap(r -> template.zones(r).stream())
+        List<Section> all = sides.zones(template).stream()
                 .flatMap(z -> sections.shown(z, page))
                 .toList();
         if (parts.shows(PagePart.CONTENTS) || all.stream().anyMatch(sections::listsHeadings)) {

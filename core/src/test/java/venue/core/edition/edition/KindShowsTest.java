@@ -45,7 +45,7 @@ class KindShowsTest {
     void aPageThatSaysOtherwiseIsNamedOnceForColumnsAndOnceForAllItsParts() {
         Edition said = saying(site, "home", "sides", "left");
         said = saying(said, "home", "partTopics", "shown");
-        said = saying(saying(said, "home", "partDate", "none"), "weaving", "sides", "kind");
+        said = saying(saying(said, "home", "partDate", "none"), "weaving", "sides", "usual");
         Kind kind = said.require(Kind.class, said.page("home").orElseThrow().kind());
         assertThat(KindShows.own(said, kind))
                 .containsEntry(KindShows.Aspect.SIDES, List.of("home"))
