@@ -133,5 +133,7 @@ describe('the galley', () => {
     g.chosen.value = 'a'
     g.insertAfterChosen()
     expect(g.spot.value).toEqual({ zone: 'main', index: 1 })
+    g.goOn(2)
+    expect(g.spot.value, 'after what is placed').toEqual({ zone: 'main', index: 3 })
   })
 })

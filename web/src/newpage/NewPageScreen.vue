@@ -25,6 +25,7 @@ const { form, kind, may, titles, lacks, address, begun, busy, refused, make, for
   after: query('after'),
   several: route.query.several === '1',
   kind: query('kind'),
+  template: query('template'),
 })
 
 const parentTitle = computed(() => (form.parent ? site.rows.get(form.parent)?.title : null))

@@ -4,10 +4,11 @@ export interface Start {
   after: string | null
   several: boolean
   kind: string | null
+  template: string | null
 }
 
 /** A page, or several, as they are being described. */
-export interface Form extends Omit<Start, 'kind'> {
+export interface Form extends Omit<Start, 'kind' | 'template'> {
   kind: string
   template: string
   name: string
@@ -26,6 +27,13 @@ export interface Form extends Omit<Start, 'kind'> {
 export const LONGEST_TITLE = 200
 
 export function blank(start: Start): Form {
-  const empty = { template: '', name: '', names: '', menus: [], begin: '', searchTitle: '', description: '' }
-  return { ...start, ...empty, gathers: '', byField: '', kind: start.kind ?? '' }
+  const empty = { name: '', names: '', menus: [], begin: '', searchTitle: '', description: '' }
+  return {
+    ...start,
+    ...empty,
+    gathers: '',
+    byField: '',
+    kind: start.kind ?? '',
+    template: start.template ?? '',
+  }
 }

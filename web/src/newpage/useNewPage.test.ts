@@ -5,7 +5,13 @@ import { moor, row } from '@/test/moor'
 import { useNewPage } from './useNewPage'
 
 const ROWS = [row('home'), row('news', { kind: 'night' }), row('first', { parent: 'news', kind: 'night' })]
-const START: Parameters<typeof useNewPage>[0] = { parent: null, after: null, several: false, kind: null }
+const START: Parameters<typeof useNewPage>[0] = {
+  parent: null,
+  after: null,
+  several: false,
+  kind: null,
+  template: null,
+}
 
 let shown: ReturnType<typeof moor>
 /** Why a kind may not be made, by the kind; and whether a manager may do it even so. */
@@ -44,6 +50,13 @@ describe('a new page', () => {
     expect((await describing({ parent: 'news' })).form.kind).toBe('night')
     whyNot = { night: 'stand elsewhere' }
     expect((await describing({ parent: 'news' })).form.kind).toBe('standard')
+  })
+
+  it('begins in the template that was asked for, as long as its kind may wear it', async () => {
+    const worn = async (kind: string) => (await describing({ kind, template: 'plain' })).form.template
+    expect(await worn('standard')).toBe('plain')
+    expect(await worn('night')).toBe('wide')
+    expect((await describing({ kind: 'standard', template: 'wide' })).form.template).toBe('wide')
   })
 
   it('says what it lacks, one thing at a time', async () => {

@@ -5,6 +5,7 @@ import type { TemplateDetail, Value } from '@/api/types'
 import ItemStrip from '@/library/ItemStrip.vue'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import StripFact from '@/look/StripFact.vue'
+import { mayWear } from '@/kind/mayWear'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
 import FrameSheet from './FrameSheet.vue'
@@ -30,6 +31,13 @@ const frame = computed(() => {
   return changed.length ? changed.map((p) => p.label.toLowerCase()).join(', ') : 'as usual'
 })
 
+/** The kind that a page made in it would be. */
+const as = computed(() =>
+  site.catalog?.kinds.find((k) => !k.pageless && !k.retired && mayWear(k, props.template.id)),
+)
+function makePage() {
+  void router.push({ name: 'new', query: { kind: as.value?.id, template: props.template.id } })
+}
 function describe(name: string, note: string) {
   void site.give({ verb: 'describe-template', template: props.template.id, name, note }, props.template.id)
 }
@@ -59,6 +67,14 @@ function setFrame(key: string, value: Value | undefined) {
     @another="sheet = 'copy'"
     @remove="sheet = 'remove'"
   >
+    <template #first>
+      <v-list-item
+        title="New page in it…"
+        :subtitle="as ? '' : 'No kind may wear it yet: “Usual for” says which may'"
+        :disabled="!as || template.retired"
+        @click="makePage"
+      />
+    </template>
     <StripFact label="Worn by">
       <template #sign><TemplateGlyph :template="template.id" :wide="34" /></template>
       <button type="button" class="textlink" @click="sheet = 'wearers'">
