@@ -125,7 +125,7 @@ useEventListener(
   <section ref="box" class="tray" aria-label="Pattern tray" @keydown="(e) => box && walk(e, box)">
     <header>
       <b class="disp">Place a section</b>
-      <span class="quiet">{{ after ? `after ${after}, ` : '' }}in {{ zone?.name }}</span>
+      <span class="quiet cut">{{ after ? `after ${after}, ` : '' }}in {{ zone?.name }}</span>
       <span class="grow" />
       <span class="quiet several"><span class="kbd">Shift</span> keeps this open for one more</span>
       <input
@@ -242,6 +242,20 @@ header {
   gap: 12px;
   padding: 9px 20px;
   white-space: nowrap;
+}
+@media (max-width: 900px), (hover: none) {
+  .several {
+    display: none;
+  }
+}
+@media (max-width: 600px) {
+  header {
+    flex-wrap: wrap;
+  }
+  header .cut {
+    order: 1;
+    flex-basis: 100%;
+  }
 }
 .tabs {
   padding: 0 20px 8px;

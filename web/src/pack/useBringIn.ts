@@ -52,8 +52,9 @@ function makeReading(
   { site, looked, problem, busy, share, kept, how }: Bringing,
   done: () => Promise<unknown>,
 ) {
+  let reading = false
   async function progress() {
-    if (busy.value !== 'reads' || !looked.value) return
+    if (!reading || !looked.value) return
     const answer = await get('/api/sites/{site}/packs/{pack}', {
       path: { site, pack: looked.value.id },
     })
@@ -61,13 +62,14 @@ function makeReading(
       kept.value = answer.value
       share.value = answer.value.done / Math.max(1, answer.value.files)
     }
-    if (busy.value === 'reads') setTimeout(progress, OFTEN)
+    if (reading) setTimeout(progress, OFTEN)
   }
 
   /** Gives what the step is called, or nothing where it was refused. */
   return async function read() {
     if (!looked.value || busy.value) return null
     busy.value = 'reads'
+    reading = true
     share.value = 0
     kept.value = null
     setTimeout(progress, SOON)
@@ -76,11 +78,13 @@ function makeReading(
       { path: { site, pack: looked.value.id } },
       how,
     )
-    busy.value = null
+    reading = false
     problem.value = answer.ok ? null : answer.problem
+    // The report stays until what came is in sight.
+    if (answer.ok) await done()
+    busy.value = null
     if (!answer.ok) return null
     looked.value = null
-    await done()
     return answer.value
   }
 }
