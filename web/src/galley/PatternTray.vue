@@ -6,12 +6,12 @@ import { counted } from '@/words/counted'
 import FilterTabs from '@/look/FilterTabs.vue'
 import LibraryShelf from '@/library/LibraryShelf.vue'
 import DrawingBoard from '@/drawing/DrawingBoard.vue'
-import DrawnPlace from '@/drawing/DrawnPlace.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { COLUMN_SHAPES } from './columnShapes'
 import { offered } from '@/site/offered'
 import TakePageSheet from './TakePageSheet.vue'
+import TrayDrawing from './TrayDrawing.vue'
 import { useGalley } from './useGalley'
 import { whyNotIn } from './whyNotIn'
 import { walk } from './walking'
@@ -152,49 +152,27 @@ useEventListener(
     <div v-else class="room">
       <DrawingBoard>
         <div v-if="group === 'Shared'" class="patterns">
-          <button
+          <TrayDrawing
             v-for="s in shared"
             :key="s.id"
-            type="button"
-            @click="(e) => put({ shared: s.id, spans: [] }, e.shiftKey)"
-          >
-            <span class="frame">
-              <DrawnPlace
-                class="drawing"
-                :of="`shared/${s.id}?drawn=${s.drawn}`"
-                :version="s.drawn"
-                :at="1100"
-                :label="s.name"
-              />
-            </span>
-            <span class="name"
-              ><b>{{ s.name }}</b> <span class="quiet">the same on {{ counted(s.pages, 'page') }}</span></span
-            >
-          </button>
+            :of="`shared/${s.id}?drawn=${s.drawn}`"
+            :version="s.drawn"
+            :name="s.name"
+            :note="`the same on ${counted(s.pages, 'page')}`"
+            @click="(e: MouseEvent) => put({ shared: s.id, spans: [] }, e.shiftKey)"
+          />
           <p v-if="shared.length === 0" class="quiet">This zone takes none of the shared sections.</p>
         </div>
         <div v-else class="patterns">
-          <button
+          <TrayDrawing
             v-for="p in shown"
             :key="p.id"
-            type="button"
-            :aria-label="`${p.name}, ${p.toFill} to fill`"
-            @click="(e) => choose(p, e)"
-          >
-            <span class="frame">
-              <DrawnPlace
-                class="drawing"
-                :of="`pattern/${p.id}?drawn=${p.drawn}`"
-                :version="p.drawn"
-                :at="1100"
-                :label="p.name"
-              />
-            </span>
-            <span class="name"
-              ><b>{{ p.name }}</b>
-              <span class="quiet">{{ p.toFill ? `${p.toFill} to fill` : 'ready' }}</span></span
-            >
-          </button>
+            :of="`pattern/${p.id}?drawn=${p.drawn}`"
+            :version="p.drawn"
+            :name="p.name"
+            :note="p.toFill ? `${p.toFill} to fill` : 'ready'"
+            @click="(e: MouseEvent) => choose(p, e)"
+          />
           <p v-if="shown.length === 0" class="quiet">
             No pattern is called so. Try another purpose, or place an empty section.
           </p>
@@ -284,11 +262,6 @@ input {
   gap: 16px 14px;
   align-content: start;
 }
-.patterns > button:not(.textlink) {
-  display: flex;
-  flex-direction: column;
-  align-self: start;
-}
 .patterns button {
   border: 0;
   background: none;
@@ -297,22 +270,10 @@ input {
   font: inherit;
   color: inherit;
 }
-.frame {
-  display: block;
-  border: 1px solid var(--line);
-}
-.drawing {
-  height: 150px;
-}
-button:hover .frame,
-button:focus-visible .frame,
-button:hover .shape {
+.shapes button:hover .shape,
+.shapes button:focus-visible .shape {
   border-color: var(--juniper);
   box-shadow: 0 0 0 1px var(--juniper);
-}
-.name {
-  display: block;
-  margin-top: 5px;
 }
 .shapes {
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));

@@ -35,7 +35,9 @@ const groups = computed(() =>
   (theme.value?.groups ?? [])
     .map((g) => ({
       ...g,
-      settings: g.settings.filter((p) => may(p.type) && isNamed(words.value.trim(), g.label, p.label, p.help)),
+      settings: g.settings.filter(
+        (p) => may(p.type) && isNamed(words.value.trim(), g.label, p.label, p.help),
+      ),
       own: g.settings.filter((p) => p.key in own.value).length,
     }))
     .filter((g) => g.settings.length),
