@@ -11,12 +11,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
 import venue.core.carry.beginning.ReadySite;
 import venue.core.edition.edition.ItemSort;
 import venue.core.edition.json.ItemJson;
 import venue.core.model.kind.Kind;
 import venue.core.model.kind.KindSettings;
 import venue.core.model.kind.Placement;
+import venue.core.model.page.Page;
 import venue.core.model.site.Role;
 import venue.store.database.Database;
 
@@ -56,6 +58,17 @@ class ShapesTest {
                             .single())
                     .isEqualTo(ItemJson.SHAPE);
         }
+    }
+
+    @Test
+    void aPageThatLeftItsColumnsToItsKindSaysNothingOfThem() {
+        Page page = items().filter(Page.class::isInstance)
+                .map(Page.class::cast)
+                .findFirst()
+                .orElseThrow();
+        String old = ItemJson.write(page.withSetting("sides", Value.of("kind")));
+        assertThat(ItemJson.read(ItemSort.PAGE, 3, old)).isEqualTo(page);
+        assertThat(ItemJson.read(ItemSort.PAGE, ItemJson.SHAPE, old)).isNotEqualTo(page);
     }
 
     private static Stream<Item> items() {

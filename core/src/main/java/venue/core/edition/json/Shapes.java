@@ -14,13 +14,23 @@ import venue.core.model.kind.KindSettings;
  */
 final class Shapes {
 
-    /** A step to a shape; it leaves alone what has that shape already. */
-    private record Step(int to, ItemSort sort, Consumer<ObjectNode> upgrade) {}
+    /**
+     * A step to a shape; it leaves alone what has that shape already.
+     *
+     * @param of what stands in contents that it is for, where there are too many to look into all of them
+     */
+    private record Step(int to, ItemSort sort, String of, Consumer<ObjectNode> upgrade) {
+
+        Step(int to, ItemSort sort, Consumer<ObjectNode> upgrade) {
+            this(to, sort, "", upgrade);
+        }
+    }
 
     private static final List<Step> STEPS = List.of(
             new Step(2, ItemSort.KIND, Shapes::declareSettings),
             new Step(3, ItemSort.MENU, menu -> menu.remove("place")),
-            new Step(3, ItemSort.SITE, Shapes::nameMenus));
+            new Step(3, ItemSort.SITE, Shapes::nameMenus),
+            new Step(4, ItemSort.PAGE, "\"sides\":\"kind\"", Shapes::leaveColumns));
 
     /** The shape in which contents are written now. */
     static final int NOW = STEPS.stream().mapToInt(Step::to).max().orElse(1);
@@ -29,8 +39,9 @@ final class Shapes {
 
     /** The content in the shape of now. */
     static String upgraded(ItemSort sort, int shape, String body) {
-        List<Step> steps =
-                STEPS.stream().filter(s -> s.sort() == sort && s.to() > shape).toList();
+        List<Step> steps = STEPS.stream()
+                .filter(s -> s.sort() == sort && s.to() > shape && body.contains(s.of()))
+                .toList();
         if (steps.isEmpty()) {
             return body;
         }
@@ -61,5 +72,13 @@ final class Shapes {
                 facts.put(place, id);
             }
         });
+    }
+
+    /** 4: a page that leaves its columns to its kind says nothing of them. */
+    private static void leaveColumns(ObjectNode page) {
+        ObjectNode settings = page.withObjectProperty("settings");
+        if (settings.path("sides").asString("").equals("kind")) {
+            settings.remove("sides");
+        }
     }
 }
