@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.basics.item.Hash;
 import venue.core.basics.value.Value;
-import venue.core.basics.value.Values;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
@@ -80,13 +79,11 @@ record ThemeDetail(
     record Everywhere(String id, String name, String stands, String onPages) {
 
         static Everywhere of(Section section) {
-            String stands = Values.text(section.settings(), "foot");
-            String onPages = Values.text(section.settings(), "onPages");
             return new Everywhere(
                     section.id(),
                     section.name(),
-                    stands.isEmpty() ? "above" : stands,
-                    onPages.isEmpty() ? "all" : onPages);
+                    venue.core.edition.edition.Everywhere.stands(section),
+                    venue.core.edition.edition.Everywhere.onPages(section));
         }
     }
 

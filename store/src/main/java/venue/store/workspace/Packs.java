@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import venue.core.basics.item.Item;
 import venue.core.basics.item.PersonId;
 import venue.core.carry.pack.Copied;
@@ -86,11 +87,9 @@ public final class Packs {
     /** What a site would be with all of a pack's pages as they are in it; for looking at. */
     public Drawn drawn(Pack pack) {
         Standing now = workspace.now();
-        Map<String, ReadAsked.Differing> each = new HashMap<>();
-        pack.items().stream()
+        ReadAsked how = ReadAsked.each(pack.items().stream()
                 .filter(p -> ItemSort.of(p.item()) == ItemSort.PAGE)
-                .forEach(p -> each.put(p.item().id(), ReadAsked.Differing.THEIRS));
-        ReadAsked how = ReadAsked.each(each);
+                .collect(Collectors.toMap(p -> p.item().id(), p -> ReadAsked.Differing.THEIRS)));
         Reading reading = Reading.of(pack, now.working(), arrivals.known(), archive, how);
         return new Drawn(now, reading.pages(), reading.after(), reading::idHere);
     }

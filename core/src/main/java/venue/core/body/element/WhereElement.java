@@ -139,11 +139,8 @@ final class WhereElement extends DeclaredKind {
     private static void coordinates(Props props, Spot at, HtmlWriter out) {
         out.start("p").start("a").attr("href", "geo:" + said(at));
         out.text(props.scene().words().say(Phrase.OPEN_IN_MAPS)).end();
-        out.text(" ")
-                .start("span", "small")
-                .text(said(at).replace(",", ", "))
-                .end()
-                .end();
+        out.text(" ").start("span", "small").text(said(at).replace(",", ", "));
+        out.end().end();
     }
 
     private static String said(Spot at) {

@@ -13,9 +13,15 @@ public final class Everywhere {
     private Everywhere() {}
 
     /** Where one stands: {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column. */
-    private static String stands(Section section) {
+    public static String stands(Section section) {
         String stands = Values.text(section.settings(), "foot");
         return stands.isEmpty() ? "above" : stands;
+    }
+
+    /** Which pages one is meant for: the {@code home} page alone, the {@code others}, or {@code all}. */
+    public static String onPages(Section section) {
+        String pages = Values.text(section.settings(), "onPages");
+        return pages.isEmpty() ? "all" : pages;
     }
 
     /** Those that a page shows in the template that it wears. */
@@ -35,7 +41,7 @@ public final class Everywhere {
     }
 
     private static boolean isMeantFor(Edition edition, Page page, Section section) {
-        return switch (Values.text(section.settings(), "onPages")) {
+        return switch (onPages(section)) {
             case "home" -> edition.isHome(page);
             case "others" -> !edition.isHome(page);
             default -> true;

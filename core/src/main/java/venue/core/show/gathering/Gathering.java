@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import venue.core.body.listing.Asked;
 import venue.core.body.listing.Condition;
 import venue.core.body.listing.Listed;
@@ -50,10 +51,9 @@ public final class Gathering {
         List<Page> shown = rest(chosen, above);
         Amount amount = query.amount();
         int from = Math.min(amount.skip(), shown.size());
-        int total = amount.paged() || amount.each() == 0
-                ? shown.size() - from
-                : Math.min(shown.size() - from, amount.each());
+        int left = shown.size() - from;
         int each = amount.each() == 0 ? MOST : amount.each();
+        int total = amount.paged() || amount.each() == 0 ? left : Math.min(left, each);
         int pages = amount.paged() ? Math.max(1, (total + each - 1) / each) : 1;
         int number = asked.numberOf(query.name());
         int first = Math.min(from + (number - 1) * each, shown.size());
@@ -93,18 +93,18 @@ public final class Gathering {
                 query.order().by() == ListingQuery.By.CHANGED ? System.identityHashCode(looks.changed()) : 0);
     }
 
-    /** Without this page and what stands above, and with those first that are kept first. */
     /** Those first that are to be first. */
     private Map<String, Page> ordered(List<Page> pages) {
         Map<String, Page> ordered = new LinkedHashMap<>();
-        Map<String, Integer> places = places(pages);
-        query.first().stream()
-                .filter(places::containsKey)
-                .forEach(id -> ordered.put(id, pages.get(Objects.requireNonNull(places.get(id)))));
-        pages.forEach(p -> ordered.putIfAbsent(p.id(), p));
+        Stream<Page> first = query.first().stream()
+                .map(places(pages)::get)
+                .filter(Objects::nonNull)
+                .map(pages::get);
+        Stream.concat(first, pages.stream()).forEach(p -> ordered.putIfAbsent(p.id(), p));
         return ordered;
     }
 
+    /** Without this page and what stands above, and with those first that are kept first. */
     private List<Page> rest(List<Page> pages, Set<String> above) {
         if (query.first().isEmpty() && (!query.which().fresh() || above.isEmpty())) {
             return withoutHere(pages);

@@ -4,11 +4,15 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
+import venue.core.basics.value.Value;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.ForEditors;
@@ -34,6 +38,12 @@ import venue.core.model.template.Template;
  */
 @JsonTypeName("take-from-page")
 record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implements PageCommand, ForEditors {
+
+    /** The settings that say nothing of the one page in words. */
+    private static final Set<String> OF_ANY_PAGE = PageSettings.all().stream()
+            .filter(p -> !p.holdsWords())
+            .map(Property::key)
+            .collect(Collectors.toUnmodifiableSet());
 
     /** What one page can take of another. */
     enum PagePart {
@@ -90,30 +100,26 @@ record TakeFromPage(List<String> pages, String from, Set<PagePart> parts) implem
             taking = withSections(desk, taking, source);
         }
         if (parts.contains(PagePart.SETTINGS)) {
-            for (Property setting : PageSettings.all()) {
-                // Words say something of the one page.
-                if (!setting.holdsWords()) {
-                    taking = taking.withSetting(setting.key(), source.settings().get(setting.key()));
-                }
-            }
+            taking = withAll(taking, source, OF_ANY_PAGE::contains);
         }
         if (parts.contains(PagePart.OPTIONS)) {
-            taking = withAll(taking, source, Template.OPTION);
+            taking = withAll(taking, source, key -> key.startsWith(Template.OPTION));
         }
-        return parts.contains(PagePart.THEME) ? withAll(taking, source, Differing.PREFIX) : taking;
+        return parts.contains(PagePart.THEME)
+                ? withAll(taking, source, key -> key.startsWith(Differing.PREFIX))
+                : taking;
     }
 
-    /** With the source's settings whose keys begin so, and no others of them. */
-    private static Page withAll(Page page, Page source, String prefix) {
-        Set<String> keys = new TreeSet<>(page.settings().keySet());
-        keys.addAll(source.settings().keySet());
-        Page taking = page;
-        for (String key : keys) {
-            if (key.startsWith(prefix)) {
-                taking = taking.withSetting(key, source.settings().get(key));
+    /** With the source's settings of these keys, and no others of them. */
+    private static Page withAll(Page page, Page source, Predicate<String> keys) {
+        Map<String, Value> all = new TreeMap<>(page.settings());
+        all.keySet().removeIf(keys);
+        source.settings().forEach((key, value) -> {
+            if (keys.test(key)) {
+                all.put(key, value);
             }
-        }
-        return taking;
+        });
+        return page.withSettings(all);
     }
 
     private static Page inTemplate(Desk desk, Page page, Page source) {
