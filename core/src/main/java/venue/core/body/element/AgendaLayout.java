@@ -1,29 +1,12 @@
 package venue.core.body.element;
 
-import java.util.Set;
 import venue.core.body.drawn.Sketch;
-import venue.core.model.property.UsualFields;
 
 /** Days in a column, and what is on beside them. */
-final class AgendaLayout extends ListingLayout {
+final class AgendaLayout extends DatedLayout {
 
     AgendaLayout() {
         super("agenda", "Agenda", Sketch.DAYS, "contacts", "button");
-    }
-
-    @Override
-    public String note(Stock stock) {
-        return stock.some(stock.dates(), "a date");
-    }
-
-    @Override
-    Set<String> needs() {
-        return Set.of(UsualFields.DATE);
-    }
-
-    @Override
-    public String whyNot(Stock stock) {
-        return stock.none(stock.dates(), "dates");
     }
 
     @Override
