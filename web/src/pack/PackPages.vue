@@ -115,9 +115,6 @@ const said = (page: PackPage) => becomes(page, how.value, props.looked.report)
 </template>
 
 <style scoped>
-h3 {
-  font: 600 15px/20px var(--display);
-}
 .many {
   font: 500 13px/20px var(--text);
   color: var(--quiet);

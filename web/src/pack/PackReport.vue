@@ -115,9 +115,6 @@ const shown = (line: PackLine) => (line.sort === 'SITE' ? 'Home page, facts and 
   gap: 18px;
   min-width: 0;
 }
-h3 {
-  font: 600 15px/20px var(--display);
-}
 .many {
   font: 500 13px/20px var(--text);
   color: var(--quiet);

@@ -2,22 +2,19 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A page of ten sections out of patterns: placed, dragged, resized, filled, looked at, and found again by visitors. */
-class ComposeTest {
+class ComposeTest extends DemoTest {
 
     private static final List<String> PATTERNS = List.of(
             "Opening, words alone",
@@ -30,32 +27,20 @@ class ComposeTest {
             "Notice",
             "Two voices");
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void aPageOfTenSections() throws IOException {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            makeThePage();
-            PATTERNS.forEach(this::place);
-            assertThat(cards()).hasCount(10);
-            dragTheVoiceUp();
-            widenTheFirstFeature();
-            ground();
-            fillEverything();
-            writeInTheProof();
-            lookNarrowAndWide();
-            historyBringsBack();
-            release();
-            visitorsGetIt();
-        }
+        makeThePage();
+        PATTERNS.forEach(this::place);
+        assertThat(cards()).hasCount(10);
+        dragTheVoiceUp();
+        widenTheFirstFeature();
+        ground();
+        fillEverything();
+        writeInTheProof();
+        lookNarrowAndWide();
+        historyBringsBack();
+        release();
+        visitorsGetIt();
     }
 
     private void makeThePage() {

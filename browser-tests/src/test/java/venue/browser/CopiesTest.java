@@ -2,33 +2,20 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A branch once more, by keys; what one page takes of another; where a page differs from the theme. */
-class CopiesTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
+class CopiesTest extends DemoTest {
 
     @Test
     void aBranchIsDuplicatedAndAPageTakesFromAnother() {
-        try (Running venue = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            page = chromium.signedIn(context, venue, "maja");
-            duplicate();
-            page.navigate(venue.venue("/kestrel-moor/page/opening-times"));
-            take();
-            differ(venue);
-        }
+        duplicate();
+        page.navigate(venue.venue("/kestrel-moor/page/opening-times"));
+        take();
+        differ();
     }
 
     private void duplicate() {
@@ -56,7 +43,7 @@ class CopiesTest {
     }
 
     /** In one setting, which the Theme lists, and gives back to the theme. */
-    private void differ(Running venue) {
+    private void differ() {
         page.getByText("More ▾").click();
         page.getByText("Differ from the theme…").click();
         Locator sheet = page.getByRole(

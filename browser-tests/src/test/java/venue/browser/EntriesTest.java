@@ -2,42 +2,26 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Entries without pages, kept in a table and shown by a listing; and a section that shows where a page's option says so. */
-class EntriesTest {
+class EntriesTest extends DemoTest {
 
     private static final String FIRST = "Ashcombe Lamp Works";
     private static final String LAST = "The Friends of Kestrel Moor";
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void sponsorsAreKeptInATableAndNewsIsLeftOutOfOnePage() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800);
-                BrowserContext other = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            keepTheTable();
-            pasteRows();
-            twoWriteInOneLine(chromium.signedIn(other, running, "tomas"));
-            leaveTheNewsOut();
-            releaseAndVisit();
-        }
+        keepTheTable();
+        pasteRows();
+        twoWriteInOneLine(chromium.signedIn(chromium.context(1280, 800), venue, "tomas"));
+        leaveTheNewsOut();
+        releaseAndVisit();
     }
 
     private Locator names() {

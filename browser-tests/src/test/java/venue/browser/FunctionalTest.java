@@ -15,33 +15,22 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Pages that do one job, made from ready-made templates: documents, people, a list with columns, an archive, a timeline, the contents of the site. */
-class FunctionalTest {
+class FunctionalTest extends DemoTest {
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
     private final AtomicInteger fetched = new AtomicInteger();
 
     @Test
     void aManagerMakesThemAndVisitorsUseThemWithoutAScript() throws IOException {
         HttpServer tiles = tileServer();
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
+        try {
             documents();
             anEarlierVersion();
             people();

@@ -7,39 +7,25 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Pages that fill themselves: a manager tries layouts and says what is listed; visitors page, choose and sort without a script. */
-class GatheredTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
+class GatheredTest extends DemoTest {
 
     @Test
     void aManagerGathersAndVisitorsChoose() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            tryLayouts();
-            aConditionThatNothingMeets();
-            whatVisitorsMayChoose();
-            furtherPages();
-            topics();
-            searchInTheHeader();
-            page.navigate(venue.venue("/kestrel-moor/releases"));
-            Chromium.release(page);
-            assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
-            visitorsGetIt(chromium, 360);
-            visitorsGetIt(chromium, 1280);
-        }
+        tryLayouts();
+        aConditionThatNothingMeets();
+        whatVisitorsMayChoose();
+        furtherPages();
+        topics();
+        searchInTheHeader();
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        Chromium.release(page);
+        assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
+        visitorsGetIt(chromium, 360);
+        visitorsGetIt(chromium, 1280);
     }
 
     private Locator listing(String address, String section) {

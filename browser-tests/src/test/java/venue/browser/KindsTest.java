@@ -2,37 +2,24 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Kinds side by side, two changed at once and put back; a template that no kind offers, offered where a page is made. */
-class KindsTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
+class KindsTest extends DemoTest {
 
     @Test
     void kindsAreChangedTogetherAndATemplateIsOfferedWhereItIsWanted() {
-        try (Running venue = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            page = chromium.signedIn(context, venue, "maja");
-            page.navigate(venue.venue("/kestrel-moor/kinds"));
-            giveTwoKindsColumns();
-            putThemBack();
-            page.navigate(venue.venue("/kestrel-moor/kinds/standard"));
-            leaveOnlyTheUsualOne();
-            page.navigate(venue.venue("/kestrel-moor/new?kind=standard"));
-            offerOneAndMakeAPage();
-        }
+        page.navigate(venue.venue("/kestrel-moor/kinds"));
+        giveTwoKindsColumns();
+        putThemBack();
+        page.navigate(venue.venue("/kestrel-moor/kinds/standard"));
+        leaveOnlyTheUsualOne();
+        page.navigate(venue.venue("/kestrel-moor/new?kind=standard"));
+        offerOneAndMakeAPage();
     }
 
     private Locator cell(String kind, int column) {

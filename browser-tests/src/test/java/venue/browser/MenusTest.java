@@ -6,22 +6,15 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A menu put in order, named and led outside by keys; a page that moves with its line; all of it released, and taken back. */
-class MenusTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
+class MenusTest extends DemoTest {
 
     private Locator lane() {
         return page.locator(".menu-lane").first();
@@ -44,23 +37,18 @@ class MenusTest {
 
     @Test
     void aMenuIsArrangedItsPageMovesWithItsLineAndVisitorsSeeIt() {
-        try (Running venue = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            page = chromium.signedIn(context, venue, "maja");
-            arrange();
-            makeOneOfItsOwn();
-            moveWithItsLine();
-            page.locator(".stand .strong").click();
-            Chromium.release(page);
-            assertThat(page.locator(".done")).containsText("Release 2 is live.");
-            String home = Visitor.visit(venue, "/").body();
-            Assertions.assertThat(home)
-                    .containsSubsequence(">Tonight<", ">Visit<", ">Find out<", "https://tickets.example/", ">Tickets<");
-            openWhatIsBeneath(chromium, venue);
-            takeBackFromElsewhere();
-            nineLinesStandBesideTheName();
-        }
+        arrange();
+        makeOneOfItsOwn();
+        moveWithItsLine();
+        page.locator(".stand .strong").click();
+        Chromium.release(page);
+        assertThat(page.locator(".done")).containsText("Release 2 is live.");
+        String home = Visitor.visit(venue, "/").body();
+        Assertions.assertThat(home)
+                .containsSubsequence(">Tonight<", ">Visit<", ">Find out<", "https://tickets.example/", ">Tickets<");
+        openWhatIsBeneath(chromium, venue);
+        takeBackFromElsewhere();
+        nineLinesStandBesideTheName();
     }
 
     private void arrange() {

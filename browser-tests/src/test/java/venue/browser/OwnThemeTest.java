@@ -14,37 +14,24 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** What no look brings with it: a font of the site's own, a tone by name, one column apart, pictures that take turns, a switch for the night. */
-class OwnThemeTest {
+class OwnThemeTest extends DemoTest {
 
     private static final Path FONT = Path.of(
             "../web/node_modules/@fontsource-variable/playfair-display/files/playfair-display-latin-wght-normal.woff2");
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void aSiteBringsItsOwn() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            findEverySetting();
-            aFont();
-            aTone();
-            aColumnApart();
-            picturesThatTakeTurns();
-            page.navigate(venue.venue("/kestrel-moor/releases"));
-            Chromium.release(page);
-            assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
-            aVisitorGetsIt(chromium);
-        }
+        findEverySetting();
+        aFont();
+        aTone();
+        aColumnApart();
+        picturesThatTakeTurns();
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        Chromium.release(page);
+        assertThat(page.locator(".stand")).containsText(Pattern.compile("release *2"));
+        aVisitorGetsIt(chromium);
     }
 
     private void open(String part) {

@@ -2,45 +2,30 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A pattern made of two sections of a page, sorted into a group, placed on two pages, changed, rolled out and retired. */
-class PatternsTest {
+class PatternsTest extends DemoTest {
 
     private static final String NAME = "Before you come";
     private static final String WORDS = "Bring a red torch and nothing else";
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void aPatternIsMadeOfTwoSectionsSortedPlacedChangedRolledOutAndRetired() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            keepTwoSections();
-            sortIntoAGroup();
-            place("Learn");
-            place("Visit");
-            change();
-            rollOut();
-            retire();
-            orderTheGroups();
-        }
+        keepTwoSections();
+        sortIntoAGroup();
+        place("Learn");
+        place("Visit");
+        change();
+        rollOut();
+        retire();
+        orderTheGroups();
     }
 
     private Locator button(String name) {

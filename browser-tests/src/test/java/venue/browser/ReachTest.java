@@ -2,47 +2,32 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Words written in the proof and as Markdown, and a section that comes to reach further than its page. */
-class ReachTest {
+class ReachTest extends DemoTest {
 
     private static final String MINE = "accessibility-main1";
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void aSectionIsWrittenInTheProofSharedPlacedAgainAndPutOnEveryPage() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            open("accessibility");
-            writeInTheProof();
-            writeMarkdown();
-            share();
-            placeAgain();
-            zonesRefuse();
-            putOnEveryPage();
-            release();
-        }
+        open("accessibility");
+        writeInTheProof();
+        writeMarkdown();
+        share();
+        placeAgain();
+        zonesRefuse();
+        putOnEveryPage();
+        release();
     }
 
     private void open(String id) {

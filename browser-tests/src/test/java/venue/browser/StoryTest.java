@@ -3,7 +3,6 @@ package venue.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -15,43 +14,29 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A manager's whole job once, through the real interface, and what visitors get of it. */
-class StoryTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
+class StoryTest extends DemoTest {
 
     @Test
     void aPageFromATemplateOntoTheLiveSite() throws IOException {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            makeThePage();
-            writeIt();
-            arrange();
-            placeInMenu();
-            lookNarrowAndWide();
-            changeTheLook();
-            makeVisitHome();
-            release();
-            visitorsGetIt();
-            running.stop();
-            running.startAgain();
-            visitorsGetIt();
-            page.navigate(venue.venue("/kestrel-moor/plan"));
-            assertThat(row("Dark-sky car park").first()).isVisible();
-        }
+        makeThePage();
+        writeIt();
+        arrange();
+        placeInMenu();
+        lookNarrowAndWide();
+        changeTheLook();
+        makeVisitHome();
+        release();
+        visitorsGetIt();
+        venue.stop();
+        venue.startAgain();
+        visitorsGetIt();
+        page.navigate(venue.venue("/kestrel-moor/plan"));
+        assertThat(row("Dark-sky car park").first()).isVisible();
     }
 
     private void makeThePage() {

@@ -2,50 +2,34 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A template made from another, worn by three new pages, changed, and rolled out with one choice; undone, and done again. */
-class TemplatesTest {
-
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
+class TemplatesTest extends DemoTest {
 
     @Test
     void aKindAndItsTemplateAreMadeUsedByAnEditorChangedAndRolledOut() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800);
-                BrowserContext other = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            makeTheKind();
-            placeTheKind();
-            makeTheTemplate();
-            Page manager = page;
-            page = chromium.signedIn(other, running, "tomas");
-            isRefusedElsewhere();
-            makeThreePages();
-            fillTheForm();
-            adaptOne();
-            page = manager;
-            changeTheTemplate();
-            rollOut();
-            seeThePages("A lead for all");
-            undoAndDoAgain();
-            releaseAndVisit();
-        }
+        makeTheKind();
+        placeTheKind();
+        makeTheTemplate();
+        Page manager = page;
+        page = chromium.signedIn(chromium.context(1280, 800), venue, "tomas");
+        isRefusedElsewhere();
+        makeThreePages();
+        fillTheForm();
+        adaptOne();
+        page = manager;
+        changeTheTemplate();
+        rollOut();
+        seeThePages("A lead for all");
+        undoAndDoAgain();
+        releaseAndVisit();
     }
 
     private Locator button(String name) {

@@ -8,47 +8,33 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The demo is made over: what it says on every page, how that stands, another look beside this one and worn, released, taken back. */
-class ThemeTest {
+class ThemeTest extends DemoTest {
 
     private static final String LOGO = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 240 60\" width=\"240\""
             + " height=\"60\"><script>alert(1)</script><circle cx=\"30\" cy=\"30\" r=\"24\"/></svg>";
 
-    @TempDir
-    Path data;
-
-    private Page page;
-    private Running venue;
-
     @Test
     void aSiteIsMadeOverAndPutBack() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            page.navigate(venue.venue("/kestrel-moor/theme"));
-            sayWhatEveryPageSays();
-            knowItByALogo();
-            giveItAMenuOfItsOwn();
-            arrangeTheFooter();
-            putAColumnBesideAKind();
-            arrange();
-            colour();
-            compareAndWear();
-            release();
-            aVisitorPutsANoticeAway(chromium);
-            everyLookCanBeRead();
-            goBack();
-        }
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        sayWhatEveryPageSays();
+        knowItByALogo();
+        giveItAMenuOfItsOwn();
+        arrangeTheFooter();
+        putAColumnBesideAKind();
+        arrange();
+        colour();
+        compareAndWear();
+        release();
+        aVisitorPutsANoticeAway(chromium);
+        everyLookCanBeRead();
+        goBack();
     }
 
     private Locator button(String name) {

@@ -2,7 +2,6 @@ package venue.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -10,36 +9,23 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Two sites of one installation: what one gives the other takes, and a page carried between them in a pack. */
-class TwoSitesTest {
+class TwoSitesTest extends DemoTest {
 
     private static final String MOOR = "/kestrel-moor";
     private static final String DOME = "/larkfield-dome";
 
-    @TempDir
-    Path data;
-
-    private Running venue;
-    private Page page;
-
     @Test
     void aTemplateIsGivenTakenAndCarriedOverAndAPageComesInPlaceOfAHomePage() {
-        try (Running running = Running.start(data);
-                Chromium chromium = new Chromium();
-                BrowserContext context = chromium.context(1280, 800)) {
-            venue = running;
-            page = chromium.signedIn(context, running, "maja");
-            makeASecondSite();
-            giveATemplate();
-            takeIt();
-            changeItInTheLibrary();
-            carryItOver();
-            Path pack = saveAPage();
-            bringItIn(pack);
-            undoBoth();
-        }
+        makeASecondSite();
+        giveATemplate();
+        takeIt();
+        changeItInTheLibrary();
+        carryItOver();
+        Path pack = saveAPage();
+        bringItIn(pack);
+        undoBoth();
     }
 
     private Locator button(String name) {

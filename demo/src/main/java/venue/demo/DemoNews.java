@@ -75,7 +75,7 @@ final class DemoNews {
         pages.add(new PageDraft("news", "landing-page", "News")
                 .wearing("listing")
                 .shown("What happened on the moor, newest first.", "trails")
-                .section(section("s1", "Lead", lead(Value.of("What happened on the moor, newest first."))))
+                .led("What happened on the moor, newest first.")
                 .section(section(
                         "s2",
                         "All",
@@ -107,7 +107,7 @@ final class DemoNews {
                 .beneath("news")
                 .wearing("listing")
                 .shown("What we keep coming back to.", "field")
-                .section(section("s1", "Lead", lead(Value.of("What we keep coming back to."))))
+                .led("What we keep coming back to.")
                 .section(section(
                         "s2",
                         "All",

@@ -58,10 +58,7 @@ final class HandyPages {
         return new PageDraft("guides", "overview", "Observing guides")
                 .wearing("documents-layout")
                 .shown("Leaflets of one page, to print and take outside.", "moonrise")
-                .section(section(
-                        "s1",
-                        "Lead",
-                        lead(Value.of("Leaflets of one page each: print them, and read them by a red torch."))))
+                .led("Leaflets of one page each: print them, and read them by a red torch.")
                 .section(toned(
                         "tinted",
                         columns(

@@ -1,7 +1,6 @@
 package venue.demo;
 
 import static venue.core.carry.compose.Compose.heading;
-import static venue.core.carry.compose.Compose.lead;
 import static venue.core.carry.compose.Compose.listing;
 import static venue.core.carry.compose.Compose.section;
 import static venue.core.carry.compose.Compose.text;
@@ -28,10 +27,7 @@ final class InstrumentPages {
         return new PageDraft("instruments", "landing-page", "Instruments")
                 .wearing("listing")
                 .shown("Eight instruments, from brass to aluminium mesh.", "field")
-                .section(section(
-                        "s1",
-                        "Lead",
-                        lead(Value.of("Eight instruments stand on the moor. Seven gather light; one listens."))))
+                .led("Eight instruments stand on the moor. Seven gather light; one listens.")
                 .section(section(
                         "s2",
                         "All",
@@ -115,10 +111,7 @@ final class InstrumentPages {
         pages.add(new PageDraft("people", "landing-page", "People")
                 .wearing("listing")
                 .shown("Who rolls the roof, tells the stories and makes the tea.", "trails-two")
-                .section(section(
-                        "s1",
-                        "Lead",
-                        lead(Value.of("Two of us are paid. Forty are not, and would not have it otherwise."))))
+                .led("Two of us are paid. Forty are not, and would not have it otherwise.")
                 .section(section("s2", "All", listing("person", "all", "plan", 24, "people"))));
         pages.add(
                 person("maja", "Maja Åkerlund", "Director", "Came for a summer to mend the drive, eleven years ago."));

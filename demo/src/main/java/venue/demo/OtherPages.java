@@ -39,13 +39,8 @@ final class OtherPages {
         return new PageDraft("tonight", "standard", "Tonight")
                 .wearing("wide")
                 .shown("What is up, hour by hour, as seen from the moor.", "moon")
-                .section(
-                        section(
-                                "s1",
-                                "Lead",
-                                lead(
-                                        Value.of(
-                                                "The moon sets early, Saturn stands in the south at eight, and the Pleiades clear the hill by nine."))))
+                .led(
+                        "The moon sets early, Saturn stands in the south at eight, and the Pleiades clear the hill by nine.")
                 .section(columns(
                         "s2",
                         "Hour by hour",
@@ -69,8 +64,7 @@ final class OtherPages {
                 new PageDraft("learn", "standard", "Learn")
                         .wearing("wide")
                         .shown("School mornings, night walks, and words explained.", "field-two")
-                        .section(section(
-                                "s1", "Lead", lead(Value.of("Nobody is born knowing where north is. We start there."))))
+                        .led("Nobody is born knowing where north is. We start there.")
                         .section(section(
                                 "s2",
                                 "Ways",
@@ -141,8 +135,7 @@ final class OtherPages {
         return new PageDraft("support", "standard", "Support us")
                 .wearing("wide")
                 .shown("Join, lend a hand, or adopt a mirror.", "trails-two")
-                .section(section(
-                        "s1", "Lead", lead(Value.of("A ticket pays for a third of a night. The rest is friends."))))
+                .led("A ticket pays for a third of a night. The rest is friends.")
                 .section(
                         columns(
                                 "s2",

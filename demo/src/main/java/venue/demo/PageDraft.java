@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
+import venue.core.carry.compose.Compose;
 import venue.core.model.page.Page;
 import venue.core.model.page.Segment;
 import venue.core.model.section.Section;
@@ -41,6 +42,11 @@ final class PageDraft {
     PageDraft wearing(String chosen) {
         template = chosen;
         return this;
+    }
+
+    /** With a section of words that lead into the page. */
+    PageDraft led(String words) {
+        return section(Compose.section("s1", "Lead", Compose.lead(Value.of(words))));
     }
 
     PageDraft section(Section section) {

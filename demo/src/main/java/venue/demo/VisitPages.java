@@ -38,13 +38,8 @@ final class VisitPages {
         return new PageDraft("visit", "standard", "Visit")
                 .wearing("wide")
                 .shown("When we are open, how to get here, and what to bring.", "field")
-                .section(
-                        section(
-                                "s1",
-                                "Lead",
-                                lead(
-                                        Value.of(
-                                                "The observatory stands at the end of a single-track road, four miles above the village of Ashcombe. Wrap up: the moor is colder than you think."))))
+                .led(
+                        "The observatory stands at the end of a single-track road, four miles above the village of Ashcombe. Wrap up: the moor is colder than you think.")
                 .section(columns(
                         "s2",
                         "Before you come",
@@ -126,13 +121,7 @@ final class VisitPages {
                 .choosing("booking")
                 .shown("Every second Friday from September to April.", "trails-two")
                 .setting("searchTitle", "Open nights · Kestrel Moor")
-                .section(
-                        section(
-                                "s1",
-                                "Lead",
-                                lead(
-                                        Value.of(
-                                                "Every second Friday from September to April we roll the roof back and share the sky."))))
+                .led("Every second Friday from September to April we roll the roof back and share the sky.")
                 .section(section(
                         "s2",
                         "Coming nights",
