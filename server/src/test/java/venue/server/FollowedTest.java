@@ -20,6 +20,8 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -147,15 +149,17 @@ class FollowedTest {
         return told;
     }
 
-    @Test
-    void whatCantBeFollowedIsNotThere() {
-        for (String path :
-                List.of("/people/-/feed.atom", "/news/-/other/feed.atom", "/no/-/feed.json", "/news/-/event.ics")) {
-            assertThat(client.visit(path).statusCode()).as(path).isEqualTo(404);
-        }
-        assertThat(client.visit("/news/-/2").statusCode())
-                .as("all fit on one page")
-                .isEqualTo(404);
-        assertThat(client.visit("/news/-/1").statusCode()).isEqualTo(404);
+    /** What may have been there once leads on, or says that it is gone; where there is no page, there is nothing. */
+    @ParameterizedTest
+    @CsvSource({
+        "/people/-/feed.atom, 410",
+        "/news/-/other/feed.atom, 410",
+        "/news/-/event.ics, 410",
+        "/no/-/feed.json, 404",
+        "/news/-/2, 302",
+        "/news/-/1, 301"
+    })
+    void whatCantBeFollowedOrTurnedToIsNotServed(String path, int status) {
+        assertThat(client.visit(path).statusCode()).isEqualTo(status);
     }
 }

@@ -13,6 +13,7 @@ import javax.imageio.ImageIO;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
@@ -91,6 +92,29 @@ class PublicSiteTest {
         assertThat(client.visit("kestrel-moor.localhost.", "GET", "/").statusCode())
                 .isEqualTo(200);
         assertThat(client.visit("LocalHost.", "GET", "/api/sites").statusCode()).isEqualTo(401);
+    }
+
+    /** Whatever is not in its right form, or has moved, is one step away from what is served. */
+    @ParameterizedTest
+    @CsvSource({
+        "/visit/, 301, /visit",
+        "/Visit//getting-here/, 301, /visit/getting-here",
+        "/%76isit, 301, /visit",
+        "/visit/getting-here/?a=1&b=%20, 301, /visit/getting-here?a=1&b=%20",
+        "/welcome-to-the-moor/, 301, /",
+        "/news/-/1, 301, /news",
+        "/News/-/999, 302, /news",
+        "/Visit/open-nights/-/feed.atom, 301, /visit/open-nights/-/feed.atom",
+        "/visit/-/feed.atom, 410, ''",
+        "/visit/-/no/such, 404, ''"
+    })
+    void everyAddressIsOneStepFromWhatIsServed(String path, int status, String location) {
+        HttpResponse<String> answer = client.visit(path);
+        assertThat(answer.statusCode()).isEqualTo(status);
+        assertThat(answer.headers().firstValue("location").orElse("")).isEqualTo(location);
+        if (!location.isEmpty()) {
+            assertThat(client.visit(location).statusCode()).isEqualTo(200);
+        }
     }
 
     @Test

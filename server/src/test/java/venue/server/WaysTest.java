@@ -109,8 +109,13 @@ class WaysTest {
         json(maja.post(SITE + "/releases", Client.json("items", List.of("tonight"), "note", "Evening")));
         assertThat(maja.visit("/this-evening").statusCode()).isEqualTo(200);
         assertThat(maja.visit("/tonight").headers().firstValue("location")).contains("/this-evening");
+        json(maja.give("remove-page", "page", "tonight"));
+        json(maja.post(SITE + "/releases", Client.json("items", List.of("tonight"), "note", "Not tonight")));
+        assertThat(maja.visit("/tonight/").statusCode()).isEqualTo(410);
+        assertThat(maja.visit("/this-evening").statusCode()).isEqualTo(410);
         json(maja.post(SITE + "/releases/" + before + "/return", "{}"));
         assertThat(maja.visit("/tonight").statusCode()).isEqualTo(200);
+        assertThat(maja.visit("/this-evening").headers().firstValue("location")).contains("/tonight");
         assertThat(json(maja.get(SITE + "/releases")).findValuesAsString("note"))
                 .contains("Evening", "Back to release " + before);
     }

@@ -36,12 +36,21 @@ final class NginxSite {
         kept.put(NOTHING, "no-cache");
     }
 
+    /** What leads to another address of the site takes along what else was asked. */
     void moved(String path, String to) {
-        moved.put(path, to);
+        put(moved, path, to.startsWith("/") && to.indexOf('#') < 0 ? to + "$is_args$args" : to);
     }
 
     void gone(String path) {
-        gone.put(path, "1");
+        put(gone, path, "1");
+    }
+
+    /** With a slash at its end, too: whoever asks arrives in one step. */
+    private static void put(Map<String, String> answers, String path, String answer) {
+        answers.put(path, answer);
+        if (!path.endsWith("/")) {
+            answers.put(path + "/", answer);
+        }
     }
 
     void serves(String file, HeldSite.Answer answer) {

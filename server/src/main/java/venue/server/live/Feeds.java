@@ -34,23 +34,37 @@ final class Feeds {
         edition = view.edition();
     }
 
-    /** The answer to a decoded path; empty where it is none of theirs, or nothing can be followed there. */
-    Optional<Reply> at(String path) {
-        Matcher asked = ADDRESS.matcher(path);
-        if (!asked.matches()) {
-            return Optional.empty();
+    /**
+     * What is followed.
+     *
+     * @param address of the page that it stands on
+     * @param listing the name of the listing; empty for the first, and for a single event
+     * @param form how it is followed, as the end of its address
+     */
+    record Followed(String address, String listing, String form) {
+
+        /** What a decoded path asks to follow; empty where it asks for something else. */
+        static Optional<Followed> in(String path) {
+            Matcher asked = ADDRESS.matcher(path);
+            if (!asked.matches()) {
+                return Optional.empty();
+            }
+            String at = asked.group(1);
+            return Optional.of(new Followed(
+                    at.equals("/") ? at : at.substring(0, at.length() - 1),
+                    asked.group(2) == null ? "" : asked.group(2),
+                    asked.group(3)));
         }
-        String at = asked.group(1);
-        String address = at.equals("/") ? at : at.substring(0, at.length() - 1);
-        String name = asked.group(2) == null ? "" : asked.group(2);
-        return page(address).flatMap(p -> asked.group(3).equals(EVENT) ? event(p) : listing(p, name, asked.group(3)));
+
+        /** Its address beneath that of a page. */
+        String of(String page) {
+            return Asked.beneath(page, listing) + form;
+        }
     }
 
-    private Optional<Page> page(String address) {
-        Optional<Page> page = address.equals("/")
-                ? edition.home()
-                : edition.plan().pageAt(address).flatMap(edition::page).filter(p -> !edition.isHome(p));
-        return page.filter(view::shows);
+    /** The answer, where that can be followed on a page. */
+    Optional<Reply> of(Page page, Followed followed) {
+        return followed.form().equals(EVENT) ? event(page) : listing(page, followed.listing(), followed.form());
     }
 
     private Optional<Reply> listing(Page page, String name, String form) {

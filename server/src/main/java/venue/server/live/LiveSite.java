@@ -6,18 +6,14 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import venue.core.basics.item.SiteId;
-import venue.core.body.listing.Asked;
 import venue.core.body.search.Busy;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
 import venue.core.live.sitemap.Sitemap;
-import venue.core.model.page.Page;
-import venue.core.model.redirect.Redirect;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.store.workspace.Standing;
@@ -61,7 +57,7 @@ final class LiveSite {
 
     /** The answer to a path as it came, still percent-encoded. */
     Reply at(String rawPath) {
-        return plain(decode(rawPath));
+        return at(rawPath, Map.of());
     }
 
     /** However an address is spelt, it is held once. */
@@ -83,6 +79,10 @@ final class LiveSite {
                 return inTurn(path, query);
             }
             Reply plain = plain(path);
+            // However an address is spelt, it is served at one.
+            if (plain.status() == 200 && !rawPath.equals(View.encoded(path))) {
+                return Reply.moved(View.encoded(path));
+            }
             return query.isEmpty() || !plain.ways().asks() ? plain : inTurn(path, query);
         } catch (Busy all) {
             return Reply.comeAgain();
@@ -124,32 +124,7 @@ final class LiveSite {
         if (path.startsWith("/sitemap") && path.endsWith(".xml")) {
             return sitemap(view, path);
         }
-        Optional<Reply> followed = new Feeds(view).at(path).or(() -> new Suggestions(view).at(path, query));
-        if (followed.isPresent()) {
-            return followed.get();
-        }
-        String single = path.replaceAll("[/\\\\]{2,}", "/");
-        return single.equals(path) ? asked(view, path, Asked.at(path, query)) : Reply.moved(own(single));
-    }
-
-    /** A page, or a further page of a listing on it. */
-    private Reply asked(View view, String path, Asked.Address address) {
-        Asked asked = address.asked();
-        Reply reply = page(view.asking(asked), address.page());
-        if (path.equals(address.page()) || reply.status() != 200) {
-            return reply;
-        }
-        int pages = reply.ways().further().getOrDefault(asked.listing(), 0);
-        if (pages > 0 && asked.number() == 1) {
-            return Reply.moved(own(address.page()));
-        }
-        return asked.number() <= pages ? reply : Reply.page(404, PageRenderer.notFound(view));
-    }
-
-    /** A path of this site as a redirect names it: never one that a browser could take for another host. */
-    private static String own(String path) {
-        String encoded = View.encoded(path);
-        return encoded.startsWith("/") && !encoded.startsWith("//") ? encoded : "/";
+        return new Suggestions(view).at(path, query).orElseGet(() -> new PageReplies(view, query).at(path));
     }
 
     /** What is answered to an address that can't be read: a page of the site's own. */
@@ -177,40 +152,5 @@ final class LiveSite {
                 .mapToObj(n -> Reply.text(type, files.get(n - 1), Reply.ASK))
                 .findFirst()
                 .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
-    }
-
-    private Reply page(View view, String path) {
-        if (path.equals("/")) {
-            return edition.home()
-                    .filter(view::shows)
-                    .map(h -> Reply.page(200, PageRenderer.render(view, h)))
-                    .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
-        }
-        if (path.endsWith("/")) {
-            return Reply.moved(own(path.substring(0, path.length() - 1)));
-        }
-        Optional<Page> page = edition.plan().pageAt(path).flatMap(edition::page);
-        if (page.isPresent()) {
-            return found(view, page.get());
-        }
-        return edition.redirectFrom(path)
-                .flatMap(r -> target(view, r))
-                .map(Reply::moved)
-                .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
-    }
-
-    private Reply found(View view, Page page) {
-        if (edition.isHome(page)) {
-            return Reply.moved("/");
-        }
-        return view.shows(page)
-                ? Reply.page(200, PageRenderer.render(view, page))
-                : Reply.page(410, PageRenderer.gone(view));
-    }
-
-    private Optional<String> target(View view, Redirect redirect) {
-        return redirect.to().pageId().isPresent()
-                ? edition.page(redirect.to().pageId().get()).map(view::path)
-                : Optional.of(redirect.to().target());
     }
 }

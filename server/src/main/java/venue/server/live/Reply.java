@@ -134,7 +134,27 @@ record Reply(
 
     /** 301 (RFC 9110): the address has changed for good. */
     static Reply moved(String location) {
-        return new Reply(301, "text/plain; charset=utf-8", Sent.NOTHING, ASK, PAGE_POLICY, location, null, Ways.NONE);
+        return leading(301, location);
+    }
+
+    /** 302 (RFC 9110): what is asked for may be there again. */
+    static Reply elsewhereForNow(String location) {
+        return leading(302, location);
+    }
+
+    private static Reply leading(int status, String location) {
+        return new Reply(
+                status, "text/plain; charset=utf-8", Sent.NOTHING, ASK, PAGE_POLICY, location, null, Ways.NONE);
+    }
+
+    /** What leads to another address of the site takes along what else was asked. */
+    Reply asking(@Nullable String query) {
+        if (location == null || !location.startsWith("/") || query == null || query.isEmpty()) {
+            return this;
+        }
+        int hash = location.indexOf('#');
+        String path = hash < 0 ? location : location.substring(0, hash);
+        return leading(status, path + "?" + query + location.substring(path.length()));
     }
 
     /** 503 (RFC 9110, 15.6.4): so many ask for this at once that others wait. */

@@ -36,10 +36,13 @@ class SiteAddresses {
     Reply at(Workspace workspace, HttpServletRequest asked) {
         String path = asked.getRequestURI();
         if (path.startsWith("/-/")) {
-            return own(workspace, path, asked)
-                    .orElseGet(() -> sites.of(workspace).at(path, query(asked)));
+            return own(workspace, path, asked).orElseGet(() -> page(workspace, path, asked));
         }
-        return sites.of(workspace).at(path, query(asked));
+        return page(workspace, path, asked);
+    }
+
+    private Reply page(Workspace workspace, String path, HttpServletRequest asked) {
+        return sites.of(workspace).at(path, query(asked)).asking(asked.getQueryString());
     }
 
     private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {

@@ -37,7 +37,9 @@ final class BrokenLink extends DeclaredRule {
         }
         return link.sitePath()
                 .filter(path -> edition.plan().pageAt(path).filter(scope::shows).isEmpty())
-                .filter(path -> edition.redirectFrom(path).isEmpty())
+                .filter(path -> edition.redirectFrom(path)
+                        .filter(r -> r.to().pageId().map(scope::shows).orElse(true))
+                        .isEmpty())
                 .isPresent();
     }
 

@@ -155,6 +155,9 @@ public final class Touched {
             before.plan().subtree(id).forEach(subtree::add);
             after.plan().subtree(id).forEach(subtree::add);
             subtree.forEach(this::elsewhere);
+            in(e -> e.all(Redirect.class)
+                    .filter(r -> r.to().pageId().filter(subtree::contains).isPresent())
+                    .flatMap(r -> e.inbound().toPath(r.from()).stream()));
         }
     }
 

@@ -12,8 +12,8 @@ import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
 /**
- * The redirects a release makes and drops. A moved page's old address, and those of everything beneath it, lead to the page
- * itself; so chains collapse and loops can't arise.
+ * The redirects a release makes and drops. The address at which a page stood, and those of everything beneath it, lead to the page
+ * itself: so chains collapse, loops can't arise, and where the page is taken away it is known to be gone until it is there again.
  */
 record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) {
 
@@ -21,32 +21,53 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
         Map<String, Redirect> made = new TreeMap<>();
         // Where no page has changed there is one plan, and nothing has moved.
         Stream<Page> mayMove = live.plan() == target.plan() ? Stream.empty() : live.all(Page.class);
-        mayMove.filter(p -> target.page(p.id()).isPresent())
-                .filter(p -> moved(live, target, p))
+        List<Redirect> left = mayMove.filter(p -> !isAt(live.plan().address(p.id()), p, target))
                 .map(p -> Redirect.of(live.plan().address(p.id()), Link.toPage(p.id())))
                 .filter(r -> target.plan().pageAt(r.from()).isEmpty())
+                .filter(r -> leads(target, r)
+                        || target.redirectFrom(r.from())
+                                .filter(known -> leads(target, known))
+                                .isEmpty())
+                .toList();
+        // What a release of before had not yet was live even so.
+        live.all(Redirect.class)
+                .filter(r -> target.redirectFrom(r.from()).isEmpty())
+                .filter(r -> target.plan().pageAt(r.from()).isEmpty())
                 .forEach(r -> made.put(r.id(), r));
-        List<String> dropped = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
-        target.all(Redirect.class).filter(r -> !made.containsKey(r.id())).forEach(r -> {
-            if (target.plan().pageAt(r.from()).isPresent()) {
-                dropped.add(r.id());
-                notes.add("The redirect from " + r.from() + " ends: a page has that address now.");
-            } else if (r.to().pageId().filter(id -> target.page(id).isEmpty()).isPresent()) {
-                dropped.add(r.id());
-                notes.add("The redirect from " + r.from() + " ends: the page it led to is gone.");
-            }
-        });
-        if (!made.isEmpty()) {
-            notes.add(
-                    0,
-                    Words.count(made.size(), "old address", "old addresses")
-                            + " will redirect to where the page is now.");
-        }
-        return new Redirects(List.copyOf(made.values()), List.copyOf(dropped), List.copyOf(notes));
+        left.forEach(r -> made.put(r.id(), r));
+        List<Redirect> shadowed = target.all(Redirect.class)
+                .filter(r -> target.plan().pageAt(r.from()).isPresent())
+                .toList();
+        return new Redirects(
+                List.copyOf(made.values()),
+                shadowed.stream().map(Redirect::id).toList(),
+                notes(target, left, shadowed));
     }
 
-    private static boolean moved(Edition live, Edition target, Page page) {
-        return !live.plan().address(page.id()).equals(target.plan().address(page.id()));
+    private static List<String> notes(Edition target, List<Redirect> left, List<Redirect> shadowed) {
+        long moved = left.stream().filter(r -> leads(target, r)).count();
+        List<String> notes = new ArrayList<>();
+        if (moved > 0) {
+            notes.add(addresses(moved) + " will redirect to where the page is now.");
+        }
+        if (left.size() > moved) {
+            notes.add(addresses(left.size() - moved) + " will say that what stood there is gone (410).");
+        }
+        shadowed.forEach(r -> notes.add("The redirect from " + r.from() + " ends: a page has that address now."));
+        return List.copyOf(notes);
+    }
+
+    private static String addresses(long count) {
+        return Words.count(count, "old address", "old addresses");
+    }
+
+    private static boolean isAt(String address, Page page, Edition edition) {
+        return edition.page(page.id()).isPresent()
+                && edition.plan().address(page.id()).equals(address);
+    }
+
+    /** Whether it leads anywhere: what it leads to may be gone. */
+    private static boolean leads(Edition edition, Redirect redirect) {
+        return redirect.to().pageId().map(id -> edition.page(id).isPresent()).orElse(true);
     }
 }

@@ -107,13 +107,15 @@ class ReleasePlanTest {
     }
 
     @Test
-    void redirectsToAPageThatGoesEnd() {
+    void redirectsToAPageThatGoesSayThatItIsGone() {
         Edition moved = plan(Sites.after(live, PageCommand.setSegment("weaving", "looms")))
                 .prepare(List.of("weaving"))
                 .live();
         ReleasePlan.Prepared prepared = ReleasePlan.of(moved, Sites.after(moved, PageCommand.removePage("weaving")))
                 .prepare(List.of("weaving"));
-        assertThat(prepared.live().all(Redirect.class)).isEmpty();
+        assertThat(prepared.live().all(Redirect.class).map(Redirect::from))
+                .containsExactlyInAnyOrder("/workshops/weaving", "/workshops/looms");
+        assertThat(prepared.notes()).contains("1 old address will say that what stood there is gone (410).");
     }
 
     @Test

@@ -1,0 +1,101 @@
+package venue.core.live.address;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import venue.core.basics.link.Link;
+import venue.core.edition.edition.Edition;
+import venue.core.live.address.AtAddress.Elsewhere;
+import venue.core.live.address.AtAddress.Gone;
+import venue.core.live.address.AtAddress.Here;
+import venue.core.live.address.AtAddress.Moved;
+import venue.core.live.address.AtAddress.Nothing;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+
+/**
+ * What stands at the addresses of a site. The right form of an address, moves and redirects are worked out together, so that
+ * whoever asks for any of them arrives in one step.
+ */
+public final class Addresses {
+
+    /** So many redirects to paths of the site are followed, one to the next. */
+    private static final int MOST_STEPS = 10;
+
+    private final Edition edition;
+    private final Predicate<Page> shows;
+
+    /** @param shows the pages that whoever asks may see */
+    public Addresses(Edition edition, Predicate<Page> shows) {
+        this.edition = edition;
+        this.shows = shows;
+    }
+
+    /**
+     * The form in which an address is served: one slash between its parts and none at the end (a browser takes a backslash for one),
+     * and letters composed (Unicode NFC).
+     */
+    public static String rightForm(String path) {
+        String single = Normalizer.normalize(path, Normalizer.Form.NFC).replaceAll("[/\\\\]+", "/");
+        return single.length() > 1 && single.endsWith("/") ? single.substring(0, single.length() - 1) : single;
+    }
+
+    /** @param path decoded */
+    public AtAddress at(String path) {
+        return at(path, 0);
+    }
+
+    private AtAddress at(String path, int steps) {
+        String right = rightForm(path);
+        if (right.equals("/")) {
+            return edition.home().map(p -> found(p, path)).orElseGet(Nothing::new);
+        }
+        return known(right, path, steps)
+                .or(() -> known(right.toLowerCase(Locale.ROOT), path, steps))
+                .orElseGet(Nothing::new);
+    }
+
+    /** What the site says of an address in its right form. */
+    private Optional<AtAddress> known(String right, String path, int steps) {
+        return edition.plan()
+                .pageAt(right)
+                .flatMap(edition::page)
+                .map(p -> found(p, path))
+                .or(() -> edition.redirectFrom(right).map(r -> led(r, steps)));
+    }
+
+    private AtAddress found(Page page, String path) {
+        if (!shows.test(page)) {
+            return new Gone();
+        }
+        return edition.servedAt(page).equals(path) ? new Here(page) : new Moved(page, "");
+    }
+
+    private AtAddress led(Redirect redirect, int steps) {
+        Link to = redirect.to();
+        if (to.pageId().isPresent()) {
+            return edition.page(to.pageId().get())
+                    .filter(shows)
+                    .<AtAddress>map(p -> new Moved(p, to.anchor()))
+                    .orElseGet(Gone::new);
+        }
+        if (to.mediaId().isPresent()) {
+            return edition.media(to.mediaId().get())
+                    .<AtAddress>map(m -> new Elsewhere(m.path()))
+                    .orElseGet(Gone::new);
+        }
+        return to.isOutside() ? new Elsewhere(to.target()) : onSite(to, steps);
+    }
+
+    private AtAddress onSite(Link to, int steps) {
+        if (steps == MOST_STEPS) {
+            return new Gone();
+        }
+        AtAddress there = at(to.target().replaceAll("[?#].*", ""), steps + 1);
+        if (there instanceof Here here) {
+            return new Moved(here.page(), to.anchor());
+        }
+        return there instanceof Nothing ? new Gone() : there;
+    }
+}
