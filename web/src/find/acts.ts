@@ -79,6 +79,13 @@ const ACTS: Act[] = [
     to: { name: 'media' },
   },
   {
+    id: 'addresses',
+    name: 'See what answers at an address',
+    locator: 'Survey',
+    also: 'redirect moved old link url path 301 404 410 gone bookmark',
+    to: { name: 'survey', query: { part: 'addresses' } },
+  },
+  {
     id: 'sitemap',
     name: 'See the sitemap',
     locator: 'Survey',

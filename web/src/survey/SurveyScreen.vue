@@ -7,6 +7,7 @@ import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import { useSession } from '@/session/useSession'
+import AddressesPane from './AddressesPane.vue'
 import SitemapPane from './SitemapPane.vue'
 import SoughtPane from './SoughtPane.vue'
 
@@ -16,7 +17,7 @@ const router = useRouter()
 const session = useSession()
 const { value: survey } = useItem(() => question('/api/sites/{site}/survey', { path: { site: site.id } }))
 const part = computed(() => PARTS.find((p) => p === route.query.part) ?? 'findings')
-const PARTS = ['sitemap', 'sought'] as const
+const PARTS = ['sitemap', 'addresses', 'sought'] as const
 const only = computed(() => String(route.query.rule ?? ''))
 const MARKS: Record<string, string> = { MUST_FIX: '◆', SHOULD_FIX: '◇', NOTE: '·' }
 const WORDS: Record<string, string> = { MUST_FIX: 'Must fix', SHOULD_FIX: 'Should fix', NOTE: 'To note' }
@@ -45,6 +46,11 @@ function go(page: boolean, item: string, section?: string) {
           >Sitemap</router-link
         >
         <router-link
+          :to="{ name: 'survey', query: { part: 'addresses' } }"
+          :class="{ on: part === 'addresses' }"
+          >Addresses</router-link
+        >
+        <router-link
           v-if="session.manager"
           :to="{ name: 'survey', query: { part: 'sought' } }"
           :class="{ on: part === 'sought' }"
@@ -58,6 +64,7 @@ function go(page: boolean, item: string, section?: string) {
       <router-link v-if="only" :to="{ name: 'survey' }">Show all rules</router-link>
     </div>
     <SitemapPane v-if="part === 'sitemap'" />
+    <AddressesPane v-else-if="part === 'addresses'" />
     <SoughtPane v-else-if="part === 'sought'" />
     <AwaitedScreen v-else-if="!survey" />
     <div v-else class="findings">

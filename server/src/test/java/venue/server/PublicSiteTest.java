@@ -1,6 +1,8 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
+import static venue.server.Answers.refused;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -16,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
 
 @ServerTest
 class PublicSiteTest {
@@ -115,6 +118,25 @@ class PublicSiteTest {
         if (!location.isEmpty()) {
             assertThat(client.visit(location).statusCode()).isEqualTo(200);
         }
+    }
+
+    @Test
+    void whatAnswersAtAnAddressIsToldAsVisitorsGetIt() {
+        Client tomas = Client.signedIn(port, "tomas");
+        String trail = "/api/sites/kestrel-moor/addresses/trail?path=";
+        JsonNode told = json(tomas.get(trail + "http://" + Client.SITE + ":" + port + "/Visit//getting-here/?a=1"));
+        assertThat(told.get("status").asInt()).isEqualTo(301);
+        assertThat(told.get("location").asString()).isEqualTo("/visit/getting-here");
+        assertThat(told.get("stops").findValuesAsString("kind")).containsExactly("ASKED", "RIGHT", "SERVED");
+        assertThat(json(tomas.get(trail + "no/such%25thing&live=false"))
+                        .get("status")
+                        .asInt())
+                .isEqualTo(404);
+        refused(tomas.get(trail + "https://elsewhere.example/visit"), 422, "not-an-address");
+        assertThat(json(tomas.get("/api/sites/kestrel-moor/addresses/leading?words=none"))
+                        .get("found")
+                        .asInt())
+                .isZero();
     }
 
     @Test

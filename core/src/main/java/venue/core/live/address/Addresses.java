@@ -41,28 +41,32 @@ public final class Addresses {
         return single.length() > 1 && single.endsWith("/") ? single.substring(0, single.length() - 1) : single;
     }
 
+    /** The form under which the site knows an address: letter case matters where pages differ by it. */
+    String knownForm(String path) {
+        String right = rightForm(path);
+        String small = right.toLowerCase(Locale.ROOT);
+        return isKnown(right) || !isKnown(small) ? right : small;
+    }
+
+    private boolean isKnown(String right) {
+        return right.equals("/")
+                || edition.plan().pageAt(right).isPresent()
+                || edition.redirectFrom(right).isPresent();
+    }
+
     /** @param path decoded */
     public AtAddress at(String path) {
         return at(path, 0);
     }
 
     private AtAddress at(String path, int steps) {
-        String right = rightForm(path);
-        if (right.equals("/")) {
-            return edition.home().map(p -> found(p, path)).orElseGet(Nothing::new);
-        }
-        return known(right, path, steps)
-                .or(() -> known(right.toLowerCase(Locale.ROOT), path, steps))
+        String right = knownForm(path);
+        Optional<Page> page = right.equals("/")
+                ? edition.home()
+                : edition.plan().pageAt(right).flatMap(edition::page);
+        return page.map(p -> found(p, path))
+                .or(() -> edition.redirectFrom(right).map(r -> led(r, steps)))
                 .orElseGet(Nothing::new);
-    }
-
-    /** What the site says of an address in its right form. */
-    private Optional<AtAddress> known(String right, String path, int steps) {
-        return edition.plan()
-                .pageAt(right)
-                .flatMap(edition::page)
-                .map(p -> found(p, path))
-                .or(() -> edition.redirectFrom(right).map(r -> led(r, steps)));
     }
 
     private AtAddress found(Page page, String path) {

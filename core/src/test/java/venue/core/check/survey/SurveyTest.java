@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.item.Hash;
+import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
 import venue.core.change.edit.menu.MenuCommand;
@@ -19,6 +20,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.HomeEffects;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Zones;
 
 class SurveyTest {
@@ -30,6 +32,15 @@ class SurveyTest {
         Edition lined = Sites.after(site, MenuCommand.placeInMenu("main", "weaving", "l9"));
         Edition broken = Sites.after(lined, PageCommand.withdrawPage("weaving", true));
         assertThat(rules(broken)).contains("home broken-link", "weaving menu-line-nowhere");
+
+        Edition typed = Sites.after(
+                        site,
+                        ValueCommand.setValue(
+                                "home", "home-s1", "e2", "text", Value.of("<p><a href=\"/old\">Old</a></p>")))
+                .with(List.of(Redirect.of("/old", Link.toPage("weaving"))), List.of());
+        assertThat(rules(typed)).doesNotContain("home broken-link");
+        assertThat(rules(Sites.after(typed, PageCommand.withdrawPage("weaving", true))))
+                .contains("home broken-link");
 
         Edition draft = Sites.after(site, make("draft", List.of("main")));
         Finding line = only(draft, "menu-line-waits");

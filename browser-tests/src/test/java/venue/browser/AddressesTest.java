@@ -1,0 +1,46 @@
+package venue.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** A branch moves and a page goes; whoever has an old address arrives or is told, and the survey says how. */
+class AddressesTest extends DemoTest {
+
+    @Test
+    void anOldAddressIsFollowedToWhatAnswers() {
+        Sampler.give(page, Map.of("verb", "set-segment", "page", "learn", "segment", "find-out"));
+        Sampler.give(page, Map.of("verb", "remove-page", "page", "accessibility"));
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        Chromium.release(page);
+        assertThat(page.locator(".done")).containsText("Release 2 is live.");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Control+k");
+        page.getByPlaceholder("Find").first().fill("redirect");
+        page.keyboard().press("Enter");
+        follow("/Learn/schools/");
+        assertThat(page.locator(".line")).containsText("/find-out/schools");
+        assertThat(page.getByText("Visitors are led to /find-out/schools in one step (301), and get “Schools” there."))
+                .isVisible();
+        assertThat(Visitor.visit(venue, "/Learn/schools/?from=a").headers().firstValue("location"))
+                .contains("/find-out/schools?from=a");
+        Locator gone = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("/visit/accessibility"));
+        assertThat(gone).containsText("gone");
+        gone.getByRole(AriaRole.BUTTON).click();
+        assertThat(page.getByText("Visitors are told that what stood there is gone (410)."))
+                .isVisible();
+        assertThat(Visitor.visit(venue, "/visit/accessibility").statusCode()).isEqualTo(410);
+        follow("https://elsewhere.example/");
+        assertThat(page.locator(".pane [role=alert]")).containsText("That is no address of this site.");
+    }
+
+    private void follow(String address) {
+        page.getByLabel("What answers at", new Page.GetByLabelOptions().setExact(true))
+                .fill(address);
+    }
+}

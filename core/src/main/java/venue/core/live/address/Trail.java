@@ -1,0 +1,90 @@
+package venue.core.live.address;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import venue.core.edition.edition.Edition;
+import venue.core.live.address.AtAddress.Elsewhere;
+import venue.core.live.address.AtAddress.Gone;
+import venue.core.live.address.AtAddress.Here;
+import venue.core.live.address.AtAddress.Moved;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+
+/** How an address comes to what answers: told step by step, though whoever asks takes one. */
+public record Trail(List<Stop> stops) {
+
+    /** What an address has come to at a stop. */
+    public enum Kind {
+        ASKED,
+        /** Written as it is served. */
+        RIGHT,
+        /** No page stands there, and a redirect leads on. */
+        LED,
+        /** The page that stands there is served as the home page. */
+        HOME,
+        SERVED,
+        /** A page stands there, and visitors may not see it. */
+        HIDDEN,
+        /** What stood there is not there any more. */
+        GONE,
+        ELSEWHERE,
+        NOTHING
+    }
+
+    /**
+     * A stop on the way.
+     *
+     * @param address where it is now
+     * @param page the page that answers or is hidden there
+     */
+    public record Stop(Kind kind, String address, @Nullable Page page) {}
+
+    /**
+     * @param shows the pages that whoever asks may see
+     * @param path decoded; of a page
+     */
+    public static Trail of(Edition edition, Predicate<Page> shows, String path) {
+        Addresses addresses = new Addresses(edition, shows);
+        List<Stop> stops = new ArrayList<>();
+        stops.add(new Stop(Kind.ASKED, path, null));
+        String right = addresses.knownForm(path);
+        if (!right.equals(path)) {
+            stops.add(new Stop(Kind.RIGHT, right, null));
+        }
+        AtAddress there = addresses.at(path);
+        Optional<Page> page = there instanceof Here here
+                ? Optional.of(here.page())
+                : there instanceof Moved moved ? Optional.of(moved.page()) : Optional.empty();
+        Optional<Redirect> led =
+                edition.plan().pageAt(right).isEmpty() ? edition.redirectFrom(right) : Optional.empty();
+        if (led.isPresent()) {
+            stops.add(new Stop(
+                    Kind.LED, page.map(p -> edition.plan().address(p.id())).orElse(right), null));
+        }
+        if (page.filter(edition::isHome).isPresent() && !right.equals("/")) {
+            stops.add(new Stop(Kind.HOME, "/", null));
+        }
+        stops.add(end(edition, there, page, right));
+        return new Trail(List.copyOf(stops));
+    }
+
+    private static Stop end(Edition edition, AtAddress there, Optional<Page> page, String right) {
+        if (page.isPresent()) {
+            return new Stop(Kind.SERVED, edition.servedAt(page.get()), page.get());
+        }
+        if (there instanceof Elsewhere elsewhere) {
+            return new Stop(Kind.ELSEWHERE, elsewhere.address(), null);
+        }
+        if (there instanceof Gone) {
+            Optional<Page> hidden = edition.plan()
+                    .pageAt(right)
+                    .or(() -> edition.redirectFrom(right).flatMap(r -> r.to().pageId()))
+                    .flatMap(edition::page);
+            return new Stop(hidden.isPresent() ? Kind.HIDDEN : Kind.GONE, right, hidden.orElse(null));
+        }
+        return new Stop(Kind.NOTHING, right, null);
+    }
+}

@@ -1,0 +1,31 @@
+import type { AddressTrail, TrailStop } from '@/api/types'
+
+/** What a stop on the way of an address says. */
+export const STOPS: Record<TrailStop['kind'], string> = {
+  ASKED: 'asked',
+  RIGHT: 'written right',
+  LED: 'a page moved',
+  HOME: 'it is the home page',
+  SERVED: 'answers',
+  HIDDEN: 'not shown to visitors',
+  GONE: 'taken away',
+  ELSEWHERE: 'leads away',
+  NOTHING: 'nothing here',
+}
+
+/** What somebody who asks for it gets, in a sentence. */
+export function trailWords({ stops, status, location }: AddressTrail): string {
+  const end = stops.at(-1)
+  const page = end?.title ? `“${end.title}”` : ''
+  if (status === 200) return `Visitors get ${page} at once (200).`
+  if (status === 302)
+    return `Visitors are led to ${location} for now (302): there are fewer further pages than that.`
+  if (status === 301)
+    return end?.kind === 'ELSEWHERE'
+      ? `Visitors are led to ${location} (301).`
+      : `Visitors are led to ${location} in one step (301), and get ${page} there.`
+  if (end?.kind === 'HIDDEN')
+    return `Visitors are told that it is gone (410): ${page} is taken off the site, or it is not its time.`
+  if (status === 410) return 'Visitors are told that what stood there is gone (410).'
+  return 'Visitors get “not found” (404): nothing ever stood there.'
+}
