@@ -29,7 +29,7 @@ const ENDS: Record<string, string> = {
         <span v-else class="mono">{{ s.address }}</span>
       </li>
     </ol>
-    <p aria-live="polite">{{ trailWords(trail) }}</p>
+    <p aria-live="polite">{{ trailWords(trail) }} <slot /></p>
   </div>
 </template>
 

@@ -7,15 +7,18 @@ import { said } from '@/api/said'
 import type { AddressTrail as Trail } from '@/api/types'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
+import { useSession } from '@/session/useSession'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import AddressTrail from './AddressTrail.vue'
+import LeadOnSheet from './LeadOnSheet.vue'
 import { STOPS } from './trailWords'
 
 /** What answers at an address, and the addresses that lead on. */
 const SOON = 250
 const site = useSite()
+const session = useSession()
 const route = useRoute()
 const released = computed(() => !!site.standing?.release)
 const typed = ref(String(route.query.at ?? ''))
@@ -43,6 +46,19 @@ watch(
   },
   { immediate: true },
 )
+/** Where nothing answers, a manager may lead it on. */
+const lost = computed(
+  () => session.manager && ['GONE', 'NOTHING'].includes(trail.value?.stops.at(-1)?.kind ?? ''),
+)
+const leads = ref<string | null>(null)
+function led(from: string) {
+  leads.value = null
+  typed.value = from
+  where.value = 'working'
+}
+function end(from: string) {
+  void site.give({ verb: 'end-leading', from })
+}
 
 const words = ref('')
 const sought = refDebounced(words, SOON)
@@ -71,7 +87,11 @@ const { value: leading } = useItem(() =>
         spellcheck="false"
         autocomplete="off"
       />
-      <AddressTrail v-if="trail" :trail="trail" />
+      <AddressTrail v-if="trail" :trail="trail">
+        <button v-if="lost" type="button" class="textlink" @click="leads = trail.stops[0]?.address ?? ''">
+          Lead it to a page…
+        </button>
+      </AddressTrail>
       <p v-else-if="trouble" class="must" role="alert">{{ trouble }}</p>
       <p v-else class="quiet gap">
         Type an address of this site, as it stands in a letter or in somebody’s bookmarks, or press one below.
@@ -81,6 +101,7 @@ const { value: leading } = useItem(() =>
       <div class="row-flex head">
         <h2>Addresses that lead on</h2>
         <span v-if="leading" class="quiet grow">{{ counted(leading.found, 'address', 'addresses') }}</span>
+        <button v-if="session.manager" type="button" class="textlink" @click="leads = ''">New one…</button>
         <input
           v-model="words"
           class="boxed"
@@ -107,13 +128,19 @@ const { value: leading } = useItem(() =>
             </th>
             <td class="mono">{{ r.leads === 'SERVED' || r.leads === 'ELSEWHERE' ? `→ ${r.to}` : '–' }}</td>
             <td>
-              <template v-if="r.leads === 'SERVED'">
+              <span v-if="r.leads === 'ELSEWHERE'">another site</span>
+              <template v-else-if="r.leads === 'SERVED'">
                 <router-link class="textlink" :to="{ name: 'page', params: { page: r.page } }" dir="auto">{{
                   r.title
                 }}</router-link>
               </template>
               <span v-else class="should">◇ {{ STOPS[r.leads] }}: “gone” (410)</span>
-              <span v-if="r.waits" class="quiet"> · from the next release on</span>
+              <span v-if="r.waits" class="quiet">
+                · from the next release on
+                <button v-if="session.manager" type="button" class="textlink" @click="end(r.from)">
+                  take it away
+                </button>
+              </span>
             </td>
           </tr>
         </tbody>
@@ -129,6 +156,7 @@ const { value: leading } = useItem(() =>
         The first {{ leading.rows.length }}. Words narrow them.
       </p>
     </section>
+    <LeadOnSheet v-if="leads !== null" :from="leads" @led="led" @close="leads = null" />
   </div>
 </template>
 

@@ -3,7 +3,14 @@ import type { AddressTrail } from '@/api/types'
 import { trailWords } from './trailWords'
 
 const trail = (kind: AddressTrail['stops'][number]['kind'], status: number, location = '', title?: string) =>
-  trailWords({ stops: [{ kind: 'ASKED', address: '/a' }, { kind, address: '/b', title }], status, location })
+  trailWords({
+    stops: [
+      { kind: 'ASKED', address: '/a' },
+      { kind, address: '/b', title },
+    ],
+    status,
+    location,
+  })
 
 describe('the way of an address, in words', () => {
   it.each([

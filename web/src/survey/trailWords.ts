@@ -4,7 +4,7 @@ import type { AddressTrail, TrailStop } from '@/api/types'
 export const STOPS: Record<TrailStop['kind'], string> = {
   ASKED: 'asked',
   RIGHT: 'written right',
-  LED: 'a page moved',
+  LED: 'led on',
   HOME: 'it is the home page',
   SERVED: 'answers',
   HIDDEN: 'not shown to visitors',

@@ -37,6 +37,24 @@ class AddressesTest extends DemoTest {
         assertThat(Visitor.visit(venue, "/visit/accessibility").statusCode()).isEqualTo(410);
         follow("https://elsewhere.example/");
         assertThat(page.locator(".pane [role=alert]")).containsText("That is no address of this site.");
+        leadOn();
+    }
+
+    /** What is asked for in vain leads to a page from the next release on. */
+    private void leadOn() {
+        follow("/Parking/");
+        page.getByText("Lead it to a page…").click();
+        page.getByLabel("The page that it leads to").fill("Getting here");
+        page.keyboard().press("Enter");
+        page.getByText("Lead it there").click();
+        assertThat(page.locator(".line")).containsText("led on");
+        assertThat(page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("/parking")))
+                .containsText("from the next release on");
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        page.locator(".side .go").click();
+        assertThat(page.locator(".done")).containsText("Release 3 is live.");
+        assertThat(Visitor.visit(venue, "/PARKING").headers().firstValue("location"))
+                .contains("/visit/getting-here");
     }
 
     private void follow(String address) {

@@ -60,6 +60,8 @@ class ApiTest {
         refused(maja.give("set-segment", "page", "visit", "segment", "api"), 422, "reserved-segment");
         refused(maja.give("set-segment", "page", "visit", "segment", "news"), 409, "segment-taken");
         refused(maja.give("remove-page", "page", "welcome"), 409, "home-stays");
+        refused(maja.give("lead-on", "from", "/visit", "to", "page:news"), 409, "page-there");
+        refused(maja.give("end-leading", "from", "/nowhere"), 404, "unknown-redirect");
         refused(maja.command(link("javascript:alert(1)")), 422, "link-not-allowed");
         refused(maja.give("explode"), 400, "unreadable");
         refused(maja.give("set-title", "page", "visit", "title", "x", "more", 1), 400, "unreadable");

@@ -1,6 +1,9 @@
 package venue.core.sort;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.model.redirect.Redirect;
 
@@ -19,6 +22,23 @@ final class RedirectSort extends Sort<Redirect> {
     @Override
     Optional<Item> called(Redirect redirect, String name) {
         return Optional.empty();
+    }
+
+    @Override
+    List<String> tells(@Nullable Redirect live, Redirect working, Between between) {
+        String to = working.to()
+                .pageId()
+                .map(id -> Between.title(between.working(), id))
+                .orElse(working.to().target());
+        return List.of((live == null ? "New; leads to " : "Leads elsewhere: to ") + to);
+    }
+
+    /** The page that it leads to, where that is not live yet. */
+    @Override
+    Stream<String> needs(Redirect redirect, Between between) {
+        return redirect.to().pageId().stream()
+                .filter(id -> between.live().page(id).isEmpty())
+                .filter(id -> between.working().page(id).isPresent());
     }
 
     @Override

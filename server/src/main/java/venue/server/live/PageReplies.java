@@ -2,6 +2,7 @@ package venue.server.live;
 
 import java.util.Map;
 import java.util.Optional;
+import venue.core.basics.link.SitePath;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
@@ -18,7 +19,7 @@ record PageReplies(View view, Map<String, String> query) {
     }
 
     Reply at(String path) {
-        String right = Addresses.rightForm(path);
+        String right = SitePath.right(path);
         Optional<Feeds.Followed> followed = Feeds.Followed.in(right);
         Asked.Address further = Asked.at(right, query);
         String address = followed.map(Feeds.Followed::address).orElse(further.page());

@@ -12,6 +12,7 @@ import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.pattern.PatternCommand;
+import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.template.TemplateCommand;
@@ -30,6 +31,7 @@ public final class Commands {
             EntryCommand.class,
             MediaCommand.class,
             MenuCommand.class,
+            RedirectCommand.class,
             LookCommand.class,
             ValueCommand.class,
             SiteCommand.class,

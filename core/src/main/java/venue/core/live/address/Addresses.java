@@ -1,10 +1,10 @@
 package venue.core.live.address;
 
-import java.text.Normalizer;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.SitePath;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.AtAddress.Elsewhere;
 import venue.core.live.address.AtAddress.Gone;
@@ -32,18 +32,9 @@ public final class Addresses {
         this.shows = shows;
     }
 
-    /**
-     * The form in which an address is served: one slash between its parts and none at the end (a browser takes a backslash for one),
-     * and letters composed (Unicode NFC).
-     */
-    public static String rightForm(String path) {
-        String single = Normalizer.normalize(path, Normalizer.Form.NFC).replaceAll("[/\\\\]+", "/");
-        return single.length() > 1 && single.endsWith("/") ? single.substring(0, single.length() - 1) : single;
-    }
-
     /** The form under which the site knows an address: letter case matters where pages differ by it. */
     String knownForm(String path) {
-        String right = rightForm(path);
+        String right = SitePath.right(path);
         String small = right.toLowerCase(Locale.ROOT);
         return isKnown(right) || !isKnown(small) ? right : small;
     }

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import venue.core.Memory;
 import venue.core.Sites;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.command.Commands;
 import venue.core.change.edit.kind.KindCommand;
@@ -20,6 +21,7 @@ import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.pattern.PatternCommand;
+import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.site.SiteCommand;
 import venue.core.change.edit.template.TemplateCommand;
@@ -72,6 +74,8 @@ class RightsTest {
                 ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER")),
                 ValueCommand.setValue("weaving", null, null, "mayHold", BeneathRule.listed(List.of())),
                 MenuCommand.makeMenu("side", "Side"),
+                RedirectCommand.leadOn("/old", Link.toPage("weaving")),
+                RedirectCommand.endLeading("/old"),
                 MenuCommand.nameMenu("main", "Mine"),
                 MenuCommand.removeMenu("main"),
                 KindCommand.makeKind("own", "Own", null),
@@ -113,7 +117,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(36);
+        assertThat(shaping).hasSize(38);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

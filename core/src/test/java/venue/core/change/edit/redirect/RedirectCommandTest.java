@@ -1,0 +1,71 @@
+package venue.core.change.edit.redirect;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import venue.core.Sites;
+import venue.core.basics.link.Link;
+import venue.core.change.edit.page.NewPages;
+import venue.core.change.edit.page.PageCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.live.address.Addresses;
+import venue.core.live.address.AtAddress;
+import venue.core.live.release.ReleaseEntry;
+import venue.core.live.release.ReleasePlan;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+
+class RedirectCommandTest {
+
+    private final Edition site = Sites.small();
+
+    @Test
+    void anAddressLeadsToAPageWhereverThatMovesUntilItIsTakenAway() {
+        Edition led = Sites.after(site, RedirectCommand.leadOn(" /Star//Party/ ", Link.toPage("weaving")));
+        Edition moved = Sites.after(led, PageCommand.movePage("weaving", null, null));
+        assertThat(new Addresses(moved, p -> true).at("/STAR/party"))
+                .isEqualTo(new AtAddress.Moved(moved.require(Page.class, "weaving"), ""));
+        Edition ended = Sites.after(moved, RedirectCommand.endLeading("/star/party"));
+        assertThat(new Addresses(ended, p -> true).at("/star/party")).isEqualTo(new AtAddress.Nothing());
+        Edition away = Sites.after(site, RedirectCommand.leadOn("/shop", new Link("https://shop.example/a?b")));
+        assertThat(new Addresses(away, p -> true).at("/shop"))
+                .isEqualTo(new AtAddress.Elsewhere("https://shop.example/a?b"));
+    }
+
+    @Test
+    void aReleaseBringsThePageThatItLeadsToAndWhatWasLiveStays() {
+        Edition with = Sites.after(site, NewPages.one("standard", "new", "New").made());
+        Edition led = Sites.after(with, RedirectCommand.leadOn("/old", Link.toPage("new")));
+        ReleasePlan plan = ReleasePlan.of(site, led);
+        String redirect = Redirect.idOf("/old");
+        assertThat(plan.closure(List.of(redirect))).containsExactlyInAnyOrder(redirect, "new");
+        assertThat(plan.entries())
+                .filteredOn(e -> e.item().equals(redirect))
+                .flatExtracting(ReleaseEntry::says)
+                .containsExactly("New; leads to “New”");
+        Edition live = plan.prepare(List.of(redirect)).live();
+        assertThatThrownBy(() -> RedirectCommand.endLeading("/old").on(Sites.desk(led, live)))
+                .hasFieldOrPropertyWithValue("code", "was-live");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/workshops/weaving, page:workshops, page-there",
+        "/, page:weaving, no-path",
+        "old, page:weaving, no-path",
+        "/a b, page:weaving, no-path",
+        "/-/media/x, page:weaving, no-path",
+        "/old, page:nobody, unknown-page",
+        "/old, mailto:a@b.example, leads-nowhere",
+        "/old, /workshops, leads-nowhere",
+        "/old, http://loomgate.localhost/workshops, own-site"
+    })
+    void whatCanNotLeadOnIsRefused(String from, String to, String code) {
+        assertThatThrownBy(() -> Sites.after(site, RedirectCommand.leadOn(from, new Link(to))))
+                .hasFieldOrPropertyWithValue("code", code);
+    }
+}
