@@ -12,6 +12,7 @@ import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import AddressTrail from './AddressTrail.vue'
+import InVainList from './InVainList.vue'
 import LeadOnSheet from './LeadOnSheet.vue'
 import { STOPS } from './trailWords'
 
@@ -72,90 +73,94 @@ const { value: leading } = useItem(() =>
 
 <template>
   <div class="pane">
-    <section>
-      <div class="row-flex">
-        <label class="label grow" for="asked-address">What answers at</label>
-        <ChoiceOf v-if="released" v-model="where" :items="WHERE" label="Where it is followed" in-line />
-        <span v-else class="quiet">in the working copy</span>
-      </div>
-      <input
-        id="asked-address"
-        v-model="typed"
-        v-focus
-        class="mono address"
-        placeholder="/visit"
-        spellcheck="false"
-        autocomplete="off"
-      />
-      <AddressTrail v-if="trail" :trail="trail">
-        <button v-if="lost" type="button" class="textlink" @click="leads = trail.stops[0]?.address ?? ''">
-          Lead it to a page…
-        </button>
-      </AddressTrail>
-      <p v-else-if="trouble" class="must" role="alert">{{ trouble }}</p>
-      <p v-else class="quiet gap">
-        Type an address of this site, as it stands in a letter or in somebody’s bookmarks, or press one below.
-      </p>
-    </section>
-    <section>
-      <div class="row-flex head">
-        <h2>Addresses that lead on</h2>
-        <span v-if="leading" class="quiet grow">{{ counted(leading.found, 'address', 'addresses') }}</span>
-        <button v-if="session.manager" type="button" class="textlink" @click="leads = ''">New one…</button>
+    <div class="main">
+      <section>
+        <div class="row-flex">
+          <label class="label grow" for="asked-address">What answers at</label>
+          <ChoiceOf v-if="released" v-model="where" :items="WHERE" label="Where it is followed" in-line />
+          <span v-else class="quiet">in the working copy</span>
+        </div>
         <input
-          v-model="words"
-          class="boxed"
-          type="search"
-          placeholder="in words"
-          aria-label="Found by words"
+          id="asked-address"
+          v-model="typed"
+          v-focus
+          class="mono address"
+          placeholder="/visit"
+          spellcheck="false"
+          autocomplete="off"
         />
-      </div>
-      <AwaitedScreen v-if="!leading" />
-      <table v-else-if="leading.rows.length">
-        <thead>
-          <tr>
-            <th scope="col">Asked</th>
-            <th scope="col">Leads to</th>
-            <th scope="col">What answers</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="r in leading.rows" :key="r.from">
-            <th scope="row">
-              <button type="button" class="textlink" @click="typed = r.from">
-                <span class="mono">{{ r.from }}</span>
-              </button>
-            </th>
-            <td class="mono">{{ r.leads === 'SERVED' || r.leads === 'ELSEWHERE' ? `→ ${r.to}` : '–' }}</td>
-            <td>
-              <span v-if="r.leads === 'ELSEWHERE'">another site</span>
-              <template v-else-if="r.leads === 'SERVED'">
-                <router-link class="textlink" :to="{ name: 'page', params: { page: r.page } }" dir="auto">{{
-                  r.title
-                }}</router-link>
-              </template>
-              <span v-else class="should">◇ {{ STOPS[r.leads] }}: “gone” (410)</span>
-              <span v-if="r.waits" class="quiet">
-                · from the next release on
-                <button v-if="session.manager" type="button" class="textlink" @click="end(r.from)">
-                  take it away
+        <AddressTrail v-if="trail" :trail="trail">
+          <button v-if="lost" type="button" class="textlink" @click="leads = trail.stops[0]?.address ?? ''">
+            Lead it to a page…
+          </button>
+        </AddressTrail>
+        <p v-else-if="trouble" class="must" role="alert">{{ trouble }}</p>
+        <p v-else class="quiet gap">
+          Type an address of this site, as it stands in a letter or in somebody’s bookmarks, or press one
+          below.
+        </p>
+      </section>
+      <section>
+        <div class="row-flex head">
+          <h2>Addresses that lead on</h2>
+          <span v-if="leading" class="quiet grow">{{ counted(leading.found, 'address', 'addresses') }}</span>
+          <button v-if="session.manager" type="button" class="textlink" @click="leads = ''">New one…</button>
+          <input
+            v-model="words"
+            class="boxed"
+            type="search"
+            placeholder="in words"
+            aria-label="Found by words"
+          />
+        </div>
+        <AwaitedScreen v-if="!leading" />
+        <table v-else-if="leading.rows.length">
+          <thead>
+            <tr>
+              <th scope="col">Asked</th>
+              <th scope="col">Leads to</th>
+              <th scope="col">What answers</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in leading.rows" :key="r.from">
+              <th scope="row">
+                <button type="button" class="textlink" @click="typed = r.from">
+                  <span class="mono">{{ r.from }}</span>
                 </button>
-              </span>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-else class="quiet">
-        {{
-          words.trim()
-            ? 'None is called so.'
-            : 'None yet. Where a page that is live moves or is taken away, a release sees to its old address.'
-        }}
-      </p>
-      <p v-if="leading && leading.found > leading.rows.length" class="quiet gap">
-        The first {{ leading.rows.length }}. Words narrow them.
-      </p>
-    </section>
+              </th>
+              <td class="mono">{{ r.leads === 'SERVED' || r.leads === 'ELSEWHERE' ? `→ ${r.to}` : '–' }}</td>
+              <td>
+                <span v-if="r.leads === 'ELSEWHERE'">another site</span>
+                <template v-else-if="r.leads === 'SERVED'">
+                  <router-link class="textlink" :to="{ name: 'page', params: { page: r.page } }" dir="auto">{{
+                    r.title
+                  }}</router-link>
+                </template>
+                <span v-else class="should">◇ {{ STOPS[r.leads] }}: “gone” (410)</span>
+                <span v-if="r.waits" class="quiet">
+                  · from the next release on
+                  <button v-if="session.manager" type="button" class="textlink" @click="end(r.from)">
+                    take it away
+                  </button>
+                </span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-else class="quiet">
+          {{
+            words.trim()
+              ? 'None is called so.'
+              : 'None yet. Where a page that is live moves or is taken away, a release sees to its old address.'
+          }}
+        </p>
+        <p v-if="leading && leading.found > leading.rows.length" class="quiet gap">
+          The first {{ leading.rows.length }}. Words narrow them.
+        </p>
+      </section>
+    </div>
+    <InVainList v-if="session.manager" @lead="(from) => (leads = from)" />
     <LeadOnSheet v-if="leads !== null" :from="leads" @led="led" @close="leads = null" />
   </div>
 </template>
@@ -164,7 +169,15 @@ const { value: leading } = useItem(() =>
 .pane {
   overflow-y: auto;
   padding: 16px 20px 40px;
-  max-width: 1100px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 24px 36px;
+  align-items: start;
+}
+@media (max-width: 1100px) {
+  .pane {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .address {
   width: 100%;

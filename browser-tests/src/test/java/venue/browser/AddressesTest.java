@@ -42,6 +42,12 @@ class AddressesTest extends DemoTest {
 
     /** What is asked for in vain leads to a page from the next release on. */
     private void leadOn() {
+        assertThat(Visitor.visit(venue, "/open-night").statusCode()).isEqualTo(404);
+        page.reload();
+        Locator asked = page.locator("aside li").filter(new Locator.FilterOptions().setHasText("/open-night"));
+        assertThat(asked).containsText("Nearest: Open nights");
+        asked.getByText("lead there").click();
+        assertThat(asked).hasCount(0);
         follow("/Parking/");
         page.getByText("Lead it to a page…").click();
         page.getByLabel("The page that it leads to").fill("Getting here");
@@ -53,6 +59,8 @@ class AddressesTest extends DemoTest {
         page.navigate(venue.venue("/kestrel-moor/releases"));
         page.locator(".side .go").click();
         assertThat(page.locator(".done")).containsText("Release 3 is live.");
+        assertThat(Visitor.visit(venue, "/open-night").headers().firstValue("location"))
+                .contains("/visit/open-nights");
         assertThat(Visitor.visit(venue, "/PARKING").headers().firstValue("location"))
                 .contains("/visit/getting-here");
     }

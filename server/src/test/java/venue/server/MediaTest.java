@@ -199,7 +199,7 @@ class MediaTest {
         for (JsonNode part : told) {
             boolean topics = part.get("key").asString().equals("partTopics");
             boolean columns = part.get("key").asString().equals("sides");
-            assertThat(part.get("usual").toString()).isEqualTo(columns ? "{\"none\":2}" : "{\"\":2}");
+            assertThat(part.get("usual").toString()).isEqualTo(columns ? "{\"right\":2}" : "{\"\":2}");
             assertThat(part.get("own").toString()).isEqualTo(topics ? "{\"shown\":1}" : "{}");
             assertThat(part.get("differing").size()).isEqualTo(topics ? 1 : 0);
         }

@@ -107,6 +107,25 @@ class SearchedTest {
         assertThat(search("").select("script[src='/-/search.js']")).hasSize(1);
     }
 
+    /** With the nearest page; robots and their probes aside, and what the site itself leads to first. */
+    @Test
+    void managersSeeWhatWasAskedForInVainUntilItIsLedOn() {
+        Client maja = Client.signedIn(port, "maja");
+        String inVain = "/api/sites/kestrel-moor/addresses/in-vain";
+        client.visit("/meridian-circles/");
+        client.visit(Client.SITE, "GET", "/no-such-link", "Referer", "http://" + Client.SITE + ":" + port + "/visit");
+        client.visit(Client.SITE, "GET", "/by-a-robot", "User-Agent", "Some-Bot/1.0");
+        client.visit("/wp-login.php");
+        JsonNode asked = json(maja.get(inVain)).get("rows");
+        assertThat(asked.findValuesAsString("address")).containsExactly("/no-such-link", "/meridian-circles");
+        assertThat(asked.findValuesAsString("title")).contains("Meridian circle");
+        String page = asked.get(1).get("nearest").asString();
+        json(maja.give("lead-on", "from", "/meridian-circles", "to", "page:" + page));
+        assertThat(json(maja.get(inVain)).get("rows").findValuesAsString("address"))
+                .containsExactly("/no-such-link");
+        refused(Client.signedIn(port, "tomas").get(inVain), 403, "managers-only");
+    }
+
     @Test
     void managersSeeWhatWasSoughtInVainAndNobodyElse() {
         search(said("Heated benches"));

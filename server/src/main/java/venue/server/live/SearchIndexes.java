@@ -117,7 +117,7 @@ class SearchIndexes implements TriedSearch {
 
             @Override
             public void missed(String words) {
-                inVain.note(workspace.site(), words);
+                inVain.note(workspace.site(), InVain.What.WORDS, words);
             }
 
             @Override

@@ -18,11 +18,15 @@ class SiteAddresses {
     private static final String SENT = "/-/sent/";
     private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
 
+    private static final int NOT_FOUND = 404;
+
+    private final AskedInVain askedInVain;
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
 
-    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs) {
+    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs, AskedInVain askedInVain) {
+        this.askedInVain = askedInVain;
         this.sites = sites;
         this.files = files;
         this.proofs = proofs;
@@ -42,7 +46,11 @@ class SiteAddresses {
     }
 
     private Reply page(Workspace workspace, String path, HttpServletRequest asked) {
-        return sites.of(workspace).at(path, query(asked)).asking(asked.getQueryString());
+        Reply reply = sites.of(workspace).at(path, query(asked));
+        if (reply.status() == NOT_FOUND) {
+            askedInVain.note(workspace, asked);
+        }
+        return reply.asking(asked.getQueryString());
     }
 
     private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {

@@ -6,6 +6,7 @@ import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,6 +16,9 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Letters;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
+import venue.core.live.address.Addresses;
+import venue.core.live.address.AtAddress;
+import venue.core.live.address.Nearest;
 import venue.core.live.address.Trail;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
@@ -22,6 +26,7 @@ import venue.core.show.render.View;
 import venue.server.app.Origins;
 import venue.server.here.Here;
 import venue.server.live.AnswerAt;
+import venue.store.search.InVain;
 
 /** What answers at the addresses of a site, and which of them lead on. */
 @RestController
@@ -30,11 +35,14 @@ class AddressesController {
 
     private static final int LONGEST = 2_000;
     private static final int MOST = 200;
+    private static final int MOST_IN_VAIN = 40;
 
     private final Origins origins;
     private final InstantSource clock;
+    private final InVain inVain;
 
-    AddressesController(Origins origins, InstantSource clock) {
+    AddressesController(Origins origins, InstantSource clock, InVain inVain) {
+        this.inVain = inVain;
         this.origins = origins;
         this.clock = clock;
     }
@@ -136,6 +144,51 @@ class AddressesController {
                 .sorted(Comparator.comparing(LeadingAddress::from))
                 .toList();
         return new LeadingAddresses(rows.size(), rows.stream().limit(MOST).toList());
+    }
+
+    /**
+     * An address that visitors asked for and did not get.
+     *
+     * @param last the day on which it last was, ISO 8601
+     * @param within whether a page of the site itself leads there
+     * @param nearest id of the page that may have been meant; absent where none is like it
+     */
+    record AskedAddress(
+            String address,
+            int times,
+            String last,
+            boolean within,
+            @Nullable String nearest,
+            @Nullable String title) {}
+
+    /** @param days for how many days it is kept */
+    record AskedAddresses(int days, List<AskedAddress> rows) {}
+
+    /** What answers by now is left out. Those to which the site itself leads come first, then those asked for most; at most 40. */
+    @GetMapping("/in-vain")
+    AskedAddresses inVain(Here here) {
+        here.requireManager("see what visitors asked for");
+        Edition working = here.working();
+        Addresses addresses = new Addresses(working, p -> working.plan().isShown(p.id()));
+        Nearest nearest = new Nearest(working);
+        List<AskedAddress> rows = Stream.of(InVain.What.OWN_LINKS, InVain.What.ADDRESSES)
+                .flatMap(what -> inVain.all(here.site(), what).stream()
+                        .filter(m -> addresses.at(m.words()) instanceof AtAddress.Nothing)
+                        .map(m -> asked(m, what == InVain.What.OWN_LINKS, nearest)))
+                .limit(MOST_IN_VAIN)
+                .toList();
+        return new AskedAddresses(InVain.DAYS, rows);
+    }
+
+    private static AskedAddress asked(InVain.Missed missed, boolean within, Nearest nearest) {
+        Page page = nearest.to(missed.words()).orElse(null);
+        return new AskedAddress(
+                missed.words(),
+                missed.times(),
+                missed.last(),
+                within,
+                page == null ? null : page.id(),
+                page == null ? null : page.title());
     }
 
     private static LeadingAddress row(Here here, Redirect redirect) {

@@ -34,6 +34,6 @@ class SoughtController {
     @GetMapping
     SoughtInVain sought(Here here) {
         here.requireManager("see what visitors looked for");
-        return new SoughtInVain(InVain.DAYS, inVain.all(here.site()));
+        return new SoughtInVain(InVain.DAYS, inVain.all(here.site(), InVain.What.WORDS));
     }
 }

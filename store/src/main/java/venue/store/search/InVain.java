@@ -15,38 +15,52 @@ import venue.core.basics.text.Words;
 import venue.store.database.Database;
 
 /**
- * What visitors of a site looked for and did not find: words, days (UTC) and counts, kept for 90 days, and nothing of who it was.
- * They are counted in memory and written down by the minute, so that no visitor waits for the disk.
+ * What visitors of a site looked for and did not find, words or addresses: those, days (UTC) and counts, kept for 90 days, and
+ * nothing of who it was. They are counted in memory and written down by the minute, so that no visitor waits for the disk.
  */
 public final class InVain {
+
+    /** What was looked for. */
+    public enum What {
+        WORDS(80),
+        /** Addresses that somebody had from elsewhere. */
+        ADDRESSES(200),
+        /** Addresses to which a page of the site itself leads. */
+        OWN_LINKS(200);
+
+        private final int longest;
+
+        What(int longest) {
+            this.longest = longest;
+        }
+    }
 
     /** For how many days it is kept. */
     public static final int DAYS = 90;
 
-    /** The most different words of one site and day: whoever asks for more of them is no visitor. */
+    /** The most different ones of one site, kind and day: whoever asks for more of them is no visitor. */
     static final int MOST_A_DAY = 500;
 
     /** The most different words that wait to be written down. */
     static final int MOST_WAITING = 5_000;
 
     private static final Logger LOG = LoggerFactory.getLogger(InVain.class);
-    private static final int LONGEST = 80;
     private static final int SHOWN = 200;
 
     private static final String NOTE = """
-            insert into sought (site, day, words, times)
-            select :site, :day, :words, :times
-            where (select count(*) from sought where site = :site and day = :day) < :most
-               or exists (select 1 from sought where site = :site and day = :day and words = :words)
-            on conflict (site, day, words) do update set times = times + excluded.times
+            insert into sought (site, what, day, words, times)
+            select :site, :what, :day, :words, :times
+            where (select count(*) from sought where site = :site and what = :what and day = :day) < :most
+               or exists (select 1 from sought where site = :site and what = :what and day = :day and words = :words)
+            on conflict (site, what, day, words) do update set times = times + excluded.times
             """;
     private static final String ALL = """
             select words, sum(times) as times, max(day) as last from sought
-            where site = :site and day > :since group by words order by times desc, last desc, words limit :most
+            where site = :site and what = :what and day > :since group by words order by times desc, last desc, words limit :most
             """;
 
     /**
-     * Words that were looked for in vain.
+     * Words, or an address, that were looked for in vain.
      *
      * @param last the day on which they were last, ISO 8601
      */
@@ -57,7 +71,7 @@ public final class InVain {
     /** What has been counted since it was written down last. */
     private final Map<Counted, Integer> news = new LinkedHashMap<>();
 
-    private record Counted(SiteId site, LocalDate day, String words) {}
+    private record Counted(SiteId site, What what, LocalDate day, String words) {}
 
     public InVain(Database database, InstantSource clock) {
         this.database = database;
@@ -65,9 +79,9 @@ public final class InVain {
     }
 
     /** Counts words once more, in memory alone; white space, and capital letters, make no difference. */
-    public synchronized void note(SiteId site, String typed) {
-        String words = Words.shorten(Letters.line(typed).toLowerCase(Locale.ROOT), LONGEST);
-        Counted counted = new Counted(site, today(), words);
+    public synchronized void note(SiteId site, What what, String typed) {
+        String words = Words.shorten(Letters.line(typed).toLowerCase(Locale.ROOT), what.longest);
+        Counted counted = new Counted(site, what, today(), words);
         if (!words.isEmpty() && (news.size() < MOST_WAITING || news.containsKey(counted))) {
             news.merge(counted, 1, Integer::sum);
         }
@@ -104,6 +118,7 @@ public final class InVain {
         database.sql()
                 .sql(NOTE)
                 .param("site", counted.site())
+                .param("what", counted.what().name())
                 .param("day", counted.day().toString())
                 .param("words", counted.words())
                 .param("times", times)
@@ -112,11 +127,12 @@ public final class InVain {
     }
 
     /** Those that were looked for most come first; at most 200. */
-    public List<Missed> all(SiteId site) {
+    public List<Missed> all(SiteId site, What what) {
         write();
         return database.sql()
                 .sql(ALL)
                 .param("site", site)
+                .param("what", what.name())
                 .param("since", since())
                 .param("most", SHOWN)
                 .query(Missed.class)

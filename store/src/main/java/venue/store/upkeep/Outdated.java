@@ -33,8 +33,8 @@ public final class Outdated {
     private static final String LINKS =
             "delete from link where hash in (select hash from link where until < :before limit :step)";
     private static final String SOUGHT = """
-            delete from sought where (site, day, words) in
-              (select site, day, words from sought where day <= :before limit :step)
+            delete from sought where (site, what, day, words) in
+              (select site, what, day, words from sought where day <= :before limit :step)
             """;
     private static final String RECORD =
             "delete from record where id in (select id from record where at < :before limit :step)";

@@ -1,0 +1,62 @@
+package venue.server.live;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Component;
+import venue.core.basics.link.SitePath;
+import venue.store.search.InVain;
+import venue.store.workspace.Workspace;
+
+/**
+ * Counts addresses that visitors ask for and that were never there, apart those to which a page of the site leads. Nothing is kept
+ * of who asked. What robots ask every site for, and what says that it is one, is left out.
+ */
+@Component
+class AskedInVain {
+
+    private static final int LONGEST = 200;
+    /** Of the kinds of server that robots try doors of, and what browsers ask for by themselves. */
+    private static final Pattern PROBES = Pattern.compile(
+            "/(-|\\.|wp-|wordpress|cgi-bin|admin|phpmyadmin|vendor/|owa|autodiscover|actuator|apple-touch-icon|browserconfig)"
+                    + ".*|.*\\.(php\\d?|aspx?|jsp|cgi|env|git|ini|sql|bak|zip|gz|tar|ya?ml|config|ico|map)(/.*)?",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ROBOTS = Pattern.compile("bot|crawl|spider|slurp|scan|curl|wget|python|java/|go-http");
+
+    private final InVain inVain;
+
+    AskedInVain(InVain inVain) {
+        this.inVain = inVain;
+    }
+
+    void note(Workspace workspace, HttpServletRequest asked) {
+        String path = path(asked.getRequestURI());
+        if (path.length() <= LONGEST
+                && !PROBES.matcher(path).matches()
+                && !ROBOTS.matcher(header(asked, "User-Agent").toLowerCase(Locale.ROOT))
+                        .find()) {
+            inVain.note(workspace.site(), isFromHere(asked) ? InVain.What.OWN_LINKS : InVain.What.ADDRESSES, path);
+        }
+    }
+
+    private static String path(String raw) {
+        try {
+            return SitePath.right(URLDecoder.decode(raw.replace("+", "%2B"), StandardCharsets.UTF_8));
+        } catch (IllegalArgumentException e) {
+            return "/-";
+        }
+    }
+
+    /** Whether a page of this site led there (RFC 9110, 10.1.3: sites of ours ask browsers to say so). */
+    private static boolean isFromHere(HttpServletRequest asked) {
+        return header(asked, "Referer").matches("https?://" + Pattern.quote(header(asked, "Host")) + "/.*");
+    }
+
+    private static String header(HttpServletRequest asked, String name) {
+        String value = asked.getHeader(name);
+        return value == null ? "" : value;
+    }
+}
