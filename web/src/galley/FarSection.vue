@@ -31,7 +31,7 @@ async function write() {
 
 <template>
   <SectionCard v-if="open" ref="card" class="open" :own="own" @fold="open = false" />
-  <div v-else class="far" :data-section="own.section.id">
+  <div v-else class="elsewhere" :data-section="own.section.id">
     <span aria-hidden="true">{{ own.reach === 'TEMPLATE' ? '▣' : '◈' }}</span> <b>{{ own.section.name }}</b>
     <span class="quiet grow">{{ reachOf(own).chip }}</span>
     <button v-if="manager" type="button" class="textlink" @click="write">Write in it</button>
@@ -42,16 +42,5 @@ async function write() {
 <style scoped>
 .open {
   margin-bottom: 6px;
-}
-.far {
-  border: 1px dashed var(--line);
-  border-radius: 3px;
-  padding: 7px 12px;
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  margin-bottom: 6px;
-  white-space: nowrap;
-  overflow: hidden;
 }
 </style>

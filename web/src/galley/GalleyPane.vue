@@ -197,7 +197,7 @@ const plans: Record<string, [number, number, number, number]> = {
         <b><WordOf word="shelf">Shelf</WordOf></b
         ><span class="quiet">without a place in this template; visitors don’t see them</span>
       </div>
-      <div v-for="s in page.shelf" :key="s.id" class="fixed">
+      <div v-for="s in page.shelf" :key="s.id" class="elsewhere">
         <b>{{ s.name }}</b><span class="grow" />
         <v-btn @click="bringBack(s)">Bring it back to the page</v-btn>
       </div>
@@ -231,17 +231,6 @@ const plans: Record<string, [number, number, number, number]> = {
   flex: none;
   max-width: 60%;
   overflow-wrap: anywhere;
-}
-.fixed {
-  border: 1px dashed var(--line);
-  border-radius: 3px;
-  padding: 7px 12px;
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  margin-bottom: 6px;
-  white-space: nowrap;
-  overflow: hidden;
 }
 .refused {
   color: var(--brick);

@@ -73,7 +73,7 @@ const { value: leading } = useItem(() =>
 
 <template>
   <div class="pane">
-    <div class="main">
+    <div>
       <section>
         <div class="row-flex">
           <label class="label grow" for="asked-address">What answers at</label>

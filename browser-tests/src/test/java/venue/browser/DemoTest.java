@@ -1,6 +1,9 @@
 package venue.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -34,6 +37,25 @@ abstract class DemoTest {
             if (one != null) {
                 one.close();
             }
+        }
+    }
+
+    /** The page of that title, from the plan. */
+    void openPage(String title) {
+        page.navigate(venue.venue("/kestrel-moor/plan"));
+        page.locator("[role=treeitem]")
+                .filter(new Locator.FilterOptions().setHasText(title))
+                .first()
+                .click();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".title input")).hasValue(title);
+    }
+
+    /** A part of the drawing on the Theme's screen, unfolded. */
+    void openPart(String part) {
+        Locator head = page.locator(".part").filter(new Locator.FilterOptions().setHasText(part));
+        if (head.getAttribute("aria-expanded").equals("false")) {
+            head.click();
         }
     }
 }

@@ -34,13 +34,6 @@ class OwnThemeTest extends DemoTest {
         aVisitorGetsIt(chromium);
     }
 
-    private void open(String part) {
-        Locator head = page.locator(".part").filter(new Locator.FilterOptions().setHasText(part));
-        if (head.getAttribute("aria-expanded").equals("false")) {
-            head.click();
-        }
-    }
-
     private Locator wide() {
         return Chromium.drawing(page.locator(".contact .drawn-place").first());
     }
@@ -70,7 +63,7 @@ class OwnThemeTest extends DemoTest {
     }
 
     private void aFont() {
-        open("Type");
+        openPart("Type");
         Chromium.choose(setting("headingFont").locator(".choice"), "One of your own");
         setting("headingFile").locator(".picture").click();
         Locator file = page.locator(".sheet input[type=file]");
@@ -82,7 +75,7 @@ class OwnThemeTest extends DemoTest {
     }
 
     private void aTone() {
-        open("Palette");
+        openPart("Palette");
         Locator ground = setting("toneFirst").locator(".hex");
         ground.fill("#DCE6D0");
         ground.press("Enter");

@@ -53,16 +53,6 @@ class PatternsTest extends DemoTest {
                 .click();
     }
 
-    private void open(String title) {
-        goTo("Plan");
-        page.locator("[role=treeitem]")
-                .filter(new Locator.FilterOptions().setHasText(title))
-                .first()
-                .click();
-        page.keyboard().press("Enter");
-        assertThat(page.locator(".title input")).hasValue(title);
-    }
-
     private void openPattern() {
         goTo("Patterns");
         page.getByLabel("Find a pattern").fill(NAME);
@@ -71,7 +61,7 @@ class PatternsTest extends DemoTest {
     }
 
     private void keepTwoSections() {
-        open("Open nights");
+        openPage("Open nights");
         page.locator("article.card").first().hover();
         page.locator("article.card")
                 .first()
@@ -106,7 +96,7 @@ class PatternsTest extends DemoTest {
     }
 
     private void place(String title) {
-        open(title);
+        openPage(title);
         int before = page.locator("article.card").count();
         page.locator(".insert.last").first().click();
         page.locator(".tray").getByLabel("Find a pattern").fill(NAME);
@@ -137,7 +127,7 @@ class PatternsTest extends DemoTest {
         assertThat(page.locator(".report")).containsText("Rolled out to 2");
         page.locator(".back").click();
         assertThat(page.locator(".reaching")).containsText("4 in step");
-        open("Learn");
+        openPage("Learn");
         assertThat(proof().locator("#main")).containsText(WORDS);
     }
 
@@ -146,7 +136,7 @@ class PatternsTest extends DemoTest {
         button("More ▾").click();
         page.getByText("Retire it").click();
         assertThat(fact("Retired")).isVisible();
-        open("Visit");
+        openPage("Visit");
         assertThat(proof().locator("#main")).containsText(WORDS);
         page.locator(".insert.last").first().click();
         page.locator(".tray").getByLabel("Find a pattern").fill(NAME);

@@ -147,7 +147,7 @@ class ReachTest extends DemoTest {
         open("accessibility");
         reach("On every page", "above the footer of all 60 pages");
         assertThat(card(MINE)).hasCount(0);
-        assertThat(page.locator(".far").filter(new Locator.FilterOptions().setHasText("on every page")))
+        assertThat(page.locator(".elsewhere").filter(new Locator.FilterOptions().setHasText("on every page")))
                 .hasCount(2);
         open("groups");
         assertThat(proof().locator("#main")).containsText("Both pages say this.");

@@ -139,7 +139,7 @@ class TemplatesTest extends DemoTest {
 
     /** What does not fit is told as it is typed, and stays as it was typed; what fits is on the page at once. */
     private void fillTheForm() {
-        open("Moths");
+        openPage("Moths");
         page.locator(".ways").getByText("Form").click();
         Locator span = page.locator("[aria-label=Form]").getByLabel("Wing span");
         span.fill("500");
@@ -151,16 +151,6 @@ class TemplatesTest extends DemoTest {
         page.locator(".ways").getByText("Galley").click();
         page.locator(".facts summary").click();
         assertThat(page.locator(".facts").getByLabel("Wing span")).hasValue("5");
-    }
-
-    private void open(String title) {
-        page.navigate(venue.venue("/kestrel-moor/plan"));
-        page.locator("[role=treeitem]")
-                .filter(new Locator.FilterOptions().setHasText(title))
-                .first()
-                .click();
-        page.keyboard().press("Enter");
-        assertThat(page.locator(".title input")).hasValue(title);
     }
 
     private FrameLocator proof() {
@@ -175,7 +165,7 @@ class TemplatesTest extends DemoTest {
     }
 
     private void adaptOne() {
-        open("Moths");
+        openPage("Moths");
         write("Moths have a lead of their own");
     }
 
@@ -220,16 +210,16 @@ class TemplatesTest extends DemoTest {
     }
 
     private void seeThePages(String lead) {
-        open("Lichens");
+        openPage("Lichens");
         assertThat(proof().locator("#main")).containsText(lead);
-        open("Moths");
+        openPage("Moths");
         assertThat(proof().locator("#main")).containsText("Moths have a lead of their own");
     }
 
     private void undoAndDoAgain() {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Undo “roll")))
                 .click();
-        open("Lichens");
+        openPage("Lichens");
         assertThat(proof().locator("#main")).not().containsText("A lead for all");
         openTemplate();
         page.getByText("Roll out to 3 pages…").click();
@@ -237,7 +227,7 @@ class TemplatesTest extends DemoTest {
         page.getByText("all follow").first().click();
         page.getByText(Pattern.compile("^Roll out to 3 pages$")).click();
         assertThat(page.locator(".report")).containsText("Rolled out to 3");
-        open("Moths");
+        openPage("Moths");
         assertThat(proof().locator("#main")).containsText("A lead for all");
     }
 

@@ -42,13 +42,6 @@ class ThemeTest extends DemoTest {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private void open(String part) {
-        Locator head = page.locator(".part").filter(new Locator.FilterOptions().setHasText(part));
-        if (head.getAttribute("aria-expanded").equals("false")) {
-            head.click();
-        }
-    }
-
     private Locator wide() {
         return Chromium.drawing(page.locator(".contact .drawn-place").first());
     }
@@ -66,7 +59,7 @@ class ThemeTest extends DemoTest {
     }
 
     private void sayWhatEveryPageSays() {
-        open("Header");
+        openPart("Header");
         assertThat(page.locator(".sheet-outline")).containsText("on 58 pages, not on Landing’s");
         setting("Call to act").locator("input").fill("Come up");
         page.keyboard().press("Tab");
@@ -107,7 +100,7 @@ class ThemeTest extends DemoTest {
     }
 
     private void arrangeTheFooter() {
-        open("Footer");
+        openPart("Footer");
         button("Arrange its columns…").click();
         Locator card = page.locator(".card.chosen");
         assertThat(card).containsText("on every page · in the footer");
@@ -136,7 +129,7 @@ class ThemeTest extends DemoTest {
     }
 
     private void arrange() {
-        open("Header");
+        openPart("Header");
 
         Locator shapes = page.getByRole(
                 AriaRole.RADIOGROUP,
@@ -147,7 +140,7 @@ class ThemeTest extends DemoTest {
         assertThat(wide().locator("header .name")).hasCSS("text-align", "center");
         Chromium.choose(setting("When scrolling").locator(".choice"), "Stays");
         assertThat(wide().locator("header")).hasCSS("position", "sticky");
-        open("Title band");
+        openPart("Title band");
         Chromium.choose(setting("Stands").locator(".choice"), "In the middle");
         assertThat(Chromium.drawing(page.locator(".contact .drawn-place").nth(2))
                         .locator(".band"))
@@ -155,7 +148,7 @@ class ThemeTest extends DemoTest {
     }
 
     private void colour() {
-        open("Palette");
+        openPart("Palette");
         page.getByText("Make one of a colour").click();
         page.getByLabel("Colour to make a palette of").fill("#2f6f4f");
         String was = hex("Words").inputValue();

@@ -6,16 +6,7 @@ import venue.core.body.drawn.Sketch;
 final class LeadLayout extends ListingLayout {
 
     LeadLayout() {
-        super(
-                "lead",
-                "First one large",
-                Sketch.large(false, 2),
-                "pictures",
-                "crop",
-                "missing",
-                "whole",
-                "contacts",
-                "button");
+        super("lead", "First one large", Sketch.large(false, 2), OF_CARDS);
     }
 
     @Override

@@ -11,6 +11,9 @@ import venue.core.model.page.Page;
 /** A way in which a listing sets its entries: what it declares, and how it writes them. */
 public abstract class ListingLayout {
 
+    /** The settings that say something where entries stand as cards. */
+    static final String[] OF_CARDS = {"pictures", "crop", "missing", "whole", "contacts", "button"};
+
     /** How many pictures of an even share stand side by side, and in what is closer. */
     private static final int EVEN = 3;
 

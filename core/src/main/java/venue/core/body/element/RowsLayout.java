@@ -6,15 +6,6 @@ import venue.core.body.drawn.Sketch;
 final class RowsLayout extends ListingLayout {
 
     RowsLayout() {
-        super(
-                "rows",
-                "Rows",
-                Sketch.lines(1.2, 1.7, 0.75),
-                "pictures",
-                "crop",
-                "missing",
-                "whole",
-                "contacts",
-                "button");
+        super("rows", "Rows", Sketch.lines(1.2, 1.7, 0.75), OF_CARDS);
     }
 }
