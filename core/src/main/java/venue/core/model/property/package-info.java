@@ -1,4 +1,7 @@
-/** Declared properties: one mechanism for elements, section settings, theme settings, facts and kind fields. */
+/**
+ * Declared properties: one mechanism for elements, section settings, theme settings, facts and kind fields. A door: whatever is
+ * declared is declared with it.
+ */
 @NullMarked
 package venue.core.model.property;
 

@@ -1,4 +1,4 @@
-/** The theme: palette roles, tones, type and spacing, and the one stylesheet they make. */
+/** The theme: palette roles, tones, type and spacing, and the one stylesheet they make. A door: looks are read part by part. */
 @NullMarked
 package venue.core.model.theme;
 
