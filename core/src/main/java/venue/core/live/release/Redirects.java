@@ -24,10 +24,10 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
         List<Redirect> left = mayMove.filter(p -> !isAt(live.plan().address(p.id()), p, target))
                 .map(p -> Redirect.of(live.plan().address(p.id()), Link.toPage(p.id())))
                 .filter(r -> target.plan().pageAt(r.from()).isEmpty())
-                .filter(r -> leads(target, r)
-                        || target.redirectFrom(r.from())
-                                .filter(known -> leads(target, known))
-                                .isEmpty())
+                // Whoever leads the address on by hand, or merges what stood there, has said where to.
+                .filter(r -> target.redirectFrom(r.from())
+                        .filter(said -> leads(target, said))
+                        .isEmpty())
                 .toList();
         // What a release of before had not yet was live even so.
         live.all(Redirect.class)

@@ -52,6 +52,17 @@ class RedirectCommandTest {
                 .hasFieldOrPropertyWithValue("code", "was-live");
     }
 
+    @Test
+    void whatIsSaidByHandHoldsWhereAPageLeavesItsAddress() {
+        Edition moved = Sites.after(site, PageCommand.setSegment("weaving", "looms"));
+        Edition led = Sites.after(moved, RedirectCommand.leadOn("/workshops/weaving", Link.toPage("home")));
+        Edition live = ReleasePlan.of(site, led)
+                .prepare(List.of("weaving", Redirect.idOf("/workshops/weaving")))
+                .live();
+        assertThat(new Addresses(live, p -> true).at("/workshops/weaving"))
+                .isEqualTo(new AtAddress.Moved(live.require(Page.class, "home"), ""));
+    }
+
     @ParameterizedTest
     @CsvSource({
         "/workshops/weaving, page:workshops, page-there",
