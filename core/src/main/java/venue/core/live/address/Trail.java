@@ -11,7 +11,6 @@ import venue.core.live.address.AtAddress.Gone;
 import venue.core.live.address.AtAddress.Here;
 import venue.core.live.address.AtAddress.Moved;
 import venue.core.model.page.Page;
-import venue.core.model.redirect.Redirect;
 
 /** How an address comes to what answers: told step by step, though whoever asks takes one. */
 public record Trail(List<Stop> stops) {
@@ -58,11 +57,8 @@ public record Trail(List<Stop> stops) {
         Optional<Page> page = there instanceof Here here
                 ? Optional.of(here.page())
                 : there instanceof Moved moved ? Optional.of(moved.page()) : Optional.empty();
-        Optional<Redirect> led =
-                edition.plan().pageAt(right).isEmpty() ? edition.redirectFrom(right) : Optional.empty();
-        if (led.isPresent()) {
-            stops.add(new Stop(
-                    Kind.LED, page.map(p -> edition.plan().address(p.id())).orElse(right), null));
+        if (page.isPresent() && edition.plan().pageAt(right).isEmpty() && !right.equals("/")) {
+            stops.add(new Stop(Kind.LED, edition.plan().address(page.get().id()), null));
         }
         if (page.filter(edition::isHome).isPresent() && !right.equals("/")) {
             stops.add(new Stop(Kind.HOME, "/", null));

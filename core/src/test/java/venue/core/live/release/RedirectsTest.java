@@ -18,6 +18,7 @@ import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
+import venue.core.live.address.Trail;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -90,6 +91,12 @@ class RedirectsTest {
         Edition third = all(second, Sites.after(second, PageCommand.removePage("weaving")));
         assertThat(third.all(Redirect.class).map(Redirect::from).map(a -> new Addresses(third, p -> true).at(a)))
                 .containsExactly(new AtAddress.Gone(), new AtAddress.Gone());
+        assertThat(Trail.of(third, p -> true, "/workshops/looms/").stops())
+                .extracting(Trail.Stop::kind)
+                .containsExactly(Trail.Kind.ASKED, Trail.Kind.RIGHT, Trail.Kind.GONE);
+        assertThat(Trail.of(second, p -> true, "/workshops/weaving").stops())
+                .extracting(Trail.Stop::kind)
+                .containsExactly(Trail.Kind.ASKED, Trail.Kind.LED, Trail.Kind.SERVED);
         Edition back = ReleasePlan.prepare(third, first, List.of()).live();
         AtAddress weaving = new AtAddress.Moved(back.require(Page.class, "weaving"), "");
         assertThat(new Addresses(back, p -> true).at("/Workshops//weaving/")).isEqualTo(weaving);
