@@ -3,11 +3,13 @@ package venue.core;
 import java.util.List;
 import java.util.Random;
 import venue.core.basics.fault.Refusal;
+import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
@@ -19,6 +21,9 @@ import venue.core.model.section.Section;
 public final class Mischief {
 
     private static final List<String> WORDS = List.of("Dyeing", "Looms & wool", "Läden", "عرض", "Late show", "A");
+
+    private static final List<String> OLD =
+            List.of("/late-show", "/workshops/*", "/workshops/looms/*", "/workshops/weaving", "/m1");
 
     private final Random chance;
     private int next;
@@ -47,7 +52,7 @@ public final class Mischief {
     }
 
     private Command onPages(String page, String other) {
-        return switch (chance.nextInt(10)) {
+        return switch (chance.nextInt(14)) {
             case 0 -> PageCommand.setTitle(page, any(WORDS));
             case 1 -> PageCommand.movePage(page, chance.nextBoolean() ? other : null, null);
             case 2 -> PageCommand.setSegment(page, any(List.of("looms", "late-show", "workshops", "läden")));
@@ -57,6 +62,11 @@ public final class Mischief {
             case 6 -> MenuCommand.placeInMenu("main", page, fresh());
             case 7 -> MenuCommand.removeFromMenu("main", page);
             case 8 -> PageCommand.chooseTemplate(List.of(page), any(List.of("plain", "wide", "side-column")));
+            case 9 -> RedirectCommand.leadOn(any(OLD), Link.toPage(other));
+            case 10 -> RedirectCommand.sayGone(any(OLD));
+            case 11 ->
+                PageCommand.orderBeneath(page, chance.nextBoolean() ? "title" : null, chance.nextBoolean(), true);
+            case 12 -> RedirectCommand.endLeading(any(OLD));
             default ->
                 NewPages.one("standard", fresh(), any(WORDS))
                         .beneath(chance.nextBoolean() ? other : null)

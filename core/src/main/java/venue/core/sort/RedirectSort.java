@@ -16,7 +16,9 @@ final class RedirectSort extends Sort<Redirect> {
 
     @Override
     Optional<Item> anew(Redirect redirect, String id, Walk walk) {
-        return walk.link(redirect.to()).map(to -> Redirect.of(redirect.from(), to));
+        return redirect.to() == null
+                ? Optional.of(redirect)
+                : walk.link(redirect.to()).map(to -> Redirect.of(redirect.from(), to));
     }
 
     @Override
@@ -26,8 +28,10 @@ final class RedirectSort extends Sort<Redirect> {
 
     @Override
     List<String> tells(@Nullable Redirect live, Redirect working, Between between) {
-        String to = working.to()
-                .pageId()
+        if (working.to() == null) {
+            return List.of(live == null ? "New; what stood there is gone" : "Says that what stood there is gone");
+        }
+        String to = working.pageId()
                 .map(id -> Between.title(between.working(), id))
                 .orElse(working.to().target());
         return List.of((live == null ? "New; leads to " : "Leads elsewhere: to ") + to);
@@ -36,7 +40,7 @@ final class RedirectSort extends Sort<Redirect> {
     /** The page that it leads to, where that is not live yet. */
     @Override
     Stream<String> needs(Redirect redirect, Between between) {
-        return redirect.to().pageId().stream()
+        return redirect.pageId().stream()
                 .filter(id -> between.live().page(id).isEmpty())
                 .filter(id -> between.working().page(id).isPresent());
     }

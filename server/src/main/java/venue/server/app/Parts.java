@@ -18,6 +18,7 @@ import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
 import venue.store.proof.SentProofs;
 import venue.store.search.InVain;
+import venue.store.search.LastAsked;
 import venue.store.upkeep.Tasks;
 import venue.store.workspace.Workspaces;
 
@@ -60,6 +61,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     InVain inVain(Database database, InstantSource clock) {
         return new InVain(database, clock);
+    }
+
+    @Bean(destroyMethod = "write")
+    LastAsked lastAsked(Database database, InstantSource clock) {
+        return new LastAsked(database, clock);
     }
 
     @Bean

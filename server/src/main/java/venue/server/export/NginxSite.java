@@ -24,6 +24,7 @@ final class NginxSite {
     private final Path folder;
     private final Map<String, String> moved = new TreeMap<>();
     private final Map<String, String> gone = new TreeMap<>();
+    private final Branches branches = new Branches();
     private final Map<String, String> types = new TreeMap<>();
     private final Map<String, String> policies = new TreeMap<>();
     private final Map<String, String> kept = new TreeMap<>();
@@ -38,11 +39,16 @@ final class NginxSite {
 
     /** What leads to another address of the site takes along what else was asked. */
     void moved(String path, String to) {
-        put(moved, path, to.startsWith("/") && to.indexOf('#') < 0 ? to + "$is_args$args" : to);
+        String answer = to.startsWith("/") && to.indexOf('#') < 0 ? to + "$is_args$args" : to;
+        if (!branches.moved(path, answer)) {
+            put(moved, path, answer);
+        }
     }
 
     void gone(String path) {
-        put(gone, path, "1");
+        if (!branches.gone(path)) {
+            put(gone, path, "1");
+        }
     }
 
     /** With a slash at its end, too: whoever asks arrives in one step. */
@@ -54,6 +60,8 @@ final class NginxSite {
     }
 
     void serves(String file, HeldSite.Answer answer) {
+        branches.serves(answer.path());
+        branches.serves("/" + file);
         types.put(file.substring(file.lastIndexOf('.') + 1), answer.headers().type());
         policies.put(file, answer.headers().policy());
         kept.put(file, answer.headers().kept());
@@ -69,8 +77,8 @@ final class NginxSite {
                         "# lost at the next export. Include it within http { } of nginx.conf. For HTTPS put a server in front\n")
                 .append("# that has the certificate, or copy this file and change the copy.\n\n");
         room(text);
-        map(text, "moved", Map.of(), "", moved);
-        map(text, "gone", Map.of(), "", gone);
+        map(text, "moved", branches.patterns(true), "", branches.beside(moved, gone));
+        map(text, "gone", branches.patterns(false), "", branches.beside(gone, moved));
         byUsual(text, "policy", policies);
         byUsual(text, "kept", kept);
         map(text, "download", Map.of(), "", downloads);
@@ -148,7 +156,7 @@ final class NginxSite {
                 .append(" {\n    default ")
                 .append(quoted(usual))
                 .append(";\n");
-        patterns.forEach((pattern, value) -> line(text, pattern, value));
+        patterns.forEach((pattern, value) -> line(text, quoted(pattern), value));
         all.forEach((path, value) -> line(text, quoted(path), value));
         text.append("}\n\n");
     }

@@ -34,10 +34,12 @@ class AskedInVain {
 
     void note(Workspace workspace, HttpServletRequest asked) {
         String path = path(asked.getRequestURI());
-        if (path.length() <= LONGEST
-                && !PROBES.matcher(path).matches()
-                && !ROBOTS.matcher(header(asked, "User-Agent").toLowerCase(Locale.ROOT))
-                        .find()) {
+        boolean robot = PROBES.matcher(path).matches()
+                || ROBOTS.matcher(header(asked, "User-Agent").toLowerCase(Locale.ROOT))
+                        .find();
+        if (robot) {
+            inVain.note(workspace.site(), InVain.What.ROBOTS, InVain.What.ROBOTS.name());
+        } else if (path.length() <= LONGEST) {
             inVain.note(workspace.site(), isFromHere(asked) ? InVain.What.OWN_LINKS : InVain.What.ADDRESSES, path);
         }
     }

@@ -23,8 +23,9 @@ record PageReplies(View view, Map<String, String> query) {
         Optional<Feeds.Followed> followed = Feeds.Followed.in(right);
         Asked.Address further = Asked.at(right, query);
         String address = followed.map(Feeds.Followed::address).orElse(further.page());
-        boolean isPage = address.equals(right);
-        AtAddress there = new Addresses(edition(), view::shows).at(isPage ? path : address);
+        Addresses addresses = new Addresses(edition(), view::shows);
+        boolean isPage = address.equals(right) || !addresses.isOfPage(address);
+        AtAddress there = addresses.at(isPage ? path : address);
         if (there instanceof AtAddress.Here here) {
             return isPage
                     ? rendered(view.asking(further.asked()), here.page())

@@ -18,14 +18,18 @@ class SiteAddresses {
     private static final String SENT = "/-/sent/";
     private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
 
+    private static final int MOVED = 301;
     private static final int NOT_FOUND = 404;
+    private static final int GONE = 410;
 
     private final AskedInVain askedInVain;
+    private final LedOn ledOn;
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
 
-    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs, AskedInVain askedInVain) {
+    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs, AskedInVain askedInVain, LedOn ledOn) {
+        this.ledOn = ledOn;
         this.askedInVain = askedInVain;
         this.sites = sites;
         this.files = files;
@@ -49,6 +53,8 @@ class SiteAddresses {
         Reply reply = sites.of(workspace).at(path, query(asked));
         if (reply.status() == NOT_FOUND) {
             askedInVain.note(workspace, asked);
+        } else if (reply.status() == MOVED || reply.status() == GONE) {
+            ledOn.note(workspace, path);
         }
         return reply.asking(asked.getQueryString());
     }

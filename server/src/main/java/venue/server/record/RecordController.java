@@ -1,17 +1,15 @@
 package venue.server.record;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import java.io.IOException;
-import java.io.StringWriter;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -22,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
+import venue.core.carry.table.Csv;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.server.signin.People;
@@ -86,31 +85,25 @@ class RecordController {
             Caller caller,
             @RequestParam(required = false) @Nullable SiteId site,
             @RequestParam(required = false) @Nullable PersonId who,
-            @RequestParam(required = false) @Nullable Deed deed)
-            throws IOException {
+            @RequestParam(required = false) @Nullable Deed deed) {
         requireMay(caller, site);
-        StringWriter out = new StringWriter();
-        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            csv.printRecord("at", "deed", "who", "site", "about", "detail", "from");
-            for (RecordLine line : told(records.find(new Records.Asked(site, who, deed, null, ALL)))) {
-                csv.printRecord(
-                        line.at(),
-                        line.deed(),
-                        safe(line.by().who()),
-                        safe(line.site()),
-                        safe(line.about()),
-                        safe(line.detail()),
-                        line.by().origin());
-            }
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("at", "deed", "who", "site", "about", "detail", "from"));
+        for (RecordLine line : told(records.find(new Records.Asked(site, who, deed, null, ALL)))) {
+            rows.add(Stream.of(
+                            line.at(),
+                            line.deed(),
+                            line.by().who(),
+                            line.site(),
+                            line.about(),
+                            line.detail(),
+                            line.by().origin())
+                    .map(cell -> Objects.toString(cell, ""))
+                    .toList());
         }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"record.csv\"")
-                .body(out.toString());
-    }
-
-    /** What a table program would take for a formula is given as text. */
-    private static @Nullable String safe(@Nullable String cell) {
-        return cell != null && cell.matches("(?s)[=+@\\-\t\r].*") ? "'" + cell : cell;
+                .body(Csv.write(rows));
     }
 
     private void requireMay(Caller caller, @Nullable SiteId site) {

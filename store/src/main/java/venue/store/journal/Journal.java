@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -60,6 +61,12 @@ public final class Journal {
             where s.site = :site and c.item = :item order by s.id desc limit 1
             """;
 
+    /** The columns beside the lone max() are those of the last step. */
+    private static final String LAST_OF_MANY = """
+            select c.item, s.who, s.at, s.name, max(s.id) as step from step_change c join step s on s.id = c.step
+            where s.site = :site and c.item >= :from and c.item < :to group by c.item
+            """;
+
     /** A version of an item: the content with this hash, and who brought it about when (ISO 8601). */
     public record Version(Hash hash, String at, PersonId who, String name, Step.Kind kind, long step) {}
 
@@ -72,6 +79,8 @@ public final class Journal {
 
     /** Who changed an item last, when (ISO 8601) and what they did. */
     public record Last(PersonId who, String at, String name) {}
+
+    private record LastOf(String item, PersonId who, String at, String name) {}
 
     private record Turn(Step.Kind kind, String group) {}
 
@@ -191,6 +200,23 @@ public final class Journal {
                 .param("limit", limit)
                 .query(Version.class)
                 .list();
+    }
+
+    /**
+     * Who changed items last, by item.
+     *
+     * @param beginning what the ids of the items that are meant begin with
+     */
+    public Map<String, Last> lastOfAll(SiteId site, String beginning) {
+        return sql
+                .sql(LAST_OF_MANY)
+                .param("site", site)
+                .param("from", beginning)
+                .param("to", beginning + "~")
+                .query(LastOf.class)
+                .list()
+                .stream()
+                .collect(Collectors.toMap(LastOf::item, l -> new Last(l.who(), l.at(), l.name())));
     }
 
     public Optional<Last> lastOf(SiteId site, String item) {

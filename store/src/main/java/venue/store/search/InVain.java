@@ -26,7 +26,9 @@ public final class InVain {
         /** Addresses that somebody had from elsewhere. */
         ADDRESSES(200),
         /** Addresses to which a page of the site itself leads. */
-        OWN_LINKS(200);
+        OWN_LINKS(200),
+        /** Addresses that robots ask every site for, and what says that it is one: counted all in one. */
+        ROBOTS(200);
 
         private final int longest;
 
@@ -56,7 +58,9 @@ public final class InVain {
             """;
     private static final String ALL = """
             select words, sum(times) as times, max(day) as last from sought
-            where site = :site and what = :what and day > :since group by words order by times desc, last desc, words limit :most
+            where site = :site and what = :what and day > :since
+              and not exists (select 1 from left_alone l where l.site = sought.site and l.address = sought.words)
+            group by words order by times desc, last desc, words limit :most
             """;
 
     /**
@@ -137,6 +141,26 @@ public final class InVain {
                 .param("most", SHOWN)
                 .query(Missed.class)
                 .list();
+    }
+
+    /** How many times it was looked for in vain, whatever it was. */
+    public int times(SiteId site, What what) {
+        return database.sql()
+                .sql("select coalesce(sum(times), 0) from sought where site = :site and what = :what and day > :since")
+                .param("site", site)
+                .param("what", what.name())
+                .param("since", since())
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Tells an address no more. */
+    public void leave(SiteId site, String address) {
+        database.write(() -> database.sql()
+                .sql("insert or ignore into left_alone (site, address) values (:site, :address)")
+                .param("site", site)
+                .param("address", Words.shorten(address, What.ADDRESSES.longest))
+                .update());
     }
 
     private LocalDate today() {

@@ -39,6 +39,8 @@ final class SiteRows {
             "seat",
             "sent_proof",
             "sought",
+            "led",
+            "left_alone",
             "request",
             "release_change",
             "release",

@@ -48,6 +48,7 @@ public final class Workspace {
     private final Requests requests;
     private final SiteArchive archive;
     private final Packs packs;
+    private final Bin bin;
     private final Releases releases;
     private final WorkingMap workingMap;
     private final StandingReader reader;
@@ -78,6 +79,7 @@ public final class Workspace {
         Arrivals arrivals = new Arrivals(site, database, contents);
         archive = new SiteArchive(site, contents, journal, arrivals);
         packs = new Packs(this, arrivals, archive);
+        bin = new Bin(this, database.sql(), contents);
         releases = new Releases(database.sql());
         workingMap = new WorkingMap(database);
         editor = new Editor(archive);
@@ -107,6 +109,11 @@ public final class Workspace {
         return packs;
     }
 
+    /** Its pages that were removed lately. */
+    public Bin bin() {
+        return bin;
+    }
+
     public Releases releases() {
         return releases;
     }
@@ -116,7 +123,8 @@ public final class Workspace {
         return desk(Role.MANAGER);
     }
 
-    private Desk desk(Role role) {
+    /** The same for somebody who may do less. */
+    public Desk desk(Role role) {
         Standing at = now;
         return new Desk(at.working(), at.live(), at::hashOf, archive, chance, role);
     }

@@ -1,18 +1,9 @@
 package venue.core.carry.table;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
@@ -28,7 +19,6 @@ public final class EntryTable {
     public static final String NAME = "name";
 
     private static final int MOST_ROWS = 5_000;
-    private static final int LONGEST = 5_000_000;
 
     private EntryTable() {}
 
@@ -37,32 +27,7 @@ public final class EntryTable {
 
     /** What was given, as cells; the first row are the headings. */
     public static List<List<String>> cells(String given) {
-        if (given.length() > LONGEST) {
-            throw Refusal.badInput(
-                    "too-long",
-                    "text",
-                    "This is " + given.length() + " characters; " + LONGEST + " are read.",
-                    "Split it.");
-        }
-        String text = given.startsWith("\uFEFF") ? given.substring(1) : given;
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(delimiter(text))
-                .setIgnoreEmptyLines(true)
-                .get();
-        try (StringReader in = new StringReader(text)) {
-            List<List<String>> rows = new ArrayList<>();
-            for (CSVRecord row : format.parse(in)) {
-                rows.add(row.toList());
-            }
-            return held(rows);
-        } catch (IOException | UncheckedIOException | IllegalStateException e) {
-            throw Refusal.badInput(
-                    "bad-table",
-                    "text",
-                    "This can't be read as a table: a quotation mark is opened and not closed, or the like.",
-                    "Save it as CSV anew, or paste it from a spreadsheet.");
-        }
+        return Csv.read(given, MOST_ROWS);
     }
 
     /** What the columns under these headings are taken for, one of them for the names. */
@@ -85,28 +50,6 @@ public final class EntryTable {
             columns.set(free, NAME);
         }
         return columns;
-    }
-
-    private static List<List<String>> held(List<List<String>> rows) {
-        if (rows.size() < 2 || rows.size() > MOST_ROWS + 1) {
-            throw Refusal.badInput(
-                    "bad-count",
-                    "text",
-                    rows.size() < 2
-                            ? "There is nothing to read: a row of headings and at least one row are needed."
-                            : "These are " + (rows.size() - 1) + " rows; " + MOST_ROWS + " are read at once.",
-                    "Give 1 to " + MOST_ROWS + " rows beneath their headings.");
-        }
-        return rows;
-    }
-
-    /** The sign that the first line has most of. */
-    private static char delimiter(String text) {
-        String line = text.lines().findFirst().orElse("");
-        return Arrays.stream(new Character[] {'\t', ';', ','})
-                .max(Comparator.comparingLong(
-                        d -> line.chars().filter(c -> c == d).count()))
-                .orElse(',');
     }
 
     /**
@@ -147,21 +90,17 @@ public final class EntryTable {
 
     /** The entries of a kind as CSV, headings first. */
     public static String csv(Edition edition, Kind kind) {
-        StringWriter out = new StringWriter();
-        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.DEFAULT)) {
-            List<String> headings = new ArrayList<>(List.of("Name"));
-            kind.fields().forEach(f -> headings.add(f.label()));
-            csv.printRecord(headings);
-            for (Entry entry : edition.entries(kind.id())) {
-                List<String> cells = new ArrayList<>(List.of(entry.name()));
-                kind.fields()
-                        .forEach(f ->
-                                cells.add(Cell.write(edition, f, entry.fields().get(f.key()))));
-                csv.printRecord(cells);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        List<List<String>> rows = new ArrayList<>();
+        List<String> headings = new ArrayList<>(List.of("Name"));
+        kind.fields().forEach(f -> headings.add(f.label()));
+        rows.add(headings);
+        for (Entry entry : edition.entries(kind.id())) {
+            List<String> cells = new ArrayList<>(List.of(entry.name()));
+            kind.fields()
+                    .forEach(
+                            f -> cells.add(Cell.write(edition, f, entry.fields().get(f.key()))));
+            rows.add(cells);
         }
-        return out.toString();
+        return Csv.write(rows);
     }
 }

@@ -1,4 +1,4 @@
-/** Entries as tables of words: read with what is wrong in each row, and written. */
+/** Tables of words, and entries as such: read with what is wrong in each row, and written. */
 @NullMarked
 package venue.core.carry.table;
 

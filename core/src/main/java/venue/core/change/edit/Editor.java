@@ -145,9 +145,11 @@ public final class Editor {
 
     /** @param had the working copy with what comes back: bringing back is no making */
     private static Edited checked(Desk desk, Edition had, Change change) {
-        Edition after = desk.edition().with(change.put(), change.removed());
-        Rights.check(desk.role(), had, after, change);
-        Invariants.check(desk.edition(), after, change);
-        return new Edited(change, after);
+        Edition made = desk.edition().with(change.put(), change.removed());
+        Change settled = KeptOrders.within(desk.edition(), made, change);
+        Edition after = settled == change ? made : desk.edition().with(settled.put(), settled.removed());
+        Rights.check(desk.role(), had, after, settled);
+        Invariants.check(desk.edition(), after, settled);
+        return new Edited(settled, after);
     }
 }

@@ -2,6 +2,7 @@ package venue.core.change.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.edition.edition.Edition;
@@ -10,7 +11,7 @@ import venue.core.model.page.Page;
 /** Finds positions between neighbours; they are all given new ones when there is no room. */
 public final class Positions {
 
-    private static final long GAP = 1L << 20;
+    static final long GAP = 1L << 20;
 
     /** @param positions as many as were asked for, ascending; @param renumbered siblings that had to give way */
     public record Found(List<Long> positions, List<Page> renumbered) {}
@@ -41,6 +42,11 @@ public final class Positions {
             }
         }
         return new Found(spread.positions(), renumbered);
+    }
+
+    /** The pages of a level that have to give way so that it stands in an order. */
+    public static List<Page> inOrder(Edition edition, @Nullable String parent, List<String> order) {
+        return KeptOrders.replaced(edition, parent, order, Set.of()).toList();
     }
 
     /** Where {@code before} stands; at the end where it is absent. */

@@ -5,6 +5,7 @@ import venue.core.basics.item.Item;
 import venue.core.basics.link.Link;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
+import venue.core.edition.edition.Redirecting;
 import venue.core.model.page.Page;
 
 /** Links in a page's own words that lead nowhere on this site. */
@@ -37,8 +38,9 @@ final class BrokenLink extends DeclaredRule {
         }
         return link.sitePath()
                 .filter(path -> edition.plan().pageAt(path).filter(scope::shows).isEmpty())
-                .filter(path -> edition.redirectFrom(path)
-                        .filter(r -> r.to().pageId().map(scope::shows).orElse(true))
+                .filter(path -> Redirecting.over(edition, path)
+                        .filter(r -> r.to() != null)
+                        .filter(r -> r.pageId().map(scope::shows).orElse(true))
                         .isEmpty())
                 .isPresent();
     }

@@ -38,7 +38,8 @@ public final class Survey {
             new Misplaced(),
             new FieldMissing(),
             new TopicTwins(),
-            new TopicUsedOnce());
+            new TopicUsedOnce(),
+            new RedirectShadowed());
 
     private static final Comparator<Finding> GRAVEST = Comparator.comparing(Finding::severity)
             .thenComparing(Finding::rule)

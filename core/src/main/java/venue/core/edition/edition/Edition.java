@@ -179,6 +179,7 @@ public final class Edition {
         return all(Pattern.class);
     }
 
+    /** The redirect that is from this path and from no other. */
     public Optional<Redirect> redirectFrom(String path) {
         return find(Redirect.class, Redirect.idOf(path));
     }

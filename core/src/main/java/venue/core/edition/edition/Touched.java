@@ -69,7 +69,18 @@ public final class Touched {
         if (isIn(Media.class, id)) {
             in(e -> e.all(OnSite.class).filter(i -> shows(e.facts(i), id)).map(Item::id));
         }
-        in(e -> e.find(Redirect.class, id).stream().flatMap(r -> e.inbound().toPath(r.from()).stream()));
+        in(e -> e.find(Redirect.class, id).stream().flatMap(r -> writing(e, r)));
+    }
+
+    /** What links to an address of a redirect by writing it out. */
+    private static Stream<String> writing(Edition edition, Redirect redirect) {
+        return redirect.isBranch()
+                ? edition.all(OnSite.class)
+                        .filter(i -> edition.facts(i).leads().elsewhere().stream()
+                                .flatMap(l -> l.sitePath().stream())
+                                .anyMatch(redirect::covers))
+                        .map(Item::id)
+                : edition.inbound().toPath(redirect.from()).stream();
     }
 
     private void in(Function<Edition, Stream<String>> found) {
@@ -156,8 +167,8 @@ public final class Touched {
             after.plan().subtree(id).forEach(subtree::add);
             subtree.forEach(this::elsewhere);
             in(e -> e.all(Redirect.class)
-                    .filter(r -> r.to().pageId().filter(subtree::contains).isPresent())
-                    .flatMap(r -> e.inbound().toPath(r.from()).stream()));
+                    .filter(r -> r.pageId().filter(subtree::contains).isPresent())
+                    .flatMap(r -> writing(e, r)));
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.function.Predicate;
 import venue.core.basics.link.Link;
 import venue.core.basics.link.SitePath;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Redirecting;
 import venue.core.live.address.AtAddress.Elsewhere;
 import venue.core.live.address.AtAddress.Gone;
 import venue.core.live.address.AtAddress.Here;
@@ -42,7 +43,23 @@ public final class Addresses {
     private boolean isKnown(String right) {
         return right.equals("/")
                 || edition.plan().pageAt(right).isPresent()
-                || edition.redirectFrom(right).isPresent();
+                || Redirecting.over(edition, right).isPresent();
+    }
+
+    /** Whether a page stands at an address, or did so: what stands beneath a page, as a feed does, may be asked for there. */
+    public boolean isOfPage(String path) {
+        String known = knownForm(path);
+        return known.equals("/")
+                || edition.plan().pageAt(known).isPresent()
+                || edition.redirectFrom(known).isPresent();
+    }
+
+    /** What leads an address on where no page stands. */
+    public Optional<Redirect> leading(String path) {
+        String known = knownForm(path);
+        return known.equals("/") || edition.plan().pageAt(known).isPresent()
+                ? Optional.empty()
+                : Redirecting.over(edition, known);
     }
 
     /** @param path decoded */
@@ -56,7 +73,7 @@ public final class Addresses {
                 ? edition.home()
                 : edition.plan().pageAt(right).flatMap(edition::page);
         return page.map(p -> found(p, path))
-                .or(() -> edition.redirectFrom(right).map(r -> led(r, steps)))
+                .or(() -> Redirecting.over(edition, right).map(r -> led(r, steps)))
                 .orElseGet(Nothing::new);
     }
 
@@ -69,6 +86,9 @@ public final class Addresses {
 
     private AtAddress led(Redirect redirect, int steps) {
         Link to = redirect.to();
+        if (to == null) {
+            return new Gone();
+        }
         if (to.pageId().isPresent()) {
             return edition.page(to.pageId().get())
                     .filter(shows)

@@ -11,6 +11,7 @@ import venue.core.live.address.AtAddress.Gone;
 import venue.core.live.address.AtAddress.Here;
 import venue.core.live.address.AtAddress.Moved;
 import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
 
 /** How an address comes to what answers: told step by step, though whoever asks takes one. */
 public record Trail(List<Stop> stops) {
@@ -38,8 +39,18 @@ public record Trail(List<Stop> stops) {
      *
      * @param address where it is now
      * @param page the page that answers or is hidden there
+     * @param by what the redirect that led there is from
      */
-    public record Stop(Kind kind, String address, @Nullable Page page) {}
+    public record Stop(
+            Kind kind,
+            String address,
+            @Nullable Page page,
+            @Nullable String by) {
+
+        private static Stop of(Kind kind, String address) {
+            return new Stop(kind, address, null, null);
+        }
+    }
 
     /**
      * @param shows the pages that whoever asks may see
@@ -48,39 +59,43 @@ public record Trail(List<Stop> stops) {
     public static Trail of(Edition edition, Predicate<Page> shows, String path) {
         Addresses addresses = new Addresses(edition, shows);
         List<Stop> stops = new ArrayList<>();
-        stops.add(new Stop(Kind.ASKED, path, null));
+        stops.add(Stop.of(Kind.ASKED, path));
         String right = addresses.knownForm(path);
         if (!right.equals(path)) {
-            stops.add(new Stop(Kind.RIGHT, right, null));
+            stops.add(Stop.of(Kind.RIGHT, right));
         }
         AtAddress there = addresses.at(path);
+        Optional<Redirect> led = addresses.leading(path);
         Optional<Page> page = there instanceof Here here
                 ? Optional.of(here.page())
                 : there instanceof Moved moved ? Optional.of(moved.page()) : Optional.empty();
-        if (page.isPresent() && edition.plan().pageAt(right).isEmpty() && !right.equals("/")) {
-            stops.add(new Stop(Kind.LED, edition.plan().address(page.get().id()), null));
+        if (page.isPresent() && led.isPresent()) {
+            String at = edition.plan().address(page.get().id());
+            stops.add(new Stop(Kind.LED, at, null, led.get().from()));
         }
         if (page.filter(edition::isHome).isPresent() && !right.equals("/")) {
-            stops.add(new Stop(Kind.HOME, "/", null));
+            stops.add(Stop.of(Kind.HOME, "/"));
         }
-        stops.add(end(edition, there, page, right));
+        stops.add(end(edition, there, page, right, led));
         return new Trail(List.copyOf(stops));
     }
 
-    private static Stop end(Edition edition, AtAddress there, Optional<Page> page, String right) {
+    private static Stop end(
+            Edition edition, AtAddress there, Optional<Page> page, String right, Optional<Redirect> led) {
         if (page.isPresent()) {
-            return new Stop(Kind.SERVED, edition.servedAt(page.get()), page.get());
+            return new Stop(Kind.SERVED, edition.servedAt(page.get()), page.get(), null);
         }
+        String by = led.map(Redirect::from).orElse(null);
         if (there instanceof Elsewhere elsewhere) {
-            return new Stop(Kind.ELSEWHERE, elsewhere.address(), null);
+            return new Stop(Kind.ELSEWHERE, elsewhere.address(), null, by);
         }
         if (there instanceof Gone) {
             Optional<Page> hidden = edition.plan()
                     .pageAt(right)
-                    .or(() -> edition.redirectFrom(right).flatMap(r -> r.to().pageId()))
+                    .or(() -> led.flatMap(Redirect::pageId))
                     .flatMap(edition::page);
-            return new Stop(hidden.isPresent() ? Kind.HIDDEN : Kind.GONE, right, hidden.orElse(null));
+            return new Stop(hidden.isPresent() ? Kind.HIDDEN : Kind.GONE, right, hidden.orElse(null), by);
         }
-        return new Stop(Kind.NOTHING, right, null);
+        return Stop.of(Kind.NOTHING, right);
     }
 }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Redirecting;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -21,14 +22,7 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
         Map<String, Redirect> made = new TreeMap<>();
         // Where no page has changed there is one plan, and nothing has moved.
         Stream<Page> mayMove = live.plan() == target.plan() ? Stream.empty() : live.all(Page.class);
-        List<Redirect> left = mayMove.filter(p -> !isAt(live.plan().address(p.id()), p, target))
-                .map(p -> Redirect.of(live.plan().address(p.id()), Link.toPage(p.id())))
-                .filter(r -> target.plan().pageAt(r.from()).isEmpty())
-                // Whoever leads the address on by hand, or merges what stood there, has said where to.
-                .filter(r -> target.redirectFrom(r.from())
-                        .filter(said -> leads(target, said))
-                        .isEmpty())
-                .toList();
+        List<Redirect> left = left(live, target, mayMove);
         // What a release of before had not yet was live even so.
         live.all(Redirect.class)
                 .filter(r -> target.redirectFrom(r.from()).isEmpty())
@@ -42,6 +36,30 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
                 List.copyOf(made.values()),
                 shadowed.stream().map(Redirect::id).toList(),
                 notes(target, left, shadowed));
+    }
+
+    /**
+     * The addresses that pages leave, each with a redirect to its page.
+     *
+     * @param mayMove live pages, all those that move or go among them
+     */
+    static List<Redirect> left(Edition live, Edition target, Stream<Page> mayMove) {
+        return mayMove.filter(p -> !isAt(live.plan().address(p.id()), p, target))
+                .map(p -> Redirect.of(live.plan().address(p.id()), Link.toPage(p.id())))
+                .filter(r -> target.plan().pageAt(r.from()).isEmpty())
+                .filter(r -> !isSaid(target, r))
+                .toList();
+    }
+
+    /**
+     * Whoever leads the address on by hand, or merges what stood there, has said where to; of what is taken away, somebody may have
+     * said so for a whole branch.
+     */
+    private static boolean isSaid(Edition target, Redirect made) {
+        return Redirecting.over(target, made.from())
+                .filter(said -> leads(target, said))
+                .filter(said -> !said.isBranch() || !leads(target, made))
+                .isPresent();
     }
 
     private static List<String> notes(Edition target, List<Redirect> left, List<Redirect> shadowed) {
@@ -67,7 +85,7 @@ record Redirects(List<Redirect> made, List<String> dropped, List<String> notes) 
     }
 
     /** Whether it leads anywhere: what it leads to may be gone. */
-    private static boolean leads(Edition edition, Redirect redirect) {
-        return redirect.to().pageId().map(id -> edition.page(id).isPresent()).orElse(true);
+    static boolean leads(Edition edition, Redirect redirect) {
+        return redirect.pageId().map(id -> edition.page(id).isPresent()).orElse(true);
     }
 }

@@ -63,6 +63,7 @@ public final class PageSettings {
                             "none=None")
                     .under(PagePart.GROUP),
             KindSettings.MAY_HOLD,
+            of(BeneathOrder.KEY, "Order of the pages beneath", WORDS),
             listed(Listed.AROUND, "In side navigation"),
             listed(Listed.INDEX, "In contents of the site"),
             listed(Listed.NEIGHBOURS, "Before and after other pages"));

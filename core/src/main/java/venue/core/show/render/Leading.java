@@ -2,6 +2,7 @@ package venue.core.show.render;
 
 import java.util.Optional;
 import venue.core.basics.link.Link;
+import venue.core.edition.edition.Redirecting;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
@@ -37,9 +38,8 @@ record Leading(View view, Page page) {
                 .flatMap(view.edition()::page)
                 .filter(view::shows)
                 .map(p -> view.path(p) + target.substring(path.length()))
-                .or(() -> view.edition()
-                        .redirectFrom(path)
-                        .map(Redirect::to)
+                .or(() -> Redirecting.over(view.edition(), path)
+                        .flatMap(Redirect::leads)
                         .filter(to -> !to.target().equals(target))
                         .flatMap(this::href));
     }

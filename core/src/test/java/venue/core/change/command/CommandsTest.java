@@ -37,6 +37,6 @@ class CommandsTest {
     void whatIsNotSentIsOnlyWhatTheServerGivesItself() {
         assertThat(Commands.all().filter(c -> !Commands.onTheWire().contains(c)))
                 .extracting(Class::getSimpleName)
-                .containsExactlyInAnyOrder("BringBack", "CutMedia", "TakeIn", "SetHosts");
+                .containsExactlyInAnyOrder("BringBack", "FromBin", "CutMedia", "TakeIn", "SetHosts");
     }
 }

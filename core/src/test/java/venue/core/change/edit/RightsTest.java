@@ -76,6 +76,8 @@ class RightsTest {
                 MenuCommand.makeMenu("side", "Side"),
                 RedirectCommand.leadOn("/old", Link.toPage("weaving")),
                 RedirectCommand.endLeading("/old"),
+                RedirectCommand.sayGone("/old"),
+                WholeCommand.together("x", List.of(PageCommand.makeHome("workshops"))),
                 MenuCommand.nameMenu("main", "Mine"),
                 MenuCommand.removeMenu("main"),
                 KindCommand.makeKind("own", "Own", null),
@@ -117,7 +119,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(38);
+        assertThat(shaping).hasSize(40);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -13,6 +13,7 @@ import venue.core.change.edit.ForEditors;
 import venue.core.change.edit.Positions;
 import venue.core.change.edit.Rights;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Ordered;
 import venue.core.edition.edition.Places;
 import venue.core.edition.edition.Segments;
 import venue.core.model.kind.Kind;
@@ -45,6 +46,9 @@ record MovePage(
             requireElsewhere(edition, moving, edition.require(Page.class, parent));
         }
         boolean sameParent = Objects.equals(parent, moving.parent());
+        if (sameParent) {
+            requireByHand(edition, parent);
+        }
         if (!sameParent) {
             Kind kind = edition.require(Kind.class, moving.kind());
             PlaceCheck.require(desk, Places.standing(edition, kind, parent, desk.role()), evenSo);
@@ -58,6 +62,18 @@ record MovePage(
                 .flatMap(menu -> menu.goneAlong(page, parent).stream())
                 .forEach(put::add);
         return new Change("move " + moving.title(), put, List.of());
+    }
+
+    private static void requireByHand(Edition edition, @Nullable String parent) {
+        if (Ordered.kept(edition, parent).isPresent()) {
+            throw Refusal.conflict(
+                    "keeps-order",
+                    "before",
+                    "What is beneath “"
+                            + edition.require(Page.class, String.valueOf(parent))
+                                    .title() + "” keeps itself in order.",
+                    "Order it by hand first: the card of the page above says how.");
+        }
     }
 
     private static void requireElsewhere(Edition edition, Page moving, Page above) {

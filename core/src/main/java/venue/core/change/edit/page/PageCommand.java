@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.change.edit.Command;
+import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
 
 /** What is done to pages themselves: made, named, placed, taken off, dressed. */
@@ -21,7 +22,10 @@ public sealed interface PageCommand extends Command
                 BringBack,
                 DuplicatePage,
                 MergeTopic,
-                TakeFromPage {
+                TakeFromPage,
+                ChangeKind,
+                OrderBeneath,
+                FromBin {
     static PageCommand setTitle(String page, String title) {
         return new SetTitle(page, title);
     }
@@ -79,6 +83,20 @@ public sealed interface PageCommand extends Command
 
     static PageCommand makeHome(String page) {
         return new MakeHome(page);
+    }
+
+    static PageCommand changeKind(List<String> pages, String kind) {
+        return new ChangeKind(pages, kind, null);
+    }
+
+    /** @param by {@code title}, or the key of a date or number; absent for by hand */
+    static PageCommand orderBeneath(@Nullable String page, @Nullable String by, boolean down, boolean always) {
+        return new OrderBeneath(page, by, down, always);
+    }
+
+    /** Removed pages as they were, with what led to them. */
+    static PageCommand fromBin(List<Page> pages, List<Menu> menus) {
+        return new FromBin(pages, menus);
     }
 
     static PageCommand bringBack(Page then, @Nullable String section) {

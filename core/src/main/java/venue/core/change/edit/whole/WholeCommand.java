@@ -4,8 +4,8 @@ import java.util.List;
 import venue.core.basics.item.Item;
 import venue.core.change.edit.Command;
 
-/** What brings whole items from elsewhere, whatever their sorts. */
-public sealed interface WholeCommand extends Command permits TakeIn {
+/** What is done to many items at once, whatever their sorts: brought from elsewhere, or by several commands together. */
+public sealed interface WholeCommand extends Command permits TakeIn, Together {
 
     static WholeCommand takeIn(String source, List<Item> items) {
         return new TakeIn(source, items, false);
@@ -14,5 +14,10 @@ public sealed interface WholeCommand extends Command permits TakeIn {
     /** The same, refused where anything would have to be cleaned. */
     static WholeCommand takeInAsTheyAre(String source, List<Item> items) {
         return new TakeIn(source, items, true);
+    }
+
+    /** Several commands as one step. */
+    static WholeCommand together(String name, List<? extends Command> commands) {
+        return new Together(name, List.copyOf(commands));
     }
 }

@@ -1,4 +1,4 @@
-/** What brings whole items from elsewhere, whatever their sorts. */
+/** What is done to many items at once, whatever their sorts. */
 @NullMarked
 package venue.core.change.edit.whole;
 

@@ -12,6 +12,9 @@ import venue.core.basics.link.Link;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.live.address.AddressTable;
+import venue.core.live.address.AddressTable.Does;
+import venue.core.live.address.AddressTable.Row;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.live.release.ReleaseEntry;
@@ -34,6 +37,46 @@ class RedirectCommandTest {
         Edition away = Sites.after(site, RedirectCommand.leadOn("/shop", new Link("https://shop.example/a?b")));
         assertThat(new Addresses(away, p -> true).at("/shop"))
                 .isEqualTo(new AtAddress.Elsewhere("https://shop.example/a?b"));
+    }
+
+    @Test
+    void aWholeBranchLeadsOnOrIsGoneButForWhatSaysMore() {
+        Edition led = Sites.after(site, RedirectCommand.leadOn("/shop/*", new Link("page:weaving#looms")));
+        Edition gone = Sites.after(led, RedirectCommand.sayGone("/shop/2019/*"));
+        Edition all = Sites.after(
+                Sites.after(gone, RedirectCommand.sayGone("/shop/mugs")),
+                RedirectCommand.leadOn("/workshops/*", Link.toPage("home")));
+        Page weaving = all.require(Page.class, "weaving");
+        Addresses addresses = new Addresses(all, p -> true);
+        assertThat(addresses.at("/Shop/")).isEqualTo(new AtAddress.Moved(weaving, "#looms"));
+        assertThat(addresses.at("/shop/a/b")).isEqualTo(new AtAddress.Moved(weaving, "#looms"));
+        assertThat(addresses.at("/shopping")).isEqualTo(new AtAddress.Nothing());
+        assertThat(addresses.at("/shop/2019/a")).isEqualTo(new AtAddress.Gone());
+        assertThat(addresses.at("/shop/mugs")).isEqualTo(new AtAddress.Gone());
+        assertThat(addresses.at("/workshops/weaving")).isEqualTo(new AtAddress.Here(weaving));
+        Edition removed = Sites.after(all, PageCommand.removePage("weaving"));
+        Edition live = ReleasePlan.of(all, removed).prepare(List.of("weaving")).live();
+        assertThat(new Addresses(live, p -> true).at("/workshops/weaving"))
+                .as("a branch says more than that a page is gone")
+                .isEqualTo(new AtAddress.Moved(live.require(Page.class, "home"), ""));
+    }
+
+    @Test
+    void aTableOfAddressesIsReadAsItWasWrittenAndRowByRow() {
+        Edition led = Sites.after(
+                Sites.after(site, RedirectCommand.leadOn("/shop/*", new Link("page:weaving#looms"))),
+                RedirectCommand.sayGone("/old"));
+        String csv = AddressTable.csv(led);
+        assertThat(AddressTable.read(Sites.desk(led), csv))
+                .extracting(Row::does)
+                .containsOnly(Does.NOTHING);
+        assertThat(AddressTable.read(Sites.desk(site), csv))
+                .extracting(Row::does)
+                .containsOnly(Does.NEW);
+        String rows = "From,To\n/old,https://a.example/\n/OLD/,gone\n/workshops,gone\n/x,/nowhere\n/new,/workshops/";
+        assertThat(AddressTable.read(Sites.desk(led), rows))
+                .extracting(Row::does)
+                .containsExactly(Does.OTHERWISE, Does.REFUSED, Does.REFUSED, Does.REFUSED, Does.NEW);
     }
 
     @Test
@@ -70,6 +113,8 @@ class RedirectCommandTest {
         "old, page:weaving, no-path",
         "/a b, page:weaving, no-path",
         "/-/media/x, page:weaving, no-path",
+        "/*, page:weaving, no-path",
+        "/a*b, page:weaving, no-path",
         "/old, page:nobody, unknown-page",
         "/old, mailto:a@b.example, leads-nowhere",
         "/old, /workshops, leads-nowhere",

@@ -1,0 +1,151 @@
+package venue.core.live.release;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.Item;
+import venue.core.change.edit.Change;
+import venue.core.change.edit.Command;
+import venue.core.change.edit.Desk;
+import venue.core.change.edit.Editor;
+import venue.core.change.edit.whole.WholeCommand;
+import venue.core.edition.edition.Edition;
+import venue.core.model.menu.Line;
+import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.redirect.Redirect;
+
+/**
+ * What would come of commands, told before they are given. It costs what they touch.
+ *
+ * @param pages how many pages change, are made or go
+ * @param moves the pages whose addresses change, those beneath others too
+ * @param leading what old addresses will answer from a release on
+ * @param menus the names of menus whose lines lead elsewhere, or go
+ * @param hidden how many pages visitors would not see any more
+ */
+public record Foreseen(
+        int pages,
+        List<Moving> moves,
+        Leading leading,
+        List<String> menus,
+        int hidden,
+        Shelved shelved,
+        List<Refused> refused) {
+
+    /** A page whose address changes. */
+    public record Moving(String page, String title, String from, String to) {}
+
+    /** How many old addresses will lead to where the page is, and how many will say that it is gone. */
+    public record Leading(int on, int gone) {}
+
+    /** What goes to shelves: how many sections of how many pages. */
+    public record Shelved(int pages, int sections) {}
+
+    /**
+     * A command that is refused; the rest is told without it.
+     *
+     * @param at which of them, from 0
+     * @param code the rule's name
+     */
+    public record Refused(int at, String code, String says, String fix) {}
+
+    /** @param commands each works on what those before it would make */
+    public static Foreseen of(Desk desk, List<Command> commands) {
+        List<Refused> refused = new ArrayList<>();
+        List<Command> good = new ArrayList<>();
+        Edition at = desk.edition();
+        for (int i = 0; i < commands.size(); i++) {
+            try {
+                Change change = commands.get(i).on(desk.on(at));
+                at = at.with(change.put(), change.removed());
+                good.add(commands.get(i));
+            } catch (Refusal refusal) {
+                refused.add(new Refused(i, refusal.code(), refusal.getMessage(), refusal.fix()));
+            }
+        }
+        if (good.isEmpty()) {
+            return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
+        }
+        Editor.Edited edited = new Editor(desk.archive())
+                .run(desk, good.size() == 1 ? good.get(0) : WholeCommand.together("", good), Map.of());
+        return told(desk, edited, refused);
+    }
+
+    private static Foreseen told(Desk desk, Editor.Edited edited, List<Refused> refused) {
+        Edition before = desk.edition();
+        Edition after = edited.after();
+        Set<String> changed = Stream.concat(
+                        edited.change().put().stream().map(Item::id), edited.change().removed().stream())
+                .filter(id -> before.page(id).isPresent() || after.page(id).isPresent())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        Set<String> within = changed.stream()
+                .filter(id -> before.page(id).isPresent() && differs(before, after, id))
+                .flatMap(id -> before.plan().subtree(id))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        List<Moving> moves = within.stream()
+                .flatMap(id -> after.page(id).stream())
+                .filter(p ->
+                        !before.servedAt(before.require(Page.class, p.id())).equals(after.servedAt(p)))
+                .map(p -> new Moving(
+                        p.id(), p.title(), before.servedAt(before.require(Page.class, p.id())), after.servedAt(p)))
+                .toList();
+        List<Redirect> left =
+                Redirects.left(desk.live(), after, within.stream().flatMap(id -> desk.live().page(id).stream()));
+        int on = (int) left.stream().filter(r -> Redirects.leads(after, r)).count();
+        int hidden = (int) within.stream()
+                .filter(id -> before.plan().isShown(id) && !after.plan().isShown(id))
+                .count();
+        return new Foreseen(
+                changed.size(),
+                moves,
+                new Leading(on, left.size() - on),
+                menus(before, after, within),
+                hidden,
+                shelved(before, after, changed),
+                refused);
+    }
+
+    /** Whether a page goes, stands elsewhere, or is shown otherwise. */
+    private static boolean differs(Edition before, Edition after, String id) {
+        Function<Edition, String> at =
+                e -> e.page(id).isEmpty() ? "" : e.plan().address(id) + e.plan().isShown(id);
+        return !at.apply(before).equals(at.apply(after));
+    }
+
+    private static List<String> menus(Edition before, Edition after, Set<String> within) {
+        return before.menus().stream()
+                .filter(menu -> menu.all()
+                                .anyMatch(
+                                        l -> l.pageId().filter(within::contains).isPresent())
+                        || !lines(menu)
+                                .equals(after.find(Menu.class, menu.id())
+                                        .map(Foreseen::lines)
+                                        .orElse(Set.of())))
+                .map(Menu::name)
+                .toList();
+    }
+
+    private static Set<String> lines(Menu menu) {
+        return menu.all().map(Line::id).collect(Collectors.toSet());
+    }
+
+    private static Shelved shelved(Edition before, Edition after, Set<String> changed) {
+        List<Integer> more = changed.stream()
+                .map(id -> shelf(after, id) - shelf(before, id))
+                .filter(n -> n > 0)
+                .toList();
+        return new Shelved(
+                more.size(), more.stream().mapToInt(Integer::intValue).sum());
+    }
+
+    private static int shelf(Edition edition, String id) {
+        return edition.page(id).map(p -> p.shelf().size()).orElse(0);
+    }
+}
