@@ -12,6 +12,7 @@ import org.springframework.http.ProblemDetail;
 import venue.core.change.command.Commands;
 import venue.store.database.DataFolder;
 import venue.store.database.Database;
+import venue.store.filter.KeptFilters;
 import venue.store.media.FirstPages;
 import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
@@ -61,6 +62,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     InVain inVain(Database database, InstantSource clock) {
         return new InVain(database, clock);
+    }
+
+    @Bean
+    KeptFilters keptFilters(Database database) {
+        return new KeptFilters(database);
     }
 
     @Bean(destroyMethod = "write")

@@ -14,6 +14,7 @@ import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
 import venue.core.edition.edition.Sides;
 import venue.core.edition.edition.Worn;
+import venue.core.live.appearing.Appearing;
 import venue.core.model.property.Property;
 import venue.core.model.section.Element;
 import venue.core.model.section.Section;
@@ -97,8 +98,20 @@ public record PageDetail(
             List<Section> shelf,
             List<PageFacts.ToFill> toFill) {}
 
-    /** What leads to it, and what the survey says of it. */
-    public record PageAround(List<MenuPlace> menus, List<LinkFrom> linksIn, int linksOut, List<Finding> findings) {}
+    /**
+     * What leads to it, where it leads, and what the survey says of it.
+     *
+     * @param places every place in which it appears or doesn't, with the reason
+     * @param linksTo the pages to which its words link
+     * @param linksOut how many links its words have in all
+     */
+    public record PageAround(
+            List<MenuPlace> menus,
+            List<Appearing.Place> places,
+            List<LinkFrom> linksIn,
+            List<LinkFrom> linksTo,
+            int linksOut,
+            List<Finding> findings) {}
 
     /**
      * What may stand beneath the page.

@@ -1,5 +1,6 @@
 package venue.server.page;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
 import venue.core.edition.edition.Sides;
 import venue.core.edition.edition.Worn;
+import venue.core.live.appearing.Appearing;
 import venue.core.model.kind.Kind;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
@@ -104,7 +106,9 @@ class PageDetails {
         Edition working = standing.working();
         return new PageDetail.PageAround(
                 working.menus().stream().map(m -> menuPlace(working, m, page)).toList(),
+                Appearing.of(working, standing.live(), page),
                 linksIn(working, page),
+                linksTo(working, page),
                 linksOut(working.facts(page)),
                 standing.survey().about(page.id()));
     }
@@ -135,6 +139,14 @@ class PageDetails {
                 .map(l -> l.words(edition::page))
                 .orElse("");
         return new MenuPlace(menu.id(), menu.name(), line.isPresent(), follows.isPresent(), above);
+    }
+
+    private static List<LinkFrom> linksTo(Edition edition, Page page) {
+        return edition.facts(page).leads().pages().stream()
+                .flatMap(id -> edition.page(id).stream())
+                .map(p -> new LinkFrom(p.id(), p.title()))
+                .sorted(Comparator.comparing(LinkFrom::name))
+                .toList();
     }
 
     private static List<LinkFrom> linksIn(Edition edition, Page page) {

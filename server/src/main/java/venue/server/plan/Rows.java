@@ -12,11 +12,10 @@ import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.Severity;
-import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageState;
 import venue.core.edition.edition.Worn;
-import venue.core.live.sitemap.Sitemap;
+import venue.core.live.appearing.Appearing;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.property.Property;
@@ -102,9 +101,8 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
         Edition working = standing.working();
         Worn worn = working.worn(page);
         PageState state = PageState.of(page, standing.live().page(page.id()).orElse(null));
-        String why = Sitemap.whyNot(working, page.id())
-                .or(() -> Sitemap.whyNot(standing.live(), page.id()).filter(w -> state == PageState.DRAFT))
-                .orElse("");
+        List<Appearing.Place> places = Appearing.of(working, standing.live(), page);
+        Appearing.Place sitemap = places.get(places.size() - 1);
         return new PlanRow(
                 new PlanRow.RowHead(
                         page.id(),
@@ -114,13 +112,29 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                         page.kind(),
                         found(working, page)),
                 new PlanRow.RowWears(worn.template().id(), worn.source(), state, working.isHome(page)),
-                new PlanRow.RowMenus(working.inbound().menusTo(page.id()), Branch.menus(working, page.id())),
-                new PlanRow.RowSitemap(why.isEmpty() ? "in" : state == PageState.DRAFT ? "missing" : "out", why),
+                new PlanRow.RowMenus(menus(places, false), menus(places, true)),
+                new PlanRow.RowSitemap(
+                        switch (sitemap.how()) {
+                            case WAITS -> "missing";
+                            case OUT -> "out";
+                            default -> "in";
+                        },
+                        sitemap.why()),
                 new PlanRow.RowFindings(
                         working.toFill(page).size(),
                         count(findings, Severity.MUST_FIX),
                         count(findings, Severity.SHOULD_FIX),
                         count(findings, Severity.NOTE)));
+    }
+
+    /** The menus in which a page has a line, or stands by itself. */
+    private static List<String> menus(List<Appearing.Place> places, boolean following) {
+        return places.stream()
+                .filter(p -> following
+                        ? p.how() == Appearing.How.FOLLOWS
+                        : p.how() == Appearing.How.IN || p.how() == Appearing.How.WAITS)
+                .flatMap(p -> Stream.ofNullable(p.menu()))
+                .toList();
     }
 
     private static String found(Edition edition, Page page) {

@@ -41,6 +41,7 @@ final class SiteRows {
             "sought",
             "led",
             "left_alone",
+            "kept_filter",
             "request",
             "release_change",
             "release",

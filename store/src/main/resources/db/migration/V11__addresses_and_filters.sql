@@ -12,3 +12,11 @@ create table left_alone (
   address text not null,
   primary key (site, address)
 ) without rowid;
+-- Filters of the plan that somebody keeps by name, for themselves or (person '') for all.
+create table kept_filter (
+  site text not null,
+  person text not null,
+  name text not null,
+  asks text not null,
+  primary key (site, person, name)
+) without rowid;

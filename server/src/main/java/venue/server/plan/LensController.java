@@ -1,0 +1,94 @@
+package venue.server.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import venue.core.basics.item.PersonId;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Lineage;
+import venue.core.edition.edition.Ordered;
+import venue.core.edition.merge.Archive;
+import venue.core.model.page.BeneathOrder;
+import venue.core.model.page.Page;
+import venue.server.here.Here;
+import venue.server.signin.People;
+import venue.store.journal.Journal;
+
+/** What the plan asks for only where a lens or a card shows it. */
+@RestController
+@RequestMapping("/api/sites/{site}/plan")
+class LensController {
+
+    private final People people;
+
+    LensController(People people) {
+        this.people = people;
+    }
+
+    /**
+     * How a page came to be as it is.
+     *
+     * @param at when it was changed last, ISO 8601; absent where the site began with it
+     * @param behind how many of its sections are behind what they were copied from
+     */
+    record PageCame(
+            String page, @Nullable String at, @Nullable String who, int behind) {}
+
+    /** All pages of the working copy. */
+    @GetMapping("/came")
+    List<PageCame> came(Here here) {
+        Map<String, Journal.Last> last = here.workspace().journal().lastOfAll(here.site(), "");
+        Function<PersonId, String> names = people.names();
+        Edition working = here.working();
+        Archive archive = here.workspace().archive();
+        return working.plan()
+                .inOrder()
+                .map(id -> working.require(Page.class, id))
+                .map(page -> {
+                    Optional<Journal.Last> came = Optional.ofNullable(last.get(page.id()));
+                    return new PageCame(
+                            page.id(),
+                            came.map(Journal.Last::at).orElse(null),
+                            came.map(l -> names.apply(l.who())).orElse(null),
+                            behind(working, page, archive));
+                })
+                .toList();
+    }
+
+    private static int behind(Edition working, Page page, Archive archive) {
+        return (int) page.zones()
+                .all()
+                .filter(s -> s.origin() != null)
+                .filter(s -> Lineage.of(working, s, archive::find) == Lineage.BEHIND)
+                .count();
+    }
+
+    /** A date or number by which pages can be ordered. */
+    record OrderField(String key, String label) {}
+
+    /**
+     * How the pages beneath one are ordered.
+     *
+     * @param by {@code title} or the key of a field; absent where somebody orders them by hand
+     */
+    record OrderBeneathTold(@Nullable String by, boolean down, List<OrderField> fields) {}
+
+    /** @param page absent for the top */
+    @GetMapping("/order")
+    OrderBeneathTold order(Here here, @RequestParam(name = "page", required = false) @Nullable String page) {
+        Edition working = here.working();
+        Optional<BeneathOrder> kept = Ordered.kept(working, page);
+        return new OrderBeneathTold(
+                kept.map(BeneathOrder::by).orElse(null),
+                kept.map(BeneathOrder::down).orElse(false),
+                Ordered.fields(working, page).stream()
+                        .map(f -> new OrderField(f.key(), f.label()))
+                        .toList());
+    }
+}
