@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { inputOf } from '@/look/targets'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
+import TableGiven from '@/look/TableGiven.vue'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { freshId, post, type Problem } from '@/api/client'
@@ -60,10 +60,6 @@ function map(index: number, to: string) {
   columns.value = (columns.value ?? []).map((c, i) => (i === index ? to : c === to && to ? '' : c))
   void look()
 }
-async function file(event: Event) {
-  const chosen = inputOf(event).files?.[0]
-  if (chosen) text.value = await chosen.text()
-}
 /** Some at a time; all of them are one step to take back. */
 async function keep() {
   if (busy.value) return
@@ -93,11 +89,7 @@ async function keep() {
     <p class="quiet">
       Paste rows from a spreadsheet, headings first, or choose a CSV file. Nothing is kept before you say so.
     </p>
-    <textarea v-model="text" rows="5" class="mono" aria-label="The table" spellcheck="false" dir="auto" />
-    <label class="file"
-      ><span class="textlink">Choose a CSV file…</span
-      ><input type="file" accept=".csv,.tsv,.txt,text/csv" class="unseen" @change="file"
-    /></label>
+    <TableGiven v-model="text" :rows="5" />
     <p v-if="problem" class="must" role="alert">{{ problem.detail }} {{ problem.fix }}</p>
     <template v-if="read">
       <h3>Which column is what</h3>
@@ -135,16 +127,6 @@ async function keep() {
 </template>
 
 <style scoped>
-textarea {
-  width: 100%;
-  margin-top: 10px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--paper);
-  color: inherit;
-  padding: 8px 10px;
-  font-size: 13px;
-}
 h3 {
   font: 600 16px/22px var(--display);
   margin: 14px 0 6px;
@@ -156,9 +138,6 @@ h3 {
 }
 .map label {
   min-width: 0;
-}
-.file:focus-within {
-  outline: 2px solid var(--juniper);
 }
 .report {
   margin-top: 12px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { AddressTrail } from '@/api/types'
-import { STOPS, trailWords } from './trailWords'
+import { passedBy, STOPS, trailWords } from './trailWords'
 
 /** The way of an address to what answers, as along a line: each stop, and at the end what visitors get. */
 defineProps<{ trail: AddressTrail }>()
@@ -27,6 +27,8 @@ const ENDS: Record<string, string> = {
           >{{ s.title }}</router-link
         >
         <span v-else class="mono">{{ s.address }}</span>
+        <small v-if="s.by && s.by !== trail.stops[i - 1]?.address" class="mono quiet">by {{ s.by }}</small>
+        <small v-for="w in passedBy(s.kind)" :key="w" class="pale">{{ w }}</small>
       </li>
     </ol>
     <p aria-live="polite">{{ trailWords(trail) }} <slot /></p>
@@ -47,6 +49,7 @@ li {
   max-width: 320px;
   display: grid;
   justify-items: center;
+  align-content: start;
   gap: 6px;
   text-align: center;
   overflow-wrap: anywhere;
@@ -70,6 +73,11 @@ li::before {
   right: 0;
   height: 1px;
   background: var(--ink);
+}
+.pale {
+  color: var(--quiet);
+  border-inline-start: 1px solid var(--line);
+  padding-inline-start: 6px;
 }
 .good::before {
   background: var(--juniper);

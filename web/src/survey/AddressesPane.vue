@@ -2,19 +2,17 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { get, question } from '@/api/client'
+import { get } from '@/api/client'
 import { said } from '@/api/said'
 import type { AddressTrail as Trail } from '@/api/types'
-import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSession } from '@/session/useSession'
-import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
-import { counted } from '@/words/counted'
+import AddressTableSheet from './AddressTableSheet.vue'
 import AddressTrail from './AddressTrail.vue'
 import InVainList from './InVainList.vue'
+import LeadingTable from './LeadingTable.vue'
 import LeadOnSheet from './LeadOnSheet.vue'
-import { STOPS } from './trailWords'
 
 /** What answers at an address, and the addresses that lead on. */
 const SOON = 250
@@ -52,23 +50,12 @@ const lost = computed(
   () => session.manager && ['GONE', 'NOTHING'].includes(trail.value?.stops.at(-1)?.kind ?? ''),
 )
 const leads = ref<string | null>(null)
+const reading = ref(false)
 function led(from: string) {
   leads.value = null
   typed.value = from
   where.value = 'working'
 }
-function end(from: string) {
-  void site.give({ verb: 'end-leading', from })
-}
-
-const words = ref('')
-const sought = refDebounced(words, SOON)
-const { value: leading } = useItem(() =>
-  question('/api/sites/{site}/addresses/leading', {
-    path: { site: site.id },
-    query: { words: sought.value },
-  }),
-)
 </script>
 
 <template>
@@ -100,67 +87,14 @@ const { value: leading } = useItem(() =>
           below.
         </p>
       </section>
-      <section>
-        <div class="row-flex head">
-          <h2>Addresses that lead on</h2>
-          <span v-if="leading" class="quiet grow">{{ counted(leading.found, 'address', 'addresses') }}</span>
-          <button v-if="session.manager" type="button" class="textlink" @click="leads = ''">New one…</button>
-          <input
-            v-model="words"
-            class="boxed"
-            type="search"
-            placeholder="in words"
-            aria-label="Found by words"
-          />
-        </div>
-        <AwaitedScreen v-if="!leading" />
-        <table v-else-if="leading.rows.length">
-          <thead>
-            <tr>
-              <th scope="col">Asked</th>
-              <th scope="col">Leads to</th>
-              <th scope="col">What answers</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="r in leading.rows" :key="r.from">
-              <th scope="row">
-                <button type="button" class="textlink" @click="typed = r.from">
-                  <span class="mono">{{ r.from }}</span>
-                </button>
-              </th>
-              <td class="mono">{{ r.leads === 'SERVED' || r.leads === 'ELSEWHERE' ? `→ ${r.to}` : '–' }}</td>
-              <td>
-                <span v-if="r.leads === 'ELSEWHERE'">another site</span>
-                <template v-else-if="r.leads === 'SERVED'">
-                  <router-link class="textlink" :to="{ name: 'page', params: { page: r.page } }" dir="auto">{{
-                    r.title
-                  }}</router-link>
-                </template>
-                <span v-else class="should">◇ {{ STOPS[r.leads] }}: “gone” (410)</span>
-                <span v-if="r.waits" class="quiet">
-                  · from the next release on
-                  <button v-if="session.manager" type="button" class="textlink" @click="end(r.from)">
-                    take it away
-                  </button>
-                </span>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-else class="quiet">
-          {{
-            words.trim()
-              ? 'None is called so.'
-              : 'None yet. Where a page that is live moves or is taken away, a release sees to its old address.'
-          }}
-        </p>
-        <p v-if="leading && leading.found > leading.rows.length" class="quiet gap">
-          The first {{ leading.rows.length }}. Words narrow them.
-        </p>
-      </section>
+      <LeadingTable
+        @follow="(from) => (typed = from)"
+        @lead="(from) => (leads = from)"
+        @read="reading = true"
+      />
     </div>
     <InVainList v-if="session.manager" @lead="(from) => (leads = from)" />
+    <AddressTableSheet v-if="reading" @close="reading = false" />
     <LeadOnSheet v-if="leads !== null" :from="leads" @led="led" @close="leads = null" />
   </div>
 </template>
@@ -187,32 +121,5 @@ const { value: leading } = useItem(() =>
   font-size: 20px;
   line-height: 32px;
   color: inherit;
-}
-.head {
-  margin: 30px 0 8px;
-  flex-wrap: wrap;
-}
-.head h2 {
-  flex: none;
-}
-.head .boxed {
-  width: 180px;
-  flex: none;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  text-align: start;
-  padding: 7px 24px 7px 0;
-  border-bottom: 1px solid var(--line2);
-  font-weight: 400;
-  overflow-wrap: anywhere;
-}
-thead th {
-  color: var(--quiet);
-  font-size: 13px;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { question } from '@/api/client'
+import { post, question } from '@/api/client'
 import { useItem } from '@/site/useItem'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
@@ -9,12 +9,26 @@ import { keptDayWords } from '@/words/dates'
 /** Addresses that visitors asked for and did not get, each with the page that may have been meant. */
 const emit = defineEmits<{ lead: [from: string] }>()
 const site = useSite()
-const { value: asked } = useItem(() =>
+const { value: asked, load } = useItem(() =>
   question('/api/sites/{site}/addresses/in-vain', { path: { site: site.id } }),
 )
+const within = computed(() => (asked.value?.rows ?? []).filter((r) => r.within).length)
 const most = computed(() => Math.max(1, ...(asked.value?.rows ?? []).map((r) => r.times)))
 
 /** From the next release on, whoever asks for it comes to the page. */
+/** It is told no more, however often it is asked for. */
+async function leave(address: string) {
+  const answer = await post(
+    '/api/sites/{site}/addresses/in-vain/leave',
+    { path: { site: site.id } },
+    { address },
+  )
+  if (answer.ok) await load()
+}
+/** From the next release on, whoever asks for it is told that it is gone. */
+function gone(from: string) {
+  void site.give({ verb: 'say-gone', from })
+}
 function lead(from: string, page: string) {
   void site.give({ verb: 'lead-on', from, to: `page:${page}` })
 }
@@ -25,8 +39,9 @@ function lead(from: string, page: string) {
     <h2>Asked in vain</h2>
     <template v-if="asked">
       <p class="quiet">
-        Nothing ever stood at these. Kept for {{ asked.days }} days: addresses and counts, nothing of the
-        visitor; what robots ask every site for is left out.
+        {{ counted(asked.times, 'time') }} in {{ asked.days }} days; {{ asked.robots }} more by robots, left
+        out. From within the site: <b>{{ within || 'none' }}</b>. Addresses and counts are kept, nothing of
+        the visitor.
       </p>
       <p v-if="!asked.rows.length" class="gap">Nobody has asked for anything in vain.</p>
       <ul>
@@ -46,6 +61,10 @@ function lead(from: string, page: string) {
             <button type="button" class="textlink" @click="emit('lead', r.address)">
               {{ r.nearest ? 'elsewhere…' : 'lead it on…' }}
             </button>
+            ·
+            <button type="button" class="textlink" @click="gone(r.address)">say it is gone</button>
+            ·
+            <button type="button" class="textlink" @click="leave(r.address)">leave</button>
           </p>
         </li>
       </ul>

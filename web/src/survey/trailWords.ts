@@ -1,4 +1,5 @@
-import type { AddressTrail, TrailStop } from '@/api/types'
+import type { AddressTrail, LeadingAddress, TrailStop } from '@/api/types'
+import { nearDayWords } from '@/words/dates'
 
 /** What a stop on the way of an address says. */
 export const STOPS: Record<TrailStop['kind'], string> = {
@@ -28,4 +29,17 @@ export function trailWords({ stops, status, location }: AddressTrail): string {
     return `Visitors are told that it is gone (410): ${page} is taken off the site, or it is not its time.`
   if (status === 410) return 'Visitors are told that what stood there is gone (410).'
   return 'Visitors get “not found” (404): nothing ever stood there.'
+}
+
+/** What stands beside the way of an address and does not answer, so that whoever wonders sees what was looked for. */
+export function passedBy(kind: TrailStop['kind']): string[] {
+  if (kind === 'LED' || kind === 'ELSEWHERE') return ['a page of its own: none']
+  return kind === 'NOTHING' ? ['a page of its own: none', 'an address that leads on: none'] : []
+}
+
+/** Why an address leads on. */
+export function whyWords({ from, why }: Pick<LeadingAddress, 'from' | 'why'>): string {
+  if (why.release) return `moved with release ${why.release}`
+  const branch = from.endsWith('/*') ? 'a whole branch, ' : ''
+  return branch + (why.who ? `by ${why.who}${why.at ? `, ${nearDayWords(why.at)}` : ''}` : 'by hand')
 }

@@ -52,6 +52,14 @@ export function keptDayWords(iso: string): string {
   const day = dayIn(iso)
   return day ? dayWords(day) : iso
 }
+/** A day that is not long ago, in a word or two: “today”, “27 Nov”, and with its year where that is another. */
+export function nearDayWords(iso: string, now = today()): string {
+  const day = dayIn(iso)
+  if (!day) return iso
+  if (isoOf(day) === isoOf(now)) return 'today'
+  const year = day.year === now.year ? undefined : 'numeric'
+  return said({ day: 'numeric', month: 'short', year }, 'en-GB').format(utc(day))
+}
 export const monthWords = (d: Day, locale = reader()) =>
   said({ month: 'long', year: 'numeric' }, locale).format(utc(d))
 

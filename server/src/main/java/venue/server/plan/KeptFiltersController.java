@@ -24,25 +24,25 @@ class KeptFiltersController {
 
     /** One's own and those of all, by name. */
     @GetMapping
-    List<KeptFilters.Kept> kept(Here here) {
+    List<KeptFilters.KeptFilter> kept(Here here) {
         return filters.of(here.site(), here.person().id());
     }
 
     /** Keeps one under a name that it may have already; for all by managers alone. */
     @PostMapping
-    List<KeptFilters.Kept> keep(Here here, @RequestBody KeptFilters.Kept given) {
+    List<KeptFilters.KeptFilter> keep(Here here, @RequestBody KeptFilters.KeptFilter given) {
         filters.keep(here.site(), owner(here, given), given.name(), given.asks());
         return kept(here);
     }
 
     /** Keeps one no more. */
     @PostMapping("/remove")
-    List<KeptFilters.Kept> remove(Here here, @RequestBody KeptFilters.Kept given) {
+    List<KeptFilters.KeptFilter> remove(Here here, @RequestBody KeptFilters.KeptFilter given) {
         filters.remove(here.site(), owner(here, given), given.name());
         return kept(here);
     }
 
-    private static @Nullable PersonId owner(Here here, KeptFilters.Kept given) {
+    private static @Nullable PersonId owner(Here here, KeptFilters.KeptFilter given) {
         if (given.forAll()) {
             here.requireManager("keep filters for all");
             return null;

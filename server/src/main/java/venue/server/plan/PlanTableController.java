@@ -58,16 +58,16 @@ class PlanTableController {
      * @param counts how many rows do what
      * @param rows the first 500, those that are refused before all others and those that change nothing after all others
      */
-    record PlanRead(Map<PlanReading.Does, Long> counts, List<PlanReading.Row> rows) {}
+    record PlanRead(Map<PlanReading.Does, Long> counts, List<PlanReading.PlanRowRead> rows) {}
 
     @PostMapping("/read")
     PlanRead read(Here here, @RequestBody PlanGiven given) {
-        List<PlanReading.Row> rows = reading(here, given).rows();
+        List<PlanReading.PlanRowRead> rows = reading(here, given).rows();
         Map<PlanReading.Does, Long> counts =
-                rows.stream().collect(Collectors.groupingBy(PlanReading.Row::does, Collectors.counting()));
-        List<PlanReading.Row> told = rows.stream()
-                .sorted(Comparator.comparingInt((PlanReading.Row r) -> rank(r.does()))
-                        .thenComparingInt(PlanReading.Row::number))
+                rows.stream().collect(Collectors.groupingBy(PlanReading.PlanRowRead::does, Collectors.counting()));
+        List<PlanReading.PlanRowRead> told = rows.stream()
+                .sorted(Comparator.comparingInt((PlanReading.PlanRowRead r) -> rank(r.does()))
+                        .thenComparingInt(PlanReading.PlanRowRead::number))
                 .limit(MOST)
                 .toList();
         return new PlanRead(counts, told);
@@ -90,7 +90,7 @@ class PlanTableController {
                     "nothing-to-do", "text", "These rows change nothing.", "Change a cell, or add a row.");
         }
         long rows = read.rows().stream()
-                .map(PlanReading.Row::does)
+                .map(PlanReading.PlanRowRead::does)
                 .filter(d -> rank(d) == 1)
                 .count();
         return here.run(WholeCommand.together("take in " + Words.count(rows, "row") + " of the plan", read.commands()));

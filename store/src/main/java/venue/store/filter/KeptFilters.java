@@ -33,7 +33,7 @@ public final class KeptFilters {
      * @param asks what it keeps, as the plan's address has it behind the question mark
      * @param forAll whether everybody at the site has it
      */
-    public record Kept(String name, String asks, boolean forAll) {}
+    public record KeptFilter(String name, String asks, boolean forAll) {}
 
     private final Database database;
 
@@ -42,12 +42,12 @@ public final class KeptFilters {
     }
 
     /** Those of a person and those of all, by name. */
-    public List<Kept> of(SiteId site, PersonId person) {
+    public List<KeptFilter> of(SiteId site, PersonId person) {
         return database.sql()
                 .sql(OF)
                 .param("site", site)
                 .param("person", person)
-                .query(Kept.class)
+                .query(KeptFilter.class)
                 .list();
     }
 

@@ -37,15 +37,15 @@ public final class PlanReading {
      * @param says what would change, in a few words each
      * @param why why it is refused, with the way out; or empty
      */
-    public record Row(int number, String title, String address, Does does, List<String> says, String why) {}
+    public record PlanRowRead(int number, String title, String address, Does does, List<String> says, String why) {}
 
     /** @param commands what does all of it but the rows that are refused */
-    public record Read(List<Row> rows, List<Command> commands) {}
+    public record Read(List<PlanRowRead> rows, List<Command> commands) {}
 
     private final Desk desk;
     private final Map<String, String> byAddress = new HashMap<>();
     private final List<Command> commands = new ArrayList<>();
-    private final List<Row> rows = new ArrayList<>();
+    private final List<PlanRowRead> rows = new ArrayList<>();
     private Edition at;
 
     private PlanReading(Desk desk) {
@@ -79,7 +79,7 @@ public final class PlanReading {
                         .count()))
                 .forEach(reading::make);
         known.forEach(reading::change);
-        reading.rows.sort(Comparator.comparingInt(Row::number));
+        reading.rows.sort(Comparator.comparingInt(PlanRowRead::number));
         return new Read(List.copyOf(reading.rows), List.copyOf(reading.commands));
     }
 
@@ -130,11 +130,11 @@ public final class PlanReading {
         }
         at = after;
         commands.addAll(given);
-        rows.add(new Row(wish.number(), title, wish.cell(Column.ADDRESS).orElse(""), does, says, ""));
+        rows.add(new PlanRowRead(wish.number(), title, wish.cell(Column.ADDRESS).orElse(""), does, says, ""));
     }
 
     private void refuse(PlanWish wish, String why) {
-        rows.add(new Row(
+        rows.add(new PlanRowRead(
                 wish.number(),
                 wish.cell(Column.TITLE).orElse(""),
                 wish.cell(Column.ADDRESS).orElse(""),

@@ -14,8 +14,8 @@ import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.live.outline.PlanReading.Does;
+import venue.core.live.outline.PlanReading.PlanRowRead;
 import venue.core.live.outline.PlanReading.Read;
-import venue.core.live.outline.PlanReading.Row;
 import venue.core.live.release.Foreseen;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
@@ -37,7 +37,7 @@ class PlanReadingTest {
         Edition site = new Mischief(seed).upon(Sites.small(), 25);
         String csv = PlanTable.csv(site, Sites.small());
         Read again = read(site, csv);
-        assertThat(again.rows()).extracting(Row::does).containsOnly(Does.NOTHING);
+        assertThat(again.rows()).extracting(PlanRowRead::does).containsOnly(Does.NOTHING);
         assertThat(again.commands()).isEmpty();
     }
 
@@ -106,10 +106,10 @@ class PlanReadingTest {
                         site.require(venue.core.model.kind.Kind.class, "standard")
                                 .name()));
         assertThat(read.rows())
-                .extracting(Row::does)
+                .extracting(PlanRowRead::does)
                 .containsExactly(
                         Does.NEW, Does.NEW, Does.CHANGED, Does.MOVED, Does.REFUSED, Does.REFUSED, Does.REFUSED);
-        assertThat(read.rows()).extracting(Row::number).containsExactly(1, 2, 3, 4, 5, 6, 7);
+        assertThat(read.rows()).extracting(PlanRowRead::number).containsExactly(1, 2, 3, 4, 5, 6, 7);
         Edition after = taken(site, read);
         Page spinning = after.page(after.plan().pageAt("/courses/spinning").orElseThrow())
                 .orElseThrow();
@@ -139,10 +139,10 @@ class PlanReadingTest {
         Edition site = Sites.small();
         String list = "Courses\n  - Spinning | standard\n  Dyeing\n\tIndigo\nCourses\n";
         Read read = PlanReading.of(Sites.desk(site), Outline.read(site, list, null, null));
-        assertThat(read.rows()).extracting(Row::does).containsOnly(Does.NEW);
+        assertThat(read.rows()).extracting(PlanRowRead::does).containsOnly(Does.NEW);
         Edition after = taken(site, read);
         assertThat(read.rows())
-                .extracting(Row::address)
+                .extracting(PlanRowRead::address)
                 .containsExactly(
                         "/courses", "/courses/spinning", "/courses/dyeing", "/courses/dyeing/indigo", "/courses-2");
         assertThat(after.plan().pageAt("/courses/dyeing/indigo")).isPresent();
