@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
+import { computed } from 'vue'
+import { useSite } from '@/site/useSite'
+import { isOutlined } from './outlined'
 import { useNewPageHere } from './useNewPage'
 
 /** The names of several pages, and what will stand where they are made. */
 defineProps<{ place: string }>()
 const { form, named } = useNewPageHere()
+const site = useSite()
+const outlined = computed(() => isOutlined(form.names))
+const kindName = computed(() => site.kinds.get(form.kind)?.name ?? 'Article')
 </script>
 
 <template>
@@ -18,9 +24,10 @@ const { form, named } = useNewPageHere()
     aria-describedby="names-help"
   />
   <p id="names-help" class="label">
-    After a bar, what somebody searching should know: Opening times | When the dome is open
+    After a bar, what somebody searching should know: Opening times | When the dome is open. Set a line in to
+    put it beneath the one above, and name another kind in brackets: [{{ kindName }}].
   </p>
-  <section v-if="named.length" class="made" aria-label="What will be made">
+  <section v-if="named.length && !outlined" class="made" aria-label="What will be made">
     <p class="label">{{ place }}: {{ counted(named.length, 'page') }}, at most 200</p>
     <ul>
       <li v-for="(p, n) in named" :key="n">

@@ -11,6 +11,8 @@ import { LONGEST_TITLE } from './form'
 import GatherChoice from './GatherChoice.vue'
 import KindChoice from './KindChoice.vue'
 import ManyNames from './ManyNames.vue'
+import { isOutlined } from './outlined'
+import OutlineNames from './OutlineNames.vue'
 import { useNewPage } from './useNewPage'
 import WhatChooser from './WhatChooser.vue'
 import WhereChooser from './WhereChooser.vue'
@@ -34,7 +36,14 @@ const cannot = computed(() => !may.value.has(form.kind))
 /** The pattern that it begins with, else its template. */
 const brings = computed(() => begun.value ?? site.templates.get(form.template))
 const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${site.standing?.name}` : ''))
+const outline = ref<InstanceType<typeof OutlineNames> | null>(null)
+const outlined = computed(() => form.several && isOutlined(form.names))
+async function outlineMade(count: number) {
+  await router.replace({ name: 'plan', params: { page: form.parent ?? '' } })
+  notices.tell(`${counted(count, 'page')} were made.`, 'They stand in the Plan, as drafts.')
+}
 async function submit() {
+  if (outlined.value) return void outline.value?.make()
   const count = titles.value.length
   const several = form.several && count > 1
   const made = await make()
@@ -103,8 +112,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <p v-if="address?.taken" class="should label">
             ◇ “{{ address.taken }}” has that address already, so this one is numbered.
           </p>
-          <KindChoice />
-          <GatherChoice />
+          <OutlineNames v-if="outlined" ref="outline" @made="outlineMade" />
+          <KindChoice v-if="!outlined" />
+          <GatherChoice v-if="!outlined" />
           <template v-if="!form.several">
             <h2>Search text</h2>
             <v-text-field
@@ -121,18 +131,18 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               placeholder="What somebody searching should know, in 150 letters"
             />
           </template>
-          <p v-if="brings && !cannot" class="brings">
+          <p v-if="brings && !cannot && !outlined" class="brings">
             <b>Brings</b> {{ counted(brings.sections, 'section') }}, {{ counted(brings.toFill, 'place') }} to
             fill.
             <template v-if="!form.description && !form.several">
               No search description yet: the survey will remind you.</template
             >
           </p>
-          <v-btn type="submit" class="yes" :disabled="!!lacks || busy" :title="lacks">
+          <v-btn v-if="!outlined" type="submit" class="yes" :disabled="!!lacks || busy" :title="lacks">
             {{ form.several ? `Make ${titles.length} pages` : 'Make the page'
             }}<span class="kbd">Ctrl Enter</span>
           </v-btn>
-          <p v-if="lacks" class="label" aria-live="polite">{{ lacks }}.</p>
+          <p v-if="lacks && !outlined" class="label" aria-live="polite">{{ lacks }}.</p>
           <p v-else-if="refused" class="must label" role="alert">{{ refused }}</p>
         </section>
       </div>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import ForeseenWords from '@/plan/ForeseenWords.vue'
+import { useForeseen } from '@/plan/useForeseen'
 import { useSite } from '@/site/useSite'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { PARTS_GROUP } from '@/parts/parts'
@@ -11,12 +14,31 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const galley = useGalley()
 const page = computed(() => galley.page.value!)
-const settings = computed(() => (site.catalog?.pageSettings ?? []).filter((p) => p.group !== PARTS_GROUP))
+const settings = computed(() =>
+  (site.catalog?.pageSettings ?? []).filter((p) => p.group !== PARTS_GROUP && p.key !== 'beneathOrder'),
+)
 const segment = ref(page.value.segment)
 const trouble = ref('')
 
+/** What comes of it is told before; over ten addresses it is asked. */
+const ASKED = 10
+const SOON = 250
+const { coming, foresee } = useForeseen()
+const sure = ref(false)
+const asks = computed(() => (coming.value?.moves ?? 0) > ASKED)
+watchDebounced(
+  segment,
+  async () => {
+    sure.value = false
+    if (segment.value === page.value.segment) return
+    const told = await foresee([{ verb: 'set-segment', page: page.value.id, segment: segment.value }])
+    const refused = told?.refused[0]
+    trouble.value = refused ? `${refused.says} ${refused.fix}` : ''
+  },
+  { debounce: SOON },
+)
 async function readdress() {
-  if (segment.value === page.value.segment) return
+  if (segment.value === page.value.segment || (asks.value && !sure.value)) return
   const answer = await site.give(
     { verb: 'set-segment', page: page.value.id, segment: segment.value },
     page.value.id,
@@ -43,15 +65,14 @@ async function readdress() {
       />
     </template>
     <label class="label" for="segment">Last part of the address</label>
-    <v-text-field
-      id="segment"
-      v-model="segment"
-      :error-messages="trouble"
-      @blur="readdress"
-      @keydown.enter="readdress"
-    />
-    <p v-if="page.liveAddress" class="label">
-      From the next release on, {{ page.liveAddress }} redirects to the new address.
+    <v-text-field id="segment" v-model="segment" :error-messages="trouble" @keydown.enter="readdress" />
+    <template v-if="segment !== page.segment && coming">
+      <ForeseenWords :coming="coming" :of="[page.title]" />
+      <v-checkbox v-if="asks" v-model="sure" :label="`All ${coming.moves} addresses are meant`" />
+      <v-btn :disabled="asks && !sure" @click="readdress">Change the address</v-btn>
+    </template>
+    <p v-else-if="page.liveAddress" class="label">
+      From the next release on, {{ page.liveAddress }} leads to the new address.
     </p>
     <v-btn class="gap" @click="emit('close')">Done</v-btn>
   </SheetDialog>

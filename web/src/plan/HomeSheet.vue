@@ -2,6 +2,7 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed, onMounted, ref } from 'vue'
 import { get } from '@/api/client'
+import ProofFrame from '@/proof/ProofFrame.vue'
 import { useSite } from '@/site/useSite'
 
 const props = defineProps<{ page: string }>()
@@ -26,6 +27,7 @@ async function make() {
 <template>
   <SheetDialog
     :title="isHome ? 'This is the home page' : `Make “${site.rows.get(page)?.title}” the home page`"
+    size="wide"
     @close="emit('close')"
   >
     <template v-if="isHome">
@@ -33,6 +35,16 @@ async function make() {
       <v-btn class="foot" @click="emit('close')">Close</v-btn>
     </template>
     <template v-else>
+      <div class="proofs">
+        <figure v-if="site.standing?.homeId">
+          <figcaption class="label">/ now</figcaption>
+          <ProofFrame :path="`page/${site.standing.homeId}`" :width="1280" label="What / shows now" still />
+        </figure>
+        <figure>
+          <figcaption class="label">/ then</figcaption>
+          <ProofFrame :path="`page/${page}`" :width="1280" label="What / would show" still />
+        </figure>
+      </div>
       <p class="quiet gap">What will change:</p>
       <ul>
         <li v-for="e in effects" :key="e">{{ e }}</li>
@@ -46,6 +58,19 @@ async function make() {
 </template>
 
 <style scoped>
+.proofs {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  margin-top: 12px;
+}
+.proofs :deep(iframe) {
+  pointer-events: none;
+}
+figure > :last-child {
+  height: 190px;
+  border: 1px solid var(--line);
+}
 ul {
   padding-left: 18px;
 }

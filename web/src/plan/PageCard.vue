@@ -10,6 +10,9 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { wornWords } from '@/words/wornWords'
 import { pagesOf } from '@/site/pagesOf'
+import { inputOf } from '@/look/targets'
+import LinksList from './LinksList.vue'
+import PlacesList from './PlacesList.vue'
 import type { SheetName } from './usePlanKeys'
 
 const props = defineProps<{ page: string }>()
@@ -23,13 +26,24 @@ const session = useSession()
 const { page: detail, html } = usePage(toRef(props, 'page'))
 
 const row = computed(() => site.rows.get(props.page))
-const there = computed(() => {
-  const menus = (detail.value?.menus ?? []).filter((m) => m.there || m.follows)
-  const words = menus.map((m) => (m.above ? `${m.name} menu, beneath ${m.above}` : `${m.name} menu`))
-  if (row.value?.sitemap === 'in') words.push('sitemap')
-  return words
-})
-const notThere = computed(() => (detail.value?.menus ?? []).filter((m) => !m.there && !m.follows))
+const beneath = computed(() => [...site.rows.values()].filter((r) => r.parent === props.page).length)
+/** Where it stands among its siblings, from 1, and how many they are. */
+const siblings = computed(() =>
+  site.order.filter((id) => (site.rows.get(id)?.parent ?? '') === (row.value?.parent ?? '')),
+)
+const place = computed(() => siblings.value.indexOf(props.page) + 1)
+/** It goes to a place by its number. */
+function putAt(number: number) {
+  const to = Math.max(1, Math.min(siblings.value.length, Math.round(number)))
+  if (!row.value || !number || to === place.value) return
+  const others = siblings.value.filter((id) => id !== props.page)
+  void site.give({
+    verb: 'move-page',
+    page: props.page,
+    parent: row.value.parent,
+    before: others[to - 1],
+  })
+}
 const fillWords = computed(() => {
   const places = detail.value?.toFill ?? []
   const first = places[0]
@@ -40,9 +54,6 @@ const fillWords = computed(() => {
 
 async function withdraw(off: boolean) {
   await site.give({ verb: 'withdraw-page', page: props.page, withdrawn: off }, props.page)
-}
-async function place(menu: string) {
-  await site.give({ verb: 'place-in-menu', menu, page: props.page, id: `m-${props.page}`.slice(0, 40) })
 }
 </script>
 
@@ -87,28 +98,38 @@ async function place(menu: string) {
         </dd>
         <dt>Appears</dt>
         <dd>
-          {{ there.join(' · ') || 'nowhere yet' }}
-          <div v-if="row.sitemap !== 'in'" class="quiet">Not in the sitemap: {{ row.sitemapWhy }}</div>
-          <div v-for="m in notThere" :key="m.menu" class="quiet">
-            Not in {{ m.name }}
-            <button type="button" class="textlink" @click="place(m.menu)">place it</button>
-          </div>
+          <PlacesList :page="detail" />
         </dd>
         <dt>Links in</dt>
         <dd>
-          <template v-if="detail.linksIn.length">
-            {{ counted(detail.linksIn.length, 'place') }}
-            <span class="quiet"
-              >({{
-                detail.linksIn
-                  .slice(0, 3)
-                  .map((l) => l.name)
-                  .join(', ')
-              }})</span
-            >
+          <LinksList :links="detail.linksIn" none="none in words" />
+        </dd>
+        <dt>Links to</dt>
+        <dd>
+          <LinksList :links="detail.linksTo" none="no page" />
+          <span v-if="detail.linksOut > detail.linksTo.length" class="quiet">
+            · {{ detail.linksOut - detail.linksTo.length }} elsewhere</span
+          >
+        </dd>
+        <dt>Place</dt>
+        <dd>
+          <label>
+            <input
+              class="boxed number"
+              type="number"
+              min="1"
+              :max="siblings.length"
+              :value="place"
+              :disabled="!detail.changeable"
+              aria-label="Its place among its neighbours"
+              @change="(e) => putAt(Number(inputOf(e).value))"
+            />
+            of {{ siblings.length }}
+          </label>
+          <template v-if="beneath">
+            · {{ counted(beneath, 'page') }} beneath
+            <button type="button" class="textlink" @click="emit('sheet', 'order')">order…</button>
           </template>
-          <span v-else class="quiet">none in words</span>
-          <span class="quiet"> · {{ detail.linksOut }} out</span>
         </dd>
         <dt>To fill</dt>
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
@@ -116,6 +137,11 @@ async function place(menu: string) {
       <FindingBox v-for="(f, i) in detail.findings" :key="i" :finding="f" />
       <p v-if="!detail.changeable" class="label gap">
         {{ pagesOf(detail.kindName) }} are changed by managers.
+      </p>
+      <p v-if="detail.liveAddress" class="label last">
+        Live at <span class="mono">{{ detail.liveAddress }}</span>{{
+          detail.state === 'CHANGED' ? ', changed since' : ''
+        }}
       </p>
       <p v-if="detail.lastChange" class="label last">
         Last change: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},
@@ -148,6 +174,10 @@ dl {
 }
 dt {
   color: var(--quiet);
+}
+
+.number {
+  width: 64px;
 }
 dd {
   overflow-wrap: anywhere;

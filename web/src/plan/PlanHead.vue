@@ -2,16 +2,22 @@
 import { computed } from 'vue'
 import { counted } from '@/words/counted'
 import { useSite } from '@/site/useSite'
-import { LENSES, shadeOf, type LensKey, type Shade } from './lenses'
+import { LENSES, shadeOf, type CameOf, type LensKey, type Shade } from './lenses'
 
 /** Above the plan: the lens with what its colours say, the filter, and what is made from here. */
-const props = defineProps<{ lens: LensKey; chosen: string | null }>()
-const emit = defineEmits<{ lens: []; make: [] }>()
+const props = defineProps<{ lens: LensKey; chosen: string | null; came: CameOf; narrowing: boolean }>()
+const emit = defineEmits<{
+  lens: [key: LensKey]
+  make: []
+  narrow: []
+  sheet: [name: 'bin' | 'table' | 'order']
+}>()
 const filter = defineModel<string>({ required: true })
 const site = useSite()
 /** Kinds whose entries have no page, and so no row. */
 const pageless = computed(() => (site.catalog?.kinds ?? []).filter((k) => k.pageless))
-const shade = (row: Parameters<typeof shadeOf>[1]) => shadeOf(props.lens, row, site.templates, site.kinds)
+const shade = (row: Parameters<typeof shadeOf>[1]) =>
+  shadeOf(props.lens, row, site.templates, site.kinds, props.came)
 const legend = computed(() => {
   const shades = new Map<string, Shade>()
   for (const row of site.rows.values()) shades.set(shade(row).key, shade(row))
@@ -23,9 +29,16 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
 <template>
   <div class="screen-head">
     <h1>Plan</h1>
-    <button type="button" class="lens" @click="emit('lens')">
-      Lens: <b>{{ lensLabel }}</b><span class="kbd">L</span>
-    </button>
+    <v-menu>
+      <template #activator="{ props: menu }">
+        <button v-bind="menu" type="button" class="lens">
+          Lens: <b>{{ lensLabel }}</b><span class="kbd">L</span>
+        </button>
+      </template>
+      <v-list>
+        <v-list-item v-for="l in LENSES" :key="l.key" :title="l.label" @click="emit('lens', l.key)" />
+      </v-list>
+    </v-menu>
     <ul class="legend" aria-label="Colours of the lens">
       <li v-for="s in legend" :key="s.key"><i :style="{ background: s.colour }" />{{ s.label }}</li>
     </ul>
@@ -34,12 +47,16 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
         v-model="filter"
         class="filter"
         type="search"
-        placeholder="Filter"
+        placeholder="Filter by words"
         aria-label="Filter the plan"
       />
-      <v-menu v-if="pageless.length">
-        <template #activator="{ props: menu }"><v-btn v-bind="menu">Entries ▾</v-btn></template>
+      <v-btn :aria-pressed="narrowing" @click="emit('narrow')">Filter</v-btn>
+      <v-menu>
+        <template #activator="{ props: menu }"><v-btn v-bind="menu">More ▾</v-btn></template>
         <v-list>
+          <v-list-item title="The plan as a table…" @click="emit('sheet', 'table')" />
+          <v-list-item title="Order the top of the plan…" @click="emit('sheet', 'order')" />
+          <v-list-item title="Bin…" @click="emit('sheet', 'bin')" />
           <v-list-item
             v-for="k in pageless"
             :key="k.id"

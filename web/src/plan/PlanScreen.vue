@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import SheetDialog from '@/look/SheetDialog.vue'
-import { useLocalStorage } from '@vueuse/core'
+import { useLocalStorage, watchDebounced } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import { fold } from '@/words/fold'
 import { useRoute, useRouter } from 'vue-router'
 import FirstSteps from './FirstSteps.vue'
 import BringInSheet from '@/pack/BringInSheet.vue'
@@ -15,7 +13,13 @@ import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
 import HomeSheet from './HomeSheet.vue'
 import LanesHead from './LanesHead.vue'
-import LinesAlongSheet from './LinesAlongSheet.vue'
+import BinSheet from './BinSheet.vue'
+import FilterLine from './FilterLine.vue'
+import { askedOf, keeping, queryOf, type Asked } from './filters'
+import MoveSheet from './MoveSheet.vue'
+import OrderSheet from './OrderSheet.vue'
+import PlanTableSheet from './PlanTableSheet.vue'
+import { useCame } from './useCame'
 import { LENSES, shadeOf, type LensKey } from './lenses'
 import { carried, outline } from './outline'
 import PageCard from './PageCard.vue'
@@ -23,7 +27,6 @@ import PlanHead from './PlanHead.vue'
 import PlanTree from './PlanTree.vue'
 import ProofSheet from './ProofSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
-import { STATE_WORDS } from '@/words/stateWords'
 import ManyCard from './ManyCard.vue'
 import { useFolded } from './useFolded'
 import { menuLanes } from './menuLanes'
@@ -38,7 +41,6 @@ const planTree = ref<InstanceType<typeof PlanTree> | null>(null)
 const tree = computed(() => planTree.value?.tree ?? null)
 const lens = useLocalStorage<LensKey>('venue-lens', 'template')
 const { folded, toggle, reveal } = useFolded()
-const filter = ref('')
 const narrow = useNarrow()
 /** Where there is no room for both, the chosen page's card stands in place of the plan. */
 const card = ref(false)
@@ -48,14 +50,20 @@ const sheet = ref<SheetName | null>(null)
 const moves = usePlanMoves(choose)
 const { pack, carries, dropped } = useDroppedPack()
 
-const state = computed(() => String(route.query.state ?? ''))
-const stateWord = computed(() => new Map(Object.entries(STATE_WORDS)).get(state.value)?.word ?? 'found')
-const keep = computed(() => {
-  const words = fold(filter.value.trim())
-  if (!words && !state.value) return undefined
-  return (r: { title: string; address: string; state: string; found: string }) =>
-    (!state.value || r.state === state.value) && fold(`${r.title} ${r.address} ${r.found}`).includes(words)
+/** What the plan is narrowed to stands in its address. */
+const asked = computed<Asked>({
+  get: () => askedOf(route.query),
+  set: (to) => void router.replace({ name: 'plan', params: route.params, query: queryOf(to) }),
 })
+const narrowing = ref(false)
+const words = ref(asked.value.words ?? '')
+watchDebounced(words, (to) => (asked.value = { ...asked.value, words: to }), { debounce: 120 })
+watch(
+  () => asked.value.words ?? '',
+  (to) => to.trim() !== words.value.trim() && (words.value = to),
+)
+const keep = computed(() => keeping(asked.value))
+const came = useCame(lens)
 const lines = computed(() => {
   const { order, rows } = carried(site.order, site.rows, moves.held.value)
   const shut = new Set(folded.value)
@@ -103,6 +111,14 @@ function makeNew(how: 'beneath' | 'after') {
   const parent = how === 'beneath' ? row?.id : row?.parent
   void router.push({ name: 'new', query: { parent, after: how === 'after' ? row?.id : undefined } })
 }
+const toWords = (parent: string | null) =>
+  parent ? `beneath “${site.rows.get(parent)?.title}”` : 'to the top'
+/** The page beneath which is put in order; none for the top. */
+const ordering = ref<string | null>(null)
+function openSheet(name: SheetName, page: string | null = null) {
+  ordering.value = page
+  sheet.value = name
+}
 async function rename(id: string, title: string | null) {
   if (renaming.value !== id) return
   renaming.value = null
@@ -144,20 +160,20 @@ usePlanKeys({
     </p>
     <PlanHead
       v-else
-      v-model="filter"
+      v-model="words"
       :lens="lens"
+      :came="came"
       :chosen="meant"
-      @lens="nextLens"
+      :narrowing="narrowing"
+      @lens="(to) => (lens = to)"
       @make="makeNew('beneath')"
+      @narrow="narrowing = !narrowing"
+      @sheet="openSheet"
     />
+    <FilterLine v-if="(narrowing || keep) && (!narrow || !card)" v-model="asked" :shown="lines.length" />
     <div class="split">
       <div v-show="!narrow || !card" class="plan">
-        <LanesHead :lanes="lanes">
-          <template v-if="state || filter">
-            {{ lines.length }} {{ stateWord }} ·
-            <router-link :to="{ name: 'plan' }" @click="filter = ''">show all</router-link>
-          </template>
-        </LanesHead>
+        <LanesHead :lanes="lanes" />
         <PlanTree
           ref="planTree"
           :lines="lines"
@@ -166,7 +182,7 @@ usePlanKeys({
           :picked="picks.many.value"
           :renaming="renaming"
           :refused="refused"
-          :colour="(row) => shadeOf(lens, row, site.templates, site.kinds).colour"
+          :colour="(row) => shadeOf(lens, row, site.templates, site.kinds, came).colour"
           :moves="moves"
           @choose="point"
           @open="open"
@@ -188,25 +204,21 @@ usePlanKeys({
         :page="chosen"
         @open="open(chosen)"
         @rename="renaming = chosen"
-        @sheet="(s) => (sheet = s)"
+        @sheet="(s) => openSheet(s, chosen)"
       />
     </div>
-    <SheetDialog
-      v-if="moves.asking.value"
-      title="Against the rules of placement"
-      size="narrow"
-      @close="moves.answer(false)"
-    >
-      <p class="gap">{{ moves.asking.value?.why }}. Moved even so, the survey will say so of the page.</p>
-      <v-btn class="yes" @click="moves.answer(true)">Move it even so</v-btn>
-      <v-btn @click="moves.answer(false)">Leave it<span class="kbd">Esc</span></v-btn>
-    </SheetDialog>
-    <LinesAlongSheet
+    <MoveSheet
       v-if="moves.along.value"
       :title="site.rows.get(moves.along.value.page)?.title ?? ''"
+      :to="toWords(moves.along.value.parent)"
+      :why="moves.along.value.why"
+      :coming="moves.along.value.coming"
       :lines="moves.along.value.lines"
-      @answer="moves.answerLines"
+      @answer="moves.answer"
     />
+    <BinSheet v-if="sheet === 'bin'" @close="sheet = null" @back="choose" />
+    <PlanTableSheet v-if="sheet === 'table'" @close="sheet = null" />
+    <OrderSheet v-if="sheet === 'order'" :page="ordering" @close="sheet = null" />
     <template v-if="chosen">
       <FitManySheet
         v-if="sheet === 'fitting' && picks.many.value.length"

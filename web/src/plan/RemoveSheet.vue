@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
 import { counted } from '@/words/counted'
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useSite } from '@/site/useSite'
+import ForeseenWords from './ForeseenWords.vue'
 import { childrenOf } from './outline'
+import { useForeseen } from './useForeseen'
 
 const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
@@ -14,6 +16,9 @@ const beneath = computed(() => {
   const count = (id: string): number => (children.get(id) ?? []).reduce((n, c) => n + 1 + count(c), 0)
   return count(props.page)
 })
+
+const { coming, foresee } = useForeseen()
+onMounted(() => !row.value?.home && foresee([{ verb: 'remove-page', page: props.page }]))
 
 async function remove() {
   emit('close')
@@ -37,8 +42,10 @@ async function remove() {
         {{
           row?.menus.length ? `${counted(row.menus.length, 'menu line goes', 'menu lines go')} with it. ` : ''
         }}
-        Visitors keep seeing what is live until the next release, and you can undo it.
+        Visitors keep seeing what is live until the next release. It lies in the bin for 30 days, and you can
+        undo it.
       </p>
+      <ForeseenWords v-if="coming" :coming="coming" />
       <div class="row-flex foot">
         <v-btn v-focus class="danger ink" @click="remove"
           >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn

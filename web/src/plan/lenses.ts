@@ -1,6 +1,6 @@
-import type { KindInfo, PlanRow, TemplateInfo } from '@/api/types'
+import type { KindInfo, PageCame, PlanRow, TemplateInfo } from '@/api/types'
 
-export type LensKey = 'template' | 'state' | 'kind' | 'findings'
+export type LensKey = 'template' | 'state' | 'kind' | 'findings' | 'lineage' | 'age' | 'who'
 
 export interface Lens {
   key: LensKey
@@ -12,7 +12,14 @@ export const LENSES: Lens[] = [
   { key: 'state', label: 'state' },
   { key: 'kind', label: 'kind' },
   { key: 'findings', label: 'findings' },
+  { key: 'lineage', label: 'behind what it was copied from' },
+  { key: 'age', label: 'when it was changed last' },
+  { key: 'who', label: 'who changed it last' },
 ]
+
+/** Those that ask how pages came to be as they are. */
+export const ASKING: LensKey[] = ['lineage', 'age', 'who']
+export type CameOf = ReadonlyMap<string, PageCame>
 
 /** As look.css has them, for light and dark. */
 const COLOURS = [1, 2, 3, 4, 5, 6, 7, 8].map((n) => `var(--lens-${n})`)
@@ -35,7 +42,9 @@ export function shadeOf(
   row: PlanRow,
   templates: ReadonlyMap<string, TemplateInfo>,
   kinds: ReadonlyMap<string, KindInfo>,
+  came: CameOf = new Map(),
 ): Shade {
+  if (ASKING.includes(lens)) return shadeOfCame(lens, came.get(row.id), came)
   if (lens === 'state') {
     const [label, colour] = STATES[row.state] ?? ['', 'var(--quiet)']
     return { key: row.state, label, colour }
@@ -61,4 +70,31 @@ function dealt(key: string, source: ReadonlyMap<string, Used>): Shade {
   const index = own.findIndex(([id]) => id === key)
   const colour = COLOURS[index] ?? COLOURS[COLOURS.length - 1]!
   return index < 0 ? { key: 'other', label: 'others', colour } : { key, label: source.get(key)!.name, colour }
+}
+
+const DAY_MS = 86_400_000
+const AGES: { days: number; label: string; colour: string }[] = [
+  { days: 1, label: 'a day', colour: 'var(--lens-1)' },
+  { days: 7, label: 'a week', colour: 'var(--lens-3)' },
+  { days: 31, label: 'a month', colour: 'var(--lens-4)' },
+  { days: 366, label: 'a year', colour: 'var(--lens-6)' },
+]
+
+/** What colours a row by how its page came to be as it is. */
+function shadeOfCame(lens: LensKey, came: PageCame | undefined, all: CameOf): Shade {
+  if (lens === 'lineage')
+    return came?.behind
+      ? { key: 'behind', label: 'behind', colour: 'var(--ochre)' }
+      : { key: 'step', label: 'in step', colour: 'var(--line)' }
+  if (!came?.at) return { key: 'never', label: 'as the site began', colour: 'var(--line)' }
+  if (lens === 'who') return shadeOfPerson(came.who ?? '', all)
+  const age = Date.now() - Date.parse(came.at)
+  const found = AGES.find((a) => age <= a.days * DAY_MS)
+  return found
+    ? { key: found.label, label: `within ${found.label}`, colour: found.colour }
+    : { key: 'older', label: 'longer ago', colour: 'var(--quiet)' }
+}
+function shadeOfPerson(who: string, all: CameOf): Shade {
+  const people = [...new Set([...all.values()].flatMap((c) => (c.at && c.who ? [c.who] : [])))].sort()
+  return { key: who, label: who, colour: COLOURS[people.indexOf(who) % COLOURS.length] ?? 'var(--quiet)' }
 }

@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import type { Component } from 'vue'
 import { describe, expect, it } from 'vitest'
 import type { SiteStanding } from '@/api/types'
-import { moor, mounting, press, row } from '@/test/moor'
+import { moor, mounting, NOTHING_COMES, press, row } from '@/test/moor'
 import HomeSheet from './HomeSheet.vue'
 import RemoveSheet from './RemoveSheet.vue'
 
@@ -15,8 +15,10 @@ const ROWS = [
 const open = (sheet: Component, page: string) => mount(sheet, { props: { page }, global: mounting })
 describe('removing a page', () => {
   it('says what goes with it, and removes it', async () => {
-    const { given } = moor(ROWS)
+    const { given } = moor(ROWS, () => ({ ...NOTHING_COMES, leading: { on: 0, gone: 2 } }))
     const wrapper = open(RemoveSheet, 'visit')
+    await flushPromises()
+    expect(wrapper.text()).toContain('2 addresses say that what stood there is gone (410).')
     expect(wrapper.text()).toContain('2 pages beneath it go too.')
     expect(wrapper.text()).toContain('1 menu line goes with it.')
     await press(wrapper, 'Remove 3 pages')
@@ -25,7 +27,7 @@ describe('removing a page', () => {
   })
 
   it('says less where nothing hangs on it', () => {
-    moor(ROWS)
+    moor(ROWS, () => NOTHING_COMES)
     const words = open(RemoveSheet, 'winter').text()
     expect(words).toContain('Remove the page')
     expect(words).not.toContain('beneath')

@@ -8,7 +8,8 @@ import { pagesOf } from '@/site/pagesOf'
 import type { OutlineRow } from './outline'
 import type { usePlanMoves } from './usePlanMoves'
 
-export type SheetName = 'fitting' | 'home' | 'proof' | 'remove' | 'duplicate' | 'pack'
+export type SheetName =
+  'fitting' | 'home' | 'proof' | 'remove' | 'duplicate' | 'pack' | 'order' | 'bin' | 'table'
 
 interface Plan {
   /** Keys act while focus is in it. */

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { useNotices } from '@/edit/useNotices'
-import { moor, row } from '@/test/moor'
+import { moor, NOTHING_COMES, row } from '@/test/moor'
 import { carried, heldWords, outline } from './outline'
 import { usePlanMoves } from './usePlanMoves'
 
@@ -19,6 +19,7 @@ async function dragging(
   whyNot: Record<string, string> = {},
   managers = true,
   lines: unknown[] = [],
+  coming = 0,
 ) {
   const places = ['', ...ROWS.map((r) => r.id)].map((parent) => ({
     parent: parent || undefined,
@@ -26,7 +27,7 @@ async function dragging(
     may: managers,
   }))
   const plan = moor(ROWS, (path) =>
-    path.endsWith('/places') ? places : path.includes('/lines') ? lines : {},
+    path.endsWith('/places') ? places : path.includes('/lines') ? lines : { ...NOTHING_COMES, moves: coming },
   )
   const moves = usePlanMoves()
   const find = (page: string) => ROWS.find((r) => r.id === page)!
@@ -89,35 +90,44 @@ describe('dragging a page', () => {
     await moves.begin(ROWS[4]!)
     await drop('visit', 0.5)
     expect(given).toEqual([])
-    moves.answerLines(null)
+    moves.answer(null)
     expect(given).toEqual([])
     await moves.begin(ROWS[4]!)
     await drop('visit', 0.5)
     expect(moves.along.value?.lines).toEqual(lines)
-    moves.answerLines(['main'])
+    moves.answer(['main'])
     await flushPromises()
     expect(given).toMatchObject([{ verb: 'move-page', page: 'news', parent: 'visit', menus: ['main'] }])
+  })
+
+  it('says first what comes of it, where that is much', async () => {
+    const { given, drop, moves } = await dragging('home', {}, true, [], 11)
+    await drop('visit', 0.5)
+    expect([given, moves.along.value?.coming?.moves]).toEqual([[], 11])
+    moves.answer([])
+    await flushPromises()
+    expect(given).toMatchObject([{ verb: 'move-page', page: 'home', parent: 'visit' }])
   })
 
   it('asks a manager whether to do it even so', async () => {
     const { given, drop, moves } = await dragging('home', { visit: 'stand at the top only' })
     await drop('visit', 0.5)
     expect(given).toEqual([])
-    expect(moves.asking.value).toMatchObject({
+    expect(moves.along.value).toMatchObject({
       page: 'home',
       parent: 'visit',
       why: 'Standard pages stand at the top only',
     })
-    moves.answer(true)
+    moves.answer([])
     await flushPromises()
-    expect(given).toEqual([{ verb: 'move-page', page: 'home', parent: 'visit', evenSo: true }])
-    expect(moves.asking.value).toBeNull()
+    expect(given).toEqual([{ verb: 'move-page', page: 'home', parent: 'visit', evenSo: true, menus: [] }])
+    expect(moves.along.value).toBeNull()
   })
 
   it('does not ask an editor', async () => {
     const { given, drop, moves } = await dragging('home', { visit: 'stand at the top only' }, false)
     await drop('visit', 0.5)
-    expect([given, moves.asking.value]).toEqual([[], null])
+    expect([given, moves.along.value]).toEqual([[], null])
     expect(notices()[0]).toContain('Not there')
   })
 

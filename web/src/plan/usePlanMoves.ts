@@ -1,10 +1,11 @@
 import { ref, type Ref } from 'vue'
 import { get } from '@/api/client'
-import type { Command, LineMove, PlanRow } from '@/api/types'
+import type { Coming, Command, LineMove, PlanRow } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 import { pagesOf } from '@/site/pagesOf'
 import { carried, childrenOf, keyMove, type Move } from './outline'
+import { isTold, useForeseen } from './useForeseen'
 
 export interface Drop {
   over: string
@@ -56,16 +57,27 @@ function makeAllowed() {
   return { ask, whyNot: (parent: string) => places.get(parent) ?? '', evenSo: () => managers }
 }
 
-/** Gives a move; where lines of menus could go along, that is asked first. */
+interface AskedMove extends Move {
+  evenSo?: true
+  /** The rule that it breaks; empty where it breaks none. */
+  why: string
+  lines: LineMove[]
+  coming: Coming | null
+}
+
+/** Gives a move; what comes of it is told first, where that is more than the page's own place. */
 function makeTaking() {
   const site = useSite()
-  const along: Ref<(Move & { evenSo?: true; lines: LineMove[] }) | null> = ref(null)
+  const { foresee } = useForeseen()
+  const along: Ref<AskedMove | null> = ref(null)
 
-  async function go(move: Move, evenSo?: true) {
+  async function go(move: Move, why = '') {
+    const evenSo = why ? true : undefined
     const row = site.rows.get(move.page)
     const elsewhere = (row?.parent ?? null) !== move.parent
     const lines = elsewhere && row?.menus.length ? await linesOf(move) : []
-    if (lines.length) along.value = { ...move, evenSo, lines }
+    const coming = elsewhere ? await foresee([command(move, evenSo)]) : null
+    if (why || lines.length || isTold(coming)) along.value = { ...move, evenSo, why, lines, coming }
     else await site.give(command(move, evenSo))
   }
   async function linesOf({ page, parent }: Move) {
@@ -76,31 +88,23 @@ function makeTaking() {
     return answer.ok ? answer.value : []
   }
   /** @param menus those in which the line goes along; null where nothing is to be moved */
-  function answerLines(menus: string[] | null) {
+  function answer(menus: string[] | null) {
     const asked = along.value
     along.value = null
     if (asked && menus) void site.give(command(asked, asked.evenSo, menus))
   }
-  return { along, go, answerLines }
+  return { along, go, answer }
 }
 
-/** Gives a move; one that the rules don't allow is asked about, where a manager may make it even so. */
+/** Gives a move; one that the rules don't allow is told why, and made even so where a manager says so. */
 function makeSettling(allowed: ReturnType<typeof makeAllowed>) {
   const notices = useNotices()
-  const asking: Ref<(Move & { why: string }) | null> = ref(null)
-
-  const { along, go, answerLines } = makeTaking()
+  const { along, go, answer } = makeTaking()
   async function settle(move: Move, whyNot: string) {
     if (whyNot && !allowed.evenSo()) return notices.say(`Not there: ${whyNot}.`, 'Nothing was moved.')
-    if (whyNot) asking.value = { ...move, why: whyNot }
-    else await go(move)
+    await go(move, whyNot)
   }
-  function answer(yes: boolean) {
-    const asked = asking.value
-    asking.value = null
-    if (asked && yes) void go(asked, true)
-  }
-  return { asking, settle, answer, along, answerLines }
+  return { settle, answer, along }
 }
 
 type Finish = (move: Move, whyNot: string) => Promise<unknown>

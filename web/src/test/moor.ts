@@ -1,7 +1,7 @@
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import type { Catalog, Command, PlanRow } from '@/api/types'
+import type { Catalog, Coming, Command, PlanRow } from '@/api/types'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
@@ -26,6 +26,17 @@ export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
   found: '',
   ...more,
 })
+
+/** What would come of something from which nothing comes. */
+export const NOTHING_COMES: Coming = {
+  pages: 1,
+  moves: 0,
+  moving: [],
+  leading: { on: 0, gone: 0 },
+  rest: { menus: [], hidden: 0, shelved: { pages: 0, sections: 0 } },
+  refused: [],
+  refusals: 0,
+}
 
 const pattern = (id: string, name: string, group: string, more = {}) => ({
   id,

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.edition.edition.Edition;
@@ -18,7 +20,8 @@ import venue.core.model.page.Page;
 import venue.core.model.page.Segment;
 
 /**
- * Pages as an indented list, one line each: deeper lines stand beneath the line above them. A kind may stand behind a {@code |}.
+ * Pages as an indented list, one line each: deeper lines stand beneath the line above them. Behind the title a kind may stand in square
+ * brackets, and after a bar what somebody searching should know.
  */
 public final class Outline {
 
@@ -26,6 +29,9 @@ public final class Outline {
     static final int MOST = 2_000;
 
     private static final int TAB = 4;
+    /** A title behind a mark of a list, a kind, and a search description. */
+    private static final Pattern LINE =
+            Pattern.compile("(?:[-*•]\\s+)?([^|]*?)\\s*(?:\\[([^\\]|]+)])?\\s*(?:\\|(.*))?", Pattern.DOTALL);
 
     private record Open(int indent, String address) {}
 
@@ -78,15 +84,15 @@ public final class Outline {
     }
 
     private static Map<Column, String> cells(String line, @Nullable String kind) {
-        int bar = line.lastIndexOf('|');
+        Matcher matcher = LINE.matcher(line.strip());
         Map<Column, String> cells = new EnumMap<>(Column.class);
-        cells.put(
-                Column.TITLE, (bar < 0 ? line : line.substring(0, bar)).strip().replaceFirst("^[-*•]\\s+", ""));
-        String named = bar < 0 ? "" : line.substring(bar + 1).strip();
-        Optional.of(named)
-                .filter(n -> !n.isEmpty())
-                .or(() -> Optional.ofNullable(kind))
-                .ifPresent(k -> cells.put(Column.KIND, k));
+        if (matcher.matches()) {
+            cells.put(Column.TITLE, matcher.group(1).strip());
+            Optional.ofNullable(matcher.group(2))
+                    .or(() -> Optional.ofNullable(kind))
+                    .ifPresent(k -> cells.put(Column.KIND, k.strip()));
+            Optional.ofNullable(matcher.group(3)).ifPresent(d -> cells.put(Column.SEARCH_DESCRIPTION, d.strip()));
+        }
         return cells;
     }
 

@@ -137,7 +137,7 @@ class PlanReadingTest {
     @Test
     void anIndentedListMakesABranchWithKinds() {
         Edition site = Sites.small();
-        String list = "Courses\n  - Spinning | standard\n  Dyeing\n\tIndigo\nCourses\n";
+        String list = "Courses\n  - Spinning [standard] | By hand\n  Dyeing\n\tIndigo\nCourses\n";
         Read read = PlanReading.of(Sites.desk(site), Outline.read(site, list, null, null));
         assertThat(read.rows()).extracting(PlanRowRead::does).containsOnly(Does.NEW);
         Edition after = taken(site, read);
