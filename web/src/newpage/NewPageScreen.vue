@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useNotices } from '@/edit/useNotices'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useNarrow } from '@/look/useNarrow'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { LONGEST_TITLE } from './form'
 import GatherChoice from './GatherChoice.vue'
@@ -36,6 +37,9 @@ const cannot = computed(() => !may.value.has(form.kind))
 /** The pattern that it begins with, else its template. */
 const brings = computed(() => begun.value ?? site.templates.get(form.template))
 const searchTitle = computed(() => (titles.value[0] ? `${titles.value[0]} · ${site.standing?.name}` : ''))
+const session = useSession()
+/** What that changes is told in the Plan before it is done. */
+const thenHome = ref(false)
 const outline = ref<InstanceType<typeof OutlineNames> | null>(null)
 const outlined = computed(() => form.several && isOutlined(form.names))
 async function outlineMade(count: number) {
@@ -49,8 +53,8 @@ async function submit() {
   const made = await make()
   if (made)
     await router.replace(
-      several
-        ? { name: 'plan', params: { page: made } }
+      several || thenHome.value
+        ? { name: 'plan', params: { page: made }, query: thenHome.value ? { sheet: 'home' } : {} }
         : { name: kind.value?.startsIn === 'form' ? 'form' : 'page', params: { page: made } },
     )
   // Told on the screen that it leads to: a new one begins without what was said on the last.
@@ -131,6 +135,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
               placeholder="What somebody searching should know, in 150 letters"
             />
           </template>
+          <v-checkbox
+            v-if="session.manager && !form.several"
+            v-model="thenHome"
+            label="Then make it the home page…"
+          />
           <p v-if="brings && !cannot && !outlined" class="brings">
             <b>Brings</b> {{ counted(brings.sections, 'section') }}, {{ counted(brings.toFill, 'place') }} to
             fill.

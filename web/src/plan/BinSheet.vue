@@ -57,7 +57,9 @@ async function back(row: BinRow) {
       </ul>
       <p v-if="trouble" class="must gap" role="alert">{{ trouble }}</p>
     </template>
-    <v-btn class="foot" @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    <div class="row-flex foot">
+      <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
+    </div>
   </SheetDialog>
 </template>
 

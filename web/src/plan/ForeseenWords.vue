@@ -4,7 +4,7 @@ import { counted } from '@/words/counted'
 
 /** What would come of something, in words: addresses, what will lead on, menus, shelves, and what is refused with its reason. */
 defineProps<{ coming: Coming; of?: string[] }>()
-const FIRST = 8
+const FIRST = 6
 </script>
 
 <template>
@@ -26,7 +26,7 @@ const FIRST = 8
       With the next release, {{ counted(coming.leading.gone, 'address says', 'addresses say') }} that what
       stood there is gone (410).
     </li>
-    <li v-if="coming.rest.menus.length">Lines follow in {{ coming.rest.menus.join(', ') }}.</li>
+    <li v-if="coming.rest.menus.length">Lines in {{ coming.rest.menus.join(' and ') }} change with it.</li>
     <li v-if="coming.rest.hidden">
       {{ counted(coming.rest.hidden, 'page is', 'pages are') }} not shown to visitors any more, from the next
       release on.

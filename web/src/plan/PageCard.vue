@@ -52,6 +52,16 @@ const fillWords = computed(() => {
     : 'nothing left'
 })
 
+/** What has a task now, and so what a press does: this page gets it, or has it no more. */
+function taskWords(key: string): string {
+  const now = String(site.catalog?.facts[key] ?? '')
+  if (now === props.page) return 'this page; press to let it go'
+  return now ? `now “${site.rows.get(now)?.title ?? ''}”` : 'no page yet'
+}
+function setTask(key: string) {
+  const value = site.catalog?.facts[key] === props.page ? undefined : props.page
+  void site.give({ verb: 'set-value', item: 'site', key, value })
+}
 async function withdraw(off: boolean) {
   await site.give({ verb: 'withdraw-page', page: props.page, withdrawn: off }, props.page)
 }
@@ -82,6 +92,18 @@ async function withdraw(off: boolean) {
           >Take off the site</v-btn
         >
         <v-btn @click="emit('sheet', 'duplicate')">Duplicate…<span class="kbd">D</span></v-btn>
+        <v-menu v-if="session.manager">
+          <template #activator="{ props: menu }"><v-btn v-bind="menu">Its task ▾</v-btn></template>
+          <v-list>
+            <v-list-item
+              v-for="p in site.catalog?.boundPages ?? []"
+              :key="p.key"
+              :title="p.label"
+              :subtitle="taskWords(p.key)"
+              @click="setTask(p.key)"
+            />
+          </v-list>
+        </v-menu>
         <v-btn v-if="session.manager" @click="emit('sheet', 'pack')">Save as a pack…</v-btn>
         <v-btn v-if="!row.home && detail.changeable" class="danger" @click="emit('sheet', 'remove')"
           >Remove</v-btn

@@ -97,6 +97,7 @@ function done() {
       <template v-else>
         <span class="title cut" dir="auto" :title="row.title">{{ row.title }}</span>
         <span v-if="row.home" class="home">home</span>
+        <span v-for="t in row.tasks" :key="t" class="home task">{{ t.toLowerCase() }}</span>
         <span class="mono cut address">{{ row.address }}</span>
         <span class="unseen">, wears {{ template }}</span>
       </template>
@@ -162,6 +163,11 @@ function done() {
 }
 .address {
   flex: 1 2 40px;
+}
+.home.task {
+  background: none;
+  border: 1px solid var(--juniper);
+  color: var(--juniper);
 }
 .home {
   background: var(--deed);

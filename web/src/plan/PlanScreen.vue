@@ -47,6 +47,11 @@ const card = ref(false)
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
 const sheet = ref<SheetName | null>(null)
+// Whoever makes a page the home page from elsewhere is led here.
+if (route.query.sheet === 'home') {
+  sheet.value = 'home'
+  void router.replace({ name: 'plan', params: route.params })
+}
 const moves = usePlanMoves(choose)
 const { pack, carries, dropped } = useDroppedPack()
 

@@ -7,6 +7,7 @@ import type { SiteSettings } from '@/api/types'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import SiteFactsInput from '@/galley/SiteFactsInput.vue'
 import HoldsInput from '@/property/HoldsInput.vue'
+import PropertyInput from '@/property/PropertyInput.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { packHref } from '@/pack/packHref'
@@ -101,6 +102,20 @@ async function retire() {
         <section aria-labelledby="elsewhere">
           <h2 id="elsewhere">From elsewhere</h2>
           <SiteFactsInput :keys="FROM_ELSEWHERE" />
+        </section>
+        <section aria-labelledby="tasks">
+          <h2 id="tasks">Pages with a task</h2>
+          <PropertyInput
+            v-for="p in site.catalog?.boundPages ?? []"
+            :key="p.key"
+            class="gap"
+            :property="p"
+            :value="site.catalog?.facts[p.key]"
+            @change="(value) => site.give({ verb: 'set-value', item: 'site', key: p.key, value })"
+          />
+          <p class="quiet small">
+            They can’t be removed or taken off while they have one. The home page is chosen in the Plan.
+          </p>
         </section>
         <section aria-labelledby="top">
           <h2 id="top">At the top of the plan</h2>

@@ -15,6 +15,7 @@ export const row = (id: string, more: Partial<PlanRow> = {}): PlanRow => ({
   wornBecause: 'KIND',
   state: 'LIVE',
   home: false,
+  tasks: [],
   menus: [],
   following: [],
   sitemap: 'in',

@@ -44,12 +44,14 @@ record Catalog(
     /**
      * What is said of the site.
      *
+     * @param boundPages the facts by which pages have a task
      * @param folders the names of those in which files lie, and of those that these lie in
      */
     public record CatalogSite(
             List<MenuInfo> menus,
             String language,
             List<Property> siteFacts,
+            List<Property> boundPages,
             Map<String, Value> facts,
             Collection<String> folders) {}
 }

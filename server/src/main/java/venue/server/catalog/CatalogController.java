@@ -14,6 +14,7 @@ import venue.core.model.page.PageSettings;
 import venue.core.model.pattern.PatternGroups;
 import venue.core.model.section.ColumnSettings;
 import venue.core.model.section.SectionSettings;
+import venue.core.model.site.BoundPage;
 import venue.core.model.site.SiteFacts;
 import venue.core.model.theme.Texture;
 import venue.core.model.theme.Tone;
@@ -50,6 +51,7 @@ class CatalogController {
                                 .toList(),
                         edition.site().language(),
                         SiteFacts.told(),
+                        BoundPage.all(),
                         edition.site().facts(),
                         edition.all(Media.class)
                                 .flatMap(Media::folders)

@@ -24,8 +24,13 @@ record PlanRow(
     public record RowHead(
             String id, @Nullable String parent, String title, String address, String kind, String found) {}
 
-    /** What it wears, and how it stands to visitors. */
-    public record RowWears(String template, Worn.Source wornBecause, PageState state, boolean home) {}
+    /**
+     * What it wears, and how it stands to visitors.
+     *
+     * @param tasks what it is for the site beside a page, such as the one for searching
+     */
+    public record RowWears(
+            String template, Worn.Source wornBecause, PageState state, boolean home, List<String> tasks) {}
 
     /**
      * The menus in which it stands.

@@ -19,6 +19,7 @@ import venue.core.live.appearing.Appearing;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.property.Property;
+import venue.core.model.site.BoundPage;
 import venue.store.workspace.Standing;
 
 /**
@@ -111,7 +112,8 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                         working.servedAt(page),
                         page.kind(),
                         found(working, page)),
-                new PlanRow.RowWears(worn.template().id(), worn.source(), state, working.isHome(page)),
+                new PlanRow.RowWears(
+                        worn.template().id(), worn.source(), state, working.isHome(page), tasks(working, page)),
                 new PlanRow.RowMenus(menus(places, false), menus(places, true)),
                 new PlanRow.RowSitemap(
                         switch (sitemap.how()) {
@@ -134,6 +136,12 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                         ? p.how() == Appearing.How.FOLLOWS
                         : p.how() == Appearing.How.IN || p.how() == Appearing.How.WAITS)
                 .flatMap(p -> Stream.ofNullable(p.menu()))
+                .toList();
+    }
+
+    private static List<String> tasks(Edition edition, Page page) {
+        return BoundPage.tasks(edition.site(), page.id())
+                .map(b -> b.property().label())
                 .toList();
     }
 

@@ -4,8 +4,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.fault.Refusal;
 import venue.core.model.page.Page;
+import venue.core.model.site.BoundPage;
 
-/** What may not happen to the home page. */
+/** What may not happen to the home page, and to the other pages that have a task. */
 public final class Homes {
 
     private Homes() {}
@@ -18,6 +19,19 @@ public final class Homes {
                     "“" + home.title() + "” is the home page and can't be " + what + ".",
                     "Make another page the home page first.");
         });
+        for (BoundPage task : BoundPage.values()) {
+            task.of(edition.site())
+                    .filter(pages::contains)
+                    .flatMap(edition::page)
+                    .ifPresent(page -> {
+                        throw Refusal.conflict(
+                                "bound-stays",
+                                "page",
+                                "“" + page.title() + "” is the site’s page “"
+                                        + task.property().label() + "” and can't be " + what + ".",
+                                "Choose another page for that first, in the Site settings under Pages with a task.");
+                    });
+        }
     }
 
     /** Refuses a home page that is taken off, itself or with one above it. */

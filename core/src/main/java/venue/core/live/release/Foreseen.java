@@ -100,7 +100,7 @@ public record Foreseen(
                 Redirects.left(desk.live(), after, within.stream().flatMap(id -> desk.live().page(id).stream()));
         int on = (int) left.stream().filter(r -> Redirects.leads(after, r)).count();
         int hidden = (int) within.stream()
-                .filter(id -> before.plan().isShown(id) && !after.plan().isShown(id))
+                .filter(id -> desk.live().plan().isShown(id) && !after.plan().isShown(id))
                 .count();
         return new Foreseen(
                 changed.size(),

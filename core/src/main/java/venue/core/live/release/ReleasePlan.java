@@ -22,6 +22,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Element;
+import venue.core.model.site.Site;
 import venue.core.sort.Between;
 import venue.core.sort.Sorts;
 
@@ -161,7 +162,22 @@ public final class ReleasePlan {
             throw Refusal.badInput(
                     "nothing-to-release", "items", "Nothing is chosen.", "Choose at least one change to release.");
         }
-        return prepare(live, target(all), all);
+        Edition target = target(all);
+        requireHome(target);
+        return prepare(live, target, all);
+    }
+
+    private static void requireHome(Edition target) {
+        boolean none = target.find(Site.class, Site.ID)
+                .filter(s -> target.page(s.home()).isEmpty())
+                .isPresent();
+        if (none) {
+            throw Refusal.conflict(
+                    "no-home",
+                    "items",
+                    "The site would have no home page: visitors would find nothing at /.",
+                    "Make a page the home page first, in the Plan.");
+        }
     }
 
     /** A release that brings the live site to {@code target}: used for going back as well. */

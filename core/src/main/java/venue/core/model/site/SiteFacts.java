@@ -55,7 +55,7 @@ public final class SiteFacts {
     private static final Property MAY_HOLD =
             many("mayHold", "At the top of the plan", of("kind", "Kind", PropertyType.KIND));
 
-    private static final List<Property> ALL = Stream.of(TOLD, SiteIdentity.all(), List.of(MAY_HOLD))
+    private static final List<Property> ALL = Stream.of(TOLD, SiteIdentity.all(), BoundPage.all(), List.of(MAY_HOLD))
             .flatMap(List::stream)
             .toList();
 

@@ -19,9 +19,6 @@ import venue.core.model.theme.Tone;
 /** What the site is known by, whichever look it wears: its logo, and what it says on every page. */
 public final class SiteIdentity {
 
-    /** The key of the page bound for searching. */
-    public static final String SEARCH_PAGE = "searchPage";
-
     public static final String HEADER_MENU = "headerMenu";
     public static final String FOOT_MENU = "footMenu";
     public static final String CLOSING_MENU = "closingMenu";
@@ -72,8 +69,6 @@ public final class SiteIdentity {
                                     .longest(24)
                                     .help("A button at the header's end, for example Book a place."),
                             of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"),
-                            of(SEARCH_PAGE, "Page for searching", PropertyType.PAGE)
-                                    .help("Where the element “Search” leads, and what is looked for is found."),
                             of(HEADER_MENU, "Menu in the header", PropertyType.MENU)
                                     .help("Stands beside the name, and behind one button on narrow screens."))),
             new PropertyGroup(

@@ -2,10 +2,13 @@ package venue.core.show.render;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Values;
 import venue.core.body.scene.ShownMenu;
 import venue.core.model.menu.Menu;
+import venue.core.model.page.Page;
+import venue.core.model.site.BoundPage;
 import venue.core.model.site.SiteIdentity;
 import venue.core.model.theme.Look;
 
@@ -63,7 +66,8 @@ final class Foot {
     private void closing(Optional<ShownMenu> menu, boolean landmark) {
         String words = Values.text(view.edition().site().facts(), "closingWords");
         List<ShownMenu.Line> lines = menu.map(ShownMenu::lines).orElse(List.of());
-        if (words.isBlank() && lines.isEmpty()) {
+        List<Page> bound = bound();
+        if (words.isBlank() && lines.isEmpty() && bound.isEmpty()) {
             return;
         }
         out.start("div", "closing");
@@ -75,7 +79,20 @@ final class Foot {
         } else if (!lines.isEmpty()) {
             ShownMenu.write(lines, 1, "", out);
         }
+        for (Page page : bound) {
+            out.start("p").start("a").attr("href", view.path(page)).text(page.menuLabel());
+            out.end().end();
+        }
         out.end();
+    }
+
+    /** The pages with a task that every page links to, but for those to which a menu around it leads already. */
+    private List<Page> bound() {
+        List<String> menus = SiteIdentity.menus(view.edition().site().facts());
+        return Stream.of(BoundPage.CONTENTS, BoundPage.PRIVACY)
+                .flatMap(task -> view.bound(task).stream())
+                .filter(p -> view.edition().inbound().menusTo(p.id()).stream().noneMatch(menus::contains))
+                .toList();
     }
 
     private void who() {

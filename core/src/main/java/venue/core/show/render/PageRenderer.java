@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jsoup.nodes.Entities;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
@@ -15,6 +16,7 @@ import venue.core.model.part.PagePart;
 import venue.core.model.section.Element;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
+import venue.core.model.site.BoundPage;
 import venue.core.model.template.Template;
 import venue.core.model.template.Zone;
 import venue.core.model.template.ZoneRole;
@@ -40,7 +42,9 @@ public final class PageRenderer {
 
     /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
     public static Rendered notFound(View view) {
-        return notice(view, Phrase.NOT_FOUND, Phrase.NOT_FOUND_WORDS);
+        return view.bound(BoundPage.NOT_FOUND)
+                .map(page -> document(view, page, view.edition().worn(page).template(), false))
+                .orElseGet(() -> notice(view, Phrase.NOT_FOUND, Phrase.NOT_FOUND_WORDS));
     }
 
     /** What visitors get under the address of a page that was taken off. */
@@ -98,8 +102,11 @@ public final class PageRenderer {
     private static Rendered notice(View view, Phrase says, Phrase because) {
         String language = view.edition().site().language();
         String title = says.in(language);
+        String contents = view.bound(BoundPage.CONTENTS)
+                .map(p -> "<p><a href=\"page:" + p.id() + "\">" + Entities.escape(p.title()) + "</a></p>")
+                .orElse("");
         String words = "<p>" + because.in(language) + " <a href=\"/\">" + Phrase.BEGIN_AT_HOME.in(language) + "</a> "
-                + Phrase.OR_FROM_MENU.in(language) + "</p>";
+                + Phrase.OR_FROM_MENU.in(language) + "</p>" + contents;
         Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
         Section section = Section.empty("notice", title, List.of(12));
         Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));

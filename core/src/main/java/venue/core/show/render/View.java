@@ -6,12 +6,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import venue.core.basics.value.Values;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
-import venue.core.model.site.SiteIdentity;
+import venue.core.model.site.BoundPage;
 import venue.core.model.theme.SiteMark;
 import venue.core.model.theme.StyleSheet;
 import venue.core.show.gathering.Hard;
@@ -149,8 +148,12 @@ public record View(
 
     /** The page that the site names for searching, if whoever looks may open it. */
     public Optional<Page> searchPage() {
-        return edition.page(Values.text(edition.site().facts(), SiteIdentity.SEARCH_PAGE))
-                .filter(this::shows);
+        return bound(BoundPage.SEARCH);
+    }
+
+    /** The page that has a task, if whoever looks may open it. */
+    public Optional<Page> bound(BoundPage task) {
+        return task.of(edition.site()).flatMap(edition::page).filter(this::shows);
     }
 
     /** Whoever looks, as listings are told. */
