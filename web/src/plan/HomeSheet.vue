@@ -60,7 +60,7 @@ async function make() {
 <style scoped>
 .proofs {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 16px;
   margin-top: 12px;
 }

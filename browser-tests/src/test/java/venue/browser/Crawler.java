@@ -1,0 +1,125 @@
+package venue.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.net.URI;
+import java.net.http.HttpResponse;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+
+/**
+ * Walks the live site as a robot would, and holds what it finds against the plan: links, canonical addresses, the sitemap, and every
+ * address that was ever live.
+ */
+final class Crawler {
+
+    private static final String RELEASE = """
+            async () => {
+              const token = /XSRF-TOKEN-\\w+=([^;]*)/.exec(document.cookie)[1]
+              const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
+              const waiting = await (await fetch('/api/sites/kestrel-moor/releases/waiting')).json()
+              const body = JSON.stringify({ items: waiting.entries.map(e => e.item), note: '' })
+              const answer = await fetch('/api/sites/kestrel-moor/releases', { method: 'POST', headers, body })
+              return answer.ok ? '' : await answer.text()
+            }
+            """;
+    private static final String ROWS = """
+            async () => (await (await fetch('/api/sites/kestrel-moor/news')).json()).plan.rows
+              .map(r => ({ address: r.address, state: r.state, sitemap: r.sitemap }))
+            """;
+    private static final Pattern LINKS = Pattern.compile("<a [^>]*href=\"(/[^\"#?]*)[^\"]*\"");
+    private static final Pattern CANONICAL = Pattern.compile("<link rel=\"canonical\" href=\"([^\"]+)\"");
+    private static final Pattern LISTED = Pattern.compile("<loc>([^<]+)</loc>");
+
+    private final Running venue;
+    private final Page page;
+    private final Set<String> everLive = new TreeSet<>();
+
+    Crawler(Running venue, Page page) {
+        this.venue = venue;
+        this.page = page;
+    }
+
+    /** Releases all that waits, and walks the site. */
+    void releaseAndWalk(String after) {
+        assertThat(page.evaluate(RELEASE)).as("release after " + after).isEqualTo("");
+        List<String> wrong = new ArrayList<>();
+        Map<String, HttpResponse<String>> pages = walk(wrong);
+        Set<String> listed = new HashSet<>();
+        LISTED.matcher(Visitor.visit(venue, "/sitemap.xml").body())
+                .results()
+                .forEach(m -> listed.add(URI.create(m.group(1)).getPath()));
+        for (Object each : (List<?>) page.evaluate(ROWS)) {
+            Map<?, ?> row = (Map<?, ?>) each;
+            String address = String.valueOf(row.get("address"));
+            boolean in = row.get("sitemap").equals("in");
+            if (in != listed.contains(address)) {
+                wrong.add("the plan says " + row.get("sitemap") + " of " + address + ", the sitemap does not");
+            }
+            HttpResponse<String> answer = Visitor.visit(venue, address);
+            int expected = row.get("state").equals("WITHDRAWN") ? 410 : 200;
+            if (answer.statusCode() != expected) {
+                wrong.add(
+                        "the plan has " + address + " as " + row.get("state") + ", it answers " + answer.statusCode());
+            }
+        }
+        everLive.addAll(pages.keySet());
+        everLive.addAll(listed);
+        everLive.forEach(address -> answers(address, wrong));
+        assertThat(wrong).as("after " + after).isEmpty();
+    }
+
+    /** Every page that can be reached, each linked to at the very address where it is served. */
+    private Map<String, HttpResponse<String>> walk(List<String> wrong) {
+        Map<String, HttpResponse<String>> found = new HashMap<>();
+        Deque<String> todo = new ArrayDeque<>(List.of("/"));
+        Map<String, String> from = new HashMap<>();
+        while (!todo.isEmpty()) {
+            String path = todo.remove();
+            if (found.containsKey(path) || path.startsWith("/-/")) {
+                continue;
+            }
+            HttpResponse<String> answer = Visitor.visit(venue, path);
+            found.put(path, answer);
+            if (answer.statusCode() != 200) {
+                wrong.add(from.get(path) + " links to " + path + ", which answers " + answer.statusCode());
+                continue;
+            }
+            CANONICAL.matcher(answer.body()).results().forEach(m -> {
+                String canonical = URI.create(m.group(1)).getPath();
+                if (!canonical.equals(path)) {
+                    wrong.add(path + " says that it is " + canonical);
+                }
+            });
+            LINKS.matcher(answer.body()).results().forEach(m -> {
+                from.putIfAbsent(m.group(1), path);
+                todo.add(m.group(1));
+            });
+        }
+        return found;
+    }
+
+    /** 200, one redirect on this host to a 200, or 410. */
+    private void answers(String address, List<String> wrong) {
+        HttpResponse<String> answer = Visitor.visit(venue, address);
+        if (answer.statusCode() == 301) {
+            String to = answer.headers().firstValue("location").orElse("");
+            if (!to.startsWith("/")
+                    || to.startsWith("//")
+                    || Visitor.visit(venue, to).statusCode() != 200) {
+                wrong.add(address + " was live, and leads to " + to);
+            }
+        } else if (answer.statusCode() != 200 && answer.statusCode() != 410) {
+            wrong.add(address + " was live, and answers " + answer.statusCode());
+        }
+    }
+}
