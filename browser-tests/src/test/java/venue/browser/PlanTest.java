@@ -83,12 +83,9 @@ class PlanTest extends DemoTest {
     }
 
     private void nameAnew() {
-        openPage("Spinning");
-        page.locator(".strip")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("no description"))
-                .or(page.getByText("no description"))
-                .first()
-                .click();
+        at(id("Spinning"));
+        page.keyboard().press("Enter");
+        page.getByText("no description").first().click();
         page.getByLabel("Last part of the address").fill("by-hand");
         assertThat(page.locator(".sheet")).containsText("1 page gets another address");
         button("Change the address").click();
@@ -134,7 +131,9 @@ class PlanTest extends DemoTest {
         page.reload();
         button("Put back").click();
         assertThat(button("Take off the site")).isVisible();
-        String address = page.locator("[aria-current] .mono").textContent().strip();
+        String address = page.locator("[role=treeitem][aria-current] .mono")
+                .textContent()
+                .strip();
         page.getByRole(AriaRole.TREE).focus();
         page.keyboard().press("Delete");
         assertThat(page.locator(".sheet")).containsText("2 pages beneath it go too.");
@@ -157,7 +156,7 @@ class PlanTest extends DemoTest {
         page.keyboard().press("h");
         assertThat(page.locator(".sheet iframe")).hasCount(2);
         button("Make it the home page").click();
-        assertThat(page.locator("[aria-current] .home")).hasText("home");
+        assertThat(page.locator("[role=treeitem][aria-current] .home")).hasText("home");
         crawler.releaseAndWalk("another home page");
         assertThat(Visitor.visit(venue, "/tonight").headers().firstValue("location"))
                 .contains("/");

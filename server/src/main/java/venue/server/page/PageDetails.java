@@ -76,7 +76,7 @@ class PageDetails {
                 standing.working().servedAt(page),
                 live.map(standing.live()::servedAt).orElse(""),
                 standing.working().isHome(page),
-                PageState.of(page, live.orElse(null)),
+                PageState.of(standing.working(), standing.live(), page),
                 page.withdrawn(),
                 lastChange(here.workspace(), page),
                 standing.release());

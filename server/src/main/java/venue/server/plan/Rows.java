@@ -101,7 +101,7 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
         List<Finding> findings = standing.survey().about(page.id());
         Edition working = standing.working();
         Worn worn = working.worn(page);
-        PageState state = PageState.of(page, standing.live().page(page.id()).orElse(null));
+        PageState state = PageState.of(working, standing.live(), page);
         List<Appearing.Place> places = Appearing.of(working, standing.live(), page);
         Appearing.Place sitemap = places.get(places.size() - 1);
         return new PlanRow(

@@ -69,7 +69,7 @@ class SitemapController {
                 page.id(),
                 page.title(),
                 why == null ? standing.live().servedAt(released.orElseThrow()) : working.servedAt(page),
-                PageState.of(page, released.orElse(null)),
+                PageState.of(working, standing.live(), page),
                 working.inbound().menusTo(page.id()).stream()
                         .map(m -> working.find(m).map(Item::name).orElse(m))
                         .toList(),

@@ -1,6 +1,5 @@
 package venue.core.edition.edition;
 
-import org.jspecify.annotations.Nullable;
 import venue.core.model.page.Page;
 
 /** How a page of the working copy stands to the live site. */
@@ -11,17 +10,16 @@ public enum PageState {
     LIVE,
     /** Released, and changed since. */
     CHANGED,
-    /** Taken off, its address kept. */
+    /** Taken off, itself or with one above it; its address is kept. */
     WITHDRAWN;
 
-    /** The state of a page, given what the live release has of it. */
-    public static PageState of(Page page, @Nullable Page live) {
-        if (page.withdrawn()) {
+    /** The state of a page of the working copy. */
+    public static PageState of(Edition working, Edition live, Page page) {
+        if (!working.plan().isShown(page.id())) {
             return WITHDRAWN;
         }
-        if (live == null) {
-            return DRAFT;
-        }
-        return page.equals(live) ? LIVE : CHANGED;
+        return live.page(page.id())
+                .map(was -> page.equals(was) ? LIVE : CHANGED)
+                .orElse(DRAFT);
     }
 }

@@ -2,7 +2,9 @@ package venue.core.edition.edition;
 
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.model.section.OnSite;
@@ -28,7 +30,15 @@ public record Tally(Map<PageState, Integer> pages, int toFill) {
      * @param changed ids of the items that are not what they were, in the working copy or live
      */
     public Tally after(Edition working, Edition live, Edition workingNow, Edition liveNow, Collection<String> changed) {
-        return with(working, live, changed, -1).with(workingNow, liveNow, changed, 1);
+        Set<String> ids = new LinkedHashSet<>(changed);
+        for (String id : changed) {
+            // What is beneath a page is hidden with it.
+            if (working.plan().isShown(id) != workingNow.plan().isShown(id)) {
+                working.plan().subtree(id).forEach(ids::add);
+                workingNow.plan().subtree(id).forEach(ids::add);
+            }
+        }
+        return with(working, live, ids, -1).with(workingNow, liveNow, ids, 1);
     }
 
     private Tally with(Edition working, Edition live, Collection<String> ids, int by) {
@@ -36,9 +46,7 @@ public record Tally(Map<PageState, Integer> pages, int toFill) {
         counts.putAll(pages);
         int places = toFill;
         for (Item item : ids.stream().flatMap(id -> working.find(id).stream()).toList()) {
-            working.page(item.id())
-                    .ifPresent(page ->
-                            counts.merge(PageState.of(page, live.page(page.id()).orElse(null)), by, Tally::sum));
+            working.page(item.id()).ifPresent(page -> counts.merge(PageState.of(working, live, page), by, Tally::sum));
             if (item instanceof OnSite shown) {
                 places += by * working.facts(shown).places().size();
             }

@@ -26,6 +26,8 @@ public final class PlanTable {
     public static final int MOST = 20_000;
 
     static final String OFF = "taken off";
+    /** Of a page that is not taken off itself. */
+    private static final String BENEATH_OFF = "beneath one taken off";
 
     private PlanTable() {}
 
@@ -66,9 +68,14 @@ public final class PlanTable {
         cells.put(Column.SEARCH_TITLE, Values.text(page.settings(), "searchTitle"));
         cells.put(Column.SEARCH_DESCRIPTION, Values.text(page.settings(), "searchDescription"));
         cells.put(Column.SITEMAP, Appearing.inSitemap(edition, live, page).how() == Appearing.How.IN ? "yes" : "no");
-        PageState state = PageState.of(page, live.page(page.id()).orElse(null));
+        PageState state = PageState.of(edition, live, page);
         cells.put(
-                Column.STATE, state == PageState.WITHDRAWN ? OFF : state.name().toLowerCase(Locale.ROOT));
+                Column.STATE,
+                page.withdrawn()
+                        ? OFF
+                        : state == PageState.WITHDRAWN
+                                ? BENEATH_OFF
+                                : state.name().toLowerCase(Locale.ROOT));
         return cells;
     }
 

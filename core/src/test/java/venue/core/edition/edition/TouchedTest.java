@@ -64,6 +64,9 @@ class TouchedTest {
         assertThat(before.pages()).containsOnlyKeys(PageState.LIVE).containsValue(3);
         assertThat(before.after(site, site, off, site, List.of("weaving"))).isEqualTo(Tally.of(off, site));
         assertThat(Tally.of(off, site).pages()).containsEntry(PageState.LIVE, 2).containsEntry(PageState.WITHDRAWN, 1);
+        Edition above = Sites.after(site, PageCommand.withdrawPage("workshops", true));
+        assertThat(before.after(site, site, above, site, List.of("workshops"))).isEqualTo(Tally.of(above, site));
+        assertThat(Tally.of(above, site).pages()).containsEntry(PageState.WITHDRAWN, 2);
         assertThat(Tally.of(site, Edition.of(List.of())).pages()).containsEntry(PageState.DRAFT, 3);
         assertThat(site.all(Page.class)).hasSize(3);
     }
