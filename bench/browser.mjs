@@ -1,4 +1,4 @@
-// What people wait for in the interface: drawings, the tray, a keystroke's way into the proof, the Plan of 20,000 pages. Two servers of the same
+// What people wait for in the interface: drawings, the tray, a keystroke's way into the proof. Two servers of the same
 // demo take turns: the one of an earlier commit and this one. Called by bench/run; fails where a bound is not kept.
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
@@ -109,61 +109,6 @@ const DRAWN = `() => [...document.querySelectorAll('.drawn-place')].filter((p) =
 const NAMED = `() => document.querySelectorAll('.group li b').length > 90`
 const since = async (page, holds, from) => (await page.evaluate(`window.whenever(${holds})`)) - from
 
-/** Opens Patterns by its address: until the names stand, and from then until what is in the window is drawn. */
-async function patterns(page, origin, drawings) {
-  await page.goto('about:blank')
-  const from = Date.now()
-  await page.goto(`${origin}/${SITE}/patterns`, { waitUntil: 'commit' })
-  const stands = await since(page, NAMED, from)
-  return { stands, drawn: drawings ? await since(page, DRAWN, from + stands) : 0 }
-}
-/** From one screen to another and back, by the links. */
-async function comeBack(page) {
-  await page.getByRole('link', { name: 'Theme', exact: true }).click()
-  await page.evaluate(`window.whenever(() => document.querySelector('.contact') && (${DRAWN})())`)
-  await page.waitForTimeout(1500)
-  await page.getByRole('link', { name: 'Patterns', exact: true }).click()
-  const stands = await since(page, NAMED, 0)
-  return since(page, DRAWN, stands)
-}
-async function tray(page, origin, id) {
-  await page.goto(`${origin}/${SITE}/page/${id}`)
-  await page.locator('.insert.last').first().waitFor()
-  await page.waitForTimeout(4000)
-  await page.locator('.insert.last').first().click()
-  const stands = await since(page, `() => document.querySelector('.tray .drawn-place')`, 0)
-  return since(page, DRAWN, stands)
-}
-/** The Plan of twenty thousand pages, two hundred beneath each: until its first rows stand, and an arrow key. */
-async function plan(page, origin) {
-  await page.goto(`${origin}/${SITE}/survey`)
-  await page.evaluate(async () => {
-    for (let i = 0; i < 100; i++) {
-      const pages = Array.from({ length: 200 }, (_, n) => ({ id: `plan-${i * 200 + n}`, title: `Workshop ${i * 200 + n}` }))
-      const parent = i === 0 ? null : `plan-${i - 1}`
-      await window.give({ verb: 'make-pages', parent, kind: 'standard', template: 'plain', pages, menus: [], settings: {} })
-    }
-  })
-  const opened = []
-  for (let i = 0; i < 3; i++) {
-    await page.goto('about:blank')
-    const from = Date.now()
-    await page.goto(`${origin}/${SITE}/plan`, { waitUntil: 'commit' })
-    opened.push(await since(page, `() => document.querySelectorAll('[role=treeitem]').length > 10`, from))
-  }
-  await page.getByRole('treeitem').first().click()
-  const moved = []
-  for (let i = 0; i < KEYS; i++) {
-    const was = await page.evaluate(() => document.querySelector('[role=treeitem][aria-selected=true]')?.id ?? document.activeElement?.id)
-    const from = await page.evaluate(() => {
-      window.pressed = new Promise((done) => addEventListener('keydown', () => done(Date.now()), { once: true, capture: true }))
-    })
-    await page.keyboard.press('ArrowDown')
-    moved.push((await since(page, `() => (document.querySelector('[role=treeitem][aria-selected=true]')?.id ?? document.activeElement?.id) !== ${JSON.stringify(was)}`, 0)) - (await page.evaluate(() => window.pressed)) + (from ?? 0))
-  }
-  return { opens: median(opened), arrow: median(moved) }
-}
-
 const taken = { before: {}, now: {} }
 const add = (who, what, ms) => (taken[who][what] ??= []).push(ms)
 const servers = { before: await open(before), now: await open(now) }
@@ -191,7 +136,6 @@ for (let round = 0; asked('keys') && round < 4; round++) {
       await servers[who].goto('about:blank')
     }
 }
-const large = asked('plan') ? await plan(servers.now, now) : null
 await browser.close()
 
 const of = (who, what) => median(taken[who][what])
@@ -211,9 +155,5 @@ if (asked('drawings')) {
 if (asked('keys')) {
   ratio('Keystroke to proof, 60 sections, of the time before', 0.55, of('now', 'key 60'), of('before', 'key 60'))
   ratio('Keystroke to proof, 60 sections, of that in 6', 1.3, of('now', 'key 60'), of('now', 'key 6'))
-}
-if (large) {
-  row('Plan of 20,000 pages: its first rows, ms', 2500, large.opens, '')
-  row('Plan of 20,000 pages: an arrow key, ms', 100, large.arrow, '')
 }
 process.exit(broken ? 1 : 0)

@@ -44,7 +44,7 @@ const virtual = useVirtualizer(
     count: props.lines.length,
     getScrollElement: () => tree.value,
     estimateSize: () => (narrow.value ? 52 : 36),
-    overscan: 12,
+    overscan: 5,
   })),
 )
 const drawn = computed(() =>

@@ -8,6 +8,7 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
@@ -16,6 +17,10 @@ import venue.core.change.edit.page.PageCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
+import venue.core.live.address.Trail;
+import venue.core.live.outline.PlanReading;
+import venue.core.live.outline.PlanTable;
+import venue.core.live.release.Foreseen;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
 import venue.core.show.render.PageRenderer;
@@ -65,6 +70,10 @@ final class Scale {
         compare("colour changed, released", small, large, Scale::colour);
         compare("page with three listings", small, large, Scale::listings);
         compare("the same, after a step", small, large, Scale::listingsAfter);
+        compare("page moved, foreseen", small, large, Scale::foreseen);
+        compare("what answers at", small, large, Scale::answers);
+        perRow("plan as CSV, a row", small, large, Scale::csv);
+        perRow("the same read, a row", small, large, Scale::read);
         searched(small, large);
         started(folder);
         System.gc();
@@ -109,6 +118,37 @@ final class Scale {
         double few = median(n -> work.on(small, n));
         double many = median(n -> work.on(large, n));
         System.out.printf(Locale.ROOT, "%-28s %10.2f %10.2f %7.1f%n", what, few, many, many / few);
+    }
+
+    /** What is done to a whole plan, page for page. */
+    private static void perRow(String what, Scale small, Scale large, Consumer<Scale> work) {
+        double few = median(STARTS, n -> work.accept(small)) / SMALL;
+        double many = median(STARTS, n -> work.accept(large)) / LARGE;
+        System.out.printf(Locale.ROOT, "%-28s %10.4f %10.4f %7.1f%n", what, few, many, many / few);
+    }
+
+    private void foreseen(int round) {
+        Foreseen.of(
+                workspace.desk(), List.of(PageCommand.movePage(LargeSite.id(150), LargeSite.id(2 + round % 2), null)));
+        move(round);
+    }
+
+    private void answers(int round) {
+        Edition live = workspace.now().live();
+        String address = live.plan().address(LargeSite.id(150));
+        Trail.of(live, p -> live.plan().isShown(p.id()), address.toUpperCase(Locale.ROOT) + "/");
+        Trail.of(live, p -> live.plan().isShown(p.id()), address + "/gone-" + round);
+    }
+
+    private static void csv(Scale scale) {
+        PlanTable.csv(scale.workspace.now().working(), scale.workspace.now().live());
+    }
+
+    private static void read(Scale scale) {
+        PlanReading.of(
+                scale.workspace.desk(),
+                PlanTable.read(PlanTable.csv(
+                        scale.workspace.now().working(), scale.workspace.now().live())));
     }
 
     private static double median(IntConsumer work) {

@@ -54,11 +54,30 @@ public record Foreseen(
      * @param at which of them, from 0
      * @param code the rule's name
      */
-    public record Refused(int at, String code, String says, String fix) {}
+    public record Refused(int at, String code, String says, String fix) {
+
+        private static Refused of(int at, Refusal refusal) {
+            return new Refused(at, refusal.code(), refusal.getMessage(), refusal.fix());
+        }
+    }
 
     /** @param commands each works on what those before it would make */
     public static Foreseen of(Desk desk, List<Command> commands) {
         List<Refused> refused = new ArrayList<>();
+        List<Command> good = commands.size() == 1 ? commands : taken(desk, commands, refused);
+        if (!good.isEmpty()) {
+            try {
+                Command all = good.size() == 1 ? good.get(0) : WholeCommand.together("", good);
+                return told(desk, new Editor(desk.archive()).run(desk, all, Map.of()), refused);
+            } catch (Refusal refusal) {
+                refused.add(Refused.of(0, refusal));
+            }
+        }
+        return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
+    }
+
+    /** Those that are taken, one after another. */
+    private static List<Command> taken(Desk desk, List<Command> commands, List<Refused> refused) {
         List<Command> good = new ArrayList<>();
         Edition at = desk.edition();
         for (int i = 0; i < commands.size(); i++) {
@@ -67,15 +86,10 @@ public record Foreseen(
                 at = at.with(change.put(), change.removed());
                 good.add(commands.get(i));
             } catch (Refusal refusal) {
-                refused.add(new Refused(i, refusal.code(), refusal.getMessage(), refusal.fix()));
+                refused.add(Refused.of(i, refusal));
             }
         }
-        if (good.isEmpty()) {
-            return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
-        }
-        Editor.Edited edited = new Editor(desk.archive())
-                .run(desk, good.size() == 1 ? good.get(0) : WholeCommand.together("", good), Map.of());
-        return told(desk, edited, refused);
+        return good;
     }
 
     private static Foreseen told(Desk desk, Editor.Edited edited, List<Refused> refused) {
