@@ -66,9 +66,11 @@ class ExportTest {
         return told.toString(StandardCharsets.UTF_8);
     }
 
-    /** A page has moved, another stands where none is shown yet. */
+    /** A page has moved, a branch leads on and one within it is gone, another page stands where none is shown yet. */
     private static void release(Client maja) {
         json(maja.give("set-segment", "page", "tonight", "segment", "this-evening"));
+        json(maja.give("lead-on", "from", "/visit/*", "to", "page:learn#top"));
+        json(maja.give("say-gone", "from", "/visit/old.days/*"));
         List<String> all = json(maja.get("/api/sites/kestrel-moor/releases/waiting"))
                 .get("entries")
                 .findValuesAsString("item");
@@ -96,7 +98,10 @@ class ExportTest {
                     "/welcome-to-the-moor",
                     "/tonight",
                     "/visit/",
-                    "/visit/index.html",
+                    "/visit/nowhere",
+                    "/visit/old.days/a",
+                    "/visit/oldxdays/a",
+                    "/learn/index.html",
                     "/nowhere",
                     "/404.html",
                     "/nginx-site.conf",

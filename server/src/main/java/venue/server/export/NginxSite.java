@@ -61,7 +61,6 @@ final class NginxSite {
 
     void serves(String file, HeldSite.Answer answer) {
         branches.serves(answer.path());
-        branches.serves("/" + file);
         types.put(file.substring(file.lastIndexOf('.') + 1), answer.headers().type());
         policies.put(file, answer.headers().policy());
         kept.put(file, answer.headers().kept());
