@@ -32,6 +32,12 @@ const siblings = computed(() =>
   site.order.filter((id) => (site.rows.get(id)?.parent ?? '') === (row.value?.parent ?? '')),
 )
 const place = computed(() => siblings.value.indexOf(props.page) + 1)
+const ordered = computed(() => site.rows.get(row.value?.parent ?? '')?.keepsOrder)
+const releasedWords = computed(() => {
+  const { released, state } = detail.value ?? {}
+  const since = state === 'CHANGED' ? ', changed since' : ''
+  return (released ? ` as released ${whenWords(released)}` : '') + since
+})
 /** It goes to a place by its number. */
 function putAt(number: number) {
   const to = Math.max(1, Math.min(siblings.value.length, Math.round(number)))
@@ -142,14 +148,18 @@ async function withdraw(off: boolean) {
               min="1"
               :max="siblings.length"
               :value="place"
-              :disabled="!detail.changeable"
+              :disabled="!detail.changeable || !!ordered"
               aria-label="Its place among its neighbours"
               @change="(e) => putAt(Number(inputOf(e).value))"
             />
-            of {{ siblings.length }}
+            of {{ siblings.length
+            }}<template v-if="ordered">, by {{ ordered }}: they keep themselves in order</template>
           </label>
           <template v-if="beneath">
             · {{ counted(beneath, 'page') }} beneath
+            <template v-if="row.keepsOrder"
+              >, which keep themselves in order by {{ row.keepsOrder }}</template
+            >
             <button type="button" class="textlink" @click="emit('sheet', 'order')">order…</button>
           </template>
         </dd>
@@ -161,9 +171,7 @@ async function withdraw(off: boolean) {
         {{ pagesOf(detail.kindName) }} are changed by managers.
       </p>
       <p v-if="detail.liveAddress" class="label last">
-        Live at <span class="mono">{{ detail.liveAddress }}</span>{{
-          detail.state === 'CHANGED' ? ', changed since' : ''
-        }}
+        Live at <span class="mono">{{ detail.liveAddress }}</span>{{ releasedWords }}
       </p>
       <p v-if="detail.lastChange" class="label last">
         Last change: {{ detail.lastChange.name }} · {{ detail.lastChange.who }},

@@ -47,19 +47,26 @@ const card = ref(false)
 const renaming = ref<string | null>(null)
 const refused = ref<string>()
 const sheet = ref<SheetName | null>(null)
-// Whoever makes a page the home page from elsewhere is led here.
-if (route.query.sheet === 'home') {
-  sheet.value = 'home'
-  void router.replace({ name: 'plan', params: route.params })
-}
-const moves = usePlanMoves(choose)
-const { pack, carries, dropped } = useDroppedPack()
-
 /** What the plan is narrowed to stands in its address. */
 const asked = computed<Asked>({
   get: () => askedOf(route.query),
   set: (to) => void router.replace({ name: 'plan', params: route.params, query: queryOf(to) }),
 })
+/** Whoever asks from elsewhere for what is done here is led to it. */
+const LED: SheetName[] = ['home', 'bin', 'table']
+watch(
+  () => route.query.sheet,
+  (wanted) => {
+    const led = LED.find((name) => name === wanted)
+    if (!led) return
+    sheet.value = led
+    void router.replace({ name: 'plan', params: route.params, query: queryOf(asked.value) })
+  },
+  { immediate: true },
+)
+const moves = usePlanMoves(choose)
+const { pack, carries, dropped } = useDroppedPack()
+
 const narrowing = ref(false)
 const words = ref(asked.value.words ?? '')
 watchDebounced(words, (to) => (asked.value = { ...asked.value, words: to }), { debounce: 120 })

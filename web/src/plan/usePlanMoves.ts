@@ -20,6 +20,12 @@ function isWithin(rows: Rows, id: string, top: string): boolean {
   return false
 }
 
+/** Why nobody moves a page by hand among those beneath one; empty where somebody may. */
+function keptWords(rows: Rows, parent: string): string {
+  const by = rows.get(parent)?.keepsOrder
+  return by ? `Pages there keep themselves in order by ${by}` : ''
+}
+
 /** What letting go over a page comes to: beneath it, or beside it. */
 function moveTo(page: string, to: Drop, target: PlanRow, order: string[], rows: Rows): Move {
   const parent = to.where === 'inside' ? target.id : (target.parent ?? null)
@@ -99,9 +105,12 @@ function makeTaking() {
 /** Gives a move; one that the rules don't allow is told why, and made even so where a manager says so. */
 function makeSettling(allowed: ReturnType<typeof makeAllowed>) {
   const notices = useNotices()
+  const site = useSite()
   const { along, go, answer } = makeTaking()
   async function settle(move: Move, whyNot: string) {
-    if (whyNot && !allowed.evenSo()) return notices.say(`Not there: ${whyNot}.`, 'Nothing was moved.')
+    const kept = (site.rows.get(move.page)?.parent ?? null) === move.parent
+    if (whyNot && (kept || !allowed.evenSo()))
+      return notices.say(`Not there: ${whyNot}.`, 'Nothing was moved.')
     await go(move, whyNot)
   }
   return { settle, answer, along }
@@ -130,7 +139,12 @@ function makeCarrying(allowed: ReturnType<typeof makeAllowed>, finish: Finish) {
     const to = keyMove(at.page, direction, order, rows)
     if (!to) return false
     const home = (site.rows.get(at.page)?.parent ?? null) === to.parent
-    held.value = { page: at.page, ...to, whyNot: home ? '' : allowed.whyNot(to.parent ?? '') }
+    const parent = to.parent ?? ''
+    held.value = {
+      page: at.page,
+      ...to,
+      whyNot: home ? keptWords(site.rows, parent) : allowed.whyNot(parent),
+    }
     return true
   }
   async function putDown() {
@@ -169,7 +183,8 @@ export function usePlanMoves(moved: (id: string) => void = () => undefined) {
     const parent = where === 'inside' ? row.id : (row.parent ?? '')
     const sameParent = (site.rows.get(id)?.parent ?? '') === parent
     const inside = isWithin(site.rows, row.id, id) ? 'A page can’t stand beneath itself' : ''
-    drop.value = { over: row.id, where, whyNot: inside || (sameParent ? '' : allowed.whyNot(parent)) }
+    const rule = sameParent ? keptWords(site.rows, parent) : allowed.whyNot(parent)
+    drop.value = { over: row.id, where, whyNot: inside || rule }
   }
   const letGo = () => void (dragged.value = drop.value = null)
   async function finish() {

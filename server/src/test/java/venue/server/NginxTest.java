@@ -138,7 +138,7 @@ class NginxTest {
                 .contains("<link rel=\"canonical\" href=\"https://" + Client.SITE + ":" + tls + "/visit\">");
         assertThat(page.headers().firstValue("strict-transport-security")).contains("max-age=31536000");
         json(maja.post("/api/sites/kestrel-moor/hosts", "{\"hosts\":[\"" + Client.SITE + "\",\"" + OTHER + "\"]}"));
-        HttpResponse<String> other = maja.visit(OTHER, "GET", "/visit?a=1");
+        HttpResponse<String> other = maja.visit(OTHER, "GET", "/Visit//?a=1");
         assertThat(other.statusCode()).isEqualTo(301);
         assertThat(other.headers().firstValue("location"))
                 .contains("https://" + Client.SITE + ":" + tls + "/visit?a=1");

@@ -69,7 +69,7 @@ class PublicValve extends ValveBase {
         } else if (answer.isError() || !isDecodable(asked)) {
             Replies.send(asked, answer, addresses.unreadable(workspace.get()));
         } else if (!host.equals(main(workspace.get()))) {
-            elsewhere(answer, origins.of(workspace.get().now().working().site()), asked);
+            elsewhere(answer, origins.of(workspace.get().now().working().site()), asked, workspace.get());
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
             send(asked, answer, addresses.at(workspace.get(), asked));
         } else {
@@ -90,11 +90,11 @@ class PublicValve extends ValveBase {
         return workspace.now().working().site().hosts().get(0);
     }
 
-    /** A site's other names lead to its main one, to the same path. */
-    private static void elsewhere(Response answer, String origin, Request asked) {
+    /** A site's other names lead to its main one, to where the same address is served there: that is one step. */
+    private void elsewhere(Response answer, String origin, Request asked, Workspace workspace) {
         String query = asked.getQueryString() == null ? "" : "?" + asked.getQueryString();
         answer.setStatus(HttpServletResponse.SC_MOVED_PERMANENTLY);
-        answer.setHeader("Location", origin + asked.getRequestURI() + query);
+        answer.setHeader("Location", origin + addresses.served(workspace, asked.getRequestURI()) + query);
         answer.setHeader("Cache-Control", "max-age=3600");
     }
 

@@ -1,10 +1,16 @@
 package venue.server.live;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import venue.core.edition.edition.Edition;
+import venue.core.live.address.Addresses;
+import venue.core.live.address.AtAddress;
+import venue.core.show.render.View;
 import venue.server.proof.Board;
 import venue.server.proof.Proofs;
 import venue.store.workspace.Workspace;
@@ -47,6 +53,15 @@ class SiteAddresses {
             return own(workspace, path, asked).orElseGet(() -> page(workspace, path, asked));
         }
         return page(workspace, path, asked);
+    }
+
+    /** Where a page is served that is asked for by another address of its, encoded; anything else where it was asked for. */
+    String served(Workspace workspace, String path) {
+        Edition live = workspace.now().live();
+        String decoded = URLDecoder.decode(path.replace("+", "%2B"), StandardCharsets.UTF_8);
+        return new Addresses(live, p -> live.plan().isShown(p.id())).at(decoded) instanceof AtAddress.Moved moved
+                ? View.encoded(live.servedAt(moved.page()))
+                : path;
     }
 
     private Reply page(Workspace workspace, String path, HttpServletRequest asked) {

@@ -104,6 +104,7 @@ public record PageDetail(
      * @param places every place in which it appears or doesn't, with the reason
      * @param linksTo the pages to which its words link
      * @param linksOut how many links its words have in all
+     * @param released when what stands on it last changed for visitors, ISO 8601; absent where they don't have it
      */
     public record PageAround(
             List<MenuPlace> menus,
@@ -111,6 +112,7 @@ public record PageDetail(
             List<LinkFrom> linksIn,
             List<LinkFrom> linksTo,
             int linksOut,
+            @Nullable String released,
             List<Finding> findings) {}
 
     /**

@@ -110,6 +110,10 @@ class PageDetails {
                 linksIn(working, page),
                 linksTo(working, page),
                 linksOut(working.facts(page)),
+                standing.live()
+                        .page(page.id())
+                        .map(p -> String.valueOf(standing.changed().get(p.id())))
+                        .orElse(null),
                 standing.survey().about(page.id()));
     }
 

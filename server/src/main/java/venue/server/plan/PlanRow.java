@@ -19,10 +19,17 @@ record PlanRow(
     /**
      * What it is and where.
      *
+     * @param keepsOrder by what the pages beneath it keep themselves in order: {@code title}, or a field's label
      * @param found words of the fields by which the page is found, beside its title
      */
     public record RowHead(
-            String id, @Nullable String parent, String title, String address, String kind, String found) {}
+            String id,
+            @Nullable String parent,
+            String title,
+            String address,
+            String kind,
+            String found,
+            @Nullable String keepsOrder) {}
 
     /**
      * What it wears, and how it stands to visitors.

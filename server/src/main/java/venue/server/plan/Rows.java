@@ -13,6 +13,7 @@ import kotlinx.collections.immutable.PersistentMap;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Ordered;
 import venue.core.edition.edition.PageState;
 import venue.core.edition.edition.Worn;
 import venue.core.live.appearing.Appearing;
@@ -111,7 +112,8 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                         page.title(),
                         working.servedAt(page),
                         page.kind(),
-                        found(working, page)),
+                        found(working, page),
+                        Ordered.keptWords(working, page.id()).orElse(null)),
                 new PlanRow.RowWears(
                         worn.template().id(), worn.source(), state, working.isHome(page), tasks(working, page)),
                 new PlanRow.RowMenus(menus(places, false), menus(places, true)),

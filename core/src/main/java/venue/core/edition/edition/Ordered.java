@@ -26,6 +26,18 @@ public final class Ordered {
         return edition.page(parent).flatMap(BeneathOrder::of);
     }
 
+    /** By what those beneath a page keep themselves in order, in a word. */
+    public static Optional<String> keptWords(Edition edition, String parent) {
+        return kept(edition, parent)
+                .map(order -> order.by().equals(BeneathOrder.TITLE)
+                        ? BeneathOrder.TITLE
+                        : fields(edition, parent).stream()
+                                .filter(f -> f.key().equals(order.by()))
+                                .map(Property::label)
+                                .findFirst()
+                                .orElse(order.by()));
+    }
+
     /** Their ids in that order; those without what it goes by come last, by title. */
     public static List<String> of(Edition edition, @Nullable String parent, BeneathOrder order) {
         Collator collator = Letters.collator(edition.site().language());
