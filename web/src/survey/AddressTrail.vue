@@ -119,7 +119,7 @@ li::before {
     grid-column: 1;
     align-self: center;
   }
-  li > :last-child {
+  li > :nth-child(n + 3) {
     grid-column: 2;
   }
   li::before,
