@@ -38,13 +38,15 @@ const site = useSite()
 const tree = ref<HTMLElement | null>(null)
 defineExpose({ tree })
 
+const LONG = 500
 const narrow = useNarrow()
 const virtual = useVirtualizer(
   computed(() => ({
     count: props.lines.length,
     getScrollElement: () => tree.value,
     estimateSize: () => (narrow.value ? 52 : 36),
-    overscan: 5,
+    // Of a long list less is drawn beyond what is in sight: it is scrolled through.
+    overscan: props.lines.length > LONG ? 4 : 12,
   })),
 )
 const drawn = computed(() =>

@@ -78,10 +78,11 @@ class MenusTest extends DemoTest {
         page.locator("#row-dark-sky-camping").click();
         page.getByRole(AriaRole.TREE).focus();
         press("m", "ArrowLeft", "Enter");
-        Locator asks =
-                page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Its line in the menu too?"));
-        assertThat(asks).containsText("stands beneath Visit. It can go along, on the first level.");
-        asks.getByText("Move the line along").click();
+        Locator asks = page.getByRole(
+                AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Move “Dark-sky camping” to the top"));
+        assertThat(asks).containsText("In Main, its line goes along, on the first level");
+        assertThat(asks).containsText("It stands beneath Visit now.");
+        asks.getByText("Move it", new Locator.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator("#row-dark-sky-camping")).hasAttribute("aria-level", "1");
         lane().click();
         assertThat(lines().locator("li[style*=' 0px'] .name").last()).hasAttribute("placeholder", "Dark-sky camping");

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.fault.Refusal;
@@ -34,12 +35,16 @@ public final class Bin {
     public static final Duration KEPT = Duration.ofDays(30);
 
     private static final String REMOVED = """
-            select s.step_group as "group", s.at, s.who, c.item, c.before,
+            select s.step_group as "group", s.at, s.who, c.item,
               json_extract(x.body, '$.title') as title, json_extract(x.body, '$.segment') as segment,
               json_extract(x.body, '$.parent') as parent
             from step s join step_change c on c.step = s.id join content x on x.hash = c.before
             where s.site = :site and s.at > :since and s.kind in ('DO', 'REDO') and c.after is null and x.type = 'PAGE'
             order by s.id
+            """;
+    private static final String PAGES = """
+            select c.item, c.before, max(s.id) as step from step s join step_change c on c.step = s.id
+            where s.site = :site and s.step_group = :group and c.after is null and c.before is not null group by c.item
             """;
     private static final String MENUS = """
             select c.item, c.before, min(s.id) as step from step s join step_change c on c.step = s.id
@@ -53,12 +58,12 @@ public final class Bin {
             String at,
             PersonId who,
             String item,
-            Hash before,
             String title,
             String segment,
             @Nullable String parent) {}
 
-    private record MenuWas(String item, Hash before) {}
+    /** What an item was before a step changed it or took it away. */
+    private record Was(String item, Hash before) {}
 
     /**
      * What was removed at once.
@@ -140,20 +145,22 @@ public final class Bin {
                 .filter(l -> l.page().equals(page))
                 .findFirst()
                 .orElseThrow(() -> Refusal.unknown("page in the bin", page));
-        Map<String, Hash> was = byGroup(working, now).getOrDefault(lying.group(), List.of()).stream()
-                .collect(Collectors.toMap(Removed::item, Removed::before));
+        Map<String, Hash> was = was(PAGES, lying.group()).collect(Collectors.toMap(Was::item, Was::before));
         List<Page> pages =
                 lying.ids().stream().map(id -> item(Page.class, was.get(id))).toList();
-        List<Menu> menus = sql
-                .sql(MENUS)
-                .param("site", workspace.site())
-                .param("group", lying.group())
-                .query(MenuWas.class)
-                .list()
-                .stream()
-                .map(m -> item(Menu.class, m.before()))
-                .toList();
+        List<Menu> menus =
+                was(MENUS, lying.group()).map(m -> item(Menu.class, m.before())).toList();
         return PageCommand.fromBin(pages, menus);
+    }
+
+    private Stream<Was> was(String statement, String group) {
+        return sql
+                .sql(statement)
+                .param("site", workspace.site())
+                .param("group", group)
+                .query(Was.class)
+                .list()
+                .stream();
     }
 
     private <T extends Item> T item(Class<T> type, @Nullable Hash hash) {
