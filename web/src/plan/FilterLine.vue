@@ -25,7 +25,15 @@ interface Chip {
 }
 const named = (list: Iterable<{ id: string; name: string }>) =>
   [...list].map((i) => ({ value: i.id, title: i.name })).sort((a, b) => a.title.localeCompare(b.title))
-const used = (key: 'kind' | 'template') => new Set([...site.rows.values()].map((r) => r[key]))
+/** Those that pages have now. */
+const used = computed(() => {
+  const [kind, template] = [new Set<string>(), new Set<string>()]
+  for (const row of site.rows.values()) {
+    kind.add(row.kind)
+    template.add(row.template)
+  }
+  return { kind, template }
+})
 const chips = computed<Chip[]>(() => [
   {
     key: 'state',
@@ -35,12 +43,12 @@ const chips = computed<Chip[]>(() => [
   {
     key: 'kind',
     label: 'Kind',
-    values: named([...site.kinds.values()].filter((k) => used('kind').has(k.id))),
+    values: named([...site.kinds.values()].filter((k) => used.value.kind.has(k.id))),
   },
   {
     key: 'template',
     label: 'Template',
-    values: named([...site.templates.values()].filter((t) => used('template').has(t.id))),
+    values: named([...site.templates.values()].filter((t) => used.value.template.has(t.id))),
   },
   {
     key: 'menu',

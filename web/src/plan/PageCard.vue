@@ -94,7 +94,15 @@ async function withdraw(off: boolean) {
         >
         <v-btn v-if="detail.changeable" @click="emit('rename')">Rename<span class="kbd">F2</span></v-btn>
         <v-btn v-if="detail.withdrawn && detail.changeable" @click="withdraw(false)">Put back</v-btn>
-        <v-btn v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'" @click="withdraw(true)"
+        <v-btn
+          v-else-if="detail.changeable && !row.home && row.state !== 'DRAFT'"
+          :disabled="row.tasks.length > 0"
+          :title="
+            row.tasks.length
+              ? `It is the site’s page “${row.tasks[0]}”: choose another one for that first`
+              : undefined
+          "
+          @click="withdraw(true)"
           >Take off the site</v-btn
         >
         <v-btn @click="emit('sheet', 'duplicate')">Duplicate…<span class="kbd">D</span></v-btn>

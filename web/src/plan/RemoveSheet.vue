@@ -47,7 +47,7 @@ async function remove() {
       </p>
       <ForeseenWords v-if="coming" :coming="coming" />
       <div class="row-flex foot">
-        <v-btn v-focus class="danger ink" @click="remove"
+        <v-btn v-focus class="danger ink" :disabled="!!coming?.refusals" @click="remove"
           >Remove {{ beneath ? beneath + 1 + ' pages' : 'the page' }}</v-btn
         >
         <v-btn @click="emit('close')">Leave it</v-btn>

@@ -162,10 +162,8 @@ class PlanTest extends DemoTest {
                 .contains("/");
         at("search");
         page.keyboard().press("Delete");
-        page.getByText("Remove the page").click();
-        assertThat(page.getByText("is the site’s page “Search” and can't be removed")
-                        .first())
-                .isVisible();
+        assertThat(page.locator(".sheet")).containsText("is the site’s page “Search” and can't be removed");
+        assertThat(page.locator(".sheet .danger")).isDisabled();
     }
 
     private void leadAddressesOn() {

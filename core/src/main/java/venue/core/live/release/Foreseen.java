@@ -63,6 +63,7 @@ public record Foreseen(
 
     /** @param commands each works on what those before it would make */
     public static Foreseen of(Desk desk, List<Command> commands) {
+        WholeCommand.requireCount(commands);
         List<Refused> refused = new ArrayList<>();
         List<Command> good = commands.size() == 1 ? commands : taken(desk, commands, refused);
         if (!good.isEmpty()) {

@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Letters;
 import venue.core.basics.text.Words;
@@ -24,9 +23,6 @@ import venue.core.model.site.Role;
 @JsonTypeName("together")
 record Together(String name, List<Command> commands) implements WholeCommand {
 
-    /** The most commands of one step. */
-    static final int MOST = 25_000;
-
     private static final int LONGEST_NAME = 120;
 
     Together {
@@ -40,13 +36,7 @@ record Together(String name, List<Command> commands) implements WholeCommand {
 
     @Override
     public Change on(Desk desk) {
-        if (commands.isEmpty() || commands.size() > MOST) {
-            throw Refusal.badInput(
-                    "bad-count",
-                    "commands",
-                    commands.size() + " at once; 1 to " + MOST + " can be done.",
-                    "Choose fewer, and do the rest afterwards.");
-        }
+        WholeCommand.requireCount(commands);
         Edition at = desk.edition();
         Map<String, Item> put = new LinkedHashMap<>();
         Set<String> removed = new LinkedHashSet<>();
