@@ -139,6 +139,12 @@ public final class Editor {
                 "Change it by hand, or undo the later change first.");
     }
 
+    /** A change that commands came to, held to what holds in every working copy, and to what this role may do. */
+    public Edited held(Desk desk, List<Command> commands, Change change) {
+        commands.forEach(c -> Rights.check(desk.role(), c, desk.edition()));
+        return checked(desk, change);
+    }
+
     private static Edited checked(Desk desk, Change change) {
         return checked(desk, desk.edition(), change);
     }

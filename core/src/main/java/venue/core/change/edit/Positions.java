@@ -27,6 +27,9 @@ public final class Positions {
      */
     public static Found find(
             Edition edition, @Nullable String parent, @Nullable String before, @Nullable String moving, int count) {
+        if (before == null) {
+            return new Found(atEnd(edition, parent, moving, count), List.of());
+        }
         List<Page> siblings = edition.plan().beneath(parent).stream()
                 .filter(id -> !id.equals(moving))
                 .map(id -> edition.require(Page.class, id))
@@ -47,6 +50,17 @@ public final class Positions {
     /** The pages of a level that have to give way so that it stands in an order. */
     public static List<Page> inOrder(Edition edition, @Nullable String parent, List<String> order) {
         return KeptOrders.replaced(edition, parent, order, Set.of()).toList();
+    }
+
+    /** At the end there is room always, and nobody gives way: what stands there before the last matters to nothing. */
+    private static List<Long> atEnd(Edition edition, @Nullable String parent, @Nullable String moving, int count) {
+        List<String> ids = edition.plan().beneath(parent);
+        int last = ids.size() - 1;
+        if (last >= 0 && ids.get(last).equals(moving)) {
+            last--;
+        }
+        long low = last < 0 ? 0 : edition.require(Page.class, ids.get(last)).position();
+        return steps(low, GAP, count);
     }
 
     /** Where {@code before} stands; at the end where it is absent. */

@@ -2,7 +2,6 @@ package venue.core.edition.edition;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -14,8 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import kotlinx.collections.immutable.ExtensionsKt;
 import kotlinx.collections.immutable.PersistentMap;
@@ -133,22 +130,15 @@ public final class Plan {
         if (!differs) {
             return this;
         }
+        SpotsMoved moves = new SpotsMoved(spots, after);
         PersistentMap.Builder<String, Level> levelsNow = levels.builder();
-        inLevels.forEach((above, ids) -> {
-            List<String> stand = placed(beneath(above), ids, id -> isAt(after, id, Spot::above, above), after);
-            put(levelsNow, above, stand.isEmpty() ? null : new Level(stand));
-        });
+        inLevels.forEach((above, ids) -> put(levelsNow, above, moves.level(levels.get(above), above, ids)));
         PersistentMap.Builder<String, List<String>> kindsNow = byKind.builder();
         inKinds.forEach((kind, ids) -> {
-            List<String> stand = placed(ofKind(kind), ids, id -> isAt(after, id, Spot::kind, kind), after);
+            List<String> stand = moves.placed(ofKind(kind), ids, Spot::kind, kind);
             put(kindsNow, kind, stand.isEmpty() ? null : stand);
         });
         return new Plan(after, levelsNow.build(), kindsNow.build(), false);
-    }
-
-    private static boolean isAt(Layered<Spot> after, String id, Function<Spot, String> where, String place) {
-        Spot spot = after.get(id);
-        return spot != null && where.apply(spot).equals(place);
     }
 
     private static <V> void put(Map<String, V> map, String key, @Nullable V value) {
@@ -159,33 +149,16 @@ public final class Plan {
         }
     }
 
-    /** A list in which some ids are taken out and those that {@code belong} put back where they stand now. */
-    private List<String> placed(List<String> before, Set<String> ids, Predicate<String> belong, Layered<Spot> after) {
-        List<String> list = new ArrayList<>(before.size() + ids.size());
-        list.addAll(before);
-        for (String id : ids) {
-            int at = spots.has(id) ? Collections.binarySearch(list, id, byPosition(spots)) : -1;
-            if (at >= 0) {
-                list.remove(at);
-            }
-        }
-        ids.stream().filter(belong).forEach(id -> {
-            int at = Collections.binarySearch(list, id, byPosition(after));
-            list.add(at < 0 ? -at - 1 : at, id);
-        });
-        return list;
-    }
-
-    private static Comparator<String> byPosition(Layered<Spot> spots) {
-        return Comparator.comparingLong(
-                        (String id) -> Objects.requireNonNull(spots.get(id)).position())
-                .thenComparing(Comparator.naturalOrder());
-    }
-
     /** Ids of the pages at the top ({@code parent} absent) or beneath one, in order. */
     public List<String> beneath(@Nullable String parent) {
         Level level = levels.get(parent == null ? TOP : parent);
         return level == null ? List.of() : level.ids();
+    }
+
+    /** Ids of the pages at the top ({@code parent} absent) or beneath one whose addresses end so: one, or none. */
+    public List<String> called(@Nullable String parent, String segment) {
+        Level level = levels.get(parent == null ? TOP : parent);
+        return level == null ? List.of() : level.called(segment, this::segment);
     }
 
     /** The page above, as the tree has it; absent at the top. */

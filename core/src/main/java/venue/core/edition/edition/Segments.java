@@ -2,7 +2,7 @@ package venue.core.edition.edition;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.model.page.Page;
@@ -15,17 +15,18 @@ public final class Segments {
 
     /** {@code wanted}, or the first of wanted-2, wanted-3, … that no sibling has. */
     public static String free(Edition edition, @Nullable String parent, String wanted, @Nullable String except) {
-        Set<String> taken = edition.plan().beneath(parent).stream()
-                .filter(id -> !id.equals(except))
-                .map(id -> edition.require(Page.class, id).segment())
-                .collect(Collectors.toSet());
-        return firstFree(taken, wanted);
+        return firstFree(
+                segment -> edition.plan().called(parent, segment).stream().anyMatch(id -> !id.equals(except)), wanted);
     }
 
     /** The same among segments that are taken. */
     public static String firstFree(Set<String> taken, String wanted) {
+        return firstFree(taken::contains, wanted);
+    }
+
+    private static String firstFree(Predicate<String> taken, String wanted) {
         String segment = wanted;
-        for (int n = 2; taken.contains(segment); n++) {
+        for (int n = 2; taken.test(segment); n++) {
             String end = "-" + n;
             int room = Segment.LONGEST - end.length();
             segment = (wanted.length() > room ? wanted.substring(0, room) : wanted).replaceAll("-+$", "") + end;
@@ -35,10 +36,9 @@ public final class Segments {
 
     /** Refuses a segment that a sibling has, naming the sibling. */
     public static void requireFree(Edition edition, @Nullable String parent, String segment, @Nullable String except) {
-        Optional<Page> other = edition.plan().beneath(parent).stream()
+        Optional<Page> other = edition.plan().called(parent, segment).stream()
                 .filter(id -> !id.equals(except))
                 .map(id -> edition.require(Page.class, id))
-                .filter(p -> p.segment().equals(segment))
                 .findFirst();
         if (other.isPresent()) {
             throw Refusal.conflict(

@@ -3,7 +3,6 @@ package venue.core.live.release;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -14,6 +13,7 @@ import venue.core.change.edit.Change;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.Editor;
+import venue.core.change.edit.Gathered;
 import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.model.menu.Line;
@@ -65,32 +65,23 @@ public record Foreseen(
     public static Foreseen of(Desk desk, List<Command> commands) {
         WholeCommand.requireCount(commands);
         List<Refused> refused = new ArrayList<>();
-        List<Command> good = commands.size() == 1 ? commands : taken(desk, commands, refused);
-        if (!good.isEmpty()) {
-            try {
-                Command all = good.size() == 1 ? good.get(0) : WholeCommand.together("", good);
-                return told(desk, new Editor(desk.archive()).run(desk, all, Map.of()), refused);
-            } catch (Refusal refusal) {
-                refused.add(Refused.of(0, refusal));
-            }
-        }
-        return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
-    }
-
-    /** Those that are taken, one after another. */
-    private static List<Command> taken(Desk desk, List<Command> commands, List<Refused> refused) {
         List<Command> good = new ArrayList<>();
-        Edition at = desk.edition();
+        Gathered gathered = new Gathered(desk);
         for (int i = 0; i < commands.size(); i++) {
             try {
-                Change change = commands.get(i).on(desk.on(at));
-                at = at.with(change.put(), change.removed());
+                gathered.take(commands.get(i));
                 good.add(commands.get(i));
             } catch (Refusal refusal) {
                 refused.add(Refused.of(i, refusal));
             }
         }
-        return good;
+        try {
+            Change change = gathered.change("");
+            return told(desk, new Editor(desk.archive()).held(desk, good, change), refused);
+        } catch (Refusal refusal) {
+            refused.add(Refused.of(0, refusal));
+            return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
+        }
     }
 
     private static Foreseen told(Desk desk, Editor.Edited edited, List<Refused> refused) {

@@ -131,9 +131,7 @@ record MakePages(
     }
 
     private List<Page> make(Desk desk, Template wears, List<Long> positions, Map<String, Value> checked) {
-        Set<String> taken = desk.edition().plan().beneath(where.parent()).stream()
-                .map(id -> desk.edition().require(Page.class, id).segment())
-                .collect(Collectors.toCollection(HashSet::new));
+        Set<String> taken = isNamedAlone() ? new HashSet<>() : segments(desk.edition());
         Hash took = desk.hashOf().apply(wears.id());
         List<Page> made = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
@@ -153,6 +151,17 @@ record MakePages(
                     .withTaken(took));
         }
         return made;
+    }
+
+    /** Whether the one page that is made has an address that is given. */
+    private boolean isNamedAlone() {
+        return segment != null && pages.size() == 1;
+    }
+
+    private Set<String> segments(Edition edition) {
+        return edition.plan().beneath(where.parent()).stream()
+                .map(id -> edition.require(Page.class, id).segment())
+                .collect(Collectors.toCollection(HashSet::new));
     }
 
     private Zones zones(Desk desk, Template wears) {
@@ -175,7 +184,7 @@ record MakePages(
     }
 
     private String segment(Desk desk, String title, Set<String> taken) {
-        if (segment == null || pages.size() > 1) {
+        if (segment == null || !isNamedAlone()) {
             return Segments.firstFree(taken, Segment.fromTitle(title));
         }
         Segment.check(segment);

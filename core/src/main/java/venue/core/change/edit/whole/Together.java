@@ -1,17 +1,13 @@
 package venue.core.change.edit.whole;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import venue.core.basics.item.Item;
 import venue.core.basics.text.Letters;
 import venue.core.basics.text.Words;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.Desk;
+import venue.core.change.edit.Gathered;
 import venue.core.edition.edition.Edition;
 import venue.core.model.site.Role;
 
@@ -37,23 +33,9 @@ record Together(String name, List<Command> commands) implements WholeCommand {
     @Override
     public Change on(Desk desk) {
         WholeCommand.requireCount(commands);
-        Edition at = desk.edition();
-        Map<String, Item> put = new LinkedHashMap<>();
-        Set<String> removed = new LinkedHashSet<>();
-        for (Command command : commands) {
-            Change change = command.on(desk.on(at));
-            at = at.with(change.put(), change.removed());
-            change.put().forEach(i -> {
-                put.put(i.id(), i);
-                removed.remove(i.id());
-            });
-            change.removed().forEach(id -> {
-                put.remove(id);
-                removed.add(id);
-            });
-        }
-        removed.removeIf(id -> desk.edition().find(id).isEmpty());
-        return new Change(called(), List.copyOf(put.values()), List.copyOf(removed));
+        Gathered gathered = new Gathered(desk);
+        commands.forEach(gathered::take);
+        return gathered.change(called());
     }
 
     private String called() {
