@@ -2,7 +2,11 @@
 import { inputOf } from '@/look/targets'
 
 /** A table that is pasted from a spreadsheet, or chosen as a CSV file. */
-const { rows = 6, label = 'The table', example = '' } = defineProps<{ example?: string; rows?: number; label?: string }>()
+const {
+  rows = 6,
+  label = 'The table',
+  example = '',
+} = defineProps<{ example?: string; rows?: number; label?: string }>()
 const text = defineModel<string>({ required: true })
 async function file(event: Event) {
   const chosen = inputOf(event).files?.[0]
