@@ -26,24 +26,30 @@ const SOON = 250
 const { coming, foresee } = useForeseen()
 const sure = ref(false)
 const asks = computed(() => (coming.value?.moves ?? 0) > ASKED)
-watchDebounced(
-  segment,
-  async () => {
-    sure.value = false
-    if (segment.value === page.value.segment) return
-    const told = await foresee([{ verb: 'set-segment', page: page.value.id, segment: segment.value }])
-    const refused = told?.refused[0]
-    trouble.value = refused ? `${refused.says} ${refused.fix}` : ''
-  },
-  { debounce: SOON },
-)
+const pending = computed(() => segment.value !== page.value.segment)
+let told = ''
+async function tell() {
+  sure.value = false
+  told = segment.value
+  if (!pending.value) return
+  const answer = await foresee([{ verb: 'set-segment', page: page.value.id, segment: segment.value }])
+  const refused = answer?.refused[0]
+  trouble.value = refused ? `${refused.says} ${refused.fix}` : ''
+}
+watchDebounced(segment, () => told !== segment.value && tell(), { debounce: SOON })
 async function readdress() {
-  if (segment.value === page.value.segment || (asks.value && !sure.value)) return
+  if (told !== segment.value) await tell()
+  if (!pending.value || (asks.value && !sure.value)) return
   const answer = await site.give(
     { verb: 'set-segment', page: page.value.id, segment: segment.value },
     page.value.id,
   )
   trouble.value = answer.ok ? '' : said(answer.problem)
+}
+/** What was written of the address is not lost: it is changed, or the sheet stays until it is meant. */
+async function done() {
+  if (pending.value) await readdress()
+  if (!trouble.value && !(asks.value && pending.value && !sure.value)) emit('close')
 }
 </script>
 
@@ -66,7 +72,7 @@ async function readdress() {
     </template>
     <label class="label" for="segment">Last part of the address</label>
     <v-text-field id="segment" v-model="segment" :error-messages="trouble" @keydown.enter="readdress" />
-    <template v-if="segment !== page.segment && coming">
+    <template v-if="pending && coming">
       <ForeseenWords :coming="coming" :of="[page.title]" />
       <v-checkbox v-if="asks" v-model="sure" :label="`All ${coming.moves} addresses are meant`" />
       <v-btn :disabled="asks && !sure" @click="readdress">Change the address</v-btn>
@@ -74,7 +80,7 @@ async function readdress() {
     <p v-else-if="page.liveAddress" class="label">
       From the next release on, {{ page.liveAddress }} leads to the new address.
     </p>
-    <v-btn class="gap" @click="emit('close')">Done</v-btn>
+    <v-btn class="gap" @click="done">Done</v-btn>
   </SheetDialog>
 </template>
 

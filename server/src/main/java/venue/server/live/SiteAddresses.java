@@ -58,10 +58,14 @@ class SiteAddresses {
     /** Where a page is served that is asked for by another address of its, encoded; anything else where it was asked for. */
     String served(Workspace workspace, String path) {
         Edition live = workspace.now().live();
-        String decoded = URLDecoder.decode(path.replace("+", "%2B"), StandardCharsets.UTF_8);
-        return new Addresses(live, p -> live.plan().isShown(p.id())).at(decoded) instanceof AtAddress.Moved moved
-                ? View.encoded(live.servedAt(moved.page()))
-                : path;
+        try {
+            String decoded = URLDecoder.decode(path.replace("+", "%2B"), StandardCharsets.UTF_8);
+            return new Addresses(live, p -> live.plan().isShown(p.id())).at(decoded) instanceof AtAddress.Moved moved
+                    ? View.encoded(live.servedAt(moved.page()))
+                    : path;
+        } catch (IllegalArgumentException undecodable) {
+            return path;
+        }
     }
 
     private Reply page(Workspace workspace, String path, HttpServletRequest asked) {
