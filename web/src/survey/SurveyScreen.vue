@@ -30,8 +30,11 @@ const rules = computed(() =>
 )
 const clean = computed(() => rules.value.filter((r) => r.found.length === 0))
 
-function go(page: boolean, item: string, section?: string) {
-  if (page) void router.push({ name: 'page', params: { page: item }, query: section ? { section } : {} })
+/** Rules that look at what visitors asked for. */
+const OF_ADDRESSES = ['asked-in-vain', 'redirect-idle']
+function go(rule: string, page: boolean, item: string, section?: string) {
+  if (OF_ADDRESSES.includes(rule)) void router.push({ name: 'survey', query: { part: 'addresses' } })
+  else if (page) void router.push({ name: 'page', params: { page: item }, query: section ? { section } : {} })
   else void router.push({ name: 'theme' })
 }
 </script>
@@ -80,7 +83,7 @@ function go(page: boolean, item: string, section?: string) {
             <button
               type="button"
               class="textlink name cut"
-              @click="go(f.page, f.finding.item, f.finding.section)"
+              @click="go(f.finding.rule, f.page, f.finding.item, f.finding.section)"
             >
               {{ f.name }}
             </button>
@@ -90,7 +93,7 @@ function go(page: boolean, item: string, section?: string) {
               <v-btn v-for="m in f.finding.mends" :key="m.label" @click="site.give(m.command)">{{
                 m.label
               }}</v-btn>
-              <v-btn @click="go(f.page, f.finding.item, f.finding.section)">Go there</v-btn>
+              <v-btn @click="go(f.finding.rule, f.page, f.finding.item, f.finding.section)">Go there</v-btn>
             </span>
           </li>
         </ul>

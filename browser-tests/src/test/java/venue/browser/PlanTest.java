@@ -60,6 +60,7 @@ class PlanTest extends DemoTest {
         assertThat(sheet).containsText("3 new pages · 1 changed");
         assertThat(sheet).containsText("No page stands at “/no”");
         sheet.getByText("Take in 4 rows, leave out 1").click();
+        assertThat(sheet).hasCount(0);
         assertThat(page.getByText("/courses/dyeing")).isVisible();
         crawler.releaseAndWalk("an outline from a table");
     }

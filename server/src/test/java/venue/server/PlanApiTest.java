@@ -83,6 +83,20 @@ class PlanApiTest {
     }
 
     @Test
+    void aBranchTellsByWhatItIsOrderedAndALensWhoChangedWhatLast() {
+        assertThat(json(maja.get(SITE + "/plan/order?page=news")).get("fields").findValuesAsString("key"))
+                .containsExactly("date");
+        json(tomas.give("order-beneath", "page", "news", "by", "date", "down", true, "always", true));
+        JsonNode told = json(maja.get(SITE + "/plan/order?page=news"));
+        assertThat(told.get("by").asString()).isEqualTo("date");
+        refused(maja.give("move-page", "page", "article-1", "parent", "news"), 409, "keeps-order");
+        assertThat(json(maja.get(SITE + "/news")).get("plan").get("rows").findValuesAsString("keepsOrder"))
+                .contains("Published");
+        assertThat(json(maja.get(SITE + "/plan/came")).findValuesAsString("who"))
+                .contains("Tomás Jurado");
+    }
+
+    @Test
     void filtersAreKeptForOneselfAndByManagersForAll() {
         String mine = Client.json("name", "Drafts", "asks", "state=DRAFT", "forAll", false);
         String all = Client.json("name", "To fill", "asks", "fill=1", "forAll", true);
@@ -118,5 +132,15 @@ class PlanApiTest {
         assertThat(maja.get(SITE + "/addresses/in-vain").body()).contains("/nobody-was-here");
         maja.post(SITE + "/addresses/in-vain/leave", Client.json("address", "/nobody-was-here"));
         assertThat(maja.get(SITE + "/addresses/in-vain").body()).doesNotContain("/nobody-was-here");
+        int before = json(maja.get(SITE)).get("mustFix").asInt();
+        visitor.visit(Client.SITE, "GET", "/lost-words", "Referer", "http://" + Client.SITE + ":" + port + "/visit");
+        JsonNode survey = json(maja.get(SITE + "/survey"));
+        assertThat(survey.get("mustFix").asInt()).isEqualTo(before + 1);
+        assertThat(json(maja.get(SITE)).get("mustFix").asInt())
+                .as("the standing line counts as the survey does")
+                .isEqualTo(before + 1);
+        assertThat(survey.get("findings").findValuesAsString("says")).anyMatch(s -> s.contains("/lost-words"));
+        json(maja.give("say-gone", "from", "/lost-words"));
+        assertThat(json(maja.get(SITE)).get("mustFix").asInt()).isEqualTo(before);
     }
 }

@@ -15,6 +15,7 @@ import venue.server.event.Events;
 import venue.server.here.Here;
 import venue.server.plan.PlanRows;
 import venue.server.proof.ProofPass;
+import venue.server.survey.Surveyed;
 import venue.store.journal.Journal;
 import venue.store.workspace.Standing;
 
@@ -26,8 +27,10 @@ public class News {
     private final ProofPass passes;
     private final Events events;
     private final PlanRows rows;
+    private final Surveyed surveyed;
 
-    News(Origins origins, ProofPass passes, Events events, PlanRows rows) {
+    News(Origins origins, ProofPass passes, Events events, PlanRows rows, Surveyed surveyed) {
+        this.surveyed = surveyed;
         this.origins = origins;
         this.passes = passes;
         this.events = events;
@@ -60,7 +63,7 @@ public class News {
                 new SiteStanding.Home(
                         working.site().home(), working.home().map(Page::title).orElse("none")),
                 new SiteStanding.Pages(tally.pages(), tally.toFill()),
-                findings(standing.survey()),
+                findings(surveyed.of(here.workspace(), standing)),
                 new SiteStanding.Turning(
                         undo.map(Journal.Group::name).orElse(null),
                         undo.map(Journal.Group::item).orElse(null),
@@ -69,11 +72,11 @@ public class News {
                 events.here(site));
     }
 
-    private static SiteStanding.FoundHere findings(Survey survey) {
+    private static SiteStanding.FoundHere findings(Surveyed.Found found) {
         return new SiteStanding.FoundHere(
-                survey.count(Severity.MUST_FIX),
-                survey.count(Severity.SHOULD_FIX),
-                survey.count(Severity.NOTE),
-                survey.failed().stream().map(Survey.RuleInfo::name).toList());
+                found.count(Severity.MUST_FIX),
+                found.count(Severity.SHOULD_FIX),
+                found.count(Severity.NOTE),
+                found.survey().failed().stream().map(Survey.RuleInfo::name).toList());
     }
 }

@@ -1,12 +1,9 @@
 package venue.server.survey;
 
-import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -44,8 +41,6 @@ class LeadingController {
 
     private static final int MOST = 200;
     private static final int MOST_COMING = 40;
-    private static final int IDLE_DAYS = 365;
-    private static final String OF_REDIRECTS = "from-";
 
     private final InstantSource clock;
     private final LastAsked lastAsked;
@@ -104,17 +99,15 @@ class LeadingController {
     /** Those whose words are in an address of theirs or in their page's name. */
     @GetMapping
     LeadingAddresses leading(Here here, @RequestParam(name = "words", defaultValue = "") String words) {
-        Map<String, Journal.Last> made = here.workspace().journal().lastOfAll(here.site(), OF_REDIRECTS);
-        LastAsked.Known asked = lastAsked.of(here.site());
+        LeadingPast past = LeadingPast.of(here.workspace(), lastAsked, clock.instant());
         Function<PersonId, String> names = people.names();
         Edition working = here.working();
-        int moves = (int) working.all(Redirect.class)
-                .filter(r -> release(made.get(r.id())) > 0)
-                .count();
+        int moves = (int)
+                working.all(Redirect.class).filter(r -> past.release(r) > 0).count();
         String sought = Letters.folded(words);
         List<LeadingAddress> rows = working.all(Redirect.class)
                 .sorted(Comparator.comparing(Redirect::from))
-                .map(r -> row(here, r, why(r, made.get(r.id()), asked, names)))
+                .map(r -> row(here, r, why(r, past, names)))
                 .filter(r -> Letters.folded(r.from() + " " + r.to() + " " + (r.title() == null ? "" : r.title()))
                         .contains(sought))
                 .toList();
@@ -141,28 +134,17 @@ class LeadingController {
                 .toList();
     }
 
-    private static int release(Journal.@Nullable Last made) {
-        return made != null && made.name().matches("release \\d{1,8}")
-                ? Integer.parseInt(made.name().substring("release ".length()))
-                : 0;
-    }
-
-    private LeadingWhy why(
-            Redirect redirect, Journal.@Nullable Last made, LastAsked.Known asked, Function<PersonId, String> names) {
-        LocalDate last = asked.last().get(redirect.from());
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        LocalDate year = today.minusDays(IDLE_DAYS);
-        LocalDate begun = made == null ? today : LocalDate.ofInstant(Instant.parse(made.at()), ZoneOffset.UTC);
-        boolean idle = Stream.of(Optional.ofNullable(last), asked.since(), Optional.of(begun))
-                .flatMap(Optional::stream)
-                .allMatch(day -> day.isBefore(year));
-        int release = release(made);
+    private static LeadingWhy why(Redirect redirect, LeadingPast past, Function<PersonId, String> names) {
+        Optional<Journal.Last> made = Optional.ofNullable(past.made(redirect));
+        int release = past.release(redirect);
         return new LeadingWhy(
                 release,
-                made == null || release > 0 ? null : names.apply(made.who()),
-                made == null ? null : made.at(),
-                last == null ? null : last.toString(),
-                idle);
+                made.filter(m -> release == 0).map(m -> names.apply(m.who())).orElse(null),
+                made.map(Journal.Last::at).orElse(null),
+                Optional.ofNullable(past.lastAsked(redirect))
+                        .map(LocalDate::toString)
+                        .orElse(null),
+                past.isIdle(redirect));
     }
 
     private static LeadingAddress row(Here here, Redirect redirect, LeadingWhy why) {

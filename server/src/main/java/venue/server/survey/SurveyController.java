@@ -21,6 +21,12 @@ class SurveyController {
 
     private static final int MOST = 2_000;
 
+    private final Surveyed surveyed;
+
+    SurveyController(Surveyed surveyed) {
+        this.surveyed = surveyed;
+    }
+
     /** A finding with the name and address of what it is about; {@code page} tells whether that is a page. */
     record Found(Finding finding, String name, String address, boolean page) {}
 
@@ -30,16 +36,16 @@ class SurveyController {
     @GetMapping("/survey")
     Findings survey(Here here) {
         Standing standing = here.now();
-        Survey survey = standing.survey();
+        Surveyed.Found all = surveyed.of(here.workspace(), standing);
         return new Findings(
-                Survey.rules(),
-                survey.all().stream()
+                Surveyed.rules(),
+                all.all().stream()
                         .limit(MOST)
                         .map(f -> found(standing.working(), f))
                         .toList(),
-                survey.count(Severity.MUST_FIX),
-                survey.count(Severity.SHOULD_FIX),
-                survey.count(Severity.NOTE));
+                all.count(Severity.MUST_FIX),
+                all.count(Severity.SHOULD_FIX),
+                all.count(Severity.NOTE));
     }
 
     private static Found found(Edition edition, Finding finding) {

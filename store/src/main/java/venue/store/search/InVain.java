@@ -75,6 +75,8 @@ public final class InVain {
     /** What has been counted since it was written down last. */
     private final Map<Counted, Integer> news = new LinkedHashMap<>();
 
+    private long turns;
+
     private record Counted(SiteId site, What what, LocalDate day, String words) {}
 
     public InVain(Database database, InstantSource clock) {
@@ -86,9 +88,17 @@ public final class InVain {
     public synchronized void note(SiteId site, What what, String typed) {
         String words = Words.shorten(Letters.line(typed).toLowerCase(Locale.ROOT), what.longest);
         Counted counted = new Counted(site, what, today(), words);
+        if (what == What.OWN_LINKS) {
+            turns++;
+        }
         if (!words.isEmpty() && (news.size() < MOST_WAITING || news.containsKey(counted))) {
             news.merge(counted, 1, Integer::sum);
         }
+    }
+
+    /** Changes whenever something else may be told of own links: what was told before is true until then. */
+    public synchronized long turns() {
+        return turns;
     }
 
     /** Writes down what has been counted. Where that can't be written now, it waits for the next time. */
@@ -156,6 +166,9 @@ public final class InVain {
 
     /** Tells an address no more. */
     public void leave(SiteId site, String address) {
+        synchronized (this) {
+            turns++;
+        }
         database.write(() -> database.sql()
                 .sql("insert or ignore into left_alone (site, address) values (:site, :address)")
                 .param("site", site)

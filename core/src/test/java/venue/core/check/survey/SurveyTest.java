@@ -15,6 +15,7 @@ import venue.core.carry.compose.Compose;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
+import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.HomeEffects;
@@ -68,6 +69,30 @@ class SurveyTest {
                 .filteredOn(r -> r.equals("dusk contrast"))
                 .hasSizeLessThan(4);
         assertThat(rules(pale)).isNotNull();
+    }
+
+    @Test
+    void aRedirectThatAPageStandsBeforeIsFoundAndABranchMendsALink() {
+        Edition led = Sites.after(site, RedirectCommand.leadOn("/workshops/looms", Link.toPage("home")));
+        Survey before = Survey.of(led, led);
+        Edition shadowed = Sites.after(led, PageCommand.setSegment("weaving", "looms"));
+        Survey after = before.after(shadowed, led, List.of("weaving"));
+        assertThat(after.all()).isEqualTo(Survey.of(shadowed, led).all());
+        Edition mended = Sites.after(
+                shadowed, only(shadowed, "redirect-shadowed").mends().get(0).command());
+        assertThat(after.after(mended, led, List.of(Redirect.idOf("/workshops/looms")))
+                        .all())
+                .extracting(Finding::rule)
+                .doesNotContain("redirect-shadowed");
+        Edition typed = Sites.after(
+                site,
+                ValueCommand.setValue("home", "home-s1", "e2", "text", Value.of("<p><a href=\"/old/a\">Old</a></p>")));
+        Survey broken = Survey.of(typed, typed);
+        assertThat(broken.about("home")).extracting(Finding::rule).contains("broken-link");
+        Edition branch = Sites.after(typed, RedirectCommand.leadOn("/old/*", Link.toPage("weaving")));
+        assertThat(broken.after(branch, typed, List.of(Redirect.idOf("/old/*"))).about("home"))
+                .extracting(Finding::rule)
+                .doesNotContain("broken-link");
     }
 
     @Test
