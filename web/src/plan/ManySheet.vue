@@ -47,8 +47,8 @@ async function go() {
     <p v-if="!coming && !problem" class="quiet gap" role="status">Looking at what comes of it…</p>
     <p v-if="problem" class="must gap" role="alert">{{ said(problem) }}</p>
     <template v-if="coming">
-      <p class="gap">
-        {{ good.length === commands.length ? 'All' : good.length }} of {{ commands.length }} can be done.
+      <p v-if="good.length < commands.length" class="gap">
+        {{ good.length }} of {{ commands.length }} can be done.
       </p>
       <ForeseenWords :coming="coming" :of="of" />
       <p v-if="!whole" class="must">More are refused than can be told here. Choose fewer pages.</p>

@@ -93,7 +93,9 @@ function end(from: string) {
               </template>
             </template>
           </td>
-          <td class="quiet day">{{ r.why.asked ? nearDayWords(r.why.asked) : 'never yet' }}</td>
+          <td class="quiet day">
+            <span class="said">Last asked: </span>{{ r.why.asked ? nearDayWords(r.why.asked) : 'never yet' }}
+          </td>
         </tr>
       </tbody>
     </table>
@@ -167,7 +169,16 @@ ul {
 li {
   overflow-wrap: anywhere;
 }
+.said {
+  display: none;
+}
 @media (max-width: 700px) {
+  .said {
+    display: inline;
+  }
+  .head h2 {
+    flex: 1 0 100%;
+  }
   table,
   tbody,
   tr,

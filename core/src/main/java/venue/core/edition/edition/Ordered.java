@@ -4,9 +4,11 @@ import java.math.BigDecimal;
 import java.text.Collator;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.text.Letters;
 import venue.core.basics.value.Value;
@@ -18,6 +20,9 @@ import venue.core.model.property.PropertyType;
 
 /** The pages beneath a page in an order of their own: by title, or by a date or number that they have. */
 public final class Ordered {
+
+    private static final Set<PropertyType> ORDERING =
+            Set.of(PropertyType.DATE, PropertyType.DATE_TIME, PropertyType.NUMBER);
 
     private Ordered() {}
 
@@ -78,19 +83,14 @@ public final class Ordered {
 
     /** The dates and numbers that pages beneath one have, by which they can be ordered. */
     public static List<Property> fields(Edition edition, @Nullable String parent) {
-        return edition.plan().beneath(parent).stream()
+        Map<String, Property> fields = new LinkedHashMap<>();
+        edition.plan().beneath(parent).stream()
                 .map(id -> edition.require(Page.class, id).kind())
                 .distinct()
                 .flatMap(kind -> edition.find(Kind.class, kind).stream())
                 .flatMap(kind -> kind.fields().stream())
-                .filter(f -> f.type() == PropertyType.DATE
-                        || f.type() == PropertyType.DATE_TIME
-                        || f.type() == PropertyType.NUMBER)
-                .filter(distinctBy(new HashMap<>()))
-                .toList();
-    }
-
-    private static java.util.function.Predicate<Property> distinctBy(Map<String, Property> seen) {
-        return field -> seen.putIfAbsent(field.key(), field) == null;
+                .filter(f -> ORDERING.contains(f.type()))
+                .forEach(f -> fields.putIfAbsent(f.key(), f));
+        return List.copyOf(fields.values());
     }
 }

@@ -2,6 +2,7 @@ package venue.core.live.outline;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -106,7 +107,7 @@ record PlanWords(Desk desk) {
                 .all(type)
                 .filter(may)
                 .filter(i -> i.name().equalsIgnoreCase(words) || i.id().equals(words))
-                .min(java.util.Comparator.comparing(Item::id))
+                .min(Comparator.comparing(Item::id))
                 .orElseThrow(() -> Refusal.badInput(
                         "no-" + what,
                         what,
