@@ -113,6 +113,7 @@ export const router = createRouter({
           meta: { shape: 'frames' },
           component: () => import('@/media/MediaScreen.vue'),
         },
+        { path: 'members', name: 'members', component: () => import('@/members/MembersScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('@/survey/SurveyScreen.vue') },
         {
           path: 'settings',

@@ -35,9 +35,17 @@ const ALL: { name: string; label: string; also: string[]; managers?: boolean }[]
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
+  { name: 'members', label: 'Members', also: [], managers: true },
 ]
 /** Editors don't see what is not theirs to do. */
-const workspaces = computed(() => ALL.filter((w) => !w.managers || session.manager))
+const workspaces = computed(() =>
+  ALL.filter(
+    (w) =>
+      !w.managers ||
+      session.manager ||
+      (w.name === 'members' && site.catalog?.facts.editorsSeeMembers === true),
+  ),
+)
 
 /** How somebody is called in a line that is short of room. */
 const called = (name?: string) => name?.trim().split(/\s+/)[0] ?? ''

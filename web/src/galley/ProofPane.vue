@@ -7,6 +7,8 @@ import ProofFrame from '@/proof/ProofFrame.vue'
 import WordOf from '@/help/WordOf.vue'
 import { useSite } from '@/site/useSite'
 import type { ProofPlace } from '@/proof/ProofPlace'
+import LookMenu from './LookMenu.vue'
+import type { Look } from './lookedAt'
 import { useGalley } from './useGalley'
 import { textOf } from '@/property/values'
 
@@ -41,7 +43,7 @@ function light(section: string | null) {
 watch(
   () => props.html,
   (html, before) => {
-    if (!html || !before || !marks.value) return
+    if (!html || !before || !marked.value) return
     wide.value?.send({ type: 'show', html })
     narrow.value?.send({ type: 'show', html })
   },
@@ -52,14 +54,25 @@ function reveal() {
   if (galley.chosen.value) wide.value?.send({ type: 'reveal', section: galley.chosen.value })
 }
 watch(galley.chosen, reveal)
+/** As whom, or in which state, it is looked at; as it is written where that is nobody. */
+const look = ref<Look | null>(null)
+watch(
+  () => sheet.value.id,
+  () => (look.value = null),
+)
+/** Somebody else's proof is asked for whole after each step: what is written is not what they get. */
+const query = computed(() =>
+  [sheet.value.proof.query, look.value && `${look.value.query}&at=${site.step}`].filter(Boolean).join('&'),
+)
+const marked = computed(() => marks.value && !look.value)
 /** Without marks it is what visitors get, rendered so; after each step it is asked for anew. */
-const visitors = computed(() => (marks.value ? undefined : sheet.value.proof.markup))
+const visitors = computed(() => (marks.value || look.value ? undefined : sheet.value.proof.markup))
 
 /** Words of the page's own are written where they stand; everything else is gone to in the galley. */
 function choose(at: ProofPlace, frame: typeof wide.value) {
   if (at.section === 'title') return document.querySelector<HTMLElement>('.title input')?.focus()
   galley.chosen.value = at.section
-  const words = marks.value ? writable(at) : null
+  const words = marked.value ? writable(at) : null
   if (words !== null) return frame?.send({ type: 'write', ...at, value: words })
   goTo(at)
 }
@@ -147,9 +160,9 @@ function left() {
         class="wide"
         :style="{ width: `${edge}px`, flex: 'none' }"
         :path="sheet.proof.path"
-        :query="sheet.proof.query"
+        :query="query"
         :width="width"
-        :marks="marks"
+        :marks="marked"
         :markup="visitors"
         walkable
         label="Proof"
@@ -164,9 +177,9 @@ function left() {
         ref="narrow"
         class="narrow"
         :path="sheet.proof.path"
-        :query="sheet.proof.query"
+        :query="query"
         :width="NARROW"
-        :marks="marks"
+        :marks="marked"
         :markup="visitors"
         walkable
         label="Narrow proof"
@@ -180,11 +193,12 @@ function left() {
       <v-btn :aria-pressed="beside" @click="beside = !beside">{{
         beside ? 'Narrow proof away' : 'Narrow proof beside'
       }}</v-btn>
-      <v-btn :aria-pressed="!marks" @click="marks = !marks"
+      <LookMenu v-model="look" :sheet="sheet" />
+      <v-btn :disabled="!!look" :aria-pressed="!marks" @click="marks = !marks"
         >{{ marks ? 'Marks off' : 'Marks on' }}<span class="kbd">M</span></v-btn
       >
       <span class="quiet grow words"
-        ><WordOf word="proof" above>Proof</WordOf> of the <WordOf word="working copy" above /> · visitors see
+        ><WordOf word="proof" above>Proof</WordOf> · visitors see
         {{ site.standing?.release ? `release ${site.standing.release}` : 'nothing yet' }}</span
       >
     </div>
@@ -261,6 +275,7 @@ function left() {
 }
 .words {
   text-align: right;
+  white-space: nowrap;
   font-size: 13px;
 }
 </style>

@@ -5,6 +5,7 @@ import { useNotices } from '@/edit/useNotices'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
+import { shownTo } from '@/gate/shownTo'
 import ColumnsRow from './ColumnsRow.vue'
 import LineageMenu from './LineageMenu.vue'
 import NewPatternSheet from './NewPatternSheet.vue'
@@ -67,6 +68,7 @@ const others = computed(() => {
 })
 
 const where = computed(() => whereShown(section.value.settings, galley.sheet.value?.options ?? []))
+const whom = computed(() => shownTo(section.value.settings, site.catalog?.groups ?? []))
 
 function rename(words: string) {
   const name = words.trim()
@@ -167,6 +169,7 @@ function mend() {
       </button>
     </header>
     <p v-if="where" class="far-word">It shows {{ onPage ? '' : 'on pages ' }}{{ where }}.</p>
+    <p v-if="whom" class="far-word">{{ whom }}</p>
     <p v-if="onPage && own.reach !== 'HERE'" class="far-word">{{ reachOf(own).warning }}</p>
     <div v-if="own.hardToRead" class="weak" role="status">
       <span class="grow">◇ {{ own.hardToRead.says }}</span>

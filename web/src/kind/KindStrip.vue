@@ -10,6 +10,8 @@ import { counted } from '@/words/counted'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import KindTemplatesSheet from './KindTemplatesSheet.vue'
+import GateKindSheet from '@/gate/GateKindSheet.vue'
+import { wantedOf, wantedWords } from '@/gate/gateCommand'
 import DifferSheet from '@/theme/DifferSheet.vue'
 import MakingSheet from './MakingSheet.vue'
 import NewKindSheet from './NewKindSheet.vue'
@@ -21,7 +23,7 @@ const site = useSite()
 const route = useRoute()
 const router = useRouter()
 const session = useSession()
-const sheet = ref<'templates' | 'placement' | 'making' | 'differ' | 'copy' | null>(
+const sheet = ref<'templates' | 'placement' | 'making' | 'gate' | 'differ' | 'copy' | null>(
   // Whoever comes to say which templates there are finds them open.
   route.query.set === 'templates' ? 'templates' : null,
 )
@@ -30,6 +32,11 @@ const placed = computed(() => placementWords(props.kind, site))
 const making = computed(() => {
   const by = props.kind.settings.madeBy === 'MANAGER' ? 'managers' : 'everybody'
   return pageless.value ? by : `${by}, in the ${props.kind.settings.startsIn === 'form' ? 'form' : 'galley'}`
+})
+
+const seenBy = computed(() => {
+  const wanted = wantedOf(props.kind.settings)
+  return wanted.who ? wantedWords(wanted, site.catalog?.groups ?? []) : 'as the site'
 })
 
 function describe(name: string, note: string) {
@@ -70,6 +77,9 @@ function retire() {
     <StripFact label="Made by">
       <button type="button" class="textlink" @click="sheet = 'making'">{{ making }}</button>
     </StripFact>
+    <StripFact v-if="!pageless" label="Seen by">
+      <button type="button" class="textlink" @click="sheet = 'gate'">{{ seenBy }}</button>
+    </StripFact>
     <template #first>
       <v-list-item v-if="!pageless" title="Differ from the theme…" @click="sheet = 'differ'" />
       <v-list-item
@@ -95,6 +105,7 @@ function retire() {
         @note="(note) => describe(kind.name, note)"
         @close="sheet = null"
       />
+      <GateKindSheet v-if="sheet === 'gate'" :kind="kind" @close="sheet = null" />
       <DifferSheet v-if="sheet === 'differ'" :item="kind" of="kind" @close="sheet = null" />
       <NewKindSheet v-if="sheet === 'copy'" :from="kind.id" @close="sheet = null" />
     </template>

@@ -2,6 +2,7 @@
 import SheetDialog from '@/look/SheetDialog.vue'
 import { computed } from 'vue'
 import type { KindDetail, Value } from '@/api/types'
+import { hasOwnSheet } from '@/parts/ownSheet'
 import { PARTS_GROUP } from '@/parts/parts'
 import GroupedInputs from '@/property/GroupedInputs.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
@@ -20,7 +21,7 @@ const pageless = computed(() => props.kind.settings.pageless === true)
 const OF_PAGES = ['offeredFirst', 'startsIn', 'band', 'sides']
 const settings = computed(() =>
   props.kind.settingList.filter(
-    (s) => s.key !== 'mayHold' && s.group !== PARTS_GROUP && !(pageless.value && OF_PAGES.includes(s.key)),
+    (s) => s.key !== 'mayHold' && !hasOwnSheet(s) && !(pageless.value && OF_PAGES.includes(s.key)),
   ),
 )
 const parts = computed(() =>

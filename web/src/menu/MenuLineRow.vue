@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import WrittenInput from '@/edit/WrittenInput.vue'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { useSite } from '@/site/useSite'
+import LineShownTo from './LineShownTo.vue'
 import { LEVELS, inward, moved, outward, type Line, type Placed } from './lines'
 
 /** One line of a menu: what it says, where it leads, what follows it by itself, and what moves it. */
@@ -12,6 +13,7 @@ const emit = defineEmits<{
   label: [label: string | undefined]
   lead: []
   follow: [levels: number]
+  shown: [settings: Line['settings']]
   write: []
   out: []
 }>()
@@ -44,6 +46,8 @@ const ACTS = computed(() => {
   ]
 })
 const site = useSite()
+const showing = ref(false)
+const saysWhom = computed(() => showing.value || !!line.value.settings.shownTo)
 const hasBranch = computed(
   () => !!line.value.link && [...site.rows.values()].some((r) => `page:${r.parent}` === line.value.link),
 )
@@ -111,6 +115,15 @@ const choices = computed(() =>
         {{ a.name }}
       </button>
       <button
+        type="button"
+        :aria-expanded="saysWhom"
+        :aria-label="`To whom ${words} is shown`"
+        title="To whom it is shown, of those who may open what it leads to"
+        @click="showing = !showing"
+      >
+        who
+      </button>
+      <button
         v-if="most && !line.follows"
         type="button"
         class="textlink"
@@ -134,6 +147,13 @@ const choices = computed(() =>
       />
       <button type="button" class="textlink" @click="emit('write')">Write them out</button>
     </span>
+    <LineShownTo
+      v-if="saysWhom"
+      class="follow"
+      :settings="line.settings"
+      :words="words"
+      @set="(settings) => emit('shown', settings)"
+    />
   </template>
 </template>
 
@@ -144,7 +164,7 @@ const choices = computed(() =>
   color: var(--quiet);
 }
 .name {
-  flex: 1 1 180px;
+  flex: 1 1 140px;
   min-width: 0;
   min-height: 28px;
   border: 0;
@@ -186,10 +206,10 @@ const choices = computed(() =>
   align-items: center;
 }
 .acts.room {
-  width: 268px;
+  width: 306px;
 }
 .acts:not(.room) {
-  min-width: 268px;
+  min-width: 306px;
   justify-content: flex-end;
 }
 .acts button {

@@ -128,6 +128,7 @@ function key(event: KeyboardEvent, id: string) {
           @label="(label) => give(changed(lines, r.line.id, { label }))"
           @lead="leading = r.line.id"
           @follow="(follows) => give(changed(lines, r.line.id, { follows }))"
+          @shown="(settings) => give(changed(lines, r.line.id, { settings }))"
           @write="give(writtenOut(lines, r.line, freshId))"
           @out="takeOut(r.line.id)"
         />

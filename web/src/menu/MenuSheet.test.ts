@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
-import { choose, moor, mounting, press, row } from '@/test/moor'
+import { choose, chooseOf, moor, mounting, press, row } from '@/test/moor'
 import MenuSheet from './MenuSheet.vue'
 
 const route = { query: { menu: 'main' }, params: {} }
@@ -16,6 +16,7 @@ const line = (id: string, more: object = {}) => ({
   takes: id,
   leads: `/${id}`,
   follows: 0,
+  settings: {},
   following: [],
   beneath: [],
   ...more,
@@ -72,13 +73,23 @@ describe('the lines of a menu', () => {
     expect(upon[0]).toEqual({ main: 'r1' })
   })
 
+  it('are for whoever may open their page, or for fewer', async () => {
+    const { wrapper, given, act } = await open()
+    await act('To whom news is shown')
+    await chooseOf(wrapper, 'To whom news is shown', 'strangers')
+    expect(given()[0]![1]).toMatchObject({ id: 'news', settings: { shownTo: 'strangers' } })
+    const set = await open([line('news', { settings: { shownTo: 'members' } })])
+    await chooseOf(set.wrapper, 'To whom news is shown', 'everyone')
+    expect(set.given()[0]![0]).toMatchObject({ id: 'news', settings: {} })
+  })
+
   it('take words of their own, and give them up again', async () => {
     const { wrapper, given } = await open([line('news', { label: 'What is new' })])
     const input = wrapper.find('li input')
     await input.setValue('  ')
     await input.trigger('blur')
     await flushPromises()
-    expect(given()).toEqual([[{ id: 'news', link: 'page:news', follows: 0, beneath: [] }]])
+    expect(given()).toEqual([[{ id: 'news', link: 'page:news', follows: 0, settings: {}, beneath: [] }]])
   })
 
   it('lead outside where they are given words', async () => {

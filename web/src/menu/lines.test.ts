@@ -10,7 +10,7 @@ const line = (id: string, ...beneath: Line[]): Line => ({
   beneath,
 })
 const MENU = [line('visit', line('hours'), line('fees')), line('news'), line('people')]
-const LEAF = { follows: 0, following: [], beneath: [] }
+const LEAF = { follows: 0, settings: {}, following: [], beneath: [] }
 const told = (lines: Line[]): string =>
   lines.map((l) => l.id + (l.beneath.length ? `(${told(l.beneath)})` : '')).join(' ')
 
@@ -40,7 +40,7 @@ describe('the lines of a menu', () => {
     expect(whyNot(MENU, 'hours', 'news', 'inside')).toBe('')
   })
 
-  it('are given without what they take from their pages', () => {
+  it('are given without what they take from their pages, and with whom they are for', () => {
     const detail = [
       {
         id: 'a',
@@ -48,6 +48,7 @@ describe('the lines of a menu', () => {
         takes: 'A',
         leads: '/a',
         follows: 1,
+        settings: { shownTo: 'members' },
         following: [{ ...LEAF, id: 'c', link: 'page:c', takes: 'C', leads: '/a/c' }],
         beneath: [{ ...LEAF, id: 'b', link: '/b', label: 'B', takes: '', leads: '/b' }],
       },
@@ -63,7 +64,8 @@ describe('the lines of a menu', () => {
         link: 'page:a',
         label: undefined,
         follows: 1,
-        beneath: [{ id: 'b', link: '/b', label: 'Bee', follows: 0, beneath: [] }],
+        settings: { shownTo: 'members' },
+        beneath: [{ id: 'b', link: '/b', label: 'Bee', follows: 0, settings: {}, beneath: [] }],
       },
     ])
   })

@@ -7,6 +7,8 @@ export interface Line {
   label?: string
   /** How many levels of its page's branch stand beneath it by themselves. */
   follows: number
+  /** To whom it is shown, of those who may open what it leads to. */
+  settings?: MenuLine['settings']
   beneath: Line[]
 }
 export interface Placed {
@@ -42,11 +44,12 @@ export function flat(lines: MenuLine[], level = 1, by: string | null = null): Pl
 
 /** As they are given: what a line takes from its page, and what follows it, is left out. */
 export const given = (lines: readonly MenuLine[]): Line[] =>
-  lines.map(({ id, link, label, follows, beneath }) => ({
+  lines.map(({ id, link, label, follows, settings, beneath }) => ({
     id,
     link: link ?? undefined,
     label: label || undefined,
     follows,
+    settings,
     beneath: given(beneath),
   }))
 

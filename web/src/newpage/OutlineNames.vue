@@ -1,46 +1,26 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { post } from '@/api/client'
-import { said } from '@/api/said'
-import type { PlanRead } from '@/api/types'
 import PlanReport from '@/plan/PlanReport.vue'
 import { useSite } from '@/site/useSite'
+import { useTableReading } from '@/site/useTableReading'
 import { counted } from '@/words/counted'
 import { useNewPageHere } from './useNewPage'
 
 /** Several names of which some stand beneath others, or name their kinds: what each comes to, before any is made. */
 const emit = defineEmits<{ made: [count: number] }>()
-const SOON = 300
 const site = useSite()
 const { form, forget } = useNewPageHere()
-const read = ref<PlanRead | null>(null)
-const trouble = ref('')
-const busy = ref(false)
-const given = computed(() => ({
-  text: form.names,
-  list: true,
-  parent: form.parent ?? undefined,
-  kind: form.kind,
-}))
+const at = { path: { site: site.id } }
+const { read, trouble, busy, taken } = useTableReading(
+  computed(() => ({ text: form.names, list: true, parent: form.parent ?? undefined, kind: form.kind })),
+  (given) => post('/api/sites/{site}/plan/table/read', at, given),
+  (given) => post('/api/sites/{site}/plan/table/take', at, given),
+)
 const fresh = computed(() => new Map(Object.entries(read.value?.counts ?? {})).get('NEW') ?? 0)
-const look = useDebounceFn(async () => {
-  const asked = given.value
-  const answer = await post('/api/sites/{site}/plan/table/read', { path: { site: site.id } }, asked)
-  if (asked !== given.value) return
-  read.value = answer.ok ? answer.value : null
-  trouble.value = answer.ok ? '' : said(answer.problem)
-}, SOON)
-watch(given, look, { immediate: true })
 async function make() {
-  if (busy.value || !fresh.value) return
-  busy.value = true
-  const answer = await post('/api/sites/{site}/plan/table/take', { path: { site: site.id } }, given.value)
-  busy.value = false
-  trouble.value = answer.ok ? '' : said(answer.problem)
-  if (!answer.ok) return
   const count = fresh.value
-  await site.refresh()
+  if (!count || !(await taken())) return
   forget()
   emit('made', count)
 }

@@ -18,7 +18,9 @@ import HistorySheet from './HistorySheet.vue'
 import NewPatternSheet from '@/galley/NewPatternSheet.vue'
 import MenusSheet from './MenusSheet.vue'
 import SearchSheet from './SearchSheet.vue'
-import SendProofSheet from './SendProofSheet.vue'
+import GateSheet from '@/gate/GateSheet.vue'
+import { useGate } from '@/gate/useGate'
+import SendProofSheet from '@/proof/SendProofSheet.vue'
 import DuplicateSheet from '@/copying/DuplicateSheet.vue'
 import DifferSheet from '@/theme/DifferSheet.vue'
 import TakeFromSheet from '@/copying/TakeFromSheet.vue'
@@ -45,6 +47,7 @@ type SheetName =
   | 'release'
   | 'duplicate'
   | 'pack'
+  | 'gate'
   | 'take'
   | 'differ'
   | 'parts'
@@ -56,6 +59,7 @@ const WAYS = [
 const toFill = useToFill(galley)
 const session = useSession()
 const page = computed(() => galley.page.value!)
+const gate = useGate(() => page.value)
 const isTopic = computed(() => site.catalog?.kinds.some((k) => k.id === page.value.kind && k.topics))
 const menus = computed(() =>
   page.value.menus
@@ -149,6 +153,12 @@ function rename(title: string, input: Field) {
         {{ searchWords.words }}
       </button>
     </StripFact>
+    <StripFact label="Open to">
+      <button v-if="session.manager" type="button" class="textlink" @click="sheet = 'gate'">
+        {{ gate.words.value }}
+      </button>
+      <template v-else>{{ gate.words.value }}</template>
+    </StripFact>
     <StripFact label="State" firm>
       <component
         :is="releasable ? 'button' : 'span'"
@@ -210,6 +220,7 @@ function rename(title: string, input: Field) {
     </div>
     <FittingSheet v-if="sheet === 'fitting'" :page="page.id" @close="sheet = null" />
     <ReleasePageSheet v-if="sheet === 'release'" :page="page.id" :title="page.title" @close="sheet = null" />
+    <GateSheet v-if="sheet === 'gate'" :page="page" @close="sheet = null" />
     <HistorySheet v-if="sheet === 'history'" @close="sheet = null" />
     <HoldsSheet v-if="sheet === 'holds'" :page="page" @close="sheet = null" />
     <PartsSheet v-if="sheet === 'parts'" :pages="[page.id]" :title="page.title" @close="sheet = null" />
@@ -218,7 +229,7 @@ function rename(title: string, input: Field) {
     <TakeFromSheet v-if="sheet === 'take'" :page="page" @close="sheet = null" />
     <DifferSheet v-if="sheet === 'differ'" :item="page" of="page" :kind="page.kind" @close="sheet = null" />
     <SavePackSheet v-if="sheet === 'pack'" :pages="[page.id]" @close="sheet = null" />
-    <SendProofSheet v-if="sheet === 'send'" @close="sheet = null" />
+    <SendProofSheet v-if="sheet === 'send'" :page="galley.id()" @close="sheet = null" />
     <NewPatternSheet
       v-if="sheet === 'pattern'"
       :page="page.id"

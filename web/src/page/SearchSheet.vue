@@ -6,7 +6,7 @@ import ForeseenWords from '@/plan/ForeseenWords.vue'
 import { useForeseen } from '@/plan/useForeseen'
 import { useSite } from '@/site/useSite'
 import PropertyInput from '@/property/PropertyInput.vue'
-import { PARTS_GROUP } from '@/parts/parts'
+import { hasOwnSheet } from '@/parts/ownSheet'
 import { useGalley } from '@/galley/useGalley'
 import { said } from '@/api/said'
 
@@ -15,7 +15,7 @@ const site = useSite()
 const galley = useGalley()
 const page = computed(() => galley.page.value!)
 const settings = computed(() =>
-  (site.catalog?.pageSettings ?? []).filter((p) => p.group !== PARTS_GROUP && p.key !== 'beneathOrder'),
+  (site.catalog?.pageSettings ?? []).filter((p) => !hasOwnSheet(p) && p.key !== 'beneathOrder'),
 )
 const segment = ref(page.value.segment)
 const trouble = ref('')

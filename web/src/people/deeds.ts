@@ -1,4 +1,7 @@
 import type { RecordLine } from '@/api/types'
+import { counted } from '@/words/counted'
+
+const membersOf = (l: RecordLine) => `${counted(Number(l.detail ?? 1), 'member')} of ${l.site}`
 
 /** What a line of the record says, after whoever did it. */
 const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
@@ -15,6 +18,15 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   OWNER_MADE: (l) => `made ${l.about} an owner`,
   OWNER_UNMADE: (l) => `made ${l.about} an owner no longer`,
   DEACTIVATED: (l) => `deactivated ${l.about}`,
+  MEMBER_INVITED: (l) => `invited a member to ${l.site}`,
+  MEMBER_APPROVED: (l) => `let ${membersOf(l)} in`,
+  MEMBER_REGROUPED: (l) => `changed the groups of ${membersOf(l)}`,
+  MEMBER_DESCRIBED: (l) => `changed what is kept of ${membersOf(l)}`,
+  MEMBER_DEACTIVATED: (l) => `deactivated ${membersOf(l)}`,
+  MEMBER_BROUGHT_BACK: (l) => `brought ${membersOf(l)} back`,
+  MEMBER_REMOVED: (l) => `removed ${membersOf(l)}`,
+  MEMBER_LEFT: (l) => `let a member of ${l.site} go, who left`,
+  MEMBERS_READ: (l) => `read ${membersOf(l)} from a table`,
   BROUGHT_BACK: (l) => `brought ${l.about} back`,
   ERASED: () => 'erased somebody’s name and address',
   NAME_CHANGED: () => 'changed their name',

@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import AccountScreen from './AccountScreen.vue'
 import { deedWords } from './deeds'
 import InviteSheet from './InviteSheet.vue'
@@ -7,7 +7,8 @@ import PeopleScreen from './PeopleScreen.vue'
 import RecordScreen from './RecordScreen.vue'
 import SecondStepSheet from './SecondStepSheet.vue'
 import { useSession } from '@/session/useSession'
-import { moor, mounting, press } from '@/test/moor'
+import { mounting, press } from '@/test/moor'
+import { server } from '@/test/server'
 
 const global = mounting
 const YARD = { id: 'yard', name: 'Loomgate Yard', role: 'MANAGER' }
@@ -21,20 +22,6 @@ const person = (id: string, more = {}) => ({
   seats: { yard: 'EDITOR' },
   ...more,
 })
-
-/** A server that answers by path, and remembers what was sent. */
-function server(answers: Record<string, unknown>) {
-  moor()
-  const sent: string[] = []
-  vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
-    const at = path.replace('/api', '')
-    if (init?.method === 'POST') sent.push(`${at} ${String(init.body)}`)
-    const answer = answers[at.split('?')[0]!] ?? {}
-    const refusal = (answer as { status?: number }).status
-    return Promise.resolve(new Response(JSON.stringify(answer), { status: refusal ?? 200 }))
-  })
-  return sent
-}
 
 describe('people', () => {
   const members = {

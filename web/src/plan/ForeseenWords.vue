@@ -27,9 +27,16 @@ const FIRST = 6
       stood there is gone (410).
     </li>
     <li v-if="coming.rest.menus.length">Lines in {{ coming.rest.menus.join(' and ') }} change with it.</li>
-    <li v-if="coming.rest.hidden">
-      {{ counted(coming.rest.hidden, 'page is', 'pages are') }} not shown to visitors any more, from the next
-      release on.
+    <li v-if="coming.rest.seen.opened">
+      <b>{{ counted(coming.rest.seen.opened, 'page opens', 'pages open') }} to more people</b> than before.
+    </li>
+    <li v-if="coming.rest.seen.closed">
+      {{ counted(coming.rest.seen.closed, 'page is', 'pages are') }} closed to some who could open
+      {{ coming.rest.seen.closed === 1 ? 'it' : 'them' }}.
+    </li>
+    <li v-if="coming.rest.seen.hidden">
+      {{ counted(coming.rest.seen.hidden, 'page is', 'pages are') }} not shown to visitors any more, from the
+      next release on.
     </li>
     <li v-if="coming.rest.shelved.sections">
       {{ counted(coming.rest.shelved.sections, 'section goes', 'sections go') }} to the

@@ -37,25 +37,15 @@ const menus = useMenuSheet()
   </div>
 </template>
 
+<style scoped src="@/look/lanesHead.css"></style>
 <style scoped>
 .lanes-head {
-  display: flex;
-  align-items: center;
-  height: 30px;
-  flex: none;
-  border-bottom: 1px solid var(--line);
-  padding-left: 18px;
-  padding-right: 10px;
+  --lane: 56px;
 }
 @media (max-width: 820px) {
   .lanes-head {
     display: none;
   }
-}
-.lane {
-  width: 56px;
-  flex: none;
-  text-align: center;
 }
 .all-menus {
   font-size: 12.5px;

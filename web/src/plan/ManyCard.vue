@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Command } from '@/api/types'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import GateManySheet from '@/gate/GateManySheet.vue'
 import SavePackSheet from '@/pack/SavePackSheet.vue'
 import PartsSheet from '@/parts/PartsSheet.vue'
 import { useSession } from '@/session/useSession'
@@ -14,7 +15,7 @@ import SetManySheet from './SetManySheet.vue'
 /** Pages chosen together, and what can be done to all of them: what comes of it is told before it is done. */
 const props = defineProps<{ pages: string[] }>()
 const emit = defineEmits<{ clear: []; fitting: [] }>()
-const sheet = ref<'parts' | 'pack' | 'set' | 'move' | 'kind' | null>(null)
+const sheet = ref<'parts' | 'pack' | 'set' | 'move' | 'kind' | 'gate' | null>(null)
 const site = useSite()
 const session = useSession()
 const rows = computed(() => props.pages.map((id) => site.rows.get(id)).filter((r) => r !== undefined))
@@ -105,6 +106,7 @@ const keepOut =
       <v-btn @click="sheet = 'parts'">Parts of these pages…</v-btn>
       <v-btn @click="sheet = 'set'">Fields and options…</v-btn>
       <v-btn @click="sheet = 'move'">Move…</v-btn>
+      <v-btn v-if="session.manager" @click="sheet = 'gate'">Who may see them…</v-btn>
     </div>
     <h3>In menus</h3>
     <p v-for="m in menus" :key="m.id" class="row-flex">
@@ -153,6 +155,12 @@ const keepOut =
     <p class="label">Each change is undone in one step. What is removed lies in the bin for 30 days.</p>
     <PartsSheet v-if="sheet === 'parts'" :pages="rows.map((r) => r.id)" @close="sheet = null" />
     <SavePackSheet v-if="sheet === 'pack'" :pages="rows.map((r) => r.id)" @close="sheet = null" />
+    <GateManySheet
+      v-if="sheet === 'gate'"
+      :pages="rows.map((r) => r.id)"
+      @set="mention"
+      @close="sheet = null"
+    />
     <SetManySheet
       v-if="sheet === 'set'"
       :pages="rows.map((r) => r.id)"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { counted } from '@/words/counted'
-import { computed, toRef } from 'vue'
+import { computed, ref, toRef } from 'vue'
 import FindingBox from '@/survey/FindingBox.vue'
-import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
+import ChosenHead from '@/glyph/ChosenHead.vue'
 import ProofFrame from '@/proof/ProofFrame.vue'
 import { usePage } from '@/site/usePage'
 import { whenWords } from '@/words/whenWords'
@@ -11,6 +11,8 @@ import { useSite } from '@/site/useSite'
 import { wornWords } from '@/words/wornWords'
 import { pagesOf } from '@/site/pagesOf'
 import { inputOf } from '@/look/targets'
+import GateSheet from '@/gate/GateSheet.vue'
+import { useGate } from '@/gate/useGate'
 import LinksList from './LinksList.vue'
 import PlacesList from './PlacesList.vue'
 import type { SheetName } from './usePlanKeys'
@@ -25,6 +27,8 @@ const site = useSite()
 const session = useSession()
 const { page: detail, html } = usePage(toRef(props, 'page'))
 
+const gate = useGate(() => detail.value)
+const gating = ref(false)
 const row = computed(() => site.rows.get(props.page))
 const beneath = computed(() => [...site.rows.values()].filter((r) => r.parent === props.page).length)
 /** Where it stands among its siblings, from 1, and how many they are. */
@@ -76,14 +80,7 @@ async function withdraw(off: boolean) {
 <template>
   <aside class="card side-pane" aria-label="The chosen page">
     <template v-if="detail && row">
-      <div class="top">
-        <TemplateGlyph :template="detail.template" :wide="38" />
-        <div class="grow">
-          <h2 class="cut" dir="auto" :title="detail.title">{{ detail.title }}</h2>
-          <div class="mono cut">{{ detail.address }}</div>
-        </div>
-        <v-btn class="ink" @click="emit('open')">Open<span class="kbd">Enter</span></v-btn>
-      </div>
+      <ChosenHead :page="detail" strong @open="emit('open')" />
       <div class="proofs">
         <ProofFrame class="wide" :path="`page/${page}`" :width="1280" :html="html" label="Proof, wide" />
         <ProofFrame class="narrow" :path="`page/${page}`" :width="390" :html="html" label="Proof, narrow" />
@@ -136,6 +133,13 @@ async function withdraw(off: boolean) {
         <dd>
           <PlacesList :page="detail" />
         </dd>
+        <dt>Open to</dt>
+        <dd>
+          {{ gate.words.value }} <span class="quiet">{{ gate.from.value }}</span>
+          <button v-if="session.manager" type="button" class="textlink" @click="gating = true">
+            change…
+          </button>
+        </dd>
         <dt>Links in</dt>
         <dd>
           <LinksList :links="detail.linksIn" none="none in words" />
@@ -174,6 +178,7 @@ async function withdraw(off: boolean) {
         <dt>To fill</dt>
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
       </dl>
+      <GateSheet v-if="gating" :page="detail" @close="gating = false" />
       <FindingBox v-for="(f, i) in detail.findings" :key="i" :finding="f" />
       <p v-if="!detail.changeable" class="label gap">
         {{ pagesOf(detail.kindName) }} are changed by managers.
@@ -190,11 +195,6 @@ async function withdraw(off: boolean) {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-}
 .proofs {
   display: grid;
   grid-template-columns: 1fr 92px;

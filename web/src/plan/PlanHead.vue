@@ -18,6 +18,8 @@ const site = useSite()
 const pageless = computed(() => (site.catalog?.kinds ?? []).filter((k) => k.pageless))
 const shade = (row: Parameters<typeof shadeOf>[1]) =>
   shadeOf(props.lens, row, site.templates, site.kinds, props.came)
+/** What the marks in the lanes of groups say. */
+const MARKS = ['● opens', '⇥ is asked to sign in', '⊘ doesn’t learn of it']
 const legend = computed(() => {
   const shades = new Map<string, Shade>()
   for (const row of site.rows.values()) shades.set(shade(row).key, shade(row))
@@ -39,10 +41,14 @@ const lensLabel = computed(() => LENSES.find((l) => l.key === props.lens)?.label
         <v-list-item v-for="l in LENSES" :key="l.key" :title="l.label" @click="emit('lens', l.key)" />
       </v-list>
     </v-menu>
-    <ul class="legend" aria-label="Colours of the lens">
+    <ul v-if="lens === 'gate'" class="legend" aria-label="Marks of the lens">
+      <li v-for="m in MARKS" :key="m">{{ m }}</li>
+    </ul>
+    <ul v-else class="legend" aria-label="Colours of the lens">
       <li v-for="s in legend" :key="s.key"><i :style="{ background: s.colour }" />{{ s.label }}</li>
     </ul>
-    <div class="tools">
+    <slot v-if="lens === 'gate'" />
+    <div v-else class="tools">
       <input
         v-model="filter"
         class="filter"

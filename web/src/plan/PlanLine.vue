@@ -4,6 +4,8 @@ import type { Catalog } from '@/api/types'
 import { useSite } from '@/site/useSite'
 import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import type { OutlineRow } from './outline'
+import GateMarks from '@/gate/GateMarks.vue'
+import type { Lane } from '@/gate/gates'
 import PlanMarks from './PlanMarks.vue'
 import { STATE_WORDS } from '@/words/stateWords'
 
@@ -11,6 +13,7 @@ const props = defineProps<{
   line: OutlineRow
   colour: string
   menus: Catalog['menus']
+  gated?: Lane[] | null
   chosen: boolean
   /** Chosen together with others. */
   picked?: boolean
@@ -103,22 +106,31 @@ function done() {
       </template>
       <span v-if="drop?.whyNot" class="why" role="status">{{ drop.whyNot }}</span>
     </div>
-    <PlanMarks :row="row" :menus="menus" :chosen="chosen" @menu="(m, there) => emit('menu', m, there)" />
-    <div class="lane wide state" :class="row.state">{{ state.mark }} {{ state.word }}</div>
-    <div class="lane num">
-      <template v-if="row.toFill">{{ row.toFill }}<span class="unseen"> to fill</span></template>
-    </div>
-    <div class="lane num">
-      <span v-if="row.mustFix" class="must" :title="`${row.mustFix} must fix`"
-        >◆ {{ row.mustFix }}<span class="unseen"> must fix</span></span
-      >
-      <span v-else-if="row.shouldFix" class="should" :title="`${row.shouldFix} should fix`"
-        >◇ {{ row.shouldFix }}<span class="unseen"> should fix</span></span
-      >
-      <span v-else-if="row.notes" class="quiet" :title="`${row.notes} to note`"
-        >· {{ row.notes }}<span class="unseen"> to note</span></span
-      >
-    </div>
+    <GateMarks v-if="gated" :row="row" :lanes="gated" />
+    <PlanMarks
+      v-else
+      :row="row"
+      :menus="menus"
+      :chosen="chosen"
+      @menu="(m, there) => emit('menu', m, there)"
+    />
+    <template v-if="!gated">
+      <div class="lane wide state" :class="row.state">{{ state.mark }} {{ state.word }}</div>
+      <div class="lane num">
+        <template v-if="row.toFill">{{ row.toFill }}<span class="unseen"> to fill</span></template>
+      </div>
+      <div class="lane num">
+        <span v-if="row.mustFix" class="must" :title="`${row.mustFix} must fix`"
+          >◆ {{ row.mustFix }}<span class="unseen"> must fix</span></span
+        >
+        <span v-else-if="row.shouldFix" class="should" :title="`${row.shouldFix} should fix`"
+          >◇ {{ row.shouldFix }}<span class="unseen"> should fix</span></span
+        >
+        <span v-else-if="row.notes" class="quiet" :title="`${row.notes} to note`"
+          >· {{ row.notes }}<span class="unseen"> to note</span></span
+        >
+      </div>
+    </template>
   </div>
 </template>
 

@@ -11,6 +11,10 @@ import FitManySheet from '@/fitting/FitManySheet.vue'
 import FittingSheet from '@/fitting/FittingSheet.vue'
 import { useNarrow } from '@/look/useNarrow'
 import { useSite } from '@/site/useSite'
+import GateCard from '@/gate/GateCard.vue'
+import GateLanesHead from '@/gate/GateLanesHead.vue'
+import WalkLinks from '@/gate/WalkLinks.vue'
+import { gateLanes, STRANGER } from '@/gate/gates'
 import HomeSheet from './HomeSheet.vue'
 import LanesHead from './LanesHead.vue'
 import BinSheet from './BinSheet.vue'
@@ -111,6 +115,9 @@ function point(id: string, event: MouseEvent) {
   card.value = true
 }
 const lanes = computed(() => menuLanes(site.catalog?.menus))
+/** Under the lens of who may see pages, groups of visitors have the lanes. */
+const gated = computed(() => (lens.value === 'gate' ? gateLanes(site.catalog?.groups ?? []) : null))
+const as = ref(STRANGER.key)
 function open(id: string) {
   void router.push({ name: 'page', params: { page: id } })
 }
@@ -181,15 +188,24 @@ usePlanKeys({
       @make="makeNew('beneath')"
       @narrow="narrowing = !narrowing"
       @sheet="openSheet"
-    />
+    >
+      <WalkLinks
+        v-if="gated"
+        v-model="as"
+        :lanes="gated"
+        :address="site.rows.get(chosen ?? '')?.address ?? '/'"
+      />
+    </PlanHead>
     <FilterLine v-if="(narrowing || keep) && (!narrow || !card)" v-model="asked" :shown="lines.length" />
     <div class="split">
       <div v-show="!narrow || !card" class="plan">
-        <LanesHead :lanes="lanes" />
+        <GateLanesHead v-if="gated" v-model="as" :lanes="gated" />
+        <LanesHead v-else :lanes="lanes" />
         <PlanTree
           ref="planTree"
           :lines="lines"
           :lanes="lanes"
+          :gated="gated"
           :chosen="chosen"
           :picked="picks.many.value"
           :renaming="renaming"
@@ -209,6 +225,14 @@ usePlanKeys({
         :pages="picks.many.value"
         @clear="picks.clear()"
         @fitting="sheet = 'fitting'"
+      />
+      <GateCard
+        v-else-if="gated && chosen && (!narrow || card)"
+        :key="chosen"
+        :page="chosen"
+        :lanes="gated"
+        :as="as"
+        @open="open(chosen)"
       />
       <PageCard
         v-else-if="chosen && (!narrow || card)"

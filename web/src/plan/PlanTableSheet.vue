@@ -1,56 +1,29 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { addressOf, post } from '@/api/client'
-import { said } from '@/api/said'
-import type { PlanRead } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
 import TableGiven from '@/look/TableGiven.vue'
 import { useSite } from '@/site/useSite'
+import { useTableReading } from '@/site/useTableReading'
 import { counted } from '@/words/counted'
 import PlanReport from './PlanReport.vue'
 
 /** The plan as a table: saved, and read with a report of what each row would do before any of it is done. */
 const emit = defineEmits<{ close: [] }>()
-const SOON = 300
 const LONG_MS = 300_000
 const site = useSite()
 const text = ref('')
-const read = ref<PlanRead | null>(null)
-const trouble = ref('')
-const busy = ref(false)
-const csv = computed(() => addressOf('/api/sites/{site}/plan/table', { path: { site: site.id } }))
+const at = { path: { site: site.id } }
+const csv = computed(() => addressOf('/api/sites/{site}/plan/table', at))
+const { read, trouble, busy, taken } = useTableReading(
+  computed(() => ({ text: text.value, list: false })),
+  (given) => post('/api/sites/{site}/plan/table/read', at, given, LONG_MS),
+  (given) => post('/api/sites/{site}/plan/table/take', at, given, LONG_MS),
+)
 const count = (does: string) => new Map(Object.entries(read.value?.counts ?? {})).get(does) ?? 0
 const doing = computed(() => count('NEW') + count('CHANGED') + count('MOVED'))
-const given = computed(() => ({ text: text.value, list: false }))
-const look = useDebounceFn(async () => {
-  if (!text.value.trim()) return void (read.value = null)
-  const asked = text.value
-  const answer = await post(
-    '/api/sites/{site}/plan/table/read',
-    { path: { site: site.id } },
-    given.value,
-    LONG_MS,
-  )
-  if (asked !== text.value) return
-  read.value = answer.ok ? answer.value : null
-  trouble.value = answer.ok ? '' : said(answer.problem)
-}, SOON)
-watch(text, look)
 async function take() {
-  if (busy.value || !doing.value) return
-  busy.value = true
-  const answer = await post(
-    '/api/sites/{site}/plan/table/take',
-    { path: { site: site.id } },
-    given.value,
-    LONG_MS,
-  )
-  busy.value = false
-  trouble.value = answer.ok ? '' : said(answer.problem)
-  if (!answer.ok) return
-  await site.refresh()
-  emit('close')
+  if (doing.value && (await taken())) emit('close')
 }
 </script>
 

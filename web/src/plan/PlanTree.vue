@@ -7,6 +7,7 @@ import { vDrag, vOnto } from '@/look/dragging'
 import { useNarrow } from '@/look/useNarrow'
 import { vFocus } from '@/look/vFocus'
 import { useSite } from '@/site/useSite'
+import type { Lane } from '@/gate/gates'
 import { heldWords, type OutlineRow } from './outline'
 import PlanLine from './PlanLine.vue'
 import type { usePlanMoves } from './usePlanMoves'
@@ -19,6 +20,8 @@ const props = defineProps<{
   lines: OutlineRow[]
   /** The menus that have a lane. */
   lanes: Catalog['menus']
+  /** The groups of visitors that have one, instead. */
+  gated: Lane[] | null
   chosen: string | null
   picked: string[]
   renaming: string | null
@@ -111,6 +114,7 @@ watch(
           :line="d.line"
           :colour="colour(d.line.row)"
           :menus="lanes"
+          :gated="gated"
           :chosen="d.id === chosen"
           :picked="picked.includes(d.id)"
           :held="moves.held.value?.page === d.id"

@@ -4,7 +4,7 @@ import { get } from '@/api/client'
 import type { Command, Property } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
-import { PARTS_GROUP } from '@/parts/parts'
+import { hasOwnSheet } from '@/parts/ownSheet'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
@@ -18,7 +18,7 @@ const OF_ONE = ['searchTitle', 'searchDescription', 'menuLabel', 'beneathOrder',
 const fields = ref<Property[]>([])
 const options = ref<Property[]>([])
 const settings = computed(() =>
-  (site.catalog?.pageSettings ?? []).filter((p) => p.group !== PARTS_GROUP && !OF_ONE.includes(p.key)),
+  (site.catalog?.pageSettings ?? []).filter((p) => !hasOwnSheet(p) && !OF_ONE.includes(p.key)),
 )
 const all = computed(() => [
   ...fields.value.map((p) => ({ property: p, group: 'Fields that all of them have' })),

@@ -1,6 +1,6 @@
 import type { KindInfo, PageCame, PlanRow, TemplateInfo } from '@/api/types'
 
-export type LensKey = 'template' | 'state' | 'kind' | 'findings' | 'lineage' | 'age' | 'who'
+export type LensKey = 'template' | 'state' | 'kind' | 'findings' | 'lineage' | 'age' | 'who' | 'gate'
 
 export interface Lens {
   key: LensKey
@@ -15,6 +15,7 @@ export const LENSES: Lens[] = [
   { key: 'lineage', label: 'behind what it was copied from' },
   { key: 'age', label: 'when it was changed last' },
   { key: 'who', label: 'who changed it last' },
+  { key: 'gate', label: 'who may see it' },
 ]
 
 /** Those that ask how pages came to be as they are. */
@@ -45,6 +46,7 @@ export function shadeOf(
   came: CameOf = new Map(),
 ): Shade {
   if (ASKING.includes(lens)) return shadeOfCame(lens, came.get(row.id), came)
+  if (lens === 'gate') return shadeOfGate(row)
   if (lens === 'state') {
     const [label, colour] = STATES[row.state] ?? ['', 'var(--quiet)']
     return { key: row.state, label, colour }
@@ -55,6 +57,13 @@ export function shadeOf(
     return { key: 'none', label: 'nothing found', colour: 'var(--line)' }
   }
   return lens === 'template' ? dealt(row.template, templates) : dealt(row.kind, kinds)
+}
+
+function shadeOfGate({ gate }: PlanRow): Shade {
+  if (!gate || gate.who === 'EVERYONE') return { key: 'open', label: 'everyone', colour: 'var(--juniper)' }
+  return gate.hidden
+    ? { key: 'hidden', label: 'others don’t learn of it', colour: 'var(--lens-5)' }
+    : { key: 'closed', label: 'some', colour: 'var(--ochre)' }
 }
 
 interface Used {

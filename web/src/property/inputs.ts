@@ -6,6 +6,7 @@ import ConditionsInput from './ConditionsInput.vue'
 import FieldInput from './FieldInput.vue'
 import FlagInput from './FlagInput.vue'
 import FolderInput from './FolderInput.vue'
+import GroupsInput from './GroupsInput.vue'
 import HoldsInput from './HoldsInput.vue'
 import LinkInput from './LinkInput.vue'
 import ManyInput from './ManyInput.vue'
@@ -46,6 +47,7 @@ export function inputFor(property: Property): Component {
 function listInput({ key, entries }: Property): Component {
   if (key === 'mayHold') return HoldsInput
   if (entries[0]?.type === 'TOPIC') return TopicsInput
+  if (entries[0]?.type === 'GROUP') return GroupsInput
   if (entries.length === 1 && ['KIND', 'PAGE', 'ENTRY', 'FIELD'].includes(entries[0]?.type ?? ''))
     return NamesInput
   return entries[0]?.type === 'FIELD' ? ConditionsInput : ManyInput

@@ -16,6 +16,10 @@ export function groupsOf(value: Value | undefined): Group[] {
   return Array.isArray(value) ? value : []
 }
 
+/** The groups of members that a setting names, by their ids. */
+export const groupIds = (setting: Value | undefined): string[] =>
+  groupsOf(setting).map((g) => String(g.group ?? ''))
+
 /** A group in which one value is another, or is not there. */
 export function withValue(group: Group, key: string, value: Value | undefined): Group {
   const next = { ...group }

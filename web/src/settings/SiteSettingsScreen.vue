@@ -14,6 +14,7 @@ import { packHref } from '@/pack/packHref'
 import { useSession } from '@/session/useSession'
 import { allZones } from '@/setup/proposed'
 import { FROM_ELSEWHERE } from '@/site/fromElsewhere'
+import SiteGate from '@/gate/SiteGate.vue'
 import { useSite } from '@/site/useSite'
 import { LANGUAGES } from '@/words/languages'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
@@ -103,6 +104,7 @@ async function retire() {
           <h2 id="elsewhere">From elsewhere</h2>
           <SiteFactsInput :keys="FROM_ELSEWHERE" />
         </section>
+        <SiteGate />
         <section aria-labelledby="tasks">
           <h2 id="tasks">Pages with a task</h2>
           <PropertyInput

@@ -1,50 +1,34 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { post } from '@/api/client'
-import { said } from '@/api/said'
 import type { AddressRow } from '@/api/types'
 import SheetDialog from '@/look/SheetDialog.vue'
 import TableGiven from '@/look/TableGiven.vue'
 import { useSite } from '@/site/useSite'
+import { useTableReading } from '@/site/useTableReading'
 import { counted } from '@/words/counted'
 
 /** Addresses that lead on, read from a table: what each row would do, before any of it is done. */
 const emit = defineEmits<{ close: [] }>()
-const SOON = 250
 const FIRST = 60
 const site = useSite()
 const text = ref('')
-const rows = ref<AddressRow[] | null>(null)
-const trouble = ref('')
-const busy = ref(false)
+const at = { path: { site: site.id } }
+const {
+  read: rows,
+  trouble,
+  busy,
+  taken,
+} = useTableReading(
+  computed(() => ({ text: text.value })),
+  (given) => post('/api/sites/{site}/addresses/leading/read', at, given),
+  (given) => post('/api/sites/{site}/addresses/leading/take', at, given),
+)
 const of = (does: AddressRow['does']) => (rows.value ?? []).filter((r) => r.does === does)
 const doing = computed(() => [...of('NEW'), ...of('OTHERWISE')])
 const refused = computed(() => of('REFUSED'))
-const look = useDebounceFn(async () => {
-  if (!text.value.trim()) return void (rows.value = null)
-  const answer = await post(
-    '/api/sites/{site}/addresses/leading/read',
-    { path: { site: site.id } },
-    { text: text.value },
-  )
-  rows.value = answer.ok ? answer.value : null
-  trouble.value = answer.ok ? '' : said(answer.problem)
-}, SOON)
-watch(text, look)
 async function take() {
-  if (busy.value) return
-  busy.value = true
-  const answer = await post(
-    '/api/sites/{site}/addresses/leading/take',
-    { path: { site: site.id } },
-    { text: text.value },
-  )
-  busy.value = false
-  trouble.value = answer.ok ? '' : said(answer.problem)
-  if (!answer.ok) return
-  await site.refresh()
-  emit('close')
+  if (await taken()) emit('close')
 }
 </script>
 

@@ -23,6 +23,10 @@ const { value: leading } = useItem(() =>
     query: { words: sought.value },
   }),
 )
+/** What a release makes is worked out with each step, and not with each letter that is sought. */
+const { value: coming } = useItem(() =>
+  question('/api/sites/{site}/addresses/leading/coming', { path: { site: site.id } }),
+)
 const leads = (r: LeadingAddress) => r.leads === 'SERVED' || r.leads === 'ELSEWHERE'
 const csv = () => addressOf('/api/sites/{site}/addresses/leading/csv', { path: { site: site.id } })
 function gone(from: string) {
@@ -109,15 +113,11 @@ function end(from: string) {
     <p v-if="leading && leading.found > leading.rows.length" class="quiet gap">
       The first {{ leading.rows.length }} of {{ leading.found }}. Words narrow them.
     </p>
-    <template v-if="leading?.coming.length">
+    <template v-if="coming?.length">
       <h3>With the next release</h3>
-      <p class="quiet">
-        Releasing all that waits makes {{ leading.coming.length }} more; none leads on twice.
-      </p>
+      <p class="quiet">Releasing all that waits makes {{ coming.length }} more; none leads on twice.</p>
       <ul>
-        <li v-for="c in leading.coming" :key="c.from" class="mono">
-          {{ c.from }} → {{ c.to ?? 'gone (410)' }}
-        </li>
+        <li v-for="c in coming" :key="c.from" class="mono">{{ c.from }} → {{ c.to ?? 'gone (410)' }}</li>
       </ul>
     </template>
   </section>

@@ -33,7 +33,8 @@ const clean = computed(() => rules.value.filter((r) => r.found.length === 0))
 /** Rules that look at what visitors asked for. */
 const OF_ADDRESSES = ['asked-in-vain', 'redirect-idle']
 function go(rule: string, page: boolean, item: string, section?: string) {
-  if (OF_ADDRESSES.includes(rule)) void router.push({ name: 'survey', query: { part: 'addresses' } })
+  if (rule === 'group-without-members') void router.push({ name: 'members' })
+  else if (OF_ADDRESSES.includes(rule)) void router.push({ name: 'survey', query: { part: 'addresses' } })
   else if (page) void router.push({ name: 'page', params: { page: item }, query: section ? { section } : {} })
   else void router.push({ name: 'theme' })
 }

@@ -27,7 +27,9 @@ describe('addresses that lead on', () => {
       leading('/shop/*', { leads: 'GONE', waits: true }),
     ]
     const coming = [{ from: '/visit/hours', to: '/hours' }, { from: '/gone' }]
-    const { given } = moor([row('visit')], () => ({ found: 3, moves: 1, hand: 2, rows, coming }))
+    const { given } = moor([row('visit')], (path) =>
+      path.endsWith('/coming') ? coming : { found: 3, moves: 1, hand: 2, rows },
+    )
     const wrapper = mount(LeadingTable, { global: mounting })
     await flushPromises()
     expect(wrapper.text()).toContain('1 from moves · 2 by hand')

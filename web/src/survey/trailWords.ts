@@ -9,6 +9,8 @@ export const STOPS: Record<TrailStop['kind'], string> = {
   HOME: 'it is the home page',
   SERVED: 'answers',
   HIDDEN: 'not shown to visitors',
+  CLOSED: 'not for everyone',
+  UNTOLD: 'not told of',
   GONE: 'taken away',
   ELSEWHERE: 'leads away',
   NOTHING: 'nothing here',
@@ -19,6 +21,8 @@ export function trailWords({ stops, status, location }: AddressTrail): string {
   const end = stops.at(-1)
   const page = end?.title ? `“${end.title}”` : ''
   if (status === 200) return `Visitors get ${page} at once (200).`
+  if (status === 302 && end?.kind === 'CLOSED')
+    return `Strangers are asked to sign in, and come to ${page} then if they may (302).`
   if (status === 302)
     return `Visitors are led to ${location} for now (302): there are fewer further pages than that.`
   if (status === 301)

@@ -34,7 +34,7 @@ export const NOTHING_COMES: Coming = {
   moves: 0,
   moving: [],
   leading: { on: 0, gone: 0 },
-  rest: { menus: [], hidden: 0, shelved: { pages: 0, sections: 0 } },
+  rest: { menus: [], seen: { hidden: 0, closed: 0, opened: 0 }, shelved: { pages: 0, sections: 0 } },
   refused: [],
   refusals: 0,
 }
@@ -78,6 +78,7 @@ const CATALOG = {
       inPlace: [],
       summary: [],
       managersOnly: false,
+      states: [],
     },
     {
       key: 'text',
@@ -88,6 +89,7 @@ const CATALOG = {
       inPlace: [],
       summary: [],
       managersOnly: false,
+      states: [],
     },
     {
       key: 'quote',
@@ -98,6 +100,7 @@ const CATALOG = {
       inPlace: [],
       summary: [],
       managersOnly: false,
+      states: [],
     },
   ],
   kinds: [

@@ -8,6 +8,7 @@ export const SORTS: Record<ItemSort, { one: string; many: string; heading: strin
   PAGE: { one: 'page', many: 'pages', heading: 'Pages' },
   ENTRY: { one: 'entry', many: 'entries', heading: 'Entries' },
   MENU: { one: 'menu', many: 'menus', heading: 'Menus' },
+  GROUP: { one: 'group of members', many: 'groups of members', heading: 'Groups of members' },
   SITE: { one: 'site', many: 'sites', heading: 'The site' },
   THEME: { one: 'look', many: 'looks', heading: 'Looks' },
   TEMPLATE: { one: 'template', many: 'templates', heading: 'Templates' },

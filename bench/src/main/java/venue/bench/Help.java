@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.item.Hash;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.HtmlCleaner;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
@@ -135,7 +136,8 @@ public final class Help {
     }
 
     public String rich(Element element, String key) {
-        return HtmlCleaner.forPage(text(element, key), this::find, 3).html();
+        return HtmlCleaner.forPage(text(element, key), link -> find(link).map(Way::to), 3)
+                .html();
     }
 
     public List<Map<String, Value>> groups(Element element, String key) {

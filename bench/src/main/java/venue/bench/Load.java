@@ -3,23 +3,13 @@ package venue.bench;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.InetSocketAddress;
 import java.net.Socket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -36,10 +26,8 @@ final class Load {
     private static final int PEOPLE = 10;
     private static final int STREAMS_EACH = 20;
     private static final int ROUNDS = 9;
-    private static final int COMMANDS = 300;
     private static final int WARMING = 8;
     private static final int PICTURES = 10;
-    private static final String SITE = "/api/sites/kestrel-moor";
     private static final String HEAP = "512m";
 
     private Load() {}
@@ -54,7 +42,7 @@ final class Load {
         try {
             List<Window> windows = new ArrayList<>();
             for (int i = 0; i < PEOPLE; i++) {
-                windows.add(new Window("person" + i));
+                windows.add(new Window(PORT, "person" + i + "@venue.example"));
             }
             streams(windows);
             pictures(server, windows.get(0));
@@ -122,104 +110,6 @@ final class Load {
             return lines.filter(l -> l.startsWith("VmHWM"))
                     .mapToLong(l -> Long.parseLong(l.replaceAll("\\D", "")) / 1024)
                     .sum();
-        }
-    }
-
-    /** Somebody who is signed in. */
-    private static final class Window {
-
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http = HttpClient.newBuilder()
-                .cookieHandler(cookies)
-                .version(HttpClient.Version.HTTP_1_1)
-                .build();
-
-        private Window(String person) {
-            get("/api/me");
-            post(
-                    "/api/sign-in",
-                    "{\"email\":\"" + person + "@venue.example\",\"password\":\"" + DemoServer.PASSWORD + "\"}");
-            get("/api/me");
-        }
-
-        /** The median time of a command, in ms. */
-        double commands() {
-            double[] times = new double[COMMANDS];
-            for (int i = 0; i < COMMANDS; i++) {
-                long began = System.nanoTime();
-                post(
-                        SITE + "/commands",
-                        "{\"command\":{\"verb\":\"set-title\",\"page\":\"tonight\",\"title\":\"Tonight " + i
-                                + "\"},\"seen\":{},\"request\":\"" + UUID.randomUUID() + "\"}");
-                times[i] = (System.nanoTime() - began) / 1e6;
-            }
-            Arrays.sort(times);
-            return times[COMMANDS / 2];
-        }
-
-        /** A stream of events that is opened and never read. */
-        Socket stream(String window) throws IOException {
-            Socket socket = new Socket();
-            socket.setReceiveBufferSize(4_096);
-            socket.connect(new InetSocketAddress("localhost", PORT));
-            String head = "GET " + SITE + "/events?window=" + window + "&at=plan HTTP/1.1\r\nHost: localhost:" + PORT
-                    + "\r\nCookie: " + cookie() + "\r\n\r\n";
-            socket.getOutputStream().write(head.getBytes(StandardCharsets.ISO_8859_1));
-            return socket;
-        }
-
-        CompletableFuture<HttpResponse<String>> picture(byte[] bytes) {
-            String edge = "edge-of-a-part";
-            String head =
-                    "--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"Blank.png\"\r\n\r\n";
-            HttpRequest request = request(SITE + "/media")
-                    .header("Content-Type", "multipart/form-data; boundary=" + edge)
-                    .POST(BodyPublishers.concat(
-                            BodyPublishers.ofString(head),
-                            BodyPublishers.ofByteArray(bytes),
-                            BodyPublishers.ofString("\r\n--" + edge + "--\r\n")))
-                    .build();
-            return http.sendAsync(request, BodyHandlers.ofString());
-        }
-
-        private void get(String path) {
-            send(request(path).build());
-        }
-
-        private void post(String path, String json) {
-            HttpResponse<String> answer = send(request(path)
-                    .header("Content-Type", "application/json")
-                    .POST(BodyPublishers.ofString(json))
-                    .build());
-            if (answer.statusCode() != 200) {
-                throw new IllegalStateException(path + ": " + answer.statusCode() + " " + answer.body());
-            }
-        }
-
-        private HttpRequest.Builder request(String path) {
-            String token = cookies.getCookieStore().getCookies().stream()
-                    .filter(c -> c.getName().startsWith("XSRF-TOKEN-"))
-                    .map(java.net.HttpCookie::getValue)
-                    .findFirst()
-                    .orElse("");
-            return HttpRequest.newBuilder(URI.create("http://localhost:" + PORT + path))
-                    .header("X-XSRF-TOKEN", token);
-        }
-
-        private String cookie() {
-            return cookies.getCookieStore().getCookies().stream()
-                    .map(c -> c.getName() + "=" + c.getValue())
-                    .collect(Collectors.joining("; "));
-        }
-
-        private HttpResponse<String> send(HttpRequest request) {
-            try {
-                return http.send(request, BodyHandlers.ofString());
-            } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
         }
     }
 }

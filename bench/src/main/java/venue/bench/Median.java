@@ -17,7 +17,12 @@ final class Median {
             work.accept(i);
             took[i] = (System.nanoTime() - from) / 1e6;
         }
-        Arrays.sort(took);
-        return took[rounds / 2];
+        return of(took);
+    }
+
+    static double of(double... values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
     }
 }

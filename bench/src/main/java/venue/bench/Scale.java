@@ -23,6 +23,7 @@ import venue.core.live.outline.PlanTable;
 import venue.core.live.release.Foreseen;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
+import venue.core.model.gate.Visitor;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.store.database.Database;
@@ -136,8 +137,8 @@ final class Scale {
     private void answers(int round) {
         Edition live = workspace.now().live();
         String address = live.plan().address(LargeSite.id(150));
-        Trail.of(live, p -> live.plan().isShown(p.id()), address.toUpperCase(Locale.ROOT) + "/");
-        Trail.of(live, p -> live.plan().isShown(p.id()), address + "/gone-" + round);
+        Trail.of(live, Visitor.STRANGER, address.toUpperCase(Locale.ROOT) + "/");
+        Trail.of(live, Visitor.STRANGER, address + "/gone-" + round);
     }
 
     private static void csv(Scale scale) {

@@ -32,7 +32,7 @@ final class Searching {
 
     Searching(Workspace workspace, Path folder) {
         this.workspace = workspace;
-        index = SearchIndex.open(folder.resolve("bench.index"));
+        index = SearchIndex.open(folder.resolve("bench.index"), SearchIndex.Side.OPEN);
         follow(List.of());
     }
 

@@ -32,6 +32,7 @@ class AccessTest {
             "survey?part=sitemap",
             "releases",
             "settings",
+            "members",
             "media/trails",
             "media/guide-moon");
     private static final List<String> PAGES = List.of(
@@ -42,6 +43,10 @@ class AccessTest {
             "/people",
             "/adopt-a-mirror",
             "/news",
+            "/-/sign-in",
+            "/-/join",
+            "/-/forgotten",
+            "/-/my-page",
             "/nothing-here");
 
     @TempDir

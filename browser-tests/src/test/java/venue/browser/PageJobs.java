@@ -140,10 +140,19 @@ final class PageJobs {
         at.beginAt("/kestrel-moor/page/getting-here");
         ShapeJobs.fact(at, "Wears");
         assertThat(at.sheet().locator(".fits section")).hasCount(3);
-        at.acts.press(at.sheet().locator(".hand .all button").filter(new Locator.FilterOptions().setHasText(left)));
         Locator fit = at.sheet().locator(".fits section").filter(new Locator.FilterOptions().setHasText(left));
+        // What other jobs have done may have brought it among the three; pressed there, it would be taken away.
+        if (fit.count() == 0) {
+            at.acts.press(at.sheet().locator(".hand .all button").filter(new Locator.FilterOptions().setHasText(left)));
+        }
         at.acts.press(fit.getByText("Take this"));
         assertThat(at.proof().locator(".page.has-left > aside.side")).isVisible();
+        // The proof may be there first; cards that change their zone are made anew.
+        assertThat(at.page
+                        .locator(".fact")
+                        .filter(new Locator.FilterOptions().setHasText("Wears"))
+                        .first())
+                .containsText(left);
         Locator text = at.page.locator("article.card").last();
         at.acts.press(text.getByText("Settings"));
         at.acts.press(text.getByText("Space").first());

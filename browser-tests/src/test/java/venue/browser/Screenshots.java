@@ -52,16 +52,16 @@ class Screenshots {
             take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
             upkeep(venue, page);
-            layouts(venue, page);
+            members(venue, page);
         }
     }
 
-    /** A listing in all its layouts. */
-    private void layouts(Running venue, Page page) {
-        page.navigate(venue.venue("/kestrel-moor/page/open-nights?section=open-nights-main2"));
-        page.locator(".card.chosen").getByText("Try layouts…").click();
-        page.getByText("entries match").waitFor();
-        take(page, "layouts");
+    /** The members, one of them chosen. */
+    private void members(Running venue, Page page) {
+        page.navigate(venue.venue("/kestrel-moor/members"));
+        page.getByText("Noor Hollis").click();
+        page.getByLabel("The chosen member").waitFor();
+        take(page, "members");
     }
 
     /** A folder that nobody has set up, in the middle of it. */

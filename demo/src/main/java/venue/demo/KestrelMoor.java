@@ -44,12 +44,14 @@ public final class KestrelMoor {
         items.addAll(DemoTemplates.withReadyMade());
         ReadySite.patterns().forEach(p -> items.add(p.withBody(DemoListings.ofArticles(p.body()))));
         items.addAll(looks());
+        items.addAll(MemberPages.groups());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
         items.add(menu("foot", "Foot", "visit", "learn", "support", "search", "site-index", "privacy"));
         List<PageDraft> pages = new ArrayList<>(VisitPages.all(today));
         pages.addAll(OtherPages.all(today));
         pages.addAll(InstrumentPages.all());
+        pages.addAll(MemberPages.all());
         List<String> order =
                 List.of("welcome", "visit", "tonight", "instruments", "learn", "news", "people", "support", "adopt");
         for (int i = 0; i < pages.size(); i++) {
@@ -81,6 +83,22 @@ public final class KestrelMoor {
         words(facts, "headerMenu", "main");
         words(facts, "footMenu", "foot");
         words(facts, "searchPage", "search");
+        facts.put("headerMembers", Value.of(true));
+        words(facts, "joinWay", "asked");
+        words(facts, "joinConsent", "I agree that my name and address are kept for as long as I am a member.");
+        facts.put(
+                "memberFields",
+                new Value.Many(List.of(
+                        Map.of("label", Value.of("Telephone"), "key", Value.of("phone")),
+                        Map.of(
+                                "label",
+                                Value.of("Likes to look at"),
+                                "key",
+                                Value.of("likes"),
+                                "sort",
+                                Value.of("choice"),
+                                "choices",
+                                Value.of("Planets\nComets\nThe deep sky")))));
         words(facts, "closingWords", "Kestrel Moor Observatory is run by a small trust and its volunteers.");
         String cloud = "Cloud over the moor on Friday? We decide by four o’clock and write to everyone who booked.";
         facts.put("notices", new Value.Many(List.of(Map.of("words", Value.of(cloud)))));
@@ -114,7 +132,7 @@ public final class KestrelMoor {
     private static Line line(String menu, String page) {
         String id = menu + "-" + page;
         return id.equals("main-learn")
-                ? new Line(id, Link.toPage(page), null, 1, List.of())
+                ? new Line(id, Link.toPage(page), null, 1, Map.of(), List.of())
                 : Line.toPage(id, page)
                         .withBeneath(BENEATH.getOrDefault(menu + " " + page, List.of()).stream()
                                 .map(p -> Line.toPage(menu + "-" + p, p))

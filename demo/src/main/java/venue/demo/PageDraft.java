@@ -7,6 +7,8 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
+import venue.core.model.gate.Gate;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.page.Page;
 import venue.core.model.page.Segment;
 import venue.core.model.section.Section;
@@ -23,6 +25,7 @@ final class PageDraft {
     private final String title;
     private final String kind;
     private @Nullable String parent;
+    private @Nullable String segment;
     private @Nullable String template;
     private final Map<String, List<Section>> zones = new TreeMap<>();
     private final Map<String, Value> fields = new TreeMap<>();
@@ -32,6 +35,18 @@ final class PageDraft {
         this.id = id;
         this.kind = kind;
         this.title = title;
+    }
+
+    /** At another address than its title would give it. */
+    PageDraft called(String last) {
+        segment = last;
+        return this;
+    }
+
+    /** For some alone. */
+    PageDraft behind(Gate gate) {
+        settings.putAll(GateSettings.values(gate));
+        return this;
     }
 
     PageDraft beneath(String page) {
@@ -101,7 +116,7 @@ final class PageDraft {
     }
 
     Page at(int position) {
-        return Page.of(id, title, Segment.fromTitle(title), kind)
+        return Page.of(id, title, segment == null ? Segment.fromTitle(title) : segment, kind)
                 .withPlace(parent, position * GAP)
                 .wearing(template)
                 .withZones(new Zones(zones))

@@ -14,7 +14,9 @@ import venue.core.basics.item.Item;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
+import venue.server.survey.Surveyed;
 import venue.store.database.Damage;
+import venue.store.member.Members;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
@@ -50,7 +52,8 @@ final class CheckVerb implements Callable<Integer> {
             return MUST_BE_FIXED;
         }
         try (OwnFolder own = data.look()) {
-            List<Told> all = sites(own).flatMap(CheckVerb::told).toList();
+            List<Told> all =
+                    sites(own).flatMap(s -> told(s, own.people().members())).toList();
             if (json) {
                 data.say(new JsonMapper().writeValueAsString(all));
             } else {
@@ -68,9 +71,11 @@ final class CheckVerb implements Callable<Integer> {
                 : Stream.of(own.site(site));
     }
 
-    private static Stream<Told> told(Workspace workspace) {
+    private static Stream<Told> told(Workspace workspace, Members members) {
         Standing now = workspace.now();
-        return now.survey().all().stream().map(f -> told(workspace.site().text(), now.working(), f));
+        return Stream.concat(
+                        now.survey().all().stream(), Surveyed.barred(members, workspace.site(), now.working()).stream())
+                .map(f -> told(workspace.site().text(), now.working(), f));
     }
 
     private static Told told(String site, Edition edition, Finding finding) {

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -21,11 +22,13 @@ import venue.store.workspace.Workspace;
         mixinStandardHelpOptions = true)
 final class ExportVerb implements Callable<Integer> {
 
+    private static final int MOST_NAMED = 20;
+
     @CommandLine.Mixin
     Data data = new Data();
 
-    @Option(names = "--site", required = true, description = "A site's id, or one of its host names.")
-    String site = "";
+    @CommandLine.Mixin
+    NamedSite site = new NamedSite();
 
     @Option(
             names = "--to",
@@ -37,7 +40,7 @@ final class ExportVerb implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         try (OwnFolder own = data.look()) {
-            Workspace workspace = own.site(site);
+            Workspace workspace = site.in(own);
             if (workspace.now().release() == 0) {
                 throw Refusal.badInput(
                         "not-released", "site", "This site has not been released yet.", "Release it, then export it.");
@@ -49,6 +52,12 @@ final class ExportVerb implements Callable<Integer> {
             Export.Done done = Export.write(held, workspace.site().text(), hosts, data.file(to));
             data.say(to + "\t" + Words.count(done.files(), "file") + "\t" + done.written() + " written\t"
                     + done.removed() + " removed");
+            List<String> leftOut = held.leftOut();
+            if (!leftOut.isEmpty()) {
+                data.say("Left out, for they are not open to everyone: " + Words.count(leftOut.size(), "page") + ", "
+                        + leftOut.stream().limit(MOST_NAMED).collect(Collectors.joining(", "))
+                        + (leftOut.size() > MOST_NAMED ? " and others" : ""));
+            }
             if (!done.asking().isEmpty()) {
                 data.say(
                         "Plain files answer no questions: lists that visitors may choose from show all they have, and nothing"

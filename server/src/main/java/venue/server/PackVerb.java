@@ -56,8 +56,7 @@ final class PackVerb implements Runnable {
             mixinStandardHelpOptions = true)
     int save(
             @CommandLine.Mixin Data data,
-            @Option(names = "--site", required = true, description = "A site's id, or one of its host names.")
-                    String site,
+            @CommandLine.Mixin NamedSite site,
             @Option(
                             names = "--item",
                             description = "An item's id, or a page's address beginning with / (the whole site).")
@@ -67,7 +66,7 @@ final class PackVerb implements Runnable {
             @Option(names = "--to", required = true, description = "The file to write.") Path to)
             throws IOException {
         try (OwnFolder own = data.look()) {
-            Workspace workspace = own.site(site);
+            Workspace workspace = site.in(own);
             Pack pack = workspace.packs().save(item == null ? Site.ID : item(workspace, item), entries);
             Path part = Files.createTempFile(to.toAbsolutePath().getParent(), "pack", ".part");
             try {

@@ -27,6 +27,7 @@ import venue.store.database.Version;
             Demo.class,
             SetUpVerb.class,
             PeopleVerb.class,
+            MembersVerb.class,
             PackVerb.class,
             CheckVerb.class,
             ExportVerb.class,

@@ -36,6 +36,11 @@ final class Client {
     private final CookieManager cookies;
     private final String eyes;
     private final HttpClient http;
+    /** Keeps no cookies: what is sent is what a test says. */
+    private final HttpClient plain = HttpClient.newBuilder()
+            .version(HttpClient.Version.HTTP_1_1)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
 
     Client(int port) {
         this("http", port, new CookieManager(), "", HttpClient.newBuilder());
@@ -149,6 +154,30 @@ final class Client {
             request.headers(headers);
         }
         return send(request);
+    }
+
+    /** Sends a form to the public site; headers as name, value, name, value. */
+    HttpResponse<String> form(String path, String body, String... headers) {
+        HttpRequest.Builder request = request(path)
+                .header("Host", SITE + ":" + port)
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(BodyPublishers.ofString(body));
+        return plainly(headers.length > 0 ? request.headers(headers) : request);
+    }
+
+    /** Asks the public site of the demo as somebody whom a cookie makes known. */
+    HttpResponse<String> knownBy(String cookie, String path) {
+        return plainly(request(path).header("Host", SITE + ":" + port).header("Cookie", cookie));
+    }
+
+    private HttpResponse<String> plainly(HttpRequest.Builder request) {
+        try {
+            return plain.send(request.build(), info -> BodySubscribers.ofString(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** Asks the public site of the demo for bytes as they are. */

@@ -131,7 +131,8 @@ class DemoSiteTest {
                         .toList();
         int compared = 0;
         for (String page : pages) {
-            String proof = client.visit(proofs + "page/" + page + "?of=live").body();
+            String proof = client.visit(proofs + "page/" + page + "?of=live&as=stranger")
+                    .body();
             String address = Jsoup.parse(proof).select("link[rel=canonical]").attr("href");
             if (address.startsWith(origin)) {
                 String live = client.visit(address.substring(origin.length())).body();

@@ -69,6 +69,7 @@ class NginxTest {
                 .replaceAll("server_name [^;]*;", "server_name localhost " + Client.SITE + " " + OTHER + ";")
                 .replaceAll("ssl_certificate +[^;]*;", "ssl_certificate " + certificate + ";")
                 .replaceAll("ssl_certificate_key +[^;]*;", "ssl_certificate_key " + top.resolve("key.pem") + ";")
+                .replace("/var/cache/nginx/venue", top.resolve("cache").toString())
                 .replace("http://127.0.0.1:8080", "http://127.0.0.1:" + port);
         assertThat(conf).contains("listen " + tls, "127.0.0.1:" + port);
         nginx = Nginx.start(top, conf, tls);

@@ -57,7 +57,7 @@ class PlanApiTest {
         JsonNode told = json(maja.post(SITE + "/foreseen", Client.json("commands", commands)));
         assertThat(told.get("moves").asInt()).isEqualTo(12);
         assertThat(told.get("leading").get("on").asInt()).isEqualTo(11);
-        assertThat(told.get("rest").get("hidden").asInt()).isPositive();
+        assertThat(told.get("rest").get("seen").get("hidden").asInt()).isPositive();
         assertThat(told.get("refused").findValuesAsString("code")).containsExactly("bound-stays");
         refused(maja.give("together", "name", "x", "commands", List.of()), 422, "bad-count");
         refused(maja.give("together", "name", "x", "commands", commands), 409, "bound-stays");

@@ -13,10 +13,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
 import venue.core.basics.item.PersonId;
 import venue.core.change.edit.page.PageCommand;
 import venue.store.database.DataFolder;
@@ -114,6 +116,55 @@ class VenueTest {
         refused("no person", "people", "deactivate", "--data", data, "--email", "nobody@yard.example");
         said.reset();
         refused("--email", "people", "invite", "--data", data, "--name", "Rosa");
+    }
+
+    /** The launcher at the top of the project hands on every verb that people may give, and its help lists it. */
+    @Test
+    void theLauncherKnowsEveryVerb() throws IOException {
+        String launcher = Files.readString(Path.of("../venue"));
+        String handed = launcher.lines()
+                .filter(l -> l.contains("run \"$command\""))
+                .findFirst()
+                .orElseThrow();
+        List<String> verbs = new CommandLine(new Venue(null, Path.of("")))
+                .getSubcommands().entrySet().stream()
+                        .filter(v ->
+                                !v.getValue().getCommandSpec().usageMessage().hidden())
+                        .map(Map.Entry::getKey)
+                        .filter(v -> !v.equals("demo"))
+                        .toList();
+        assertThat(verbs).hasSizeGreaterThan(7).allSatisfy(verb -> {
+            assertThat(handed).containsPattern("\\b" + verb + "\\b");
+            assertThat(launcher).contains("./venue " + verb + " ");
+        });
+    }
+
+    @Test
+    void membersAreInvitedListedAndShutOut() {
+        String data = top.resolve("yard").toString();
+        assertThat(setUp(data, GOOD, "--begin-with", "small")).isZero();
+        String site = "loomgate-yard.localhost";
+        String[] rosa = {"--data", data, "--site", site, "--email", "Rosa@Yard.example"};
+        String link = told(() -> assertThat(Venue.run(with(rosa, "members", "invite", "--name", "Rosa")))
+                .isZero());
+        assertThat(link.strip()).matches("http://loomgate-yard.localhost:8080/-/confirm\\?token=[\\w-]{32}");
+        assertThat(told(() -> Venue.run("members", "list", "--json", "--data", data, "--site", site)))
+                .contains("rosa@yard.example", "\"state\":\"invited\"");
+        assertThat(Venue.run(with(rosa, "members", "deactivate"))).isZero();
+        said.reset();
+        refused("no group", with(rosa, "members", "invite", "--group", "Nobodies"));
+        said.reset();
+        refused("no member", "members", "deactivate", "--data", data, "--site", site, "--email", "odo@yard.example");
+        said.reset();
+        refused("no site", "members", "list", "--data", data, "--site", "nowhere.example");
+        said.reset();
+        refused("list, invite, deactivate", "members");
+    }
+
+    private static String[] with(String[] some, String... first) {
+        List<String> all = new ArrayList<>(List.of(first));
+        all.addAll(List.of(some));
+        return all.toArray(String[]::new);
     }
 
     @Test

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.kind.Kind;
 import venue.core.model.kind.KindSettings;
 import venue.core.model.kind.Placement;
@@ -33,6 +35,11 @@ final class KindSort extends Sort<Kind> {
                                 .toList())
                 .withPlacement(placement(kind.beneath(), walk))
                 .withSettings(walk.named(KindSettings.kept(), kind.settings())));
+    }
+
+    @Override
+    Stream<String> groups(Kind kind) {
+        return GroupUse.gate(kind.settings());
     }
 
     @Override

@@ -3,12 +3,16 @@ package venue.core.sort;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.link.Link;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.GroupUse;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
+import venue.core.model.property.PropertyCheck;
 
 /** Menus, of which there is one in each place of every page. */
 final class MenuSort extends Sort<Menu> {
@@ -23,6 +27,11 @@ final class MenuSort extends Sort<Menu> {
     }
 
     @Override
+    Stream<String> groups(Menu menu) {
+        return GroupUse.lines(menu);
+    }
+
+    @Override
     Optional<Item> called(Menu menu, String name) {
         return Optional.empty();
     }
@@ -34,7 +43,10 @@ final class MenuSort extends Sort<Menu> {
 
     @Override
     Item checked(Menu menu, WholeCheck check) {
-        menu.all().forEach(l -> WholeCheck.words(menu, l.label(), longestName()));
+        menu.all().forEach(l -> {
+            WholeCheck.words(menu, l.label(), longestName());
+            PropertyCheck.all(GateSettings.ofSections(), l.settings(), "lines");
+        });
         return menu;
     }
 
@@ -63,6 +75,11 @@ final class MenuSort extends Sort<Menu> {
         return line.link() != null && to.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Line(
-                        line.id(), to.orElse(null), line.label(), line.follows(), lines(line.beneath(), walk)));
+                        line.id(),
+                        to.orElse(null),
+                        line.label(),
+                        line.follows(),
+                        walk.needed(GateSettings.ofSections(), line.settings()),
+                        lines(line.beneath(), walk)));
     }
 }

@@ -9,6 +9,7 @@ import venue.core.basics.item.Item;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.page.Page;
 
 /** Pages, which show on themselves. */
@@ -28,6 +29,11 @@ final class PageSort extends Sort<Page> {
                 .withFields(walk.fields(page.kind(), page.fields()))
                 .withSettings(walk.named(Differing.NAMING, page.settings()))
                 .withTaken(page.taken() == null ? null : walk.past(page.taken())));
+    }
+
+    @Override
+    Stream<String> groups(Page page) {
+        return Stream.concat(GroupUse.gate(page.settings()), GroupUse.sections(page));
     }
 
     @Override

@@ -1,7 +1,9 @@
 package venue.core.sort;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import venue.core.basics.item.Item;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.pattern.Pattern;
 
 /** Patterns, which are the managers' own: pages hold copies of them. */
@@ -20,6 +22,11 @@ final class PatternSort extends Sort<Pattern> {
                 pattern.note(),
                 walk.sections(pattern.sections()),
                 pattern.retired()));
+    }
+
+    @Override
+    Stream<String> groups(Pattern pattern) {
+        return GroupUse.sections(pattern);
     }
 
     @Override

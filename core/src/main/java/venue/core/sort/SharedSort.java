@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.basics.text.Words;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.section.SharedSection;
 
 /** Shared sections: those of some pages, and those of every page. */
@@ -19,6 +20,11 @@ final class SharedSort extends Sort<SharedSection> {
     @Override
     Optional<Item> anew(SharedSection shared, String id, Walk walk) {
         return Optional.of(new SharedSection(id, walk.section(shared.section())));
+    }
+
+    @Override
+    Stream<String> groups(SharedSection shared) {
+        return GroupUse.sections(shared);
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.page.Page;
 import venue.core.model.property.PropertyCheck;
 import venue.core.model.site.Site;
@@ -27,6 +28,11 @@ final class SiteSort extends Sort<Site> {
                 .withFoot(site.foot().stream()
                         .flatMap(f -> walk.needed(f).stream())
                         .toList()));
+    }
+
+    @Override
+    Stream<String> groups(Site site) {
+        return GroupUse.gate(site.facts());
     }
 
     @Override

@@ -67,6 +67,11 @@ abstract class Sort<T extends Item> {
         return Stream.empty();
     }
 
+    /** Ids of the groups of members that it names. */
+    Stream<String> groups(T item) {
+        return Stream.empty();
+    }
+
     /** What of it may reach visitors; empty where nothing does. */
     Optional<Item> toVisitors(T item) {
         return Optional.of(item);

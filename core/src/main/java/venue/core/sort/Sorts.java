@@ -20,6 +20,7 @@ public final class Sorts {
                     new PageSort(),
                     new EntrySort(),
                     new MenuSort(),
+                    new GroupSort(),
                     new LookSort(),
                     new TemplateSort(),
                     new KindSort(),
@@ -62,7 +63,12 @@ public final class Sorts {
 
     /** Ids of what visitors must have as well when they get the item. */
     public static Stream<String> needs(Item item, Between between) {
-        return of(item).needs(item, between);
+        return Stream.concat(of(item).needs(item, between), between.missing(groups(item)));
+    }
+
+    /** Ids of the groups of members that it names. */
+    public static Stream<String> groups(Item item) {
+        return of(item).groups(item);
     }
 
     /** What of it may reach visitors; empty where nothing does. */

@@ -11,6 +11,7 @@ import venue.core.body.glyph.Glyph;
 import venue.core.edition.edition.Asks;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
+import venue.core.edition.usage.GroupUse;
 import venue.core.model.property.Declared;
 import venue.core.model.property.PropertyCheck;
 import venue.core.model.template.FrameSettings;
@@ -44,6 +45,11 @@ final class TemplateSort extends Sort<Template> {
                 zones,
                 template.retired(),
                 walk.declared(template.options())));
+    }
+
+    @Override
+    Stream<String> groups(Template template) {
+        return GroupUse.sections(template);
     }
 
     @Override

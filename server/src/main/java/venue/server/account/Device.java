@@ -3,7 +3,7 @@ package venue.server.account;
 import java.util.Map;
 
 /** What a browser says of itself, in a few words that people know. */
-final class Device {
+public final class Device {
 
     /** Names are looked for in this order: most browsers name others, too. */
     private static final Map<String, String> BROWSERS =
@@ -27,7 +27,7 @@ final class Device {
 
     private Device() {}
 
-    static String of(String userAgent) {
+    public static String of(String userAgent) {
         String browser = first(BROWSERS, userAgent, "A browser");
         String system = first(SYSTEMS, userAgent, "");
         return system.isEmpty() ? browser : browser + " on " + system;

@@ -4,6 +4,7 @@ import java.security.SecureRandom;
 import java.time.InstantSource;
 import venue.store.database.Database;
 import venue.store.link.Links;
+import venue.store.member.Members;
 import venue.store.people.Credentials;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
@@ -13,7 +14,13 @@ import venue.store.session.Sessions;
 
 /** Everything that reads or changes people, put together once. */
 public record KnownPeople(
-        Persons persons, Seats seats, Links links, Sessions sessions, Credentials credentials, Team team) {
+        Persons persons,
+        Seats seats,
+        Links links,
+        Sessions sessions,
+        Credentials credentials,
+        Team team,
+        Members members) {
 
     static KnownPeople of(Database database, Records records, InstantSource clock) {
         Persons persons = new Persons(database, clock);
@@ -25,6 +32,7 @@ public record KnownPeople(
                 links,
                 sessions,
                 new Credentials(database, persons, links, sessions, records),
-                new Team(database, persons, links, sessions, clock, new SecureRandom()));
+                new Team(database, persons, links, sessions, clock, new SecureRandom()),
+                new Members(database, clock, records));
     }
 }

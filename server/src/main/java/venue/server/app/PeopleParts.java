@@ -4,6 +4,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import venue.store.database.Database;
 import venue.store.link.Links;
+import venue.store.member.Members;
 import venue.store.people.Credentials;
 import venue.store.people.Persons;
 import venue.store.people.Seats;
@@ -45,6 +46,11 @@ class PeopleParts {
     @Bean
     Credentials credentials(FolderParts parts) {
         return parts.people().credentials();
+    }
+
+    @Bean
+    Members members(FolderParts parts) {
+        return parts.people().members();
     }
 
     @Bean

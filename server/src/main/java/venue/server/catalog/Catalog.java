@@ -14,6 +14,7 @@ record Catalog(
         @JsonUnwrapped CatalogSettings settings,
         @JsonUnwrapped CatalogPages pages,
         @JsonUnwrapped CatalogSite site,
+        @JsonUnwrapped CatalogMembers members,
         @JsonUnwrapped CatalogLook look) {
 
     /** What can be set on sections, columns and pages. */
@@ -54,4 +55,12 @@ record Catalog(
             List<Property> boundPages,
             Map<String, Value> facts,
             Collection<String> folders) {}
+
+    /**
+     * Who may see more than a stranger.
+     *
+     * @param groups of members, by name
+     * @param membership the facts that say how people become members
+     */
+    public record CatalogMembers(List<GroupInfo> groups, List<Property> membership) {}
 }

@@ -15,6 +15,7 @@ import venue.core.model.pattern.PatternGroups;
 import venue.core.model.section.ColumnSettings;
 import venue.core.model.section.SectionSettings;
 import venue.core.model.site.BoundPage;
+import venue.core.model.site.Membership;
 import venue.core.model.site.SiteFacts;
 import venue.core.model.theme.Texture;
 import venue.core.model.theme.Tone;
@@ -56,6 +57,7 @@ class CatalogController {
                         edition.all(Media.class)
                                 .flatMap(Media::folders)
                                 .collect(Collectors.toCollection(TreeSet::new))),
+                new Catalog.CatalogMembers(GroupInfo.all(edition), Membership.declared()),
                 new Catalog.CatalogLook(
                         Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
                         TypeInfo.of(edition.theme()),

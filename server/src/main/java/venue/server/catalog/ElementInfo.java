@@ -26,15 +26,16 @@ record ElementInfo(
      * @param inPlace keys of those that are written in its card
      * @param summary keys of those that sum it up there
      * @param tried whether its layouts are tried side by side
+     * @param states what it shows after something was done in it, besides the first; a proof can show each
      */
-    public record ElementCard(List<String> inPlace, List<String> summary, boolean tried) {}
+    public record ElementCard(List<String> inPlace, List<String> summary, boolean tried, List<String> states) {}
 
     static ElementInfo of(ElementKind kind) {
         return new ElementInfo(
                 new ElementHead(kind.key(), kind.name(), kind.note(), kind.isManagersOnly()),
                 kind.properties(),
                 kind.siteFacts(),
-                new ElementCard(kind.inPlace(), kind.summary(), kind.isTried()),
+                new ElementCard(kind.inPlace(), kind.summary(), kind.isTried(), kind.states()),
                 kind.offeredWith().entrySet().stream()
                         .collect(Collectors.toMap(
                                 Map.Entry::getKey,

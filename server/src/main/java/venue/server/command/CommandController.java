@@ -14,6 +14,7 @@ import venue.core.change.edit.Command;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.server.here.Here;
+import venue.server.proof.ProofFiles;
 import venue.server.proof.WorkingView;
 import venue.server.site.News;
 import venue.server.site.SiteNews;
@@ -27,8 +28,10 @@ import venue.store.workspace.Standing;
 class CommandController {
     private final News news;
     private final WorkingView looks;
+    private final ProofFiles files;
 
-    CommandController(News news, WorkingView looks) {
+    CommandController(News news, WorkingView looks, ProofFiles files) {
+        this.files = files;
         this.news = news;
         this.looks = looks;
     }
@@ -99,8 +102,11 @@ class CommandController {
                         .page(showing)
                         .map(p -> new Shown(
                                 p.id(),
-                                PageRenderer.render(looks.of(now, View.Mode.MARKED), p)
-                                        .html()))
+                                files.within(
+                                        here,
+                                        session,
+                                        PageRenderer.render(looks.of(now, View.Mode.MARKED), p)
+                                                .html())))
                         .orElse(null));
     }
 }

@@ -11,6 +11,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Found;
 import venue.core.edition.edition.Edition;
+import venue.core.model.gate.Visitor;
 import venue.core.model.section.Element;
 import venue.core.show.render.Layouts;
 import venue.core.show.render.View;
@@ -51,7 +52,7 @@ class ListingController {
                 Layouts.listing(edition, item, section, element).orElseThrow(() -> Refusal.unknown("listing", element));
         View view = looks.of(now, View.Mode.VISITOR)
                 .asking(new Asked("", 1, Map.of(Found.WORDS, q)))
-                .searchedBy(search.tried(here.workspace(), now));
+                .searchedBy(search.tried(here.workspace(), now, Visitor.US));
         return Layouts.of(view, Layouts.stand(edition, item, on), listing);
     }
 }

@@ -18,7 +18,7 @@ import venue.server.beginning.Beginnings;
 class BeginningPages {
 
     private static final String PAGES = "/-/beginning/";
-    private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", null, true);
+    private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", null, true, null);
     private static final String POLICY =
             "sandbox; default-src 'none'; img-src 'self' data:; style-src 'self' 'unsafe-inline';"
                     + " font-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'self'";

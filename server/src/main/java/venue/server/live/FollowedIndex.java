@@ -35,6 +35,7 @@ final class FollowedIndex implements AutoCloseable {
     private static final Duration AGAIN = Duration.ofSeconds(10);
 
     private final Path file;
+    private final SearchIndex.Side side;
     private final SiteId site;
     private final Releases releases;
     private final Executor bringer;
@@ -49,8 +50,9 @@ final class FollowedIndex implements AutoCloseable {
     private Instant askedAt = Instant.MIN;
     private CompletableFuture<SearchIndex> bringing = CompletableFuture.failedFuture(new Busy("Nothing is asked yet."));
 
-    FollowedIndex(Path file, Workspace workspace, Executor bringer, InstantSource clock) {
+    FollowedIndex(Path file, SearchIndex.Side side, Workspace workspace, Executor bringer, InstantSource clock) {
         this.file = file;
+        this.side = side;
         this.site = workspace.site();
         this.releases = workspace.releases();
         this.bringer = bringer;
@@ -111,7 +113,7 @@ final class FollowedIndex implements AutoCloseable {
         }
         SearchIndex known = index;
         if (known == null) {
-            known = SearchIndex.open(file);
+            known = SearchIndex.open(file, side);
             index = known;
         }
         return known;

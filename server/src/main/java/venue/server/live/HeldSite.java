@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.core.show.render.View;
@@ -29,6 +31,9 @@ public final class HeldSite {
     /** An address that no site has: what is answered there is answered at every other that is none. */
     public static final String NOWHERE = "/-";
 
+    /** For now elsewhere, as to sign in; not for everyone; not there. */
+    private static final Set<Integer> NOTHING_TO_KEEP = Set.of(302, 403, 404);
+
     /** What pages and stylesheets are made of is named in them. */
     private static final Pattern NAMED = Pattern.compile("/-/[A-Za-z0-9][\\w./-]*");
 
@@ -41,7 +46,7 @@ public final class HeldSite {
         this.workspace = workspace;
         standing = workspace.now();
         HeldReplies held = new HeldReplies();
-        live = new LiveSite(workspace.site(), standing, origin, InstantSource.fixed(at), Searcher.NONE, held);
+        live = new LiveSite(workspace.site(), standing, origin, InstantSource.fixed(at), v -> Searcher.NONE, held);
         files = new SiteFiles(media, held);
     }
 
@@ -81,8 +86,18 @@ public final class HeldSite {
         Set<String> known = new HashSet<>();
         Edition edition = standing.live();
         asked.add("/");
-        edition.all(Page.class).map(p -> edition.plan().address(p.id())).forEach(asked::add);
-        edition.all(Redirect.class).map(Redirect::from).forEach(asked::add);
+        edition.all(Page.class)
+                .filter(this::isForEveryone)
+                .map(p -> edition.plan().address(p.id()))
+                .forEach(asked::add);
+        Edition seen = Gates.of(edition).seenBy(Visitor.STRANGER);
+        seen.all(Redirect.class)
+                .filter(r -> r.pageId()
+                        .flatMap(edition::page)
+                        .filter(p -> !isForEveryone(p))
+                        .isEmpty())
+                .map(Redirect::from)
+                .forEach(asked::add);
         asked.add("/robots.txt");
         asked.add("/sitemap.xml");
         asked.add(NOWHERE);
@@ -94,13 +109,32 @@ public final class HeldSite {
             // What is answered to each otherwise is no file.
             if (known.add(path) && !path.equals(Suggestions.PATH)) {
                 Answer answer = answer(path);
-                if (answer.headers().status() != 404 || path.equals(NOWHERE)) {
+                if (!NOTHING_TO_KEEP.contains(answer.headers().status()) || path.equals(NOWHERE)) {
                     taker.take(answer);
                     named(answer, asked);
                     answer.beneath().forEach(asked::add);
                 }
             }
         }
+    }
+
+    /** What is closed doesn't leave the machine; what was taken off answers as what is gone. */
+    private boolean isForEveryone(Page page) {
+        Gates gates = Gates.of(standing.live());
+        return !standing.live().plan().isShown(page.id())
+                ? gates.of(page).gate().isOpen()
+                : gates.opens(page, Visitor.STRANGER);
+    }
+
+    /** The addresses of the pages that are not for everyone, which are left out. */
+    public List<String> leftOut() {
+        return standing.live()
+                .plan()
+                .inOrder()
+                .flatMap(id -> standing.live().page(id).stream())
+                .filter(p -> !isForEveryone(p))
+                .map(p -> standing.live().plan().address(p.id()))
+                .toList();
     }
 
     private static void named(Answer answer, Deque<String> asked) {
@@ -114,7 +148,7 @@ public final class HeldSite {
 
     private Answer answer(String path) {
         Reply reply = path.startsWith("/-/")
-                ? files.find(workspace, path).orElseGet(() -> live.at(View.encoded(path)))
+                ? files.find(workspace, path, Visitor.STRANGER, false).orElseGet(() -> live.at(View.encoded(path)))
                 : live.at(View.encoded(path));
         return new Answer(
                 path,

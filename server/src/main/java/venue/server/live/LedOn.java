@@ -23,7 +23,7 @@ class LedOn {
     /** @param path as it was asked for */
     void note(Workspace workspace, String path) {
         Edition live = workspace.now().live();
-        new Addresses(live, p -> live.plan().isShown(p.id()))
+        Addresses.ofAll(live)
                 .leading(URLDecoder.decode(path.replace("+", "%2B"), StandardCharsets.UTF_8))
                 .map(Redirect::from)
                 .ifPresent(from -> lastAsked.note(workspace.site(), from));

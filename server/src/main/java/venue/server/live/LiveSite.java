@@ -1,20 +1,18 @@
 package venue.server.live;
 
-import java.net.URLDecoder;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.IntStream;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import venue.core.basics.item.SiteId;
 import venue.core.body.search.Busy;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
-import venue.core.live.sitemap.Sitemap;
-import venue.core.show.render.PageRenderer;
+import venue.core.model.gate.Visitor;
+import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
 import venue.store.workspace.Standing;
 
@@ -24,6 +22,13 @@ import venue.store.workspace.Standing;
  */
 final class LiveSite {
 
+    static final Reply NOT_RELEASED = Reply.text(
+            404,
+            "text/plain; charset=utf-8",
+            "This site has not been released yet.\n",
+            Reply.ASK,
+            "default-src 'none'");
+
     private static final int AT_ONCE = 3;
     private static final Duration KEPT = Duration.ofMinutes(1);
 
@@ -31,13 +36,19 @@ final class LiveSite {
     private final Edition edition;
     private final String origin;
     private final InstantSource clock;
-    private final Searcher searcher;
+    private final Function<Visitor, Searcher> searcher;
     private final HeldReplies held;
     private final Semaphore asking = new Semaphore(AT_ONCE, true);
     /** What this release's answers are called among all that are held. */
     private final String name;
 
-    LiveSite(SiteId site, Standing standing, String origin, InstantSource clock, Searcher searcher, HeldReplies held) {
+    LiveSite(
+            SiteId site,
+            Standing standing,
+            String origin,
+            InstantSource clock,
+            Function<Visitor, Searcher> searcher,
+            HeldReplies held) {
         this.held = held;
         name = site + " " + standing.release() + " " + origin + " ";
         this.standing = standing;
@@ -74,23 +85,23 @@ final class LiveSite {
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
         try {
-            String path = decode(rawPath);
+            String path = Answers.decode(rawPath);
             if (path.equals(Suggestions.PATH)) {
-                return inTurn(path, query);
+                return inTurn(() -> make(path, query));
             }
             Reply plain = plain(path);
             // However an address is spelt, it is served at one.
             if (plain.status() == 200 && !rawPath.equals(View.encoded(path))) {
                 return Reply.moved(View.encoded(path));
             }
-            return query.isEmpty() || !plain.ways().asks() ? plain : inTurn(path, query);
+            return query.isEmpty() || !plain.ways().asks() ? plain : inTurn(() -> make(path, query));
         } catch (Busy all) {
             return Reply.comeAgain();
         }
     }
 
     /** Makes an answer that is for one visitor alone. A few are made at once; others wait for up to a second, and are then sent away. */
-    private Reply inTurn(String path, Map<String, String> query) {
+    private Reply inTurn(Supplier<Reply> made) {
         try {
             if (!asking.tryAcquire(1, TimeUnit.SECONDS)) {
                 throw new Busy("As many as may ask at once.");
@@ -100,57 +111,44 @@ final class LiveSite {
             throw new Busy("The server is being stopped.");
         }
         try {
-            return make(path, query);
+            return made.get();
         } finally {
             asking.release();
         }
     }
 
     private Reply make(String path, Map<String, String> query) {
-        if (standing.release() == 0) {
-            return Reply.text(
-                    404,
-                    "text/plain; charset=utf-8",
-                    "This site has not been released yet.\n",
-                    Reply.ASK,
-                    "default-src 'none'");
+        return standing.release() == 0 ? NOT_RELEASED : answers(Caller.STRANGER).at(path, query);
+    }
+
+    /** What it answers to somebody who is known: made for them alone, and kept nowhere but with them. */
+    Reply at(Caller caller, String rawPath, Map<String, String> query) {
+        try {
+            Reply reply = standing.release() == 0
+                    ? NOT_RELEASED
+                    : rawPath.equals(Suggestions.PATH) || !query.isEmpty()
+                            ? inTurn(() -> answers(caller).spelt(rawPath, query))
+                            : answers(caller).spelt(rawPath, query);
+            return reply.kept(Reply.PRIVATE);
+        } catch (Busy all) {
+            return Reply.comeAgain();
         }
-        View view = View.of(edition, clock.instant(), origin, View.Mode.VISITOR)
+    }
+
+    private Answers answers(Caller caller) {
+        return new Answers(view(caller), standing.changed());
+    }
+
+    private View view(Caller caller) {
+        return View.of(edition, clock.instant(), origin, View.Mode.VISITOR)
                 .knowing(standing.changed())
-                .searchedBy(searcher);
-        if (path.equals("/robots.txt")) {
-            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(origin), Reply.ASK);
-        }
-        if (path.startsWith("/sitemap") && path.endsWith(".xml")) {
-            return sitemap(view, path);
-        }
-        return new Suggestions(view).at(path, query).orElseGet(() -> new PageReplies(view, query).at(path));
+                .searchedBy(searcher.apply(caller.visitor()))
+                .seenBy(caller.visitor())
+                .greeting(MemberPages.guest(standing, caller));
     }
 
     /** What is answered to an address that can't be read: a page of the site's own. */
     Reply unreadable() {
-        return Reply.page(400, PageRenderer.notFound(View.of(edition, clock.instant(), origin, View.Mode.VISITOR)));
-    }
-
-    private static String decode(String rawPath) {
-        try {
-            return URLDecoder.decode(rawPath.replace("+", "%2B"), StandardCharsets.UTF_8);
-        } catch (IllegalArgumentException e) {
-            return "/-";
-        }
-    }
-
-    private Reply sitemap(View view, String path) {
-        List<String> files = Sitemap.files(Sitemap.addresses(view, standing.changed()));
-        String type = "application/xml; charset=utf-8";
-        if (path.equals("/sitemap.xml")) {
-            String xml = files.size() == 1 ? files.get(0) : Sitemap.index(origin, files.size());
-            return Reply.text(type, xml, Reply.ASK);
-        }
-        return IntStream.rangeClosed(1, files.size())
-                .filter(n -> path.equals("/sitemap-" + n + ".xml"))
-                .mapToObj(n -> Reply.text(type, files.get(n - 1), Reply.ASK))
-                .findFirst()
-                .orElseGet(() -> Reply.page(404, PageRenderer.notFound(view)));
+        return standing.release() == 0 ? NOT_RELEASED : Reply.page(400, OwnPages.notFound(view(Caller.STRANGER)));
     }
 }

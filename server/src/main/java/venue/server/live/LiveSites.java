@@ -34,7 +34,7 @@ class LiveSites {
         if (known != null && known.release() == now.release() && known.origin().equals(origin)) {
             return known;
         }
-        LiveSite made = new LiveSite(workspace.site(), now, origin, clock, indexes.of(workspace, now), held);
+        LiveSite made = new LiveSite(workspace.site(), now, origin, clock, v -> indexes.of(workspace, now, v), held);
         bySite.put(workspace, made);
         return made;
     }

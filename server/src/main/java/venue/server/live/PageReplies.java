@@ -8,6 +8,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.model.page.Page;
+import venue.core.show.render.OwnPages;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 
@@ -23,7 +24,7 @@ record PageReplies(View view, Map<String, String> query) {
         Optional<Feeds.Followed> followed = Feeds.Followed.in(right);
         Asked.Address further = Asked.at(right, query);
         String address = followed.map(Feeds.Followed::address).orElse(further.page());
-        Addresses addresses = new Addresses(edition(), view::shows);
+        Addresses addresses = Addresses.of(edition(), view.visitor());
         boolean isPage = address.equals(right) || !addresses.isOfPage(address);
         AtAddress there = addresses.at(isPage ? path : address);
         if (there instanceof AtAddress.Here here) {
@@ -39,7 +40,10 @@ record PageReplies(View view, Map<String, String> query) {
         if (there instanceof AtAddress.Elsewhere elsewhere) {
             return Reply.moved(elsewhere.address());
         }
-        return there instanceof AtAddress.Gone ? gone() : Reply.page(404, PageRenderer.notFound(view));
+        if (there instanceof AtAddress.Closed closed) {
+            return closed.signIn() ? Reply.signIn(View.encoded(right)) : Reply.page(403, OwnPages.closed(view));
+        }
+        return there instanceof AtAddress.Gone ? gone() : Reply.page(404, OwnPages.notFound(view));
     }
 
     private Reply beneath(Page page, String path, Optional<Feeds.Followed> followed, Asked asked) {
@@ -74,6 +78,6 @@ record PageReplies(View view, Map<String, String> query) {
     }
 
     private Reply gone() {
-        return Reply.page(410, PageRenderer.gone(view));
+        return Reply.page(410, OwnPages.gone(view));
     }
 }

@@ -30,6 +30,7 @@ class PublicValve extends ValveBase {
     private final SiteAddresses addresses;
     private final DiskFiles diskFiles;
     private final BeginningPages beginnings;
+    private final SentForms forms;
 
     PublicValve(
             Settings settings,
@@ -37,7 +38,8 @@ class PublicValve extends ValveBase {
             Origins origins,
             SiteAddresses addresses,
             DiskFiles diskFiles,
-            BeginningPages beginnings) {
+            BeginningPages beginnings,
+            SentForms forms) {
         super(true);
         this.settings = settings;
         this.workspaces = workspaces;
@@ -45,6 +47,7 @@ class PublicValve extends ValveBase {
         this.addresses = addresses;
         this.diskFiles = diskFiles;
         this.beginnings = beginnings;
+        this.forms = forms;
     }
 
     @Override
@@ -72,6 +75,8 @@ class PublicValve extends ValveBase {
             elsewhere(answer, origins.of(workspace.get().now().working().site()), asked, workspace.get());
         } else if (asked.getMethod().equals("GET") || asked.getMethod().equals("HEAD")) {
             send(asked, answer, addresses.at(workspace.get(), asked));
+        } else if (asked.getMethod().equals("POST") && forms.takes(workspace.get(), asked.getRequestURI())) {
+            forms.take(workspace.get(), asked, answer);
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");

@@ -53,6 +53,9 @@ final class Replies {
             answer.setHeader("Retry-After", "1");
         }
         safe(answer, reply.policy());
+        if (reply.cookie() != null) {
+            answer.setHeader("Set-Cookie", reply.cookie());
+        }
         if (reply.download() != null) {
             answer.setHeader("Content-Disposition", reply.download());
         }

@@ -3,6 +3,7 @@ package venue.server.live;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Base64;
@@ -22,6 +23,7 @@ import venue.core.show.render.Rendered;
  * @param location where to, for a redirect
  * @param kept the Cache-Control header
  * @param download the Content-Disposition header of what is not to be shown in the page's place
+ * @param cookie the Set-Cookie header
  * @param ways what else there is beneath the address of a page
  */
 record Reply(
@@ -32,6 +34,7 @@ record Reply(
         String policy,
         @Nullable String location,
         @Nullable String download,
+        @Nullable String cookie,
         Ways ways) {
 
     /**
@@ -60,6 +63,9 @@ record Reply(
         static final Ways NONE = new Ways(Map.of(), Set.of(), false);
     }
 
+    /** Where the members of every site sign in. */
+    static final String SIGN_IN = "/-/sign-in";
+
     private static final int WORTH = 600;
     private static final int ETAG = 20;
 
@@ -68,6 +74,9 @@ record Reply(
 
     /** For pages: kept, but asked about each time. */
     static final String ASK = "no-cache";
+
+    /** For what is made for one visitor: kept with them alone, and asked about each time. */
+    static final String PRIVATE = "private, no-cache";
 
     static final String PAGE_POLICY =
             "default-src 'none'; img-src 'self'; media-src 'self'; style-src 'self'; font-src 'self';"
@@ -92,7 +101,7 @@ record Reply(
     }
 
     private static Reply of(int status, String type, Sent sent, String kept, String policy) {
-        return new Reply(status, type, sent, kept, policy, null, null, Ways.NONE);
+        return new Reply(status, type, sent, kept, policy, null, null, null, Ways.NONE);
     }
 
     static Reply text(int status, String type, String words, String kept, String policy) {
@@ -129,7 +138,12 @@ record Reply(
     }
 
     private Reply but(String control, @Nullable String asFile, Ways more) {
-        return new Reply(status, type, sent, control, policy, location, asFile, more);
+        return new Reply(status, type, sent, control, policy, location, asFile, cookie, more);
+    }
+
+    /** The same with a Set-Cookie header. */
+    Reply with(String setCookie) {
+        return new Reply(status, type, sent, kept, policy, location, download, setCookie, ways);
     }
 
     /** 301 (RFC 9110): the address has changed for good. */
@@ -144,13 +158,33 @@ record Reply(
 
     private static Reply leading(int status, String location) {
         return new Reply(
-                status, "text/plain; charset=utf-8", Sent.NOTHING, ASK, PAGE_POLICY, location, null, Ways.NONE);
+                status, "text/plain; charset=utf-8", Sent.NOTHING, ASK, PAGE_POLICY, location, null, null, Ways.NONE);
+    }
+
+    /** 303 (RFC 9110): what was sent has been done, and this is to be seen now. */
+    static Reply seeOther(String location) {
+        return leading(303, location).kept("no-store");
+    }
+
+    /** The same with another status. */
+    Reply status(int other) {
+        return new Reply(other, type, sent, kept, policy, location, download, cookie, ways);
+    }
+
+    /** Leads to where visitors sign in, who come to an address of the site then. */
+    static Reply signIn(String to) {
+        return elsewhereForNow(SIGN_IN + "?to=" + URLEncoder.encode(to, StandardCharsets.UTF_8))
+                .kept(PRIVATE);
     }
 
     /** What leads to another address of the site takes along what else was asked. */
     Reply asking(@Nullable String query) {
         if (location == null || !location.startsWith("/") || query == null || query.isEmpty()) {
             return this;
+        }
+        if (location.startsWith(SIGN_IN + "?")) {
+            return leading(status, location + URLEncoder.encode("?" + query, StandardCharsets.UTF_8))
+                    .kept(kept);
         }
         int hash = location.indexOf('#');
         String path = hash < 0 ? location : location.substring(0, hash);

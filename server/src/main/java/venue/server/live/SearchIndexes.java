@@ -23,9 +23,11 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
 import venue.core.body.search.Searcher;
 import venue.core.body.search.Sought;
+import venue.core.model.gate.Visitor;
 import venue.server.proof.TriedSearch;
 import venue.store.database.DataFolder;
 import venue.store.search.InVain;
+import venue.store.search.OpenAndClosed;
 import venue.store.search.SearchIndex;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -35,7 +37,16 @@ import venue.store.workspace.Workspaces;
 @Component
 class SearchIndexes implements TriedSearch {
 
-    private static final String ENDING = ".index";
+    private static final Map<SearchIndex.Side, String> ENDINGS =
+            Map.of(SearchIndex.Side.OPEN, ".index", SearchIndex.Side.CLOSED, ".closed");
+
+    /** The indexes of one site. */
+    private record Both(FollowedIndex open, FollowedIndex closed) {
+        void close() {
+            open.close();
+            closed.close();
+        }
+    }
 
     private final Path folder;
     private final InVain inVain;
@@ -51,9 +62,9 @@ class SearchIndexes implements TriedSearch {
             new ThreadPoolExecutor.DiscardPolicy());
 
     /** They go when the site is let go. */
-    private final Cache<Workspace, FollowedIndex> bySite = Caffeine.newBuilder()
+    private final Cache<Workspace, Both> bySite = Caffeine.newBuilder()
             .weakKeys()
-            .removalListener((@Nullable Workspace site, @Nullable FollowedIndex gone, RemovalCause why) -> {
+            .removalListener((@Nullable Workspace site, @Nullable Both gone, RemovalCause why) -> {
                 if (gone != null) {
                     gone.close();
                 }
@@ -73,46 +84,59 @@ class SearchIndexes implements TriedSearch {
     private void removeOthers(Workspaces workspaces) {
         try (Stream<Path> files = Files.list(folder)) {
             files.map(f -> f.getFileName().toString())
-                    .filter(f -> f.endsWith(ENDING))
-                    .map(f -> new SiteId(f.substring(0, f.length() - ENDING.length())))
+                    .filter(f -> ENDINGS.values().stream().anyMatch(f::endsWith))
+                    .map(f -> new SiteId(f.substring(0, f.lastIndexOf('.'))))
                     .filter(site -> !workspaces.isKnown(site))
-                    .forEach(site -> SearchIndex.delete(file(site)));
+                    .forEach(site -> ENDINGS.keySet().forEach(side -> SearchIndex.delete(file(site, side))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private Path file(SiteId site) {
-        return folder.resolve(site + ENDING);
+    private Path file(SiteId site, SearchIndex.Side side) {
+        return folder.resolve(site + ENDINGS.get(side));
     }
 
     private void carryOn(Workspace workspace, Standing standing) {
         if (standing.release() > 0) {
-            followed(workspace).follow(standing);
+            Both followed = followed(workspace);
+            followed.open().follow(standing);
+            followed.closed().follow(standing);
         }
     }
 
-    private FollowedIndex followed(Workspace workspace) {
-        return bySite.get(workspace, w -> new FollowedIndex(file(w.site()), w, bringer, clock));
+    private Both followed(Workspace workspace) {
+        return bySite.get(workspace, w -> new Both(made(w, SearchIndex.Side.OPEN), made(w, SearchIndex.Side.CLOSED)));
     }
 
-    /** What finds pages of a release of a site; it is made ready before something is looked for. */
-    Searcher of(Workspace workspace, Standing standing) {
+    private FollowedIndex made(Workspace workspace, SearchIndex.Side side) {
+        return new FollowedIndex(file(workspace.site(), side), side, workspace, bringer, clock);
+    }
+
+    /** What finds pages of a release of a site for somebody; it is made ready before something is looked for. */
+    Searcher of(Workspace workspace, Standing standing, Visitor visitor) {
         carryOn(workspace, standing);
         return new Searcher() {
+            private Searcher found() {
+                SearchIndex open = followed(workspace).open().at(standing);
+                return visitor.isStranger()
+                        ? open
+                        : new OpenAndClosed(open, followed(workspace).closed().at(standing));
+            }
+
             @Override
             public List<String> find(Sought sought, int most) {
-                return followed(workspace).at(standing).find(sought, most);
+                return found().find(sought, most);
             }
 
             @Override
             public Map<String, String> snippets(Sought sought, Collection<String> pages) {
-                return followed(workspace).at(standing).snippets(sought, pages);
+                return found().snippets(sought, pages);
             }
 
             @Override
             public List<String> titled(Sought sought, int most) {
-                return followed(workspace).at(standing).titled(sought, most);
+                return found().titled(sought, most);
             }
 
             @Override
@@ -122,19 +146,19 @@ class SearchIndexes implements TriedSearch {
 
             @Override
             public Optional<String> near(Sought sought) {
-                return followed(workspace).at(standing).near(sought);
+                return found().near(sought);
             }
         };
     }
 
     @Override
-    public Searcher tried(Workspace workspace, Standing standing) {
-        return of(workspace, standing).uncounted();
+    public Searcher tried(Workspace workspace, Standing standing, Visitor visitor) {
+        return of(workspace, standing, visitor).uncounted();
     }
 
     @PreDestroy
     void close() {
         bringer.shutdownNow();
-        bySite.asMap().values().forEach(FollowedIndex::close);
+        bySite.asMap().values().forEach(Both::close);
     }
 }

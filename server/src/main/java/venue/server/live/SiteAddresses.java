@@ -8,10 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
+import venue.core.model.gate.Visitor;
+import venue.core.show.render.Rendered;
 import venue.core.show.render.View;
 import venue.server.proof.Board;
+import venue.server.proof.ProofFiles;
 import venue.server.proof.Proofs;
 import venue.store.workspace.Workspace;
 
@@ -19,24 +23,31 @@ import venue.store.workspace.Workspace;
 @Component
 class SiteAddresses {
 
-    private static final String PROOF = "/-/proof/";
+    private static final String PROOF = ProofFiles.PROOFS;
     private static final String DRAWINGS = "/-/drawings";
     private static final String SENT = "/-/sent/";
     private static final String DRAWING_KEPT = "private, max-age=86400, immutable";
 
-    private static final int MOVED = 301;
-    private static final int NOT_FOUND = 404;
-    private static final int GONE = 410;
-
-    private final AskedInVain askedInVain;
-    private final LedOn ledOn;
+    private final Noted noted;
     private final LiveSites sites;
     private final SiteFiles files;
     private final Proofs proofs;
+    private final Walks walks;
+    private final Callers callers;
+    private final MemberPages memberPages;
 
-    SiteAddresses(LiveSites sites, SiteFiles files, Proofs proofs, AskedInVain askedInVain, LedOn ledOn) {
-        this.ledOn = ledOn;
-        this.askedInVain = askedInVain;
+    SiteAddresses(
+            LiveSites sites,
+            SiteFiles files,
+            Proofs proofs,
+            Walks walks,
+            Callers callers,
+            MemberPages memberPages,
+            Noted noted) {
+        this.walks = walks;
+        this.callers = callers;
+        this.memberPages = memberPages;
+        this.noted = noted;
         this.sites = sites;
         this.files = files;
         this.proofs = proofs;
@@ -49,10 +60,12 @@ class SiteAddresses {
 
     Reply at(Workspace workspace, HttpServletRequest asked) {
         String path = asked.getRequestURI();
-        if (path.startsWith("/-/")) {
-            return own(workspace, path, asked).orElseGet(() -> page(workspace, path, asked));
-        }
-        return page(workspace, path, asked);
+        Optional<Walk> walk = walks.of(workspace, asked);
+        Caller caller = callers.of(workspace, asked);
+        Optional<Reply> own = path.startsWith("/-/") ? own(workspace, asked, caller, walk) : Optional.empty();
+        return own.orElseGet(() -> walk.map(
+                        w -> walks.answer(workspace, w, path, query(asked)).asking(asked.getQueryString()))
+                .orElseGet(() -> page(workspace, path, asked, caller)));
     }
 
     /** Where a page is served that is asked for by another address of its, encoded; anything else where it was asked for. */
@@ -60,25 +73,32 @@ class SiteAddresses {
         Edition live = workspace.now().live();
         try {
             String decoded = URLDecoder.decode(path.replace("+", "%2B"), StandardCharsets.UTF_8);
-            return new Addresses(live, p -> live.plan().isShown(p.id())).at(decoded) instanceof AtAddress.Moved moved
-                    ? View.encoded(live.servedAt(moved.page()))
+            Edition seen = Gates.of(live).seenBy(Visitor.STRANGER);
+            return Addresses.of(seen, Visitor.STRANGER).at(decoded) instanceof AtAddress.Moved moved
+                    ? View.encoded(seen.servedAt(moved.page()))
                     : path;
         } catch (IllegalArgumentException undecodable) {
             return path;
         }
     }
 
-    private Reply page(Workspace workspace, String path, HttpServletRequest asked) {
-        Reply reply = sites.of(workspace).at(path, query(asked));
-        if (reply.status() == NOT_FOUND) {
-            askedInVain.note(workspace, asked);
-        } else if (reply.status() == MOVED || reply.status() == GONE) {
-            ledOn.note(workspace, path);
-        }
+    private Reply page(Workspace workspace, String path, HttpServletRequest asked, Caller caller) {
+        LiveSite site = sites.of(workspace);
+        Reply reply = caller.visitor().isStranger() ? site.at(path, query(asked)) : site.at(caller, path, query(asked));
+        noted.note(workspace, asked, reply);
         return reply.asking(asked.getQueryString());
     }
 
-    private Optional<Reply> own(Workspace workspace, String path, HttpServletRequest asked) {
+    private Optional<Reply> own(Workspace workspace, HttpServletRequest asked, Caller caller, Optional<Walk> walk) {
+        String path = asked.getRequestURI();
+        Optional<Reply> members =
+                walk.isPresent() ? Optional.empty() : memberPages.at(workspace, caller, path, query(asked));
+        if (members.isPresent()) {
+            return members;
+        }
+        if (path.startsWith(Walks.WHERE)) {
+            return walks.at(workspace, asked);
+        }
         if (path.startsWith(PROOF)) {
             return proof(workspace, path.substring(PROOF.length()), asked);
         }
@@ -90,19 +110,45 @@ class SiteAddresses {
                     Reply.ASK,
                     proofs.policy()));
         }
-        return path.startsWith(SENT)
-                ? proofs.sent(workspace.site(), path.substring(SENT.length()))
-                        .map(page -> Reply.page(200, page).kept("no-store"))
-                : files.find(workspace, path);
+        if (path.startsWith(SENT)) {
+            return sent(workspace, path.substring(SENT.length()));
+        }
+        return files.find(
+                workspace,
+                path,
+                walk.map(Walk::visitor).orElse(caller.visitor()),
+                walk.map(Walk::working).orElse(false));
+    }
+
+    private Optional<Reply> sent(Workspace workspace, String path) {
+        String token = path.replaceAll("/.*", "");
+        return proofs.sent(workspace.site(), token)
+                .flatMap(page -> path.equals(token)
+                        ? Optional.of(Reply.page(200, within(workspace, page, SENT + token))
+                                .kept("no-store"))
+                        : ProofFiles.path(path)
+                                .flatMap(file -> files.find(workspace, file))
+                                .map(r -> r.kept(Reply.PRIVATE)));
+    }
+
+    private static Rendered within(Workspace workspace, Rendered page, String address) {
+        return page.withHtml(ProofFiles.within(workspace.now(), page.html(), address));
     }
 
     private Optional<Reply> proof(Workspace workspace, String path, HttpServletRequest asked) {
+        Optional<String> file = ProofFiles.path(path);
+        if (file.isPresent()) {
+            return proofs.isGood(workspace.site(), path.replaceAll("/.*", ""))
+                    ? files.find(workspace, file.get()).map(r -> r.kept(ProofFiles.KEPT))
+                    : Optional.empty();
+        }
         Map<String, String> query = query(asked);
         return proofs.html(workspace.site(), path, query)
                 .map(proof -> Reply.text(
                         200,
                         "text/html; charset=utf-8",
-                        proof.html(),
+                        within(workspace, proof, PROOF + path.replaceAll("/.*", ""))
+                                .html(),
                         Proofs.isDrawing(query) ? DRAWING_KEPT : "no-store",
                         proofs.policy()));
     }

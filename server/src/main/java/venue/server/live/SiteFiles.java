@@ -15,6 +15,7 @@ import org.springframework.stereotype.Component;
 import venue.core.edition.edition.Differing;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.json.ItemJson;
+import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.site.Site;
 import venue.core.model.theme.Look;
@@ -25,9 +26,11 @@ import venue.core.show.render.Head;
 import venue.core.show.render.OwnHtml;
 import venue.core.show.render.ShareCard;
 import venue.core.show.render.SiteIcon;
+import venue.server.proof.FileDoor;
 import venue.store.media.IconMaker;
 import venue.store.media.MediaFiles;
 import venue.store.media.ShareMaker;
+import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
 /** What pages are made of beside their HTML, under {@code /-/}: stylesheets, fonts, pictures and the proofs' bridge. */
@@ -61,12 +64,24 @@ class SiteFiles {
         icons = new IconMaker(media);
     }
 
-    /** The file at a path, or empty when there is none. */
+    /** The file at a path, whoever asks for it; or empty when there is none. */
     Optional<Reply> find(Workspace workspace, String path) {
         return find(
                 workspace.site().text(),
                 () -> Stream.of(workspace.now().live(), workspace.now().working()),
                 path);
+    }
+
+    /** The file at a path as somebody gets it on a site: what is not for everyone is kept by nobody but them. */
+    Optional<Reply> find(Workspace workspace, String path, Visitor visitor, boolean working) {
+        Standing now = workspace.now();
+        if (FileDoor.of(now, now.live(), path).lets(Visitor.STRANGER)) {
+            return find(workspace, path);
+        }
+        Edition edition = working ? now.working() : now.live();
+        return FileDoor.of(now, edition, path).lets(visitor)
+                ? find(workspace, path).map(r -> r.kept(Reply.PRIVATE))
+                : Optional.empty();
     }
 
     /** The same among editions that are called by a name. */
@@ -114,6 +129,8 @@ class SiteFiles {
         return switch (path) {
             case "/-/proof.js" -> own("server/proof/proof.js", "text/javascript; charset=utf-8");
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
+            case Head.MEMBERS -> own("server/live/members.css", "text/css; charset=utf-8");
+            case "/-/walk.css" -> own("server/live/walk.css", "text/css; charset=utf-8");
             case "/-/drawings.js" -> own("server/proof/drawings.js", "text/javascript; charset=utf-8");
             case "/-/proof-writer.js" -> own("proof/writer.js", "text/javascript; charset=utf-8");
             case "/-/leaflet.js" -> kept("leaflet.js", "text/javascript; charset=utf-8");

@@ -46,7 +46,7 @@ class Letters {
         return letter(language, "test", null);
     }
 
-    private static Letter letter(Locale language, String key, @Nullable String link, Object... with) {
+    static Letter letter(Locale language, String key, @Nullable String link, Object... with) {
         ResourceBundle words =
                 ResourceBundle.getBundle(WORDS, language, Control.getNoFallbackControl(Control.FORMAT_PROPERTIES));
         String text = new MessageFormat(words.getString(key + ".text"), language).format(with);

@@ -2,6 +2,7 @@ package venue.server.menu;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.item.Hash;
 import venue.core.basics.link.Link;
+import venue.core.basics.value.Value;
 import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.ItemSort;
@@ -31,11 +33,17 @@ class MenuController {
      * A line of a menu.
      *
      * @param follows how many levels of its page's branch stand beneath it by themselves
+     * @param settings to whom it is shown, of those who may open what it leads to
      * @param following the lines that do
      * @param beneath its own lines
      */
     record MenuLine(
-            String id, @JsonUnwrapped LineLink link, int follows, List<MenuLine> following, List<MenuLine> beneath) {
+            String id,
+            @JsonUnwrapped LineLink link,
+            int follows,
+            Map<String, Value> settings,
+            List<MenuLine> following,
+            List<MenuLine> beneath) {
 
         /**
          * Where it leads and what it says.
@@ -142,6 +150,7 @@ class MenuController {
                         link == null ? null : leads(edition, link, page),
                         id.isEmpty() ? null : unseen(standing, page).orElse(null)),
                 line.follows(),
+                line.settings(),
                 lines(standing, Branch.of(edition, line)),
                 lines(standing, line.beneath()));
     }

@@ -1,5 +1,6 @@
 package venue.server.page;
 
+import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,6 +24,7 @@ import venue.core.model.template.Template;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.server.here.Here;
+import venue.server.proof.ProofFiles;
 import venue.server.proof.WorkingView;
 import venue.store.workspace.Standing;
 
@@ -32,8 +34,10 @@ import venue.store.workspace.Standing;
 class PageController {
     private final PageDetails details;
     private final WorkingView looks;
+    private final ProofFiles files;
 
-    PageController(PageDetails details, WorkingView looks) {
+    PageController(PageDetails details, WorkingView looks, ProofFiles files) {
+        this.files = files;
         this.details = details;
         this.looks = looks;
     }
@@ -47,19 +51,24 @@ class PageController {
     record PageSheet(PageDetail page, String html) {}
 
     @GetMapping("/pages/{id}/sheet")
-    PageSheet sheet(Here here, @PathVariable String id) {
-        return new PageSheet(page(here, id), markup(here, id, false).html());
+    PageSheet sheet(Here here, @PathVariable String id, HttpSession session) {
+        return new PageSheet(page(here, id), markup(here, id, false, session).html());
     }
 
     /** The page's HTML, for a proof that is open: with marks, or as visitors would get it. */
     record Markup(String html) {}
 
     @GetMapping("/pages/{id}/markup")
-    Markup markup(Here here, @PathVariable String id, @RequestParam(defaultValue = "false") boolean visitor) {
+    Markup markup(
+            Here here,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "false") boolean visitor,
+            HttpSession session) {
         Standing now = here.now();
         Page page = now.working().require(Page.class, id);
         View view = looks.of(now, visitor ? View.Mode.VISITOR : View.Mode.MARKED);
-        return new Markup(PageRenderer.render(view, page).html());
+        return new Markup(
+                files.within(here, session, PageRenderer.render(view, page).html()));
     }
 
     /**

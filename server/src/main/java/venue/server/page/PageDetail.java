@@ -20,6 +20,7 @@ import venue.core.model.section.Element;
 import venue.core.model.section.Section;
 import venue.core.model.template.ZoneRole;
 import venue.core.show.legibility.Legibility;
+import venue.server.plan.GateTold;
 
 /**
  * A page as its screen shows it.
@@ -27,6 +28,7 @@ import venue.core.show.legibility.Legibility;
 public record PageDetail(
         @JsonUnwrapped PageHead head,
         @JsonUnwrapped PageStands stands,
+        PageGate gate,
         @JsonUnwrapped PageWears wears,
         @JsonUnwrapped PageWritten written,
         @JsonUnwrapped PageSections sections,
@@ -59,6 +61,14 @@ public record PageDetail(
             boolean withdrawn,
             @Nullable LastChange lastChange,
             int release) {}
+
+    /**
+     * Who may see it, and how far what it says of that reaches.
+     *
+     * @param beneath how many pages stand beneath it
+     * @param otherwise how many of those say otherwise, or stand beneath one that does
+     */
+    public record PageGate(GateTold told, int beneath, int otherwise) {}
 
     /**
      * What it wears and what may be done with it.

@@ -11,6 +11,7 @@ import venue.core.edition.edition.Beneath;
 import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.FramePart;
+import venue.core.edition.edition.Gates;
 import venue.core.edition.edition.ItemSort;
 import venue.core.edition.edition.PageFacts;
 import venue.core.edition.edition.PageState;
@@ -26,6 +27,7 @@ import venue.server.here.Here;
 import venue.server.page.PageDetail.LastChange;
 import venue.server.page.PageDetail.LinkFrom;
 import venue.server.page.PageDetail.MenuPlace;
+import venue.server.plan.GateTold;
 import venue.server.signin.People;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -46,6 +48,7 @@ class PageDetails {
         return new PageDetail(
                 head(standing, page),
                 stands(here, page),
+                gate(standing.working(), page),
                 wears(here, page),
                 written(standing.working(), page),
                 new PageDetail.PageSections(
@@ -80,6 +83,19 @@ class PageDetails {
                 page.withdrawn(),
                 lastChange(here.workspace(), page),
                 standing.release());
+    }
+
+    private static PageDetail.PageGate gate(Edition working, Page page) {
+        Gates gates = Gates.of(working);
+        List<Page> beneath = working.plan()
+                .subtree(page.id())
+                .skip(1)
+                .flatMap(id -> working.page(id).stream())
+                .toList();
+        int otherwise = (int) beneath.stream()
+                .filter(p -> !gates.of(p).gate().equals(gates.of(page).gate()))
+                .count();
+        return new PageDetail.PageGate(GateTold.of(working, page), beneath.size(), otherwise);
     }
 
     private static PageDetail.PageWears wears(Here here, Page page) {

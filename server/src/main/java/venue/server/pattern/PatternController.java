@@ -1,5 +1,6 @@
 package venue.server.pattern;
 
+import jakarta.servlet.http.HttpSession;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -17,6 +18,7 @@ import venue.core.show.render.Furnished;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.server.here.Here;
+import venue.server.proof.ProofFiles;
 import venue.server.proof.WorkingView;
 import venue.store.workspace.Standing;
 
@@ -25,8 +27,10 @@ import venue.store.workspace.Standing;
 @RequestMapping("/api/sites/{site}/patterns")
 class PatternController {
     private final WorkingView looks;
+    private final ProofFiles files;
 
-    PatternController(WorkingView looks) {
+    PatternController(WorkingView looks, ProofFiles files) {
+        this.files = files;
         this.looks = looks;
     }
 
@@ -66,24 +70,31 @@ class PatternController {
             Here here,
             @PathVariable String id,
             @RequestParam(defaultValue = "false") boolean sample,
-            @RequestParam(defaultValue = "false") boolean visitor) {
+            @RequestParam(defaultValue = "false") boolean visitor,
+            HttpSession session) {
         Standing now = here.now();
         Edition edition = now.working();
         Pattern pattern = edition.require(Pattern.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
         View view = looks.of(now, mode);
-        return new PatternMarkup(
+        return new PatternMarkup(files.within(
+                here,
+                session,
                 PageRenderer.sections(view, sample ? Furnished.of(edition, pattern) : pattern.sections())
-                        .html());
+                        .html()));
     }
 
     /** A pattern with the HTML of its proof: what its screen needs after a step, in one answer. */
     record PatternSheet(PatternDetail pattern, String html) {}
 
     @GetMapping("/{id}/sheet")
-    PatternSheet sheet(Here here, @PathVariable String id, @RequestParam(defaultValue = "false") boolean sample) {
+    PatternSheet sheet(
+            Here here,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "false") boolean sample,
+            HttpSession session) {
         return new PatternSheet(
-                pattern(here, id), markup(here, id, sample, false).html());
+                pattern(here, id), markup(here, id, sample, false, session).html());
     }
 
     /** How its copies stand to it: a merge for each of them, so it is asked for by itself. */

@@ -41,9 +41,9 @@ class ForeseenController {
      * What else would come of them.
      *
      * @param menus the names of menus whose lines lead elsewhere, or go
-     * @param hidden how many pages visitors would not see any more
+     * @param seen how many pages more or fewer people would see
      */
-    record ComingElse(List<String> menus, int hidden, Foreseen.Shelved shelved) {}
+    record ComingElse(List<String> menus, Foreseen.Seen seen, Foreseen.Shelved shelved) {}
 
     @PostMapping
     Coming foreseen(Here here, @RequestBody Considered considered) {
@@ -54,7 +54,7 @@ class ForeseenController {
                 told.moves().size(),
                 told.moves().stream().limit(MOST).toList(),
                 told.leading(),
-                new ComingElse(told.menus(), told.hidden(), told.shelved()),
+                new ComingElse(told.menus(), told.seen(), told.shelved()),
                 told.refused().stream().limit(MOST).toList(),
                 told.refused().size());
     }

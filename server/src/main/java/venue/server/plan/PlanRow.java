@@ -48,12 +48,14 @@ record PlanRow(
     public record RowMenus(List<String> menus, List<String> following) {}
 
     /**
-     * How it stands in the sitemap.
+     * How it stands in the sitemap, and who may see it.
      *
      * @param sitemap {@code in}, {@code out} where that is meant, or {@code missing} where it should be and is not yet
      * @param sitemapWhy why it is out or missing, or empty
+     * @param gate absent where everyone may see it, and nothing says otherwise
      */
-    public record RowSitemap(String sitemap, String sitemapWhy) {}
+    public record RowSitemap(
+            String sitemap, String sitemapWhy, @Nullable GateTold gate) {}
 
     /**
      * What waits to be done.

@@ -123,7 +123,8 @@ record Rows(Standing standing, PersistentMap<String, PlanRow> byId, long from, L
                             case OUT -> "out";
                             default -> "in";
                         },
-                        sitemap.why()),
+                        sitemap.why(),
+                        GateTold.unlessOpen(working, page)),
                 new PlanRow.RowFindings(
                         working.toFill(page).size(),
                         count(findings, Severity.MUST_FIX),

@@ -1,5 +1,6 @@
 package venue.server.proof;
 
+import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -9,7 +10,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.UriComponentsBuilder;
 import venue.core.basics.fault.Refusal;
-import venue.core.show.render.Rendered;
 import venue.server.here.Here;
 
 /** The markup of many drawings in one answer, for the one document that draws them all. */
@@ -20,9 +20,11 @@ class DrawingsController {
     private static final int MOST = 24;
 
     private final Proofs proofs;
+    private final ProofFiles files;
     private final List<DrawnElsewhere> elsewhere;
 
-    DrawingsController(Proofs proofs, List<DrawnElsewhere> elsewhere) {
+    DrawingsController(Proofs proofs, ProofFiles files, List<DrawnElsewhere> elsewhere) {
+        this.files = files;
         this.proofs = proofs;
         this.elsewhere = elsewhere;
     }
@@ -36,7 +38,7 @@ class DrawingsController {
 
     /** Up to 24, each asked for as proofs are: {@code SORT/ID?QUERY}. */
     @GetMapping
-    List<Drawing> drawings(Here here, @RequestParam List<String> of) {
+    List<Drawing> drawings(Here here, @RequestParam List<String> of, HttpSession session) {
         if (of.size() > MOST) {
             throw Refusal.badInput(
                     "too-many-drawings",
@@ -44,10 +46,10 @@ class DrawingsController {
                     "That are " + of.size() + " drawings at once.",
                     "Ask for " + MOST + " at most.");
         }
-        return of.stream().map(o -> new Drawing(o, html(here, o))).toList();
+        return of.stream().map(o -> new Drawing(o, html(here, session, o))).toList();
     }
 
-    private @Nullable String html(Here here, String of) {
+    private @Nullable String html(Here here, HttpSession session, String of) {
         String[] parts = of.split("\\?", 2);
         String[] item = parts[0].split("/", 2);
         if (item.length < 2) {
@@ -64,7 +66,7 @@ class DrawingsController {
                 .getQueryParams()
                 .toSingleValueMap();
         return proofs.of(here.workspace(), here.now(), item[0], item[1], query)
-                .map(Rendered::html)
+                .map(page -> files.within(here, session, page.html()))
                 .orElse(null);
     }
 }

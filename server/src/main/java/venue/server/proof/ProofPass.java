@@ -61,7 +61,7 @@ public class ProofPass {
     }
 
     /** The site that a pass opens, while it is good. */
-    Optional<SiteId> open(String pass) {
+    public Optional<SiteId> open(String pass) {
         String[] parts = pass.split("\\.");
         if (parts.length != 4 || !parts[1].matches("[0-9]{1,12}")) {
             return Optional.empty();

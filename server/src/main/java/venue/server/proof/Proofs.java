@@ -12,6 +12,7 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
 import venue.core.body.listing.Asked;
+import venue.core.body.scene.Guest;
 import venue.core.body.search.Found;
 import venue.core.body.search.Searcher;
 import venue.core.change.edit.Change;
@@ -21,13 +22,17 @@ import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.template.TemplateCommand;
 import venue.core.change.rollout.Decision;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
 import venue.core.model.section.SharedSection;
+import venue.core.model.site.BoundPage;
 import venue.core.model.template.Template;
 import venue.core.show.gathering.Hard;
 import venue.core.show.render.Furnished;
 import venue.core.show.render.Layouts;
+import venue.core.show.render.OwnPages;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.Rendered;
 import venue.core.show.render.Sample;
@@ -46,14 +51,14 @@ import venue.store.workspace.Workspaces;
  * template, {@code at=HASH} as it was in that version, {@code take=PATTERN} with a pattern instead of its own
  * sections, or ({@code zone=KEY&index=N}) placed among them, {@code rolled=ID} with a template's or pattern's changes carried to it as
  * {@code chosen=KEY:CHOICE,KEY:CHOICE},
- * {@code q=WORDS} what is found for them, {@code further=-/2} a further page of a listing, {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
+ * {@code state=ELEMENT:STATE} what an element of the members' shows after something was done, {@code as=} somebody else, as {@link SeenAs} has it, {@code q=WORDS} what is found for them, {@code further=-/2} a further page of a listing, {@code on=PAGE} a template on a page's content, {@code sample=1} a pattern or template with samples in its places to fill, {@code drawn=HASH} a drawing known by the hash of what it is drawn from.
  */
 @Component
 public class Proofs {
 
-    private static final Wrapping PROOF = new Wrapping(null, "/-/proof.css", "/-/proof.js", false);
-    private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", "/-/proof.js", false);
-    private static final Wrapping SENT = new Wrapping(null, null, null, true);
+    private static final Wrapping PROOF = new Wrapping(null, "/-/proof.css", "/-/proof.js", false, null);
+    private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", "/-/proof.js", false, null);
+    private static final Wrapping SENT = new Wrapping(null, null, null, true, null);
 
     private static final int DRAWINGS = 2_000;
 
@@ -87,10 +92,15 @@ public class Proofs {
                 + " base-uri 'none'; form-action 'none'; frame-ancestors " + String.join(" ", origins.ofInterface());
     }
 
+    /** Whether a pass opens the proofs of a site. */
+    public boolean isGood(SiteId site, String pass) {
+        return passes.open(pass).filter(site::equals).isPresent();
+    }
+
     /** The proof asked for; empty when the pass is not good for this site, or there is no such thing. */
     public Optional<Rendered> html(SiteId site, String path, Map<String, String> query) {
         String[] parts = path.split("/", 3);
-        if (parts.length != 3 || passes.open(parts[0]).filter(site::equals).isEmpty()) {
+        if (parts.length != 3 || !isGood(site, parts[0])) {
             return Optional.empty();
         }
         Workspace workspace = workspaces.require(site);
@@ -109,7 +119,8 @@ public class Proofs {
         if (edition.items().isEmpty()) {
             return Optional.empty();
         }
-        Searcher searcher = query.containsKey(Found.WORDS) ? search.tried(workspace, standing) : Searcher.NONE;
+        Searcher searcher =
+                query.containsKey(Found.WORDS) ? search.tried(workspace, standing, Visitor.US) : Searcher.NONE;
         View view = looks.of(standing, edition, mode)
                 .asking(
                         query.containsKey("further")
@@ -212,12 +223,14 @@ public class Proofs {
                         .map(p -> isDrawing(query)
                                 ? PageRenderer.sections(drawing, Furnished.of(edition, p))
                                 : PageRenderer.sections(
-                                        view, query.containsKey("sample") ? Furnished.of(edition, p) : p.sections()));
+                                        seen(view, query),
+                                        query.containsKey("sample") ? Furnished.of(edition, p) : p.sections()));
             case "shared" ->
                 edition.find(SharedSection.class, id).map(s -> PageRenderer.sections(drawing, List.of(s.section())));
             case "template" ->
                 edition.find(Template.class, id)
-                        .map(t -> template(query.containsKey("sample") ? drawing : marked.wrapped(PROOF), t, query));
+                        .map(t -> template(
+                                query.containsKey("sample") ? drawing : seen(marked.wrapped(PROOF), query), t, query));
             case "listing" -> listing(drawing.asking(Asked.at("/", query).asked()), id, query);
             default -> Optional.empty();
         };
@@ -244,7 +257,25 @@ public class Proofs {
         return PageRenderer.renderIn(view, on, worn);
     }
 
-    private static Rendered page(View view, Page page, Map<String, String> query) {
+    /** As somebody would get it, where that is asked for. */
+    private static View seen(View view, Map<String, String> query) {
+        String as = query.getOrDefault("as", "");
+        String[] state = query.getOrDefault("state", "").split(":", 2);
+        View seen = SeenAs.isWritten(as) ? view.seenBy(SeenAs.of(as)) : view;
+        return state.length == 2 ? seen.greeting(Guest.sample(state[0], state[1])) : seen;
+    }
+
+    private static Rendered page(View whole, Page page, Map<String, String> query) {
+        View view = seen(whole, query);
+        return switch (Gates.of(whole.edition()).of(page).gate().meets(view.visitor())) {
+            case SIGN_IN -> OwnPages.forMembers(view, BoundPage.SIGN_IN);
+            case REFUSED -> OwnPages.closed(view);
+            case NOTHING -> OwnPages.notFound(view);
+            case OPENS -> opened(view, page, query);
+        };
+    }
+
+    private static Rendered opened(View view, Page page, Map<String, String> query) {
         return view.edition()
                 .find(Template.class, query.get("in"))
                 .map(t -> PageRenderer.renderIn(view, page, t))

@@ -12,12 +12,13 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.core.model.page.Page;
+import venue.core.model.site.Site;
 import venue.server.app.Origins;
 import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.proof.SentProofs;
 
-/** Links to a page of the working copy, for somebody without an account. */
+/** Links to a page of the working copy, or to the whole live site, for somebody without an account. */
 @RestController
 @RequestMapping("/api/sites/{site}/pages/{id}/sent")
 class SentProofController {
@@ -38,11 +39,20 @@ class SentProofController {
 
     @GetMapping
     List<SentProof> sent(Here here, @PathVariable String id) {
-        here.working().require(Page.class, id);
+        require(here, id);
         Function<PersonId, String> names = people.names();
         return sent.of(here.site(), id).stream()
                 .map(l -> new SentProof(l.id(), names.apply(l.who()), l.at(), l.until()))
                 .toList();
+    }
+
+    /** A page; or the site itself, which managers let somebody look at. */
+    private static void require(Here here, String id) {
+        if (id.equals(Site.ID)) {
+            here.requireManager("let somebody look at all that is closed");
+        } else {
+            here.working().require(Page.class, id);
+        }
     }
 
     /** For how many days the link shall be good, 1 to 60. */
@@ -53,7 +63,7 @@ class SentProofController {
 
     @PostMapping
     Made make(Here here, @PathVariable String id, @RequestBody ForDays wanted) {
-        here.working().require(Page.class, id);
+        require(here, id);
         if (wanted.days() < 1 || wanted.days() > LONGEST_DAYS) {
             throw Refusal.badInput(
                     "out-of-range",
@@ -63,7 +73,8 @@ class SentProofController {
         }
         PersonId who = here.person().id();
         String token = sent.make(here.site(), id, who, Duration.ofDays(wanted.days()));
-        return new Made(origins.of(here.working().site()) + "/-/sent/" + token);
+        String origin = origins.of(here.working().site());
+        return new Made(id.equals(Site.ID) ? origin + "/-/walk/" + token + "/us/live" : origin + "/-/sent/" + token);
     }
 
     @PostMapping("/{proof}/withdraw")

@@ -3,6 +3,7 @@ package venue.server.proof;
 import java.time.InstantSource;
 import org.springframework.stereotype.Component;
 import venue.core.edition.edition.Edition;
+import venue.core.model.gate.Visitor;
 import venue.core.show.render.View;
 import venue.server.app.Origins;
 import venue.store.workspace.Standing;
@@ -25,6 +26,7 @@ public class WorkingView {
     /** As it would be, or was; or the live release beside it. */
     public View of(Standing standing, Edition edition, View.Mode mode) {
         return View.of(edition, clock.instant(), origins.of(edition.site()), mode)
+                .seenBy(Visitor.US)
                 .knowing(edition == standing.live() ? standing.changed() : standing.changedWorking());
     }
 }

@@ -5,6 +5,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.FutureTask;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
@@ -73,6 +74,11 @@ public class Passwords {
             credentials.rehash(person, encode(password));
         }
         return right;
+    }
+
+    /** Whether a password is the one of a hash; takes as long where there is none. */
+    public boolean fits(@Nullable String hash, String password) {
+        return hash == null ? isNobodys(password) : encoder.matches(password, hash);
     }
 
     boolean isNobodys(String password) {

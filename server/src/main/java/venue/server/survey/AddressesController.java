@@ -14,6 +14,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.Trail;
+import venue.core.model.gate.Visitor;
 import venue.core.show.render.View;
 import venue.server.app.Origins;
 import venue.server.here.Here;
@@ -71,11 +72,12 @@ class AddressesController {
                     "not-released", "live", "Nothing of this site is live yet.", "Look at the working copy.");
         }
         Edition edition = live ? here.now().live() : here.working();
-        View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.VISITOR);
+        View view = View.of(edition, clock.instant(), origins.of(edition.site()), View.Mode.VISITOR)
+                .seenBy(Visitor.STRANGER);
         String asked = typed(path, view.origin());
         Asked.Address further = Asked.at(asked, Map.of());
         AnswerAt answer = AnswerAt.of(view, asked);
-        List<TrailStop> stops = Trail.of(edition, view::shows, further.page()).stops().stream()
+        List<TrailStop> stops = Trail.of(edition, view.visitor(), further.page()).stops().stream()
                 .map(s -> new TrailStop(
                         s.kind(),
                         s.kind() == Trail.Kind.ASKED ? asked : s.address(),

@@ -56,7 +56,7 @@ class InVainController {
     AskedAddresses inVain(Here here) {
         here.requireManager("see what visitors asked for");
         Edition working = here.working();
-        Addresses addresses = new Addresses(working, p -> working.plan().isShown(p.id()));
+        Addresses addresses = Addresses.ofAll(working);
         Nearest nearest = new Nearest(working);
         List<AskedAddress> rows = Stream.of(InVain.What.OWN_LINKS, InVain.What.ADDRESSES)
                 .flatMap(what -> inVain.all(here.site(), what).stream()

@@ -26,6 +26,7 @@ import venue.core.live.address.AddressTable;
 import venue.core.live.address.Trail;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.server.here.Here;
@@ -89,9 +90,8 @@ class LeadingController {
      * @param found how many there are; at most 200 are told
      * @param moves how many of all were made by moves
      * @param hand how many of all were made by hand
-     * @param coming those that releasing everything makes, at most 40
      */
-    record LeadingAddresses(int found, int moves, int hand, List<LeadingAddress> rows, List<ComingAddress> coming) {}
+    record LeadingAddresses(int found, int moves, int hand, List<LeadingAddress> rows) {}
 
     /** @param to where the page will be; absent where it is gone */
     record ComingAddress(String from, @Nullable String to) {}
@@ -113,11 +113,12 @@ class LeadingController {
                 .toList();
         int all = (int) working.all(Redirect.class).count();
         return new LeadingAddresses(
-                rows.size(), moves, all - moves, rows.stream().limit(MOST).toList(), coming(here));
+                rows.size(), moves, all - moves, rows.stream().limit(MOST).toList());
     }
 
-    /** Those that come about when all that waits goes live. */
-    private static List<ComingAddress> coming(Here here) {
+    /** Those that come about when all that waits goes live, at most 40. */
+    @GetMapping("/coming")
+    List<ComingAddress> coming(Here here) {
         List<String> all =
                 here.now().plan().entries().stream().map(ReleaseEntry::item).toList();
         if (all.isEmpty() || here.now().release() == 0) {
@@ -149,8 +150,8 @@ class LeadingController {
 
     private static LeadingAddress row(Here here, Redirect redirect, LeadingWhy why) {
         Edition working = here.working();
-        List<Trail.Stop> stops = Trail.of(working, p -> working.plan().isShown(p.id()), redirect.from())
-                .stops();
+        List<Trail.Stop> stops =
+                Trail.of(working, Visitor.STRANGER, redirect.from()).stops();
         Trail.Stop end = stops.get(stops.size() - 1);
         Page page = end.page();
         return new LeadingAddress(

@@ -12,6 +12,7 @@ import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageState;
 import venue.core.live.sitemap.Sitemap;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.show.render.View;
 import venue.server.app.Origins;
@@ -85,7 +86,11 @@ class SitemapController {
             return Sitemap.files(List.of()).get(0);
         }
         View view = View.of(
-                standing.live(), clock.instant(), origins.of(standing.live().site()), View.Mode.VISITOR);
+                        standing.live(),
+                        clock.instant(),
+                        origins.of(standing.live().site()),
+                        View.Mode.VISITOR)
+                .seenBy(Visitor.STRANGER);
         return Sitemap.files(Sitemap.addresses(view, standing.changed())).get(0);
     }
 }

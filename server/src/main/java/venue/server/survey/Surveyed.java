@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -17,21 +16,24 @@ import venue.core.basics.link.Link;
 import venue.core.basics.text.Words;
 import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.check.survey.Finding;
+import venue.core.check.survey.GroupsWithoutMembers;
 import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.live.address.Nearest;
+import venue.core.model.gate.Group;
 import venue.core.model.redirect.Redirect;
+import venue.store.member.Members;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
 /**
- * All that is found at a site: by the rules of the survey, which look at the working copy alone, and in what visitors asked for. The one
- * place that tells and counts both.
+ * All that is found at a site: by the rules of the survey, which look at the working copy alone, in what visitors asked for, and in who
+ * its members are. The one place that tells and counts all three.
  */
 @Component
 public class Surveyed {
@@ -50,6 +52,7 @@ public class Surveyed {
 
     private final InVain inVain;
     private final LastAsked lastAsked;
+    private final Members members;
     private final InstantSource clock;
     private final Cache<SiteId, Asked> asked =
             Caffeine.newBuilder().expireAfterWrite(HOUR).build();
@@ -58,57 +61,74 @@ public class Surveyed {
 
     private record Asked(long turns, List<InVain.Missed> missed) {}
 
-    Surveyed(InVain inVain, LastAsked lastAsked, InstantSource clock) {
+    Surveyed(InVain inVain, LastAsked lastAsked, Members members, InstantSource clock) {
+        this.members = members;
         this.inVain = inVain;
         this.lastAsked = lastAsked;
         this.clock = clock;
     }
 
     /**
-     * What is found at a site.
+     * What is found at a site. It is counted with every step, and told in words where somebody looks.
      *
-     * @param byVisitors in what they asked for
+     * @param lost addresses to which pages of the site led, and at which nothing is
+     * @param unasked redirects that nobody asked for in a year
+     * @param barred groups without members that alone may see pages
      */
-    public record Found(Survey survey, List<Finding> byVisitors) {
+    public record Found(Standing standing, List<InVain.Missed> lost, List<Redirect> unasked, List<Finding> barred) {
 
-        List<Finding> all() {
-            return Stream.concat(byVisitors.stream(), survey.all().stream())
-                    .sorted(Comparator.comparing(Finding::severity))
-                    .toList();
+        public Survey survey() {
+            return standing.survey();
         }
 
         public int count(Severity severity) {
-            return survey.count(severity)
-                    + (int) byVisitors.stream()
-                            .filter(f -> f.severity() == severity)
-                            .count();
+            int besides = switch (severity) {
+                case MUST_FIX -> lost.size();
+                case SHOULD_FIX -> barred.size();
+                case NOTE -> unasked.size();
+            };
+            return survey().count(severity) + besides;
+        }
+
+        List<Finding> all() {
+            return Stream.of(
+                            inVain(standing.working(), lost),
+                            unasked.stream().map(Surveyed::idle),
+                            barred.stream(),
+                            survey().all().stream())
+                    .flatMap(f -> f)
+                    .sorted(Comparator.comparing(Finding::severity))
+                    .toList();
         }
     }
 
     public static List<Survey.RuleInfo> rules() {
-        return Stream.concat(Stream.of(ASKED, IDLE), Survey.rules().stream()).toList();
+        return Stream.concat(Stream.of(ASKED, IDLE, GroupsWithoutMembers.RULE), Survey.rules().stream())
+                .toList();
     }
 
     public Found of(Workspace workspace, Standing standing) {
         Edition working = standing.working();
-        List<Finding> found = new ArrayList<>();
-        List<InVain.Missed> missed = asked.asMap()
-                .compute(workspace.site(), (site, known) -> asked(site, known))
-                .missed();
-        if (!missed.isEmpty()) {
-            found.addAll(inVain(working, missed));
-        }
-        Set<String> unasked = idle.get(workspace.site(), s -> idle(workspace, working));
-        unasked.stream()
+        Addresses addresses = Addresses.ofAll(working);
+        List<InVain.Missed> lost =
+                asked.asMap().compute(workspace.site(), (site, known) -> asked(site, known)).missed().stream()
+                        .filter(m -> addresses.at(m.words()) instanceof AtAddress.Nothing)
+                        .toList();
+        List<Redirect> unasked = idle.get(workspace.site(), s -> idle(workspace, working)).stream()
                 .sorted()
                 .flatMap(id -> working.find(Redirect.class, id).stream())
                 .filter(r -> r.to() != null)
-                .forEach(r -> found.add(finding(
-                        IDLE,
-                        r.id(),
-                        "Nobody has asked for " + r.from() + " in a year.",
-                        new Finding.Mend("Say that it is gone", RedirectCommand.sayGone(r.from())))));
-        return new Found(standing.survey(), found);
+                .toList();
+        return new Found(standing, lost, unasked, barred(members, workspace.site(), working));
+    }
+
+    /** What is found of groups that alone may see pages, by who belongs to them now. */
+    public static List<Finding> barred(Members members, SiteId site, Edition working) {
+        if (working.all(Group.class).findAny().isEmpty()) {
+            return List.of();
+        }
+        Set<String> peopled = members.counts(site).groups().keySet();
+        return GroupsWithoutMembers.in(working, peopled::contains);
     }
 
     /** As it was told before, where nothing has been asked for since. */
@@ -119,13 +139,9 @@ public class Surveyed {
                 : new Asked(turns, inVain.all(site, InVain.What.OWN_LINKS));
     }
 
-    private static List<Finding> inVain(Edition working, List<InVain.Missed> missed) {
-        Addresses addresses = new Addresses(working, p -> working.plan().isShown(p.id()));
-        List<InVain.Missed> lost = missed.stream()
-                .filter(m -> addresses.at(m.words()) instanceof AtAddress.Nothing)
-                .toList();
+    private static Stream<Finding> inVain(Edition working, List<InVain.Missed> lost) {
         if (lost.isEmpty()) {
-            return List.of();
+            return Stream.empty();
         }
         Nearest nearest = new Nearest(working);
         return lost.stream()
@@ -138,9 +154,16 @@ public class Surveyed {
                                 .map(p -> new Finding.Mend(
                                         "Lead it to “" + p.title() + "”",
                                         RedirectCommand.leadOn(m.words(), Link.toPage(p.id()))))
-                                .orElseGet(() ->
-                                        new Finding.Mend("Say that it is gone", RedirectCommand.sayGone(m.words())))))
-                .toList();
+                                .orElseGet(() -> gone(m.words()))));
+    }
+
+    private static Finding idle(Redirect redirect) {
+        return finding(
+                IDLE, redirect.id(), "Nobody has asked for " + redirect.from() + " in a year.", gone(redirect.from()));
+    }
+
+    private static Finding.Mend gone(String from) {
+        return new Finding.Mend("Say that it is gone", RedirectCommand.sayGone(from));
     }
 
     private Set<String> idle(Workspace workspace, Edition working) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.server.mail.Mail;
+import venue.server.mail.Pace;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
 import venue.store.people.Persons;

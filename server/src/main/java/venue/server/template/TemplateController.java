@@ -1,5 +1,6 @@
 package venue.server.template;
 
+import jakarta.servlet.http.HttpSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +15,7 @@ import venue.core.show.render.PageRenderer;
 import venue.core.show.render.Sample;
 import venue.core.show.render.View;
 import venue.server.here.Here;
+import venue.server.proof.ProofFiles;
 import venue.server.proof.WorkingView;
 import venue.store.workspace.Standing;
 
@@ -22,8 +24,10 @@ import venue.store.workspace.Standing;
 @RequestMapping("/api/sites/{site}/templates/{id}")
 class TemplateController {
     private final WorkingView looks;
+    private final ProofFiles files;
 
-    TemplateController(WorkingView looks) {
+    TemplateController(WorkingView looks, ProofFiles files) {
+        this.files = files;
         this.looks = looks;
     }
 
@@ -40,15 +44,19 @@ class TemplateController {
             Here here,
             @PathVariable String id,
             @RequestParam(required = false) @Nullable String on,
-            @RequestParam(defaultValue = "false") boolean visitor) {
+            @RequestParam(defaultValue = "false") boolean visitor,
+            HttpSession session) {
         Standing now = here.now();
         Edition edition = now.working();
         Template template = edition.require(Template.class, id);
         View.Mode mode = visitor ? View.Mode.VISITOR : View.Mode.MARKED;
         View view = looks.of(now, mode);
         if (on != null && !on.isEmpty()) {
-            return new TemplateMarkup(PageRenderer.renderIn(view, edition.require(Page.class, on), template)
-                    .html());
+            return new TemplateMarkup(files.within(
+                    here,
+                    session,
+                    PageRenderer.renderIn(view, edition.require(Page.class, on), template)
+                            .html()));
         }
         // Without marks nothing is to fill, and on a page that is made up nothing would be left of it.
         Template worn = visitor ? Furnished.of(view.edition(), template) : template;
@@ -60,8 +68,13 @@ class TemplateController {
     record TemplateSheet(TemplateDetail template, String html) {}
 
     @GetMapping("/sheet")
-    TemplateSheet sheet(Here here, @PathVariable String id, @RequestParam(required = false) @Nullable String on) {
-        return new TemplateSheet(template(here, id), markup(here, id, on, false).html());
+    TemplateSheet sheet(
+            Here here,
+            @PathVariable String id,
+            @RequestParam(required = false) @Nullable String on,
+            HttpSession session) {
+        return new TemplateSheet(
+                template(here, id), markup(here, id, on, false, session).html());
     }
 
     /** How the copies of its starter sections stand to it: a merge for each of them, so it is asked for by itself. */

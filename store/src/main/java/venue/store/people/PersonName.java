@@ -4,13 +4,13 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Letters;
 
 /** What a person is called: one line, of 1 to 120 characters. */
-final class PersonName {
+public final class PersonName {
 
     private static final int LONGEST = 120;
 
     private PersonName() {}
 
-    static String check(String typed) {
+    public static String check(String typed) {
         String name = Letters.line(typed);
         if (Letters.isUnseen(name) || name.codePointCount(0, name.length()) > LONGEST) {
             throw Refusal.badInput(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -16,13 +17,16 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.body.search.Searcher;
 import venue.core.body.search.Sought;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
 import venue.core.edition.edition.Touched;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.show.gathering.PageText;
 
 /**
  * The words of one live release in a file of its own (SQLite, FTS5): carried on by what each release changes, and made anew where it is
- * not of the release that it is to be carried on from. Nothing stands in it alone: it can be taken away at any time.
+ * not of the release that it is to be carried on from. Nothing stands in it alone: it can be taken away at any time. What is open to
+ * everyone and what is not are held apart, so that nothing of the one depends on the other.
  */
 public final class SearchIndex implements Searcher, AutoCloseable {
 
@@ -37,12 +41,12 @@ public final class SearchIndex implements Searcher, AutoCloseable {
     private static final String CHECK = "select id, title, topics, headings, words from page limit 1";
 
     private static final String FIND =
-            "select id from page where page match :match order by bm25(page, 0, 10, 6, 4, 1), rowid limit :most";
+            "select id, bm25(page, 0, 10, 6, 4, 1) as score from page where page match :match order by score, id limit :most";
     private static final String TITLED =
-            "select id from page where page match :match order by bm25(page, 0, 10, 3), rowid limit :most";
+            "select id, bm25(page, 0, 10, 3) as score from page where page match :match order by score, id limit :most";
     private static final String SNIPPET = """
             select snippet(page, 4, char(2), char(3), '…', 26) from page
-            where page match :match and rowid = (select at from place where id = :id)
+            where page match :match and rowid in (select at from place where id = :id)
             """;
     private static final String PUT =
             "insert into page (rowid, id, title, topics, headings, words) values (?, ?, ?, ?, ?, ?)";
@@ -57,19 +61,46 @@ public final class SearchIndex implements Searcher, AutoCloseable {
     /** So many words that no page says are brought to others that a page says; the rest are left out. */
     private static final int MOST_WRONG = 4;
 
+    /** Which pages of a release an index holds. */
+    public enum Side {
+        /** Those that everyone may open, as a stranger sees them. */
+        OPEN(Visitor.STRANGER),
+        /** The others. What of them some members alone may read is not searched. */
+        CLOSED(Visitor.member(Set.of()));
+
+        private final Visitor reader;
+
+        Side(Visitor reader) {
+            this.reader = reader;
+        }
+
+        private boolean holds(Edition live, Page page) {
+            return live.plan().isShown(page.id()) && Gates.of(live).opens(page, Visitor.STRANGER) == (this == OPEN);
+        }
+
+        private PageText text(Edition live, Page page) {
+            return PageText.of(this == OPEN ? Gates.of(live).seenBy(reader) : live, page, reader);
+        }
+    }
+
+    /** A page that says it; the lower the score, the better. */
+    record Hit(String id, double score) {}
+
     private final IndexFile file;
+    private final Side side;
     private final Spelling spelling = new Spelling();
     private @Nullable Edition indexed;
 
-    private SearchIndex(IndexFile file) {
+    private SearchIndex(IndexFile file, Side side) {
         this.file = file;
+        this.side = side;
     }
 
     /** Opens the index in a file; a file that holds none, or can't be read, is begun anew. */
-    public static SearchIndex open(Path file) {
+    public static SearchIndex open(Path file, Side side) {
         List<String> tables = Stream.concat(Stream.of(PAGES, PLACES, ABOUT), Spelling.TABLES.stream())
                 .toList();
-        return new SearchIndex(IndexFile.open(file, tables, CHECK));
+        return new SearchIndex(IndexFile.open(file, tables, CHECK), side);
     }
 
     /** Takes the index in a file off the disk; nobody may have it open. */
@@ -129,15 +160,14 @@ public final class SearchIndex implements Searcher, AutoCloseable {
     }
 
     private void put(Edition live, List<Page> pages) {
-        List<Page> shown =
-                pages.stream().filter(p -> live.plan().isShown(p.id())).toList();
+        List<Page> shown = pages.stream().filter(p -> side.holds(live, p)).toList();
         int last = file.many().queryForList(LATEST, Integer.class).stream()
                 .findFirst()
                 .orElse(0);
         for (int from = 0; from < shown.size(); from += BATCH) {
             List<Object[]> rows = new ArrayList<>();
             for (Page page : shown.subList(from, Math.min(from + BATCH, shown.size()))) {
-                PageText text = PageText.of(live, page);
+                PageText text = side.text(live, page);
                 spelling.count(text, 1);
                 rows.add(new Object[] {++last, page.id(), text.title(), text.topics(), text.headings(), text.words()});
             }
@@ -151,21 +181,33 @@ public final class SearchIndex implements Searcher, AutoCloseable {
 
     @Override
     public List<String> find(Sought sought, int most) {
-        return sought.isNothing() ? List.of() : file.read(sql -> ids(sql, FIND, sought.match(), most));
+        return ids(said(sought, most));
+    }
+
+    List<Hit> said(Sought sought, int most) {
+        return sought.isNothing() ? List.of() : file.read(sql -> hits(sql, FIND, sought.match(), most));
     }
 
     @Override
     public List<String> titled(Sought sought, int most) {
-        return sought.isNothing()
-                ? List.of()
-                : file.read(sql -> ids(sql, TITLED, "{title topics} : (" + sought.match() + ")", most));
+        return ids(calledSo(sought, most));
     }
 
-    private static List<String> ids(JdbcClient sql, String query, String match, int most) {
+    List<Hit> calledSo(Sought sought, int most) {
+        return sought.isNothing()
+                ? List.of()
+                : file.read(sql -> hits(sql, TITLED, "{title topics} : (" + sought.match() + ")", most));
+    }
+
+    static List<String> ids(List<Hit> hits) {
+        return hits.stream().map(Hit::id).toList();
+    }
+
+    private static List<Hit> hits(JdbcClient sql, String query, String match, int most) {
         return sql.sql(query)
                 .param("match", match)
                 .param("most", most)
-                .query(String.class)
+                .query(Hit.class)
                 .list();
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.IntSupplier;
 import venue.store.database.Database;
+import venue.store.member.MemberSessions;
 import venue.store.record.Records;
 import venue.store.search.InVain;
 
@@ -32,6 +33,11 @@ public final class Outdated {
             """;
     private static final String LINKS =
             "delete from link where hash in (select hash from link where until < :before limit :step)";
+    private static final String MEMBER_LINKS =
+            "delete from member_link where hash in (select hash from member_link where until < :before limit :step)";
+    private static final String MEMBER_SESSIONS = """
+            delete from member_session where hash in (select hash from member_session where used_at < :before limit :step)
+            """;
     private static final String SOUGHT = """
             delete from sought where (site, what, day, words) in
               (select site, what, day, words from sought where day <= :before limit :step)
@@ -68,7 +74,10 @@ public final class Outdated {
         Map<String, Integer> gone = new LinkedHashMap<>();
         gone.put("answer to a request", all(REQUESTS, now.minus(KEPT).toString()));
         gone.put("sent proof", all(PROOFS, now.toString()));
-        gone.put("link", all(LINKS, now.minus(KEPT).toString()));
+        gone.put("link", all(LINKS, now.minus(KEPT).toString()) + all(MEMBER_LINKS, now.toString()));
+        gone.put(
+                "member’s session",
+                all(MEMBER_SESSIONS, now.minus(MemberSessions.GOOD_FOR).toString()));
         gone.put(
                 "word sought in vain",
                 all(

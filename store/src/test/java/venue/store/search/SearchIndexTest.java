@@ -30,6 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.basics.item.Item;
+import venue.core.basics.value.Value;
 import venue.core.body.search.Busy;
 import venue.core.body.search.Searcher;
 import venue.core.body.search.Sought;
@@ -80,7 +81,7 @@ class SearchIndexTest {
     }
 
     private SearchIndex open(int number) {
-        SearchIndex index = SearchIndex.open(folder.resolve(number + ".index"));
+        SearchIndex index = SearchIndex.open(folder.resolve(number + ".index"), SearchIndex.Side.OPEN);
         opened.add(index);
         return index;
     }
@@ -92,6 +93,39 @@ class SearchIndexTest {
 
     private static String snippet(Searcher index, String typed, String page) {
         return index.snippets(Sought.of(typed), List.of(page)).getOrDefault(page, "");
+    }
+
+    /** What is closed is in an index of its own: nothing of it is in what strangers are answered from. */
+    @Test
+    void whatIsClosedIsFoundInItsOwnIndexAlone() {
+        Section kept = section("comet-s2", "Kept", text("<p>The spare eyepiece</p>"));
+        Page comet = page("comet", null, 2, "Comets", "<p>Visitors with tails</p>");
+        Page half = comet.withZones(new Zones(Map.of(
+                "main",
+                List.of(comet.zones().all().findFirst().orElseThrow(), kept.with("shownTo", Value.of("members"))))));
+        Page rota = page("rota", null, 3, "Rota", "<p>Who opens the tower, with tails of rope</p>")
+                .withSettings(Map.of("gate", Value.of("members")));
+        Edition site = site(page("home", null, 1, "Yard", "<p>Come in</p>"), half, rota);
+        SearchIndex open = indexed(site);
+        SearchIndex closed = SearchIndex.open(folder.resolve("yard.closed"), SearchIndex.Side.CLOSED);
+        opened.add(closed);
+        closed.follow("first", site, List.of());
+        assertThat(open.all()).doesNotContain("eyepiece", "tower", "Rota").contains("tails");
+        assertThat(closed.all()).contains("tower").doesNotContain("Comets");
+        OpenAndClosed both = new OpenAndClosed(open, closed);
+        assertThat(found(open, "tails")).containsExactly("comet");
+        assertThat(found(both, "tails")).containsExactlyInAnyOrder("comet", "rota");
+        assertThat(both.titled(Sought.of("rot"), 5)).containsExactly("rota");
+        assertThat(both.snippets(Sought.of("tower"), List.of("rota", "comet"))).containsOnlyKeys("rota");
+        assertThat(open.near(Sought.of("towre")))
+                .as("no word is told of what is closed")
+                .isEmpty();
+
+        Edition unclosed = site.with(List.of(rota.withSettings(Map.of())), List.of());
+        open.follow("second", unclosed, List.of("rota"));
+        closed.follow("second", unclosed, List.of("rota"));
+        assertThat(found(open, "tower")).containsExactly("rota");
+        assertThat(closed.size()).isZero();
     }
 
     @Test

@@ -3,6 +3,7 @@ package venue.core.basics.html;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Set;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.SafeHtml;
 
 /**
@@ -63,6 +64,16 @@ public final class HtmlWriter {
         String all = its.isEmpty() || classes.isEmpty() ? its + classes : its + " " + classes;
         classes = "";
         return all.isEmpty() ? this : attr("class", all);
+    }
+
+    /** Starts a link. */
+    public HtmlWriter start(Way way, String its) {
+        return start("a", its).attr("href", way.href());
+    }
+
+    /** Ends a link, with what is said beside it. */
+    public HtmlWriter end(Way way) {
+        return text(way.after()).end();
     }
 
     /** An element without content and end tag, such as {@code img}; attributes may follow. */

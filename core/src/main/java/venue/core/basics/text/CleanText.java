@@ -10,6 +10,7 @@ import java.util.function.Function;
 import org.jsoup.select.NodeTraversor;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 
 /**
  * A cleaned text taken apart once, so that writing it again costs no parsing: plain stretches, and the places where links
@@ -60,19 +61,19 @@ final class CleanText {
         return known;
     }
 
-    SafeHtml write(Function<Link, Optional<String>> target, int topHeading) {
+    SafeHtml write(Function<Link, Optional<Way>> target, int topHeading) {
         StringBuilder out = new StringBuilder(length);
-        boolean linked = false;
+        Optional<Way> way = Optional.empty();
         for (Part part : parts) {
             switch (part.sort()) {
                 case PLAIN -> out.append(part.text());
                 case LINK -> {
-                    Optional<String> href = target.apply(Objects.requireNonNull(part.link()));
-                    linked = href.isPresent();
-                    href.ifPresent(
-                            h -> out.append("<a href=\"").append(escaped(h)).append("\">"));
+                    way = target.apply(Objects.requireNonNull(part.link()));
+                    way.ifPresent(w ->
+                            out.append("<a href=\"").append(escaped(w.href())).append("\">"));
                 }
-                case LINK_END -> out.append(linked ? "</a>" : "");
+                case LINK_END ->
+                    way.ifPresent(w -> out.append(escaped(w.after())).append("</a>"));
                 case GREATER -> out.append("<h").append(topHeading).append(" class=\"z-medium\">");
                 case LESSER -> out.append("<h").append(lesser(topHeading)).append(" class=\"z-small\">");
                 case GREATER_END -> out.append("</h").append(topHeading).append('>');

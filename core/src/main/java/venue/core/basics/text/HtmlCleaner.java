@@ -9,6 +9,7 @@ import org.jsoup.nodes.TextNode;
 import org.jsoup.safety.Cleaner;
 import org.jsoup.safety.Safelist;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 
 /**
  * Cleans written text by an allow-list: paragraphs, lists, emphasis, code, quotes, small headings, tables and links.
@@ -45,7 +46,7 @@ public final class HtmlCleaner {
      * @param target where each link leads there; an empty answer unwraps the link, keeping its words
      * @param topHeading the level that the text's greater headings have there, 2 to 6; the lesser ones follow
      */
-    public static SafeHtml forPage(String html, Function<Link, Optional<String>> target, int topHeading) {
+    public static SafeHtml forPage(String html, Function<Link, Optional<Way>> target, int topHeading) {
         if (isPlain(html)) {
             return new SafeHtml("<p>" + html + "</p>");
         }

@@ -7,6 +7,7 @@ import static venue.core.model.property.Property.of;
 import java.util.Optional;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
 import venue.core.model.theme.Tone;
@@ -53,17 +54,11 @@ final class ButtonsElement extends DeclaredKind {
     }
 
     private static void button(Props button, HtmlWriter out) {
-        Optional<String> href = button.href("link");
+        Optional<Way> way = button.way("link");
         String classes = (button.text("weight").equals("strong") ? "button strong" : "button")
                 + apart(button, "tone", "t-")
                 + apart(button, "corners", "kb-");
-        if (href.isPresent()) {
-            out.start("a", classes).attr("href", href.get());
-        } else {
-            out.start("span", classes);
-        }
-        button.write("label", out);
-        out.end();
+        Tiles.led(way, classes, button, "label", out);
     }
 
     private static String apart(Props button, String key, String prefix) {

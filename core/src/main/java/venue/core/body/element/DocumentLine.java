@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.Phrase;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
@@ -54,9 +55,9 @@ final class DocumentLine {
         out.attr("download", name.toLowerCase(Locale.ROOT).endsWith(ending) ? name : name + ending);
     }
 
-    static void link(String href, String label, HtmlWriter out) {
-        out.start("li").start("a").attr("href", href);
-        out.text(label.isEmpty() ? href : label).end().end();
+    static void link(Way way, String label, HtmlWriter out) {
+        out.start("li").start(way, "");
+        out.text(label.isEmpty() ? way.href() : label).end(way).end();
     }
 
     private void earlier(Media file) {

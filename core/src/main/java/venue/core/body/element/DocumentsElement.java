@@ -71,8 +71,8 @@ final class DocumentsElement extends DeclaredKind {
     @Override
     public boolean hasSomething(Props props) {
         return props.groups("files").stream()
-                        .anyMatch(f ->
-                                f.file("file").isPresent() || f.href("link").isPresent() || f.isToFill("file"))
+                        .anyMatch(
+                                f -> f.file("file").isPresent() || f.way("link").isPresent() || f.isToFill("file"))
                 || props.has("folder") && !DocumentFolder.of(props).isEmpty();
     }
 
@@ -85,9 +85,9 @@ final class DocumentsElement extends DeclaredKind {
             named.file("file")
                     .ifPresentOrElse(
                             m -> line.write(m, label),
-                            () -> named.href("link")
+                            () -> named.way("link")
                                     .ifPresentOrElse(
-                                            href -> DocumentLine.link(href, label, out), () -> toFill(named, out)));
+                                            way -> DocumentLine.link(way, label, out), () -> toFill(named, out)));
         }
         if (props.has("folder")) {
             folder(DocumentFolder.of(props), line, out);

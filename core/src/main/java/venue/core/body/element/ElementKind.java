@@ -98,6 +98,11 @@ public interface ElementKind {
         return isListing();
     }
 
+    /** What it shows after something was done in it, by the names of the states besides the first; a proof can show each. */
+    default List<String> states() {
+        return List.of();
+    }
+
     /** Whether its words are found by searching; what is gathered is found where it is at home. */
     default boolean isSearched() {
         return true;

@@ -52,6 +52,13 @@ public final class Elements {
             new WhereElement(),
             new OutsideElement(),
             new OwnHtmlElement(),
+            new SignInElement(),
+            new JoinElement(),
+            new ForgottenElement(),
+            new ConfirmElement(),
+            new MyPageElement(),
+            new LeaveElement(),
+            new GreetingElement(),
             new DividerElement(),
             new SpaceElement());
 

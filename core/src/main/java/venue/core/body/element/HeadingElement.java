@@ -5,6 +5,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.body.scene.Headings;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
@@ -63,9 +64,10 @@ final class HeadingElement extends DeclaredKind {
 
     /** The way on, at the heading's end. */
     private static void lead(Props props, HtmlWriter out) {
-        out.start("p", "all").start("a").attr("href", props.href("link").orElseThrow());
+        Way way = props.way("link").orElseThrow();
+        out.start("p", "all").start(way, "");
         props.write("linkLabel", out);
-        out.end().end();
+        out.end(way).end();
     }
 
     private static void parts(Props props, HtmlWriter out) {
@@ -74,7 +76,7 @@ final class HeadingElement extends DeclaredKind {
     }
 
     private static boolean isLed(Props props) {
-        return props.has("linkLabel") && props.href("link").isPresent();
+        return props.has("linkLabel") && props.way("link").isPresent();
     }
 
     private static void heading(Props props, HtmlWriter out) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.basics.value.Value;
 import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
@@ -82,17 +83,17 @@ final class ImageElement extends DeclaredKind {
     }
 
     private static void linked(Props props, Media media, HtmlWriter out) {
-        Optional<String> href = props.href("link");
+        Optional<Way> way = props.way("link");
         String alt =
                 props.has("alt") ? props.text("alt") : props.scene().pictures().alt(media);
-        href.ifPresent(h -> {
-            out.start("a").attr("href", h);
+        way.ifPresent(w -> {
+            out.start(w, "");
             if (alt.isEmpty()) {
                 out.attr("aria-label", media.name());
             }
         });
         Pictures.write(props.scene(), media, alt, props.scene().span(), out);
-        href.ifPresent(h -> out.end());
+        way.ifPresent(out::end);
     }
 
     private static void caption(Props props, HtmlWriter out) {

@@ -5,6 +5,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.property.PropertyType;
@@ -35,12 +36,12 @@ final class LinksElement extends ListKind {
     }
 
     private static void line(Props link, HtmlWriter out) {
-        Optional<String> href = link.href("link");
+        Optional<Way> way = link.way("link");
         out.start("li");
         if (link.has("label")) {
-            href.ifPresent(h -> out.start("a").attr("href", h));
+            way.ifPresent(w -> out.start(w, ""));
             link.write("label", out);
-            href.ifPresent(h -> out.end());
+            way.ifPresent(out::end);
         }
         Tiles.line(link, "note", "div", "small", out);
         out.end();

@@ -6,6 +6,7 @@ import static venue.core.model.property.Property.of;
 import java.util.Optional;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
@@ -43,10 +44,10 @@ final class LogosElement extends ListKind {
         out.start("ul", "logos");
         props.shown("logos").forEach(l -> {
             out.start("li");
-            Optional<String> href = l.href("link");
-            href.ifPresent(h -> out.start("a").attr("href", h));
+            Optional<Way> way = l.way("link");
+            way.ifPresent(w -> out.start(w, ""));
             logo(l, out);
-            href.ifPresent(h -> out.end());
+            way.ifPresent(out::end);
             out.end();
         });
         out.end();

@@ -4,8 +4,10 @@ import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 
+import java.util.Optional;
 import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.basics.value.Value;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
@@ -74,9 +76,10 @@ final class PeopleElement extends ListKind {
                         });
         if (person.has("name")) {
             out.start("h" + level, "h z-medium");
-            person.href("link").ifPresent(h -> out.start("a").attr("href", h));
+            Optional<Way> way = person.way("link");
+            way.ifPresent(w -> out.start(w, ""));
             person.write("name", out);
-            person.href("link").ifPresent(h -> out.end());
+            way.ifPresent(out::end);
             out.end();
         }
         Tiles.line(person, "role", "p", "small", out);

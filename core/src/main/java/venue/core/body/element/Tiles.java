@@ -2,6 +2,7 @@ package venue.core.body.element;
 
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.link.Way;
 import venue.core.body.scene.Props;
 
 /** What things that stand side by side have in common. */
@@ -43,17 +44,19 @@ final class Tiles {
 
     /** A row of one button at the foot of the tile. */
     static void button(Props props, String label, String link, HtmlWriter out) {
-        Optional<String> href = props.href(link);
+        Optional<Way> way = props.way(link);
         if (!props.has(label)) {
             return;
         }
         out.start("p", "buttons");
-        if (href.isPresent()) {
-            out.start("a", "button").attr("href", href.get());
-        } else {
-            out.start("span", "button");
-        }
+        led(way, "button", props, label, out);
+        out.end();
+    }
+
+    /** Words that look like a link, and are one where it leads somewhere. */
+    static void led(Optional<Way> way, String classes, Props props, String label, HtmlWriter out) {
+        way.ifPresentOrElse(w -> out.start(w, classes), () -> out.start("span", classes));
         props.write(label, out);
-        out.end().end();
+        way.ifPresentOrElse(out::end, out::end);
     }
 }

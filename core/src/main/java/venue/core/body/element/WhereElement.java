@@ -84,12 +84,11 @@ final class WhereElement extends DeclaredKind {
         Tiles.line(props, "address", "p", "lines", out);
         Tiles.words(props, "words", out);
         spot(props).ifPresent(at -> coordinates(props, at, out));
-        props.href("way")
-                .ifPresent(href -> out.start("p")
-                        .start("a")
-                        .attr("href", href)
+        props.way("way")
+                .ifPresent(way -> out.start("p")
+                        .start(way, "")
                         .text(props.scene().words().say(Phrase.WAY))
-                        .end()
+                        .end(way)
                         .end());
         out.end().end();
     }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.SafeHtml;
 import venue.core.basics.value.Value;
 import venue.core.model.media.Media;
@@ -127,8 +128,8 @@ public final class Props {
     }
 
     /** Where the link at {@code key} leads; empty when it leads nowhere. */
-    public Optional<String> href(String key) {
-        return Link.find(text(key)).flatMap(scene.links()::href);
+    public Optional<Way> way(String key) {
+        return Link.find(text(key)).flatMap(scene.links()::way);
     }
 
     /**

@@ -2,6 +2,7 @@ package venue.core.body.scene;
 
 import java.time.LocalDateTime;
 import venue.core.model.page.Page;
+import venue.core.model.site.Membership;
 import venue.core.model.theme.Look;
 
 /** What an element can ask of the page and site around it: by four doors, and what the page itself is. */
@@ -14,6 +15,15 @@ public interface Scene {
     ScenePictures pictures();
 
     SceneGathered gathered();
+
+    /** The member who looks. */
+    Guest guest();
+
+    /** How people become members of the site, and what is kept of them. */
+    Membership membership();
+
+    /** Something here is a form of the members', and is set by rules that other pages don't load. */
+    void needsForms();
 
     /** The page that is shown. */
     Page page();

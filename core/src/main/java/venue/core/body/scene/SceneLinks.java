@@ -2,13 +2,14 @@ package venue.core.body.scene;
 
 import java.util.Optional;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.model.page.Page;
 
 /** Where an element can lead: pages and menus that this visitor may follow, and what is shown from other hosts. */
 public interface SceneLinks {
 
     /** Where a link leads for this visitor; empty when it leads nowhere that they may see. */
-    Optional<String> href(Link link);
+    Optional<Way> way(Link link);
 
     /** A page's own address as served; empty for an entry that has no page. */
     String address(Page page);

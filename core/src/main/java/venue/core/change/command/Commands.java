@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.entry.EntryCommand;
+import venue.core.change.edit.gate.GateCommand;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
 import venue.core.change.edit.media.MediaCommand;
@@ -31,6 +32,7 @@ public final class Commands {
             EntryCommand.class,
             MediaCommand.class,
             MenuCommand.class,
+            GateCommand.class,
             RedirectCommand.class,
             LookCommand.class,
             ValueCommand.class,

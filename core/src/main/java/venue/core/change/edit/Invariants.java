@@ -125,6 +125,7 @@ final class Invariants {
                             "The home page would be removed.",
                             "Make another page the home page first."));
             Homes.requireShown(after, home);
+            Homes.requireOpen(home);
         }
     }
 }

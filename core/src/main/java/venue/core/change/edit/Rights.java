@@ -6,6 +6,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
+import venue.core.model.gate.Gate;
 import venue.core.model.kind.BeneathRule;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.OfKind;
@@ -71,9 +72,15 @@ public final class Rights {
                         "not-for-editors", k.pages() + " are made by managers only.", "Ask a manager to make it.");
             });
             requireSameRule(Map.of(), page.settings());
+            if (Gate.in(page.settings()).filter(Gate::isOpen).isPresent()) {
+                throw shapes();
+            }
         } else if (!isOnlyRenumbered(was.get(), page)) {
             requireChange(role, before, was.get());
             requireSameRule(was.get().settings(), page.settings());
+            if (!Gate.in(was.get().settings()).equals(Gate.in(page.settings()))) {
+                throw shapes();
+            }
         }
     }
 

@@ -39,7 +39,10 @@ public final class Survey {
             new FieldMissing(),
             new TopicTwins(),
             new TopicUsedOnce(),
-            new RedirectShadowed());
+            new RedirectShadowed(),
+            new OpenToClosed(),
+            new MenuLineClosed(),
+            new GateAtOdds());
 
     private static final Comparator<Finding> GRAVEST = Comparator.comparing(Finding::severity)
             .thenComparing(Finding::rule)

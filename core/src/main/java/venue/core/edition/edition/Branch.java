@@ -3,7 +3,6 @@ package venue.core.edition.edition;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import venue.core.basics.link.Link;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
 
@@ -35,7 +34,7 @@ public final class Branch {
         }
         return edition.plan().beneath(page).stream()
                 .limit(MOST)
-                .map(id -> new Line(id, Link.toPage(id), null, 0, beneath(edition, id, levels - 1)))
+                .map(id -> Line.toPage(id, id).withBeneath(beneath(edition, id, levels - 1)))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package venue.core.edition.edition;
 import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.fault.Refusal;
+import venue.core.model.gate.Gate;
 import venue.core.model.page.Page;
 import venue.core.model.site.BoundPage;
 
@@ -31,6 +32,30 @@ public final class Homes {
                                         + task.property().label() + "” and can't be " + what + ".",
                                 "Choose another page for that first, in the Site settings under Pages with a task.");
                     });
+        }
+    }
+
+    /** Refuses a home page that has a gate of its own: it is closed with the whole site, and by nothing else. */
+    public static void requireOpen(Page home) {
+        if (Gate.in(home.settings()).filter(g -> !g.isOpen()).isPresent()) {
+            throw Refusal.conflict(
+                    "home-closed",
+                    "gate",
+                    "“" + home.title() + "” is the home page: it is closed with the whole site, and not alone.",
+                    "Close the whole site under Site settings, and leave open what everyone may see.");
+        }
+    }
+
+    /** Refuses a page as home that is not for everyone for whom the site is: it would be open from one moment to the next. */
+    public static void requireOpenAsSite(Edition edition, Page page) {
+        Gates gates = Gates.of(edition);
+        Gates.Held held = gates.of(page);
+        if (!held.gate().isOpen() && !held.gate().equals(gates.ofSite())) {
+            throw Refusal.conflict(
+                    "home-closed",
+                    "page",
+                    "“" + page.title() + "” is not for everyone, and the home page is.",
+                    "Say first that everyone may see it, or choose another page.");
         }
     }
 

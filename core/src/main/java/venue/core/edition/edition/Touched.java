@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Item;
 import venue.core.body.listing.GatheredAt;
+import venue.core.model.gate.Gate;
 import venue.core.model.kind.BeneathRule;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -159,7 +160,8 @@ public final class Touched {
         if (was.isEmpty() || is.isEmpty() || !holdsAlike(was.get(), is.get())) {
             in(e -> e.plan().beneath(id).stream());
         }
-        boolean shown = before.plan().isShown(id) != after.plan().isShown(id);
+        boolean shown = before.plan().isShown(id) != after.plan().isShown(id)
+                || !gate(before, id).equals(gate(after, id));
         boolean moved = !address(before, id).equals(address(after, id));
         if (shown || moved) {
             Set<String> subtree = new HashSet<>();
@@ -176,6 +178,10 @@ public final class Touched {
         return was.kind().equals(is.kind())
                 && Objects.equals(was.template(), is.template())
                 && BeneathRule.in(was.settings()).equals(BeneathRule.in(is.settings()));
+    }
+
+    private static Optional<Gate> gate(Edition edition, String id) {
+        return edition.page(id).map(p -> Gates.of(edition).of(p).gate());
     }
 
     private static String address(Edition edition, String id) {

@@ -3,8 +3,11 @@ package venue.core.edition.usage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Differing;
@@ -13,8 +16,10 @@ import venue.core.edition.edition.PageFacts;
 import venue.core.model.entry.Entry;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
+import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
 import venue.core.model.pattern.Pattern;
+import venue.core.model.redirect.Redirect;
 import venue.core.model.section.SharedSection;
 import venue.core.model.site.Site;
 import venue.core.model.site.SiteFacts;
@@ -36,7 +41,25 @@ public final class MediaUse {
     public static Map<String, List<Item>> all(Edition edition) {
         Map<String, List<Item>> all = new HashMap<>();
         edition.all(Page.class).forEach(p -> note(edition, p, all, edition.facts(p), aside(p), putAway(edition, p)));
-        Stream.of(Template.class, Pattern.class, SharedSection.class)
+        edition.all(SharedSection.class).forEach(s -> note(edition, s, all, edition.facts(s)));
+        around(edition, all);
+        return all;
+    }
+
+    /** Ids of the files that neither pages nor the sections that they share use: what uses them may show on any page. */
+    static Set<String> apartFromPages(Edition edition) {
+        Map<String, List<Item>> all = new HashMap<>();
+        around(edition, all);
+        Set<String> led = new HashSet<>(all.keySet());
+        Stream.concat(
+                        edition.all(Menu.class).flatMap(Menu::all).flatMap(l -> Optional.ofNullable(l.link()).stream()),
+                        edition.all(Redirect.class).flatMap(r -> r.leads().stream()))
+                .forEach(l -> l.mediaId().ifPresent(led::add));
+        return led;
+    }
+
+    private static void around(Edition edition, Map<String, List<Item>> all) {
+        Stream.of(Template.class, Pattern.class)
                 .flatMap(edition::all)
                 .forEach(i -> note(edition, i, all, edition.facts(i)));
         edition.all(Entry.class).forEach(e -> note(edition, e, all, edition.factsOfFields(e)));
@@ -44,7 +67,17 @@ public final class MediaUse {
                 .forEach(l -> note(edition, l, all, PageFacts.of(List.of(), ThemeSettings.all(), l.settings())));
         Site site = edition.site();
         note(edition, site, all, PageFacts.of(List.of(), SiteFacts.all(), site.facts()));
-        return all;
+    }
+
+    /** Ids of the pictures of the looks that single pages have. */
+    static Stream<String> ofLooksOfPages(Edition edition) {
+        return Differing.pages(edition)
+                .flatMap(p -> PageFacts.of(List.of(), ThemeSettings.all(), Differing.of(p)).shows().media().stream());
+    }
+
+    /** What the settings of a page name. */
+    static PageFacts ofSettings(Page page) {
+        return PageFacts.of(List.of(), Differing.NAMING, page.settings());
     }
 
     private static PageFacts aside(Page page) {
@@ -65,7 +98,7 @@ public final class MediaUse {
     }
 
     /** What is shown, what is led to, and what lies in a folder that is shown. */
-    private static Stream<String> named(Edition edition, PageFacts facts) {
+    static Stream<String> named(Edition edition, PageFacts facts) {
         return Stream.of(
                         facts.shows().media().stream(),
                         facts.leads().elsewhere().stream().flatMap(l -> l.mediaId().stream()),

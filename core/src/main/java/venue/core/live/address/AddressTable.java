@@ -125,7 +125,7 @@ public final class AddressTable {
             return new Link(to);
         }
         int hash = to.indexOf('#');
-        AtAddress there = new Addresses(edition, p -> true).at(hash < 0 ? to : to.substring(0, hash));
+        AtAddress there = Addresses.ofAll(edition).at(hash < 0 ? to : to.substring(0, hash));
         Optional<Page> page = there instanceof Here here
                 ? Optional.of(here.page())
                 : there instanceof Moved moved ? Optional.of(moved.page()) : Optional.empty();

@@ -2,16 +2,20 @@ package venue.core.live.address;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import venue.core.basics.link.Link;
 import venue.core.basics.link.SitePath;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
 import venue.core.edition.edition.Redirecting;
+import venue.core.live.address.AtAddress.Closed;
 import venue.core.live.address.AtAddress.Elsewhere;
 import venue.core.live.address.AtAddress.Gone;
 import venue.core.live.address.AtAddress.Here;
 import venue.core.live.address.AtAddress.Moved;
 import venue.core.live.address.AtAddress.Nothing;
+import venue.core.model.gate.Gate.Meeting;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -25,12 +29,26 @@ public final class Addresses {
     private static final int MOST_STEPS = 10;
 
     private final Edition edition;
-    private final Predicate<Page> shows;
+    private final Function<Page, Optional<Meeting>> meets;
 
-    /** @param shows the pages that whoever asks may see */
-    public Addresses(Edition edition, Predicate<Page> shows) {
+    private Addresses(Edition edition, Function<Page, Optional<Meeting>> meets) {
         this.edition = edition;
-        this.shows = shows;
+        this.meets = meets;
+    }
+
+    /** As somebody gets there who asks for an address. */
+    public static Addresses of(Edition edition, Visitor visitor) {
+        Gates gates = Gates.of(edition);
+        return new Addresses(
+                edition,
+                page -> edition.plan().isShown(page.id())
+                        ? Optional.of(gates.of(page).gate().meets(visitor))
+                        : Optional.empty());
+    }
+
+    /** Whatever page stands there, on the site or taken off, for nobody in particular. */
+    public static Addresses ofAll(Edition edition) {
+        return new Addresses(edition, page -> Optional.of(Meeting.OPENS));
     }
 
     /** The form under which the site knows an address: letter case matters where pages differ by it. */
@@ -78,10 +96,21 @@ public final class Addresses {
     }
 
     private AtAddress found(Page page, String path) {
-        if (!shows.test(page)) {
+        return met(page, edition.servedAt(page).equals(path) ? new Here(page) : new Moved(page, ""));
+    }
+
+    /** What is there for whoever asks, where this is there for those who may open the page. */
+    private AtAddress met(Page page, AtAddress opened) {
+        Optional<Meeting> meeting = meets.apply(page);
+        if (meeting.isEmpty()) {
             return new Gone();
         }
-        return edition.servedAt(page).equals(path) ? new Here(page) : new Moved(page, "");
+        return switch (meeting.get()) {
+            case OPENS -> opened;
+            case NOTHING -> new Nothing();
+            case SIGN_IN -> new Closed(page, true);
+            case REFUSED -> new Closed(page, false);
+        };
     }
 
     private AtAddress led(Redirect redirect, int steps) {
@@ -91,8 +120,7 @@ public final class Addresses {
         }
         if (to.pageId().isPresent()) {
             return edition.page(to.pageId().get())
-                    .filter(shows)
-                    .<AtAddress>map(p -> new Moved(p, to.anchor()))
+                    .map(p -> met(p, new Moved(p, to.anchor())))
                     .orElseGet(Gone::new);
         }
         if (to.mediaId().isPresent()) {

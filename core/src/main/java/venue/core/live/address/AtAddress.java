@@ -18,7 +18,14 @@ public sealed interface AtAddress {
     /** A file of the site, or an address of another. */
     record Elsewhere(String address) implements AtAddress {}
 
-    /** What stood there is gone, or whoever asks may not see it. */
+    /**
+     * A page that whoever asks may not open, and may know of.
+     *
+     * @param signIn whether they may perhaps once they have signed in
+     */
+    record Closed(Page page, boolean signIn) implements AtAddress {}
+
+    /** What stood there is gone. */
     record Gone() implements AtAddress {}
 
     /** Nothing ever stood there. */

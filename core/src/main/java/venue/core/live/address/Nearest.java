@@ -9,9 +9,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import venue.core.basics.text.Letters;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 
-/** The page that somebody may have meant with an address at which nothing is: the one that shares most of its words. */
+/** The page, of those that are open to everyone, that somebody may have meant with an address at which nothing is: the one that shares most of its words. */
 public final class Nearest {
 
     private static final int SHORTEST = 3;
@@ -22,7 +24,7 @@ public final class Nearest {
 
     public Nearest(Edition edition) {
         pages = edition.all(Page.class)
-                .filter(p -> edition.plan().isShown(p.id()))
+                .filter(p -> Gates.of(edition).opens(p, Visitor.STRANGER))
                 .map(p -> new Known(p, words(edition.plan().address(p.id()) + " " + p.title())))
                 .toList();
     }

@@ -3,13 +3,14 @@ package venue.core.live.address;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.edition.Edition;
+import venue.core.live.address.AtAddress.Closed;
 import venue.core.live.address.AtAddress.Elsewhere;
 import venue.core.live.address.AtAddress.Gone;
 import venue.core.live.address.AtAddress.Here;
 import venue.core.live.address.AtAddress.Moved;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -28,6 +29,10 @@ public record Trail(List<Stop> stops) {
         SERVED,
         /** A page stands there, and visitors may not see it. */
         HIDDEN,
+        /** A page stands there that is not for whoever asks; they are asked to sign in, or told whom to ask. */
+        CLOSED,
+        /** A page stands there of which whoever asks doesn't learn. */
+        UNTOLD,
         /** What stood there is not there any more. */
         GONE,
         ELSEWHERE,
@@ -53,11 +58,11 @@ public record Trail(List<Stop> stops) {
     }
 
     /**
-     * @param shows the pages that whoever asks may see
+     * @param edition whole, with what whoever asks doesn't learn of
      * @param path decoded; of a page
      */
-    public static Trail of(Edition edition, Predicate<Page> shows, String path) {
-        Addresses addresses = new Addresses(edition, shows);
+    public static Trail of(Edition edition, Visitor visitor, String path) {
+        Addresses addresses = Addresses.of(edition, visitor);
         List<Stop> stops = new ArrayList<>();
         stops.add(Stop.of(Kind.ASKED, path));
         String right = addresses.knownForm(path);
@@ -89,13 +94,16 @@ public record Trail(List<Stop> stops) {
         if (there instanceof Elsewhere elsewhere) {
             return new Stop(Kind.ELSEWHERE, elsewhere.address(), null, by);
         }
+        if (there instanceof Closed closed) {
+            return new Stop(Kind.CLOSED, edition.servedAt(closed.page()), closed.page(), by);
+        }
+        Optional<Page> hidden = edition.plan()
+                .pageAt(right)
+                .or(() -> led.flatMap(Redirect::pageId))
+                .flatMap(edition::page);
         if (there instanceof Gone) {
-            Optional<Page> hidden = edition.plan()
-                    .pageAt(right)
-                    .or(() -> led.flatMap(Redirect::pageId))
-                    .flatMap(edition::page);
             return new Stop(hidden.isPresent() ? Kind.HIDDEN : Kind.GONE, right, hidden.orElse(null), by);
         }
-        return Stop.of(Kind.NOTHING, right);
+        return new Stop(hidden.isPresent() ? Kind.UNTOLD : Kind.NOTHING, right, hidden.orElse(null), by);
     }
 }

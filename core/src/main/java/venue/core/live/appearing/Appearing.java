@@ -6,7 +6,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.edition.Branch;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.edition.usage.GateWords;
 import venue.core.live.sitemap.Sitemap;
+import venue.core.model.gate.Gate;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
@@ -53,9 +56,12 @@ public final class Appearing {
         Optional<String> hidden = hidden(edition, live, page);
         List<Place> places = new ArrayList<>();
         edition.menus().forEach(m -> places.add(inMenu(edition, m, page, hidden)));
-        places.add(listed(Sort.SIDE_NAVIGATION, "side navigation", Listed.AROUND, page, hidden));
-        places.add(listed(Sort.CONTENTS, "contents of the site", Listed.INDEX, page, hidden));
-        places.add(listed(Sort.NEIGHBOURS, "before and after other pages", Listed.NEIGHBOURS, page, hidden));
+        String why = hidden.orElseGet(() -> alone(edition, page));
+        How how = hidden.isEmpty() ? How.IN : How.WAITS;
+        places.add(listed(new Place(Sort.SIDE_NAVIGATION, null, "side navigation", how, why), Listed.AROUND, page));
+        places.add(listed(new Place(Sort.CONTENTS, null, "contents of the site", how, why), Listed.INDEX, page));
+        places.add(listed(
+                new Place(Sort.NEIGHBOURS, null, "before and after other pages", how, why), Listed.NEIGHBOURS, page));
         places.add(inSitemap(edition, live, page));
         return List.copyOf(places);
     }
@@ -72,6 +78,12 @@ public final class Appearing {
         return isDraft(live, page) ? Optional.of("shows when the page is released") : Optional.empty();
     }
 
+    /** To whom alone lists and menus show it; empty where they show it to everyone. */
+    private static String alone(Edition edition, Page page) {
+        Gate gate = Gates.of(edition).of(page).gate();
+        return gate.isOpen() ? "" : "for " + GateWords.of(edition, gate.audience()) + " alone";
+    }
+
     private static Place inMenu(Edition edition, Menu menu, Page page, Optional<String> hidden) {
         Optional<Line> line = menu.lineTo(page.id());
         if (line.isPresent()) {
@@ -83,7 +95,7 @@ public final class Appearing {
                     menu.id(),
                     menu.name(),
                     hidden.isEmpty() ? How.IN : How.WAITS,
-                    hidden.map(h -> "its line waits: " + h).orElse(above));
+                    hidden.map(h -> "its line waits: " + h).orElseGet(() -> both(above, alone(edition, page))));
         }
         return Branch.over(edition, menu, page.id())
                 .map(over -> new Place(
@@ -91,15 +103,18 @@ public final class Appearing {
                         menu.id(),
                         menu.name(),
                         How.FOLLOWS,
-                        "by itself: “" + over.words(edition::page) + "” follows its branch"))
+                        both(
+                                "by itself: “" + over.words(edition::page) + "” follows its branch",
+                                alone(edition, page))))
                 .orElseGet(() -> new Place(Sort.MENU, menu.id(), menu.name(), How.OUT, "no line leads to it"));
     }
 
-    private static Place listed(Sort sort, String name, Listed list, Page page, Optional<String> hidden) {
-        if (!list.holds(page)) {
-            return new Place(sort, null, name, How.OUT, "its settings keep it out");
-        }
-        return new Place(sort, null, name, hidden.isEmpty() ? How.IN : How.WAITS, hidden.orElse(""));
+    private static Place listed(Place in, Listed list, Page page) {
+        return list.holds(page) ? in : new Place(in.sort(), null, in.name(), How.OUT, "its settings keep it out");
+    }
+
+    private static String both(String one, String other) {
+        return one.isEmpty() || other.isEmpty() ? one + other : one + ", " + other;
     }
 
     /** Its place in the sitemap. */

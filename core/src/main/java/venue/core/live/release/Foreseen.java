@@ -3,7 +3,10 @@ package venue.core.live.release;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -16,10 +19,15 @@ import venue.core.change.edit.Editor;
 import venue.core.change.edit.Gathered;
 import venue.core.change.edit.whole.WholeCommand;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Audience;
+import venue.core.model.gate.Gate;
+import venue.core.model.kind.Kind;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
+import venue.core.model.site.Site;
 
 /**
  * What would come of commands, told before they are given. It costs what they touch.
@@ -28,14 +36,14 @@ import venue.core.model.redirect.Redirect;
  * @param moves the pages whose addresses change, those beneath others too
  * @param leading what old addresses will answer from a release on
  * @param menus the names of menus whose lines lead elsewhere, or go
- * @param hidden how many pages visitors would not see any more
+ * @param seen how many pages more or fewer people would see
  */
 public record Foreseen(
         int pages,
         List<Moving> moves,
         Leading leading,
         List<String> menus,
-        int hidden,
+        Seen seen,
         Shelved shelved,
         List<Refused> refused) {
 
@@ -44,6 +52,38 @@ public record Foreseen(
 
     /** How many old addresses will lead to where the page is, and how many will say that it is gone. */
     public record Leading(int on, int gone) {}
+
+    /**
+     * How many pages are seen by others than before.
+     *
+     * @param hidden that visitors would not see any more
+     * @param closed that fewer may open
+     * @param opened that more may open
+     */
+    public record Seen(int hidden, int closed, int opened) {
+
+        private static Seen of(Edition live, Edition before, Edition after, Set<String> within) {
+            int hidden = (int) within.stream()
+                    .filter(id -> live.plan().isShown(id) && !after.plan().isShown(id))
+                    .count();
+            int closed = 0;
+            int opened = 0;
+            for (String id : within) {
+                Optional<Audience> was = audience(before, id);
+                Optional<Audience> is = audience(after, id);
+                if (was.isPresent() && is.isPresent() && !was.equals(is)) {
+                    boolean wider = !is.get().isWithin(was.get());
+                    opened += wider ? 1 : 0;
+                    closed += wider ? 0 : 1;
+                }
+            }
+            return new Seen(hidden, closed, opened);
+        }
+
+        private static Optional<Audience> audience(Edition edition, String id) {
+            return edition.page(id).map(p -> Gates.of(edition).of(p).gate().audience());
+        }
+    }
 
     /** What goes to shelves: how many sections of how many pages. */
     public record Shelved(int pages, int sections) {}
@@ -80,7 +120,8 @@ public record Foreseen(
             return told(desk, new Editor(desk.archive()).held(desk, good, change), refused);
         } catch (Refusal refusal) {
             refused.add(Refused.of(0, refusal));
-            return new Foreseen(0, List.of(), new Leading(0, 0), List.of(), 0, new Shelved(0, 0), refused);
+            return new Foreseen(
+                    0, List.of(), new Leading(0, 0), List.of(), new Seen(0, 0, 0), new Shelved(0, 0), refused);
         }
     }
 
@@ -91,10 +132,12 @@ public record Foreseen(
                         edited.change().put().stream().map(Item::id), edited.change().removed().stream())
                 .filter(id -> before.page(id).isPresent() || after.page(id).isPresent())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
-        Set<String> within = changed.stream()
-                .filter(id -> before.page(id).isPresent() && differs(before, after, id))
-                .flatMap(id -> before.plan().subtree(id))
-                .collect(Collectors.toCollection(LinkedHashSet::new));
+        Stream<String> reached = gates(before).equals(gates(after))
+                ? changed.stream()
+                        .filter(id -> before.page(id).isPresent() && differs(before, after, id))
+                        .flatMap(id -> before.plan().subtree(id))
+                : before.plan().inOrder();
+        Set<String> within = reached.collect(Collectors.toCollection(LinkedHashSet::new));
         List<Moving> moves = within.stream()
                 .flatMap(id -> after.page(id).stream())
                 .filter(p ->
@@ -105,23 +148,31 @@ public record Foreseen(
         List<Redirect> left =
                 Redirects.left(desk.live(), after, within.stream().flatMap(id -> desk.live().page(id).stream()));
         int on = (int) left.stream().filter(r -> Redirects.leads(after, r)).count();
-        int hidden = (int) within.stream()
-                .filter(id -> desk.live().plan().isShown(id) && !after.plan().isShown(id))
-                .count();
         return new Foreseen(
                 changed.size(),
                 moves,
                 new Leading(on, left.size() - on),
                 menus(before, after, within),
-                hidden,
+                Seen.of(desk.live(), before, after, within),
                 shelved(before, after, changed),
                 refused);
     }
 
+    /** The gates that pages have from their kinds and from the site. */
+    private static Map<String, Gate> gates(Edition edition) {
+        Map<String, Gate> gates = new TreeMap<>();
+        edition.all(Kind.class).forEach(k -> Gate.in(k.settings()).ifPresent(g -> gates.put(k.id(), g)));
+        gates.put(Site.ID, Gates.of(edition).ofSite());
+        return gates;
+    }
+
     /** Whether a page goes, stands elsewhere, or is shown otherwise. */
     private static boolean differs(Edition before, Edition after, String id) {
-        Function<Edition, String> at =
-                e -> e.page(id).isEmpty() ? "" : e.plan().address(id) + e.plan().isShown(id);
+        Function<Edition, String> at = e -> e.page(id)
+                .map(p -> e.plan().address(id)
+                        + e.plan().isShown(id)
+                        + Gates.of(e).of(p).gate())
+                .orElse("");
         return !at.apply(before).equals(at.apply(after));
     }
 

@@ -11,6 +11,8 @@ import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.show.render.PageRenderer;
@@ -57,7 +59,12 @@ public final class Sitemap {
         if (!edition.plan().isShown(id)) {
             return Optional.of("a page above it is taken off the site");
         }
-        return page.get().isKeptOut() ? Optional.of("kept out of search engines on purpose") : Optional.empty();
+        if (page.get().isKeptOut()) {
+            return Optional.of("kept out of search engines on purpose");
+        }
+        return Gates.of(edition).opens(page.get(), Visitor.STRANGER)
+                ? Optional.empty()
+                : Optional.of("not open to everyone");
     }
 
     /** The addresses, the home page first, then in the plan's order. */

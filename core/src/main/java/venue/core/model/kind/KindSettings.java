@@ -7,6 +7,7 @@ import static venue.core.model.property.Property.of;
 import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.value.Value;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.part.PagePart;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
@@ -59,8 +60,9 @@ public final class KindSettings {
                             "Told from declared fields alone: date, until, person, place, role, picture, summary (schema.org)."),
             MAY_HOLD);
 
-    private static final List<Property> ALL =
-            Stream.concat(OWN.stream(), PagePart.ofKinds().stream()).toList();
+    private static final List<Property> ALL = Stream.of(OWN, GateSettings.inherited(), PagePart.ofKinds())
+            .flatMap(List::stream)
+            .toList();
 
     private static final List<Property> KEPT =
             Stream.concat(ALL.stream(), ThemeSettings.ofKinds().stream()).toList();

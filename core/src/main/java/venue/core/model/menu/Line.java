@@ -1,37 +1,66 @@
 package venue.core.model.menu;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.link.Link;
+import venue.core.basics.value.Value;
+import venue.core.basics.value.Values;
+import venue.core.model.gate.Audience;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.page.Page;
 
 /**
  * A line of a menu. One that points at a page follows it and takes its title, unless given a label.
  *
  * @param link where it leads; absent for a heading over the lines beneath it
+ * @param settings the values of {@link GateSettings#ofSections}: to whom it is shown, of those who may open what it leads to
  * @param follows how many levels of its page's branch of the plan stand beneath it by themselves, before its own lines: 0 to 2
  */
-public record Line(String id, @Nullable Link link, @Nullable String label, int follows, List<Line> beneath) {
+public record Line(
+        String id,
+        @Nullable Link link,
+        @Nullable String label,
+        int follows,
+        @Nullable Map<String, Value> settings,
+        List<Line> beneath) {
 
     public Line {
+        settings = Values.copy(settings);
         beneath = beneath == null ? List.of() : List.copyOf(beneath);
+    }
+
+    /** None for whoever says nothing of them. */
+    @Override
+    public Map<String, Value> settings() {
+        return Objects.requireNonNull(settings);
     }
 
     /** One that takes a page's title, with nothing beneath it. */
     public static Line toPage(String id, String page) {
-        return new Line(id, Link.toPage(page), null, 0, List.of());
+        return new Line(id, Link.toPage(page), null, 0, Map.of(), List.of());
     }
 
     public Line withBeneath(List<Line> lines) {
-        return new Line(id, link, label, follows, lines);
+        return new Line(id, link, label, follows, settings, lines);
     }
 
     public Line withLabel(@Nullable String words) {
-        return new Line(id, link, words, follows, beneath);
+        return new Line(id, link, words, follows, settings, beneath);
+    }
+
+    public Line withSettings(Map<String, Value> all) {
+        return new Line(id, link, label, follows, all, beneath);
+    }
+
+    /** To whom it is shown, of those who may open what it leads to. */
+    public Audience shownTo() {
+        return GateSettings.shownTo(settings());
     }
 
     /** The page that it leads to. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.kind.KindSettings;
 import venue.core.model.part.PagePart;
 import venue.core.model.property.PictureSlot;
@@ -68,8 +69,9 @@ public final class PageSettings {
             listed(Listed.INDEX, "In contents of the site"),
             listed(Listed.NEIGHBOURS, "Before and after other pages"));
 
-    private static final List<Property> ALL =
-            Stream.concat(OWN.stream(), PagePart.ofPages().stream()).toList();
+    private static final List<Property> ALL = Stream.of(OWN, GateSettings.inherited(), PagePart.ofPages())
+            .flatMap(List::stream)
+            .toList();
 
     private PageSettings() {}
 

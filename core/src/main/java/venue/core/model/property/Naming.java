@@ -28,6 +28,7 @@ public final class Naming {
             PropertyType.TOPIC,
             PropertyType.KIND,
             PropertyType.MENU,
+            PropertyType.GROUP,
             PropertyType.MANY);
 
     private Naming() {}

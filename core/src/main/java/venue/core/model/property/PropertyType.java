@@ -38,6 +38,8 @@ public enum PropertyType {
     FOLDER,
     /** The id of a menu. */
     MENU,
+    /** The id of a group of members. */
+    GROUP,
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */
     OPTION,
     /** Several groups of further properties. */

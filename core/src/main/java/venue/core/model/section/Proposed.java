@@ -28,6 +28,13 @@ final class Proposed {
             Map.entry("outside", "Page from elsewhere"),
             Map.entry("questions", "Questions and answers"),
             Map.entry("site-index", "Contents of the site"),
+            Map.entry("sign-in", "Sign in"),
+            Map.entry("join", "Ask to join"),
+            Map.entry("forgotten", "Forgotten password"),
+            Map.entry("confirm", "Confirm an address"),
+            Map.entry("my-page", "My page"),
+            Map.entry("leave", "Leave"),
+            Map.entry("greeting", "Greeting"),
             Map.entry("social", "Social links"));
 
     private Proposed() {}

@@ -7,6 +7,7 @@ import static venue.core.model.property.Property.of;
 
 import java.util.List;
 import java.util.stream.Stream;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.property.PictureSlot;
 import venue.core.model.property.Property;
 import venue.core.model.property.PropertyGroup;
@@ -149,6 +150,11 @@ public final class SectionSettings {
     }
 
     private static List<Property> showing() {
+        return Stream.concat(timed().stream(), GateSettings.ofSections().stream())
+                .toList();
+    }
+
+    private static List<Property> timed() {
         return List.of(
                 of("shownFrom", "Shown from", PropertyType.DATE_TIME).help("In the site's time zone."),
                 of("shownUntil", "Shown until", PropertyType.DATE_TIME),

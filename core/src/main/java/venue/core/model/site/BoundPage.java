@@ -1,8 +1,11 @@
 package venue.core.model.site;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import venue.core.basics.value.Values;
 import venue.core.model.property.Property;
@@ -19,12 +22,31 @@ public enum BoundPage {
             "contentsPage",
             "Contents of the site",
             "Linked at the end of every page, and where somebody finds nothing."),
-    PRIVACY("privacyPage", "Privacy", "Linked at the end of every page.");
+    PRIVACY("privacyPage", "Privacy", "Linked at the end of every page."),
+    SIGN_IN("signInPage", "Sign in", "What members get at /-/sign-in. It holds the element “Sign in”."),
+    JOIN("joinPage", "Ask to join", "What is shown at /-/join. It holds the element “Ask to join”."),
+    FORGOTTEN("forgottenPage", "Forgotten password", "What is shown at /-/forgotten."),
+    CONFIRM("confirmPage", "Confirm an address", "Where the links in letters to members lead, at /-/confirm."),
+    MY_PAGE("myPage", "My page", "What a member gets at /-/my-page."),
+    LEAVE("leavePage", "Leave", "Where a member leaves, at /-/leave.");
+
+    /** The tasks that have to do with members. */
+    private static final Set<BoundPage> OF_MEMBERS = EnumSet.of(SIGN_IN, JOIN, FORGOTTEN, CONFIRM, MY_PAGE, LEAVE);
 
     private final Property property;
 
     BoundPage(String key, String label, String help) {
         property = Property.of(key, label, PropertyType.PAGE).help(help);
+    }
+
+    /** Whether it has to do with members. */
+    public boolean isOfMembers() {
+        return OF_MEMBERS.contains(this);
+    }
+
+    /** The key of its element, which ends its address too. */
+    public String element() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     public Property property() {

@@ -7,6 +7,7 @@ import static venue.core.model.property.PropertyType.WORDS;
 
 import java.util.List;
 import java.util.stream.Stream;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.property.Property;
 import venue.core.model.property.Property.LineRule;
 import venue.core.model.property.PropertyType;
@@ -55,7 +56,13 @@ public final class SiteFacts {
     private static final Property MAY_HOLD =
             many("mayHold", "At the top of the plan", of("kind", "Kind", PropertyType.KIND));
 
-    private static final List<Property> ALL = Stream.of(TOLD, SiteIdentity.all(), BoundPage.all(), List.of(MAY_HOLD))
+    private static final List<Property> ALL = Stream.of(
+                    TOLD,
+                    SiteIdentity.all(),
+                    BoundPage.all(),
+                    GateSettings.ofSite(),
+                    Membership.declared(),
+                    List.of(MAY_HOLD))
             .flatMap(List::stream)
             .toList();
 

@@ -20,6 +20,7 @@ import venue.core.model.theme.Tone;
 public final class SiteIdentity {
 
     public static final String HEADER_MENU = "headerMenu";
+    public static final String HEADER_MEMBERS = "headerMembers";
     public static final String FOOT_MENU = "footMenu";
     public static final String CLOSING_MENU = "closingMenu";
 
@@ -69,6 +70,10 @@ public final class SiteIdentity {
                                     .longest(24)
                                     .help("A button at the header's end, for example Book a place."),
                             of("actLink", "Leads to", PropertyType.LINK).onlyWhen("act"),
+                            of(HEADER_MEMBERS, "Members in the header", PropertyType.YES_NO)
+                                    .fallback(Value.of(false))
+                                    .help(
+                                            "“Sign in” for strangers; for members “My page”, with how much is new to them."),
                             of(HEADER_MENU, "Menu in the header", PropertyType.MENU)
                                     .help("Stands beside the name, and behind one button on narrow screens."))),
             new PropertyGroup(

@@ -134,6 +134,7 @@ final class Band {
         List<Page> above = view.edition().plan().ancestors(page.id()).stream()
                 .map(view.edition()::page)
                 .flatMap(Optional::stream)
+                .filter(view::shows)
                 .toList();
         if (above.isEmpty() || !scene.look().flag("breadcrumb")) {
             return;

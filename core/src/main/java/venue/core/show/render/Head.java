@@ -37,6 +37,9 @@ public final class Head {
     /** It puts a real map in the place of a drawn one, once a visitor agrees. */
     public static final String MAP = "/-/map.js";
 
+    /** How the forms of the members are set. */
+    public static final String MEMBERS = "/-/members.css";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -79,6 +82,9 @@ public final class Head {
         }
         styles(view, scene, out);
         scripts(view, scene, out);
+        if (scene.needs().needsForms()) {
+            out.empty("link").attr("rel", "stylesheet").attr("href", MEMBERS);
+        }
         if (view.wrapping().stylesheet() != null) {
             out.empty("link")
                     .attr("rel", "stylesheet")

@@ -5,10 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.body.element.SocialLinks;
+import venue.core.body.scene.Guest;
 import venue.core.body.scene.ShownMenu;
 import venue.core.body.search.Found;
 import venue.core.model.menu.Menu;
@@ -154,23 +156,37 @@ final class Header {
         out.end();
     }
 
+    /** Where strangers sign in; a member's own page, with how many pages are new to them. */
+    private void members(Guest guest) {
+        out.start("a", "find").attr("href", guest.isMember() ? "/-/my-page" : "/-/sign-in");
+        out.text(scene.words().say(guest.isMember() ? Phrase.MY_PAGE : Phrase.SIGN_IN));
+        if (guest.news() > 0) {
+            out.text(" ").element("b", String.valueOf(guest.news()));
+        }
+        out.end();
+    }
+
     /** A call to act is there when it has words and leads somewhere that this visitor may open. */
     private void tools(Look theme) {
         Map<String, Value> facts = view.edition().site().facts();
         boolean social = theme.flag("headerSocial") && SocialLinks.any(scene);
         String words = Values.text(facts, "act");
-        Optional<String> act = words.isBlank()
+        Optional<Way> act = words.isBlank()
                 ? Optional.empty()
-                : Link.find(Values.text(facts, "actLink")).flatMap(scene.links()::href);
+                : Link.find(Values.text(facts, "actLink")).flatMap(scene.links()::way);
         boolean switches = theme.flag("byNight") && theme.flag("nightSwitch");
         Optional<String> search = theme.text("headerSearch").equals("none")
                 ? Optional.empty()
                 : scene.gathered().search().named();
-        if (!social && act.isEmpty() && !switches && search.isEmpty()) {
+        boolean members = Values.flag(facts, SiteIdentity.HEADER_MEMBERS);
+        if (!social && act.isEmpty() && !switches && search.isEmpty() && !members) {
             return;
         }
         out.start("div", "tools");
         search.ifPresent(at -> search(at, theme.text("headerSearch")));
+        if (members) {
+            members(scene.guest());
+        }
         if (switches) {
             out.start("button", "scheme").attr("type", "button").attr("hidden");
             out.attr("aria-label", scene.words().say(Phrase.DARK)).text("◐").end();
@@ -178,8 +194,7 @@ final class Header {
         if (social) {
             SocialLinks.write(scene, out);
         }
-        act.ifPresent(to ->
-                out.start("a", "button strong").attr("href", to).text(words).end());
+        act.ifPresent(to -> out.start(to, "button strong").text(words).end(to));
         out.end();
     }
 }

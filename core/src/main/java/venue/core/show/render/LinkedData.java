@@ -52,7 +52,10 @@ public final class LinkedData {
             return Optional.empty();
         }
         List<Object> steps = new ArrayList<>();
-        above.stream().flatMap(id -> edition.page(id).stream()).forEach(p -> steps.add(step(steps.size() + 1, p)));
+        above.stream()
+                .flatMap(id -> edition.page(id).stream())
+                .filter(view::shows)
+                .forEach(p -> steps.add(step(steps.size() + 1, p)));
         steps.add(step(steps.size() + 1, page));
         Map<String, Object> way = thing("BreadcrumbList");
         way.put("itemListElement", steps);

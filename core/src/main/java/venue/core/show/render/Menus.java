@@ -3,6 +3,7 @@ package venue.core.show.render;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.link.Way;
 import venue.core.body.scene.ShownMenu;
 import venue.core.edition.edition.Branch;
 import venue.core.model.menu.Line;
@@ -35,8 +36,11 @@ final class Menus {
 
     /** A line is there when it leads somewhere that may be seen; a heading when a line beneath it does. */
     private Optional<ShownMenu.Line> line(Line line) {
-        Optional<String> href = Optional.ofNullable(line.link()).flatMap(new Leading(view, page)::href);
-        if (href.isEmpty() && line.link() != null) {
+        Optional<String> href = Optional.ofNullable(line.link())
+                .filter(l -> opens(line))
+                .flatMap(new Leading(view, page)::way)
+                .map(Way::href);
+        if (href.isEmpty() && line.link() != null || !line.shownTo().holds(view.visitor())) {
             return Optional.empty();
         }
         List<ShownMenu.Line> beneath = lines(Branch.beneath(view.edition(), line));
@@ -44,6 +48,14 @@ final class Menus {
                 ? Optional.empty()
                 : Optional.of(new ShownMenu.Line(
                         line.words(view.edition()::page), href.orElse(null), current(line), beneath));
+    }
+
+    /** A line has the gate of the page that it leads to. */
+    private boolean opens(Line line) {
+        return line.pageId()
+                .flatMap(view.edition()::page)
+                .filter(p -> !view.shows(p))
+                .isEmpty();
     }
 
     private @Nullable String current(Line line) {

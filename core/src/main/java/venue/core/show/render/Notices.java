@@ -6,6 +6,7 @@ import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.item.Hash;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
@@ -68,10 +69,10 @@ final class Notices {
             out.attr("data-n", Hash.shortOf(words));
         }
         out.start("div", "in").start("p");
-        Optional<String> href = Link.find(Values.text(notice, "link")).flatMap(scene.links()::href);
-        href.ifPresent(to -> out.start("a").attr("href", to));
+        Optional<Way> way = Link.find(Values.text(notice, "link")).flatMap(scene.links()::way);
+        way.ifPresent(w -> out.start(w, ""));
         out.text(words);
-        href.ifPresent(to -> out.end());
+        way.ifPresent(out::end);
         out.end();
         if (canBePutAway(notice)) {
             button("away")

@@ -22,6 +22,12 @@ public final class OwnHtml {
         return WHERE + page + "/" + Hash.shortOf(html) + ".html";
     }
 
+    /** The id of the page whose HTML is served under a path. */
+    public static Optional<String> page(String path) {
+        String[] parts = path.substring(WHERE.length()).split("/");
+        return parts.length == 2 ? Optional.of(parts[0]) : Optional.empty();
+    }
+
     /** The HTML that is served under a path, if a page or its template holds it. */
     public static Optional<String> at(Edition edition, String path) {
         String[] parts = path.substring(WHERE.length()).split("/");

@@ -2,6 +2,7 @@ package venue.core.show.render;
 
 import java.util.Optional;
 import venue.core.basics.link.Link;
+import venue.core.basics.link.Way;
 import venue.core.body.scene.SceneLinks;
 import venue.core.body.scene.SceneWords;
 import venue.core.body.scene.ShownMenu;
@@ -12,8 +13,8 @@ import venue.core.model.page.Page;
 record PageLinks(View view, Page page, SceneWords words, PageNeeds needs) implements SceneLinks {
 
     @Override
-    public Optional<String> href(Link link) {
-        return new Leading(view, page).href(link);
+    public Optional<Way> way(Link link) {
+        return new Leading(view, page).way(link);
     }
 
     @Override

@@ -15,6 +15,7 @@ final class PageNeeds {
     private Outline outline = new Outline(List.of());
     private boolean script;
     private boolean leans;
+    private boolean forms;
 
     PageRules rules() {
         return rules;
@@ -59,6 +60,15 @@ final class PageNeeds {
 
     boolean leans() {
         return leans;
+    }
+
+    /** A form of the members' is here. */
+    void needForms() {
+        forms = true;
+    }
+
+    boolean needsForms() {
+        return forms;
     }
 
     /** Something here is better with the small script of the public site, though it can be read without. */

@@ -4,19 +4,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.jsoup.nodes.Entities;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
-import venue.core.basics.value.Value;
 import venue.core.edition.edition.Sides;
 import venue.core.edition.edition.TitleBand;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.part.PagePart;
-import venue.core.model.section.Element;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
-import venue.core.model.site.BoundPage;
 import venue.core.model.template.Template;
 import venue.core.model.template.Zone;
 import venue.core.model.template.ZoneRole;
@@ -38,18 +35,6 @@ public final class PageRenderer {
     /** The page as it would be in another template; nothing is changed. */
     public static Rendered renderIn(View view, Page page, Template template) {
         return document(view, page, template, true);
-    }
-
-    /** What visitors get under an address that has no page; in the site's own look, and kept out of search. */
-    public static Rendered notFound(View view) {
-        return view.bound(BoundPage.NOT_FOUND)
-                .map(page -> document(view, page, view.edition().worn(page).template(), false))
-                .orElseGet(() -> notice(view, Phrase.NOT_FOUND, Phrase.NOT_FOUND_WORDS));
-    }
-
-    /** What visitors get under the address of a page that was taken off. */
-    public static Rendered gone(View view) {
-        return notice(view, Phrase.GONE, Phrase.GONE_WORDS);
     }
 
     /** Sections alone in the site's look, without header and footer: for drawing patterns. */
@@ -99,36 +84,16 @@ public final class PageRenderer {
         body.end();
     }
 
-    private static Rendered notice(View view, Phrase says, Phrase because) {
-        String language = view.edition().site().language();
-        String title = says.in(language);
-        String contents = view.bound(BoundPage.CONTENTS)
-                .map(p -> "<p><a href=\"page:" + p.id() + "\">" + Entities.escape(p.title()) + "</a></p>")
-                .orElse("");
-        String words = "<p>" + because.in(language) + " <a href=\"/\">" + Phrase.BEGIN_AT_HOME.in(language) + "</a> "
-                + Phrase.OR_FROM_MENU.in(language) + "</p>" + contents;
-        Element text = new Element("e1", "text", Map.of("text", Value.of(words)));
-        Section section = Section.empty("notice", title, List.of(12));
-        Section filled = section.withColumns(List.of(section.columns().get(0).withElements(List.of(text))));
-        Page stand = stand(title, new Zones(Map.of("main", List.of(filled))));
-        Template plain = new Template(
-                "notice", title, "", Map.of(), List.of(new Zone("main", "Main", ZoneRole.MAIN, List.of())));
-        return document(
-                view,
-                stand,
-                view.edition().find(Template.class, Template.NOT_FOUND).orElse(plain),
-                false);
-    }
-
-    private static Page stand(String title, Zones zones) {
+    static Page stand(String title, Zones zones) {
         return Page.of("stand", title, "stand", "none").withZones(zones);
     }
 
-    private static Rendered document(View view, Page page, Template template, boolean findable) {
+    static Rendered document(View view, Page page, Template template, boolean findable) {
         HtmlWriter out = new HtmlWriter();
         TitleBand band = TitleBand.of(view.edition(), page, template);
         PageScene scene = new PageScene(view, page, band != TitleBand.NONE, template.options());
         out.start("body", stands(template, scene));
+        bar(view.wrapping().bar(), out);
         HtmlWriter main = main(view, page, template, band, scene);
         Shell shell = new Shell(view, scene, out);
         shell.top(template);
@@ -138,6 +103,13 @@ public final class PageRenderer {
         }
         close(view, out);
         return whole(view, page, scene, findable, out);
+    }
+
+    private static void bar(Wrapping.@Nullable Bar bar, HtmlWriter out) {
+        if (bar != null) {
+            out.start("div", "venue-bar").attr("role", "note").element("span", bar.says());
+            out.start("a").attr("href", bar.link()).text(bar.words()).end().end();
+        }
     }
 
     /** The content comes after the header and is written before it: the header follows what it lies over. */

@@ -2,6 +2,7 @@ package venue.core.show.render;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import venue.core.body.scene.Guest;
 import venue.core.body.scene.Headings;
 import venue.core.body.scene.Outline;
 import venue.core.body.scene.Scene;
@@ -9,6 +10,7 @@ import venue.core.edition.edition.Differing;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;
 import venue.core.model.property.Property;
+import venue.core.model.site.Membership;
 import venue.core.model.theme.Look;
 
 /** The page and site around an element while one page is written. */
@@ -69,6 +71,21 @@ final class PageScene implements Scene {
     /** What is known of the page once it is written, and told to whoever serves it. */
     PageNeeds needs() {
         return needs;
+    }
+
+    @Override
+    public Guest guest() {
+        return view.guest();
+    }
+
+    @Override
+    public Membership membership() {
+        return Membership.in(view.edition().site());
+    }
+
+    @Override
+    public void needsForms() {
+        needs.needForms();
     }
 
     @Override

@@ -11,6 +11,7 @@ import venue.core.basics.text.Phrase;
 import venue.core.basics.text.SafeHtml;
 import venue.core.basics.value.Value;
 import venue.core.body.element.Elements;
+import venue.core.body.scene.Guest;
 import venue.core.body.scene.Headings;
 import venue.core.body.scene.SceneWords;
 import venue.core.model.kind.Kind;
@@ -63,7 +64,7 @@ final class PageWords implements SceneWords {
         if (html.contains("<em>") || html.contains("<i>") || html.contains("<blockquote")) {
             needs.lean();
         }
-        return HtmlCleaner.forPage(html, new Leading(view, page)::href, headings.beneath());
+        return HtmlCleaner.forPage(html, new Leading(view, page)::way, headings.beneath());
     }
 
     @Override
@@ -73,6 +74,13 @@ final class PageWords implements SceneWords {
             return key.equals("name")
                     ? Optional.of(Value.of(view.edition().site().name()))
                     : Optional.ofNullable(view.edition().site().facts().get(key));
+        }
+        if (source.startsWith("member.")) {
+            return Optional.of(view.guest())
+                    .filter(Guest::isMember)
+                    .map(g -> key.equals("name") ? g.name() : g.fields().getOrDefault(key, ""))
+                    .filter(words -> !words.isEmpty())
+                    .map(Value::of);
         }
         if (key.equals("title")) {
             return Optional.of(Value.of(page.title()));

@@ -21,4 +21,10 @@ public record Rendered(
         List<String> tiles,
         Map<String, Integer> further,
         Map<String, List<Page>> fed,
-        boolean asks) {}
+        boolean asks) {
+
+    /** The same with something else in its place. */
+    public Rendered withHtml(String other) {
+        return new Rendered(other, ownStyles, frames, tiles, further, fed, asks);
+    }
+}

@@ -10,6 +10,7 @@ import venue.core.body.element.ElementKind;
 import venue.core.body.element.Elements;
 import venue.core.body.scene.Props;
 import venue.core.edition.edition.Everywhere;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.property.OptionAnswer;
@@ -55,7 +56,7 @@ final class SectionRenderer {
     /** Writes the columns alone of those that hold something, on the ground that is there; whether any did. */
     boolean writeWithin(List<Section> sections) {
         List<Section> all = sections.stream()
-                .filter(s -> isShown(new Props(SectionSettings.all(), s.settings(), scene)) && hasSomething(s))
+                .filter(s -> isShown(s, new Props(SectionSettings.all(), s.settings(), scene)) && hasSomething(s))
                 .toList();
         for (Section section : all) {
             within(section);
@@ -77,7 +78,7 @@ final class SectionRenderer {
     /** Writes the section unless it is outside its dates, not chosen by the page or holds nothing to show. */
     void write(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        if (!isShown(settings) || !hasSomething(section)) {
+        if (!isShown(section, settings) || !hasSomething(section)) {
             return;
         }
         if (view.isMarked()) {
@@ -119,9 +120,10 @@ final class SectionRenderer {
         }
     }
 
-    private boolean isShown(Props settings) {
+    private boolean isShown(Section section, Props settings) {
         Window window = new Window(settings.text("shownFrom"), settings.text("shownUntil"));
         return window.isOn(scene.localTime().toString())
+                && GateSettings.shownTo(section.settings()).holds(view.visitor())
                 && OptionAnswer.of(settings.text("option")).stream().allMatch(scene::answers);
     }
 
@@ -138,7 +140,7 @@ final class SectionRenderer {
     /** Whether the section will set a heading, which can serve as the h1. */
     boolean leadsWithHeading(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShown(settings)
+        return isShown(section, settings)
                 && hasSomething(section)
                 && section.elements().anyMatch(e -> Elements.is(e, ElementKind::isHeading) && hasSomething(e));
     }
@@ -150,7 +152,7 @@ final class SectionRenderer {
     /** The words of the headings that the section will set, in their order. */
     Stream<String> headings(Section section) {
         Props settings = new Props(SectionSettings.all(), section.settings(), scene);
-        return isShown(settings) && hasSomething(section)
+        return isShown(section, settings) && hasSomething(section)
                 ? section.elements()
                         .filter(e -> Elements.is(e, ElementKind::isHeading))
                         .map(e -> props(Elements.require(e.kind()), e.props()).text("text"))

@@ -1,7 +1,6 @@
 package venue.core.show.render;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import venue.core.basics.item.Hash;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
@@ -47,16 +46,19 @@ public record ShareCard(
         return WHERE + page + "-" + Hash.over(all).first(HASH_LETTERS) + ".png";
     }
 
+    /** The id of the page whose card is served under a path. */
+    public static Optional<String> page(String path) {
+        int end = path.lastIndexOf('-');
+        return path.startsWith(WHERE) && end > WHERE.length()
+                ? Optional.of(path.substring(WHERE.length(), end))
+                : Optional.empty();
+    }
+
     /** The one that an edition's page has at a path. */
     public static Optional<ShareCard> at(Edition edition, String path) {
-        int end = path.lastIndexOf('-');
-        if (!path.startsWith(WHERE) || end < WHERE.length()) {
-            return Optional.empty();
-        }
-        return Stream.of(path.substring(WHERE.length(), end))
-                .flatMap(id -> edition.page(id).stream())
+        return page(path)
+                .flatMap(edition::page)
                 .map(p -> of(edition, p))
-                .filter(c -> c.path().equals(path))
-                .findFirst();
+                .filter(c -> c.path().equals(path));
     }
 }

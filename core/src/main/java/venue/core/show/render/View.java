@@ -7,20 +7,24 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import venue.core.body.listing.Asked;
+import venue.core.body.scene.Guest;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
+import venue.core.edition.edition.Gates;
+import venue.core.model.gate.Gate;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.site.BoundPage;
 import venue.core.model.theme.SiteMark;
 import venue.core.model.theme.StyleSheet;
 import venue.core.show.gathering.Hard;
 import venue.core.show.gathering.Onlooker;
-import venue.core.show.visitor.Visitor;
 
 /**
  * What is shown and to whom: an edition at an instant, for visitors or with the marks that managers see.
  *
  * @param origin the site's scheme, host and port, without a slash at the end
+ * @param guest the member who looks, where it is one
  * @param asked what is asked of the listings of a page
  * @param hard what listings are tried on
  * @param changed when pages were last released with a change, by id; one that is not among them has changed since
@@ -34,6 +38,7 @@ public record View(
         SiteMark mark,
         Wrapping wrapping,
         Visitor visitor,
+        Guest guest,
         Asked asked,
         Hard hard,
         Map<String, Instant> changed,
@@ -56,7 +61,8 @@ public record View(
                 StyleSheet.of(edition.theme(), edition::media),
                 SiteMark.of(edition.site().name(), edition.theme()),
                 Wrapping.NONE,
-                Visitor.ANYBODY,
+                mode == Mode.MARKED ? Visitor.US : Visitor.STRANGER,
+                Guest.NOBODY,
                 Asked.NOTHING,
                 Hard.AS_IT_IS,
                 Map.of(),
@@ -78,9 +84,17 @@ public record View(
         return but(d -> d.hard = what);
     }
 
-    /** The same as somebody sees it. */
+    /** The same as somebody sees it, without the pages of which they don't learn. */
     public View seenBy(Visitor who) {
-        return but(d -> d.visitor = who);
+        return but(d -> {
+            d.edition = Gates.of(edition).seenBy(who);
+            d.visitor = who;
+        });
+    }
+
+    /** The same as a member is greeted and told of themselves. */
+    public View greeting(Guest who) {
+        return but(d -> d.guest = who);
     }
 
     /** The same, where it is known when pages changed. */
@@ -95,14 +109,17 @@ public record View(
 
     /** The same with the marks that managers see. */
     public View marked() {
-        return but(d -> d.mode = Mode.MARKED);
+        return but(d -> {
+            d.mode = Mode.MARKED;
+            d.visitor = visitor.isStranger() ? Visitor.US : visitor;
+        });
     }
 
     private View but(Consumer<Draft> change) {
         Draft draft = new Draft(this);
         change.accept(draft);
         return new View(
-                edition,
+                draft.edition,
                 now,
                 origin,
                 draft.mode,
@@ -110,6 +127,7 @@ public record View(
                 mark,
                 draft.wrapping,
                 draft.visitor,
+                draft.guest,
                 draft.asked,
                 draft.hard,
                 draft.changed,
@@ -118,18 +136,22 @@ public record View(
 
     /** What of a view may be otherwise in another. */
     private static final class Draft {
+        private Edition edition;
         private Mode mode;
         private Wrapping wrapping;
         private Visitor visitor;
+        private Guest guest;
         private Asked asked;
         private Hard hard;
         private Map<String, Instant> changed;
         private Searcher searcher;
 
         Draft(View view) {
+            edition = view.edition;
             mode = view.mode;
             wrapping = view.wrapping;
             visitor = view.visitor;
+            guest = view.guest;
             asked = view.asked;
             hard = view.hard;
             changed = view.changed;
@@ -143,7 +165,17 @@ public record View(
 
     /** Whether whoever looks may open the page. */
     public boolean shows(Page page) {
-        return visitor.mayOpen(edition, page);
+        return Gates.of(edition).opens(page, visitor);
+    }
+
+    /** Whether a link may lead whoever looks to the page: they may open it, or are told there how they could. */
+    public boolean leadsTo(Page page) {
+        return Gates.of(edition).leads(page, visitor);
+    }
+
+    /** Whether whoever looks is asked to sign in at the page, where it is on the site. */
+    boolean asksToSignIn(Page page) {
+        return Gates.of(edition).of(page).gate().meets(visitor) == Gate.Meeting.SIGN_IN;
     }
 
     /** The page that the site names for searching, if whoever looks may open it. */

@@ -24,6 +24,7 @@ import venue.core.edition.edition.ItemSort;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.template.Template;
+import venue.core.show.render.OwnPages;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 
@@ -72,7 +73,7 @@ class BeginningTest {
                     PageRenderer.render(view, edition.page(id).orElseThrow()).html();
             assertThat(html).contains("Loomgate &amp; Yard").doesNotContain("…");
         }
-        assertThat(PageRenderer.notFound(view).html()).contains("Loomgate &amp; Yard");
+        assertThat(OwnPages.notFound(view).html()).contains("Loomgate &amp; Yard");
     }
 
     /** A file that nobody lists, or one under another's name, would never be missed. */

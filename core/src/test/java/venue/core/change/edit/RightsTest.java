@@ -15,6 +15,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.command.Commands;
+import venue.core.change.edit.gate.GateCommand;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
 import venue.core.change.edit.menu.MenuCommand;
@@ -74,6 +75,10 @@ class RightsTest {
                 ValueCommand.setValue("standard", null, null, "madeBy", Value.of("MANAGER")),
                 ValueCommand.setValue("weaving", null, null, "mayHold", BeneathRule.listed(List.of())),
                 MenuCommand.makeMenu("side", "Side"),
+                GateCommand.setGate(List.of("weaving"), null),
+                GateCommand.makeGroup("crew", "Crew", ""),
+                GateCommand.describeGroup("crew", "Crew", ""),
+                GateCommand.removeGroup("crew"),
                 RedirectCommand.leadOn("/old", Link.toPage("weaving")),
                 RedirectCommand.endLeading("/old"),
                 RedirectCommand.sayGone("/old"),
@@ -119,7 +124,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(40);
+        assertThat(shaping).hasSize(44);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 

@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.section;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.item.Hash;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.carry.compose.Compose;
+import venue.core.change.edit.gate.GateCommand;
 import venue.core.change.edit.menu.MenuCommand;
 import venue.core.change.edit.page.NewPages;
 import venue.core.change.edit.page.PageCommand;
@@ -19,10 +22,15 @@ import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.HomeEffects;
+import venue.core.model.gate.Audience;
+import venue.core.model.gate.Gate;
+import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 import venue.core.model.section.Zones;
+import venue.core.show.render.PageRenderer;
+import venue.core.show.render.View;
 
 class SurveyTest {
 
@@ -175,6 +183,69 @@ class SurveyTest {
                 .isEqualTo("It wears Plain, which has no header: who comes to / sees no menu there.");
         assertThat(HomeEffects.of(bare, bare, bare.require(Page.class, "weaving")))
                 .anyMatch(told -> told.contains("sees no menu"));
+    }
+
+    @Test
+    void gatesThatDoNotAgreeAreFoundAndMended() {
+        Gate crew = new Gate(Audience.of(Set.of("crew")), false);
+        Edition grouped = Sites.after(site, GateCommand.makeGroup("crew", "Crew", ""));
+        Edition lined = Sites.after(grouped, MenuCommand.placeInMenu("main", "weaving", "l9"));
+        Edition closed = Sites.after(lined, GateCommand.setGate(List.of("weaving"), crew));
+        assertThat(rules(closed)).contains("home open-to-closed", "weaving menu-line-gate");
+        Finding link = only(closed, "open-to-closed");
+        assertThat(link.says()).contains("“Weaving”: strangers are asked to sign in there.");
+        assertThat(link.mends())
+                .as("home is closed with the whole site alone")
+                .hasSize(2)
+                .allSatisfy(mend -> assertThat(rules(Sites.after(closed, mend.command())))
+                        .as(mend.label())
+                        .doesNotContain("home open-to-closed"));
+        assertThat(said(closed)).doesNotContain("(for members)");
+        Edition saying = Sites.after(closed, link.mends().get(0).command());
+        assertThat(said(saying)).contains("Weaving (for members)</a>");
+        View friend = View.of(saying, Instant.EPOCH, "http://yard", View.Mode.VISITOR)
+                .seenBy(Visitor.member(Set.of("friends")));
+        assertThat(PageRenderer.render(friend, saying.home().orElseThrow()).html())
+                .as("they are a member, and it is not for them")
+                .doesNotContain("(for members)");
+        assertThat(said(Sites.after(saying, GateCommand.setGate(List.of("weaving"), new Gate(Audience.US, false)))))
+                .as("no member may")
+                .doesNotContain("(for members)");
+        assertThat(GroupsWithoutMembers.in(closed, "crew"::equals)).isEmpty();
+        Finding nobody = GroupsWithoutMembers.in(closed, id -> false).get(0);
+        assertThat(nobody.item() + nobody.says()).contains("crew", "nobody can open the 1 page");
+        assertThat(GroupsWithoutMembers.in(
+                        Sites.after(closed, nobody.mends().get(0).command()), id -> false))
+                .isEmpty();
+        assertThat(rules(Sites.after(
+                        closed, only(closed, "menu-line-gate").mends().get(0).command())))
+                .doesNotContain("weaving menu-line-gate");
+        Edition hidden = Sites.after(closed, GateCommand.setGate(List.of("weaving"), new Gate(crew.audience(), true)));
+        assertThat(only(hidden, "open-to-closed").says()).contains("for them there is no link");
+        assertThat(Survey.of(closed, site)
+                        .after(hidden, site, List.of("weaving"))
+                        .all())
+                .as("carried on as made anew")
+                .isEqualTo(Survey.of(hidden, site).all());
+
+        Edition twice = Sites.after(closed, ValueCommand.setValue("weaving", null, null, "keepOut", Value.of(true)));
+        Finding odds = only(twice, "gate-at-odds");
+        assertThat(rules(Sites.after(twice, odds.mends().get(0).command()))).doesNotContain("weaving gate-at-odds");
+        Edition island = Sites.after(
+                Sites.after(lined, GateCommand.setGate(List.of("workshops"), crew)),
+                GateCommand.setGate(List.of("weaving"), Gate.OPEN));
+        assertThat(only(island, "gate-at-odds").says()).contains("every page above it is closed");
+        Edition nobodys = closed.with(List.of(), List.of("crew"));
+        assertThat(only(nobodys, "gate-at-odds").says()).contains("nobody may open it");
+        Edition shut = Sites.after(lined, GateCommand.setGate(List.of("site"), new Gate(Audience.MEMBERS, false)));
+        assertThat(only(shut, "gate-at-odds").item()).isEqualTo("home");
+        assertThat(rules(shut)).doesNotContain("home open-to-closed");
+    }
+
+    /** What strangers read on the home page. */
+    private static String said(Edition edition) {
+        View view = View.of(edition, Instant.EPOCH, "http://yard", View.Mode.VISITOR);
+        return PageRenderer.render(view, edition.home().orElseThrow()).html();
     }
 
     private static ValueCommand title(String page, String words) {

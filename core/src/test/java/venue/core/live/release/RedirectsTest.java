@@ -19,6 +19,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.live.address.Trail;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -64,7 +65,7 @@ class RedirectsTest {
     }
 
     private static void holds(Edition live, String address) {
-        Addresses addresses = new Addresses(live, p -> live.plan().isShown(p.id()));
+        Addresses addresses = Addresses.of(live, Visitor.US);
         AtAddress there = addresses.at(address);
         assertThat(there).as(address).isNotInstanceOf(AtAddress.Nothing.class);
         if (there instanceof AtAddress.Moved moved) {
@@ -89,18 +90,20 @@ class RedirectsTest {
         Edition first = all(Edition.of(List.of()), Sites.small());
         Edition second = all(first, Sites.after(first, PageCommand.setSegment("weaving", "looms")));
         Edition third = all(second, Sites.after(second, PageCommand.removePage("weaving")));
-        assertThat(third.all(Redirect.class).map(Redirect::from).map(a -> new Addresses(third, p -> true).at(a)))
+        assertThat(third.all(Redirect.class)
+                        .map(Redirect::from)
+                        .map(a -> Addresses.of(third, Visitor.US).at(a)))
                 .containsExactly(new AtAddress.Gone(), new AtAddress.Gone());
-        assertThat(Trail.of(third, p -> true, "/workshops/looms/").stops())
+        assertThat(Trail.of(third, Visitor.US, "/workshops/looms/").stops())
                 .extracting(Trail.Stop::kind)
                 .containsExactly(Trail.Kind.ASKED, Trail.Kind.RIGHT, Trail.Kind.GONE);
-        assertThat(Trail.of(second, p -> true, "/workshops/weaving").stops())
+        assertThat(Trail.of(second, Visitor.US, "/workshops/weaving").stops())
                 .extracting(Trail.Stop::kind)
                 .containsExactly(Trail.Kind.ASKED, Trail.Kind.LED, Trail.Kind.SERVED);
         Edition back = ReleasePlan.prepare(third, first, List.of()).live();
         AtAddress weaving = new AtAddress.Moved(back.require(Page.class, "weaving"), "");
-        assertThat(new Addresses(back, p -> true).at("/Workshops//weaving/")).isEqualTo(weaving);
-        assertThat(new Addresses(back, p -> true).at("/workshops/looms")).isEqualTo(weaving);
+        assertThat(Addresses.of(back, Visitor.US).at("/Workshops//weaving/")).isEqualTo(weaving);
+        assertThat(Addresses.of(back, Visitor.US).at("/workshops/looms")).isEqualTo(weaving);
     }
 
     @Test

@@ -94,7 +94,7 @@ class MenuTest {
     }
 
     private static Line to(String id, String target, String label, Line... beneath) {
-        return new Line(id, target.isEmpty() ? null : new Link(target), label, 0, List.of(beneath));
+        return new Line(id, target.isEmpty() ? null : new Link(target), label, 0, Map.of(), List.of(beneath));
     }
 
     private static void refuses(String code, Line... lines) {
@@ -159,7 +159,7 @@ class MenuTest {
     }
 
     private static Line following(String id, String target, int levels) {
-        return new Line(id, new Link(target), "F", levels, List.of());
+        return new Line(id, new Link(target), "F", levels, Map.of(), List.of());
     }
 
     @Test

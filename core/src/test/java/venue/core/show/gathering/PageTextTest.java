@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
@@ -26,7 +27,7 @@ class PageTextTest {
         Page page =
                 Sites.page("kiln", null, 9, "Kiln", "<p>Fire</p>").withZones(new Zones(Map.of("main", List.of(said))));
         Edition site = Sites.small().with(List.of(page), List.of());
-        assertThat(PageText.of(site, page).words())
+        assertThat(PageText.of(site, page, Visitor.STRANGER).words())
                 .contains("The old kiln", "ada@yard.example")
                 .doesNotContain("Point");
     }

@@ -14,7 +14,7 @@ import venue.core.model.page.Page;
 record FindsEverything(Edition site) implements Searcher {
     @Override
     public List<String> find(Sought sought, int most) {
-        return site.all(Page.class).map(Page::id).toList();
+        return site.all(Page.class).map(Page::id).sorted().toList();
     }
 
     @Override

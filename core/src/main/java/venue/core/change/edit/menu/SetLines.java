@@ -12,7 +12,9 @@ import venue.core.basics.text.Letters;
 import venue.core.change.edit.Change;
 import venue.core.change.edit.Desk;
 import venue.core.change.edit.ForEditors;
+import venue.core.change.edit.References;
 import venue.core.edition.edition.Edition;
+import venue.core.model.gate.GateSettings;
 import venue.core.model.media.Media;
 import venue.core.model.menu.Line;
 import venue.core.model.menu.Menu;
@@ -110,7 +112,8 @@ record SetLines(String menu, List<Line> lines) implements MenuCommand, ForEditor
                                 : "The line to “" + line.link().target() + "” says nothing.",
                         "Write what it says; only a line to a page takes its words from there.");
             }
-            return line.withLabel(label);
+            return line.withLabel(label)
+                    .withSettings(References.checked(edition, GateSettings.ofSections(), line.settings(), "lines"));
         }
 
         private @Nullable String label(Line line) {

@@ -16,6 +16,7 @@ record MakeHome(String page) implements PageCommand {
         Edition edition = desk.edition();
         Page home = edition.require(Page.class, page);
         Homes.requireShown(edition, home);
+        Homes.requireOpenAsSite(edition, home);
         return Change.of("home page " + home.title(), edition.site().withHome(page));
     }
 }

@@ -19,6 +19,7 @@ import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
+import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.redirect.Redirect;
 
@@ -30,12 +31,12 @@ class RedirectCommandTest {
     void anAddressLeadsToAPageWhereverThatMovesUntilItIsTakenAway() {
         Edition led = Sites.after(site, RedirectCommand.leadOn(" /Star//Party/ ", Link.toPage("weaving")));
         Edition moved = Sites.after(led, PageCommand.movePage("weaving", null, null));
-        assertThat(new Addresses(moved, p -> true).at("/STAR/party"))
+        assertThat(Addresses.of(moved, Visitor.US).at("/STAR/party"))
                 .isEqualTo(new AtAddress.Moved(moved.require(Page.class, "weaving"), ""));
         Edition ended = Sites.after(moved, RedirectCommand.endLeading("/star/party"));
-        assertThat(new Addresses(ended, p -> true).at("/star/party")).isEqualTo(new AtAddress.Nothing());
+        assertThat(Addresses.of(ended, Visitor.US).at("/star/party")).isEqualTo(new AtAddress.Nothing());
         Edition away = Sites.after(site, RedirectCommand.leadOn("/shop", new Link("https://shop.example/a?b")));
-        assertThat(new Addresses(away, p -> true).at("/shop"))
+        assertThat(Addresses.of(away, Visitor.US).at("/shop"))
                 .isEqualTo(new AtAddress.Elsewhere("https://shop.example/a?b"));
     }
 
@@ -47,7 +48,7 @@ class RedirectCommandTest {
                 Sites.after(gone, RedirectCommand.sayGone("/shop/mugs")),
                 RedirectCommand.leadOn("/workshops/*", Link.toPage("home")));
         Page weaving = all.require(Page.class, "weaving");
-        Addresses addresses = new Addresses(all, p -> true);
+        Addresses addresses = Addresses.of(all, Visitor.US);
         assertThat(addresses.at("/Shop/")).isEqualTo(new AtAddress.Moved(weaving, "#looms"));
         assertThat(addresses.at("/shop/a/b")).isEqualTo(new AtAddress.Moved(weaving, "#looms"));
         assertThat(addresses.at("/shopping")).isEqualTo(new AtAddress.Nothing());
@@ -56,7 +57,7 @@ class RedirectCommandTest {
         assertThat(addresses.at("/workshops/weaving")).isEqualTo(new AtAddress.Here(weaving));
         Edition removed = Sites.after(all, PageCommand.removePage("weaving"));
         Edition live = ReleasePlan.of(all, removed).prepare(List.of("weaving")).live();
-        assertThat(new Addresses(live, p -> true).at("/workshops/weaving"))
+        assertThat(Addresses.of(live, Visitor.US).at("/workshops/weaving"))
                 .as("a branch says more than that a page is gone")
                 .isEqualTo(new AtAddress.Moved(live.require(Page.class, "home"), ""));
     }
@@ -102,7 +103,7 @@ class RedirectCommandTest {
         Edition live = ReleasePlan.of(site, led)
                 .prepare(List.of("weaving", Redirect.idOf("/workshops/weaving")))
                 .live();
-        assertThat(new Addresses(live, p -> true).at("/workshops/weaving"))
+        assertThat(Addresses.of(live, Visitor.US).at("/workshops/weaving"))
                 .isEqualTo(new AtAddress.Moved(live.require(Page.class, "home"), ""));
     }
 

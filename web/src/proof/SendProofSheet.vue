@@ -2,24 +2,24 @@
 import { inputOf } from '@/look/targets'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { get, post } from '@/api/client'
 import type { SentProof } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { whenWords } from '@/words/whenWords'
 import { useSite } from '@/site/useSite'
-import { useGalley } from '@/galley/useGalley'
 
-/** A link by which somebody without an account sees the page as it is in the working copy. */
+/** A link by which somebody without an account sees a page as it is in the working copy, or the whole live site. */
+const props = defineProps<{ page: string }>()
 const emit = defineEmits<{ close: [] }>()
 const site = useSite()
-const galley = useGalley()
 const notices = useNotices()
 const sent = ref<SentProof[]>([])
 const days = ref(7)
 const address = ref('')
 const copied = ref(false)
-const here = () => ({ site: site.id, id: galley.id() })
+const here = () => ({ site: site.id, id: props.page })
+const whole = computed(() => props.page === 'site')
 const CHOICES = [
   { value: 1, title: 'one day' },
   { value: 7, title: 'a week' },
@@ -57,12 +57,16 @@ async function withdraw(id: string) {
 </script>
 
 <template>
-  <SheetDialog title="Send a proof" @close="emit('close')">
+  <SheetDialog :title="whole ? 'A link to look' : 'Send a proof'" @close="emit('close')">
     <template #beside>
       <v-btn @click="emit('close')">Close<span class="kbd">Esc</span></v-btn>
     </template>
     <p class="quiet words">
-      Whoever has the link sees this page as it is in the working copy, with later changes, and nothing else.
+      {{
+        whole
+          ? 'Whoever has the link sees the whole live site, with all that is closed.'
+          : 'Whoever has the link sees this page as it is in the working copy, with later changes, and nothing else.'
+      }}
       No account is needed; search engines are kept out.
     </p>
     <form class="row-flex" @submit.prevent="make">
@@ -84,7 +88,7 @@ async function withdraw(id: string) {
         <button type="button" class="textlink" @click="withdraw(s.id)">Withdraw</button>
       </li>
     </ul>
-    <p v-else class="quiet">No link to this page is out.</p>
+    <p v-else class="quiet">No link {{ whole ? 'to the site' : 'to this page' }} is out.</p>
   </SheetDialog>
 </template>
 

@@ -1,4 +1,4 @@
-package venue.server.team;
+package venue.server.mail;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -10,7 +10,7 @@ import venue.core.basics.fault.Refusal;
 
 /** Letters that anybody can ask for: written in a thread of their own, and not many of them for one address. */
 @Component
-class Pace {
+public class Pace {
 
     static final int MOST = 10;
     private static final Duration WITHIN = Duration.ofMinutes(15);
@@ -24,7 +24,7 @@ class Pace {
         return thread;
     });
 
-    void require(String origin) {
+    public void require(String origin) {
         if (asked.asMap().merge(origin, 1, Integer::sum) > MOST) {
             throw Refusal.busy(
                     "too-many-letters",
@@ -33,7 +33,7 @@ class Pace {
         }
     }
 
-    void later(Runnable work) {
+    public void later(Runnable work) {
         writer.execute(work);
     }
 }
