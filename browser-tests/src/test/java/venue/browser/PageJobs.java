@@ -247,7 +247,7 @@ final class PageJobs {
     private static void taken(Desk at) {
         at.beginAt("/kestrel-moor/page/groups");
         at.more("Take from another page");
-        at.acts.write(at.page.getByLabel("The page to take from"), "Visit");
+        at.acts.write(at.page.getByLabel("The page to take from"), "Support us");
         at.acts.key("Enter");
         at.acts.press(at.exactly(at.sheet(), "Template"));
         at.acts.press(at.sheet().getByText("Take it"));
