@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
+import venue.core.model.form.Form;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.site.Site;
@@ -21,12 +22,16 @@ public record Between(Edition live, Edition working) {
         return ids.filter(this::isMissing);
     }
 
-    /** The pictures and shared sections of these facts that visitors don't have yet. */
+    /** The pictures, forms and shared sections of these facts that visitors don't have yet. */
     Stream<String> missing(PageFacts facts) {
-        return missing(Stream.concat(
-                facts.shows().media().stream()
-                        .filter(m -> working.find(Media.class, m).isPresent()),
-                facts.shows().shared().values().stream()));
+        PageFacts.Shows shows = facts.shows();
+        return missing(Stream.of(
+                        shows.media().stream()
+                                .filter(m -> working.find(Media.class, m).isPresent()),
+                        shows.forms().stream()
+                                .filter(f -> working.find(Form.class, f).isPresent()),
+                        shows.shared().values().stream())
+                .flatMap(ids -> ids));
     }
 
     /** The site, where it must come along because it calls the page home, or doesn't yet. */

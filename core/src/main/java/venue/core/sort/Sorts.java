@@ -19,6 +19,7 @@ public final class Sorts {
                     new SiteSort(),
                     new PageSort(),
                     new EntrySort(),
+                    new FormSort(),
                     new MenuSort(),
                     new GroupSort(),
                     new LookSort(),

@@ -18,7 +18,7 @@ final class Days {
 
     private Days() {}
 
-    /** @param form {@code full}, {@code short}, {@code day} or {@code month} */
+    /** @param form {@code full}, {@code short}, {@code day}, {@code month} or {@code number} */
     static String said(String iso, String form, Scene scene) {
         try {
             boolean timed = iso.length() > DAY;
@@ -26,6 +26,7 @@ final class Days {
                 case "short" -> at(iso, timed ? "EEE d MMM, HH:mm" : "EEE d MMM", scene) + year(iso, scene);
                 case "day" -> at(iso, "d MMMM uuuu", scene);
                 case "month" -> at(iso, "LLLL uuuu", scene);
+                case "number" -> at(iso, "d", scene);
                 default -> scene.words().inWords(DATE, Value.of(iso));
             };
         } catch (DateTimeParseException e) {

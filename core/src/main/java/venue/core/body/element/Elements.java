@@ -40,6 +40,7 @@ public final class Elements {
             new NoticeElement(),
             new CountdownElement(),
             new ListingElement(),
+            new FormElement(),
             new SearchElement(),
             new ContentsElement(),
             new SiteIndexElement(),

@@ -5,7 +5,7 @@ import venue.core.model.page.Page;
 import venue.core.model.site.Membership;
 import venue.core.model.theme.Look;
 
-/** What an element can ask of the page and site around it: by four doors, and what the page itself is. */
+/** What an element can ask of the page and site around it: by five doors, and what the page itself is. */
 public interface Scene {
 
     SceneWords words();
@@ -15,6 +15,8 @@ public interface Scene {
     ScenePictures pictures();
 
     SceneGathered gathered();
+
+    SceneForms forms();
 
     /** The member who looks. */
     Guest guest();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import venue.core.change.edit.Command;
 import venue.core.change.edit.entry.EntryCommand;
+import venue.core.change.edit.form.FormCommand;
 import venue.core.change.edit.gate.GateCommand;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
@@ -33,6 +34,7 @@ public final class Commands {
             MediaCommand.class,
             MenuCommand.class,
             GateCommand.class,
+            FormCommand.class,
             RedirectCommand.class,
             LookCommand.class,
             ValueCommand.class,

@@ -7,6 +7,7 @@ import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.edition.edition.Edition;
 import venue.core.model.entry.Entry;
+import venue.core.model.form.Form;
 import venue.core.model.gate.Group;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -47,6 +48,7 @@ public final class References {
             case KIND -> edition.require(Kind.class, text);
             case MENU -> edition.require(Menu.class, text);
             case GROUP -> edition.require(Group.class, text);
+            case FORM -> edition.require(Form.class, text);
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
         }

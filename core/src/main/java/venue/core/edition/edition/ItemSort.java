@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import venue.core.basics.item.Item;
 import venue.core.model.entry.Entry;
+import venue.core.model.form.Form;
 import venue.core.model.gate.Group;
 import venue.core.model.kind.Kind;
 import venue.core.model.media.Media;
@@ -22,6 +23,7 @@ public enum ItemSort {
     SITE(Site.class),
     PAGE(Page.class),
     ENTRY(Entry.class),
+    FORM(Form.class),
     MENU(Menu.class),
     GROUP(Group.class),
     /** Kept under this name since before looks were many. */

@@ -22,6 +22,7 @@ final class Mentions {
     private final Set<String> spoken = new TreeSet<>();
     private final Set<String> kinds = new TreeSet<>();
     private final Set<String> menus = new TreeSet<>();
+    private final Set<String> forms = new TreeSet<>();
     private final Set<String> named = new TreeSet<>();
 
     void add(List<Property> declared, Map<String, Value> values) {
@@ -50,6 +51,7 @@ final class Mentions {
             }
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
+            case FORM -> forms.add(text);
             case PAGE, ENTRY, TOPIC -> named.add(text);
             default -> {}
         }
@@ -87,5 +89,9 @@ final class Mentions {
 
     Set<String> menus() {
         return Set.copyOf(menus);
+    }
+
+    Set<String> forms() {
+        return Set.copyOf(forms);
     }
 }

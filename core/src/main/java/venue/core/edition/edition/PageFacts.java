@@ -43,6 +43,7 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
      * @param media ids of the pictures and files that are shown
      * @param spoken those of them that are pictures and say something where they stand, and lie not only behind words
      * @param menus ids of the menus that are shown here
+     * @param forms ids of the forms that stand here
      * @param shared ids of the shared sections that show here, by the section that stands for each
      * @param folders whose files a list of documents here shows
      */
@@ -50,6 +51,7 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
             Set<String> media,
             Set<String> spoken,
             Set<String> menus,
+            Set<String> forms,
             Map<String, String> shared,
             Set<String> folders) {}
 
@@ -115,7 +117,13 @@ public record PageFacts(Leads leads, Shows shows, List<ToFill> places, Lists lis
         }
         return new PageFacts(
                 new Leads(mentions.pages(), mentions.named(), mentions.elsewhere()),
-                new Shows(mentions.media(), mentions.spoken(), mentions.menus(), Map.copyOf(shared), folders(sections)),
+                new Shows(
+                        mentions.media(),
+                        mentions.spoken(),
+                        mentions.menus(),
+                        mentions.forms(),
+                        Map.copyOf(shared),
+                        folders(sections)),
                 List.copyOf(places),
                 new Lists(
                         mentions.kinds(),

@@ -18,7 +18,12 @@ public final class Declared {
     private static final Set<PropertyType> WITHOUT_DEFAULT =
             EnumSet.of(PropertyType.MANY, PropertyType.PICTURE, PropertyType.FILE);
     private static final Set<PropertyType> TYPES = EnumSet.complementOf(EnumSet.of(
-            PropertyType.KIND, PropertyType.MENU, PropertyType.OPTION, PropertyType.FONT, PropertyType.FIELD));
+            PropertyType.KIND,
+            PropertyType.MENU,
+            PropertyType.OPTION,
+            PropertyType.FONT,
+            PropertyType.FIELD,
+            PropertyType.FORM));
 
     private Declared() {}
 

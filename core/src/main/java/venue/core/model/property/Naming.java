@@ -29,6 +29,7 @@ public final class Naming {
             PropertyType.KIND,
             PropertyType.MENU,
             PropertyType.GROUP,
+            PropertyType.FORM,
             PropertyType.MANY);
 
     private Naming() {}

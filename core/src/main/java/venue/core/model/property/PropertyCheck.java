@@ -71,7 +71,7 @@ public final class PropertyCheck {
             case LINK -> link(value, path);
             case DATE -> date(value, path);
             case DATE_TIME -> dateTime(value, path);
-            case PICTURE, FILE, FONT, PAGE, ENTRY, TOPIC, KIND, MENU, GROUP ->
+            case PICTURE, FILE, FONT, PAGE, ENTRY, TOPIC, KIND, MENU, GROUP, FORM ->
                 expect(text(value).matches("[a-z0-9-]{1,40}"), value, path, "the id of a " + noun(property.type()));
             case FIELD ->
                 expect(isEmpty(value) || text(value).matches("[A-Za-z0-9-]{1,60}"), value, path, "the key of a field");

@@ -40,6 +40,8 @@ public enum PropertyType {
     MENU,
     /** The id of a group of members. */
     GROUP,
+    /** The id of a form. */
+    FORM,
     /** What one of the template's options must be, as {@code key=value}; empty for whatever it is. */
     OPTION,
     /** Several groups of further properties. */

@@ -40,6 +40,12 @@ public final class Head {
     /** How the forms of the members are set. */
     public static final String MEMBERS = "/-/members.css";
 
+    /** How the forms of visitors are set. */
+    public static final String FORMS = "/-/forms.css";
+
+    /** It sends a form without leaving the page; without it the page comes anew. */
+    public static final String FILLING = "/-/filling.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -85,6 +91,9 @@ public final class Head {
         if (scene.needs().needsForms()) {
             out.empty("link").attr("rel", "stylesheet").attr("href", MEMBERS);
         }
+        if (scene.needs().needsFilling()) {
+            out.empty("link").attr("rel", "stylesheet").attr("href", FORMS);
+        }
         if (view.wrapping().stylesheet() != null) {
             out.empty("link")
                     .attr("rel", "stylesheet")
@@ -119,6 +128,9 @@ public final class Head {
         }
         if (!scene.needs().tiles().isEmpty() && !view.isMarked()) {
             out.start("script").attr("src", MAP).attr("defer").end();
+        }
+        if (scene.needs().needsFilling() && !view.isMarked()) {
+            out.start("script").attr("src", FILLING).attr("defer").end();
         }
         if (scene.gathered().search().hasLine() && !view.isMarked()) {
             out.start("script").attr("src", SEARCH).attr("defer").end();

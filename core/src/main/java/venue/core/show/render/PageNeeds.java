@@ -16,6 +16,7 @@ final class PageNeeds {
     private boolean script;
     private boolean leans;
     private boolean forms;
+    private boolean filling;
 
     PageRules rules() {
         return rules;
@@ -69,6 +70,15 @@ final class PageNeeds {
 
     boolean needsForms() {
         return forms;
+    }
+
+    /** A form is here that visitors fill in. */
+    void needFilling() {
+        filling = true;
+    }
+
+    boolean needsFilling() {
+        return filling;
     }
 
     /** Something here is better with the small script of the public site, though it can be read without. */

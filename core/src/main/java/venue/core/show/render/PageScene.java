@@ -28,6 +28,7 @@ final class PageScene implements Scene {
     private final PageLinks links;
     private final PagePictures pictures;
     private final PageGathered gathered;
+    private final PageForms forms;
     /** What the page's content begins with, known once it is written. */
     final PageOpening beginning;
 
@@ -44,6 +45,7 @@ final class PageScene implements Scene {
         links = new PageLinks(view, page, words, needs);
         pictures = new PagePictures(view, words.language());
         gathered = new PageGathered(new PageListings(view, page), new PageSearch(view, page));
+        forms = new PageForms(view, page, words.language(), needs);
         look = Differing.look(view.edition(), page);
         beginning = new PageOpening(look);
     }
@@ -66,6 +68,11 @@ final class PageScene implements Scene {
     @Override
     public PageGathered gathered() {
         return gathered;
+    }
+
+    @Override
+    public PageForms forms() {
+        return forms;
     }
 
     /** What is known of the page once it is written, and told to whoever serves it. */

@@ -2,6 +2,7 @@ package venue.core.show.render;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,9 +12,11 @@ import venue.core.basics.text.Phrase;
 import venue.core.basics.text.SafeHtml;
 import venue.core.basics.value.Value;
 import venue.core.body.element.Elements;
+import venue.core.body.form.SeatWords;
 import venue.core.body.scene.Guest;
 import venue.core.body.scene.Headings;
 import venue.core.body.scene.SceneWords;
+import venue.core.model.form.Form;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
@@ -21,6 +24,7 @@ import venue.core.model.property.Property;
 import venue.core.model.property.PropertyType;
 import venue.core.model.property.ValueWords;
 import venue.core.model.template.Template;
+import venue.core.show.filling.Offering;
 
 /** What elements of one page can say. */
 final class PageWords implements SceneWords {
@@ -88,7 +92,22 @@ final class PageWords implements SceneWords {
         if (source.startsWith(Template.OPTION)) {
             return shown(options.find(key), options.values());
         }
-        return shown(declared(page, key), page.fields());
+        return left(page, key).map(Value::of).or(() -> shown(declared(page, key), page.fields()));
+    }
+
+    /** The number of places that a form gives is said as what is left of them. */
+    @Override
+    public String said(Page of, String key) {
+        return left(of, key).orElseGet(() -> SceneWords.super.said(of, key));
+    }
+
+    private Optional<String> left(Page of, String key) {
+        return Offering.counting(view.edition(), of.kind())
+                .flatMap(Form::placesField)
+                .filter(key::equals)
+                .flatMap(k ->
+                        view.offering(page, Locale.forLanguageTag(language)).seats(of))
+                .map(seats -> SeatWords.of(seats, this::say));
     }
 
     private Optional<Value> shown(Optional<Property> declared, Map<String, Value> values) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import venue.core.body.form.VisitorFacts;
 import venue.core.body.listing.Asked;
 import venue.core.body.scene.Guest;
 import venue.core.body.search.Searcher;
@@ -17,6 +18,7 @@ import venue.core.model.page.Page;
 import venue.core.model.site.BoundPage;
 import venue.core.model.theme.SiteMark;
 import venue.core.model.theme.StyleSheet;
+import venue.core.show.filling.Offering;
 import venue.core.show.gathering.Hard;
 import venue.core.show.gathering.Onlooker;
 
@@ -28,6 +30,7 @@ import venue.core.show.gathering.Onlooker;
  * @param asked what is asked of the listings of a page
  * @param hard what listings are tried on
  * @param changed when pages were last released with a change, by id; one that is not among them has changed since
+ * @param facts what visitors did
  */
 public record View(
         Edition edition,
@@ -42,7 +45,8 @@ public record View(
         Asked asked,
         Hard hard,
         Map<String, Instant> changed,
-        Searcher searcher) {
+        Searcher searcher,
+        VisitorFacts facts) {
 
     /** Whom a page is written for. */
     public enum Mode {
@@ -66,7 +70,8 @@ public record View(
                 Asked.NOTHING,
                 Hard.AS_IT_IS,
                 Map.of(),
-                Searcher.NONE);
+                Searcher.NONE,
+                VisitorFacts.NONE);
     }
 
     /** The same, with something around its pages. */
@@ -107,6 +112,11 @@ public record View(
         return but(d -> d.searcher = finder);
     }
 
+    /** The same, where it is known what visitors did. */
+    public View telling(VisitorFacts what) {
+        return but(d -> d.facts = what);
+    }
+
     /** The same with the marks that managers see. */
     public View marked() {
         return but(d -> {
@@ -131,7 +141,8 @@ public record View(
                 draft.asked,
                 draft.hard,
                 draft.changed,
-                draft.searcher);
+                draft.searcher,
+                draft.facts);
     }
 
     /** What of a view may be otherwise in another. */
@@ -145,6 +156,7 @@ public record View(
         private Hard hard;
         private Map<String, Instant> changed;
         private Searcher searcher;
+        private VisitorFacts facts;
 
         Draft(View view) {
             edition = view.edition;
@@ -156,6 +168,7 @@ public record View(
             hard = view.hard;
             changed = view.changed;
             searcher = view.searcher;
+            facts = view.facts;
         }
     }
 
@@ -191,6 +204,11 @@ public record View(
     /** Whoever looks, as listings are told. */
     Onlooker onlooker() {
         return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed);
+    }
+
+    /** What there is to choose from in the forms of a page. */
+    public Offering offering(Page page, Locale language) {
+        return new Offering(onlooker(), facts.given(), page, language);
     }
 
     /** The time of day in the site's zone. */

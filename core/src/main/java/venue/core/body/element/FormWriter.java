@@ -1,0 +1,150 @@
+package venue.core.body.element;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.text.Phrase;
+import venue.core.body.form.FieldKind;
+import venue.core.body.form.FieldKinds;
+import venue.core.body.form.FormNames;
+import venue.core.body.form.Mistake;
+import venue.core.body.form.Sending;
+import venue.core.body.scene.Scene;
+import venue.core.model.form.Form;
+import venue.core.model.form.FormField;
+import venue.core.model.form.FormSettings;
+
+/** Writes a form as it stands on a page: to be filled in, refused with what is wrong, or sent. */
+final class FormWriter {
+
+    private final Scene scene;
+    private final Form form;
+    private final HtmlWriter out;
+    private final Sending sending;
+    /** The id of each field, so that what is wrong can lead to it. */
+    private final Map<String, String> ids = new TreeMap<>();
+
+    FormWriter(Scene scene, Form form, HtmlWriter out) {
+        this.scene = scene;
+        this.form = form;
+        this.out = out;
+        sending = scene.forms().sending(form.id());
+    }
+
+    private String say(Phrase phrase) {
+        return scene.words().say(phrase);
+    }
+
+    void write() {
+        scene.forms().written();
+        form.fields().forEach(f -> ids.put(f.key(), scene.freshId()));
+        out.start("div", "filling").attr("id", FormNames.anchor(form.id()));
+        switch (sending.state()) {
+            case SENT -> thanks();
+            case TRIED -> status(say(Phrase.FORM_TRIED));
+            default -> open();
+        }
+        out.end();
+    }
+
+    private void thanks() {
+        String own = form.said(FormSettings.THANKS);
+        out.start("div", "thanks").attr("role", "status").attr("tabindex", -1);
+        for (String line : (own.isBlank() ? say(Phrase.FORM_SENT) : own).split("\n+")) {
+            out.element("p", line);
+        }
+        sending.told().forEach(t -> out.element("p", t.in(this::say)));
+        out.end();
+    }
+
+    private void status(String words) {
+        out.start("div", "thanks").attr("role", "status").attr("tabindex", -1);
+        out.element("p", words).end();
+    }
+
+    private void open() {
+        wrong();
+        if (form.fields().stream().noneMatch(f -> FieldKinds.of(f).asks())) {
+            out.element("p", say(Phrase.FORM_SHUT));
+            return;
+        }
+        out.start("form")
+                .attr("method", "post")
+                .attr("action", scene.forms().action() + "#" + FormNames.anchor(form.id()))
+                .attr("aria-label", form.name())
+                .attr("novalidate");
+        hidden(FormNames.FORM, form.id());
+        hidden(FormNames.STAMP, scene.forms().stamp());
+        trap();
+        fields();
+        out.start("p", "send").start("button", "button strong").attr("type", "submit");
+        String button = form.said(FormSettings.BUTTON);
+        out.text(button.isBlank() ? say(Phrase.SEND) : button).end().end();
+        out.end();
+    }
+
+    private void hidden(String name, String value) {
+        out.empty("input").attr("type", "hidden").attr("name", name).attr("value", value);
+    }
+
+    /** A line that nobody sees: what writes in it reads no page. */
+    private void trap() {
+        out.start("p", "trap").attr("aria-hidden", "true");
+        out.start("label").text(form.name());
+        out.empty("input")
+                .attr("type", "text")
+                .attr("name", FormNames.TRAP)
+                .attr("tabindex", -1)
+                .attr("autocomplete", "off");
+        out.end().end();
+    }
+
+    /** Fields under their headings, in the order of the form. */
+    private void fields() {
+        String group = "";
+        boolean within = false;
+        for (FormField field : form.fields()) {
+            if (!field.group().equals(group)) {
+                if (within) {
+                    out.end();
+                }
+                group = field.group();
+                within = !group.isEmpty();
+                if (within) {
+                    out.start("fieldset", "group").element("legend", group);
+                }
+            }
+            FieldKind kind = FieldKinds.of(field);
+            new FieldWriter(scene, form, field, ids.getOrDefault(field.key(), ""), sending, out)
+                    .write(kind.control(field, scene.forms().around()));
+        }
+        if (within) {
+            out.end();
+        }
+    }
+
+    private void wrong() {
+        Map<String, Mistake> mistakes = sending.mistakes();
+        if (sending.state() == Sending.State.LATER) {
+            out.start("div", "wrongs").attr("role", "alert").attr("tabindex", -1);
+            out.element("p", say(Phrase.FORM_LATER)).end();
+        }
+        if (mistakes.isEmpty()) {
+            return;
+        }
+        out.start("div", "wrongs").attr("role", "alert").attr("tabindex", -1);
+        out.element(
+                "p",
+                mistakes.size() == 1
+                        ? say(Phrase.FORM_WRONG_ONE)
+                        : say(Phrase.FORM_WRONG_MANY).replace("{0}", String.valueOf(mistakes.size())));
+        out.start("ul");
+        form.fields()
+                .forEach(f -> Optional.ofNullable(mistakes.get(f.key())).ifPresent(m -> {
+                    out.start("li").start("a").attr("href", "#" + ids.get(f.key()));
+                    out.text(f.label() + ": " + m.in(this::say)).end().end();
+                }));
+        out.end().end();
+    }
+}

@@ -1,0 +1,19 @@
+package venue.core.body.form;
+
+/** Names of what a form sends besides its fields: none of them can be a field's. */
+public final class FormNames {
+
+    /** The id of the form. */
+    public static final String FORM = "-form";
+    /** What says when the page was written. */
+    public static final String STAMP = "-stamp";
+    /** A line that nobody sees. */
+    public static final String TRAP = "-website";
+
+    private FormNames() {}
+
+    /** The id of a form on its page. */
+    public static String anchor(String form) {
+        return "form-" + form;
+    }
+}

@@ -1,0 +1,50 @@
+package venue.core.body.form;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Where the forms of a page have come to.
+ *
+ * @param form the id of the form that was sent; empty before anything was done
+ * @param typed what stands in its controls, by name
+ * @param mistakes what is wrong, by field
+ * @param told what is said of what was taken: of the place that somebody has, or of the line they wait in
+ */
+public record Sending(
+        String form, State state, Map<String, List<String>> typed, Map<String, Mistake> mistakes, List<Mistake> told) {
+
+    /** Where one has come to. */
+    public enum State {
+        /** It stands there to be filled in. */
+        OPEN,
+        /** Something is wrong with what was sent. */
+        REFUSED,
+        /** It has been taken. */
+        SENT,
+        /** It would be taken, if it were not tried out. */
+        TRIED,
+        /** So much comes from one place that nothing more is taken for a while. */
+        LATER
+    }
+
+    public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of());
+
+    public static Sending refused(String form, Map<String, List<String>> typed, Map<String, Mistake> mistakes) {
+        return new Sending(form, State.REFUSED, typed, mistakes, List.of());
+    }
+
+    public static Sending later(String form, Map<String, List<String>> typed) {
+        return new Sending(form, State.LATER, typed, Map.of(), List.of());
+    }
+
+    /** @param told what is said besides; each with its words */
+    public static Sending sent(String form, State state, List<Mistake> told) {
+        return new Sending(form, state, Map.of(), Map.of(), told);
+    }
+
+    /** Where one form of the page has come to. */
+    public Sending at(String its) {
+        return form.equals(its) ? this : NOTHING;
+    }
+}

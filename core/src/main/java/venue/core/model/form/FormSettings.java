@@ -1,0 +1,106 @@
+package venue.core.model.form;
+
+import static venue.core.model.property.Property.choice;
+import static venue.core.model.property.Property.number;
+import static venue.core.model.property.Property.of;
+
+import java.util.List;
+import venue.core.basics.value.Value;
+import venue.core.model.property.Property;
+import venue.core.model.property.PropertyType;
+
+/** What a form is set to, besides its fields. */
+public final class FormSettings {
+
+    private static final String AFTER_WORDS = "words";
+    private static final String AFTER_PAGE = "page";
+    private static final String AFTER_ADDRESS = "address";
+    private static final int LONGEST_WORDS = 2_000;
+
+    /** A pattern for one address of mail, as browsers hold it (HTML, 4.10.5.1.5), with a dot in its domain. */
+    public static final String EMAIL =
+            "[a-zA-Z0-9.!#$%&'*+/=?^_`{|}~-]+@[a-zA-Z0-9-]{1,63}(\\.[a-zA-Z0-9-]{1,63})*" + "\\.[a-zA-Z0-9-]{2,63}";
+
+    public static final Property BUTTON =
+            of("button", "The button says", PropertyType.WORDS).longest(60);
+    public static final Property AFTER = choice(
+            "after",
+            "When it has been sent",
+            AFTER_WORDS + "=Words in its place",
+            AFTER_PAGE + "=A page",
+            AFTER_ADDRESS + "=Another address");
+    public static final Property THANKS = of("thanks", "What is said then", PropertyType.LINES)
+            .longest(LONGEST_WORDS)
+            .onlyWhen("after=" + AFTER_WORDS)
+            .under("After sending");
+    public static final Property PAGE = of("page", "The page", PropertyType.PAGE)
+            .onlyWhen("after=" + AFTER_PAGE)
+            .under("After sending");
+    public static final Property ADDRESS = of("address", "The address", PropertyType.LINK)
+            .onlyWhen("after=" + AFTER_ADDRESS)
+            .under("After sending");
+    public static final Property HANDS_ON = of("handsOn", "What was filled in goes along", PropertyType.YES_NO)
+            .onlyWhen("after=" + AFTER_ADDRESS)
+            .help("In the address, and nothing of it is kept here: for a calendar of bookings elsewhere.")
+            .under("After sending");
+    public static final Property PLACES = of("places", "How many may come is said by", PropertyType.FIELD)
+            .help("A number in what is chosen: “Places: 40”. It is counted, and the form closes when all are given.")
+            .under("Places that run out");
+    public static final Property PEOPLE = of("people", "How many come is said by", PropertyType.FIELD)
+            .help("A number in this form. Without it each answer counts one.")
+            .onlyWhen("places")
+            .under("Places that run out");
+    public static final Property WAITING = of("waiting", "Keep a waiting list when it is full", PropertyType.YES_NO)
+            .fallback(Value.of(true))
+            .help("Who waits moves up by itself, in the order in which they came.")
+            .onlyWhen("places")
+            .under("Places that run out");
+    public static final Property COPIES = of("copies", "Copies by mail to", PropertyType.LINES)
+            .notWords()
+            .longest(600)
+            .eachLine(
+                    new Property.LineRule(EMAIL, "is no address of mail.", "Write one on each line: noor@example.org."))
+            .help("One address on each line. Their answer goes to whoever sent the form.")
+            .under("Letters");
+    public static final Property LETTER = of("letter", "A letter to whoever sent it", PropertyType.YES_NO)
+            .help("To the first e-mail address that the form asks for.")
+            .under("Letters");
+    public static final Property LETTER_WORDS = of("letterWords", "What it says", PropertyType.LINES)
+            .longest(LONGEST_WORDS)
+            .help(
+                    "What was filled in follows. Where places run out, the letter says whether there is one, and how to give it back.")
+            .onlyWhen("letter")
+            .under("Letters");
+    public static final Property MONTHS = number("months", "Answers are kept for", 1, 120, 12, "months")
+            .help("Then they are removed by themselves, for good.")
+            .under("How long");
+
+    private static final List<Property> ALL = List.of(
+            BUTTON,
+            AFTER,
+            THANKS,
+            PAGE,
+            ADDRESS,
+            HANDS_ON,
+            PLACES,
+            PEOPLE,
+            WAITING,
+            COPIES,
+            LETTER,
+            LETTER_WORDS,
+            MONTHS);
+
+    private FormSettings() {}
+
+    public static List<Property> all() {
+        return ALL;
+    }
+
+    static boolean leadsToPage(String after) {
+        return after.equals(AFTER_PAGE);
+    }
+
+    static boolean leadsElsewhere(String after) {
+        return after.equals(AFTER_ADDRESS);
+    }
+}
