@@ -26,6 +26,7 @@ public record FolderParts(
 
     @Override
     public void close() {
+        people.answers().close();
         people.sessions().close();
         database.close();
     }

@@ -2,6 +2,7 @@ package venue.server.app;
 
 import java.security.SecureRandom;
 import java.time.InstantSource;
+import venue.store.answer.Answers;
 import venue.store.database.Database;
 import venue.store.link.Links;
 import venue.store.member.Members;
@@ -20,7 +21,8 @@ public record KnownPeople(
         Sessions sessions,
         Credentials credentials,
         Team team,
-        Members members) {
+        Members members,
+        Answers answers) {
 
     static KnownPeople of(Database database, Records records, InstantSource clock) {
         Persons persons = new Persons(database, clock);
@@ -33,6 +35,7 @@ public record KnownPeople(
                 sessions,
                 new Credentials(database, persons, links, sessions, records),
                 new Team(database, persons, links, sessions, clock, new SecureRandom()),
-                new Members(database, clock, records));
+                new Members(database, clock, records),
+                new Answers(database, clock, records));
     }
 }

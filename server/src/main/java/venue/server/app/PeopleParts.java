@@ -2,6 +2,8 @@ package venue.server.app;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import venue.store.answer.Answers;
+import venue.store.answer.FormSeal;
 import venue.store.database.Database;
 import venue.store.link.Links;
 import venue.store.member.Members;
@@ -51,6 +53,16 @@ class PeopleParts {
     @Bean
     Members members(FolderParts parts) {
         return parts.people().members();
+    }
+
+    @Bean(destroyMethod = "")
+    Answers answers(FolderParts parts) {
+        return parts.people().answers();
+    }
+
+    @Bean
+    FormSeal formSeal(Database database) {
+        return new FormSeal(database);
     }
 
     @Bean

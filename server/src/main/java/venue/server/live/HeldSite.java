@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import venue.core.body.form.VisitorFacts;
 import venue.core.body.listing.Asked;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
@@ -46,7 +47,14 @@ public final class HeldSite {
         this.workspace = workspace;
         standing = workspace.now();
         HeldReplies held = new HeldReplies();
-        live = new LiveSite(workspace.site(), standing, origin, InstantSource.fixed(at), v -> Searcher.NONE, held);
+        live = new LiveSite(
+                workspace.site(),
+                standing,
+                origin,
+                InstantSource.fixed(at),
+                v -> Searcher.NONE,
+                () -> VisitorFacts.NONE,
+                held);
         files = new SiteFiles(media, held);
     }
 

@@ -8,11 +8,15 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import venue.core.basics.item.SiteId;
+import venue.core.body.form.Sending;
+import venue.core.body.form.VisitorFacts;
 import venue.core.body.search.Busy;
 import venue.core.body.search.Searcher;
 import venue.core.edition.edition.Edition;
 import venue.core.model.gate.Visitor;
+import venue.core.model.page.Page;
 import venue.core.show.render.OwnPages;
+import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.store.workspace.Standing;
 
@@ -37,6 +41,7 @@ final class LiveSite {
     private final String origin;
     private final InstantSource clock;
     private final Function<Visitor, Searcher> searcher;
+    private final Supplier<VisitorFacts> facts;
     private final HeldReplies held;
     private final Semaphore asking = new Semaphore(AT_ONCE, true);
     /** What this release's answers are called among all that are held. */
@@ -48,8 +53,10 @@ final class LiveSite {
             String origin,
             InstantSource clock,
             Function<Visitor, Searcher> searcher,
+            Supplier<VisitorFacts> facts,
             HeldReplies held) {
         this.held = held;
+        this.facts = facts;
         name = site + " " + standing.release() + " " + origin + " ";
         this.standing = standing;
         this.edition = standing.live();
@@ -85,7 +92,7 @@ final class LiveSite {
     /** The same with what a visitor chose there; it is not kept, or anybody could fill the memory by asking. */
     Reply at(String rawPath, Map<String, String> query) {
         try {
-            String path = Answers.decode(rawPath);
+            String path = SiteReplies.decode(rawPath);
             if (path.equals(Suggestions.PATH)) {
                 return inTurn(() -> make(path, query));
             }
@@ -135,16 +142,30 @@ final class LiveSite {
         }
     }
 
-    private Answers answers(Caller caller) {
-        return new Answers(view(caller), standing.changed());
+    private SiteReplies answers(Caller caller) {
+        return new SiteReplies(view(caller), standing.changed());
     }
 
-    private View view(Caller caller) {
+    /** A page with a form that has come to something: made for one visitor alone, and kept nowhere. */
+    Reply filled(View view, Page page, Sending sending, int status) {
+        try {
+            return inTurn(() -> Reply.page(
+                            status,
+                            PageRenderer.render(view.telling(view.facts().at(sending)), page)))
+                    .kept("no-store");
+        } catch (Busy all) {
+            return Reply.comeAgain();
+        }
+    }
+
+    /** The live site as somebody sees it. */
+    View view(Caller caller) {
         return View.of(edition, clock.instant(), origin, View.Mode.VISITOR)
                 .knowing(standing.changed())
                 .searchedBy(searcher.apply(caller.visitor()))
                 .seenBy(caller.visitor())
-                .greeting(MemberPages.guest(standing, caller));
+                .greeting(MemberPages.guest(standing, caller))
+                .telling(facts.get());
     }
 
     /** What is answered to an address that can't be read: a page of the site's own. */

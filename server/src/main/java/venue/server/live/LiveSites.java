@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.InstantSource;
 import org.springframework.stereotype.Component;
 import venue.server.app.Origins;
+import venue.server.filling.FormFacts;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
@@ -15,12 +16,14 @@ class LiveSites {
     private final Origins origins;
     private final InstantSource clock;
     private final SearchIndexes indexes;
+    private final FormFacts facts;
     private final HeldReplies held;
     /** They go when the site is let go. */
     private final Cache<Workspace, LiveSite> bySite =
             Caffeine.newBuilder().weakKeys().build();
 
-    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes, HeldReplies held) {
+    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes, FormFacts facts, HeldReplies held) {
+        this.facts = facts;
         this.held = held;
         this.indexes = indexes;
         this.origins = origins;
@@ -34,7 +37,14 @@ class LiveSites {
         if (known != null && known.release() == now.release() && known.origin().equals(origin)) {
             return known;
         }
-        LiveSite made = new LiveSite(workspace.site(), now, origin, clock, v -> indexes.of(workspace, now, v), held);
+        LiveSite made = new LiveSite(
+                workspace.site(),
+                now,
+                origin,
+                clock,
+                v -> indexes.of(workspace, now, v),
+                () -> facts.of(workspace.site()),
+                held);
         bySite.put(workspace, made);
         return made;
     }

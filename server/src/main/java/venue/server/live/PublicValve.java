@@ -31,6 +31,7 @@ class PublicValve extends ValveBase {
     private final DiskFiles diskFiles;
     private final BeginningPages beginnings;
     private final SentForms forms;
+    private final VisitorForms visitorForms;
 
     PublicValve(
             Settings settings,
@@ -39,8 +40,10 @@ class PublicValve extends ValveBase {
             SiteAddresses addresses,
             DiskFiles diskFiles,
             BeginningPages beginnings,
-            SentForms forms) {
+            SentForms forms,
+            VisitorForms visitorForms) {
         super(true);
+        this.visitorForms = visitorForms;
         this.settings = settings;
         this.workspaces = workspaces;
         this.origins = origins;
@@ -69,7 +72,7 @@ class PublicValve extends ValveBase {
         }
         if (workspace.isEmpty()) {
             plain(answer, MISDIRECTED, "No site is served under this name.\n");
-        } else if (answer.isError() || !isDecodable(asked)) {
+        } else if (answer.isError() || !(visitorForms.takes(workspace.get(), asked) || isDecodable(asked))) {
             Replies.send(asked, answer, addresses.unreadable(workspace.get()));
         } else if (!host.equals(main(workspace.get()))) {
             elsewhere(answer, origins.of(workspace.get().now().working().site()), asked, workspace.get());
@@ -77,6 +80,8 @@ class PublicValve extends ValveBase {
             send(asked, answer, addresses.at(workspace.get(), asked));
         } else if (asked.getMethod().equals("POST") && forms.takes(workspace.get(), asked.getRequestURI())) {
             forms.take(workspace.get(), asked, answer);
+        } else if (visitorForms.takes(workspace.get(), asked)) {
+            visitorForms.take(workspace.get(), asked, answer);
         } else {
             answer.setHeader("Allow", "GET, HEAD");
             plain(answer, HttpServletResponse.SC_METHOD_NOT_ALLOWED, "This site is for reading: use GET or HEAD.\n");

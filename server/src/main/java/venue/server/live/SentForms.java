@@ -75,7 +75,7 @@ class SentForms {
         return task.filter(t -> t != BoundPage.SIGN_IN).isPresent() ? forms.answer(sent, task.get()) : signIn.in(sent);
     }
 
-    private static void send(Request asked, Response answer, CompletionStage<Reply> coming) throws IOException {
+    static void send(Request asked, Response answer, CompletionStage<Reply> coming) throws IOException {
         if (coming.toCompletableFuture().isDone()
                 && !coming.toCompletableFuture().isCompletedExceptionally()) {
             Replies.send(asked, answer, coming.toCompletableFuture().join());
@@ -98,7 +98,7 @@ class SentForms {
     }
 
     /** Whether what a browser says of where a form comes from is this site; what is no browser says nothing. */
-    private static boolean isOfSite(Request asked) {
+    static boolean isOfSite(Request asked) {
         String fetched = asked.getHeader("Sec-Fetch-Site");
         String origin = asked.getHeader("Origin");
         return (fetched == null || fetched.equals("same-origin") || fetched.equals("none"))
@@ -113,7 +113,7 @@ class SentForms {
         }
     }
 
-    private static void plain(Request asked, Response answer, int status, String words) throws IOException {
+    static void plain(Request asked, Response answer, int status, String words) throws IOException {
         Replies.send(
                 asked, answer, Reply.text(status, "text/plain; charset=utf-8", words, "no-store", Reply.PAGE_POLICY));
     }

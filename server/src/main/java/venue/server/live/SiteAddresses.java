@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import venue.core.body.form.FormNames;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
 import venue.core.live.address.Addresses;
@@ -35,6 +36,7 @@ class SiteAddresses {
     private final Walks walks;
     private final Callers callers;
     private final MemberPages memberPages;
+    private final FilledPages filled;
 
     SiteAddresses(
             LiveSites sites,
@@ -43,7 +45,9 @@ class SiteAddresses {
             Walks walks,
             Callers callers,
             MemberPages memberPages,
+            FilledPages filled,
             Noted noted) {
+        this.filled = filled;
         this.walks = walks;
         this.callers = callers;
         this.memberPages = memberPages;
@@ -83,8 +87,13 @@ class SiteAddresses {
     }
 
     private Reply page(Workspace workspace, String path, HttpServletRequest asked, Caller caller) {
+        Map<String, String> query = query(asked);
+        Optional<Reply> sent = filled.shown(workspace, caller, path, query.getOrDefault(FormNames.SENT, ""));
+        if (sent.isPresent()) {
+            return sent.get();
+        }
         LiveSite site = sites.of(workspace);
-        Reply reply = caller.visitor().isStranger() ? site.at(path, query(asked)) : site.at(caller, path, query(asked));
+        Reply reply = caller.visitor().isStranger() ? site.at(path, query) : site.at(caller, path, query);
         noted.note(workspace, asked, reply);
         return reply.asking(asked.getQueryString());
     }
@@ -95,6 +104,9 @@ class SiteAddresses {
                 walk.isPresent() ? Optional.empty() : memberPages.at(workspace, caller, path, query(asked));
         if (members.isPresent()) {
             return members;
+        }
+        if (path.equals(FilledPages.ANSWER)) {
+            return Optional.of(filled.lead(workspace, caller, query(asked).getOrDefault("of", "")));
         }
         if (path.startsWith(Walks.WHERE)) {
             return walks.at(workspace, asked);

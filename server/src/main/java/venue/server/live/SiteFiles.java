@@ -51,6 +51,7 @@ class SiteFiles {
             Head.NOTICES, "notices.js",
             Head.SCHEME, "scheme.js",
             Head.SEARCH, "search.js",
+            Head.FILLING, "filling.js",
             Head.MAP, "map.js");
 
     private final MediaFiles media;
@@ -129,6 +130,7 @@ class SiteFiles {
         return switch (path) {
             case "/-/proof.js" -> own("server/proof/proof.js", "text/javascript; charset=utf-8");
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
+            case Head.FORMS -> own("server/live/forms.css", "text/css; charset=utf-8");
             case Head.MEMBERS -> own("server/live/members.css", "text/css; charset=utf-8");
             case "/-/walk.css" -> own("server/live/walk.css", "text/css; charset=utf-8");
             case "/-/drawings.js" -> own("server/proof/drawings.js", "text/javascript; charset=utf-8");

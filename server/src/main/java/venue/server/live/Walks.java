@@ -92,7 +92,7 @@ class Walks {
         View view = view(workspace, standing, walk, "");
         return MemberPages.task(rawPath)
                 .map(task -> Reply.page(200, OwnPages.forMembers(view, task)))
-                .orElseGet(() -> new Answers(view, standing.changed()).spelt(rawPath, query))
+                .orElseGet(() -> new SiteReplies(view, standing.changed()).spelt(rawPath, query))
                 .kept("no-store");
     }
 
@@ -100,6 +100,11 @@ class Walks {
     Reply refuse(Workspace workspace, Walk walk, BoundPage task) {
         View view = view(workspace, workspace.now(), walk, NOTHING_SENT);
         return Reply.page(403, OwnPages.forMembers(view, task)).kept("no-store");
+    }
+
+    /** The site as somebody sees it who tries a form on a walk. */
+    View view(Workspace workspace, Walk walk) {
+        return view(workspace, workspace.now(), walk, NOTHING_SENT);
     }
 
     private View view(Workspace workspace, Standing standing, Walk walk, String more) {

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Properties;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.mail.MailException;
@@ -59,10 +60,15 @@ class Post {
 
     /** Sends a letter that nobody waits for, where mail is set up; one that can't be sent is told in the log. */
     public void tell(String to, Letter letter) {
+        tell(to, letter, null);
+    }
+
+    /** @param reply to whom an answer to it goes; null for whoever sends it */
+    void tell(String to, Letter letter, @Nullable String reply) {
         if (isSetUp()) {
             later.execute(() -> {
                 try {
-                    send(to, letter);
+                    send(to, letter, reply);
                 } catch (Refusal told) {
                     LOG.debug("Nobody waits for this letter", told);
                 }
@@ -72,11 +78,18 @@ class Post {
 
     /** Sends a letter, or refuses with what the mail server said. */
     public void send(String to, Letter letter) {
+        send(to, letter, null);
+    }
+
+    void send(String to, Letter letter, @Nullable String reply) {
         try {
             MimeMessage message = smtp.createMimeMessage();
             MimeMessageHelper written = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
             written.setTo(to);
             written.setFrom(settings.mailSender() == null ? "venue@" + settings.mailHost() : settings.mailSender());
+            if (reply != null) {
+                written.setReplyTo(reply);
+            }
             written.setSubject(letter.subject());
             written.setText(letter.plain(), LetterHtml.of(letter));
             smtp.send(message);

@@ -42,6 +42,8 @@ public final class Outdated {
             delete from sought where (site, what, day, words) in
               (select site, what, day, words from sought where day <= :before limit :step)
             """;
+    private static final String ANSWERS =
+            "delete from answer where id in (select id from answer where until < :before limit :step)";
     private static final String RECORD =
             "delete from record where id in (select id from record where at < :before limit :step)";
 
@@ -86,6 +88,7 @@ public final class Outdated {
                                 .toLocalDate()
                                 .minusDays(InVain.DAYS)
                                 .toString()));
+        gone.put("answer of a visitor", all(ANSWERS, now.toString()));
         gone.put("line of the record", all(RECORD, now.minus(Records.KEPT).toString()));
         gone.put("content that nothing names", contents());
         gone.values().removeIf(n -> n == 0);

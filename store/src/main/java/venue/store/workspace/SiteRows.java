@@ -42,6 +42,7 @@ final class SiteRows {
             "led",
             "left_alone",
             "kept_filter",
+            "answer",
             "member_link",
             "member_session",
             "member_group",

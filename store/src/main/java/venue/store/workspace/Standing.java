@@ -13,6 +13,7 @@ import kotlinx.collections.immutable.PersistentSet;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.SiteId;
 import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
@@ -25,6 +26,7 @@ import venue.core.sort.Sorts;
  */
 public final class Standing {
 
+    private final SiteId site;
     private final Copy working;
     private final Copy live;
     private final long step;
@@ -53,12 +55,14 @@ public final class Standing {
     }
 
     private Standing(
+            SiteId site,
             Copy working,
             Copy live,
             long step,
             int release,
             PersistentSet<String> waiting,
             PersistentMap<String, Instant> changed) {
+        this.site = site;
         this.working = working;
         this.live = live;
         this.step = step;
@@ -78,6 +82,7 @@ public final class Standing {
             int release,
             PersistentMap<String, Instant> changed,
             Collection<String> ids) {
+        site = before.site;
         this.working = working;
         this.live = live;
         this.step = step;
@@ -103,10 +108,11 @@ public final class Standing {
      * @param release the number of the live release, 0 before the first
      * @param changed when each live item was last released with a change
      */
-    static Standing of(Copy working, Copy live, long step, int release, Map<String, Instant> changed) {
+    static Standing of(SiteId site, Copy working, Copy live, long step, int release, Map<String, Instant> changed) {
         Set<String> all = new HashSet<>(working.hashes().keySet());
         all.addAll(live.hashes().keySet());
         return new Standing(
+                site,
                 working,
                 live,
                 step,
@@ -129,6 +135,11 @@ public final class Standing {
             PersistentMap<String, Instant> changedNow,
             Collection<String> ids) {
         return new Standing(this, now, out, number, releaseNow, changedNow, ids);
+    }
+
+    /** The site that stands so. */
+    public SiteId site() {
+        return site;
     }
 
     public Edition working() {

@@ -38,7 +38,8 @@ final class StandingReader {
             live.put(p.item(), p.hash());
             changed.put(p.item(), Instant.parse(p.changedAt()));
         });
-        return Standing.of(copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
+        return Standing.of(
+                site, copy(hashes), copy(live.build()), journal.latest(site), releases.latest(site), changed);
     }
 
     private Standing.Copy copy(PersistentMap<String, Hash> hashes) {

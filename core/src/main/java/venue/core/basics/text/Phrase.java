@@ -158,7 +158,8 @@ public enum Phrase {
     WAITS,
     GAVE_BACK,
     GIVE_BACK,
-    GIVE_BACK_WORDS;
+    GIVE_BACK_WORDS,
+    CALLED_OFF;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -56,6 +56,31 @@ final class FormWriter {
         }
         sending.told().forEach(t -> out.element("p", t.in(this::say)));
         out.end();
+        if (!sending.back().isEmpty()) {
+            giveBack();
+        }
+    }
+
+    /** Only the button gives places back: what looks into letters opens links. */
+    private void giveBack() {
+        String what = sending.told().stream()
+                .flatMap(t -> t.with().stream().limit(1))
+                .findFirst()
+                .orElse(form.name());
+        begin();
+        hidden(FormNames.BACK, sending.back());
+        out.element("p", say(Phrase.GIVE_BACK_WORDS).replace("{0}", what));
+        out.start("p", "send").start("button", "button").attr("type", "submit");
+        out.text(say(Phrase.GIVE_BACK)).end().end().end();
+    }
+
+    private void begin() {
+        out.start("form")
+                .attr("method", "post")
+                .attr("action", scene.forms().action() + "#" + FormNames.anchor(form.id()))
+                .attr("aria-label", form.name())
+                .attr("novalidate");
+        hidden(FormNames.FORM, form.id());
     }
 
     private void status(String words) {
@@ -69,12 +94,7 @@ final class FormWriter {
             out.element("p", say(Phrase.FORM_SHUT));
             return;
         }
-        out.start("form")
-                .attr("method", "post")
-                .attr("action", scene.forms().action() + "#" + FormNames.anchor(form.id()))
-                .attr("aria-label", form.name())
-                .attr("novalidate");
-        hidden(FormNames.FORM, form.id());
+        begin();
         hidden(FormNames.STAMP, scene.forms().stamp());
         trap();
         fields();

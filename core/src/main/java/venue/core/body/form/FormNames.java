@@ -10,6 +10,11 @@ public final class FormNames {
     /** A line that nobody sees. */
     public static final String TRAP = "-website";
 
+    /** By which somebody is known who has sent a form: it is asked for with the page, too. */
+    public static final String SENT = "-sent";
+    /** The same, by whoever gives places back. */
+    public static final String BACK = "-back";
+
     private FormNames() {}
 
     /** The id of a form on its page. */

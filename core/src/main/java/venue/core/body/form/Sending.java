@@ -10,9 +10,15 @@ import java.util.Map;
  * @param typed what stands in its controls, by name
  * @param mistakes what is wrong, by field
  * @param told what is said of what was taken: of the place that somebody has, or of the line they wait in
+ * @param back by which places can be given back, or empty
  */
 public record Sending(
-        String form, State state, Map<String, List<String>> typed, Map<String, Mistake> mistakes, List<Mistake> told) {
+        String form,
+        State state,
+        Map<String, List<String>> typed,
+        Map<String, Mistake> mistakes,
+        List<Mistake> told,
+        String back) {
 
     /** Where one has come to. */
     public enum State {
@@ -28,19 +34,24 @@ public record Sending(
         LATER
     }
 
-    public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of());
+    public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of(), "");
 
     public static Sending refused(String form, Map<String, List<String>> typed, Map<String, Mistake> mistakes) {
-        return new Sending(form, State.REFUSED, typed, mistakes, List.of());
+        return new Sending(form, State.REFUSED, typed, mistakes, List.of(), "");
     }
 
     public static Sending later(String form, Map<String, List<String>> typed) {
-        return new Sending(form, State.LATER, typed, Map.of(), List.of());
+        return new Sending(form, State.LATER, typed, Map.of(), List.of(), "");
     }
 
-    /** @param told what is said besides; each with its words */
-    public static Sending sent(String form, State state, List<Mistake> told) {
-        return new Sending(form, state, Map.of(), Map.of(), told);
+    /** It is taken, or would be. */
+    public static Sending sent(String form, State state) {
+        return new Sending(form, state, Map.of(), Map.of(), List.of(), "");
+    }
+
+    /** The same with what is said besides, and by which places can be given back. */
+    public Sending telling(List<Mistake> words, String by) {
+        return new Sending(form, state, typed, mistakes, words, by);
     }
 
     /** Where one form of the page has come to. */

@@ -300,8 +300,7 @@ class FillingTest {
                             .as(a.text())
                             .hasSize(1));
             assertThat(refused.select(".filling script, .filling img")).isEmpty();
-            Document sent =
-                    drawn(view.telling(VisitorFacts.NONE.at(Sending.sent(form.id(), Sending.State.SENT, List.of()))));
+            Document sent = drawn(view.telling(VisitorFacts.NONE.at(Sending.sent(form.id(), Sending.State.SENT))));
             assertThat(sent.select(".filling form")).isEmpty();
             assertThat(sent.select(".filling .thanks[role=status]").text()).isNotEmpty();
         }

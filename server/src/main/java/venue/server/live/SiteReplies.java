@@ -16,7 +16,7 @@ import venue.core.show.render.View;
  *
  * @param changed when pages were last released with a change, by id
  */
-record Answers(View view, Map<String, Instant> changed) {
+record SiteReplies(View view, Map<String, Instant> changed) {
 
     /** An address that no site has. */
     private static final String UNREADABLE = "/-";

@@ -1,0 +1,152 @@
+package venue.server.live;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import venue.core.basics.text.Phrase;
+import venue.core.body.form.FormNames;
+import venue.core.body.form.Mistake;
+import venue.core.body.form.Sending;
+import venue.core.body.form.Sending.State;
+import venue.core.edition.edition.Edition;
+import venue.core.edition.usage.FormUse;
+import venue.core.live.address.Addresses;
+import venue.core.live.address.AtAddress;
+import venue.core.model.form.Form;
+import venue.core.model.page.Page;
+import venue.core.model.page.PageSettings;
+import venue.core.show.filling.Offering;
+import venue.core.show.render.View;
+import venue.server.filling.FormFacts;
+import venue.store.answer.Answer;
+import venue.store.answer.Answer.Place;
+import venue.store.answer.Answers;
+import venue.store.workspace.Workspace;
+
+/** Pages as they stand after a form has been sent from them: what was sent is known by a token in the address, so that it can be loaded anew. */
+@Component
+class FilledPages {
+
+    /** What letters lead to: it leads on to the page on which the form stands now. */
+    static final String ANSWER = "/-/answer";
+
+    private final LiveSites sites;
+    private final Answers answers;
+    private final FormFacts facts;
+
+    FilledPages(LiveSites sites, Answers answers, FormFacts facts) {
+        this.sites = sites;
+        this.answers = answers;
+        this.facts = facts;
+    }
+
+    /** The page at an address, as it came percent-encoded; empty where somebody doesn't get one. */
+    static Optional<Page> pageAt(View view, String rawPath) {
+        return Addresses.of(view.edition(), view.visitor()).at(SiteReplies.decode(rawPath))
+                        instanceof AtAddress.Here here
+                ? Optional.of(here.page())
+                : Optional.empty();
+    }
+
+    static Offering offering(View view, Page page) {
+        String language = PageSettings.language(page, view.edition().site().language());
+        return view.offering(page, Locale.forLanguageTag(language));
+    }
+
+    /** Where somebody is led to who has sent a form on a page. */
+    String address(View view, Page page, Answer answer) {
+        return view.path(page) + "?" + FormNames.SENT + "="
+                + URLEncoder.encode(facts.token(answer.id()), StandardCharsets.UTF_8) + "#"
+                + FormNames.anchor(answer.form());
+    }
+
+    /** The page as somebody sees it who sent a form there; empty where the token is none of ours, or the form stands there no more. */
+    Optional<Reply> shown(Workspace workspace, Caller caller, String path, String token) {
+        if (token.isEmpty() || workspace.now().release() == 0) {
+            return Optional.empty();
+        }
+        LiveSite site = sites.of(workspace);
+        View view = site.view(caller);
+        return facts.answer(token)
+                .flatMap(id -> answers.find(workspace.site(), id))
+                .flatMap(answer -> pageAt(view, path)
+                        .filter(page -> FormUse.isOn(view.edition(), page, answer.form()))
+                        .map(page -> site.filled(view, page, sending(answer, token), 200)));
+    }
+
+    /** Leads to the page from which an answer was sent, or another on which its form stands. */
+    Reply lead(Workspace workspace, Caller caller, String token) {
+        LiveSite site = sites.of(workspace);
+        View view = site.view(caller);
+        return facts.answer(token)
+                .flatMap(id -> answers.find(workspace.site(), id))
+                .flatMap(answer -> page(view, answer).map(page -> Reply.elsewhereForNow(address(view, page, answer))))
+                .orElseGet(() -> site.at("/-"))
+                .kept("no-store");
+    }
+
+    private static Optional<Page> page(View view, Answer answer) {
+        Edition edition = view.edition();
+        return edition.page(answer.page())
+                .filter(p -> FormUse.isOn(edition, p, answer.form()))
+                .or(() -> FormUse.pages(edition, answer.form()).stream()
+                        .flatMap(id -> edition.page(id).stream())
+                        .findFirst())
+                .filter(view::shows);
+    }
+
+    private Sending sending(Answer answer, String token) {
+        Sending sent = Sending.sent(answer.form(), State.SENT);
+        Place place = answer.place();
+        if (place == null) {
+            return sent;
+        }
+        boolean may = place.stands() == Answer.Stands.PLACE || place.stands() == Answer.Stands.WAITS;
+        return sent.telling(told(answer), may ? token : "");
+    }
+
+    /** What is said of the places that an answer wants: in pages and in letters alike. */
+    static List<Mistake> told(Answer answer) {
+        Place place = answer.place();
+        return place == null
+                ? List.of()
+                : switch (place.stands()) {
+                    case PLACE ->
+                        List.of(
+                                place.people() == 1
+                                        ? new Mistake(Phrase.HAS_PLACE, List.of(what(answer)))
+                                        : new Mistake(
+                                                Phrase.HAS_PLACES,
+                                                List.of(what(answer), String.valueOf(place.people()))));
+                    case WAITS ->
+                        List.of(new Mistake(Phrase.WAITS, List.of(what(answer), String.valueOf(place.line()))));
+                    case BACK -> List.of(new Mistake(Phrase.GAVE_BACK, List.of(what(answer))));
+                    case OFF -> List.of(new Mistake(Phrase.CALLED_OFF, List.of(what(answer))));
+                };
+    }
+
+    /** What it is of, as it was chosen. */
+    private static String what(Answer answer) {
+        String item = Objects.requireNonNull(answer.place()).item();
+        return answer.said().stream()
+                .filter(s -> s.value().equals(item))
+                .map(s -> s.words())
+                .findFirst()
+                .orElse("");
+    }
+
+    /** How many places there are now of what an answer is of; none where that is gone. */
+    static int places(Edition live, Answer answer) {
+        Place place = answer.place();
+        return place == null
+                ? 0
+                : live.find(Form.class, answer.form())
+                        .flatMap(form -> live.find(venue.core.model.page.OfKind.class, place.item())
+                                .flatMap(of -> Offering.places(live, form, of.asListed())))
+                        .orElse(0);
+    }
+}

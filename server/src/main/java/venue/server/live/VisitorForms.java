@@ -1,0 +1,279 @@
+package venue.server.live;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import venue.core.basics.item.Hash;
+import venue.core.basics.text.Phrase;
+import venue.core.body.form.FieldKinds;
+import venue.core.body.form.Filling;
+import venue.core.body.form.FormNames;
+import venue.core.body.form.Mistake;
+import venue.core.body.form.Offer;
+import venue.core.body.form.PickSettings;
+import venue.core.body.form.Posted;
+import venue.core.body.form.Sending;
+import venue.core.edition.usage.FormUse;
+import venue.core.model.form.Form;
+import venue.core.model.form.FormSettings;
+import venue.core.model.page.Page;
+import venue.core.show.render.View;
+import venue.server.filling.FormFacts;
+import venue.server.filling.FormGuard;
+import venue.server.mail.FormMail;
+import venue.store.answer.Answer;
+import venue.store.answer.Answers;
+import venue.store.answer.Taking;
+import venue.store.member.Member;
+import venue.store.workspace.Workspace;
+
+/**
+ * Takes what visitors fill in. It is sent to the address of the page on which the form stands, so that what is wrong is said there; what is
+ * taken is on the disk before it is answered.
+ */
+@Component
+class VisitorForms {
+
+    private static final int MOST_BYTES = 256 * 1024;
+
+    private final LiveSites sites;
+    private final Callers callers;
+    private final Walks walks;
+    private final FilledPages pages;
+    private final FormFacts facts;
+    private final FormGuard guard;
+    private final Answers answers;
+    private final FormMail mail;
+
+    VisitorForms(
+            LiveSites sites,
+            Callers callers,
+            Walks walks,
+            FilledPages pages,
+            FormFacts facts,
+            FormGuard guard,
+            Answers answers,
+            FormMail mail) {
+        this.sites = sites;
+        this.callers = callers;
+        this.walks = walks;
+        this.pages = pages;
+        this.facts = facts;
+        this.guard = guard;
+        this.answers = answers;
+        this.mail = mail;
+    }
+
+    /** A form as it came, and where it stands. */
+    private record Came(
+            Workspace workspace,
+            Caller caller,
+            LiveSite site,
+            View view,
+            Page page,
+            Form form,
+            Posted posted,
+            String network) {
+
+        Filling filling() {
+            return new Filling(form, FilledPages.offering(view, page));
+        }
+
+        Reply shown(Sending sending, int status) {
+            return site.filled(view, page, sending, status);
+        }
+    }
+
+    /** Whether it is sent to an address at which pages stand. Nothing of what is sent is read for that. */
+    boolean takes(Workspace workspace, Request asked) {
+        return asked.getMethod().equals("POST")
+                && workspace.now().release() > 0
+                && !asked.getRequestURI().startsWith("/-/");
+    }
+
+    void take(Workspace workspace, Request asked, Response answer) throws IOException {
+        String network = FormGuard.network(asked.getRemoteAddr());
+        if (!guard.mayTry(network)) {
+            answer.setHeader("Retry-After", "60");
+            refuse(asked, answer, 429, "So much is sent from where you are that nothing is looked at for a minute.\n");
+        } else if (!SentForms.isOfSite(asked)) {
+            refuse(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
+        } else if (asked.getContentLengthLong() > MOST_BYTES) {
+            refuse(asked, answer, 413, "This is too much for one form.\n");
+        } else if (asked.getContentLengthLong() < 0 || !isForm(asked)) {
+            refuse(
+                    asked,
+                    answer,
+                    415,
+                    "Send it as the page's form does: application/x-www-form-urlencoded, with its length.\n");
+        } else {
+            Map<String, List<String>> sent = read(asked);
+            if (sent == null) {
+                refuse(asked, answer, 400, "What was sent can't be read.\n");
+                return;
+            }
+            SentForms.send(asked, answer, reply(workspace, asked, new Posted(sent), network));
+        }
+    }
+
+    private static boolean isForm(Request asked) {
+        String type = asked.getContentType();
+        return type != null && type.toLowerCase(java.util.Locale.ROOT).startsWith("application/x-www-form-urlencoded");
+    }
+
+    private static @Nullable Map<String, List<String>> read(Request asked) {
+        try {
+            Map<String, List<String>> sent = new HashMap<>();
+            asked.getParameterMap().forEach((name, values) -> sent.put(name, Arrays.asList(values)));
+            return sent;
+        } catch (InvalidParameterException unreadable) {
+            return null;
+        }
+    }
+
+    /** Nothing more of it is read. */
+    private static void refuse(Request asked, Response answer, int status, String words) throws IOException {
+        answer.setHeader("Connection", "close");
+        SentForms.plain(asked, answer, status, words);
+    }
+
+    private CompletionStage<Reply> reply(Workspace workspace, Request asked, Posted posted, String network) {
+        Optional<Walk> walk = walks.of(workspace, asked);
+        Caller caller = callers.of(workspace, asked);
+        LiveSite site = sites.of(workspace);
+        View view = walk.map(w -> walks.view(workspace, w)).orElseGet(() -> site.view(caller));
+        Optional<Page> page = FilledPages.pageAt(view, asked.getRequestURI());
+        String id = posted.one(FormNames.FORM);
+        Optional<Form> form = view.edition().find(Form.class, id).filter(f -> !f.retired());
+        if (page.isEmpty() || form.isEmpty() || !FormUse.isOn(view.edition(), page.get(), id)) {
+            return done(
+                    walk.isPresent() || page.isEmpty()
+                            ? site.at("/-")
+                            : site.filled(view, page.get(), Sending.NOTHING, 409));
+        }
+        Came came = new Came(workspace, caller, site, view, page.get(), form.get(), posted, network);
+        String back = posted.one(FormNames.BACK);
+        if (walk.isPresent()) {
+            return done(tried(came));
+        }
+        return back.isEmpty() ? filled(came) : done(givenBack(came, back));
+    }
+
+    static CompletionStage<Reply> done(Reply reply) {
+        return CompletableFuture.completedFuture(reply);
+    }
+
+    private static Reply refused(Came came, Map<String, Mistake> mistakes) {
+        return came.shown(Sending.refused(came.form().id(), came.filling().typed(came.posted()), mistakes), 422);
+    }
+
+    private static Reply tried(Came came) {
+        Map<String, Mistake> mistakes = came.filling().check(came.posted()).mistakes();
+        return mistakes.isEmpty()
+                ? came.shown(Sending.sent(came.form().id(), Sending.State.TRIED), 200)
+                : refused(came, mistakes);
+    }
+
+    private CompletionStage<Reply> filled(Came came) {
+        Filling filling = came.filling();
+        Mistake.Found found = filling.check(came.posted());
+        if (!found.mistakes().isEmpty()) {
+            return done(refused(came, found.mistakes()));
+        }
+        if (!guard.mayTake(came.network(), came.workspace().site(), came.form().id())) {
+            return done(later(came));
+        }
+        if (came.form().handsOn()) {
+            return done(Reply.seeOther(HandedOn.address(came.view(), came.form(), found.values())));
+        }
+        return answers.take(taking(came, filling, found))
+                .thenApply(answer -> {
+                    mail.taken(came.view(), came.form(), answer, FilledPages.told(answer));
+                    return Reply.seeOther(next(came, answer));
+                })
+                .exceptionally(full -> full(came, filling));
+    }
+
+    private static Reply later(Came came) {
+        return came.shown(Sending.later(came.form().id(), came.filling().typed(came.posted())), 429);
+    }
+
+    /** What was there a moment ago is given, and nobody may wait; or more is sent than can be kept. */
+    private static Reply full(Came came, Filling filling) {
+        return PickSettings.counted(came.form())
+                .filter(f -> !came.form().is(FormSettings.WAITING))
+                .map(f -> came.shown(
+                        Sending.refused(
+                                came.form().id(),
+                                filling.typed(came.posted()),
+                                Map.of(f.key(), new Mistake(Phrase.FIELD_FULL, List.of()))),
+                        409))
+                .orElseGet(() -> later(came));
+    }
+
+    private Taking taking(Came came, Filling filling, Mistake.Found found) {
+        List<Filling.Said> said = filling.said(found.values());
+        Form form = came.form();
+        Optional<Offer> chosen = filling.chosen(found.values());
+        return new Taking(
+                came.workspace().site(),
+                form.id(),
+                form.months(),
+                FieldKinds.name(form).map(f -> first(found, f.key())).orElse(""),
+                FieldKinds.email(form)
+                        .map(f -> first(found, f.key()).toLowerCase(java.util.Locale.ROOT))
+                        .orElse(""),
+                came.caller().member().map(Member::id).map(Object::toString).orElse(null),
+                came.page().id(),
+                said,
+                guard.whyApart(came.workspace().site(), came.posted(), said),
+                Hash.over(form.id() + " " + came.workspace().site() + " " + came.network() + "\n"
+                                + Filling.likeness(said))
+                        .text(),
+                chosen.flatMap(o -> Optional.ofNullable(o.seats())
+                                .map(s -> new Taking.Wanted(
+                                        o.id(),
+                                        filling.people(found.values()),
+                                        s.places(),
+                                        form.is(FormSettings.WAITING))))
+                        .orElse(null));
+    }
+
+    private static String first(Mistake.Found found, String key) {
+        return found.values().getOrDefault(key, List.of()).stream().findFirst().orElse("");
+    }
+
+    /** Where somebody goes on whose answer was taken. */
+    private String next(Came came, Answer answer) {
+        Form form = came.form();
+        View view = came.view();
+        return form.nextPage()
+                .flatMap(view.edition()::page)
+                .filter(view::leadsTo)
+                .map(view::path)
+                .or(form::nextAddress)
+                .orElseGet(() -> pages.address(view, came.page(), answer));
+    }
+
+    private Reply givenBack(Came came, String token) {
+        Optional<Answer> answer =
+                facts.answer(token).flatMap(id -> answers.find(came.workspace().site(), id));
+        if (answer.isEmpty()) {
+            return came.shown(Sending.NOTHING, 410);
+        }
+        int places = FilledPages.places(came.workspace().now().live(), answer.get());
+        answers.giveBack(came.workspace().site(), answer.get().id(), places)
+                .forEach(up -> mail.movedUp(came.view(), came.form(), up, FilledPages.told(up)));
+        return Reply.seeOther(pages.address(came.view(), came.page(), answer.get()));
+    }
+}

@@ -1,0 +1,36 @@
+package venue.store.answer;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which answers are asked for.
+ *
+ * @param form the id of their form; null for those of all forms
+ * @param which which of them
+ * @param state the state in which they are; null for any
+ * @param item the id of what they want places of; null for any
+ * @param words what they say; empty for anything
+ * @param works the id of the person who works on them; null for anybody
+ */
+public record AnswerFilter(
+        @Nullable String form,
+        Which which,
+        @Nullable String state,
+        @Nullable String item,
+        String words,
+        @Nullable String works) {
+
+    /** Which answers. */
+    public enum Which {
+        /** Those that are not done, without spam. */
+        OPEN,
+        /** All but spam. */
+        ALL,
+        /** Spam. */
+        APART
+    }
+
+    public static AnswerFilter of(String form) {
+        return new AnswerFilter(form, Which.ALL, null, null, "", null);
+    }
+}

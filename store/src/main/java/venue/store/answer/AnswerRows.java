@@ -1,0 +1,192 @@
+package venue.store.answer;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import venue.core.basics.item.AnswerId;
+import venue.core.basics.item.SiteId;
+import venue.core.body.form.Filling;
+import venue.core.edition.json.ItemJson;
+import venue.store.answer.Answer.Stands;
+import venue.store.database.Database;
+
+/** The rows of answers. */
+final class AnswerRows {
+
+    private static final String SELECT = """
+            select a.*, case when a.stands = 'WAITS' then (select count(*) from answer b where b.site = a.site and b.form = a.form
+              and b.item = a.item and b.stands = 'WAITS' and b.number <= a.number) else 0 end as line from answer a
+            """;
+    private static final String ADD = """
+            insert into answer (id, site, form, number, came, until, apart, who, email, member, page, said, words, likeness, item, people, stands)
+            select :id, :site, :form, coalesce(max(number), 0) + 1, :came, :until, :apart, :who, :email, :member, :page, :said, :words, :likeness,
+              :item, :people, :stands from answer where site = :site and form = :form
+            """;
+    private static final String WHICH = """
+             where a.site = :site
+              and case :which when 'APART' then a.apart is not null when 'OPEN' then a.apart is null and a.state <> 'done'
+                else a.apart is null end
+              and (:state is null or a.state = :state) and (:item is null or a.item = :item)
+              and (:works is null or a.works = :works) and (:words is null or a.words like :words escape '!')
+            """;
+
+    private static final String FORM = " where a.site = :site and a.form = :form";
+
+    private final Database database;
+
+    AnswerRows(Database database) {
+        this.database = database;
+    }
+
+    void add(AnswerId id, String came, String until, Taking taking, @Nullable Stands stands) {
+        Taking.Wanted wanted = taking.wanted();
+        String words =
+                taking.said().stream().map(Filling.Said::words).collect(java.util.stream.Collectors.joining("\n"));
+        database.sql()
+                .sql(ADD)
+                .param("id", id)
+                .param("site", taking.site())
+                .param("form", taking.form())
+                .param("came", came)
+                .param("until", until)
+                .param("apart", taking.apart())
+                .param("who", taking.who())
+                .param("email", taking.email())
+                .param("member", taking.member())
+                .param("page", taking.page())
+                .param("said", ItemJson.write(new Kept(taking.said().toArray(new Filling.Said[0]))))
+                .param("words", words)
+                .param("likeness", taking.likeness())
+                .param("item", wanted == null ? null : wanted.item())
+                .param("people", wanted == null ? 0 : wanted.people())
+                .param("stands", stands == null ? null : stands.name())
+                .update();
+    }
+
+    /** What is kept of what was said, as it is written. */
+    private record Kept(Filling.Said @Nullable [] said) {}
+
+    Optional<Answer> find(SiteId site, AnswerId id) {
+        return database.sql()
+                .sql(SELECT + " where a.site = :site and a.id = :id")
+                .param("site", site)
+                .param("id", id)
+                .query(AnswerRows::answer)
+                .optional();
+    }
+
+    /** The first that says the same, since a time. */
+    Optional<Answer> alike(String likeness, String since) {
+        return database.sql()
+                .sql(SELECT + " where a.likeness = :likeness and a.came > :since order by a.came limit 1")
+                .param("likeness", likeness)
+                .param("since", since)
+                .query(AnswerRows::answer)
+                .optional();
+    }
+
+    /** Some of those that are asked for, the newest first: those before a number, where one is given. */
+    List<Answer> list(SiteId site, AnswerFilter filter, int after, int most) {
+        return which(SELECT + WHICH + " order by a.number desc, a.form limit :most offset :after", site, filter)
+                .param("after", after)
+                .param("most", most)
+                .query(AnswerRows::answer)
+                .list();
+    }
+
+    int count(SiteId site, AnswerFilter filter) {
+        return which("select count(*) from answer a" + WHICH, site, filter)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Whether a form has numbers enough for one more: its first and its last one stand in an index, and need no counting. */
+    boolean hasRoom(SiteId site, String form, int most) {
+        return database.sql()
+                .sql("""
+                        select coalesce((select max(number) from answer where site = :site and form = :form)
+                          - (select min(number) from answer where site = :site and form = :form) + 1, 0) < :most
+                        """)
+                .param("site", site)
+                .param("form", form)
+                .param("most", most)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /** The form is asked for in words of its own: an index is used for it then. */
+    private JdbcClient.StatementSpec which(String query, SiteId site, AnswerFilter filter) {
+        String words =
+                filter.words().isBlank() ? null : "%" + filter.words().strip().replaceAll("([!%_])", "!$1") + "%";
+        return database.sql()
+                .sql(filter.form() == null ? query : query.replace(" where a.site = :site", FORM))
+                .param("site", site)
+                .param("form", filter.form())
+                .param("which", filter.which().name())
+                .param("state", filter.state())
+                .param("item", filter.item())
+                .param("works", filter.works())
+                .param("words", words);
+    }
+
+    /** All that somebody sent, by the address that they gave. */
+    List<Answer> of(SiteId site, String email) {
+        return database.sql()
+                .sql(SELECT + " where a.site = :site and a.email = :email order by a.came desc limit 1000")
+                .param("site", site)
+                .param("email", email)
+                .query(AnswerRows::answer)
+                .list();
+    }
+
+    void set(AnswerId id, Answer.Done done) {
+        database.sql()
+                .sql("update answer set state = :state, apart = :apart, works = :works, note = :note where id = :id")
+                .param("state", done.state())
+                .param("apart", done.apart())
+                .param("works", done.works())
+                .param("note", done.note())
+                .param("id", id)
+                .update();
+    }
+
+    void remove(AnswerId id) {
+        database.sql().sql("delete from answer where id = :id").param("id", id).update();
+    }
+
+    static Answer answer(ResultSet row, int number) throws SQLException {
+        String item = row.getString("item");
+        String stands = row.getString("stands");
+        return new Answer(
+                new AnswerId(row.getString("id")),
+                new SiteId(row.getString("site")),
+                row.getString("form"),
+                row.getInt("number"),
+                row.getString("came"),
+                row.getString("until"),
+                row.getString("who"),
+                row.getString("email"),
+                row.getString("member"),
+                row.getString("page"),
+                said(row.getString("said")),
+                new Answer.Done(
+                        row.getString("state"), row.getString("apart"), row.getString("works"), row.getString("note")),
+                item == null || stands == null
+                        ? null
+                        : new Answer.Place(
+                                item,
+                                row.getInt("people"),
+                                Stands.valueOf(stands),
+                                row.getBoolean("over"),
+                                row.getInt("line")));
+    }
+
+    private static List<Filling.Said> said(String json) {
+        Filling.Said[] said = ItemJson.read(Kept.class, json).said();
+        return said == null ? List.of() : Arrays.asList(said);
+    }
+}

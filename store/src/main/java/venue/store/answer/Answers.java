@@ -1,0 +1,250 @@
+package venue.store.answer;
+
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.UnaryOperator;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.AnswerId;
+import venue.core.basics.item.SiteId;
+import venue.core.body.form.Given;
+import venue.store.answer.Answer.Stands;
+import venue.store.database.Database;
+import venue.store.record.By;
+import venue.store.record.Deed;
+import venue.store.record.Records;
+
+/** What visitors sent by the forms of all sites. */
+public final class Answers implements AutoCloseable {
+
+    /** The most answers that one form keeps. */
+    public static final int MOST = 200_000;
+
+    /** For so long the same words to the same form from the same network are answered as the first were. */
+    public static final Duration ALIKE = Duration.ofMinutes(10);
+
+    private final Database database;
+    private final InstantSource clock;
+    private final Records records;
+    private final AnswerRows rows;
+    private final Places places;
+    private final AnswerQueue queue;
+    private final SecureRandom chance = new SecureRandom();
+
+    public Answers(Database database, InstantSource clock, Records records) {
+        this.database = database;
+        this.clock = clock;
+        this.records = records;
+        rows = new AnswerRows(database);
+        places = new Places(database);
+        queue = new AnswerQueue(database);
+    }
+
+    /**
+     * Keeps an answer; it is on the disk when this is done. The same words from the same network are answered as the first were.
+     * Refused where the form has as many as it keeps, or nothing is left and nobody may wait.
+     */
+    public CompletableFuture<Answer> take(Taking taking) {
+        return queue.add(() -> taken(taking));
+    }
+
+    private Answer taken(Taking taking) {
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        Optional<Answer> alike = rows.alike(taking.likeness(), now.minus(ALIKE).toString());
+        if (alike.isPresent()) {
+            return alike.get();
+        }
+        Taking.Wanted wanted = taking.apart() == null ? taking.wanted() : null;
+        Stands stands = wanted == null ? null : places.asks(taking.site(), taking.form(), wanted);
+        if (wanted != null && stands == Stands.WAITS && !wanted.waiting()) {
+            throw Refusal.conflict("full", "item", "All places are given.", "Choose another.");
+        }
+        if (!rows.hasRoom(taking.site(), taking.form(), MOST)) {
+            throw Refusal.busy("too-many-answers", "This form has taken all that it keeps.", "Try again another day.");
+        }
+        AnswerId id = AnswerId.fresh(chance);
+        String until = now.atZone(ZoneOffset.UTC)
+                .plusMonths(taking.months())
+                .toInstant()
+                .toString();
+        rows.add(id, now.toString(), until, taking, stands);
+        return rows.find(taking.site(), id).orElseThrow();
+    }
+
+    public Optional<Answer> find(SiteId site, AnswerId id) {
+        return rows.find(site, id);
+    }
+
+    public Answer require(SiteId site, AnswerId id) {
+        return rows.find(site, id).orElseThrow(() -> Refusal.unknown("answer", id.text()));
+    }
+
+    /** Some of those that are asked for, the newest first: those after so many. */
+    public List<Answer> list(SiteId site, AnswerFilter filter, int after, int most) {
+        return rows.list(site, filter, after, most);
+    }
+
+    /** How many there are of those that are asked for. */
+    public int count(SiteId site, AnswerFilter filter) {
+        return rows.count(site, filter);
+    }
+
+    /**
+     * How many answers a form has.
+     *
+     * @param fresh those that nobody has read
+     * @param open those that are not done
+     * @param all all but spam
+     * @param oldest when the oldest that nobody has read came; empty for none
+     */
+    public record Counts(int fresh, int open, int all, int apart, String oldest) {
+        public static final Counts NONE = new Counts(0, 0, 0, 0, "");
+    }
+
+    private record FormCounts(String form, int fresh, int open, int whole, int apart, String oldest) {}
+
+    /** How many answers the forms of a site have, by the form's id. */
+    public Map<String, Counts> counts(SiteId site) {
+        Map<String, Counts> counts = new HashMap<>();
+        database.sql()
+                .sql("""
+                        select form, coalesce(sum(apart is null and state = 'new'), 0) as fresh,
+                          coalesce(sum(apart is null and state <> 'done'), 0) as open,
+                          coalesce(sum(apart is null), 0) as whole, coalesce(sum(apart is not null), 0) as apart,
+                          coalesce((select came from answer b where b.site = a.site and b.form = a.form and b.apart is null and b.state = 'new'
+                            order by b.number limit 1), '') as oldest
+                        from answer a where site = :site group by form
+                        """)
+                .param("site", site)
+                .query(FormCounts.class)
+                .list()
+                .forEach(c -> counts.put(c.form(), new Counts(c.fresh(), c.open(), c.whole(), c.apart(), c.oldest())));
+        return counts;
+    }
+
+    /** How many places are given of each thing that a form gives places of, by its id. */
+    public Map<String, Given.Count> given(SiteId site, String form) {
+        return places.given(site, form);
+    }
+
+    /** Changes what is done about some; gives them as they are then. */
+    public List<Answer> work(SiteId site, Collection<AnswerId> ids, UnaryOperator<Answer.Done> change) {
+        return database.write(() -> ids.stream()
+                .flatMap(id -> rows.find(site, id).stream())
+                .map(a -> {
+                    rows.set(a.id(), change.apply(a.done()));
+                    return require(site, a.id());
+                })
+                .toList());
+    }
+
+    /** Gives places back; gives those who have moved up by that. Nothing comes of it where they are given back already. */
+    public List<Answer> giveBack(SiteId site, AnswerId id, int left) {
+        return queue.add(() -> backed(site, id, Stands.BACK, left)).join();
+    }
+
+    private List<Answer> backed(SiteId site, AnswerId id, Stands stands, int left) {
+        Answer answer = require(site, id);
+        Answer.Place place = answer.place();
+        if (place == null || place.stands() == Stands.BACK || place.stands() == Stands.OFF) {
+            return List.of();
+        }
+        places.stand(id, stands, false);
+        return moved(site, answer.form(), place.item(), left);
+    }
+
+    /** Those in line who can have their places now have them: as places came free, or the number of them was raised. */
+    public List<Answer> moveUp(SiteId site, String form, String item, int left) {
+        return queue.add(() -> moved(site, form, item, left)).join();
+    }
+
+    private List<Answer> moved(SiteId site, String form, String item, int left) {
+        return places.moveUp(site, form, item, left).stream()
+                .map(id -> require(site, id))
+                .toList();
+    }
+
+    /** Managers give places all the same: counted apart, outside the law. */
+    public Answer giveAllTheSame(SiteId site, AnswerId id) {
+        return queue.add(() -> {
+                    Answer answer = require(site, id);
+                    if (answer.place() == null || answer.place().stands() != Stands.WAITS) {
+                        throw Refusal.conflict(
+                                "not-waiting",
+                                "answer",
+                                "Whoever sent this doesn't wait for a place.",
+                                "Reload to see it.");
+                    }
+                    places.stand(id, Stands.PLACE, true);
+                    return require(site, id);
+                })
+                .join();
+    }
+
+    /** Moves somebody to something else that runs out; they stand there as whoever comes now. Gives those who moved up where they were. */
+    public List<Answer> moveTo(SiteId site, AnswerId id, Taking.Wanted wanted, int left) {
+        return queue.add(() -> {
+                    Answer answer = require(site, id);
+                    Answer.Place place = answer.place();
+                    if (place == null || place.item().equals(wanted.item())) {
+                        return List.<Answer>of();
+                    }
+                    places.move(id, wanted.item(), places.asks(site, answer.form(), wanted));
+                    return moved(site, answer.form(), place.item(), left);
+                })
+                .join();
+    }
+
+    /** Tells those who have a place of something, or wait, that it doesn't take place; gives them. */
+    public List<Answer> callOff(SiteId site, String form, String item) {
+        return queue.add(() ->
+                        rows
+                                .list(
+                                        site,
+                                        new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null),
+                                        0,
+                                        MOST)
+                                .stream()
+                                .filter(a -> a.place() != null
+                                        && (a.place().stands() == Stands.PLACE
+                                                || a.place().stands() == Stands.WAITS))
+                                .map(a -> {
+                                    places.stand(a.id(), Stands.OFF, false);
+                                    return require(site, a.id());
+                                })
+                                .toList())
+                .join();
+    }
+
+    /** All that somebody sent, by the address that they gave. */
+    public List<Answer> of(SiteId site, String email) {
+        return rows.of(site, email);
+    }
+
+    /** Takes some away for good; gives how many. */
+    public int remove(By by, SiteId site, Collection<AnswerId> ids) {
+        return database.write(() -> {
+            List<Answer> gone =
+                    ids.stream().flatMap(id -> rows.find(site, id).stream()).toList();
+            gone.forEach(a -> rows.remove(a.id()));
+            if (!gone.isEmpty()) {
+                records.write(Deed.ANSWERS_REMOVED, by, site, null, String.valueOf(gone.size()));
+            }
+            return gone.size();
+        });
+    }
+
+    @Override
+    public void close() {
+        queue.close();
+    }
+}

@@ -1,0 +1,62 @@
+package venue.store.answer;
+
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.Optional;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import venue.store.database.Database;
+
+/** Seals what goes out into pages and letters, so that it is known when it comes back (HMAC-SHA256, RFC 2104). */
+public final class FormSeal {
+
+    private static final String ALGORITHM = "HmacSHA256";
+    private static final int KEY_BYTES = 32;
+    private static final int SHOWN_BYTES = 12;
+
+    private final SecretKeySpec key;
+
+    public FormSeal(Database database) {
+        key = new SecretKeySpec(HexFormat.of().parseHex(known(database).orElseGet(() -> made(database))), ALGORITHM);
+    }
+
+    private static Optional<String> known(Database database) {
+        return database.sql()
+                .sql("select value from setting where key = 'form-key'")
+                .query(String.class)
+                .optional();
+    }
+
+    private static String made(Database database) {
+        byte[] chance = new byte[KEY_BYTES];
+        new SecureRandom().nextBytes(chance);
+        return database.write(() -> known(database).orElseGet(() -> {
+            String made = HexFormat.of().formatHex(chance);
+            database.sql()
+                    .sql("insert into setting (key, value) values ('form-key', :key)")
+                    .param("key", made)
+                    .update();
+            return made;
+        }));
+    }
+
+    /** What stands behind some words so that they are known: 16 letters, digits, hyphens and low lines. */
+    public String of(String words) {
+        try {
+            Mac mac = Mac.getInstance(ALGORITHM);
+            mac.init(key);
+            byte[] whole = mac.doFinal(words.getBytes(StandardCharsets.UTF_8));
+            return Base64.getUrlEncoder().withoutPadding().encodeToString(java.util.Arrays.copyOf(whole, SHOWN_BYTES));
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public boolean holds(String words, String seal) {
+        return MessageDigest.isEqual(of(words).getBytes(StandardCharsets.UTF_8), seal.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,43 @@
+-- What visitors send by forms, apart from the content's journal. said: what was answered, as JSON, with the labels of then; words: the
+-- same to look in. state: what is done about it (new, read, done, or one of the form's own). apart: why it is taken for spam; null where
+-- it isn't. likeness: by which the same words from the same network are known within ten minutes. stands: PLACE, WAITS, BACK, OFF, or
+-- null where nothing runs out; item is what it is of, people for how many; over: given by managers, outside the law.
+create table answer (
+  id text primary key,
+  site text not null references site (id),
+  form text not null,
+  number integer not null,
+  came text not null,
+  until text not null,
+  state text not null default 'new',
+  apart text,
+  works text,
+  note text not null default '',
+  who text not null,
+  email text not null,
+  member text,
+  page text not null,
+  said text not null,
+  words text not null,
+  likeness text not null,
+  item text,
+  people integer not null default 0,
+  stands text,
+  over integer not null default 0,
+  unique (site, form, number)
+) without rowid;
+create index answer_by_state on answer (site, form, apart, state, number);
+create index answer_of_item on answer (site, form, item, stands, number, people, over);
+create index answer_of_sender on answer (site, email);
+create index answer_alike on answer (likeness, came);
+create index answer_by_end on answer (until);
+
+-- What an answer was answered by mail.
+create table answer_letter (
+  answer text not null references answer (id) on delete cascade,
+  at text not null,
+  by_person text,
+  subject text not null,
+  words text not null,
+  primary key (answer, at)
+) without rowid;
