@@ -32,6 +32,7 @@ final class HandyPages {
                                                 "Noor answers every letter, by hand where it matters. By day the telephone is louder than the wind.")),
                                 part("contact")),
                         column(6, image(Value.of("east-bank")).with("shape", "classic"))))
+                .section(DemoForms.placed("s4", "Write to us", DemoForms.CONTACT))
                 .section(
                         toned(
                                 "tinted",

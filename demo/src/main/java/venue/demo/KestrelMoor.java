@@ -45,6 +45,7 @@ public final class KestrelMoor {
         ReadySite.patterns().forEach(p -> items.add(p.withBody(DemoListings.ofArticles(p.body()))));
         items.addAll(looks());
         items.addAll(MemberPages.groups());
+        items.addAll(DemoForms.all());
         items.addAll(SharedSections.all());
         items.add(menu("main", "Main", "visit", "tonight", "instruments", "learn", "news", "support"));
         items.add(menu("foot", "Foot", "visit", "learn", "support", "search", "site-index", "privacy"));
@@ -52,6 +53,7 @@ public final class KestrelMoor {
         pages.addAll(OtherPages.all(today));
         pages.addAll(InstrumentPages.all());
         pages.addAll(MemberPages.all());
+        pages.add(DemoForms.page());
         List<String> order =
                 List.of("welcome", "visit", "tonight", "instruments", "learn", "news", "people", "support", "adopt");
         for (int i = 0; i < pages.size(); i++) {
@@ -79,7 +81,7 @@ public final class KestrelMoor {
         words(facts, "hours", "Every second Friday from dusk, September to April");
         words(facts, "act", "Book a place");
         facts.put("markBeside", Value.of(true));
-        words(facts, "actLink", "page:open-nights");
+        words(facts, "actLink", "page:book");
         words(facts, "headerMenu", "main");
         words(facts, "footMenu", "foot");
         words(facts, "searchPage", "search");

@@ -179,7 +179,8 @@ final class OtherPages {
                         "s2",
                         "How many",
                         text("<p>Every mirror in the new array has a keeper. Eighty-one are waiting.</p>"),
-                        image(fill("A picture of the first mirrors in their frame"))));
+                        image(fill("A picture of the first mirrors in their frame"))))
+                .section(DemoForms.placed("s3", "Adopt one", DemoForms.MIRROR));
     }
 
     private static List<PageDraft> small() {

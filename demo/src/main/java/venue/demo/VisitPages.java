@@ -102,6 +102,7 @@ final class VisitPages {
                                 "Groups and school parties",
                                 "Evenings and mornings for ten to forty people.",
                                 "<p>Groups of ten to forty can have the roof to themselves on a Tuesday or Wednesday. <a href=\"page:contact-us\">Write to us</a> six weeks ahead. For schools see <a href=\"page:schools\">Schools</a>.</p>")
+                        .section(DemoForms.placed("s2", "Ask for a group visit", DemoForms.GROUP))
                         .sharing("side", SharedSections.PLAN_YOUR_VISIT)
                         .setting("searchTitle", "Open nights · Kestrel Moor"));
     }
@@ -190,6 +191,6 @@ final class VisitPages {
                                 "Words",
                                 lead(Value.of(summary)),
                                 text(
-                                        "<p>We meet in the visitor room, wait for our eyes, and walk up together. Bring boots, a red torch if you have one, and something warm to drink. <a href=\"page:getting-here\">How to get here</a>.</p>")));
+                                        "<p>We meet in the visitor room, wait for our eyes, and walk up together. Bring boots, a red torch if you have one, and something warm to drink. <a href=\"page:getting-here\">How to get here</a>.</p><p><a href=\"page:book\">Book a place</a></p>")));
     }
 }

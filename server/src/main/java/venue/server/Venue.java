@@ -28,6 +28,7 @@ import venue.store.database.Version;
             SetUpVerb.class,
             PeopleVerb.class,
             MembersVerb.class,
+            AnswersVerb.class,
             PackVerb.class,
             CheckVerb.class,
             ExportVerb.class,

@@ -15,6 +15,7 @@ record Catalog(
         @JsonUnwrapped CatalogPages pages,
         @JsonUnwrapped CatalogSite site,
         @JsonUnwrapped CatalogMembers members,
+        @JsonUnwrapped CatalogForms forms,
         @JsonUnwrapped CatalogLook look) {
 
     /** What can be set on sections, columns and pages. */
@@ -63,4 +64,17 @@ record Catalog(
      * @param membership the facts that say how people become members
      */
     public record CatalogMembers(List<GroupInfo> groups, List<Property> membership) {}
+
+    /**
+     * What visitors fill in.
+     *
+     * @param fieldKinds the kinds of field, in the order in which they are offered
+     * @param formSettings what a form is set to
+     * @param readyForms forms to begin with
+     */
+    public record CatalogForms(
+            List<FormInfo> forms,
+            List<FieldKindInfo> fieldKinds,
+            List<Property> formSettings,
+            List<FormInfo> readyForms) {}
 }

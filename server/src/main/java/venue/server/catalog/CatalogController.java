@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.body.element.Elements;
 import venue.core.edition.edition.Edition;
+import venue.core.model.form.FormSettings;
 import venue.core.model.media.Media;
 import venue.core.model.page.PageSettings;
 import venue.core.model.pattern.PatternGroups;
@@ -58,6 +59,8 @@ class CatalogController {
                                 .flatMap(Media::folders)
                                 .collect(Collectors.toCollection(TreeSet::new))),
                 new Catalog.CatalogMembers(GroupInfo.all(edition), Membership.declared()),
+                new Catalog.CatalogForms(
+                        FormInfo.all(edition), FieldKindInfo.all(), FormSettings.all(), FormInfo.ready()),
                 new Catalog.CatalogLook(
                         Tone.of(edition.theme()).stream().map(ToneInfo::of).toList(),
                         TypeInfo.of(edition.theme()),

@@ -33,6 +33,7 @@ class DemoLoader {
     private final Settings settings;
     private final Workspaces workspaces;
     private final DemoPeople people;
+    private final DemoAnswers answers;
     private final MediaIntake intake;
     private final Origins origins;
     private final InstantSource clock;
@@ -42,12 +43,14 @@ class DemoLoader {
             Settings settings,
             Workspaces workspaces,
             DemoPeople people,
+            DemoAnswers answers,
             MediaIntake intake,
             Origins origins,
             InstantSource clock) {
         this.settings = settings;
         this.workspaces = workspaces;
         this.people = people;
+        this.answers = answers;
         this.intake = intake;
         this.origins = origins;
         this.clock = clock;
@@ -80,6 +83,7 @@ class DemoLoader {
             people.come(password);
             work(workspace);
         });
+        answers.come(workspaces.require(KestrelMoor.ID).now().live());
     }
 
     private static void work(Workspace workspace) {

@@ -97,12 +97,12 @@ public class FormGuard {
         if (written.isEmpty()) {
             return "It was not sent from the page.";
         }
-        if (Duration.between(written.get(), clock.instant()).compareTo(LEAST) < 0) {
-            return "It was sent within three seconds.";
-        }
         long links = said.stream()
                 .mapToLong(s -> LINK.matcher(s.value()).results().count())
                 .sum();
+        if (links > 0 && Duration.between(written.get(), clock.instant()).compareTo(LEAST) < 0) {
+            return "It holds a link, and was sent within three seconds.";
+        }
         return links > MOST_LINKS ? "It holds " + links + " links." : null;
     }
 }

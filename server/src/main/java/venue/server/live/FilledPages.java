@@ -2,14 +2,10 @@ package venue.server.live;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import venue.core.basics.text.Phrase;
 import venue.core.body.form.FormNames;
-import venue.core.body.form.Mistake;
 import venue.core.body.form.Sending;
 import venue.core.body.form.Sending.State;
 import venue.core.edition.edition.Edition;
@@ -17,10 +13,12 @@ import venue.core.edition.usage.FormUse;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.model.form.Form;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
 import venue.core.show.filling.Offering;
 import venue.core.show.render.View;
+import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.store.answer.Answer;
 import venue.store.answer.Answer.Place;
@@ -106,37 +104,7 @@ class FilledPages {
             return sent;
         }
         boolean may = place.stands() == Answer.Stands.PLACE || place.stands() == Answer.Stands.WAITS;
-        return sent.telling(told(answer), may ? token : "");
-    }
-
-    /** What is said of the places that an answer wants: in pages and in letters alike. */
-    static List<Mistake> told(Answer answer) {
-        Place place = answer.place();
-        return place == null
-                ? List.of()
-                : switch (place.stands()) {
-                    case PLACE ->
-                        List.of(
-                                place.people() == 1
-                                        ? new Mistake(Phrase.HAS_PLACE, List.of(what(answer)))
-                                        : new Mistake(
-                                                Phrase.HAS_PLACES,
-                                                List.of(what(answer), String.valueOf(place.people()))));
-                    case WAITS ->
-                        List.of(new Mistake(Phrase.WAITS, List.of(what(answer), String.valueOf(place.line()))));
-                    case BACK -> List.of(new Mistake(Phrase.GAVE_BACK, List.of(what(answer))));
-                    case OFF -> List.of(new Mistake(Phrase.CALLED_OFF, List.of(what(answer))));
-                };
-    }
-
-    /** What it is of, as it was chosen. */
-    private static String what(Answer answer) {
-        String item = Objects.requireNonNull(answer.place()).item();
-        return answer.said().stream()
-                .filter(s -> s.value().equals(item))
-                .map(s -> s.words())
-                .findFirst()
-                .orElse("");
+        return sent.telling(AnswerWords.told(answer), may ? token : "");
     }
 
     /** How many places there are now of what an answer is of; none where that is gone. */
@@ -145,7 +113,7 @@ class FilledPages {
         return place == null
                 ? 0
                 : live.find(Form.class, answer.form())
-                        .flatMap(form -> live.find(venue.core.model.page.OfKind.class, place.item())
+                        .flatMap(form -> live.find(OfKind.class, place.item())
                                 .flatMap(of -> Offering.places(live, form, of.asListed())))
                         .orElse(0);
     }

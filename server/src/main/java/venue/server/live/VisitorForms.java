@@ -28,6 +28,7 @@ import venue.core.model.form.Form;
 import venue.core.model.form.FormSettings;
 import venue.core.model.page.Page;
 import venue.core.show.render.View;
+import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.server.filling.FormGuard;
 import venue.server.mail.FormMail;
@@ -198,7 +199,7 @@ class VisitorForms {
         }
         return answers.take(taking(came, filling, found))
                 .thenApply(answer -> {
-                    mail.taken(came.view(), came.form(), answer, FilledPages.told(answer));
+                    mail.taken(came.view(), came.form(), answer, AnswerWords.told(answer));
                     return Reply.seeOther(next(came, answer));
                 })
                 .exceptionally(full -> full(came, filling));
@@ -273,7 +274,7 @@ class VisitorForms {
         }
         int places = FilledPages.places(came.workspace().now().live(), answer.get());
         answers.giveBack(came.workspace().site(), answer.get().id(), places)
-                .forEach(up -> mail.movedUp(came.view(), came.form(), up, FilledPages.told(up)));
+                .forEach(up -> mail.movedUp(came.view(), came.form(), up, AnswerWords.told(up)));
         return Reply.seeOther(pages.address(came.view(), came.page(), answer.get()));
     }
 }

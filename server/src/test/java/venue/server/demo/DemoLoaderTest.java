@@ -35,7 +35,13 @@ class DemoLoaderTest {
         Settings settings = new Settings(
                 Path.of("data"), "localhost", "http", 0, DataSize.ofGigabytes(5), "some-password", passwordChosen);
         return new DemoLoader(
-                settings, workspaces, people, mock(MediaIntake.class), mock(Origins.class), InstantSource.system());
+                settings,
+                workspaces,
+                people,
+                mock(DemoAnswers.class),
+                mock(MediaIntake.class),
+                mock(Origins.class),
+                InstantSource.system());
     }
 
     @Test

@@ -13,8 +13,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.AnswerId;
+import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.body.form.Given;
 import venue.store.answer.Answer.Stands;
@@ -223,6 +225,36 @@ public final class Answers implements AutoCloseable {
                                 })
                                 .toList())
                 .join();
+    }
+
+    /**
+     * A letter by which an answer was answered.
+     *
+     * @param by the id of the person who wrote it
+     */
+    public record Letter(String at, @Nullable String by, String subject, String words) {}
+
+    /** Keeps a letter with the answer. */
+    public void wrote(AnswerId id, PersonId by, String subject, String words) {
+        database.write(() -> database.sql()
+                .sql(
+                        "insert into answer_letter (answer, at, by_person, subject, words) values (:id, :at, :by, :subject, :words)")
+                .param("id", id)
+                .param("at", clock.instant().toString())
+                .param("by", by)
+                .param("subject", subject)
+                .param("words", words)
+                .update());
+    }
+
+    /** The letters that an answer was answered by, the first first. */
+    public List<Letter> letters(AnswerId id) {
+        return database.sql()
+                .sql(
+                        "select at, by_person as by, subject, words from answer_letter where answer = :id order by at limit 1000")
+                .param("id", id)
+                .query(Letter.class)
+                .list();
     }
 
     /** All that somebody sent, by the address that they gave. */

@@ -78,7 +78,7 @@ final class FactsElement extends DeclaredKind {
             value(scene, page, field)
                     .ifPresent(v -> out.start("div")
                             .element("dt", field.label())
-                            .element("dd", scene.words().inWords(field, v))
+                            .element("dd", scene.words().said(page, field.key()))
                             .end());
         }
         out.end();

@@ -75,6 +75,10 @@ public final class FormSettings {
             .help("Then they are removed by themselves, for good.")
             .under("How long");
 
+    public static final Property EDITORS = of("editors", "Editors work with its answers", PropertyType.YES_NO)
+            .help("Managers always do.")
+            .under("Who works with them");
+
     private static final List<Property> ALL = List.of(
             BUTTON,
             AFTER,
@@ -88,7 +92,8 @@ public final class FormSettings {
             COPIES,
             LETTER,
             LETTER_WORDS,
-            MONTHS);
+            MONTHS,
+            EDITORS);
 
     private FormSettings() {}
 

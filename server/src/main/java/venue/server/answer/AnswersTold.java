@@ -1,0 +1,40 @@
+package venue.server.answer;
+
+import java.util.List;
+import venue.core.basics.item.PersonId;
+
+/**
+ * The forms of a site, and how many answers each has.
+ *
+ * @param people those who may work on one
+ * @param mail whether letters can be sent
+ * @param writes whether whoever asks may make and change forms
+ */
+record AnswersTold(List<FormRow> forms, List<FormPerson> people, boolean mail, boolean writes) {
+
+    /**
+     * A form.
+     *
+     * @param gone whether it was removed, and its answers stay until their time is over
+     * @param placed on how many pages it stands
+     * @param fresh how many answers nobody has read
+     * @param oldest when the oldest of these came, or empty
+     * @param months for how many answers are kept
+     */
+    record FormRow(
+            String id,
+            String name,
+            boolean retired,
+            boolean gone,
+            long placed,
+            int fresh,
+            int open,
+            int all,
+            int apart,
+            String oldest,
+            int months,
+            String copies) {}
+
+    /** One of the people who make the site. */
+    record FormPerson(PersonId id, String name) {}
+}

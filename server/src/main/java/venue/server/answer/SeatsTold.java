@@ -1,0 +1,75 @@
+package venue.server.answer;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import venue.core.body.form.Given;
+import venue.core.body.form.PickSettings;
+import venue.core.edition.edition.Edition;
+import venue.core.model.form.Form;
+import venue.core.model.page.OfKind;
+import venue.core.model.page.Page;
+import venue.core.model.property.UsualFields;
+import venue.core.model.property.ValueWords;
+import venue.core.show.filling.Offering;
+import venue.store.answer.Answers;
+import venue.store.workspace.Standing;
+
+/** What a form gives places of, as those see it who work with its answers. */
+final class SeatsTold {
+
+    private SeatsTold() {}
+
+    /**
+     * Something that runs out.
+     *
+     * @param when its day and time in words, or empty
+     * @param given how many places are given; more than there are, where managers gave some all the same or the number was lowered
+     * @param waiting how many answers wait
+     */
+    record SeatRow(String item, String title, String when, int places, int given, int waiting) {}
+
+    /** Those that are still to come, and all of which places are given; by their dates. */
+    static List<SeatRow> of(Standing standing, Form form, Answers answers) {
+        Edition live = standing.live();
+        Map<String, Given.Count> given = answers.given(standing.site(), form.id());
+        return PickSettings.counted(form)
+                .flatMap(PickSettings::kind)
+                .map(kind -> Stream.concat(
+                                live.all(Page.class),
+                                live.entries(kind).stream().map(e -> e.asListed()))
+                        .filter(p -> p.kind().equals(kind))
+                        .flatMap(p -> row(live, form, p, given.getOrDefault(p.id(), Given.Count.NONE)))
+                        .sorted(java.util.Comparator.comparing(Dated::date))
+                        .map(Dated::row)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private record Dated(String date, SeatRow row) {}
+
+    private static Stream<Dated> row(Edition live, Form form, Page page, Given.Count given) {
+        String date = live.words(page, UsualFields.DATE);
+        Locale locale = Locale.forLanguageTag(live.site().language());
+        return Offering.places(live, form, page)
+                .map(places -> new Dated(
+                        date,
+                        new SeatRow(
+                                page.id(),
+                                page.title(),
+                                date.isEmpty() ? "" : ValueWords.date(date, locale),
+                                places,
+                                given.places(),
+                                given.waiting())))
+                .stream();
+    }
+
+    /** How many places something has now; none where it is gone. */
+    static int places(Standing standing, String form, String item) {
+        Edition live = standing.live();
+        return live.find(Form.class, form)
+                .flatMap(f -> live.find(OfKind.class, item).flatMap(of -> Offering.places(live, f, of.asListed())))
+                .orElse(0);
+    }
+}
