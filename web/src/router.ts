@@ -113,6 +113,17 @@ export const router = createRouter({
           meta: { shape: 'frames' },
           component: () => import('@/media/MediaScreen.vue'),
         },
+        {
+          path: 'answers/:form?',
+          name: 'answers',
+          component: () => import('@/answers/AnswersScreen.vue'),
+        },
+        {
+          path: 'forms/:form',
+          name: 'form-item',
+          meta: { shape: 'halves' },
+          component: () => import('@/form/FormScreen.vue'),
+        },
         { path: 'members', name: 'members', component: () => import('@/members/MembersScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('@/survey/SurveyScreen.vue') },
         {

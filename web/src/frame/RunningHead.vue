@@ -35,15 +35,17 @@ const ALL: { name: string; label: string; also: string[]; managers?: boolean }[]
   { name: 'media', label: 'Media', also: [] },
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
+  { name: 'answers', label: 'Answers', also: ['form-item'] },
   { name: 'members', label: 'Members', also: [], managers: true },
 ]
-/** Editors don't see what is not theirs to do. */
+/** Editors don't see what is not theirs to do; where there is no form, there are no answers. */
 const workspaces = computed(() =>
   ALL.filter(
     (w) =>
-      !w.managers ||
-      session.manager ||
-      (w.name === 'members' && site.catalog?.facts.editorsSeeMembers === true),
+      (w.name !== 'answers' || site.catalog?.forms.length) &&
+      (!w.managers ||
+        session.manager ||
+        (w.name === 'members' && site.catalog?.facts.editorsSeeMembers === true)),
   ),
 )
 

@@ -11,7 +11,7 @@ import FormFields from '@/property/FormFields.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import EntriesPane from './EntriesPane.vue'
-import FormBuilder from './FormBuilder.vue'
+import KindFields from './KindFields.vue'
 import KindStrip from './KindStrip.vue'
 import { useKind } from './useKind'
 
@@ -68,7 +68,7 @@ watch(
       <p v-if="kind.retired" class="told">Retired: what there is stays, and no more are made.</p>
       <div class="split halves" :class="{ entries: pageless }">
         <div class="side" role="region" aria-label="Fields">
-          <FormBuilder
+          <KindFields
             :uses="kind.fields"
             :away="kind.putAway"
             :pages="kind.pages"

@@ -27,6 +27,7 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   MEMBER_REMOVED: (l) => `removed ${membersOf(l)}`,
   MEMBER_LEFT: (l) => `let a member of ${l.site} go, who left`,
   MEMBERS_READ: (l) => `read ${membersOf(l)} from a table`,
+  ANSWERS_REMOVED: (l) => `removed ${counted(Number(l.detail), 'answer')} of visitors for good`,
   BROUGHT_BACK: (l) => `brought ${l.about} back`,
   ERASED: () => 'erased somebody’s name and address',
   NAME_CHANGED: () => 'changed their name',

@@ -108,14 +108,21 @@ function choiceKey(label: string, taken: string[]): string {
   return key
 }
 
-export interface FieldGroup {
+/** What stands in a form, under a heading. */
+export interface Kept {
+  key: string
+  label: string
+  group: string
+}
+
+export interface FieldGroup<F = Property> {
   name: string
-  fields: Property[]
+  fields: F[]
 }
 
 /** Fields under their headings, in the order of the form. */
-export function grouped(fields: Property[]): FieldGroup[] {
-  const groups: FieldGroup[] = []
+export function grouped<F extends Kept>(fields: F[]): FieldGroup<F>[] {
+  const groups: FieldGroup<F>[] = []
   for (const field of fields) {
     const there = groups.find((g) => g.name === field.group)
     if (there) there.fields.push(field)
@@ -125,12 +132,12 @@ export function grouped(fields: Property[]): FieldGroup[] {
 }
 
 /** The fields in the order that groups and their fields are in. */
-export function flattened(groups: FieldGroup[]): Property[] {
+export function flattened<F extends Kept>(groups: FieldGroup<F>[]): F[] {
   return groups.flatMap((g) => g.fields.map((f) => ({ ...f, group: g.name })))
 }
 
 /** The fields with one moved into a group, before another field there or to its end. */
-export function moved(fields: Property[], key: string, group: string, before: string | null): Property[] {
+export function moved<F extends Kept>(fields: F[], key: string, group: string, before: string | null): F[] {
   const field = fields.find((f) => f.key === key)
   if (!field || key === before) return fields
   const rest = fields.filter((f) => f.key !== key)
@@ -138,7 +145,7 @@ export function moved(fields: Property[], key: string, group: string, before: st
   return flattened(grouped([...rest.slice(0, at), { ...field, group }, ...rest.slice(at)]))
 }
 
-function endOf(fields: Property[], group: string): number {
+function endOf(fields: Kept[], group: string): number {
   const last = fields.findLastIndex((f) => f.group === group)
   return last < 0 ? fields.length : last + 1
 }

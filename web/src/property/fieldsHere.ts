@@ -16,6 +16,11 @@ export function provideFields(kinds: () => string[]): ComputedRef<Property[]> {
   return fields
 }
 
+/** These fields, whatever kinds there are. */
+export function provideThese(fields: () => Property[]) {
+  provide(KEY, computed(fields))
+}
+
 /** The fields that can be named around here. */
 export function useFieldsHere(): ComputedRef<Property[]> {
   return inject(

@@ -5,6 +5,7 @@ import DateInput from './DateInput.vue'
 import ConditionsInput from './ConditionsInput.vue'
 import FieldInput from './FieldInput.vue'
 import FlagInput from './FlagInput.vue'
+import FormInput from './FormInput.vue'
 import FolderInput from './FolderInput.vue'
 import GroupsInput from './GroupsInput.vue'
 import HoldsInput from './HoldsInput.vue'
@@ -33,6 +34,7 @@ const INPUTS: Record<string, Component> = {
   DATE_TIME: DateInput,
   KIND: ChoiceInput,
   MENU: MenuInput,
+  FORM: FormInput,
   FIELD: FieldInput,
   FOLDER: FolderInput,
   TOPIC: PageInput,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import SheetDialog from '@/look/SheetDialog.vue'
 import type { Property, TemplateDetail } from '@/api/types'
-import FormBuilder from '@/kind/FormBuilder.vue'
+import KindFields from '@/kind/KindFields.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 
@@ -23,7 +23,7 @@ async function keep(options: Property[]) {
       “Shows ▾”; a section shows by one in its settings, under “When and where it shows”.
     </p>
     <p v-if="!template.options.length" class="gap">This template has no options.</p>
-    <FormBuilder
+    <KindFields
       class="gap"
       :uses="template.options"
       :away="[]"

@@ -7,6 +7,7 @@ export type ItemSort = ReleaseEntry['sort']
 export const SORTS: Record<ItemSort, { one: string; many: string; heading: string }> = {
   PAGE: { one: 'page', many: 'pages', heading: 'Pages' },
   ENTRY: { one: 'entry', many: 'entries', heading: 'Entries' },
+  FORM: { one: 'form', many: 'forms', heading: 'Forms' },
   MENU: { one: 'menu', many: 'menus', heading: 'Menus' },
   GROUP: { one: 'group of members', many: 'groups of members', heading: 'Groups of members' },
   SITE: { one: 'site', many: 'sites', heading: 'The site' },

@@ -1,5 +1,7 @@
 package venue.server.answer;
 
+import java.time.InstantSource;
+import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -41,8 +43,10 @@ class AnswersController {
     private final Persons persons;
     private final Seats seats;
     private final FormMail mail;
+    private final InstantSource clock;
 
-    AnswersController(Answers answers, Persons persons, Seats seats, FormMail mail) {
+    AnswersController(Answers answers, Persons persons, Seats seats, FormMail mail, InstantSource clock) {
+        this.clock = clock;
         this.answers = answers;
         this.persons = persons;
         this.seats = seats;
@@ -125,8 +129,12 @@ class AnswersController {
                         .map(AnswerRow::of)
                         .toList(),
                 answers.count(here.site(), filter),
-                known == null ? List.of() : SeatsTold.of(here.now(), known, answers),
+                known == null ? List.of() : SeatsTold.of(here.now(), known, answers, now(here)),
                 (known == null ? Stream.<FormAnswers.AnswerColumn>empty() : columns(known)).toList());
+    }
+
+    private LocalDateTime now(Here here) {
+        return LocalDateTime.ofInstant(clock.instant(), here.now().live().site().zone());
     }
 
     private static Stream<FormAnswers.AnswerColumn> columns(Form form) {

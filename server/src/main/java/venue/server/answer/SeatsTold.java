@@ -1,9 +1,12 @@
 package venue.server.answer;
 
+import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
+import venue.core.basics.value.Window;
 import venue.core.body.form.Given;
 import venue.core.body.form.PickSettings;
 import venue.core.edition.edition.Edition;
@@ -30,8 +33,8 @@ final class SeatsTold {
      */
     record SeatRow(String item, String title, String when, int places, int given, int waiting) {}
 
-    /** Those that are still to come, and all of which places are given; by their dates. */
-    static List<SeatRow> of(Standing standing, Form form, Answers answers) {
+    /** Those that are to come, and that were over a day ago at most; by their dates. */
+    static List<SeatRow> of(Standing standing, Form form, Answers answers, LocalDateTime now) {
         Edition live = standing.live();
         Map<String, Given.Count> given = answers.given(standing.site(), form.id());
         return PickSettings.counted(form)
@@ -39,12 +42,18 @@ final class SeatsTold {
                 .map(kind -> Stream.concat(
                                 live.all(Page.class),
                                 live.entries(kind).stream().map(e -> e.asListed()))
-                        .filter(p -> p.kind().equals(kind))
+                        .filter(p -> p.kind().equals(kind) && !isPast(live, p, now))
                         .flatMap(p -> row(live, form, p, given.getOrDefault(p.id(), Given.Count.NONE)))
-                        .sorted(java.util.Comparator.comparing(Dated::date))
+                        .sorted(Comparator.comparing(Dated::date))
                         .map(Dated::row)
                         .toList())
                 .orElse(List.of());
+    }
+
+    /** What was over yesterday is not worked with any more. */
+    private static boolean isPast(Edition live, Page page, LocalDateTime now) {
+        String date = live.words(page, UsualFields.DATE);
+        return !date.isEmpty() && Window.until(date).isOver(now.minusDays(1).toString());
     }
 
     private record Dated(String date, SeatRow row) {}

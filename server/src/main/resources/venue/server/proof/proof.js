@@ -241,8 +241,18 @@
     light(null);
     tell({ type: 'point', section: null });
   });
+  // A form of visitors' can be filled in here, and held against what it asks for; nothing of it is sent.
+  const isFilled = (node) => node instanceof Element && !!node.closest('.filling :is(input, select, textarea, label)');
+  const TRIED = 'All is filled in as it should be. Nothing is sent from a proof.';
+  const tryOut = (form) => {
+    if (!form.closest('.filling')) return;
+    form.querySelector('.venue-tried')?.remove();
+    if (!form.reportValidity()) return;
+    const told = form.appendChild(Object.assign(document.createElement('p'), { className: 'venue-tried thanks', textContent: TRIED }));
+    told.setAttribute('role', 'status');
+  };
   addEventListener('click', (event) => {
-    const inside = event.target instanceof Element && event.target.closest('summary, button');
+    const inside = event.target instanceof Element && (event.target.closest('summary, button') || isFilled(event.target));
     if (!inside) event.preventDefault();
     if (writing?.node.contains(event.target)) return;
     const section = sectionOf(event.target);
@@ -252,9 +262,16 @@
     if (written && section) tell({ type: 'choose', ...place(written), ...at });
     else if (section) tell({ type: 'choose', section: section.dataset.s, element: element?.dataset.e ?? null });
   }, true);
-  addEventListener('submit', (event) => event.preventDefault(), true);
+  addEventListener(
+    'submit',
+    (event) => {
+      event.preventDefault();
+      tryOut(event.target);
+    },
+    true,
+  );
   addEventListener('keydown', (event) => {
-    if (!writing && !event.altKey && !event.ctrlKey && !event.metaKey && event.key.length === 1) tell({ type: 'key', key: event.key });
+    if (!writing && !isFilled(event.target) && !event.altKey && !event.ctrlKey && !event.metaKey && event.key.length === 1) tell({ type: 'key', key: event.key });
   });
   addEventListener('load', measure);
   measure();

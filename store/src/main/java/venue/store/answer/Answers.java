@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
@@ -151,7 +153,7 @@ public final class Answers implements AutoCloseable {
 
     /** Gives places back; gives those who have moved up by that. Nothing comes of it where they are given back already. */
     public List<Answer> giveBack(SiteId site, AnswerId id, int left) {
-        return queue.add(() -> backed(site, id, Stands.BACK, left)).join();
+        return kept(() -> backed(site, id, Stands.BACK, left));
     }
 
     private List<Answer> backed(SiteId site, AnswerId id, Stands stands, int left) {
@@ -166,7 +168,7 @@ public final class Answers implements AutoCloseable {
 
     /** Those in line who can have their places now have them: as places came free, or the number of them was raised. */
     public List<Answer> moveUp(SiteId site, String form, String item, int left) {
-        return queue.add(() -> moved(site, form, item, left)).join();
+        return kept(() -> moved(site, form, item, left));
     }
 
     private List<Answer> moved(SiteId site, String form, String item, int left) {
@@ -177,54 +179,41 @@ public final class Answers implements AutoCloseable {
 
     /** Managers give places all the same: counted apart, outside the law. */
     public Answer giveAllTheSame(SiteId site, AnswerId id) {
-        return queue.add(() -> {
-                    Answer answer = require(site, id);
-                    if (answer.place() == null || answer.place().stands() != Stands.WAITS) {
-                        throw Refusal.conflict(
-                                "not-waiting",
-                                "answer",
-                                "Whoever sent this doesn't wait for a place.",
-                                "Reload to see it.");
-                    }
-                    places.stand(id, Stands.PLACE, true);
-                    return require(site, id);
-                })
-                .join();
+        return kept(() -> {
+            Answer answer = require(site, id);
+            if (answer.place() == null || answer.place().stands() != Stands.WAITS) {
+                throw Refusal.conflict(
+                        "not-waiting", "answer", "Whoever sent this doesn't wait for a place.", "Reload to see it.");
+            }
+            places.stand(id, Stands.PLACE, true);
+            return require(site, id);
+        });
     }
 
     /** Moves somebody to something else that runs out; they stand there as whoever comes now. Gives those who moved up where they were. */
     public List<Answer> moveTo(SiteId site, AnswerId id, Taking.Wanted wanted, int left) {
-        return queue.add(() -> {
-                    Answer answer = require(site, id);
-                    Answer.Place place = answer.place();
-                    if (place == null || place.item().equals(wanted.item())) {
-                        return List.<Answer>of();
-                    }
-                    places.move(id, wanted.item(), places.asks(site, answer.form(), wanted));
-                    return moved(site, answer.form(), place.item(), left);
-                })
-                .join();
+        return kept(() -> {
+            Answer answer = require(site, id);
+            Answer.Place place = answer.place();
+            if (place == null || place.item().equals(wanted.item())) {
+                return List.<Answer>of();
+            }
+            places.move(id, wanted.item(), places.asks(site, answer.form(), wanted));
+            return moved(site, answer.form(), place.item(), left);
+        });
     }
 
     /** Tells those who have a place of something, or wait, that it doesn't take place; gives them. */
     public List<Answer> callOff(SiteId site, String form, String item) {
-        return queue.add(() ->
-                        rows
-                                .list(
-                                        site,
-                                        new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null),
-                                        0,
-                                        MOST)
-                                .stream()
-                                .filter(a -> a.place() != null
-                                        && (a.place().stands() == Stands.PLACE
-                                                || a.place().stands() == Stands.WAITS))
-                                .map(a -> {
-                                    places.stand(a.id(), Stands.OFF, false);
-                                    return require(site, a.id());
-                                })
-                                .toList())
-                .join();
+        AnswerFilter all = new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null);
+        return kept(() -> rows.list(site, all, 0, MOST).stream()
+                .filter(a -> a.place() != null
+                        && (a.place().stands() == Stands.PLACE || a.place().stands() == Stands.WAITS))
+                .map(a -> {
+                    places.stand(a.id(), Stands.OFF, false);
+                    return require(site, a.id());
+                })
+                .toList());
     }
 
     /**
@@ -255,6 +244,15 @@ public final class Answers implements AutoCloseable {
                 .param("id", id)
                 .query(Letter.class)
                 .list();
+    }
+
+    /** Does it within the next transaction, and waits for it. */
+    private <T> T kept(Supplier<T> work) {
+        try {
+            return queue.add(work).join();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof RuntimeException refused ? refused : e;
+        }
     }
 
     /** All that somebody sent, by the address that they gave. */

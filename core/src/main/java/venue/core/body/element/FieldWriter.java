@@ -58,7 +58,7 @@ final class FieldWriter implements Control.Pen {
 
     /** A field may not be needed where it is not shown: then the server alone says that it is missing. */
     private boolean mustHold() {
-        return kind.isRequired(field) && !field.isConditional();
+        return kind.isRequired(field) && !field.dependsOnAnother();
     }
 
     /** Starts what holds the field, with what says when it is shown. */
@@ -68,7 +68,7 @@ final class FieldWriter implements Control.Pen {
                 .append(field.said(FieldSettings.LABEL).equals("beside") ? " beside" : "")
                 .append(mistake == null ? "" : " refused");
         out.start(tag, classes.toString());
-        if (field.isConditional()) {
+        if (field.dependsOnAnother()) {
             out.attr("data-when", field.said(FieldSettings.WHEN)).attr("data-says", field.said(FieldSettings.SAYS));
         }
     }

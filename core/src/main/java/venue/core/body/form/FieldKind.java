@@ -52,7 +52,7 @@ public abstract class FieldKind {
 
     /** Whether a form can't be sent without this one, if it is shown. */
     public boolean isRequired(FormField field) {
-        return asks() && (field.isRequired() || !mayBeLeftOut());
+        return asks() && (field.mustBeGiven() || !mayBeLeftOut());
     }
 
     /** The names of its controls. */

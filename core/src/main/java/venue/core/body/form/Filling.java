@@ -46,7 +46,7 @@ public record Filling(Form form, AtHand around) {
 
     /** Whether another field says that it is shown; one that is gone, or is not shown itself, says nothing. */
     private boolean isShown(FormField field, Map<String, List<String>> values) {
-        if (!field.isConditional()) {
+        if (!field.dependsOnAnother()) {
             return true;
         }
         Optional<FormField> other = form.field(field.said(FieldSettings.WHEN));

@@ -58,12 +58,12 @@ public record FormField(String key, String label, String type, String group, Map
     }
 
     /** Whether nothing can be sent without it; where it is shown only when another says so, only then. */
-    public boolean isRequired() {
+    public boolean mustBeGiven() {
         return is(FieldSettings.REQUIRED);
     }
 
     /** Whether it is shown only when another field says so. */
-    public boolean isConditional() {
+    public boolean dependsOnAnother() {
         return !said(FieldSettings.WHEN).isEmpty();
     }
 }

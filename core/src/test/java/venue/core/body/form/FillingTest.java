@@ -229,7 +229,7 @@ class FillingTest {
                     form.fields().stream().filter(f -> f.type().equals("dates")).noneMatch(f -> disordered(f, sent));
             boolean some = form.fields().stream()
                     .noneMatch(f -> f.type().equals("several")
-                            && f.isRequired()
+                            && f.mustBeGiven()
                             && sent.get(f.key()).get(0).isBlank());
             assertThat(found.mistakes().isEmpty())
                     .as("%s of %s: %s", sent, form.fields(), found.mistakes())

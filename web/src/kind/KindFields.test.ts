@@ -3,7 +3,7 @@ import { describe, expect, it, vi } from 'vitest'
 import type { FieldUse, Property } from '@/api/types'
 import FieldCard from './FieldCard.vue'
 import { newField } from '@/property/fields'
-import FormBuilder from './FormBuilder.vue'
+import KindFields from './KindFields.vue'
 import { drag, isDragged } from '@/test/drag'
 
 vi.mock('@/look/dragging', () => import('@/test/drag'))
@@ -15,7 +15,7 @@ const told = (fields: Property[]) => fields.map((f) => `${f.group}/${f.label}`)
 /** A server that keeps what it is given, or refuses it. */
 function builder(answer = true, still = false) {
   const keep = vi.fn<(fields: Property[]) => Promise<boolean>>(() => Promise.resolve(answer))
-  const wrapper = mount(FormBuilder, {
+  const wrapper = mount(KindFields, {
     props: { uses: FIELDS.map(use), away: [], pages: 5, one: 'field', still, keep },
     global: {
       stubs: { FieldCard: true, WrittenInput: true, VBtn: { template: '<button><slot /></button>' } },

@@ -1,28 +1,35 @@
-<script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
-import type { FieldUse, Property, PutAway } from '@/api/types'
-import { counted } from '@/words/counted'
+<script setup lang="ts" generic="F extends Kept">
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { vDrag, vOnto } from '@/look/dragging'
 import WrittenInput from '@/edit/WrittenInput.vue'
-import FieldCard from './FieldCard.vue'
-import { flattened, grouped, moved, newField } from '@/property/fields'
+import { flattened, grouped, moved, type Kept } from './fields'
 
 /**
- * A form as it is put together: the fields of a kind, or the options of a template, under their headings, moved by dragging or
- * keys. What is put together is given at once.
+ * A form as it is put together: the fields of a kind, the options of a template, what visitors are asked for; under their headings,
+ * moved by dragging or keys. What is put together is given at once.
  */
-const PAGES = { one: 'page', many: 'pages' }
 const props = defineProps<{
-  uses: FieldUse[]
-  away: PutAway[]
-  /** How many pages follow the default of something new. */
-  pages: number
-  /** What one of them is called. */
-  one: 'field' | 'option'
-  /** What holds values in them. */
-  holders?: { one: string; many: string }
+  fields: F[]
+  /** Keys that something new can't have, besides those of the fields. */
+  taken: string[]
+  /** Something new of a label. */
+  fresh: (label: string, group: string, taken: string[]) => F
+  /** What one of them is called, and what is asked where one is added. */
+  one: string
+  adds: string
   still: boolean
-  keep: (fields: Property[]) => Promise<boolean>
+  keep: (fields: F[]) => Promise<boolean>
+}>()
+defineSlots<{
+  card(one: {
+    field: F
+    open: boolean
+    unfold: (is: boolean) => void
+    set: (field: F) => void
+    away: () => void
+    move: (by: 1 | -1) => void
+  }): unknown
+  after(all: { bringBack: (field: F) => void }): unknown
 }>()
 const open = ref<string | null>(null)
 const dragged = ref<string | null>(null)
@@ -30,46 +37,42 @@ const draggedGroup = ref<number | null>(null)
 const over = ref('')
 const label = ref('')
 /** As they are put together here, a moment before the server has them so. */
-const fields = ref<Property[]>([])
+const now = shallowRef<F[]>([])
 watch(
-  () => props.uses,
-  (kept) => (fields.value = kept.map((u) => u.field)),
+  () => props.fields,
+  (kept) => (now.value = kept),
   { immediate: true },
 )
-const groups = computed(() => grouped(fields.value))
-function use(field: Property): FieldUse {
-  const known = props.uses.find((u) => u.field.key === field.key)
-  return known ? { ...known, field } : { field, own: 0, inheriting: props.pages, places: [] }
-}
+const groups = computed(() => grouped(now.value))
 
-async function give(next: Property[]) {
-  fields.value = next
+async function give(next: F[]) {
+  now.value = next
   const kept = await props.keep(next)
-  if (!kept) fields.value = props.uses.map((u) => u.field)
+  if (!kept) now.value = props.fields
   return kept
 }
-function set(field: Property) {
-  void give(fields.value.map((f) => (f.key === field.key ? field : f)))
+function set(field: F) {
+  void give(now.value.map((f) => (f.key === field.key ? field : f)))
 }
 function putAway(key: string) {
   open.value = null
-  void give(fields.value.filter((f) => f.key !== key))
+  void give(now.value.filter((f) => f.key !== key))
 }
 const adding = ref<HTMLFormElement | null>(null)
 /** What has no name is asked for one: by that it is known in tables and packs for good. */
 async function add(group: string) {
   if (!adding.value?.reportValidity()) return
-  const taken = [...props.uses, ...props.away].map((u) => u.field.key)
-  const field = newField(label.value.trim(), group, [...taken, 'title', 'name', 'address'])
-  if (!(await give(flattened(grouped([...fields.value, field]))))) return
+  const taken = [...now.value.map((f) => f.key), ...props.taken]
+  const field = props.fresh(label.value.trim(), group, taken)
+  if (!(await give(flattened(grouped([...now.value, field]))))) return
   label.value = ''
   open.value = field.key
 }
-function bringBack(field: Property) {
-  void give([...fields.value, field])
+function bringBack(field: F) {
+  void give([...now.value, field])
 }
 function rename(from: string, to: string) {
-  void give(fields.value.map((f) => (f.group === from ? { ...f, group: to.trim() } : f)))
+  void give(now.value.map((f) => (f.group === from ? { ...f, group: to.trim() } : f)))
 }
 function freshGroup() {
   const names = groups.value.map((g) => g.name)
@@ -78,7 +81,7 @@ function freshGroup() {
   return name
 }
 function step(key: string, by: 1 | -1) {
-  const all = fields.value
+  const all = now.value
   const at = all.findIndex((f) => f.key === key)
   const field = all[at]
   const next = all[at + by]
@@ -102,7 +105,7 @@ function drop(group: string, before: string | null, at: number) {
   const from = draggedGroup.value
   letGo()
   if (from !== null) return from === at ? undefined : moveGroup(from, at)
-  if (key) void give(moved(fields.value, key, group, before))
+  if (key) void give(moved(now.value, key, group, before))
 }
 function letGo() {
   dragged.value = draggedGroup.value = null
@@ -165,16 +168,14 @@ function letGo() {
           class="place"
           :class="{ over: over === `${g.name}/${f.key}` }"
         >
-          <FieldCard
-            :use="use(f)"
-            :one="one"
-            :holders="holders ?? PAGES"
+          <slot
+            name="card"
+            :field="f"
             :open="open === f.key"
-            :still="still"
-            @open="(is) => (open = is ? f.key : null)"
-            @set="set"
-            @away="putAway(f.key)"
-            @move="(by) => step(f.key, by)"
+            :unfold="(is: boolean) => (open = is ? f.key : null)"
+            :set="set"
+            :away="() => putAway(f.key)"
+            :move="(by: 1 | -1) => step(f.key, by)"
           />
         </div>
       </div>
@@ -182,31 +183,16 @@ function letGo() {
     <form v-if="!still" ref="adding" class="adding" @submit.prevent="add(groups.at(-1)?.name ?? '')">
       <input
         v-model="label"
-        :placeholder="one === 'field' ? 'What else is to be given' : 'What else a page may choose'"
+        :placeholder="adds"
         :aria-label="`Label of a new ${one}`"
         dir="auto"
         required
         maxlength="60"
       />
-      <v-btn type="submit">Add {{ one === 'field' ? 'a field' : 'an option' }}</v-btn>
+      <v-btn type="submit">Add {{ one === 'option' ? 'an' : 'a' }} {{ one }}</v-btn>
       <v-btn @click="add(freshGroup())">Under a heading of its own</v-btn>
     </form>
-    <section v-if="away.length" class="away">
-      <h3>Taken off the form</h3>
-      <ul>
-        <li v-for="p in away" :key="p.field.key">
-          <b>{{ p.field.label }}</b>
-          <span class="quiet">{{
-            p.kept
-              ? `${counted(p.kept, `${(holders ?? PAGES).one} keeps`, `${(holders ?? PAGES).many} keep`)} what they hold`
-              : 'nothing held'
-          }}</span>
-          <button v-if="!still" type="button" class="textlink" @click="bringBack(p.field)">
-            Bring it back
-          </button>
-        </li>
-      </ul>
-    </section>
+    <slot name="after" :bring-back="bringBack" />
   </div>
 </template>
 
@@ -272,21 +258,5 @@ section.over {
   color: inherit;
   font: 14px/20px var(--text);
   padding: 6px 9px;
-}
-.away {
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
-.away h3 {
-  font: 13px/18px var(--text);
-  color: var(--quiet);
-}
-.away ul {
-  list-style: none;
-}
-.away li {
-  display: flex;
-  gap: 10px;
-  padding: 4px 0;
 }
 </style>

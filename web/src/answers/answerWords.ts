@@ -1,0 +1,24 @@
+import type { AnswerRow } from '@/api/types'
+
+/** The states that every form has, each with its mark; a form's own ones have none. */
+export const ANSWER_STATES = [
+  { value: 'new', mark: '●' },
+  { value: 'read', mark: '○' },
+  { value: 'done', mark: '✓' },
+] as const
+export const markOf = (state: string) => ANSWER_STATES.find((s) => s.value === state)?.mark ?? '◐'
+
+const ORDINALS = new Intl.PluralRules('en-GB', { type: 'ordinal' })
+const ENDS: Record<string, string> = { one: 'st', two: 'nd', few: 'rd', other: 'th' }
+export const ordinal = (n: number) => `${n}${ENDS[ORDINALS.select(n)]}`
+
+/** How somebody stands who wants places. */
+export function standsWords(place: AnswerRow['place']): string {
+  if (!place) return ''
+  if (place.stands === 'PLACE') return place.over ? 'has a place, over' : 'has a place'
+  if (place.stands === 'WAITS') return `waits, ${ordinal(place.line)}`
+  return place.stands === 'BACK' ? 'gave it back' : 'called off'
+}
+
+/** What stands in a column: what was answered, in one line. */
+export const saidOf = (row: AnswerRow, key: string) => row.said.find((s) => s.key === key)?.words ?? ''
