@@ -122,8 +122,15 @@ class ExportTest {
         }
     }
 
+    /** What visitors do here doesn't leave this machine: forms, and what is left of places. */
+    private static final Pattern VISITORS = Pattern.compile("class=\"filling\"|places? left<|>full( ·|<)");
+
     private static void same(String path, HttpResponse<byte[]> one, HttpResponse<byte[]> other) {
         assertThat(other.statusCode()).as(path).isEqualTo(one.statusCode());
+        if (VISITORS.matcher(new String(one.body(), StandardCharsets.UTF_8)).find()) {
+            assertThat(new String(other.body(), StandardCharsets.UTF_8)).doesNotContainPattern("<form|places? left<");
+            return;
+        }
         assertThat(other.body()).as(path).isEqualTo(one.body());
         for (String header : SAME) {
             assertThat(other.headers().firstValue(header))

@@ -105,7 +105,7 @@ class TemplatesTest extends TwoAtWork {
     void howFarASectionCouldReachIsToldBeforehand() {
         JsonNode effects = json(maja.get(SITE + "/pages/tonight/sections/tonight-main1/reaches"));
         assertThat(effects.findValuesAsString("to")).containsExactly("SHARED", "TEMPLATE", "EVERYWHERE");
-        assertThat(effects.get(2).get("says").asString()).contains("68 pages");
+        assertThat(effects.get(2).get("says").asString()).contains("69 pages");
         refused(maja.get(SITE + "/pages/tonight/sections/nope/reaches"), 404, "unknown-section");
         refused(maja.give("reach-section", "page", "groups", "section", "nope", "to", "HERE"), 404, "unknown-section");
         refused(

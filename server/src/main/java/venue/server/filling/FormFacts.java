@@ -42,12 +42,12 @@ public class FormFacts {
 
     /** As visitors of a site are told. */
     public VisitorFacts of(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site));
+        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true);
     }
 
     /** As those who make it are told: what is sent from where they look is not taken. */
     public VisitorFacts seenBy(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, "");
+        return new VisitorFacts(given(site), Sending.NOTHING, "", true);
     }
 
     private Given given(SiteId site) {

@@ -53,7 +53,7 @@ public final class HeldSite {
                 origin,
                 InstantSource.fixed(at),
                 v -> Searcher.NONE,
-                () -> VisitorFacts.NONE,
+                () -> VisitorFacts.AWAY,
                 held);
         files = new SiteFiles(media, held);
     }

@@ -98,6 +98,7 @@ class VisitorForms {
     /** Whether it is sent to an address at which pages stand. Nothing of what is sent is read for that. */
     boolean takes(Workspace workspace, Request asked) {
         return asked.getMethod().equals("POST")
+                && isForm(asked)
                 && workspace.now().release() > 0
                 && !asked.getRequestURI().startsWith("/-/");
     }
@@ -111,16 +112,17 @@ class VisitorForms {
             refuse(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
         } else if (asked.getContentLengthLong() > MOST_BYTES) {
             refuse(asked, answer, 413, "This is too much for one form.\n");
-        } else if (asked.getContentLengthLong() < 0 || !isForm(asked)) {
-            refuse(
-                    asked,
-                    answer,
-                    415,
-                    "Send it as the page's form does: application/x-www-form-urlencoded, with its length.\n");
+        } else if (asked.getContentLengthLong() < 0) {
+            refuse(asked, answer, 411, "Send it with its length, as the page's form does.\n");
         } else {
             Map<String, List<String>> sent = read(asked);
             if (sent == null) {
                 refuse(asked, answer, 400, "What was sent can't be read.\n");
+                return;
+            }
+            if (!sent.containsKey(FormNames.FORM)) {
+                answer.setHeader("Allow", "GET, HEAD");
+                refuse(asked, answer, 405, "No form of this site sends that: use GET or HEAD.\n");
                 return;
             }
             SentForms.send(asked, answer, reply(workspace, asked, new Posted(sent), network));

@@ -37,7 +37,9 @@ final class FormWriter {
     }
 
     void write() {
-        scene.forms().written();
+        if (scene.forms().isHere()) {
+            scene.forms().written();
+        }
         form.fields().forEach(f -> ids.put(f.key(), scene.freshId()));
         out.start("div", "filling").attr("id", FormNames.anchor(form.id()));
         switch (sending.state()) {
@@ -90,7 +92,8 @@ final class FormWriter {
 
     private void open() {
         wrong();
-        if (form.fields().stream().noneMatch(f -> FieldKinds.of(f).asks())) {
+        if (!scene.forms().isHere()
+                || form.fields().stream().noneMatch(f -> FieldKinds.of(f).asks())) {
             out.element("p", say(Phrase.FORM_SHUT));
             return;
         }

@@ -4,13 +4,17 @@ package venue.core.body.form;
  * What visitors did, as a page is told of it. It belongs to no edition and goes back with no release.
  *
  * @param stamp what is written into each form of a page, so that what is sent says when the page was written; or empty
+ * @param here whether what is sent comes here: not from pages that are served elsewhere, which don't know what is left either
  */
-public record VisitorFacts(Given given, Sending sending, String stamp) {
+public record VisitorFacts(Given given, Sending sending, String stamp, boolean here) {
 
-    public static final VisitorFacts NONE = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "");
+    public static final VisitorFacts NONE = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", true);
+
+    /** As pages are told that leave this machine. */
+    public static final VisitorFacts AWAY = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", false);
 
     /** The same, where a form of the page has come to something. */
     public VisitorFacts at(Sending other) {
-        return new VisitorFacts(given, other, stamp);
+        return new VisitorFacts(given, other, stamp, here);
     }
 }

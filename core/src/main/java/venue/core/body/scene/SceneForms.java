@@ -22,6 +22,9 @@ public interface SceneForms {
     /** How many may come to a page or entry, and how many are left; empty where nothing runs out. */
     Optional<Seats> seats(Page page);
 
+    /** Whether what is filled in comes here: not from pages that are served elsewhere. */
+    boolean isHere();
+
     /** The address to which what is filled in is sent. */
     String action();
 

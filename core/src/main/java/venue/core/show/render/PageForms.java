@@ -41,7 +41,12 @@ final class PageForms implements SceneForms {
 
     @Override
     public Optional<Seats> seats(Page of) {
-        return offering.seats(of);
+        return isHere() ? offering.seats(of) : Optional.empty();
+    }
+
+    @Override
+    public boolean isHere() {
+        return view.facts().here();
     }
 
     @Override

@@ -102,7 +102,9 @@ final class PageWords implements SceneWords {
     }
 
     private Optional<String> left(Page of, String key) {
-        return Offering.counting(view.edition(), of.kind())
+        return Optional.of(of)
+                .filter(p -> view.facts().here())
+                .flatMap(p -> Offering.counting(view.edition(), p.kind()))
                 .flatMap(Form::placesField)
                 .filter(key::equals)
                 .flatMap(k ->
