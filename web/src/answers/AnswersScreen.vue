@@ -47,15 +47,11 @@ const oldest = computed(
       .filter(Boolean)
       .sort()[0],
 )
-const tabs = computed(() => [
+const tabs = computed<{ key: AnswersAsked['which']; name: string; count?: number }[]>(() => [
   { key: 'OPEN', name: 'open', count: here.value?.open },
   { key: 'ALL', name: 'all', count: here.value?.all },
   ...(here.value?.apart ? [{ key: 'APART', name: 'set apart', count: here.value.apart }] : []),
 ])
-const which = computed({
-  get: () => asked.which as string,
-  set: (w) => (asked.which = w as AnswersAsked['which']),
-})
 const states = computed(() => [
   ...new Set(rows.value.map((r) => r.state).filter((s) => !ANSWER_STATES.some((a) => a.value === s))),
 ])
@@ -118,7 +114,7 @@ async function removeMeant() {
             @choose="(i) => (asked.item = asked.item === i ? undefined : i)"
           />
           <div class="row-flex bar">
-            <FilterTabs v-model="which" :tabs="tabs" label="Which answers" />
+            <FilterTabs v-model="asked.which" :tabs="tabs" label="Which answers" />
             <button v-if="night" type="button" class="textlink" @click="asked.item = undefined">
               {{ night.title }} only ×
             </button>

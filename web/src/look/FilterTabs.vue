@@ -1,7 +1,7 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends string">
 /** One of several views of a list, in a row of words; how many each holds where that is known. */
-defineProps<{ tabs: readonly { key: string; name: string; count?: number }[]; label: string }>()
-const on = defineModel<string>({ required: true })
+defineProps<{ tabs: readonly { key: T; name: string; count?: number }[]; label: string }>()
+const on = defineModel<T>({ required: true })
 </script>
 
 <template>

@@ -40,7 +40,7 @@ public final class Answers implements AutoCloseable {
     private final InstantSource clock;
     private final Records records;
     private final AnswerRows rows;
-    private final Places places;
+    private final PlaceRows places;
     private final AnswerQueue queue;
     private final SecureRandom chance = new SecureRandom();
 
@@ -49,7 +49,7 @@ public final class Answers implements AutoCloseable {
         this.clock = clock;
         this.records = records;
         rows = new AnswerRows(database);
-        places = new Places(database);
+        places = new PlaceRows(database);
         queue = new AnswerQueue(database);
     }
 

@@ -10,7 +10,7 @@ import venue.core.model.page.Page;
  * @param seats how many may come; absent where nothing runs out
  * @param closed whether it can't be chosen any more, because it is past
  */
-public record Offer(Page page, String when, @Nullable Seats seats, boolean closed) {
+public record Offer(Page page, String when, @Nullable PlacesLeft seats, boolean closed) {
 
     public String id() {
         return page.id();

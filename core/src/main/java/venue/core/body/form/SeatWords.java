@@ -9,7 +9,7 @@ public final class SeatWords {
     private SeatWords() {}
 
     /** “9 places left”, “full”, “full · 3 wait”. */
-    public static String of(Seats seats, Function<Phrase, String> say) {
+    public static String of(PlacesLeft seats, Function<Phrase, String> say) {
         if (!seats.isFull()) {
             return seats.left() == 1 ? say.apply(Phrase.PLACE_LEFT) : with(say.apply(Phrase.PLACES_LEFT), seats.left());
         }

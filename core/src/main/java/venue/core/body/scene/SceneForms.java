@@ -2,7 +2,7 @@ package venue.core.body.scene;
 
 import java.util.Optional;
 import venue.core.body.form.AtHand;
-import venue.core.body.form.Seats;
+import venue.core.body.form.PlacesLeft;
 import venue.core.body.form.Sending;
 import venue.core.model.form.Form;
 import venue.core.model.page.Page;
@@ -20,7 +20,7 @@ public interface SceneForms {
     Sending sending(String form);
 
     /** How many may come to a page or entry, and how many are left; empty where nothing runs out. */
-    Optional<Seats> seats(Page page);
+    Optional<PlacesLeft> seats(Page page);
 
     /** Whether what is filled in comes here: not from pages that are served elsewhere. */
     boolean isHere();

@@ -14,7 +14,7 @@ import venue.core.body.form.AtHand;
 import venue.core.body.form.Given;
 import venue.core.body.form.Offer;
 import venue.core.body.form.PickSettings;
-import venue.core.body.form.Seats;
+import venue.core.body.form.PlacesLeft;
 import venue.core.body.listing.Asked;
 import venue.core.body.listing.ListingQuery;
 import venue.core.body.listing.ListingQuery.By;
@@ -97,11 +97,11 @@ public final class Offering implements AtHand {
     }
 
     /** How many may come to a page or entry, and how many will; empty where no form counts them, or it names no number. */
-    public Optional<Seats> seats(Page page) {
+    public Optional<PlacesLeft> seats(Page page) {
         return counting(looks.edition(), page.kind())
                 .flatMap(form -> places(looks.edition(), form, page).map(places -> {
                     Given.Count count = given.of(form.id(), page.id());
-                    return new Seats(places, count.places(), count.waiting());
+                    return new PlacesLeft(places, count.places(), count.waiting());
                 }));
     }
 

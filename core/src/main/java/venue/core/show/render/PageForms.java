@@ -2,7 +2,7 @@ package venue.core.show.render;
 
 import java.util.Locale;
 import java.util.Optional;
-import venue.core.body.form.Seats;
+import venue.core.body.form.PlacesLeft;
 import venue.core.body.form.Sending;
 import venue.core.body.scene.SceneForms;
 import venue.core.model.form.Form;
@@ -40,7 +40,7 @@ final class PageForms implements SceneForms {
     }
 
     @Override
-    public Optional<Seats> seats(Page of) {
+    public Optional<PlacesLeft> seats(Page of) {
         return isHere() ? offering.seats(of) : Optional.empty();
     }
 

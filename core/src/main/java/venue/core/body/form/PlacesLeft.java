@@ -7,7 +7,7 @@ package venue.core.body.form;
  * @param given how many are given; more than there are, where the number was lowered or managers gave some all the same
  * @param waiting how many answers wait
  */
-public record Seats(int places, int given, int waiting) {
+public record PlacesLeft(int places, int given, int waiting) {
 
     /** How many can still be had by whoever comes now: none while somebody waits, because nobody passes the first. */
     public int left() {

@@ -12,7 +12,7 @@ import venue.store.answer.Answer.Stands;
 import venue.store.database.Database;
 
 /** The places of what runs out: who has them, and who waits. What is given is given within a transaction of the writer alone. */
-final class Places {
+final class PlaceRows {
 
     private static final String COUNT = """
             select item, coalesce(sum(case when stands = 'PLACE' then people end), 0) as given,
@@ -26,7 +26,7 @@ final class Places {
 
     private final Database database;
 
-    Places(Database database) {
+    PlaceRows(Database database) {
         this.database = database;
     }
 
