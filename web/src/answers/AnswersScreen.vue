@@ -47,11 +47,14 @@ const oldest = computed(
       .filter(Boolean)
       .sort()[0],
 )
-const tabs = computed<{ key: AnswersAsked['which']; name: string; count?: number }[]>(() => [
-  { key: 'OPEN', name: 'open', count: here.value?.open },
-  { key: 'ALL', name: 'all', count: here.value?.all },
-  ...(here.value?.apart ? [{ key: 'APART', name: 'set apart', count: here.value.apart }] : []),
-])
+const tabs = computed(() => {
+  const all: { key: AnswersAsked['which']; name: string; count?: number }[] = [
+    { key: 'OPEN', name: 'open', count: here.value?.open },
+    { key: 'ALL', name: 'all', count: here.value?.all },
+  ]
+  if (here.value?.apart) all.push({ key: 'APART', name: 'set apart', count: here.value.apart })
+  return all
+})
 const states = computed(() => [
   ...new Set(rows.value.map((r) => r.state).filter((s) => !ANSWER_STATES.some((a) => a.value === s))),
 ])
