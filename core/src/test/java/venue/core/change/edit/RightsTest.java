@@ -15,6 +15,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
 import venue.core.change.command.Commands;
+import venue.core.change.edit.form.FormCommand;
 import venue.core.change.edit.gate.GateCommand;
 import venue.core.change.edit.kind.KindCommand;
 import venue.core.change.edit.look.LookCommand;
@@ -85,6 +86,11 @@ class RightsTest {
                 WholeCommand.together("x", List.of(PageCommand.makeHome("workshops"))),
                 MenuCommand.nameMenu("main", "Mine"),
                 MenuCommand.removeMenu("main"),
+                FormCommand.makeForm("own", "Own", null),
+                FormCommand.nameForm("own", "Other"),
+                FormCommand.setFormFields("own", List.of()),
+                FormCommand.retireForm("own", true),
+                FormCommand.removeForm("own"),
                 KindCommand.makeKind("own", "Own", null),
                 KindCommand.describeKind("standard", "Other", ""),
                 KindCommand.setFields("standard", List.of()),
@@ -124,7 +130,7 @@ class RightsTest {
         List<Class<? extends Command>> shaping = Commands.all()
                 .filter(c -> !ForEditors.class.isAssignableFrom(c) && !WritesIn.class.isAssignableFrom(c))
                 .toList();
-        assertThat(shaping).hasSize(44);
+        assertThat(shaping).hasSize(49);
         assertThat(shaping().<Object>map(Object::getClass)).containsAll(shaping);
     }
 
