@@ -117,7 +117,9 @@ describe('answers', () => {
     await flushPromises()
     expect(sent.at(-1)).toContain('"state":"read"')
     expect(wrapper.get('.slip').text()).toContain('What should we know? Hush')
-    expect(wrapper.get('.slip-pane').text()).toMatch(/Waits, 1st in line\s+for 2 places of Saturn; moves up by itself/)
+    expect(wrapper.get('.slip-pane').text()).toMatch(
+      /Waits, 1st in line\s+for 2 places of Saturn; moves up by itself/,
+    )
   })
 
   it('chosen together go only after a question', async () => {
