@@ -139,7 +139,7 @@ class HiddenTest {
             String address = asked.remove();
             if (!answers.containsKey(address) && !isWithin(address.replaceAll("[?#].*", ""), hidden)) {
                 HttpResponse<String> answer = stranger.visit(address);
-                answers.put(address, written(answer));
+                answers.put(address, Answers.written(answer));
                 leads(answer.body()).forEach(asked::add);
             }
         }
@@ -160,14 +160,7 @@ class HiddenTest {
     }
 
     private String all(String address) {
-        return written(stranger.visit(address));
-    }
-
-    /** All of an answer but its day. */
-    private static String written(HttpResponse<String> answer) {
-        Map<String, List<String>> headers = new TreeMap<>(answer.headers().map());
-        headers.remove("date");
-        return answer.statusCode() + " " + headers + " " + answer.body();
+        return Answers.written(stranger.visit(address));
     }
 
     private void release() {

@@ -28,7 +28,10 @@ class FieldKindsTest {
     /** A Monday. */
     private static final LocalDate TODAY = LocalDate.parse("2026-11-30");
 
-    private static final AtHand NOTHING = new AtHand() {
+    private static final AtHand NOTHING = new Nothing();
+
+    /** Nothing to choose from. */
+    static final class Nothing implements AtHand {
         @Override
         public LocalDate today() {
             return TODAY;
@@ -43,7 +46,7 @@ class FieldKindsTest {
         public Locale locale() {
             return Locale.UK;
         }
-    };
+    }
 
     private static FormField field(String type, String settings) {
         FormField field = FormField.of("it", "It", type);
