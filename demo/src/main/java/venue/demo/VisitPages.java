@@ -191,6 +191,6 @@ final class VisitPages {
                                 "Words",
                                 lead(Value.of(summary)),
                                 text(
-                                        "<p>We meet in the visitor room, wait for our eyes, and walk up together. Bring boots, a red torch if you have one, and something warm to drink. <a href=\"page:getting-here\">How to get here</a>.</p><p><a href=\"page:book\">Book a place</a></p>")));
+                                        "<p>We meet in the visitor room, wait for our eyes, and walk up together. Bring boots, a red torch if you have one, and something warm to drink. <a href=\"page:getting-here\">How to get here</a> is said there; <a href=\"page:book\">book a place</a> before you come.</p>")));
     }
 }
