@@ -141,6 +141,10 @@ function askRemove() {
 </template>
 
 <style scoped>
+.uses a {
+  display: inline-block;
+  line-height: 24px;
+}
 .card {
   --side: 340px;
 }
