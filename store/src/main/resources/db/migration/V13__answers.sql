@@ -1,7 +1,7 @@
 -- What visitors send by forms, apart from the content's journal. said: what was answered, as JSON, with the labels of then; words: the
 -- same to look in. state: what is done about it (new, read, done, or one of the form's own). apart: why it is taken for spam; null where
 -- it isn't. likeness: by which the same words from the same network are known within ten minutes. stands: PLACE, WAITS, BACK, OFF, or
--- null where nothing runs out; item is what it is of, people for how many; over: given by managers, outside the law.
+-- null where nothing runs out; item is what it is of, people for how many; over: given by managers, outside the law; reminded: whether the day before was written of.
 create table answer (
   id text primary key,
   site text not null references site (id),
@@ -24,6 +24,7 @@ create table answer (
   people integer not null default 0,
   stands text,
   over integer not null default 0,
+  reminded integer not null default 0,
   unique (site, form, number)
 ) without rowid;
 create index answer_by_state on answer (site, form, apart, state, number);
@@ -41,3 +42,35 @@ create table answer_letter (
   words text not null,
   primary key (answer, at)
 ) without rowid;
+-- Files that were sent with answers; those without one wait for an hour for a form that wasn't right. network: from where, so that what
+-- one may send is bounded.
+create table answer_file (
+  id text primary key,
+  site text not null references site (id),
+  form text not null,
+  answer text references answer (id) on delete cascade,
+  network text not null,
+  at text not null,
+  name text not null,
+  ending text not null,
+  bytes integer not null,
+  content blob not null
+);
+create index answer_file_of on answer_file (answer, at, bytes);
+create index answer_file_from on answer_file (network, at, bytes);
+create index answer_file_site on answer_file (site, bytes);
+-- Answers that are handed on to another machine as they come: tried again until it takes them, or a day is over.
+create table form_call (
+  id integer primary key,
+  site text not null references site (id),
+  form text not null,
+  answer text not null references answer (id) on delete cascade,
+  address text not null,
+  tries integer not null default 0,
+  at text not null,
+  next text,
+  said text not null default ''
+);
+create index form_call_next on form_call (next) where next is not null;
+create index form_call_of on form_call (site, form, id);
+create index form_call_answer on form_call (answer);

@@ -1,7 +1,9 @@
 package venue.server.app;
 
+import java.time.InstantSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import venue.store.answer.AnswerFiles;
 import venue.store.answer.Answers;
 import venue.store.answer.FormSeal;
 import venue.store.database.Database;
@@ -58,6 +60,11 @@ class PeopleParts {
     @Bean(destroyMethod = "")
     Answers answers(FolderParts parts) {
         return parts.people().answers();
+    }
+
+    @Bean
+    AnswerFiles answerFiles(Database database, InstantSource clock) {
+        return new AnswerFiles(database, clock);
     }
 
     @Bean

@@ -19,6 +19,8 @@ import venue.core.basics.item.SiteId;
 import venue.core.body.form.Filling;
 import venue.core.body.form.FormNames;
 import venue.core.body.form.Posted;
+import venue.core.model.form.Form;
+import venue.core.model.form.FormSettings;
 
 /** Guards forms against floods and what reads no page: what comes too often is not looked at, what looks like spam is set apart. */
 @Component
@@ -39,6 +41,7 @@ public class FormGuard {
 
     private final FormFacts facts;
     private final InstantSource clock;
+    private final FormWork work = new FormWork();
     private final Cache<String, Integer> tries = counter(Duration.ofMinutes(1));
     private final Cache<String, Integer> fromOne = counter(Duration.ofMinutes(10));
     private final Cache<String, Integer> byForm = counter(Duration.ofMinutes(10));
@@ -89,13 +92,16 @@ public class FormGuard {
     }
 
     /** Why something is taken for spam, in words for those who look at it; absent where nothing speaks for that. */
-    public @Nullable String whyApart(SiteId site, Posted posted, List<Filling.Said> said) {
+    public @Nullable String whyApart(SiteId site, Form form, Posted posted, List<Filling.Said> said) {
         if (!posted.one(FormNames.TRAP).isEmpty()) {
             return "The line that nobody sees was filled in.";
         }
         Optional<Instant> written = facts.written(site, posted.one(FormNames.STAMP));
         if (written.isEmpty()) {
             return "It was not sent from the page.";
+        }
+        if (form.is(FormSettings.WORK) && !work.isDone(form.id(), posted)) {
+            return "The work that this form asks of visitors’ machines was not done.";
         }
         long links = said.stream()
                 .mapToLong(s -> LINK.matcher(s.value()).results().count())

@@ -1,17 +1,14 @@
 package venue.server.live;
 
 import java.io.IOException;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
-import org.apache.tomcat.util.http.InvalidParameterException;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
 import venue.core.basics.text.Phrase;
@@ -45,12 +42,11 @@ import venue.store.workspace.Workspace;
 @Component
 class VisitorForms {
 
-    private static final int MOST_BYTES = 256 * 1024;
-
     private final LiveSites sites;
     private final Callers callers;
     private final Walks walks;
     private final FilledPages pages;
+    private final FormBodies bodies;
     private final FormFacts facts;
     private final FormGuard guard;
     private final Answers answers;
@@ -61,6 +57,7 @@ class VisitorForms {
             Callers callers,
             Walks walks,
             FilledPages pages,
+            FormBodies bodies,
             FormFacts facts,
             FormGuard guard,
             Answers answers,
@@ -69,6 +66,7 @@ class VisitorForms {
         this.callers = callers;
         this.walks = walks;
         this.pages = pages;
+        this.bodies = bodies;
         this.facts = facts;
         this.guard = guard;
         this.answers = answers;
@@ -98,7 +96,7 @@ class VisitorForms {
     /** Whether it is sent to an address at which pages stand. Nothing of what is sent is read for that. */
     boolean takes(Workspace workspace, Request asked) {
         return asked.getMethod().equals("POST")
-                && isForm(asked)
+                && FormBodies.isForm(asked)
                 && workspace.now().release() > 0
                 && !asked.getRequestURI().startsWith("/-/");
     }
@@ -110,12 +108,12 @@ class VisitorForms {
             refuse(asked, answer, 429, "So much is sent from where you are that nothing is looked at for a minute.\n");
         } else if (!SentForms.isOfSite(asked)) {
             refuse(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
-        } else if (asked.getContentLengthLong() > MOST_BYTES) {
+        } else if (asked.getContentLengthLong() > FormBodies.most(asked)) {
             refuse(asked, answer, 413, "This is too much for one form.\n");
         } else if (asked.getContentLengthLong() < 0) {
             refuse(asked, answer, 411, "Send it with its length, as the page's form does.\n");
         } else {
-            Map<String, List<String>> sent = read(asked);
+            Map<String, List<String>> sent = bodies.read(workspace, asked, network);
             if (sent == null) {
                 refuse(asked, answer, 400, "What was sent can't be read.\n");
                 return;
@@ -126,21 +124,6 @@ class VisitorForms {
                 return;
             }
             SentForms.send(asked, answer, reply(workspace, asked, new Posted(sent), network));
-        }
-    }
-
-    private static boolean isForm(Request asked) {
-        String type = asked.getContentType();
-        return type != null && type.toLowerCase(java.util.Locale.ROOT).startsWith("application/x-www-form-urlencoded");
-    }
-
-    private static @Nullable Map<String, List<String>> read(Request asked) {
-        try {
-            Map<String, List<String>> sent = new HashMap<>();
-            asked.getParameterMap().forEach((name, values) -> sent.put(name, Arrays.asList(values)));
-            return sent;
-        } catch (InvalidParameterException unreadable) {
-            return null;
         }
     }
 
@@ -164,7 +147,8 @@ class VisitorForms {
                             ? site.at("/-")
                             : site.filled(view, page.get(), Sending.NOTHING, 409));
         }
-        Came came = new Came(workspace, caller, site, view, page.get(), form.get(), posted, network);
+        Posted known = new Posted(bodies.known(workspace.site(), form.get(), posted.values()));
+        Came came = new Came(workspace, caller, site, view, page.get(), form.get(), known, network);
         String back = posted.one(FormNames.BACK);
         if (walk.isPresent()) {
             return done(tried(came));
@@ -177,19 +161,31 @@ class VisitorForms {
     }
 
     private static Reply refused(Came came, Map<String, Mistake> mistakes) {
-        return came.shown(Sending.refused(came.form().id(), came.filling().typed(came.posted()), mistakes), 422);
+        return came.shown(came.filling().refused(came.posted(), mistakes), 422);
+    }
+
+    /** A long form goes on step by step; empty where it is sent. */
+    private static Optional<Reply> onTheWay(Came came, Map<String, Mistake> mistakes) {
+        return came.filling()
+                .onTheWay(came.posted(), mistakes)
+                .map(s -> came.shown(s, s.state() == Sending.State.REFUSED ? 422 : 200));
     }
 
     private static Reply tried(Came came) {
         Map<String, Mistake> mistakes = came.filling().check(came.posted()).mistakes();
-        return mistakes.isEmpty()
-                ? came.shown(Sending.sent(came.form().id(), Sending.State.TRIED), 200)
-                : refused(came, mistakes);
+        return onTheWay(came, mistakes)
+                .orElseGet(() -> mistakes.isEmpty()
+                        ? came.shown(Sending.sent(came.form().id(), Sending.State.TRIED), 200)
+                        : refused(came, mistakes));
     }
 
     private CompletionStage<Reply> filled(Came came) {
         Filling filling = came.filling();
         Mistake.Found found = filling.check(came.posted());
+        Optional<Reply> onTheWay = onTheWay(came, found.mistakes());
+        if (onTheWay.isPresent()) {
+            return done(onTheWay.get());
+        }
         if (!found.mistakes().isEmpty()) {
             return done(refused(came, found.mistakes()));
         }
@@ -234,12 +230,12 @@ class VisitorForms {
                 form.months(),
                 FieldKinds.name(form).map(f -> first(found, f.key())).orElse(""),
                 FieldKinds.email(form)
-                        .map(f -> first(found, f.key()).toLowerCase(java.util.Locale.ROOT))
+                        .map(f -> first(found, f.key()).toLowerCase(Locale.ROOT))
                         .orElse(""),
                 came.caller().member().map(Member::id).map(Object::toString).orElse(null),
                 came.page().id(),
                 said,
-                guard.whyApart(came.workspace().site(), came.posted(), said),
+                guard.whyApart(came.workspace().site(), form, came.posted(), said),
                 Hash.over(form.id() + " " + came.workspace().site() + " " + came.network() + "\n"
                                 + Filling.likeness(said))
                         .text(),

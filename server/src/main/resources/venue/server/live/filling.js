@@ -52,9 +52,12 @@
     form.addEventListener('input', () => fit(form));
     form.querySelectorAll('input[type=number][step="1"]').forEach(step);
     form.querySelectorAll('.days').forEach(range);
+    const work = form.querySelector('[name="-work"]');
+    const done = work && once(() => worked(form));
+    form.addEventListener('focusin', () => void done?.());
     form.addEventListener('submit', (event) => {
       event.preventDefault();
-      void send(filling, form);
+      void send(filling, form, event.submitter, done);
     });
   };
   const put = (filling, html) => {
@@ -63,17 +66,36 @@
     if (!next) return false;
     filling.replaceWith(next);
     begin(next);
-    const told = next.querySelector('.wrongs, .thanks') ?? next;
+    const told = next.querySelector('.wrongs, .thanks, .steps') ?? next;
     told.focus({ preventScroll: true });
     told.scrollIntoView({ block: 'center' });
     return true;
   };
-  async function send(filling, form) {
+  const once = (task) => {
+    let going;
+    return () => (going ??= task());
+  };
+  /** What the button that was pressed says goes along, however it is sent. */
+  const pressed = (form, button) => {
+    form.querySelector('input[data-pressed]')?.remove();
+    if (!button?.name) return;
+    const said = document.createElement('input');
+    said.type = 'hidden';
+    said.dataset.pressed = 'yes';
+    said.name = button.name;
+    said.value = button.value;
+    form.append(said);
+  };
+  async function send(filling, form, button, done) {
     if (form.dataset.sending) return;
     form.dataset.sending = 'yes';
     form.setAttribute('aria-busy', 'true');
     try {
-      const answer = await fetch(form.action, { method: 'POST', body: new URLSearchParams(new FormData(form)) });
+      await done?.();
+      pressed(form, button);
+      const all = new FormData(form);
+      const body = form.enctype === 'multipart/form-data' ? all : new URLSearchParams(all);
+      const answer = await fetch(form.action, { method: 'POST', body });
       const here = new URL(location.href);
       const there = new URL(answer.url);
       const stays = there.origin === here.origin && there.pathname === here.pathname;
@@ -89,6 +111,53 @@
     } finally {
       delete form.dataset.sending;
       form.removeAttribute('aria-busy');
+    }
+  }
+  // A little work, where a form asks for it: the hash (SHA-256) of some words and a number begins with so many zero bits. Pages may be
+  // read without TLS, where browsers have no hash of their own.
+  const root = (n, power) => Math.floor((n ** (1 / power) % 1) * 2 ** 32) | 0;
+  const primes = [];
+  for (let n = 2; primes.length < 64; n++) if (primes.every((p) => n % p)) primes.push(n);
+  const CUBES = primes.map((p) => root(p, 3));
+  const SQUARES = primes.slice(0, 8).map((p) => root(p, 2));
+  const turn = (x, by) => (x >>> by) | (x << (32 - by));
+  const block = (state, words) => {
+    const w = words.slice();
+    for (let i = 16; i < 64; i++) {
+      const a = w[i - 15];
+      const b = w[i - 2];
+      w[i] = (w[i - 16] + (turn(a, 7) ^ turn(a, 18) ^ (a >>> 3)) + w[i - 7] + (turn(b, 17) ^ turn(b, 19) ^ (b >>> 10))) | 0;
+    }
+    let [a, b, c, d, e, f, g, h] = state;
+    for (let i = 0; i < 64; i++) {
+      const one = (h + (turn(e, 6) ^ turn(e, 11) ^ turn(e, 25)) + ((e & f) ^ (~e & g)) + CUBES[i] + w[i]) | 0;
+      const two = ((turn(a, 2) ^ turn(a, 13) ^ turn(a, 22)) + ((a & b) ^ (a & c) ^ (b & c))) | 0;
+      [h, g, f, e, d, c, b, a] = [g, f, e, (d + one) | 0, c, b, a, (one + two) | 0];
+    }
+    return [a, b, c, d, e, f, g, h].map((x, i) => (x + state[i]) | 0);
+  };
+  const firstOf = (bytes) => {
+    const padded = new Uint8Array(((bytes.length + 72) >> 6) << 6);
+    padded.set(bytes);
+    padded[bytes.length] = 128;
+    const view = new DataView(padded.buffer);
+    view.setUint32(padded.length - 4, bytes.length * 8);
+    let state = SQUARES;
+    for (let at = 0; at < padded.length; at += 64) {
+      state = block(state, Array.from({ length: 16 }, (_, i) => view.getInt32(at + 4 * i)));
+    }
+    return state[0];
+  };
+  async function worked(form) {
+    const words = `${form.querySelector('[name="-stamp"]').value} ${form.querySelector('[name="-form"]').value} `;
+    const coder = new TextEncoder();
+    for (let number = 0; ; number++) {
+      if (Math.clz32(firstOf(coder.encode(words + number))) >= Number(form.dataset.work)) {
+        form.querySelector('[name="-work"]').value = number;
+        return;
+      }
+      // The page is read meanwhile.
+      if (number % 500 === 0) await new Promise((on) => setTimeout(on));
     }
   }
   document.querySelectorAll('.filling').forEach(begin);

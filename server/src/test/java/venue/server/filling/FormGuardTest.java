@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import java.math.BigInteger;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.HashMap;
@@ -16,8 +20,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.SiteId;
+import venue.core.basics.value.Value;
 import venue.core.body.form.Filling;
+import venue.core.body.form.FormNames;
 import venue.core.body.form.Posted;
+import venue.core.model.form.Form;
 import venue.store.answer.Answers;
 import venue.store.answer.FormSeal;
 import venue.store.database.Database;
@@ -35,6 +42,7 @@ class FormGuardTest {
     private Database database;
     private FormFacts facts;
     private FormGuard guard;
+    private Form form = new Form("ask", "Ask", List.of(), Map.of(), false);
 
     @BeforeEach
     void open() {
@@ -55,7 +63,7 @@ class FormGuardTest {
         List<Filling.Said> said = List.of(words).stream()
                 .map(w -> new Filling.Said("words", "Words", "lines", w, w))
                 .toList();
-        return String.valueOf(guard.whyApart(YARD, new Posted(all), said));
+        return String.valueOf(guard.whyApart(YARD, form, new Posted(all), said));
     }
 
     private String stamp() {
@@ -104,6 +112,22 @@ class FormGuardTest {
         when(clock.instant()).thenReturn(NOON.plusSeconds(86_400));
         assertThat(why(Map.of("-stamp", stamp), "A page that was open for a day"))
                 .isEqualTo("null");
+    }
+
+    @Test
+    void theWorkThatAFormAsksForIsDoneOnceForEachSending() throws NoSuchAlgorithmException {
+        form = form.with("work", Value.of(true));
+        String stamp = stamp();
+        assertThat(why(Map.of("-stamp", stamp), "No script")).contains("was not done");
+        MessageDigest hash = MessageDigest.getInstance("SHA-256");
+        int work = 0;
+        while (new BigInteger(1, hash.digest((stamp + " ask " + work).getBytes(StandardCharsets.UTF_8))).bitLength()
+                > 256 - FormNames.WORK_BITS) {
+            work++;
+        }
+        Map<String, String> sent = Map.of("-stamp", stamp, "-work", String.valueOf(work));
+        assertThat(why(sent, "Worked")).isEqualTo("null");
+        assertThat(why(sent, "The same work again")).contains("was not done");
     }
 
     @Test

@@ -21,6 +21,7 @@ import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.core.body.form.Given;
+import venue.core.body.form.SentFile;
 import venue.store.answer.Answer.Stands;
 import venue.store.database.Database;
 import venue.store.record.By;
@@ -41,6 +42,7 @@ public final class Answers implements AutoCloseable {
     private final Records records;
     private final AnswerRows rows;
     private final PlaceRows places;
+    private final AnswerFiles files;
     private final AnswerQueue queue;
     private final SecureRandom chance = new SecureRandom();
 
@@ -50,6 +52,7 @@ public final class Answers implements AutoCloseable {
         this.records = records;
         rows = new AnswerRows(database);
         places = new PlaceRows(database);
+        files = new AnswerFiles(database, clock);
         queue = new AnswerQueue(database);
     }
 
@@ -81,6 +84,12 @@ public final class Answers implements AutoCloseable {
                 .toInstant()
                 .toString();
         rows.add(id, now.toString(), until, taking, stands);
+        files.goWith(
+                id,
+                taking.said().stream()
+                        .flatMap(s -> s.files().stream())
+                        .map(SentFile::id)
+                        .toList());
         return rows.find(taking.site(), id).orElseThrow();
     }
 

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntSupplier;
+import venue.store.answer.AnswerFiles;
 import venue.store.database.Database;
 import venue.store.member.MemberSessions;
 import venue.store.record.Records;
@@ -44,6 +45,10 @@ public final class Outdated {
             """;
     private static final String ANSWERS =
             "delete from answer where id in (select id from answer where until < :before limit :step)";
+    private static final String FILES = """
+            delete from answer_file where id in
+              (select id from answer_file where answer is null and at < :before limit :step)
+            """;
     private static final String RECORD =
             "delete from record where id in (select id from record where at < :before limit :step)";
 
@@ -89,6 +94,9 @@ public final class Outdated {
                                 .minusDays(InVain.DAYS)
                                 .toString()));
         gone.put("answer of a visitor", all(ANSWERS, now.toString()));
+        gone.put(
+                "file that waited for an answer",
+                all(FILES, now.minus(AnswerFiles.WAITS).toString()));
         gone.put("line of the record", all(RECORD, now.minus(Records.KEPT).toString()));
         gone.put("content that nothing names", contents());
         gone.values().removeIf(n -> n == 0);

@@ -42,6 +42,8 @@ final class SiteRows {
             "led",
             "left_alone",
             "kept_filter",
+            "answer_file",
+            "form_call",
             "answer",
             "member_link",
             "member_session",

@@ -1,5 +1,6 @@
 package venue.core.body.element;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -7,9 +8,11 @@ import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.body.form.FieldKind;
 import venue.core.body.form.FieldKinds;
+import venue.core.body.form.FilesField;
 import venue.core.body.form.FormNames;
 import venue.core.body.form.Mistake;
 import venue.core.body.form.Sending;
+import venue.core.body.form.Steps;
 import venue.core.body.scene.Scene;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormField;
@@ -22,6 +25,7 @@ final class FormWriter {
     private final Form form;
     private final HtmlWriter out;
     private final Sending sending;
+    private final Steps steps;
     /** The id of each field, so that what is wrong can lead to it. */
     private final Map<String, String> ids = new TreeMap<>();
 
@@ -30,6 +34,7 @@ final class FormWriter {
         this.form = form;
         this.out = out;
         sending = scene.forms().sending(form.id());
+        steps = Steps.of(form);
     }
 
     private String say(Phrase phrase) {
@@ -82,6 +87,12 @@ final class FormWriter {
                 .attr("action", scene.forms().action() + "#" + FormNames.anchor(form.id()))
                 .attr("aria-label", form.name())
                 .attr("novalidate");
+        if (FilesField.isIn(form)) {
+            out.attr("enctype", "multipart/form-data");
+        }
+        if (form.is(FormSettings.WORK)) {
+            out.attr("data-work", String.valueOf(FormNames.WORK_BITS));
+        }
         hidden(FormNames.FORM, form.id());
     }
 
@@ -100,11 +111,32 @@ final class FormWriter {
         begin();
         hidden(FormNames.STAMP, scene.forms().stamp());
         trap();
-        fields();
-        out.start("p", "send").start("button", "button strong").attr("type", "submit");
-        String button = form.said(FormSettings.BUTTON);
-        out.text(button.isBlank() ? say(Phrase.SEND) : button).end().end();
+        if (form.is(FormSettings.WORK)) {
+            hidden(FormNames.WORK, "");
+        }
+        String own = form.said(FormSettings.BUTTON);
+        String button = own.isBlank() ? say(Phrase.SEND) : own;
+        if (steps.areSeveral() && !scene.forms().isWhole()) {
+            step(button);
+        } else {
+            fields(form.fields());
+            out.start("p", "send").start("button", "button strong").attr("type", "submit");
+            out.text(button).end().end();
+        }
         out.end();
+    }
+
+    /** One step of it, or all looked over. */
+    private void step(String button) {
+        StepWriter step = new StepWriter(scene, form, steps, sending, out);
+        step.head();
+        step.carried();
+        if (sending.step() == steps.last()) {
+            step.lookedOver();
+        } else {
+            fields(steps.all().get(sending.step() - 1).fields());
+        }
+        step.ways(button);
     }
 
     private void hidden(String name, String value) {
@@ -124,10 +156,14 @@ final class FormWriter {
     }
 
     /** Fields under their headings, in the order of the form. */
-    private void fields() {
+    private void fields(List<FormField> all) {
         String group = "";
         boolean within = false;
-        for (FormField field : form.fields()) {
+        for (FormField field : all) {
+            if (Steps.begins(field)) {
+                out.start("p", "steps").element("b", field.label()).end();
+                continue;
+            }
             if (!field.group().equals(group)) {
                 if (within) {
                     out.end();
@@ -139,7 +175,11 @@ final class FormWriter {
                 }
             }
             FieldKind kind = FieldKinds.of(field);
-            new FieldWriter(scene, form, field, ids.getOrDefault(field.key(), ""), sending, out)
+            new FieldWriter(
+                            scene,
+                            form,
+                            new FieldFrame(scene, field, ids.getOrDefault(field.key(), ""), sending, out),
+                            out)
                     .write(kind.control(field, scene.forms().around()));
         }
         if (within) {

@@ -23,6 +23,8 @@ public sealed interface Control {
 
         void days(Days days);
 
+        void files(Files files);
+
         void between(Between between);
     }
 
@@ -87,6 +89,19 @@ public sealed interface Control {
         @Override
         public void by(Pen pen) {
             pen.days(this);
+        }
+    }
+
+    /**
+     * Files to be sent along.
+     *
+     * @param accept what a browser lets choose (HTML, 4.10.5.1.16)
+     * @param told what may be sent, in words
+     */
+    record Files(String accept, int most, String told) implements Control {
+        @Override
+        public void by(Pen pen) {
+            pen.files(this);
         }
     }
 

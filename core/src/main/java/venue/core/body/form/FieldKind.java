@@ -33,11 +33,13 @@ public abstract class FieldKind {
 
     /** What a field of this kind is set to. */
     public final List<Property> settings() {
-        return Stream.concat(
-                        own.stream(),
-                        (asks() ? FieldSettings.all() : FieldSettings.around())
-                                .stream().filter(p -> mayBeLeftOut() || p != FieldSettings.REQUIRED))
+        return Stream.concat(own.stream(), common().stream().filter(p -> mayBeLeftOut() || p != FieldSettings.REQUIRED))
                 .toList();
+    }
+
+    /** What it can be set to as others can. */
+    List<Property> common() {
+        return asks() ? FieldSettings.all() : FieldSettings.around();
     }
 
     /** Whether it asks for something; words between fields do not. */

@@ -36,7 +36,9 @@ public final class FieldKinds {
             new ChoiceFields.Pick(),
             new TickFields.Yes(),
             new TickFields.Consent(),
-            new BetweenField());
+            new FilesField(),
+            new BetweenField(),
+            new StepField());
 
     private static final Map<String, FieldKind> BY_KEY =
             ALL.stream().collect(Collectors.toUnmodifiableMap(FieldKind::key, Function.identity()));

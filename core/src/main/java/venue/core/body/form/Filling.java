@@ -22,7 +22,15 @@ public record Filling(Form form, AtHand around) {
      * @param value what was sent, one on each line
      * @param words the same as people read it
      */
-    public record Said(String key, String label, String type, String value, String words) {}
+    public record Said(String key, String label, String type, String value, String words) {
+
+        /** The files that were sent, where it is of these. */
+        public List<SentFile> files() {
+            return type.equals(FilesField.KEY)
+                    ? value.lines().flatMap(l -> SentFile.read(l).stream()).toList()
+                    : List.of();
+        }
+    }
 
     /** What came of each field, and what is wrong with some. What is not shown is not looked at. */
     public Mistake.Found check(Posted posted) {
@@ -42,6 +50,36 @@ public record Filling(Form form, AtHand around) {
         }
         runsOut(values, mistakes);
         return new Mistake.Found(values, mistakes);
+    }
+
+    /** The form as it is shown again for what is wrong: of a long one, the first step in which something is. */
+    public Sending refused(Posted posted, Map<String, Mistake> mistakes) {
+        Steps steps = Steps.of(form);
+        int step = steps.wrong(mistakes, steps.last());
+        return step == 0
+                ? Sending.refused(form.id(), typed(posted), mistakes)
+                : Sending.refused(form.id(), typed(posted), steps.within(step, mistakes))
+                        .in(step);
+    }
+
+    /** What is shown of a long form on its way, by the button that was pressed; empty where it is sent. */
+    public Optional<Sending> onTheWay(Posted posted, Map<String, Mistake> mistakes) {
+        Steps steps = Steps.of(form);
+        int at = steps.fit(posted.one(FormNames.STEP));
+        String go = posted.one(FormNames.GO);
+        if (!steps.areSeveral() || at == steps.last() && go.equals(FormNames.GO_OFF)) {
+            return Optional.empty();
+        }
+        int wrong = steps.wrong(mistakes, at);
+        if (go.equals(FormNames.GO_BACK) || go.matches("[0-9]+")) {
+            int to = go.equals(FormNames.GO_BACK) ? at - 1 : steps.fit(go);
+            return Optional.of(Sending.stepped(form.id(), Math.max(1, to), typed(posted)));
+        }
+        return Optional.of(
+                wrong > 0
+                        ? Sending.refused(form.id(), typed(posted), steps.within(wrong, mistakes))
+                                .in(wrong)
+                        : Sending.stepped(form.id(), steps.fit(String.valueOf(at + 1)), typed(posted)));
     }
 
     /** Whether another field says that it is shown; one that is gone, or is not shown itself, says nothing. */
@@ -121,12 +159,15 @@ public record Filling(Form form, AtHand around) {
         Map<String, List<String>> typed = new HashMap<>();
         form.fields().stream()
                 .flatMap(f -> FieldKinds.of(f).names(f).stream())
+                .filter(posted.values()::containsKey)
                 .forEach(n -> typed.put(n, posted.all(n)));
         return typed;
     }
 
     /** The words by which two sendings are found to be the same. */
     public static String likeness(List<Said> said) {
-        return said.stream().map(s -> s.key() + "=" + Letters.folded(s.value())).collect(Collectors.joining("\n"));
+        return said.stream()
+                .map(s -> s.key() + "=" + Letters.folded(s.type().equals(FilesField.KEY) ? s.words() : s.value()))
+                .collect(Collectors.joining("\n"));
     }
 }

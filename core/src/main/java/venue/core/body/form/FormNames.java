@@ -15,6 +15,22 @@ public final class FormNames {
     /** The same, by whoever gives places back. */
     public static final String BACK = "-back";
 
+    /** The number of the step that is filled in. */
+    public static final String STEP = "-step";
+
+    /** Where to from it: on, back, to a step by its number, or off it goes. */
+    public static final String GO = "-go";
+
+    public static final String GO_BACK = "back";
+
+    public static final String GO_OFF = "send";
+
+    /** What a visitor's machine worked out, where a form asks for that. */
+    public static final String WORK = "-work";
+
+    /** How much of it: so many bits of a hash (SHA-256) are zero. */
+    public static final int WORK_BITS = 15;
+
     private FormNames() {}
 
     /** The id of a form on its page. */

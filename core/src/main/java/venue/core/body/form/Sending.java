@@ -11,6 +11,7 @@ import java.util.Map;
  * @param mistakes what is wrong, by field
  * @param told what is said of what was taken: of the place that somebody has, or of the line they wait in
  * @param back by which places can be given back, or empty
+ * @param step which step of a long form is shown, from 1; the one after the last is where all is looked over
  */
 public record Sending(
         String form,
@@ -18,12 +19,15 @@ public record Sending(
         Map<String, List<String>> typed,
         Map<String, Mistake> mistakes,
         List<Mistake> told,
-        String back) {
+        String back,
+        int step) {
 
     /** Where one has come to. */
     public enum State {
         /** It stands there to be filled in. */
         OPEN,
+        /** A step of it is filled in, and another one is shown. */
+        STEP,
         /** Something is wrong with what was sent. */
         REFUSED,
         /** It has been taken. */
@@ -34,24 +38,34 @@ public record Sending(
         LATER
     }
 
-    public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of(), "");
+    public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of(), "", 1);
 
     public static Sending refused(String form, Map<String, List<String>> typed, Map<String, Mistake> mistakes) {
-        return new Sending(form, State.REFUSED, typed, mistakes, List.of(), "");
+        return new Sending(form, State.REFUSED, typed, mistakes, List.of(), "", 1);
+    }
+
+    /** Another step of it is shown. */
+    public static Sending stepped(String form, int step, Map<String, List<String>> typed) {
+        return new Sending(form, State.STEP, typed, Map.of(), List.of(), "", step);
+    }
+
+    /** The same in a step of its own. */
+    public Sending in(int its) {
+        return new Sending(form, state, typed, mistakes, told, back, its);
     }
 
     public static Sending later(String form, Map<String, List<String>> typed) {
-        return new Sending(form, State.LATER, typed, Map.of(), List.of(), "");
+        return new Sending(form, State.LATER, typed, Map.of(), List.of(), "", 1);
     }
 
     /** It is taken, or would be. */
     public static Sending sent(String form, State state) {
-        return new Sending(form, state, Map.of(), Map.of(), List.of(), "");
+        return new Sending(form, state, Map.of(), Map.of(), List.of(), "", 1);
     }
 
     /** The same with what is said besides, and by which places can be given back. */
     public Sending telling(List<Mistake> words, String by) {
-        return new Sending(form, state, typed, mistakes, words, by);
+        return new Sending(form, state, typed, mistakes, words, by, step);
     }
 
     /** Where one form of the page has come to. */

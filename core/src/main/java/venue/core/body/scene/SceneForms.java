@@ -25,6 +25,9 @@ public interface SceneForms {
     /** Whether what is filled in comes here: not from pages that are served elsewhere. */
     boolean isHere();
 
+    /** Whether long forms are shown as a whole, as to those who make them. */
+    boolean isWhole();
+
     /** The address to which what is filled in is sent. */
     String action();
 

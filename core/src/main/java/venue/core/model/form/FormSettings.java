@@ -71,6 +71,10 @@ public final class FormSettings {
                     "What was filled in follows. Where places run out, the letter says whether there is one, and how to give it back.")
             .onlyWhen("letter")
             .under("Letters");
+    public static final Property WORK = of("work", "Visitors’ machines do a little work for it", PropertyType.YES_NO)
+            .help(
+                    "Part of a second, by a script of this site: it costs whoever sends thousands. Who has no script is set apart with what looks like spam.")
+            .under("Against floods");
     public static final Property MONTHS = number("months", "Answers are kept for", 1, 120, 12, "months")
             .help("Then they are removed by themselves, for good.")
             .under("How long");
@@ -92,6 +96,7 @@ public final class FormSettings {
             COPIES,
             LETTER,
             LETTER_WORDS,
+            WORK,
             MONTHS,
             EDITORS);
 

@@ -50,6 +50,11 @@ final class PageForms implements SceneForms {
     }
 
     @Override
+    public boolean isWhole() {
+        return view.mode() == View.Mode.MARKED;
+    }
+
+    @Override
     public String action() {
         return view.path(page);
     }

@@ -68,6 +68,9 @@ class FillingTest {
             "a".repeat(30),
             "<b>x</b>");
 
+    private static final List<String> FILES =
+            List.of("", "f1/900/pdf/plan.pdf", "f2/900/jpg/a.jpg", "f3/900//a.svg", "f4/6000000/png/large.png");
+
     private static Edition site(Form form) {
         Edition site = Sites.small();
         Page page = site.require(Page.class, "weaving")
@@ -169,6 +172,7 @@ class FillingTest {
                 && (!input.hasAttr("pattern") || value.replace('\n', ' ').matches(input.attr("pattern")));
         return fits
                 && switch (input.attr("type")) {
+                    case "file" -> file(input, SentFile.read(value).orElseThrow());
                     case "number" -> number(input, value);
                     case "date" ->
                         value.matches("\\d{4}-(0[1-9]|1[0-2])-\\d{2}")
@@ -177,6 +181,13 @@ class FillingTest {
                     case "time" -> value.matches("([01]\\d|2[0-3]):[0-5]\\d") && clock(input, value);
                     default -> true;
                 };
+    }
+
+    /** A browser lets choose by the ending; how large one may be stands above it. */
+    private static boolean file(Element input, SentFile file) {
+        String told = input.parent().select(".help").text();
+        return List.of(input.attr("accept").split(",")).contains("." + file.ending())
+                && file.bytes() <= 1_000_000L * Integer.parseInt(told.replaceAll(".* (\\d+) MB$", "$1"));
     }
 
     private static boolean within(Element input, String value) {
@@ -224,6 +235,10 @@ class FillingTest {
             form.fields().stream()
                     .flatMap(f -> FieldKinds.of(f).names(f).stream())
                     .forEach(n -> sent.put(n, List.of(WORDS.get(chance.nextInt(WORDS.size())))));
+            form.fields().stream().filter(FilesField::is).forEach(f -> {
+                sent.put(f.key(), List.of(FILES.get(chance.nextInt(FILES.size()))));
+                sent.put(FilesField.kept(f), List.of());
+            });
             Mistake.Found found = filling(view, form).check(new Posted(sent));
             boolean ordered =
                     form.fields().stream().filter(f -> f.type().equals("dates")).noneMatch(f -> disordered(f, sent));
@@ -285,8 +300,8 @@ class FillingTest {
             }
             Filling filling = filling(view, form);
             Map<String, List<String>> evil = new HashMap<>();
-            filling.typed(Posted.NOTHING)
-                    .keySet()
+            form.fields().stream()
+                    .flatMap(f -> FieldKinds.of(f).names(f).stream())
                     .forEach(n -> evil.put(n, List.of("\"><script>alert(1)</script><img src=x onerror=alert(1)>")));
             Posted posted = new Posted(evil);
             Map<String, Mistake> mistakes = filling.check(posted).mistakes();
