@@ -31,7 +31,8 @@ final class Configured {
             "trusted-proxies",
             "hsts",
             "backup-folder",
-            "metrics-token");
+            "metrics-token",
+            "hook-hosts");
 
     private static final int USUAL_PORT = 8080;
     private static final int HTTP = 80;

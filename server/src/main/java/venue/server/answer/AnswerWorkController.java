@@ -3,6 +3,8 @@ package venue.server.answer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,12 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.AnswerId;
 import venue.core.basics.text.Letters;
-import venue.core.model.form.Form;
-import venue.core.show.render.View;
-import venue.server.filling.AnswerWords;
+import venue.core.show.filling.Offering;
 import venue.server.here.Here;
 import venue.server.mail.FormMail;
-import venue.server.proof.WorkingView;
+import venue.server.seat.Seating;
 import venue.store.answer.Answer;
 import venue.store.answer.Answer.Place;
 import venue.store.answer.Answers;
@@ -34,12 +34,12 @@ class AnswerWorkController {
 
     private final Answers answers;
     private final FormMail mail;
-    private final WorkingView looks;
+    private final Seating seating;
 
-    AnswerWorkController(Answers answers, FormMail mail, WorkingView looks) {
+    AnswerWorkController(Answers answers, FormMail mail, Seating seating) {
         this.answers = answers;
         this.mail = mail;
-        this.looks = looks;
+        this.seating = seating;
     }
 
     /** Which of them. */
@@ -68,17 +68,24 @@ class AnswerWorkController {
 
     @PostMapping("/work")
     AnswersWorked work(Here here, @RequestBody AnswerWork work) {
-        known(here, work.ids());
+        List<Answer> before = known(here, work.ids());
         String note = work.note() == null ? null : fit("note", Letters.clean(work.note()), LONGEST_NOTE);
         String state = work.state() == null ? null : fit("state", Letters.line(work.state()), LONGEST_STATE);
-        return AnswersWorked.of(answers.work(
+        List<Answer> worked = answers.work(
                 here.site(),
                 work.ids(),
                 d -> new Answer.Done(
                         state == null || state.isEmpty() ? d.state() : state.toLowerCase(Locale.ROOT),
                         work.apart() == null ? d.apart() : apart(d, work.apart()),
                         work.works() == null ? d.works() : work.works().isEmpty() ? null : work.works(),
-                        note == null ? d.note() : note)));
+                        note == null ? d.note() : note));
+        Set<AnswerId> apart = before.stream()
+                .filter(a -> a.done().apart() != null)
+                .map(Answer::id)
+                .collect(Collectors.toSet());
+        return AnswersWorked.of(worked.stream()
+                .map(a -> a.done().apart() == null && apart.contains(a.id()) ? seating.letIn(here.now(), a) : a)
+                .toList());
     }
 
     private static @Nullable String apart(Answer.Done done, boolean apart) {
@@ -114,31 +121,8 @@ class AnswerWorkController {
         here.requireManager("remove answers");
         List<Answer> gone = known(here, some.ids());
         int done = answers.remove(here.by(), here.site(), some.ids());
-        gone.forEach(a -> moveUp(here, a));
+        gone.forEach(a -> seating.gone(here.now(), a));
         return new AnswersRemoved(done);
-    }
-
-    private void moveUp(Here here, Answer answer) {
-        Place place = answer.place();
-        if (place != null) {
-            tellUp(
-                    here,
-                    answers.moveUp(
-                            here.site(),
-                            answer.form(),
-                            place.item(),
-                            SeatsTold.places(here.now(), answer.form(), place.item())));
-        }
-    }
-
-    private void tellUp(Here here, List<Answer> up) {
-        up.forEach(a -> here.working()
-                .find(Form.class, a.form())
-                .ifPresent(f -> mail.movedUp(view(here), f, a, AnswerWords.told(a))));
-    }
-
-    private View view(Here here) {
-        return looks.of(here.now(), here.now().live(), View.Mode.VISITOR);
     }
 
     private Answer one(Here here, String id) {
@@ -149,8 +133,9 @@ class AnswerWorkController {
     @PostMapping("/{answer}/give")
     AnswerRow give(Here here, @PathVariable String answer) {
         here.requireManager("give places all the same");
-        Answer given = answers.giveAllTheSame(here.site(), one(here, answer).id());
-        tellUp(here, List.of(given));
+        Answer given =
+                answers.places().giveAllTheSame(here.site(), one(here, answer).id());
+        seating.tell(here.now(), List.of(given));
         return AnswerRow.of(given);
     }
 
@@ -163,9 +148,7 @@ class AnswerWorkController {
             throw Refusal.conflict(
                     "no-place", "answer", "Nothing runs out in this form.", "There is nothing to give back.");
         }
-        tellUp(
-                here,
-                answers.giveBack(here.site(), known.id(), SeatsTold.places(here.now(), known.form(), place.item())));
+        seating.giveBack(here.now(), known);
         return AnswerRow.of(answers.require(here.site(), known.id()));
     }
 
@@ -176,22 +159,23 @@ class AnswerWorkController {
     AnswersWorked move(Here here, @RequestBody AnswersMoved moved) {
         here.requireManager("move people");
         for (Answer answer : known(here, moved.ids())) {
-            int places = SeatsTold.places(here.now(), answer.form(), moved.item());
+            int places = Offering.places(here.now().live(), answer.form(), moved.item());
             Place place = answer.place();
             if (place == null || places == 0) {
                 throw Refusal.badInput(
                         "no-place", "item", "There are no places to give there.", "Choose one that has places.");
             }
-            tellUp(
-                    here,
-                    answers.moveTo(
-                            here.site(),
-                            answer.id(),
-                            new Taking.Wanted(moved.item(), place.people(), places, true),
-                            SeatsTold.places(here.now(), answer.form(), place.item())));
+            seating.tell(
+                    here.now(),
+                    answers.places()
+                            .moveTo(
+                                    here.site(),
+                                    answer.id(),
+                                    new Taking.Wanted(moved.item(), place.people(), places, true),
+                                    Offering.places(here.now().live(), answer.form(), place.item())));
         }
         List<Answer> now = known(here, moved.ids());
-        now.forEach(a -> tellUp(here, List.of(a)));
+        now.forEach(a -> seating.tell(here.now(), List.of(a)));
         return AnswersWorked.of(now);
     }
 
@@ -202,8 +186,8 @@ class AnswerWorkController {
     @PostMapping("/off")
     AnswersWorked off(Here here, @RequestBody CalledOff off) {
         here.requireManager("call something off");
-        List<Answer> told = answers.callOff(here.site(), off.form(), off.item());
-        tellUp(here, told);
+        List<Answer> told = answers.places().callOff(here.site(), off.form(), off.item());
+        seating.tell(here.now(), told);
         return AnswersWorked.of(told);
     }
 
@@ -228,7 +212,7 @@ class AnswerWorkController {
         String reply = Objects.requireNonNull(here.person()).email();
         for (Answer answer : to) {
             if (!answer.email().isEmpty()) {
-                mail.write(view(here), answer, letter.subject(), words, reply);
+                mail.write(seating.view(here.now()), answer, letter.subject(), words, reply);
                 answers.wrote(answer.id(), here.person().id(), Letters.line(letter.subject()), words);
             }
         }

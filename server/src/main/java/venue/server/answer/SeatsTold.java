@@ -8,10 +8,8 @@ import java.util.Map;
 import java.util.stream.Stream;
 import venue.core.basics.value.Window;
 import venue.core.body.form.Given;
-import venue.core.body.form.PickSettings;
 import venue.core.edition.edition.Edition;
 import venue.core.model.form.Form;
-import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.property.UsualFields;
 import venue.core.model.property.ValueWords;
@@ -36,18 +34,13 @@ final class SeatsTold {
     /** Those that are to come, and that were over a day ago at most; by their dates. */
     static List<SeatRow> of(Standing standing, Form form, Answers answers, LocalDateTime now) {
         Edition live = standing.live();
-        Map<String, Given.Count> given = answers.given(standing.site(), form.id());
-        return PickSettings.counted(form)
-                .flatMap(PickSettings::kind)
-                .map(kind -> Stream.concat(
-                                live.all(Page.class),
-                                live.entries(kind).stream().map(e -> e.asListed()))
-                        .filter(p -> p.kind().equals(kind) && !isPast(live, p, now))
-                        .flatMap(p -> row(live, form, p, given.getOrDefault(p.id(), Given.Count.NONE)))
-                        .sorted(Comparator.comparing(Dated::date))
-                        .map(Dated::row)
-                        .toList())
-                .orElse(List.of());
+        Map<String, Given.Count> given = answers.places().given(standing.site(), form.id());
+        return Offering.counted(live, form)
+                .filter(p -> !isPast(live, p, now))
+                .flatMap(p -> row(live, form, p, given.getOrDefault(p.id(), Given.Count.NONE)))
+                .sorted(Comparator.comparing(Dated::date))
+                .map(Dated::row)
+                .toList();
     }
 
     /** What was over yesterday is not worked with any more. */
@@ -72,13 +65,5 @@ final class SeatsTold {
                                 given.places(),
                                 given.waiting())))
                 .stream();
-    }
-
-    /** How many places something has now; none where it is gone. */
-    static int places(Standing standing, String form, String item) {
-        Edition live = standing.live();
-        return live.find(Form.class, form)
-                .flatMap(f -> live.find(OfKind.class, item).flatMap(of -> Offering.places(live, f, of.asListed())))
-                .orElse(0);
     }
 }

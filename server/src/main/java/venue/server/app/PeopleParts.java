@@ -5,6 +5,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import venue.store.answer.AnswerFiles;
 import venue.store.answer.Answers;
+import venue.store.answer.FormCalls;
 import venue.store.answer.FormSeal;
 import venue.store.database.Database;
 import venue.store.link.Links;
@@ -65,6 +66,11 @@ class PeopleParts {
     @Bean
     AnswerFiles answerFiles(Database database, InstantSource clock) {
         return new AnswerFiles(database, clock);
+    }
+
+    @Bean
+    FormCalls formCalls(Database database) {
+        return new FormCalls(database);
     }
 
     @Bean

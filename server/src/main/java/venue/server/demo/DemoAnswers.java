@@ -81,7 +81,8 @@ class DemoAnswers {
                 filling.chosen(values)
                         .flatMap(o -> Offering.places(live, form, o.page())
                                 .map(places -> new Taking.Wanted(o.id(), filling.people(values), places, true)))
-                        .orElse(null));
+                        .orElse(null),
+                null);
     }
 
     private static String first(Map<String, List<String>> sent, String key) {

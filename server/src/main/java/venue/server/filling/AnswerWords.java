@@ -29,6 +29,12 @@ public final class AnswerWords {
         };
     }
 
+    /** That it is tomorrow. */
+    public static Mistake tomorrow(Answer answer) {
+        Place place = answer.place();
+        return new Mistake(Phrase.TOMORROW, List.of(place == null ? "" : what(answer, place)));
+    }
+
     /** What it is of, as it was chosen. */
     private static String what(Answer answer, Place place) {
         return answer.said().stream()

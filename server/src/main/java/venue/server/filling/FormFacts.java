@@ -51,7 +51,8 @@ public class FormFacts {
     }
 
     private Given given(SiteId site) {
-        return (form, item) -> given.get(new Key(site, form), k -> answers.given(k.site(), k.form()))
+        return (form, item) -> given.get(
+                        new Key(site, form), k -> answers.places().given(k.site(), k.form()))
                 .getOrDefault(item, Given.Count.NONE);
     }
 

@@ -14,6 +14,7 @@ import venue.core.show.feed.Atom;
 import venue.core.show.feed.Feed;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
+import venue.server.calendar.Calendars;
 
 /** What can be followed of a site, beneath the addresses of its pages: feeds and calendars of listings, and single events. */
 final class Feeds {

@@ -12,8 +12,6 @@ import venue.core.edition.edition.Edition;
 import venue.core.edition.usage.FormUse;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
-import venue.core.model.form.Form;
-import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.page.PageSettings;
 import venue.core.show.filling.Offering;
@@ -105,16 +103,5 @@ class FilledPages {
         }
         boolean may = place.stands() == Answer.Stands.PLACE || place.stands() == Answer.Stands.WAITS;
         return sent.telling(AnswerWords.told(answer), may ? token : "");
-    }
-
-    /** How many places there are now of what an answer is of; none where that is gone. */
-    static int places(Edition live, Answer answer) {
-        Place place = answer.place();
-        return place == null
-                ? 0
-                : live.find(Form.class, answer.form())
-                        .flatMap(form -> live.find(OfKind.class, place.item())
-                                .flatMap(of -> Offering.places(live, form, of.asListed())))
-                        .orElse(0);
     }
 }

@@ -29,6 +29,7 @@ import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.server.filling.FormGuard;
 import venue.server.mail.FormMail;
+import venue.server.seat.Seating;
 import venue.store.answer.Answer;
 import venue.store.answer.Answers;
 import venue.store.answer.Taking;
@@ -51,6 +52,7 @@ class VisitorForms {
     private final FormGuard guard;
     private final Answers answers;
     private final FormMail mail;
+    private final Seating seating;
 
     VisitorForms(
             LiveSites sites,
@@ -61,7 +63,8 @@ class VisitorForms {
             FormFacts facts,
             FormGuard guard,
             Answers answers,
-            FormMail mail) {
+            FormMail mail,
+            Seating seating) {
         this.sites = sites;
         this.callers = callers;
         this.walks = walks;
@@ -71,6 +74,7 @@ class VisitorForms {
         this.guard = guard;
         this.answers = answers;
         this.mail = mail;
+        this.seating = seating;
     }
 
     /** A form as it came, and where it stands. */
@@ -245,7 +249,8 @@ class VisitorForms {
                                         filling.people(found.values()),
                                         s.places(),
                                         form.is(FormSettings.WAITING))))
-                        .orElse(null));
+                        .orElse(null),
+                form.hook());
     }
 
     private static String first(Mistake.Found found, String key) {
@@ -270,9 +275,7 @@ class VisitorForms {
         if (answer.isEmpty()) {
             return came.shown(Sending.NOTHING, 410);
         }
-        int places = FilledPages.places(came.workspace().now().live(), answer.get());
-        answers.giveBack(came.workspace().site(), answer.get().id(), places)
-                .forEach(up -> mail.movedUp(came.view(), came.form(), up, AnswerWords.told(up)));
+        seating.giveBack(came.workspace().now(), answer.get());
         return Reply.seeOther(pages.address(came.view(), came.page(), answer.get()));
     }
 }

@@ -8,9 +8,13 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.text.Letters;
 import venue.core.body.form.Filling;
 import venue.core.body.form.Mistake;
+import venue.core.edition.edition.Edition;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormSettings;
+import venue.core.show.feed.Feed;
 import venue.core.show.render.View;
+import venue.server.calendar.Calendars;
+import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.store.answer.Answer;
 
@@ -41,7 +45,7 @@ public class FormMail {
             List<String> words = new ArrayList<>(lines(form.said(FormSettings.LETTER_WORDS)));
             words.addAll(in(view, told));
             words.addAll(said(answer));
-            post.tell(answer.email(), letter(view, form, words, link(view, answer)), null);
+            post.tell(answer.email(), toSender(view, form, answer, words), null);
         }
         for (String to : lines(form.said(FormSettings.COPIES))) {
             String reply = answer.email().isEmpty() ? null : answer.email();
@@ -52,8 +56,32 @@ public class FormMail {
     /** Somebody has moved up, and has places now. */
     public void movedUp(View view, Form form, Answer answer, List<Mistake> told) {
         if (!answer.email().isEmpty()) {
-            post.tell(answer.email(), letter(view, form, in(view, told), link(view, answer)), null);
+            post.tell(answer.email(), toSender(view, form, answer, in(view, told)), null);
         }
+    }
+
+    /** Somebody has a place of what is tomorrow. */
+    public void remind(View view, Form form, Answer answer, List<Mistake> told) {
+        List<String> words = new ArrayList<>(in(view, List.of(AnswerWords.tomorrow(answer))));
+        words.addAll(in(view, told));
+        post.tell(answer.email(), toSender(view, form, answer, words), null);
+    }
+
+    /** With the event as calendars take it, for whoever has a place of one. */
+    private Letter toSender(View view, Form form, Answer answer, List<String> words) {
+        Letter letter = letter(view, form, words, link(view, answer));
+        Answer.Place place = answer.place();
+        if (place == null || place.stands() != Answer.Stands.PLACE) {
+            return letter;
+        }
+        Edition edition = view.edition();
+        String event = edition.page(place.item())
+                .map(page -> Calendars.write(
+                        page.title(),
+                        List.of(Feed.entry(view, page)),
+                        edition.site().zone()))
+                .orElse("");
+        return new Letter(letter.subject(), words, letter.link(), event.isEmpty() ? null : event);
     }
 
     /** Somebody who works with an answer writes to whoever sent it. */

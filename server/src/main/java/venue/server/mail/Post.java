@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
@@ -92,6 +93,10 @@ class Post {
             }
             written.setSubject(letter.subject());
             written.setText(letter.plain(), LetterHtml.of(letter));
+            if (letter.calendar() != null) {
+                byte[] calendar = letter.calendar().getBytes(StandardCharsets.UTF_8);
+                written.addAttachment("event.ics", new ByteArrayResource(calendar), "text/calendar; charset=utf-8");
+            }
             smtp.send(message);
         } catch (MailException | MessagingException e) {
             LOG.warn("A letter was not sent: {}", String.valueOf(e.getMessage()).replaceAll("\\s+", " "));

@@ -17,6 +17,7 @@ import venue.core.check.survey.Survey;
 import venue.core.live.release.ReleaseEntry;
 import venue.core.live.release.ReleasePlan;
 import venue.server.here.Here;
+import venue.server.seat.Seating;
 import venue.server.signin.People;
 import venue.store.live.Releases;
 import venue.store.record.Deed;
@@ -35,10 +36,12 @@ class ReleaseController {
 
     private final People people;
     private final Records records;
+    private final Seating seating;
 
-    ReleaseController(People people, Records records) {
+    ReleaseController(People people, Records records, Seating seating) {
         this.people = people;
         this.records = records;
+        this.seating = seating;
     }
 
     /** All that stands between the live site and the working copy. */
@@ -111,6 +114,7 @@ class ReleaseController {
                 here.site(),
                 null,
                 String.valueOf(here.after().now().release()));
+        seating.lookAt(here.after().now());
         return done;
     }
 }

@@ -20,7 +20,6 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
-import venue.core.body.form.Given;
 import venue.core.body.form.SentFile;
 import venue.store.answer.Answer.Stands;
 import venue.store.database.Database;
@@ -41,8 +40,10 @@ public final class Answers implements AutoCloseable {
     private final InstantSource clock;
     private final Records records;
     private final AnswerRows rows;
-    private final PlaceRows places;
+    private final PlaceRows placeRows;
+    private final Places places;
     private final AnswerFiles files;
+    private final FormCalls calls;
     private final AnswerQueue queue;
     private final SecureRandom chance = new SecureRandom();
 
@@ -51,8 +52,10 @@ public final class Answers implements AutoCloseable {
         this.clock = clock;
         this.records = records;
         rows = new AnswerRows(database);
-        places = new PlaceRows(database);
+        placeRows = new PlaceRows(database);
+        places = new Places(this, rows, placeRows);
         files = new AnswerFiles(database, clock);
+        calls = new FormCalls(database);
         queue = new AnswerQueue(database);
     }
 
@@ -71,7 +74,7 @@ public final class Answers implements AutoCloseable {
             return alike.get();
         }
         Taking.Wanted wanted = taking.apart() == null ? taking.wanted() : null;
-        Stands stands = wanted == null ? null : places.asks(taking.site(), taking.form(), wanted);
+        Stands stands = wanted == null ? null : placeRows.asks(taking.site(), taking.form(), wanted);
         if (wanted != null && stands == Stands.WAITS && !wanted.waiting()) {
             throw Refusal.conflict("full", "item", "All places are given.", "Choose another.");
         }
@@ -84,6 +87,9 @@ public final class Answers implements AutoCloseable {
                 .toInstant()
                 .toString();
         rows.add(id, now.toString(), until, taking, stands);
+        if (taking.hook() != null && taking.apart() == null) {
+            calls.add(taking.site(), taking.form(), id, taking.hook(), now);
+        }
         files.goWith(
                 id,
                 taking.said().stream()
@@ -91,6 +97,11 @@ public final class Answers implements AutoCloseable {
                         .map(SentFile::id)
                         .toList());
         return rows.find(taking.site(), id).orElseThrow();
+    }
+
+    /** The places that run out. */
+    public Places places() {
+        return places;
     }
 
     public Optional<Answer> find(SiteId site, AnswerId id) {
@@ -144,82 +155,12 @@ public final class Answers implements AutoCloseable {
         return counts;
     }
 
-    /** How many places are given of each thing that a form gives places of, by its id. */
-    public Map<String, Given.Count> given(SiteId site, String form) {
-        return places.given(site, form);
-    }
-
     /** Changes what is done about some; gives them as they are then. */
     public List<Answer> work(SiteId site, Collection<AnswerId> ids, UnaryOperator<Answer.Done> change) {
         return database.write(() -> ids.stream()
                 .flatMap(id -> rows.find(site, id).stream())
                 .map(a -> {
                     rows.set(a.id(), change.apply(a.done()));
-                    return require(site, a.id());
-                })
-                .toList());
-    }
-
-    /** Gives places back; gives those who have moved up by that. Nothing comes of it where they are given back already. */
-    public List<Answer> giveBack(SiteId site, AnswerId id, int left) {
-        return kept(() -> backed(site, id, Stands.BACK, left));
-    }
-
-    private List<Answer> backed(SiteId site, AnswerId id, Stands stands, int left) {
-        Answer answer = require(site, id);
-        Answer.Place place = answer.place();
-        if (place == null || place.stands() == Stands.BACK || place.stands() == Stands.OFF) {
-            return List.of();
-        }
-        places.stand(id, stands, false);
-        return moved(site, answer.form(), place.item(), left);
-    }
-
-    /** Those in line who can have their places now have them: as places came free, or the number of them was raised. */
-    public List<Answer> moveUp(SiteId site, String form, String item, int left) {
-        return kept(() -> moved(site, form, item, left));
-    }
-
-    private List<Answer> moved(SiteId site, String form, String item, int left) {
-        return places.moveUp(site, form, item, left).stream()
-                .map(id -> require(site, id))
-                .toList();
-    }
-
-    /** Managers give places all the same: counted apart, outside the law. */
-    public Answer giveAllTheSame(SiteId site, AnswerId id) {
-        return kept(() -> {
-            Answer answer = require(site, id);
-            if (answer.place() == null || answer.place().stands() != Stands.WAITS) {
-                throw Refusal.conflict(
-                        "not-waiting", "answer", "Whoever sent this doesn't wait for a place.", "Reload to see it.");
-            }
-            places.stand(id, Stands.PLACE, true);
-            return require(site, id);
-        });
-    }
-
-    /** Moves somebody to something else that runs out; they stand there as whoever comes now. Gives those who moved up where they were. */
-    public List<Answer> moveTo(SiteId site, AnswerId id, Taking.Wanted wanted, int left) {
-        return kept(() -> {
-            Answer answer = require(site, id);
-            Answer.Place place = answer.place();
-            if (place == null || place.item().equals(wanted.item())) {
-                return List.<Answer>of();
-            }
-            places.move(id, wanted.item(), places.asks(site, answer.form(), wanted));
-            return moved(site, answer.form(), place.item(), left);
-        });
-    }
-
-    /** Tells those who have a place of something, or wait, that it doesn't take place; gives them. */
-    public List<Answer> callOff(SiteId site, String form, String item) {
-        AnswerFilter all = new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null);
-        return kept(() -> rows.list(site, all, 0, MOST).stream()
-                .filter(a -> a.place() != null
-                        && (a.place().stands() == Stands.PLACE || a.place().stands() == Stands.WAITS))
-                .map(a -> {
-                    places.stand(a.id(), Stands.OFF, false);
                     return require(site, a.id());
                 })
                 .toList());
@@ -256,7 +197,7 @@ public final class Answers implements AutoCloseable {
     }
 
     /** Does it within the next transaction, and waits for it. */
-    private <T> T kept(Supplier<T> work) {
+    <T> T kept(Supplier<T> work) {
         try {
             return queue.add(work).join();
         } catch (CompletionException e) {

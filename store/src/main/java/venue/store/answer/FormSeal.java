@@ -44,16 +44,31 @@ public final class FormSeal {
         }));
     }
 
-    /** What stands behind some words so that they are known: 16 letters, digits, hyphens and low lines. */
-    public String of(String words) {
+    /** A secret for somebody else, by what it is for: 64 hexadecimal digits. */
+    public String secret(String words) {
+        return HexFormat.of().formatHex(whole(key, words));
+    }
+
+    /** Some words sealed with such a secret: 64 hexadecimal digits. */
+    public static String hmac(String secret, String words) {
+        return HexFormat.of()
+                .formatHex(whole(new SecretKeySpec(secret.getBytes(StandardCharsets.UTF_8), ALGORITHM), words));
+    }
+
+    private static byte[] whole(SecretKeySpec key, String words) {
         try {
             Mac mac = Mac.getInstance(ALGORITHM);
             mac.init(key);
-            byte[] whole = mac.doFinal(words.getBytes(StandardCharsets.UTF_8));
-            return Base64.getUrlEncoder().withoutPadding().encodeToString(java.util.Arrays.copyOf(whole, SHOWN_BYTES));
+            return mac.doFinal(words.getBytes(StandardCharsets.UTF_8));
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** What stands behind some words so that they are known: 16 letters, digits, hyphens and low lines. */
+    public String of(String words) {
+        byte[] shown = java.util.Arrays.copyOf(whole(key, words), SHOWN_BYTES);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(shown);
     }
 
     public boolean holds(String words, String seal) {

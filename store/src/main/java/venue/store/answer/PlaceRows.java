@@ -24,6 +24,14 @@ final class PlaceRows {
             select id, people from answer where site = :site and form = :form and item = :item and stands = 'WAITS' order by number limit 1000
             """;
 
+    private static final String WAITED_FOR = """
+            select distinct form, item from answer where site = :site and stands = 'WAITS' order by form, item
+            """;
+    private static final String TO_REMIND = """
+            select id from answer where site = :site and form = :form and item = :item and stands = 'PLACE' and reminded = 0
+              and email <> '' and came < :before order by number limit 1000
+            """;
+
     private final Database database;
 
     PlaceRows(Database database) {
@@ -51,6 +59,42 @@ final class PlaceRows {
                 .list()
                 .forEach(r -> counts.put(r.item(), new Given.Count(r.given(), r.waiting())));
         return counts;
+    }
+
+    List<SiteId> sites() {
+        return database.sql()
+                .sql("""
+                        select site from answer where stands = 'WAITS'
+                        union select site from answer where stands = 'PLACE' and reminded = 0
+                        """)
+                .query((r, n) -> new SiteId(r.getString("site")))
+                .list();
+    }
+
+    /** What somebody waits for. */
+    List<Places.WaitedFor> waitedFor(SiteId site) {
+        return database.sql()
+                .sql(WAITED_FOR)
+                .param("site", site)
+                .query(Places.WaitedFor.class)
+                .list();
+    }
+
+    /** Those who have a place of something, came before a time and were not reminded of it; they are now. */
+    List<AnswerId> reminded(SiteId site, Places.WaitedFor what, String before) {
+        List<AnswerId> some = database.sql()
+                .sql(TO_REMIND)
+                .param("site", site)
+                .param("form", what.form())
+                .param("item", what.item())
+                .param("before", before)
+                .query((r, n) -> new AnswerId(r.getString("id")))
+                .list();
+        some.forEach(id -> database.sql()
+                .sql("update answer set reminded = 1 where id = :id")
+                .param("id", id)
+                .update());
+        return some;
     }
 
     private Row row(SiteId site, String form, String item) {
@@ -98,6 +142,17 @@ final class PlaceRows {
                 .sql("update answer set stands = :stands, over = :over where id = :id")
                 .param("stands", stands.name())
                 .param("over", over)
+                .param("id", id)
+                .update();
+    }
+
+    void enter(AnswerId id, Taking.Wanted wanted, Stands stands) {
+        database.sql()
+                .sql(
+                        "update answer set item = :item, people = :people, stands = :stands where id = :id and item is null")
+                .param("item", wanted.item())
+                .param("people", wanted.people())
+                .param("stands", stands.name())
                 .param("id", id)
                 .update();
     }

@@ -11,6 +11,7 @@ import venue.core.body.form.Filling;
  * @param months for how many it is kept
  * @param apart why it is taken for spam; absent where it isn't
  * @param likeness by which the same words from the same network are known
+ * @param hook to where it is handed on; absent for nowhere
  * @param wanted what is wanted of what runs out; absent where nothing is
  */
 public record Taking(
@@ -24,7 +25,8 @@ public record Taking(
         List<Filling.Said> said,
         @Nullable String apart,
         String likeness,
-        @Nullable Wanted wanted) {
+        @Nullable Wanted wanted,
+        @Nullable String hook) {
 
     /**
      * What is wanted of what runs out.

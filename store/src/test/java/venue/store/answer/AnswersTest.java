@@ -63,7 +63,8 @@ class AnswersTest {
 
     private static Taking taking(String who, String words, Taking.Wanted wanted) {
         List<Filling.Said> said = List.of(new Filling.Said("words", "What", "lines", words, words));
-        return new Taking(YARD, "book", 1, who, who + "@moor.example", null, "visit", said, null, who + words, wanted);
+        return new Taking(
+                YARD, "book", 1, who, who + "@moor.example", null, "visit", said, null, who + words, wanted, null);
     }
 
     private Answer book(String who, int people, int places) {
@@ -118,24 +119,28 @@ class AnswersTest {
         assertThat(List.of(place(ada).stands(), place(ben).stands(), place(cem).stands()))
                 .containsExactly(Stands.PLACE, Stands.WAITS, Stands.WAITS);
         assertThat(place(cem).line()).isEqualTo(2);
-        assertThat(answers.given(YARD, "book")).isEqualTo(Map.of("saturn", new Given.Count(3, 2)));
+        assertThat(answers.places().given(YARD, "book")).isEqualTo(Map.of("saturn", new Given.Count(3, 2)));
 
-        assertThat(answers.giveBack(YARD, ada.id(), 4)).extracting(Answer::id).containsExactly(ben.id(), cem.id());
-        assertThat(answers.giveBack(YARD, ada.id(), 4)).isEmpty();
+        assertThat(answers.places().giveBack(YARD, ada.id(), 4))
+                .extracting(Answer::id)
+                .containsExactly(ben.id(), cem.id());
+        assertThat(answers.places().giveBack(YARD, ada.id(), 4)).isEmpty();
         assertThat(place(ada).stands()).isEqualTo(Stands.BACK);
         Answer dee = book("dee", 2, 4);
         Answer eli = book("eli", 1, 4);
-        assertThat(answers.giveAllTheSame(YARD, dee.id()).place().over()).isTrue();
-        assertThatThrownBy(() -> answers.giveAllTheSame(YARD, dee.id())).isInstanceOf(Refusal.class);
-        assertThat(answers.given(YARD, "book").get("saturn")).isEqualTo(new Given.Count(5, 1));
+        assertThat(answers.places().giveAllTheSame(YARD, dee.id()).place().over())
+                .isTrue();
+        assertThatThrownBy(() -> answers.places().giveAllTheSame(YARD, dee.id()))
+                .isInstanceOf(Refusal.class);
+        assertThat(answers.places().given(YARD, "book").get("saturn")).isEqualTo(new Given.Count(5, 1));
         // What managers gave stands outside the law: the first in line has the one that is free by it.
-        assertThat(answers.moveUp(YARD, "book", "saturn", 4))
+        assertThat(answers.places().moveUp(YARD, "book", "saturn", 4))
                 .extracting(Answer::id)
                 .containsExactly(eli.id());
-        assertThat(answers.moveTo(YARD, eli.id(), new Taking.Wanted("orion", 1, 40, true), 4))
+        assertThat(answers.places().moveTo(YARD, eli.id(), new Taking.Wanted("orion", 1, 40, true), 4))
                 .isEmpty();
         assertThat(place(eli).item()).isEqualTo("orion");
-        assertThat(answers.callOff(YARD, "book", "saturn"))
+        assertThat(answers.places().callOff(YARD, "book", "saturn"))
                 .extracting(a -> a.place().stands())
                 .hasSize(3)
                 .containsOnly(Stands.OFF);

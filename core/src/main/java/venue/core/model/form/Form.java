@@ -89,6 +89,12 @@ public record Form(String id, String name, List<FormField> fields, Map<String, V
         return nextAddress().isPresent() && is(FormSettings.HANDS_ON);
     }
 
+    /** The address of another machine to which each answer is handed on; null for none. */
+    public @Nullable String hook() {
+        String hook = said(FormSettings.HOOK);
+        return hook.isEmpty() ? null : hook;
+    }
+
     /** For how many months an answer is kept. */
     public int months() {
         return FormSettings.MONTHS.in(settings).orElseThrow() instanceof Value.Num num

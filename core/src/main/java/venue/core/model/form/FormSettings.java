@@ -71,6 +71,20 @@ public final class FormSettings {
                     "What was filled in follows. Where places run out, the letter says whether there is one, and how to give it back.")
             .onlyWhen("letter")
             .under("Letters");
+    public static final Property REMINDER = of("reminder", "Another letter the day before", PropertyType.YES_NO)
+            .help("To whoever has a place, from nine in the morning. The kind of what is chosen has to have a date.")
+            .onlyWhen("places")
+            .under("Letters");
+    public static final Property HOOK = of("hook", "Hand each answer on to", PropertyType.WORDS)
+            .notWords()
+            .longest(500)
+            .eachLine(new Property.LineRule(
+                    "https?://[^\\s/?#@]+([/?]\\S*)?",
+                    "is no address of another machine.",
+                    "Write it as https://desk.example/in."))
+            .help(
+                    "As JSON, signed; tried again for a day where it isn’t taken. Its log stands under the form’s answers.")
+            .under("To another machine");
     public static final Property WORK = of("work", "Visitors’ machines do a little work for it", PropertyType.YES_NO)
             .help(
                     "Part of a second, by a script of this site: it costs whoever sends thousands. Who has no script is set apart with what looks like spam.")
@@ -96,6 +110,8 @@ public final class FormSettings {
             COPIES,
             LETTER,
             LETTER_WORDS,
+            REMINDER,
+            HOOK,
             WORK,
             MONTHS,
             EDITORS);

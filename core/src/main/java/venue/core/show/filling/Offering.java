@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Window;
@@ -21,9 +22,11 @@ import venue.core.body.listing.ListingQuery.By;
 import venue.core.body.listing.ListingQuery.When;
 import venue.core.body.listing.Source;
 import venue.core.edition.edition.Edition;
+import venue.core.model.entry.Entry;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormField;
 import venue.core.model.kind.Kind;
+import venue.core.model.page.OfKind;
 import venue.core.model.page.Page;
 import venue.core.model.property.UsualFields;
 import venue.core.model.property.ValueWords;
@@ -108,6 +111,23 @@ public final class Offering implements AtHand {
     /** The number of places that a page or entry says there are; empty where it says none. */
     public static Optional<Integer> places(Edition edition, Form form, Page page) {
         return form.placesField().flatMap(key -> edition.field(page, key)).flatMap(v -> Optional.ofNullable(whole(v)));
+    }
+
+    /** All of which a form gives places, dates past and to come. */
+    public static Stream<Page> counted(Edition edition, Form form) {
+        return PickSettings.counted(form)
+                .flatMap(PickSettings::kind)
+                .map(kind -> Stream.concat(
+                        edition.plan().ofKind(kind).stream().flatMap(id -> edition.page(id).stream()),
+                        edition.entries(kind).stream().map(Entry::asListed)))
+                .orElse(Stream.of());
+    }
+
+    /** The same by their ids; none where something of it is gone. */
+    public static int places(Edition edition, String form, String item) {
+        return edition.find(Form.class, form)
+                .flatMap(f -> edition.find(OfKind.class, item).flatMap(of -> places(edition, f, of.asListed())))
+                .orElse(0);
     }
 
     private static @Nullable Integer whole(Value value) {

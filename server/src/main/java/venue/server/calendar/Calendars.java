@@ -1,4 +1,4 @@
-package venue.server.live;
+package venue.server.calendar;
 
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -15,12 +15,12 @@ import java.util.List;
 import venue.core.show.feed.Feed;
 
 /** Events as calendars take them (iCalendar, RFC 5545). Hours are written in UTC, so that summer time can't be misread. */
-final class Calendars {
+public final class Calendars {
 
     private Calendars() {}
 
     /** @return nothing where no entry has a date */
-    static String write(String title, List<Feed.Entry> entries, ZoneId zone) {
+    public static String write(String title, List<Feed.Entry> entries, ZoneId zone) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Venue//Calendar//EN");
         calendar.setName(title);

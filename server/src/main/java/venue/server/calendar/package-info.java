@@ -1,0 +1,5 @@
+/** Events as calendars take them. */
+@NullMarked
+package venue.server.calendar;
+
+import org.jspecify.annotations.NullMarked;
