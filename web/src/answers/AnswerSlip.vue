@@ -8,7 +8,7 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import { whenWords } from '@/words/whenWords'
-import { ANSWER_STATES, ordinal } from './answerWords'
+import { ANSWER_STATES, filesOf, ordinal } from './answerWords'
 
 /** One answer as a slip of paper, with what is done about it beneath. */
 const props = defineProps<{
@@ -17,6 +17,8 @@ const props = defineProps<{
   told: AnswersTold
   seats: SeatRow[]
   states: string[]
+  /** Whether all of one sender are looked at already. */
+  sender?: boolean
 }>()
 const emit = defineEmits<{
   work: [what: { state?: string; works?: string; note?: string; apart?: boolean }]
@@ -25,6 +27,7 @@ const emit = defineEmits<{
   write: []
   remove: []
   close: []
+  sender: []
 }>()
 const site = useSite()
 const session = useSession()
@@ -57,6 +60,7 @@ watch(
   },
   { immediate: true },
 )
+const fileAt = (id: string) => `/api/sites/${site.id}/answers/${props.row.form}/${props.row.id}/files/${id}`
 const nameOf = (id?: string | null) => props.told.people.find((p) => p.id === id)?.name ?? 'somebody'
 function ownState() {
   if (own.value?.trim()) emit('work', { state: own.value.trim() })
@@ -75,7 +79,18 @@ const print = () => window.print()
       <dl>
         <template v-for="s in row.said" :key="s.key">
           <dt>{{ s.label }}</dt>
-          <dd dir="auto">{{ s.words }}</dd>
+          <dd v-if="s.type === 'files'">
+            <a
+              v-for="f in filesOf(s)"
+              :key="f.id"
+              class="textlink file"
+              :href="fileAt(f.id)"
+              download
+              dir="auto"
+              >{{ f.name }}</a
+            >
+          </dd>
+          <dd v-else dir="auto">{{ s.words }}</dd>
         </template>
       </dl>
       <p v-if="!row.said.length" class="quiet">Nothing was written.</p>
@@ -172,6 +187,11 @@ const print = () => window.print()
           <p class="words" dir="auto">{{ l.words }}</p>
         </li>
       </ol>
+      <p v-if="row.email && !sender">
+        <button type="button" class="textlink" @click="emit('sender')">
+          All that came from {{ row.email }}
+        </button>
+      </p>
       <p class="label">
         Removed by itself on {{ new Date(row.until).toLocaleDateString('en-GB', { dateStyle: 'long' }) }}.
       </p>
@@ -210,6 +230,9 @@ dd {
   font: 16px/23px var(--reading, var(--text));
   white-space: pre-line;
   overflow-wrap: anywhere;
+}
+.file {
+  display: block;
 }
 .stands {
   margin: 14px 2px 0;

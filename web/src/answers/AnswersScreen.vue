@@ -4,11 +4,11 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import NewFormSheet from '@/form/NewFormSheet.vue'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
-import FilterTabs from '@/look/FilterTabs.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import { whenWords } from '@/words/whenWords'
+import AnswersBar from './AnswersBar.vue'
 import AnswersTable from './AnswersTable.vue'
 import AnswerSlip from './AnswerSlip.vue'
 import { ANSWER_STATES } from './answerWords'
@@ -29,11 +29,13 @@ const answers = useAnswers(
   () => form.value,
   () => asked,
 )
-const { told, found, rows, trouble, load } = answers
+const { told, found, rows, trouble, load, overview } = answers
 const { both, work, remove, give, back, move, off } = useAnswerDeeds(() => form.value, answers)
 const here = computed(() => told.value?.forms.find((f) => f.id === form.value))
 const chosen = ref<string | null>(null)
 const picked = ref<string[]>([])
+/** So many come at once. */
+const PAGE = 100
 const sheet = ref<'new' | 'write' | 'remove' | 'off' | null>(null)
 const row = computed(() => rows.value.find((r) => r.id === chosen.value))
 const pickedRows = computed(() => rows.value.filter((r) => picked.value.includes(r.id)))
@@ -47,14 +49,6 @@ const oldest = computed(
       .filter(Boolean)
       .sort()[0],
 )
-const tabs = computed(() => {
-  const all: { key: AnswersAsked['which']; name: string; count?: number }[] = [
-    { key: 'OPEN', name: 'open', count: here.value?.open },
-    { key: 'ALL', name: 'all', count: here.value?.all },
-  ]
-  if (here.value?.apart) all.push({ key: 'APART', name: 'set apart', count: here.value.apart })
-  return all
-})
 const states = computed(() => [
   ...new Set(rows.value.map((r) => r.state).filter((s) => !ANSWER_STATES.some((a) => a.value === s))),
 ])
@@ -65,7 +59,14 @@ void both().then(() => {
   if (!form.value && first) void router.replace({ name: 'answers', params: { form: first.id } })
 })
 watch(form, () => {
-  Object.assign(asked, { which: 'OPEN', q: '', item: undefined, state: undefined })
+  Object.assign(asked, {
+    which: 'OPEN',
+    q: '',
+    item: undefined,
+    state: undefined,
+    works: undefined,
+    from: undefined,
+  })
   chosen.value = null
   picked.value = []
   void load()
@@ -76,7 +77,13 @@ watchDebounced(
   { debounce: 150 },
 )
 useEventListener(window, 'focus', () => both())
-
+/** What comes meanwhile is shown where nothing is chosen together; else it is counted at the left alone. */
+watchDebounced(
+  () => site.answered,
+  () => (picked.value.length || rows.value.length > PAGE ? overview() : both()),
+  { debounce: 400 },
+)
+const formNames = computed(() => Object.fromEntries((told.value?.forms ?? []).map((f) => [f.id, f.name])))
 function open(id: string) {
   chosen.value = id
   const state = rows.value.find((r) => r.id === id)?.state
@@ -116,24 +123,16 @@ async function removeMeant() {
             :chosen="asked.item"
             @choose="(i) => (asked.item = asked.item === i ? undefined : i)"
           />
-          <div class="row-flex bar">
-            <FilterTabs v-model="asked.which" :tabs="tabs" label="Which answers" />
-            <button v-if="night" type="button" class="textlink" @click="asked.item = undefined">
-              {{ night.title }} only ×
-            </button>
-            <button v-if="night && told.writes" type="button" class="textlink" @click="sheet = 'off'">
-              call it off…
-            </button>
-            <input
-              v-model="asked.q"
-              type="search"
-              class="filter"
-              placeholder="What was said"
-              aria-label="Find answers"
-            />
-            <span class="grow" />
-            <a class="textlink" :href="`/api/sites/${site.id}/answers/${form}/table`" download>CSV</a>
-          </div>
+          <AnswersBar
+            v-model:asked="asked"
+            :told="told"
+            :here="here"
+            :rows="rows"
+            :night="night"
+            :states="states"
+            @off="sheet = 'off'"
+            @remove-all="((picked = rows.map((r) => r.id)), (sheet = 'remove'))"
+          />
           <PickedAnswers
             v-if="picked.length"
             :rows="pickedRows"
@@ -152,6 +151,8 @@ async function removeMeant() {
             :rows="rows"
             :form="form"
             :chosen="chosen"
+            :order="asked.order ?? 'NEWEST'"
+            :forms="asked.from ? formNames : undefined"
             :empty="
               here.all || here.apart
                 ? 'Nothing is like that.'
@@ -159,6 +160,7 @@ async function removeMeant() {
                   ? 'Nothing was sent by it yet.'
                   : 'It stands on no page yet, so nobody can send it.'
             "
+            @sort="(by) => (asked.order = by)"
             @open="open"
             @more="load(true)"
           />
@@ -169,10 +171,12 @@ async function removeMeant() {
           v-if="row && here"
           :key="row.id"
           :row="row"
-          :form="here.name"
+          :form="formNames[row.form] ?? here.name"
           :told="told"
+          :sender="!!asked.from"
           :seats="found?.seats ?? []"
           :states="states"
+          @sender="asked.from = row!.email"
           @work="(what) => work([row!.id], what)"
           @place="(deed) => (deed === 'give' ? give(row!.id) : back(row!.id))"
           @move="(item) => move([row!.id], item)"
@@ -222,21 +226,6 @@ async function removeMeant() {
   min-width: 0;
   display: flex;
   flex-direction: column;
-}
-.bar {
-  padding: 8px 16px 4px;
-  gap: 16px;
-  flex-wrap: wrap;
-  flex: none;
-}
-.filter {
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 9px;
-  font: 13px/28px var(--text);
-  width: 150px;
 }
 .none {
   padding: 20px 18px;

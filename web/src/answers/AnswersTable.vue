@@ -5,6 +5,7 @@ import type { AnswerRow, FormAnswers } from '@/api/types'
 import { inputOf } from '@/look/targets'
 import { whenWords } from '@/words/whenWords'
 import { markOf, saidOf, standsWords } from './answerWords'
+import type { AnswersOrder } from './useAnswers'
 
 /** The table of answers: who, how they stand, when it came, and the columns that are chosen. */
 const props = defineProps<{
@@ -13,8 +14,14 @@ const props = defineProps<{
   form: string
   chosen: string | null
   empty: string
+  order: AnswersOrder
+  /** The names of forms by their ids, where answers of several stand here. */
+  forms?: Record<string, string>
 }>()
-const emit = defineEmits<{ open: [id: string]; more: [] }>()
+const emit = defineEmits<{ open: [id: string]; more: []; sort: [by: AnswersOrder] }>()
+/** Whether a column is the one by which they are ordered, as it is said aloud. */
+const sorted = (...by: AnswersOrder[]) =>
+  by.includes(props.order) ? (props.order === 'NEWEST' ? 'descending' : 'ascending') : undefined
 const picked = defineModel<string[]>('picked', { required: true })
 const FIRST = 2
 const kept = useLocalStorage<Record<string, string[]>>('venue-answer-columns', {})
@@ -43,13 +50,30 @@ const pick = (id: string, on: boolean) =>
       <thead>
         <tr class="label">
           <th class="tick"><span class="unseen">Chosen</span></th>
-          <th>State</th>
-          <th>Who</th>
+          <th :aria-sort="sorted('STATE')">
+            <button v-if="!forms" type="button" class="by" @click="emit('sort', 'STATE')">State</button>
+            <template v-else>State</template>
+          </th>
+          <th v-if="forms">Form</th>
+          <th :aria-sort="sorted('NAME')">
+            <button v-if="!forms" type="button" class="by" @click="emit('sort', 'NAME')">Who</button>
+            <template v-else>Who</template>
+          </th>
           <th v-for="c in columns" :key="c.key" :title="c.label">{{ c.label }}</th>
-          <th v-if="seated">Stands</th>
-          <th>
-            Came
-            <v-menu :close-on-content-click="false">
+          <th v-if="seated" :aria-sort="sorted('STANDS')">
+            <button type="button" class="by" @click="emit('sort', 'STANDS')">Stands</button>
+          </th>
+          <th :aria-sort="sorted('NEWEST', 'OLDEST')">
+            <button
+              v-if="!forms"
+              type="button"
+              class="by"
+              @click="emit('sort', order === 'NEWEST' ? 'OLDEST' : 'NEWEST')"
+            >
+              Came
+            </button>
+            <template v-else>Came</template>
+            <v-menu v-if="!forms" :close-on-content-click="false">
               <template #activator="{ props: menu }">
                 <button type="button" class="textlink columns" v-bind="menu">columns</button>
               </template>
@@ -82,6 +106,7 @@ const pick = (id: string, on: boolean) =>
             />
           </td>
           <td class="cut">{{ markOf(r.state) }} {{ r.state }}</td>
+          <td v-if="forms" class="cut">{{ forms[r.form] ?? 'A form that was removed' }}</td>
           <td>
             <button type="button" class="name cut" dir="auto" :title="r.who" @click.stop="emit('open', r.id)">
               {{ r.who || r.email || `No. ${r.number}` }}
@@ -155,6 +180,23 @@ tr.fresh .name {
   color: inherit;
   text-align: left;
   max-width: 100%;
+}
+.by {
+  border: 0;
+  background: none;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  min-height: 24px;
+}
+.by:hover {
+  text-decoration: underline;
+}
+th[aria-sort='ascending'] .by::after {
+  content: ' ↑';
+}
+th[aria-sort='descending'] .by::after {
+  content: ' ↓';
 }
 .columns {
   margin-left: 8px;

@@ -20,5 +20,12 @@ export function standsWords(place: AnswerRow['place']): string {
   return place.stands === 'BACK' ? 'gave it back' : 'called off'
 }
 
+/** The files that were sent: each is told as its number, its size, its sort and its name. */
+export const filesOf = (said: AnswerRow['said'][number]) =>
+  said.value.split('\n').map((line) => {
+    const [id = '', , , ...name] = line.split('/')
+    return { id, name: name.join('/') }
+  })
+
 /** What stands in a column: what was answered, in one line. */
 export const saidOf = (row: AnswerRow, key: string) => row.said.find((s) => s.key === key)?.words ?? ''

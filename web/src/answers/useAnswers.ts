@@ -5,11 +5,17 @@ import type { AnswerRow, AnswersTold, FormAnswers } from '@/api/types'
 import { useNotices } from '@/edit/useNotices'
 import { useSite } from '@/site/useSite'
 
+export type AnswersOrder = 'NEWEST' | 'OLDEST' | 'NAME' | 'STATE' | 'STANDS'
 export interface AnswersAsked {
   which: 'OPEN' | 'ALL' | 'APART'
   q: string
   item?: string
   state?: string
+  /** The id of the person who works on them. */
+  works?: string
+  order?: AnswersOrder
+  /** All that came from one address, by whatever form. */
+  from?: string
 }
 
 /** What visitors sent by the form at hand, some at a time, and what is done about it. */
@@ -29,9 +35,11 @@ export function useAnswers(form: () => string, asked: () => AnswersAsked) {
   async function load(more = false) {
     const number = ++asking
     if (!form()) return
+    const { from, ...query } = asked()
+    if (from) return void (await sent(from, number))
     const answer = await get('/api/sites/{site}/answers/{form}', {
       path: { site: site.id, form: form() },
-      query: { ...asked(), after: more ? rows.value.length : 0 },
+      query: { ...query, after: more ? rows.value.length : 0 },
     })
     if (number !== asking) return
     // What is shown stays, whatever comes of looking again.
@@ -40,6 +48,13 @@ export function useAnswers(form: () => string, asked: () => AnswersAsked) {
     if (!answer.ok) return
     found.value = answer.value
     rows.value = more ? [...rows.value, ...answer.value.rows] : answer.value.rows
+  }
+  async function sent(email: string, number: number) {
+    const answer = await get('/api/sites/{site}/senders', { path: { site: site.id }, query: { email } })
+    if (number !== asking) return
+    if (!answer.ok) return void notices.refuse(answer.problem)
+    rows.value = answer.value.rows
+    found.value = { rows: rows.value, found: rows.value.length, seats: [], columns: [] }
   }
   return { told, found, rows, trouble, overview, load }
 }

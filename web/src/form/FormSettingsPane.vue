@@ -4,6 +4,7 @@ import type { FormDetail, Property, Value } from '@/api/types'
 import ChoiceOf from '@/look/ChoiceOf.vue'
 import { grouped } from '@/property/fields'
 import { allHeld, matters, textOf } from '@/property/values'
+import FormHook from './FormHook.vue'
 import PropertyInput from '@/property/PropertyInput.vue'
 import { useSite } from '@/site/useSite'
 
@@ -67,6 +68,10 @@ function set(key: string, value: Value | undefined) {
           />
           <p class="label">{{ p.help }}</p>
         </div>
+        <template v-else-if="p.key === 'hook'">
+          <PropertyInput :property="p" :value="form.settings.hook" @change="(v) => set('hook', v)" />
+          <FormHook v-if="form.settings.hook && !still" :form="form.id" :to="textOf(form.settings.hook)" />
+        </template>
         <PropertyInput v-else :property="p" :value="form.settings[p.key]" @change="(v) => set(p.key, v)" />
       </template>
     </section>

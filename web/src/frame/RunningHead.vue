@@ -3,6 +3,7 @@ import LeaveSheet from '@/edit/LeaveSheet.vue'
 import { useEdits } from '@/edit/useEdits'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useMediaQuery } from '@vueuse/core'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { useFindings } from '@/upkeep/useFindings'
@@ -48,6 +49,15 @@ const workspaces = computed(() =>
         (w.name === 'members' && site.catalog?.facts.editorsSeeMembers === true)),
   ),
 )
+
+const tight = useMediaQuery('(min-width: 821px) and (max-width: 1199.9px)')
+/** Below 1200 pixels not all fit: the last ones fold into a list. */
+const FITTING = 6
+const shown = computed(() => workspaces.value.slice(0, tight.value ? FITTING : undefined))
+const folded = computed(() => workspaces.value.slice(shown.value.length))
+const isOn = (w: { name: string; also: string[] }) =>
+  w.name === route.name || w.also.includes(String(route.name))
+const foldedOn = computed(() => folded.value.find(isOn))
 
 /** How somebody is called in a line that is short of room. */
 const called = (name?: string) => name?.trim().split(/\s+/)[0] ?? ''
@@ -95,14 +105,19 @@ async function signOut() {
     </router-link>
     <SiteMenu @bring-in="bringing = true" />
     <nav ref="nav" aria-label="Workspaces">
-      <router-link
-        v-for="w in workspaces"
-        :key="w.name"
-        :to="{ name: w.name }"
-        :class="{ on: w.name === $route.name || w.also.includes(String($route.name)) }"
-      >
+      <router-link v-for="w in shown" :key="w.name" :to="{ name: w.name }" :class="{ on: isOn(w) }">
         {{ w.label }}
       </router-link>
+      <v-menu v-if="folded.length">
+        <template #activator="{ props: menu }">
+          <button type="button" class="folded" :class="{ on: foldedOn }" v-bind="menu">
+            {{ foldedOn?.label ?? 'More' }} ▾
+          </button>
+        </template>
+        <v-list>
+          <v-list-item v-for="w in folded" :key="w.name" :title="w.label" :to="{ name: w.name }" />
+        </v-list>
+      </v-menu>
     </nav>
     <FindIndex ref="find" @keys="emit('keys')" @help="(page) => emit('help', page)" @leave="leave" />
     <div class="right">

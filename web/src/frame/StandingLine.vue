@@ -82,6 +82,10 @@ const releaseWords = computed(() => {
         >· {{ counted(stands.failing.length, 'rule fails', 'rules fail') }}</span
       >
     </router-link>
+    <router-link v-if="stands.newAnswers" class="part" :to="{ name: 'answers' }">
+      <b class="should">{{ count(stands.newAnswers) }}</b> new
+      {{ stands.newAnswers === 1 ? 'answer' : 'answers' }}
+    </router-link>
     <router-link class="part last" :to="{ name: 'releases', params: { site: site.id } }"
       >release <b>{{ stands.release }}</b></router-link
     >

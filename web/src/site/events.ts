@@ -16,12 +16,19 @@ interface Heard {
   ask: () => Promise<boolean>
 }
 
+/** How often something came from visitors by a form, or was done about it, in the site that is open. */
+const answered = ref(0)
+
 function tell(source: EventSource, heard: Heard) {
   const on = <T>(name: string, then: (data: T) => void) =>
     source.addEventListener(name, (event: MessageEvent<string>) => then(JSON.parse(event.data) as T))
   on<{ step: number }>('step', (told) => heard.step(told.step))
   on('here', heard.here)
   on('taking-in', heard.takingIn)
+  on('answers', () => {
+    answered.value++
+    heard.back()
+  })
   on<{ here: boolean }>('seat', (told) => heard.seat(told.here))
 }
 
@@ -74,5 +81,5 @@ export function makeEvents(heard: Heard) {
     place = next
     if (events) tellPlace(site, { window: windowId, at: next })
   }
-  return { connected, untold, listen, close, at }
+  return { connected, untold, answered, listen, close, at }
 }

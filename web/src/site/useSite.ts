@@ -44,7 +44,7 @@ export const useSite = defineStore('site', () => {
   let told = -1
   const settle = useDebounceFn(refresh, SETTLE_MS)
   const catchUp = useDebounceFn(() => (told > step.value ? refresh() : undefined), SETTLE_MS)
-  const { connected, untold, listen, close, at } = makeEvents({
+  const { listen, close, ...heard } = makeEvents({
     step: (number) => {
       told = Math.max(told, number)
       void catchUp()
@@ -75,5 +75,5 @@ export const useSite = defineStore('site', () => {
   const give = (command: Command, item: string | null = null, group?: string) =>
     edits.give(id.value, command, item, group)
 
-  return { ...site, connected, untold, taken, takingIn, open, close: leave, at, refresh, settle, give }
+  return { ...site, ...heard, taken, takingIn, open, close: leave, refresh, settle, give }
 })

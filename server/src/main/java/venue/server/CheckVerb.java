@@ -1,5 +1,6 @@
 package venue.server;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,12 +12,13 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import tools.jackson.databind.json.JsonMapper;
 import venue.core.basics.item.Item;
+import venue.core.basics.item.SiteId;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.Severity;
 import venue.core.edition.edition.Edition;
+import venue.server.app.KnownPeople;
 import venue.server.survey.Surveyed;
 import venue.store.database.Damage;
-import venue.store.member.Members;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
@@ -51,9 +53,10 @@ final class CheckVerb implements Callable<Integer> {
             data.say(damage.get() + " Stop its server and restore a backup.");
             return MUST_BE_FIXED;
         }
+        boolean mail = Configured.read(data.data, System.getenv()).containsKey(Configured.property("mail-host"));
         try (OwnFolder own = data.look()) {
             List<Told> all =
-                    sites(own).flatMap(s -> told(s, own.people().members())).toList();
+                    sites(own).flatMap(s -> told(s, own.people(), mail)).toList();
             if (json) {
                 data.say(new JsonMapper().writeValueAsString(all));
             } else {
@@ -71,10 +74,14 @@ final class CheckVerb implements Callable<Integer> {
                 : Stream.of(own.site(site));
     }
 
-    private static Stream<Told> told(Workspace workspace, Members members) {
+    private static Stream<Told> told(Workspace workspace, KnownPeople people, boolean mail) {
         Standing now = workspace.now();
-        return Stream.concat(
-                        now.survey().all().stream(), Surveyed.barred(members, workspace.site(), now.working()).stream())
+        SiteId at = workspace.site();
+        return Stream.of(
+                        now.survey().all().stream(),
+                        Surveyed.barred(people.members(), at, now.working()).stream(),
+                        Surveyed.forms(people.answers(), mail, Instant.now(), at, now.working()).stream())
+                .flatMap(f -> f)
                 .map(f -> told(workspace.site().text(), now.working(), f));
     }
 

@@ -120,9 +120,11 @@ class AnswersController {
             @RequestParam(required = false) @Nullable String state,
             @RequestParam(required = false) @Nullable String item,
             @RequestParam(defaultValue = "") String q,
+            @RequestParam(required = false) @Nullable String works,
+            @RequestParam(defaultValue = "NEWEST") AnswerFilter.Order order,
             @RequestParam(defaultValue = "0") int after) {
         AnswersDoor.require(here, form);
-        AnswerFilter filter = new AnswerFilter(form, which, state, item, q, null);
+        AnswerFilter filter = new AnswerFilter(form, which, state, item, q, works, order);
         Form known = here.working().find(Form.class, form).orElse(null);
         return new FormAnswers(
                 answers.list(here.site(), filter, Math.max(0, after), MOST_ROWS).stream()

@@ -21,6 +21,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.server.signin.People;
+import venue.store.answer.Answers;
 import venue.store.people.Person;
 import venue.store.people.Team;
 import venue.store.session.Sessions;
@@ -38,6 +39,7 @@ public class Events {
     private static final int BREATH_MS = 20_000;
     private static final int MOMENT_MS = 250;
     private static final int BETWEEN_MS = 100;
+    private static final int ANSWERS_MS = 1_000;
     private static final int MOST_OF_A_PERSON = 20;
 
     /** A window of a person in a site. */
@@ -58,6 +60,7 @@ public class Events {
 
     private final Map<Key, Window> windows = new ConcurrentHashMap<>();
     private final Set<SiteId> cameOrWent = ConcurrentHashMap.newKeySet();
+    private final Set<SiteId> answered = ConcurrentHashMap.newKeySet();
     private final Map<SiteId, Step> steps = new ConcurrentHashMap<>();
     private final Map<SiteId, Long> toldAt = new ConcurrentHashMap<>();
     private final JsonMapper json;
@@ -69,13 +72,14 @@ public class Events {
         return thread;
     });
 
-    Events(JsonMapper json, Workspaces workspaces, Team team, Sessions sessions, People people) {
+    Events(JsonMapper json, Workspaces workspaces, Team team, Sessions sessions, People people, Answers answers) {
         this.json = json;
         this.sessions = sessions;
         this.people = people;
         workspaces.onStep(this::done);
         team.onChange(this::mayOtherThings);
         sessions.onEnd(this::ended);
+        answers.onChange(answered::add);
     }
 
     /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */
@@ -170,6 +174,15 @@ public class Events {
         for (SiteId site : List.copyOf(cameOrWent)) {
             cameOrWent.remove(site);
             tell(site, "here", here(site));
+        }
+    }
+
+    /** That something came by a form, or was done about it; once, however much it was. */
+    @Scheduled(fixedDelay = ANSWERS_MS)
+    void tellOfAnswers() {
+        for (SiteId site : List.copyOf(answered)) {
+            answered.remove(site);
+            tell(site, "answers", Map.of());
         }
     }
 

@@ -99,9 +99,7 @@ class FormBodies {
                     asked,
                     workspace.site(),
                     network,
-                    id -> live.find(Form.class, id)
-                            .filter(f ->
-                                    !f.retired() && !FormUse.pages(live, id).isEmpty()));
+                    id -> live.find(Form.class, id).filter(f -> !f.retired() && FormUse.isPlaced(live, id)));
         } catch (Unreadable none) {
             return null;
         } finally {

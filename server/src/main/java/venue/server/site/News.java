@@ -10,6 +10,7 @@ import venue.core.check.survey.Survey;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Tally;
 import venue.core.model.page.Page;
+import venue.server.answer.NewAnswers;
 import venue.server.app.Origins;
 import venue.server.event.Events;
 import venue.server.here.Here;
@@ -28,8 +29,10 @@ public class News {
     private final Events events;
     private final PlanRows rows;
     private final Surveyed surveyed;
+    private final NewAnswers answersTold;
 
-    News(Origins origins, ProofPass passes, Events events, PlanRows rows, Surveyed surveyed) {
+    News(Origins origins, ProofPass passes, Events events, PlanRows rows, Surveyed surveyed, NewAnswers answersTold) {
+        this.answersTold = answersTold;
         this.surveyed = surveyed;
         this.origins = origins;
         this.passes = passes;
@@ -63,7 +66,7 @@ public class News {
                 new SiteStanding.Home(
                         working.site().home(), working.home().map(Page::title).orElse("none")),
                 new SiteStanding.Pages(tally.pages(), tally.toFill()),
-                findings(surveyed.of(here.workspace(), standing)),
+                findings(surveyed.of(here.workspace(), standing), answersTold.fresh(here)),
                 new SiteStanding.Turning(
                         undo.map(Journal.Group::name).orElse(null),
                         undo.map(Journal.Group::item).orElse(null),
@@ -72,11 +75,12 @@ public class News {
                 events.here(site));
     }
 
-    private static SiteStanding.FoundHere findings(Surveyed.Found found) {
+    private static SiteStanding.FoundHere findings(Surveyed.Found found, int newAnswers) {
         return new SiteStanding.FoundHere(
                 found.count(Severity.MUST_FIX),
                 found.count(Severity.SHOULD_FIX),
                 found.count(Severity.NOTE),
-                found.survey().failed().stream().map(Survey.RuleInfo::name).toList());
+                found.survey().failed().stream().map(Survey.RuleInfo::name).toList(),
+                newAnswers);
     }
 }

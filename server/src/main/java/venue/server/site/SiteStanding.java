@@ -43,8 +43,11 @@ record SiteStanding(
 
     record Pages(Map<PageState, Integer> pages, long toFill) {}
 
-    /** @param failing rules of the survey that could not be asked: what they say is of an earlier step */
-    record FoundHere(long mustFix, long shouldFix, long notes, List<String> failing) {}
+    /**
+     * @param newAnswers of visitors that nobody has read, by forms that whoever asks works with
+     * @param failing rules of the survey that could not be asked: what they say is of an earlier step
+     */
+    record FoundHere(long mustFix, long shouldFix, long notes, List<String> failing, int newAnswers) {}
 
     /**
      * What can be taken back and done again.

@@ -3,9 +3,11 @@ package venue.server.survey;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -14,8 +16,10 @@ import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
 import venue.core.basics.link.Link;
 import venue.core.basics.text.Words;
+import venue.core.body.form.Given;
 import venue.core.change.edit.redirect.RedirectCommand;
 import venue.core.check.survey.Finding;
+import venue.core.check.survey.FormFindings;
 import venue.core.check.survey.GroupsWithoutMembers;
 import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
@@ -23,8 +27,11 @@ import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
 import venue.core.live.address.Nearest;
+import venue.core.model.form.Form;
 import venue.core.model.gate.Group;
 import venue.core.model.redirect.Redirect;
+import venue.server.mail.FormMail;
+import venue.store.answer.Answers;
 import venue.store.member.Members;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
@@ -32,8 +39,8 @@ import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
 /**
- * All that is found at a site: by the rules of the survey, which look at the working copy alone, in what visitors asked for, and in who
- * its members are. The one place that tells and counts all three.
+ * All that is found at a site: by the rules of the survey, which look at the working copy alone, in what visitors asked for and sent, and
+ * in who its members are. The one place that tells and counts it.
  */
 @Component
 public class Surveyed {
@@ -53,6 +60,8 @@ public class Surveyed {
     private final InVain inVain;
     private final LastAsked lastAsked;
     private final Members members;
+    private final Answers answers;
+    private final FormMail mail;
     private final InstantSource clock;
     private final Cache<SiteId, Asked> asked =
             Caffeine.newBuilder().expireAfterWrite(HOUR).build();
@@ -61,7 +70,9 @@ public class Surveyed {
 
     private record Asked(long turns, List<InVain.Missed> missed) {}
 
-    Surveyed(InVain inVain, LastAsked lastAsked, Members members, InstantSource clock) {
+    Surveyed(InVain inVain, LastAsked lastAsked, Members members, Answers answers, FormMail mail, InstantSource clock) {
+        this.answers = answers;
+        this.mail = mail;
         this.members = members;
         this.inVain = inVain;
         this.lastAsked = lastAsked;
@@ -74,8 +85,14 @@ public class Surveyed {
      * @param lost addresses to which pages of the site led, and at which nothing is
      * @param unasked redirects that nobody asked for in a year
      * @param barred groups without members that alone may see pages
+     * @param forms what doesn't agree about forms
      */
-    public record Found(Standing standing, List<InVain.Missed> lost, List<Redirect> unasked, List<Finding> barred) {
+    public record Found(
+            Standing standing,
+            List<InVain.Missed> lost,
+            List<Redirect> unasked,
+            List<Finding> barred,
+            List<Finding> forms) {
 
         public Survey survey() {
             return standing.survey();
@@ -87,7 +104,9 @@ public class Surveyed {
                 case SHOULD_FIX -> barred.size();
                 case NOTE -> unasked.size();
             };
-            return survey().count(severity) + besides;
+            return survey().count(severity)
+                    + besides
+                    + (int) forms.stream().filter(f -> f.severity() == severity).count();
         }
 
         List<Finding> all() {
@@ -95,6 +114,7 @@ public class Surveyed {
                             inVain(standing.working(), lost),
                             unasked.stream().map(Surveyed::idle),
                             barred.stream(),
+                            forms.stream(),
                             survey().all().stream())
                     .flatMap(f -> f)
                     .sorted(Comparator.comparing(Finding::severity))
@@ -103,7 +123,11 @@ public class Surveyed {
     }
 
     public static List<Survey.RuleInfo> rules() {
-        return Stream.concat(Stream.of(ASKED, IDLE, GroupsWithoutMembers.RULE), Survey.rules().stream())
+        return Stream.of(
+                        Stream.of(ASKED, IDLE, GroupsWithoutMembers.RULE),
+                        FormFindings.RULES.stream(),
+                        Survey.rules().stream())
+                .flatMap(r -> r)
                 .toList();
     }
 
@@ -119,7 +143,32 @@ public class Surveyed {
                 .flatMap(id -> working.find(Redirect.class, id).stream())
                 .filter(r -> r.to() != null)
                 .toList();
-        return new Found(standing, lost, unasked, barred(members, workspace.site(), working));
+        return new Found(
+                standing,
+                lost,
+                unasked,
+                barred(members, workspace.site(), working),
+                forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working));
+    }
+
+    /** What is found of forms, by what visitors sent until now. */
+    public static List<Finding> forms(Answers answers, boolean mail, Instant now, SiteId site, Edition working) {
+        List<String> ids = working.all(Form.class).map(Form::id).toList();
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<String, Instant> oldest = answers.fresh(site, ids).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().oldest()));
+        Map<String, Map<String, Given.Count>> given = working.all(Form.class)
+                .filter(f -> f.placesField().isPresent())
+                .collect(Collectors.toMap(Form::id, f -> answers.places().given(site, f.id())));
+        return FormFindings.in(
+                working,
+                new FormFindings.Around(
+                        mail,
+                        now,
+                        oldest,
+                        (form, item) -> given.getOrDefault(form, Map.of()).getOrDefault(item, Given.Count.NONE)));
     }
 
     /** What is found of groups that alone may see pages, by who belongs to them now. */

@@ -18,7 +18,28 @@ public record AnswerFilter(
         @Nullable String state,
         @Nullable String item,
         String words,
-        @Nullable String works) {
+        @Nullable String works,
+        Order order) {
+
+    /** By what they are ordered. */
+    public enum Order {
+        NEWEST("a.number desc, a.form"),
+        OLDEST("a.number, a.form"),
+        NAME("a.who collate nocase, a.number desc"),
+        STATE("a.state, a.number desc"),
+        /** Who has a place first, then the line. */
+        STANDS("case a.stands when 'PLACE' then 0 when 'WAITS' then 1 else 2 end, a.number");
+
+        private final String by;
+
+        Order(String by) {
+            this.by = by;
+        }
+
+        String by() {
+            return by;
+        }
+    }
 
     /** Which answers. */
     public enum Which {
@@ -31,6 +52,6 @@ public record AnswerFilter(
     }
 
     public static AnswerFilter of(String form) {
-        return new AnswerFilter(form, Which.ALL, null, null, "", null);
+        return new AnswerFilter(form, Which.ALL, null, null, "", null, Order.NEWEST);
     }
 }

@@ -2,6 +2,7 @@ package venue.store.answer;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -91,7 +92,7 @@ final class AnswerRows {
 
     /** Some of those that are asked for, the newest first: those before a number, where one is given. */
     List<Answer> list(SiteId site, AnswerFilter filter, int after, int most) {
-        return which(SELECT + WHICH + " order by a.number desc, a.form limit :most offset :after", site, filter)
+        return which(SELECT + WHICH + " order by " + filter.order().by() + " limit :most offset :after", site, filter)
                 .param("after", after)
                 .param("most", most)
                 .query(AnswerRows::answer)
@@ -103,6 +104,24 @@ final class AnswerRows {
                 .query(Integer.class)
                 .single();
     }
+
+    /** What nobody has read of a form's answers; empty for nothing. */
+    Optional<Answers.Fresh> fresh(SiteId site, String form) {
+        return database.sql()
+                .sql("""
+                        select count(*) as many, (select came from answer b where b.site = :site and b.form = :form and b.apart is null
+                          and b.state = 'new' order by b.number limit 1) as oldest
+                        from answer where site = :site and form = :form and apart is null and state = 'new'
+                        """)
+                .param("site", site)
+                .param("form", form)
+                .query((r, n) -> new FreshRow(r.getInt("many"), r.getString("oldest")))
+                .optional()
+                .filter(r -> r.oldest() != null)
+                .map(r -> new Answers.Fresh(r.many(), Instant.parse(String.valueOf(r.oldest()))));
+    }
+
+    private record FreshRow(int many, @Nullable String oldest) {}
 
     /** Whether a form has numbers enough for one more: its first and its last one stand in an index, and need no counting. */
     boolean hasRoom(SiteId site, String form, int most) {

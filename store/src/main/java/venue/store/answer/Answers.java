@@ -13,6 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -42,6 +45,8 @@ public final class Answers implements AutoCloseable {
     private final AnswerRows rows;
     private final PlaceRows placeRows;
     private final Places places;
+    private final List<Consumer<SiteId>> listeners = new CopyOnWriteArrayList<>();
+    private final AtomicLong turns = new AtomicLong();
     private final AnswerFiles files;
     private final FormCalls calls;
     private final AnswerQueue queue;
@@ -64,7 +69,10 @@ public final class Answers implements AutoCloseable {
      * Refused where the form has as many as it keeps, or nothing is left and nobody may wait.
      */
     public CompletableFuture<Answer> take(Taking taking) {
-        return queue.add(() -> taken(taking));
+        return queue.add(() -> taken(taking)).thenApply(answer -> {
+            tell(answer.site());
+            return answer;
+        });
     }
 
     private Answer taken(Taking taking) {
@@ -155,15 +163,46 @@ public final class Answers implements AutoCloseable {
         return counts;
     }
 
+    /**
+     * What nobody has read of a form's answers.
+     *
+     * @param oldest when the first of them came
+     */
+    public record Fresh(int count, Instant oldest) {}
+
+    /** What nobody has read, by form; forms of which all was read are left out. */
+    public Map<String, Fresh> fresh(SiteId site, Collection<String> forms) {
+        Map<String, Fresh> fresh = new HashMap<>();
+        forms.forEach(form -> rows.fresh(site, form).ifPresent(f -> fresh.put(form, f)));
+        return fresh;
+    }
+
+    /** Who wants to know that something came, or something was done about what came. */
+    public void onChange(Consumer<SiteId> told) {
+        listeners.add(told);
+    }
+
+    /** How often something came or was done. */
+    public long turns() {
+        return turns.get();
+    }
+
+    private void tell(SiteId site) {
+        turns.incrementAndGet();
+        listeners.forEach(l -> l.accept(site));
+    }
+
     /** Changes what is done about some; gives them as they are then. */
     public List<Answer> work(SiteId site, Collection<AnswerId> ids, UnaryOperator<Answer.Done> change) {
-        return database.write(() -> ids.stream()
+        List<Answer> worked = database.write(() -> ids.stream()
                 .flatMap(id -> rows.find(site, id).stream())
                 .map(a -> {
                     rows.set(a.id(), change.apply(a.done()));
                     return require(site, a.id());
                 })
                 .toList());
+        tell(site);
+        return worked;
     }
 
     /**

@@ -42,7 +42,7 @@ public final class FormCalls {
      * @param next when it is tried again; null where it isn't
      * @param said what the other machine said, or why it could not be asked
      */
-    public record Logged(
+    public record Called(
             long id, int number, String at, @Nullable String next, int tries, String said) {}
 
     /** Within the transaction in which the answer is kept. */
@@ -104,13 +104,13 @@ public final class FormCalls {
     }
 
     /** The latest of a form, the newest first. */
-    public List<Logged> log(SiteId site, String form, int most) {
+    public List<Called> log(SiteId site, String form, int most) {
         return database.sql()
                 .sql(LOG)
                 .param("site", site)
                 .param("form", form)
                 .param("most", most)
-                .query(Logged.class)
+                .query(Called.class)
                 .list();
     }
 }

@@ -57,7 +57,7 @@ final class PlaceRows {
                 .param("form", form)
                 .query(Row.class)
                 .list()
-                .forEach(r -> counts.put(r.item(), new Given.Count(r.given(), r.waiting())));
+                .forEach(r -> counts.put(r.item(), new Given.Count(r.given(), r.given() - r.lawful(), r.waiting())));
         return counts;
     }
 

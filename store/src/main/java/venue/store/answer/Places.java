@@ -109,7 +109,8 @@ public final class Places {
 
     /** Tells those who have a place of something, or wait, that it doesn't take place; gives them. */
     public List<Answer> callOff(SiteId site, String form, String item) {
-        AnswerFilter all = new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null);
+        AnswerFilter all =
+                new AnswerFilter(form, AnswerFilter.Which.ALL, null, item, "", null, AnswerFilter.Order.NEWEST);
         return answers.kept(() -> rows.list(site, all, 0, Answers.MOST).stream()
                 .filter(a -> a.place() != null
                         && (a.place().stands() == Stands.PLACE || a.place().stands() == Stands.WAITS))

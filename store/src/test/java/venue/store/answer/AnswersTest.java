@@ -84,9 +84,15 @@ class AnswersTest {
         assertThat(answers.take(taking("ada", "100% wool_!", null)).join().number())
                 .isEqualTo(2);
         assertThat(first.said()).extracting(Filling.Said::label).containsExactly("What");
-        AnswerFilter words = new AnswerFilter("book", AnswerFilter.Which.ALL, null, null, "100% wool_!", null);
+        AnswerFilter words = new AnswerFilter(
+                "book", AnswerFilter.Which.ALL, null, null, "100% wool_!", null, AnswerFilter.Order.NEWEST);
         assertThat(answers.count(YARD, words)).isEqualTo(2);
-        assertThat(answers.list(YARD, new AnswerFilter(null, AnswerFilter.Which.OPEN, "new", null, "_0%", null), 0, 9))
+        assertThat(answers.list(
+                        YARD,
+                        new AnswerFilter(
+                                null, AnswerFilter.Which.OPEN, "new", null, "_0%", null, AnswerFilter.Order.OLDEST),
+                        0,
+                        9))
                 .isEmpty();
 
         answers.work(YARD, List.of(first.id()), d -> new Answer.Done("done", null, "maja", "Rang back"));
@@ -100,7 +106,12 @@ class AnswersTest {
                                 0,
                                 NOON.plus(Answers.ALIKE).plusSeconds(1).toString())));
         answers.work(YARD, List.of(first.id()), d -> new Answer.Done("done", "links", null, ""));
-        assertThat(answers.list(YARD, new AnswerFilter("book", AnswerFilter.Which.APART, null, null, "", null), 0, 9))
+        assertThat(answers.list(
+                        YARD,
+                        new AnswerFilter(
+                                "book", AnswerFilter.Which.APART, null, null, "", null, AnswerFilter.Order.NAME),
+                        0,
+                        9))
                 .extracting(Answer::id)
                 .containsExactly(first.id());
         assertThat(answers.of(YARD, "ada@moor.example")).hasSize(2);
@@ -119,7 +130,7 @@ class AnswersTest {
         assertThat(List.of(place(ada).stands(), place(ben).stands(), place(cem).stands()))
                 .containsExactly(Stands.PLACE, Stands.WAITS, Stands.WAITS);
         assertThat(place(cem).line()).isEqualTo(2);
-        assertThat(answers.places().given(YARD, "book")).isEqualTo(Map.of("saturn", new Given.Count(3, 2)));
+        assertThat(answers.places().given(YARD, "book")).isEqualTo(Map.of("saturn", new Given.Count(3, 0, 2)));
 
         assertThat(answers.places().giveBack(YARD, ada.id(), 4))
                 .extracting(Answer::id)
@@ -132,7 +143,7 @@ class AnswersTest {
                 .isTrue();
         assertThatThrownBy(() -> answers.places().giveAllTheSame(YARD, dee.id()))
                 .isInstanceOf(Refusal.class);
-        assertThat(answers.places().given(YARD, "book").get("saturn")).isEqualTo(new Given.Count(5, 1));
+        assertThat(answers.places().given(YARD, "book").get("saturn")).isEqualTo(new Given.Count(5, 2, 1));
         // What managers gave stands outside the law: the first in line has the one that is free by it.
         assertThat(answers.places().moveUp(YARD, "book", "saturn", 4))
                 .extracting(Answer::id)

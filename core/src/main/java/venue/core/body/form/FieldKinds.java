@@ -80,6 +80,11 @@ public final class FieldKinds {
                 .or(() -> words.stream().findFirst());
     }
 
+    /** Whether it asks for somebody's name, as browsers know names. */
+    public static boolean asksName(Form form) {
+        return name(form).filter(f -> f.said(Attributes.FILLS).endsWith("name")).isPresent();
+    }
+
     public static boolean asksConsent(Form form) {
         return form.fields().stream().anyMatch(f -> f.type().equals(TickFields.CONSENT));
     }

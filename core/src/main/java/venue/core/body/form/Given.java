@@ -9,10 +9,11 @@ public interface Given {
 
     /**
      * @param places how many are given
+     * @param over how many of these managers gave all the same
      * @param waiting how many answers wait
      */
-    record Count(int places, int waiting) {
-        public static final Count NONE = new Count(0, 0);
+    record Count(int places, int over, int waiting) {
+        public static final Count NONE = new Count(0, 0, 0);
     }
 
     /**

@@ -115,6 +115,11 @@ public final class ReadyForms {
         return ALL;
     }
 
+    /** Consent, as ready-made forms ask for it. */
+    public static FormField consent() {
+        return CONSENT;
+    }
+
     public static Optional<Form> find(String id) {
         return ALL.stream().filter(f -> f.id().equals(id)).findFirst();
     }

@@ -98,7 +98,7 @@ public final class Inbound {
         return fromPages.of(pageId);
     }
 
-    /** Ids of whatever names the page or file by a field or a setting: pages and entries above all. */
+    /** Ids of whatever names the page, file or form by a field or a setting: pages and entries above all. */
     public List<String> naming(String id) {
         return fromFields.of(id);
     }

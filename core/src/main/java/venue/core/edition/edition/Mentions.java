@@ -51,7 +51,10 @@ final class Mentions {
             }
             case KIND -> kinds.add(text);
             case MENU -> menus.add(text);
-            case FORM -> forms.add(text);
+            case FORM -> {
+                forms.add(text);
+                named.add(text);
+            }
             case PAGE, ENTRY, TOPIC -> named.add(text);
             default -> {}
         }
@@ -64,7 +67,7 @@ final class Mentions {
         return Set.copyOf(pages);
     }
 
-    /** Ids of the pages, entries and files that are named by a field or setting. */
+    /** Ids of the pages, entries, files and forms that are named by a field or setting. */
     Set<String> named() {
         return Set.copyOf(named);
     }

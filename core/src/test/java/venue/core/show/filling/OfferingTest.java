@@ -39,8 +39,8 @@ class OfferingTest {
 
     private static final Instant NOW = Instant.parse("2026-11-30T12:00:00Z");
     private static final Given GIVEN = (form, item) -> switch (item) {
-        case "full" -> new Given.Count(4, 2);
-        case "half" -> new Given.Count(3, 0);
+        case "full" -> new Given.Count(4, 0, 2);
+        case "half" -> new Given.Count(3, 0, 0);
         default -> Given.Count.NONE;
     };
 
