@@ -18,6 +18,8 @@ const STATES: Record<string, string> = {
   saved: 'saved',
   done: 'done',
   waits: 'waits for one of us',
+  wrong: 'something is wrong',
+  taken: 'it was sent',
 }
 
 /** Visitors first, then every state of each element that has some. */

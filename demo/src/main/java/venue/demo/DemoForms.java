@@ -30,7 +30,10 @@ final class DemoForms {
     }
 
     private static Form ready(String from, String id, String name) {
-        return ReadyForms.find(from).orElseThrow().copy(id, name).with("copies", Value.of("noor@kestrel-moor.example"));
+        return ReadyForms.find("form-" + from)
+                .orElseThrow()
+                .copy(id, name)
+                .with("copies", Value.of("noor@kestrel-moor.example"));
     }
 
     private static Form book() {

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.SiteId;
+import venue.core.body.form.Sending;
 import venue.core.body.listing.Asked;
 import venue.core.body.scene.Guest;
 import venue.core.body.search.Found;
@@ -262,7 +263,13 @@ public class Proofs {
         String as = query.getOrDefault("as", "");
         String[] state = query.getOrDefault("state", "").split(":", 2);
         View seen = SeenAs.isWritten(as) ? view.seenBy(SeenAs.of(as)) : view;
-        return state.length == 2 ? seen.greeting(Guest.sample(state[0], state[1])) : seen;
+        if (state.length < 2) {
+            return seen;
+        }
+        return state[0].equals("form")
+                ? seen.telling(seen.facts()
+                        .at(Sending.every(state[1].equals("taken") ? Sending.State.SENT : Sending.State.REFUSED)))
+                : seen.greeting(Guest.sample(state[0], state[1]));
     }
 
     private static Rendered page(View whole, Page page, Map<String, String> query) {

@@ -58,6 +58,11 @@ final class FormElement extends DeclaredKind {
     }
 
     @Override
+    public List<String> states() {
+        return List.of("wrong", "taken");
+    }
+
+    @Override
     public boolean hasSomething(Props props) {
         return form(props).isPresent();
     }

@@ -11,7 +11,10 @@ import venue.core.model.form.FormField;
 import venue.core.model.form.FormSettings;
 import venue.core.model.property.Property;
 
-/** Forms that many sites want: to begin with, and then like any other form. */
+/**
+ * Forms that many sites want: to begin with, and then like any other form. Patterns and templates name them, so that one that a site
+ * doesn't have yet is made with the first section that shows it.
+ */
 public final class ReadyForms {
 
     private static final FormField NAME = words("name", "Your name", "name").asked();
@@ -127,7 +130,7 @@ public final class ReadyForms {
     private static Form form(String id, String name, Map<Property, Object> set, FormField... fields) {
         Map<String, Value> settings = new TreeMap<>();
         set.forEach((p, v) -> settings.put(p.key(), v instanceof Boolean yes ? Value.of(yes) : Value.of((String) v)));
-        return new Form(id, name, List.of(fields), settings, false);
+        return new Form("form-" + id, name, List.of(fields), settings, false);
     }
 
     private static FormField words(String key, String label, String fills) {

@@ -40,6 +40,19 @@ public record Sending(
 
     public static final Sending NOTHING = new Sending("", State.OPEN, Map.of(), Map.of(), List.of(), "", 1);
 
+    /** What stands in the place of a form's id where every form of the page is looked at in one state. */
+    private static final String EVERY = "*";
+
+    /** Every form of a page as it would stand there, by those who make it. */
+    public static Sending every(State state) {
+        return new Sending(EVERY, state, Map.of(), Map.of(), List.of(), "", 1);
+    }
+
+    /** Whether it is meant of every form. */
+    public boolean isOfEvery() {
+        return form.equals(EVERY);
+    }
+
     public static Sending refused(String form, Map<String, List<String>> typed, Map<String, Mistake> mistakes) {
         return new Sending(form, State.REFUSED, typed, mistakes, List.of(), "", 1);
     }

@@ -156,6 +156,8 @@ public final class Editor {
         Edition after = settled == change ? made : desk.edition().with(settled.put(), settled.removed());
         Rights.check(desk.role(), had, after, settled);
         Invariants.check(desk.edition(), after, settled);
-        return new Edited(settled, after);
+        // What a pattern brings along is its maker's, not made by whoever places it.
+        Change whole = BroughtForms.within(after, settled);
+        return new Edited(whole, whole == settled ? after : desk.edition().with(whole.put(), whole.removed()));
     }
 }

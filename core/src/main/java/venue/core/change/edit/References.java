@@ -5,6 +5,7 @@ import java.util.Map;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.link.Link;
 import venue.core.basics.value.Value;
+import venue.core.body.form.ReadyForms;
 import venue.core.edition.edition.Edition;
 import venue.core.model.entry.Entry;
 import venue.core.model.form.Form;
@@ -48,7 +49,11 @@ public final class References {
             case KIND -> edition.require(Kind.class, text);
             case MENU -> edition.require(Menu.class, text);
             case GROUP -> edition.require(Group.class, text);
-            case FORM -> edition.require(Form.class, text);
+            case FORM -> {
+                if (ReadyForms.find(text).isEmpty()) {
+                    edition.require(Form.class, text);
+                }
+            }
             case LINK -> new Link(text).pageId().ifPresent(id -> edition.require(Page.class, id));
             default -> {}
         }

@@ -2,7 +2,10 @@ package venue.core.show.render;
 
 import java.util.Locale;
 import java.util.Optional;
+import venue.core.body.form.Filling;
 import venue.core.body.form.PlacesLeft;
+import venue.core.body.form.Posted;
+import venue.core.body.form.ReadyForms;
 import venue.core.body.form.Sending;
 import venue.core.body.scene.SceneForms;
 import venue.core.model.form.Form;
@@ -26,7 +29,11 @@ final class PageForms implements SceneForms {
 
     @Override
     public Optional<Form> form(String id) {
-        return view.edition().find(Form.class, id).filter(f -> !f.retired());
+        return view.edition()
+                .find(Form.class, id)
+                .or(() ->
+                        ReadyForms.find(id).filter(f -> view.edition().find(id).isEmpty()))
+                .filter(f -> !f.retired());
     }
 
     @Override
@@ -36,7 +43,19 @@ final class PageForms implements SceneForms {
 
     @Override
     public Sending sending(String form) {
-        return view.facts().sending().at(form);
+        Sending sending = view.facts().sending();
+        return sending.isOfEvery() ? tried(form, sending.state()) : sending.at(form);
+    }
+
+    /** As it stands where nothing was filled in, or all of it. */
+    private Sending tried(String id, Sending.State state) {
+        return form(id).filter(f -> state == Sending.State.REFUSED)
+                .map(form -> {
+                    Filling filling = new Filling(form, offering);
+                    return filling.refused(
+                            Posted.NOTHING, filling.check(Posted.NOTHING).mistakes());
+                })
+                .orElseGet(() -> Sending.sent(id, state));
     }
 
     @Override

@@ -177,14 +177,14 @@ class FieldKindsTest {
 
     @Test
     void whoeverSentItIsKnownByWhatTheFormAsksFor() {
-        Form booking = ReadyForms.find("booking").orElseThrow();
+        Form booking = ReadyForms.find("form-booking").orElseThrow();
         assertThat(FieldKinds.name(booking)).map(FormField::key).contains("name");
         assertThat(FieldKinds.email(booking)).map(FormField::key).contains("email");
         assertThat(FieldKinds.asksConsent(booking)).isTrue();
-        Form feedback = ReadyForms.find("feedback").orElseThrow();
+        Form feedback = ReadyForms.find("form-feedback").orElseThrow();
         assertThat(FieldKinds.name(feedback)).isEmpty();
         assertThat(FieldKinds.asksConsent(feedback)).isFalse();
-        Form group = ReadyForms.find("group-visit").orElseThrow();
+        Form group = ReadyForms.find("form-group-visit").orElseThrow();
         assertThat(FieldKinds.name(group))
                 .as("a name goes before a group’s")
                 .map(FormField::key)

@@ -262,7 +262,7 @@ class FillingTest {
 
     @Test
     void whatAnotherFieldDoesNotAskForIsNeitherHeldNorMissed() {
-        Form form = ReadyForms.find("invitation").orElseThrow();
+        Form form = ReadyForms.find("form-invitation").orElseThrow();
         Filling filling = filling(view(site(form)), form);
         Map<String, List<String>> sent = new HashMap<>(Map.of(
                 "name",

@@ -54,7 +54,7 @@ class SendingTest {
 
     @Test
     void howManyComeIsOneWhereTheFormSaysNothingOfIt() {
-        Filling booking = new Filling(ReadyForms.find("booking").orElseThrow(), new FieldKindsTest.Nothing());
+        Filling booking = new Filling(ReadyForms.find("form-booking").orElseThrow(), new FieldKindsTest.Nothing());
         assertThat(booking.people(Map.of("people", List.of("4")))).isEqualTo(4);
         assertThat(booking.people(Map.of("people", List.of("0")))).isEqualTo(1);
         assertThat(booking.people(Map.of("people", List.of("many")))).isEqualTo(1);

@@ -64,7 +64,7 @@ class OfferingTest {
                         Property.of("date", "When", PropertyType.DATE_TIME).listed(),
                         Property.number("places", "Places", 1, 200, 40, "people")
                                 .listed()));
-        Form ready = ReadyForms.find("booking").orElseThrow().copy("book", "Book");
+        Form ready = ReadyForms.find("form-booking").orElseThrow().copy("book", "Book");
         List<FormField> fields = new ArrayList<>(ready.fields());
         fields.set(0, fields.get(0).with("kind", "night"));
         form = FieldKinds.check(ready.asking(fields));
