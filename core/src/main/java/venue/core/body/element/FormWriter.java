@@ -206,7 +206,9 @@ final class FormWriter {
         form.fields()
                 .forEach(f -> Optional.ofNullable(mistakes.get(f.key())).ifPresent(m -> {
                     out.start("li").start("a").attr("href", "#" + ids.get(f.key()));
-                    out.text(f.label() + ": " + m.in(this::say)).end().end();
+                    out.text(f.label() + (f.label().endsWith("?") ? " " : ": ") + m.in(this::say))
+                            .end()
+                            .end();
                 }));
         out.end().end();
     }

@@ -11,6 +11,7 @@ import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.basics.value.Value;
+import venue.core.change.edit.form.FormCommand;
 import venue.core.change.edit.media.MediaCommand;
 import venue.core.change.edit.page.NewPage;
 import venue.core.change.edit.page.NewPages;
@@ -19,8 +20,10 @@ import venue.core.change.edit.section.SectionCommand;
 import venue.core.change.edit.value.ValueCommand;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageFacts;
+import venue.core.edition.usage.FormUse;
 import venue.core.edition.usage.MediaStand;
 import venue.core.edition.usage.MediaUse;
+import venue.core.model.form.Form;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
@@ -49,11 +52,11 @@ class PatternAndMediaTest {
                         site,
                         SectionCommand.placeSection("weaving", "main", 1, "x", "ready-contact-page", null, List.of()))
                 .require(Page.class, "weaving");
-        assertThat(after.zones().in("main")).hasSize(5).first().isEqualTo(mine);
+        assertThat(after.zones().in("main")).hasSize(6).first().isEqualTo(mine);
         assertThat(after.shelf()).isEmpty();
         Page instead = Sites.after(site, SectionCommand.takePattern("weaving", "ready-contact-page"))
                 .require(Page.class, "weaving");
-        assertThat(instead.zones().in("main")).hasSize(4).doesNotContain(mine);
+        assertThat(instead.zones().in("main")).hasSize(5).doesNotContain(mine);
         assertThat(instead.shelf()).containsExactly(mine.withShelvedFrom("main"));
         assertThat(instead.zones().all().map(Section::id)).doesNotHaveDuplicates();
         Edition back = Sites.after(
@@ -70,10 +73,29 @@ class PatternAndMediaTest {
                         .made());
         Page a = made.require(Page.class, "a");
         assertThat(a.zones().in("main"))
-                .hasSize(4)
+                .hasSize(5)
                 .allMatch(s -> s.origin() != null && s.origin().item().equals("ready-contact-page"));
         assertThat(made.require(Page.class, "b").zones().all().map(Section::id))
                 .doesNotContainAnyElementsOf(a.zones().all().map(Section::id).toList());
+    }
+
+    @Test
+    void aFormThatAPatternShowsIsMadeWithTheFirstOneAndTakenBackWithIt() {
+        Command place = SectionCommand.placeSection("weaving", "main", 0, "x", "form-answer", null, List.of());
+        Edition placed = Sites.after(site, place);
+        Form made = placed.require(Form.class, "form-invitation");
+        assertThat(made.name()).isEqualTo("Answer to an invitation");
+        Edition renamed = Sites.after(placed, FormCommand.nameForm(made.id(), "Come!"));
+        Edition again = renamed;
+        for (Command next : List.of(
+                SectionCommand.placeSection("weaving", "main", 0, "y", "form-answer", null, List.of()),
+                FormCommand.makeForm("other", "Sign-up", "form-sign-up"),
+                SectionCommand.placeSection("weaving", "main", 0, "z", "form-sign-up-band", null, List.of()))) {
+            again = Sites.after(again, next);
+        }
+        assertThat(again.all(Form.class).map(Form::name)).containsExactlyInAnyOrder("Come!", "Sign-up", "Sign-up 2");
+        assertThat(FormUse.pages(again, made.id())).containsExactly("weaving");
+        refused("form-placed", again, FormCommand.removeForm(made.id()));
     }
 
     @Test

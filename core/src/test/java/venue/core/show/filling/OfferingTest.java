@@ -23,6 +23,7 @@ import venue.core.body.form.Posted;
 import venue.core.body.form.ReadyForms;
 import venue.core.body.form.Sending;
 import venue.core.body.form.VisitorFacts;
+import venue.core.check.survey.FormFindings;
 import venue.core.edition.edition.Edition;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormField;
@@ -102,6 +103,24 @@ class OfferingTest {
     private Document drawn(View view) {
         return Jsoup.parse(
                 PageRenderer.render(view, site.require(Page.class, "weaving")).html());
+    }
+
+    private List<String> found(Instant now, Given.Count half) {
+        return FormFindings.in(
+                        site,
+                        new FormFindings.Around(
+                                true, now, Map.of(), (f, item) -> item.equals("half") ? half : Given.Count.NONE))
+                .stream()
+                .map(f -> f.rule() + " " + f.item())
+                .toList();
+    }
+
+    @Test
+    void moreGivenThanThereAreAndNothingLeftToChooseIsFound() {
+        assertThat(found(NOW, new Given.Count(4, 0, 2))).isEmpty();
+        assertThat(found(NOW, new Given.Count(6, 2, 0))).as("by managers").isEmpty();
+        assertThat(found(NOW, new Given.Count(6, 1, 0))).containsExactly("places-lowered half");
+        assertThat(found(NOW.plusSeconds(90L * 86_400), Given.Count.NONE)).containsExactly("form-all-past book");
     }
 
     private Filling filling() {

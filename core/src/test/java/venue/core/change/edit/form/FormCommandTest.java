@@ -31,7 +31,7 @@ import venue.core.sort.Walk;
 class FormCommandTest {
 
     private static Edition made() {
-        return Sites.after(Sites.small(), FormCommand.makeForm("ask", " Ask  us ", "contact"));
+        return Sites.after(Sites.small(), FormCommand.makeForm("ask", " Ask  us ", "form-contact"));
     }
 
     private static Edition placed(Edition site) {
