@@ -158,10 +158,14 @@ final class Client {
 
     /** Sends a form to the public site; headers as name, value, name, value. */
     HttpResponse<String> form(String path, String body, String... headers) {
+        return form(path, "application/x-www-form-urlencoded", body.getBytes(StandardCharsets.UTF_8), headers);
+    }
+
+    HttpResponse<String> form(String path, String type, byte[] body, String... headers) {
         HttpRequest.Builder request = request(path)
                 .header("Host", SITE + ":" + port)
-                .header("Content-Type", "application/x-www-form-urlencoded")
-                .POST(BodyPublishers.ofString(body));
+                .header("Content-Type", type)
+                .POST(BodyPublishers.ofByteArray(body));
         return plainly(headers.length > 0 ? request.headers(headers) : request);
     }
 
