@@ -33,7 +33,10 @@ const site = useSite()
 const session = useSession()
 const letters = ref<SentLetter[]>([])
 const place = computed(() => props.row.place)
-const title = (item: string) => props.seats.find((s) => s.item === item)?.title ?? ''
+const title = (item: string) =>
+  props.seats.find((s) => s.item === item)?.title ??
+  props.row.said.find((s) => s.value === item)?.words ??
+  'what is not there any more'
 const wants = computed(() => counted(place.value?.people ?? 0, 'place'))
 const states = computed<{ value: string; title: string }[]>(() => [
   ...ANSWER_STATES.map((s) => ({ value: s.value, title: s.value })),

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AnswerRow, AnswersTold, SeatRow } from '@/api/types'
-import ChoiceOf from '@/look/ChoiceOf.vue'
 import FilterTabs from '@/look/FilterTabs.vue'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import { ANSWER_STATES } from './answerWords'
+import FilterMenu from './FilterMenu.vue'
 import type { AnswersAsked } from './useAnswers'
 
 /** Which answers are looked at: open or all, in what state, with whom, what was said; or all that came from one address. */
@@ -69,18 +69,8 @@ const stateItems = computed(() => [
       placeholder="What was said"
       aria-label="Find answers"
     />
-    <ChoiceOf
-      :model-value="asked.state ?? ''"
-      :items="stateItems"
-      label="State"
-      @update:model-value="(v?: string) => (asked.state = v || undefined)"
-    />
-    <ChoiceOf
-      :model-value="asked.works ?? ''"
-      :items="people"
-      label="Who works on them"
-      @update:model-value="(v?: string) => (asked.works = v || undefined)"
-    />
+    <FilterMenu v-model="asked.state" :items="stateItems" label="State" />
+    <FilterMenu v-model="asked.works" :items="people" label="Who works on them" />
     <span class="grow" />
     <a class="textlink" :href="`/api/sites/${site.id}/answers/${here.id}/table`" download>CSV</a>
   </div>

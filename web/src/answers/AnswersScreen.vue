@@ -69,6 +69,9 @@ watch(form, () => {
   })
   chosen.value = null
   picked.value = []
+  // What stood here is another form's: it can't be pressed any more.
+  found.value = null
+  rows.value = []
   void load()
 })
 watchDebounced(

@@ -148,7 +148,7 @@ th {
   text-align: left;
   font-weight: 400;
   height: 32px;
-  padding: 0 10px;
+  padding: 0 7px;
   border-bottom: 1px solid var(--line);
   white-space: nowrap;
   max-width: 136px;
@@ -157,10 +157,13 @@ th {
 }
 td {
   height: 38px;
-  padding: 0 10px;
+  padding: 0 7px;
   border-bottom: 1px solid var(--line2);
   max-width: 136px;
   font-size: 14px;
+}
+th:last-child {
+  max-width: none;
 }
 tr.chosen td {
   background: var(--sheet);

@@ -193,6 +193,21 @@ nav {
   align-items: center;
   gap: 12px;
 }
+.folded {
+  border: 0;
+  border-bottom: 3px solid transparent;
+  background: none;
+  padding: 3px 0 0;
+  font: inherit;
+  color: var(--quiet);
+  white-space: nowrap;
+  align-self: stretch;
+}
+.folded.on {
+  color: var(--ink);
+  font-weight: 600;
+  border-color: var(--deed);
+}
 .who {
   display: flex;
   align-items: center;

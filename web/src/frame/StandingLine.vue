@@ -160,10 +160,12 @@ const releaseWords = computed(() => {
 .right > :not(:first-child) {
   flex: none;
 }
-@media (max-width: 1180px) {
+@media (max-width: 1340px) {
   .last {
     display: none;
   }
+}
+@media (max-width: 1180px) {
   .home {
     max-width: 90px;
   }

@@ -34,7 +34,7 @@ final class Running implements AutoCloseable {
         this.port = port;
         this.data = data;
         this.more = more;
-        if (more.equals(DEMO) && !Files.exists(data.resolve("venue.db"))) {
+        if (more.entrySet().containsAll(DEMO.entrySet()) && !Files.exists(data.resolve("venue.db"))) {
             copy(loaded(), data);
         }
         startAgain();
@@ -52,6 +52,13 @@ final class Running implements AutoCloseable {
 
     static Running start(Path data) {
         return at(freePort(), data);
+    }
+
+    /** The demo, set up as said besides. */
+    static Running start(Path data, Map<String, Object> besides) {
+        Map<String, Object> all = new HashMap<>(besides);
+        all.putAll(DEMO);
+        return new Running(freePort(), data, all);
     }
 
     static int freePort() {

@@ -32,6 +32,7 @@ create index answer_of_item on answer (site, form, item, stands, number, people,
 create index answer_of_sender on answer (site, email);
 create index answer_waits on answer (site, form, item) where stands = 'WAITS';
 create index answer_to_remind on answer (site, form, item) where stands = 'PLACE' and reminded = 0;
+create index answer_of_member on answer (site, member, came) where member is not null;
 create index answer_alike on answer (likeness, came);
 create index answer_by_end on answer (until);
 

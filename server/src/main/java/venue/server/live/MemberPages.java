@@ -2,13 +2,13 @@ package venue.server.live;
 
 import java.time.Instant;
 import java.time.InstantSource;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -17,6 +17,7 @@ import venue.core.body.scene.Guest;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
 import venue.core.edition.json.ItemJson;
+import venue.core.model.form.Form;
 import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.model.site.BoundPage;
@@ -25,6 +26,10 @@ import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
 import venue.server.account.Device;
 import venue.server.app.Origins;
+import venue.server.filling.AnswerWords;
+import venue.server.filling.FormFacts;
+import venue.store.answer.Answer;
+import venue.store.answer.Answers;
 import venue.store.member.Member;
 import venue.store.member.MemberSessions;
 import venue.store.member.Members;
@@ -40,10 +45,14 @@ class MemberPages {
     private static final String WHERE = "/-/";
 
     private final Members members;
+    private final Answers answers;
+    private final FormFacts facts;
     private final Origins origins;
     private final InstantSource clock;
 
-    MemberPages(Members members, Origins origins, InstantSource clock) {
+    MemberPages(Members members, Answers answers, FormFacts facts, Origins origins, InstantSource clock) {
+        this.answers = answers;
+        this.facts = facts;
         this.members = members;
         this.origins = origins;
         this.clock = clock;
@@ -102,8 +111,29 @@ class MemberPages {
         View view = View.of(live, clock.instant(), origins.of(live.site()), View.Mode.VISITOR)
                 .knowing(standing.changed())
                 .seenBy(caller.visitor())
-                .greeting(guest.after(turn.with(sessions)));
+                .greeting(guest.after(turn.with(sessions).sending(sent(workspace, caller, task))));
         return Reply.page(200, OwnPages.forMembers(view, task)).kept("no-store");
+    }
+
+    private List<Guest.Sent> sent(Workspace workspace, Caller caller, BoundPage task) {
+        return caller.member()
+                .filter(m -> task == BoundPage.MY_PAGE)
+                .map(m -> answers.ofMember(workspace.site(), m.id().toString()).stream()
+                        .map(a -> sent(workspace, a))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private Guest.Sent sent(Workspace workspace, Answer answer) {
+        Edition live = workspace.now().live();
+        String name = live.find(Form.class, answer.form()).map(Form::name).orElse("");
+        String stands = AnswerWords.told(answer).stream()
+                .map(t -> t.in(p -> say(workspace, p)))
+                .collect(Collectors.joining(" "));
+        return new Guest.Sent(
+                (name + " " + stands).strip(),
+                day(live.site(), answer.came()),
+                FilledPages.ANSWER + "?of=" + facts.token(answer.id()));
     }
 
     /** The member who asks, as pages greet them. */
@@ -136,17 +166,20 @@ class MemberPages {
     }
 
     private List<Guest.Session> sessions(Site site, MemberSessions.Open open) {
-        ZoneId zone = site.zone();
-        DateTimeFormatter day =
-                DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(Locale.forLanguageTag(site.language()));
         Stream<MemberSessions.Session> all = members.sessions().of(open.member().id()).stream();
         List<MemberSessions.Session> others =
                 all.filter(s -> !s.hash().equals(open.session().hash())).toList();
         return Stream.concat(Stream.of(open.session()), others.stream())
-                .map(s -> new Guest.Session(
-                        Device.of(s.device()),
-                        Instant.parse(s.begunAt()).atZone(zone).toLocalDate().format(day)))
+                .map(s -> new Guest.Session(Device.of(s.device()), day(site, s.begunAt())))
                 .toList();
+    }
+
+    private static String day(Site site, String instant) {
+        return Instant.parse(instant)
+                .atZone(site.zone())
+                .toLocalDate()
+                .format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG)
+                        .withLocale(Locale.forLanguageTag(site.language())));
     }
 
     /** All that is kept of a member, as a file. */

@@ -184,6 +184,9 @@ class VisitorForms {
     }
 
     private CompletionStage<Reply> filled(Came came) {
+        if (came.form().is(FormSettings.MEMBERS) && came.caller().member().isEmpty()) {
+            return done(came.shown(Sending.NOTHING, 403));
+        }
         Filling filling = came.filling();
         Mistake.Found found = filling.check(came.posted());
         Optional<Reply> onTheWay = onTheWay(came, found.mistakes());

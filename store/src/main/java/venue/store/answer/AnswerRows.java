@@ -162,6 +162,16 @@ final class AnswerRows {
                 .list();
     }
 
+    /** The latest that a member sent. */
+    List<Answer> ofMember(SiteId site, String member) {
+        return database.sql()
+                .sql(SELECT + " where a.site = :site and a.member = :member order by a.came desc limit 200")
+                .param("site", site)
+                .param("member", member)
+                .query(AnswerRows::answer)
+                .list();
+    }
+
     void set(AnswerId id, Answer.Done done) {
         database.sql()
                 .sql("update answer set state = :state, apart = :apart, works = :works, note = :note where id = :id")

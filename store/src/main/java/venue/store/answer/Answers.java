@@ -249,6 +249,11 @@ public final class Answers implements AutoCloseable {
         return rows.of(site, email);
     }
 
+    /** The latest that a member sent, the newest first. */
+    public List<Answer> ofMember(SiteId site, String member) {
+        return rows.ofMember(site, member);
+    }
+
     /** Takes some away for good; gives how many. */
     public int remove(By by, SiteId site, Collection<AnswerId> ids) {
         return database.write(() -> {

@@ -150,7 +150,7 @@ public enum Phrase {
     CHANGE,
     TOMORROW,
     YOUR_ANSWERS,
-    BY_THIS_FORM,
+    FORM_FOR_MEMBERS,
     FORM_WRONG_ONE,
     FORM_WRONG_MANY,
     FORM_SENT,

@@ -1,5 +1,7 @@
 package venue.core.body.element;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -106,6 +108,15 @@ final class FormWriter {
         if (!scene.forms().isHere()
                 || form.fields().stream().noneMatch(f -> FieldKinds.of(f).asks())) {
             out.element("p", say(Phrase.FORM_SHUT));
+            return;
+        }
+        if (form.is(FormSettings.MEMBERS)
+                && !scene.guest().isMember()
+                && !scene.forms().isWhole()) {
+            out.element("p", say(Phrase.FORM_FOR_MEMBERS));
+            String back = URLEncoder.encode(scene.forms().action(), StandardCharsets.UTF_8);
+            out.start("p").start("a", "button strong").attr("href", "/-/sign-in?to=" + back);
+            out.text(say(Phrase.SIGN_IN)).end().end();
             return;
         }
         begin();

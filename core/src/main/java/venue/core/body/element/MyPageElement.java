@@ -32,6 +32,7 @@ final class MyPageElement extends MemberKind {
         }
         form.wrong();
         details(form, scene, guest, turn);
+        sent(form, turn);
         password(form);
         sessions(form, turn);
         form.out().start("p", "ways");
@@ -51,6 +52,21 @@ final class MyPageElement extends MemberKind {
         form.fields(scene.membership().fields(), typed.isEmpty() ? guest.fields() : typed);
         form.submit(Phrase.SAVE);
         form.end();
+    }
+
+    /** What they sent by forms; where places run out, they are given back from there. */
+    private void sent(MemberForm form, Guest.Turn turn) {
+        if (turn.sent().isEmpty()) {
+            return;
+        }
+        HtmlWriter out = form.out();
+        heading(form, Phrase.YOUR_ANSWERS);
+        out.start("ul", "sessions");
+        turn.sent().forEach(s -> {
+            out.start("li").start("a").attr("href", s.link()).text(s.words()).end();
+            out.text(" ").element("small", s.on()).end();
+        });
+        out.end();
     }
 
     private void password(MemberForm form) {

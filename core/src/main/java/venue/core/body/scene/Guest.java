@@ -24,29 +24,44 @@ public record Guest(String name, String email, Map<String, String> fields, int n
      * @param typed what stands in its lines, by name
      * @param wrong what is wrong, in words; or empty
      * @param sessions where they are signed in, this one first
+     * @param sent what they sent by forms, the newest first
      */
-    public record Turn(String at, String state, Map<String, String> typed, String wrong, List<Session> sessions) {
+    public record Turn(
+            String at, String state, Map<String, String> typed, String wrong, List<Session> sessions, List<Sent> sent) {
 
-        public static final Turn NONE = new Turn("", "", Map.of(), "", List.of());
+        public static final Turn NONE = new Turn("", "", Map.of(), "", List.of(), List.of());
 
         public static Turn of(String at, String state) {
-            return new Turn(at, state, Map.of(), "", List.of());
+            return new Turn(at, state, Map.of(), "", List.of(), List.of());
         }
 
         /** The same with what stands in the lines. */
         public Turn typed(Map<String, String> lines) {
-            return new Turn(at, state, lines, wrong, sessions);
+            return new Turn(at, state, lines, wrong, sessions, sent);
         }
 
         /** The same with what is wrong. */
         public Turn wrong(String words) {
-            return new Turn(at, state, typed, words, sessions);
+            return new Turn(at, state, typed, words, sessions, sent);
+        }
+
+        public Turn sending(List<Sent> all) {
+            return new Turn(at, state, typed, wrong, sessions, all);
         }
 
         public Turn with(List<Session> where) {
-            return new Turn(at, state, typed, wrong, where);
+            return new Turn(at, state, typed, wrong, where, sent);
         }
     }
+
+    /**
+     * Something that somebody sent by a form.
+     *
+     * @param words what it was, and how they stand where places run out
+     * @param on the day on which it came
+     * @param link where it is seen, and places are given back
+     */
+    public record Sent(String words, String on, String link) {}
 
     /** Somebody made up, in a state of an element: a member where that is one of a member's. */
     public static Guest sample(String at, String state) {
@@ -54,7 +69,8 @@ public record Guest(String name, String email, Map<String, String> fields, int n
                 .typed(Map.of("email", "alma@member.example", "name", "Alma Reed", "token", "-"))
                 .wrong(state.equals("refused") ? "What was sent is refused, and why stands here." : "")
                 .with(List.of(
-                        new Session("Firefox on Linux", "2026-11-02"), new Session("Safari on iPhone", "2026-10-09")));
+                        new Session("Firefox on Linux", "2026-11-02"), new Session("Safari on iPhone", "2026-10-09")))
+                .sending(List.of(new Sent("Book a place", "2026-11-02", "/")));
         return OF_MEMBERS.contains(state) || at.equals(MEMBERS_OWN)
                 ? new Guest("Alma Reed", "alma@member.example", Map.of(), 2, turn)
                 : NOBODY.after(turn);

@@ -82,9 +82,11 @@ public final class FormSettings {
                     "https?://[^\\s/?#@]+([/?]\\S*)?",
                     "is no address of another machine.",
                     "Write it as https://desk.example/in."))
-            .help(
-                    "As JSON, signed; tried again for a day where it isn’t taken. Its log stands under the form’s answers.")
+            .help("As JSON, signed; tried again for a day where it isn’t taken. What came of each stands beneath.")
             .under("To another machine");
+    public static final Property MEMBERS = of("members", "Only members can send it", PropertyType.YES_NO)
+            .help("Whoever is not signed in is asked to, where it stands.")
+            .under("Who sends it");
     public static final Property WORK = of("work", "Visitors’ machines do a little work for it", PropertyType.YES_NO)
             .help(
                     "Part of a second, by a script of this site: it costs whoever sends thousands. Who has no script is set apart with what looks like spam.")
@@ -112,6 +114,7 @@ public final class FormSettings {
             LETTER_WORDS,
             REMINDER,
             HOOK,
+            MEMBERS,
             WORK,
             MONTHS,
             EDITORS);
