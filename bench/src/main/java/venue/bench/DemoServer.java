@@ -21,18 +21,16 @@ final class DemoServer {
 
     /** @param heap how much it may take, as {@code 256m} */
     static Process start(String jar, Path data, int port, String heap) throws Exception {
+        return start(List.of("-jar", jar), data, port, heap);
+    }
+
+    /** @param program from the options of Java on */
+    static Process start(List<String> program, Path data, int port, String heap) throws Exception {
         boolean loaded = Files.exists(data.resolve("venue.db"));
         List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
-                "-Xmx" + heap,
-                "-jar",
-                jar,
-                "demo",
-                "--port",
-                String.valueOf(port),
-                "--data",
-                data.toString()));
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC", "-Xmx" + heap));
+        command.addAll(program);
+        command.addAll(List.of("demo", "--port", String.valueOf(port), "--data", data.toString()));
         command.addAll(loaded ? List.of() : List.of("--password", PASSWORD));
         Process server = new ProcessBuilder(command).redirectErrorStream(true).start();
         var lines = server.inputReader();
