@@ -122,6 +122,29 @@ describe('answers', () => {
     )
   })
 
+  it('are sorted by a press on a head, and those of one sender stand together with their forms and files', async () => {
+    const files = { key: 'plan', label: 'Plan', type: 'files', value: 'f1/900/pdf/plan a/b.pdf', words: '' }
+    const theirs = [row(3, 'ada', { said: [files] }), row(1, 'ada', { form: 'gone' })]
+    const { wrapper } = await screen({ '/sites/moor/senders': { rows: theirs } })
+    const head = (words: string) => wrapper.findAll('th').find((h) => h.text().startsWith(words))!
+    expect(head('Came').attributes('aria-sort')).toBe('descending')
+    await head('Stands').get('button').trigger('click')
+    expect(head('Stands').attributes('aria-sort')).toBe('ascending')
+    await wrapper.findAll('tbody tr')[0]!.trigger('click')
+    await press(wrapper, 'All that came from ada@yard.example')
+    await new Promise((on) => setTimeout(on, 200))
+    await flushPromises()
+    expect(wrapper.get('.bar').text()).toContain('2 answers from ada@yard.example')
+    expect(wrapper.findAll('tbody tr')[1]!.text()).toContain('A form that was removed')
+    const file = wrapper.get('.slip .file')
+    expect([file.text(), file.attributes('href')]).toEqual([
+      'plan a/b.pdf',
+      '/api/sites/moor/answers/book/a3/files/f1',
+    ])
+    await press(wrapper, 'Remove all…')
+    expect(wrapper.get('[role=dialog]').text()).toContain('2 answers go for good')
+  })
+
   it('chosen together go only after a question', async () => {
     const { sent, wrapper } = await screen({ [`${AT}/remove`]: { done: 2 } })
     for (const n of [2, 3]) await wrapper.get(`[aria-label="Choose no. ${n}"]`).setValue(true)

@@ -6,11 +6,13 @@ import { newField } from '@/property/fields'
 import FormInput from '@/property/FormInput.vue'
 import { useSession } from '@/session/useSession'
 import { choose, moor, mounting, press } from '@/test/moor'
+import { server } from '@/test/server'
 import FormFieldCard from './FormFieldCard.vue'
 import { newFormField } from './formFields'
 import FormScreen from './FormScreen.vue'
 import FormSettingsPane from './FormSettingsPane.vue'
 import NewFormSheet from './NewFormSheet.vue'
+import FormHook from './FormHook.vue'
 
 vi.mock('@/look/dragging', () => import('@/test/drag'))
 
@@ -179,5 +181,47 @@ describe('a new form', () => {
     })
     expect(wrapper.text()).toContain('Your name · Which night?')
     expect(wrapper.text()).not.toContain('New form…')
+  })
+})
+
+describe('answers handed on', () => {
+  const AT = '/sites/moor/forms/ask/hook'
+  const call = (id: number, said: string, more: object = {}) => ({
+    id,
+    number: id,
+    at: '2026-11-28T12:00:00Z',
+    tries: 1,
+    said,
+    ...more,
+  })
+
+  it('are told with what came of each, and are tried again by a press', async () => {
+    const sent = server({
+      [AT]: {
+        secret: 'ab12',
+        calls: [
+          call(2, 'it answered 500', { next: '2026-11-28T12:05:00Z' }),
+          call(1, 'taken'),
+          call(3, 'gone'),
+        ],
+      },
+      [`${AT}/again`]: { secret: 'ab12', calls: [call(2, 'taken')] },
+    })
+    const wrapper = mount(FormHook, {
+      props: { form: 'ask', to: 'https://desk.example/in' },
+      global: mounting,
+    })
+    await flushPromises()
+    expect(wrapper.text()).not.toContain('ab12')
+    await press(wrapper, 'show the secret')
+    expect(wrapper.get('.secret').text()).toBe('ab12')
+    const lines = wrapper.findAll('.calls li').map((l) => l.text())
+    expect(lines[0]).toMatch(/No\. 2:\s+it answered 500\s+again/)
+    expect(lines[2]).toContain('given up')
+    await press(wrapper, 'Try again now')
+    await flushPromises()
+    expect(sent.at(-1)).toContain(`${AT}/again`)
+    expect(wrapper.text()).not.toContain('Try again')
+    wrapper.unmount()
   })
 })

@@ -50,6 +50,8 @@ const OF_SCREEN: Record<string, string> = {
   'roll-out': 'roll-out',
   theme: 'theme',
   media: 'media',
+  answers: 'answers',
+  'form-item': 'answers',
   survey: 'survey',
   releases: 'releases',
   settings: 'addresses',

@@ -23,7 +23,10 @@ class MembersLooksTest extends DemoTest {
         List<String> states =
                 ((List<?>) page.evaluate(STATES)).stream().map(String::valueOf).toList();
         assertThat(states).contains("sign-in:", "sign-in:refused", "join:sent", "my-page:saved", "leave:done");
-        states.stream().map(s -> s.replaceAll(":.*", "")).distinct().forEach(this::made);
+        states.stream()
+                .map(s -> s.replaceAll(":.*", ""))
+                .distinct()
+                .forEach(kind -> Sampler.alone(page, "m-" + kind, kind, Map.of()));
         String proofs = Sampler.proofs(page);
         List<String> all = new ArrayList<>();
         Stream.concat(Stream.of(""), Sampler.LOOKS.stream())
@@ -36,39 +39,5 @@ class MembersLooksTest extends DemoTest {
             found.assertThat(Chromium.violations(page)).as(at).isEmpty();
         }
         found.assertAll();
-    }
-
-    /** A page that holds the element of that kind alone. */
-    private void made(String kind) {
-        String id = "m-" + kind;
-        give(Map.of(
-                "verb", "make-pages",
-                "where", Map.of(),
-                "as", Map.of("kind", "standard"),
-                "pages", List.of(Map.of("id", id, "title", "Members: " + kind)),
-                "menus", List.of(),
-                "settings", Map.of()));
-        give(Map.of("verb", "place-section", "item", id, "zone", "main", "index", 0, "id", "s1", "spans", List.of(12)));
-        give(Map.of(
-                "verb",
-                "place-element",
-                "item",
-                id,
-                "section",
-                "s1",
-                "column",
-                "c1",
-                "index",
-                0,
-                "id",
-                "e1",
-                "kind",
-                kind,
-                "props",
-                Map.of()));
-    }
-
-    private void give(Map<String, Object> command) {
-        Sampler.give(page, command);
     }
 }

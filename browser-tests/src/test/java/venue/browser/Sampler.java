@@ -72,6 +72,53 @@ final class Sampler {
         return String.valueOf(page.evaluate(GIVE, command));
     }
 
+    /** A page that holds one element of a kind alone. */
+    static void alone(Page page, String id, String kind, Map<String, Object> props) {
+        give(
+                page,
+                Map.of(
+                        "verb", "make-pages",
+                        "where", Map.of(),
+                        "as", Map.of("kind", "standard"),
+                        "pages", List.of(Map.of("id", id, "title", "Alone: " + id)),
+                        "menus", List.of(),
+                        "settings", Map.of()));
+        give(
+                page,
+                Map.of(
+                        "verb",
+                        "place-section",
+                        "item",
+                        id,
+                        "zone",
+                        "main",
+                        "index",
+                        0,
+                        "id",
+                        "s1",
+                        "spans",
+                        List.of(12)));
+        give(
+                page,
+                Map.of(
+                        "verb",
+                        "place-element",
+                        "item",
+                        id,
+                        "section",
+                        "s1",
+                        "column",
+                        "c1",
+                        "index",
+                        0,
+                        "id",
+                        "e1",
+                        "kind",
+                        kind,
+                        "props",
+                        props));
+    }
+
     /** Writes into one property of the sampler's element of a kind. */
     static void write(Page page, String kind, String key, String words) {
         page.evaluate(
