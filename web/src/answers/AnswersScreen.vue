@@ -193,6 +193,7 @@ async function removeMeant() {
         v-if="sheet === 'write'"
         :rows="meant"
         :form="here?.name ?? ''"
+        :begins="here?.reply ?? ''"
         @sent="both()"
         @close="sheet = null"
       />

@@ -9,12 +9,15 @@ import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 
 /** A letter to whoever sent some answers; what is written is kept with them. */
-const props = defineProps<{ rows: AnswerRow[]; form: string }>()
+const props = defineProps<{ rows: AnswerRow[]; form: string; begins: string }>()
 const emit = defineEmits<{ close: []; sent: [] }>()
 const site = useSite()
 const notices = useNotices()
 const subject = ref(props.form)
-const words = ref(props.rows.length === 1 && props.rows[0]?.who ? `Dear ${props.rows[0].who},\n\n` : '')
+const one = props.rows.length === 1 ? props.rows[0]?.who : ''
+const words = ref(
+  props.begins ? props.begins.replaceAll('{name}', one || '{name}') : one ? `Dear ${one},\n\n` : '',
+)
 const trouble = ref('')
 const busy = ref(false)
 const reached = props.rows.filter((r) => r.email)

@@ -46,6 +46,7 @@ const form = (id: string, more = {}) => ({
   oldest: '2026-11-28T12:00:00Z',
   months: 12,
   copies: '',
+  reply: '',
   ...more,
 })
 const TOLD: AnswersTold = {

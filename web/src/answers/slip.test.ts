@@ -116,8 +116,9 @@ describe('a letter to those who sent some answers', () => {
   it('goes to those who gave an address, and says how many did not', async () => {
     const sent = server({ '/sites/moor/answers/write': { rows: [] } })
     const rows = [row(), row({ id: 'a2', email: '' })]
-    const wrapper = mount(WriteSheet, { props: { rows, form: 'Book' }, global })
+    const wrapper = mount(WriteSheet, { props: { rows, form: 'Book', begins: 'Dear {name},' }, global })
     expect(wrapper.text()).toContain('1 answer gave no address')
+    expect(wrapper.get('textarea').element.value).toBe('Dear {name},')
     await wrapper.get('textarea').setValue('It is on.')
     await wrapper.get('form').trigger('submit')
     await flushPromises()
@@ -134,7 +135,7 @@ describe('a letter to those who sent some answers', () => {
         fix: 'Set it up.',
       },
     })
-    const wrapper = mount(WriteSheet, { props: { rows: [row()], form: 'Book' }, global })
+    const wrapper = mount(WriteSheet, { props: { rows: [row()], form: 'Book', begins: '' }, global })
     expect(wrapper.get('textarea').element.value).toBe('Dear Ada,\n\n')
     await wrapper.get('form').trigger('submit')
     await flushPromises()

@@ -36,9 +36,6 @@ class Screenshots {
             take(page, "fitting");
             take(page, venue.venue("/kestrel-moor/new?parent=visit"), "new-page");
             take(page, venue.venue("/kestrel-moor/page/open-nights?section=open-nights-bring"), "page");
-            page.keyboard().press("i");
-            take(page, "pattern-tray");
-            page.keyboard().press("Escape");
             take(page, venue.venue("/kestrel-moor/media/trails"), "media");
             take(page, venue.venue("/kestrel-moor/kinds/open-night"), "kind", p -> field(p));
             take(page, venue.venue("/kestrel-moor/patterns"), "patterns");
@@ -52,8 +49,17 @@ class Screenshots {
             take(page, venue.venue("/-/people"), "people");
             take(page, venue.site("/"), "site-home");
             upkeep(venue, page);
+            answers(venue, page);
             members(venue, page);
         }
+    }
+
+    /** What visitors sent, one of it as a slip. */
+    private void answers(Running venue, Page page) {
+        page.navigate(venue.venue("/kestrel-moor/answers/booking-form"));
+        page.getByText("Priya Halloran").click();
+        page.locator(".slip-pane").waitFor();
+        take(page, "answers");
     }
 
     /** The members, one of them chosen. */

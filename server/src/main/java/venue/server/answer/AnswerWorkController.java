@@ -191,7 +191,7 @@ class AnswerWorkController {
         return AnswersWorked.of(told);
     }
 
-    /** A letter to those who sent some answers. */
+    /** A letter to those who sent some answers; {@code {name}} in it stands for each. */
     record AnswerLetter(List<AnswerId> ids, String subject, String words) {}
 
     /** It is read where it was answered, so what is new is done by it. */
@@ -212,8 +212,9 @@ class AnswerWorkController {
         String reply = Objects.requireNonNull(here.person()).email();
         for (Answer answer : to) {
             if (!answer.email().isEmpty()) {
-                mail.write(seating.view(here.now()), answer, letter.subject(), words, reply);
-                answers.wrote(answer.id(), here.person().id(), Letters.line(letter.subject()), words);
+                String its = words.replace("{name}", answer.who());
+                mail.write(seating.view(here.now()), answer, letter.subject(), its, reply);
+                answers.wrote(answer.id(), here.person().id(), Letters.line(letter.subject()), its);
             }
         }
         return AnswersWorked.of(answers.work(

@@ -83,7 +83,8 @@ class AnswersController {
                 counts.apart(),
                 counts.oldest(),
                 form == null ? 0 : form.months(),
-                form == null ? "" : form.said(FormSettings.COPIES));
+                form == null ? "" : form.said(FormSettings.COPIES),
+                form == null ? "" : form.said(FormSettings.REPLY));
     }
 
     private List<AnswersTold.FormPerson> people(Here here) {

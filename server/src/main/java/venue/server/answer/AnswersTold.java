@@ -20,6 +20,7 @@ record AnswersTold(List<FormRow> forms, List<FormPerson> people, boolean mail, b
      * @param fresh how many answers nobody has read
      * @param oldest when the oldest of these came, or empty
      * @param months for how many answers are kept
+     * @param reply what an answer by mail begins with
      */
     record FormRow(
             String id,
@@ -33,7 +34,8 @@ record AnswersTold(List<FormRow> forms, List<FormPerson> people, boolean mail, b
             int apart,
             String oldest,
             int months,
-            String copies) {}
+            String copies,
+            String reply) {}
 
     /** One of the people who make the site. */
     record FormPerson(PersonId id, String name) {}

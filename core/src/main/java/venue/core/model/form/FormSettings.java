@@ -71,6 +71,10 @@ public final class FormSettings {
                     "What was filled in follows. Where places run out, the letter says whether there is one, and how to give it back.")
             .onlyWhen("letter")
             .under("Letters");
+    public static final Property REPLY = of("reply", "What an answer by mail begins with", PropertyType.LINES)
+            .longest(LONGEST_WORDS)
+            .help("{name} stands for whoever sent it. It can be written over in each letter.")
+            .under("Letters");
     public static final Property REMINDER = of("reminder", "Another letter the day before", PropertyType.YES_NO)
             .help("To whoever has a place, from nine in the morning. The kind of what is chosen has to have a date.")
             .onlyWhen("places")
@@ -112,6 +116,7 @@ public final class FormSettings {
             COPIES,
             LETTER,
             LETTER_WORDS,
+            REPLY,
             REMINDER,
             HOOK,
             MEMBERS,
