@@ -98,8 +98,7 @@ public class Seating {
                 .map(f -> said(answer, f.key()))
                 .filter(item -> Offering.places(live, form.id(), item) > 0)
                 .map(item -> {
-                    String people = said(answer, form.said(FormSettings.PEOPLE));
-                    int many = people.matches("[0-9]{1,6}") ? Math.max(1, Integer.parseInt(people)) : 1;
+                    int many = Filling.people(said(answer, form.said(FormSettings.PEOPLE)));
                     return new Taking.Wanted(item, many, Offering.places(live, form.id(), item), true);
                 });
     }

@@ -134,6 +134,11 @@ public record Filling(Form form, AtHand around) {
         String said = values.getOrDefault(form.said(FormSettings.PEOPLE), List.of()).stream()
                 .findFirst()
                 .orElse("");
+        return people(said);
+    }
+
+    /** How many come, as somebody said it; one where it says nothing. */
+    public static int people(String said) {
         return said.matches("[0-9]{1,6}") ? Math.max(1, Integer.parseInt(said)) : 1;
     }
 
