@@ -11,7 +11,7 @@ const emit = defineEmits<{ close: [] }>()
 const site = useSite()
 const router = useRouter()
 const EMPTY = ''
-const from = ref(props.from ?? 'contact')
+const from = ref(props.from ?? site.catalog?.readyForms[0]?.id ?? EMPTY)
 const name = ref('')
 const starts = computed(() => [
   ...(site.catalog?.readyForms ?? []),

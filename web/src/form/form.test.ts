@@ -46,7 +46,7 @@ const FORMS = [
   { id: 'book', name: 'Book', note: 'Your name · Which night?', retired: false },
   { id: 'old', name: 'Old one', note: '', retired: true },
 ]
-const READY = [{ id: 'contact', name: 'Contact', note: 'Your name', retired: false }]
+const READY = [{ id: 'form-contact', name: 'Contact', note: 'Your name', retired: false }]
 const field = (key: string, type = 'words', settings = {}): FormField => ({
   ...newFormField(key, '', []),
   key,
@@ -154,7 +154,7 @@ describe('a new form', () => {
     expect(name().element.value).toBe('Lend a hand')
     await wrapper.get('form').trigger('submit')
     await flushPromises()
-    expect(given.at(-1)).toMatchObject({ verb: 'make-form', name: 'Lend a hand', from: 'contact' })
+    expect(given.at(-1)).toMatchObject({ verb: 'make-form', name: 'Lend a hand', from: 'form-contact' })
   })
 
   it('is made where it is placed; one that is retired says so there', async () => {
@@ -167,7 +167,7 @@ describe('a new form', () => {
     await press(wrapper, 'New form…')
     await wrapper.get('[role=dialog] form').trigger('submit')
     await flushPromises()
-    expect(given.at(-1)).toMatchObject({ verb: 'make-form', name: 'Contact', from: 'contact' })
+    expect(given.at(-1)).toMatchObject({ verb: 'make-form', name: 'Contact', from: 'form-contact' })
     const made = given.at(-1)
     expect(wrapper.emitted('change')).toEqual([[made && 'id' in made ? made.id : '']])
   })

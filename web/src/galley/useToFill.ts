@@ -1,7 +1,7 @@
 import { elementOf, nodeOf } from '@/look/targets'
 import { useEventListener } from '@vueuse/core'
 import { hasSheet } from '@/look/keys'
-import { writableIn } from './writable'
+import { writeIn } from './writable'
 import type { Galley } from './useGalley'
 
 /** The places in the galley that wait to be filled, in reading order. */
@@ -29,7 +29,7 @@ export function useToFill(galley: Galley) {
     if (!place) return false
     galley.chosen.value = place.closest<HTMLElement>('[data-section]')?.dataset.section ?? null
     place.scrollIntoView({ block: 'center' })
-    void writableIn(place).then((input) => input?.focus({ preventScroll: true }))
+    void writeIn(place)
     return true
   }
 

@@ -28,7 +28,7 @@ const starts = computed(() => [
   { value: NONE, title: 'Nothing: it is empty', group: '' },
 ])
 const making = ref(false)
-const from = ref('contact')
+const from = ref(site.catalog?.readyForms[0]?.id ?? NONE)
 const called = ref('')
 async function make(words: string) {
   const id = freshId()
