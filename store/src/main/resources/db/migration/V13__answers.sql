@@ -28,7 +28,7 @@ create table answer (
   unique (site, form, number)
 ) without rowid;
 create index answer_by_state on answer (site, form, apart, state, number);
-create index answer_of_item on answer (site, form, item, stands, number, people, over);
+create index answer_of_item on answer (site, form, item, stands, number, people, over) where item is not null;
 create index answer_of_sender on answer (site, email);
 create index answer_waits on answer (site, form, item) where stands = 'WAITS';
 create index answer_to_remind on answer (site, form, item) where stands = 'PLACE' and reminded = 0;

@@ -11,6 +11,7 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -42,16 +43,16 @@ public class FormGuard {
     private final FormFacts facts;
     private final InstantSource clock;
     private final FormWork work = new FormWork();
-    private final Cache<String, Integer> tries = counter(Duration.ofMinutes(1));
-    private final Cache<String, Integer> fromOne = counter(Duration.ofMinutes(10));
-    private final Cache<String, Integer> byForm = counter(Duration.ofMinutes(10));
+    private final Cache<String, AtomicInteger> tries = counter(Duration.ofMinutes(1));
+    private final Cache<String, AtomicInteger> fromOne = counter(Duration.ofMinutes(10));
+    private final Cache<String, AtomicInteger> byForm = counter(Duration.ofMinutes(10));
 
     FormGuard(FormFacts facts, InstantSource clock) {
         this.facts = facts;
         this.clock = clock;
     }
 
-    private static Cache<String, Integer> counter(Duration within) {
+    private static Cache<String, AtomicInteger> counter(Duration within) {
         return Caffeine.newBuilder().expireAfterWrite(within).maximumSize(KNOWN).build();
     }
 
@@ -81,14 +82,9 @@ public class FormGuard {
         return bump(fromOne, network) <= FROM_ONE && bump(byForm, site + " " + form) <= BY_FORM;
     }
 
-    private static int bump(Cache<String, Integer> counts, String key) {
-        Integer known = counts.getIfPresent(key);
-        int now = known == null ? 1 : known + 1;
-        // What is over its limit is counted no further: its time runs out, however much comes.
-        if (now <= BY_FORM + 1) {
-            counts.asMap().merge(key, 1, Integer::sum);
-        }
-        return now;
+    /** Counted from the first on: the time runs out then, however much comes within it. */
+    private static int bump(Cache<String, AtomicInteger> counts, String key) {
+        return counts.get(key, k -> new AtomicInteger()).incrementAndGet();
     }
 
     /** Why something is taken for spam, in words for those who look at it; absent where nothing speaks for that. */

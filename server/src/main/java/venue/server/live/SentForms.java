@@ -83,7 +83,9 @@ class SentForms {
         }
         AsyncContext waiting = asked.startAsync();
         waiting.setTimeout(TIMEOUT_MS);
-        coming.whenComplete((reply, failure) -> {
+        // A visitor who takes the answer slowly holds a thread for visitors, and none of those that others' forms wait
+        // for.
+        coming.whenComplete((reply, failure) -> waiting.start(() -> {
             try {
                 Replies.send(asked, answer, failure == null ? reply : Reply.comeAgain());
                 if (failure != null) {
@@ -94,7 +96,7 @@ class SentForms {
             } finally {
                 waiting.complete();
             }
-        });
+        }));
     }
 
     /** Whether what a browser says of where a form comes from is this site; what is no browser says nothing. */

@@ -44,11 +44,21 @@ public record AnswerFilter(
     /** Which answers. */
     public enum Which {
         /** Those that are not done, without spam. */
-        OPEN,
+        OPEN(" and a.apart is null and a.state <> 'done'"),
         /** All but spam. */
-        ALL,
+        ALL(" and a.apart is null"),
         /** Spam. */
-        APART
+        APART(" and a.apart is not null");
+
+        private final String asked;
+
+        Which(String asked) {
+            this.asked = asked;
+        }
+
+        String asked() {
+            return asked;
+        }
     }
 
     public static AnswerFilter of(String form) {

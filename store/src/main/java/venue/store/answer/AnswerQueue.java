@@ -5,18 +5,21 @@ import java.util.List;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import venue.core.basics.fault.Refusal;
 import venue.store.database.Database;
 
 /**
  * What visitors send is kept together: whatever has come while the writer was at work goes onto the disk in one transaction, and each is
- * answered after that. So a thousand that come at once cost a few commits.
+ * answered after that, by threads of their own. So a thousand that come at once cost a few commits.
  */
 final class AnswerQueue implements AutoCloseable {
 
     private static final int MOST_WAITING = 5_000;
     private static final int TOGETHER = 200;
+    private static final int TELLERS = 2;
 
     private record Work<T>(Supplier<T> work, CompletableFuture<T> done) {
 
@@ -33,6 +36,11 @@ final class AnswerQueue implements AutoCloseable {
     private final Database database;
     private final BlockingQueue<Work<?>> waiting = new ArrayBlockingQueue<>(MOST_WAITING);
     private final Thread writer = new Thread(this::write, "answers");
+    private final ExecutorService tellers = Executors.newFixedThreadPool(TELLERS, work -> {
+        Thread teller = new Thread(work, "answers-told");
+        teller.setDaemon(true);
+        return teller;
+    });
     private volatile boolean closed;
 
     AnswerQueue(Database database) {
@@ -63,6 +71,8 @@ final class AnswerQueue implements AutoCloseable {
             }
         } catch (InterruptedException stopped) {
             waiting.forEach(w -> w.done().cancel(false));
+        } finally {
+            tellers.shutdown();
         }
     }
 
@@ -70,9 +80,9 @@ final class AnswerQueue implements AutoCloseable {
         try {
             List<Runnable> answers =
                     database.write(() -> some.stream().map(Work::tried).toList());
-            answers.forEach(Runnable::run);
+            answers.forEach(tellers::execute);
         } catch (RuntimeException trouble) {
-            some.forEach(w -> w.done().completeExceptionally(trouble));
+            some.forEach(w -> tellers.execute(() -> w.done().completeExceptionally(trouble)));
         }
     }
 

@@ -22,20 +22,15 @@ final class AnswerRows {
             select a.*, case when a.stands = 'WAITS' then (select count(*) from answer b where b.site = a.site and b.form = a.form
               and b.item = a.item and b.stands = 'WAITS' and b.number <= a.number) else 0 end as line from answer a
             """;
+    /** Its first and its last number stand in an index: what a form has room for needs no counting. */
     private static final String ADD = """
+            with ends as (select (select min(number) from answer where site = :site and form = :form) as first,
+              (select max(number) from answer where site = :site and form = :form) as last)
             insert into answer (id, site, form, number, came, until, apart, who, email, member, page, said, words, likeness, item, people, stands)
-            select :id, :site, :form, coalesce(max(number), 0) + 1, :came, :until, :apart, :who, :email, :member, :page, :said, :words, :likeness,
-              :item, :people, :stands from answer where site = :site and form = :form
+            select :id, :site, :form, coalesce(last, 0) + 1, :came, :until, :apart, :who, :email, :member, :page, :said, :words, :likeness,
+              :item, :people, :stands from ends where coalesce(last - first + 1, 0) < :most
+            returning number
             """;
-    private static final String WHICH = """
-             where a.site = :site
-              and case :which when 'APART' then a.apart is not null when 'OPEN' then a.apart is null and a.state <> 'done'
-                else a.apart is null end
-              and (:state is null or a.state = :state) and (:item is null or a.item = :item)
-              and (:works is null or a.works = :works) and (:words is null or a.words like :words escape '!')
-            """;
-
-    private static final String FORM = " where a.site = :site and a.form = :form";
 
     private final Database database;
 
@@ -43,11 +38,12 @@ final class AnswerRows {
         this.database = database;
     }
 
-    void add(AnswerId id, String came, String until, Taking taking, @Nullable Stands stands) {
+    /** Gives its number; none where its form has as many as it keeps. */
+    Optional<Integer> add(AnswerId id, String came, String until, Taking taking, @Nullable Stands stands, int most) {
         Taking.Wanted wanted = taking.wanted();
         String words =
                 taking.said().stream().map(Filling.Said::words).collect(java.util.stream.Collectors.joining("\n"));
-        database.sql()
+        return database.sql()
                 .sql(ADD)
                 .param("id", id)
                 .param("site", taking.site())
@@ -65,7 +61,9 @@ final class AnswerRows {
                 .param("item", wanted == null ? null : wanted.item())
                 .param("people", wanted == null ? 0 : wanted.people())
                 .param("stands", stands == null ? null : stands.name())
-                .update();
+                .param("most", most)
+                .query(Integer.class)
+                .optional();
     }
 
     /** What is kept of what was said, as it is written. */
@@ -92,7 +90,7 @@ final class AnswerRows {
 
     /** Some of those that are asked for, the newest first: those before a number, where one is given. */
     List<Answer> list(SiteId site, AnswerFilter filter, int after, int most) {
-        return which(SELECT + WHICH + " order by " + filter.order().by() + " limit :most offset :after", site, filter)
+        return which(SELECT, " order by " + filter.order().by() + " limit :most offset :after", site, filter)
                 .param("after", after)
                 .param("most", most)
                 .query(AnswerRows::answer)
@@ -100,7 +98,7 @@ final class AnswerRows {
     }
 
     int count(SiteId site, AnswerFilter filter) {
-        return which("select count(*) from answer a" + WHICH, site, filter)
+        return which("select count(*) from answer a", "", site, filter)
                 .query(Integer.class)
                 .single();
     }
@@ -123,33 +121,28 @@ final class AnswerRows {
 
     private record FreshRow(int many, @Nullable String oldest) {}
 
-    /** Whether a form has numbers enough for one more: its first and its last one stand in an index, and need no counting. */
-    boolean hasRoom(SiteId site, String form, int most) {
-        return database.sql()
-                .sql("""
-                        select coalesce((select max(number) from answer where site = :site and form = :form)
-                          - (select min(number) from answer where site = :site and form = :form) + 1, 0) < :most
-                        """)
-                .param("site", site)
-                .param("form", form)
-                .param("most", most)
-                .query(Boolean.class)
-                .single();
-    }
-
-    /** The form is asked for in words of its own: an index is used for it then. */
-    private JdbcClient.StatementSpec which(String query, SiteId site, AnswerFilter filter) {
+    /** Nothing stands in it but what is asked for: an index is used for it then, however many there are. */
+    private JdbcClient.StatementSpec which(String query, String order, SiteId site, AnswerFilter filter) {
         String words =
                 filter.words().isBlank() ? null : "%" + filter.words().strip().replaceAll("([!%_])", "!$1") + "%";
+        String where = " where a.site = :site" + filter.which().asked()
+                + asked(filter.form(), "a.form = :form")
+                + asked(filter.state(), "a.state = :state")
+                + asked(filter.item(), "a.item = :item")
+                + asked(filter.works(), "a.works = :works")
+                + asked(words, "a.words like :words escape '!'");
         return database.sql()
-                .sql(filter.form() == null ? query : query.replace(" where a.site = :site", FORM))
+                .sql(query + where + order)
                 .param("site", site)
                 .param("form", filter.form())
-                .param("which", filter.which().name())
                 .param("state", filter.state())
                 .param("item", filter.item())
                 .param("works", filter.works())
                 .param("words", words);
+    }
+
+    private static String asked(@Nullable String value, String clause) {
+        return value == null ? "" : " and " + clause;
     }
 
     /** All that somebody sent, by the address that they gave. */

@@ -86,15 +86,14 @@ public final class Answers implements AutoCloseable {
         if (wanted != null && stands == Stands.WAITS && !wanted.waiting()) {
             throw Refusal.conflict("full", "item", "All places are given.", "Choose another.");
         }
-        if (!rows.hasRoom(taking.site(), taking.form(), MOST)) {
-            throw Refusal.busy("too-many-answers", "This form has taken all that it keeps.", "Try again another day.");
-        }
         AnswerId id = AnswerId.fresh(chance);
         String until = now.atZone(ZoneOffset.UTC)
                 .plusMonths(taking.months())
                 .toInstant()
                 .toString();
-        rows.add(id, now.toString(), until, taking, stands);
+        int number = rows.add(id, now.toString(), until, taking, stands, MOST)
+                .orElseThrow(() -> Refusal.busy(
+                        "too-many-answers", "This form has taken all that it keeps.", "Try again another day."));
         if (taking.hook() != null && taking.apart() == null) {
             calls.add(taking.site(), taking.form(), id, taking.hook(), now);
         }
@@ -104,7 +103,9 @@ public final class Answers implements AutoCloseable {
                         .flatMap(s -> s.files().stream())
                         .map(SentFile::id)
                         .toList());
-        return rows.find(taking.site(), id).orElseThrow();
+        return stands == null
+                ? taking.kept(id, number, now.toString(), until)
+                : rows.find(taking.site(), id).orElseThrow();
     }
 
     /** The places that run out. */

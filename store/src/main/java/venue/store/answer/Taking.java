@@ -2,6 +2,7 @@ package venue.store.answer;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import venue.core.basics.item.AnswerId;
 import venue.core.basics.item.SiteId;
 import venue.core.body.form.Filling;
 
@@ -27,6 +28,12 @@ public record Taking(
         String likeness,
         @Nullable Wanted wanted,
         @Nullable String hook) {
+
+    /** The answer that it is once it is kept, where it wants nothing of what runs out. */
+    Answer kept(AnswerId id, int number, String came, String until) {
+        Answer.Done done = new Answer.Done(Answer.Done.NEW, apart, null, "");
+        return new Answer(id, site, form, number, came, until, who, email, member, page, said, done, null);
+    }
 
     /**
      * What is wanted of what runs out.

@@ -63,7 +63,7 @@ public record View(
                 origin,
                 mode,
                 StyleSheet.of(edition.theme(), edition::media),
-                SiteMark.of(edition.site().name(), edition.theme()),
+                edition.kept(SiteMark.class, () -> SiteMark.of(edition.site().name(), edition.theme())),
                 Wrapping.NONE,
                 mode == Mode.MARKED ? Visitor.US : Visitor.STRANGER,
                 Guest.NOBODY,
