@@ -4,12 +4,14 @@ import { ref, watch } from 'vue'
 import { get, post } from '@/api/client'
 import { said } from '@/api/said'
 import type { FormHook } from '@/api/types'
+import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { whenWords } from '@/words/whenWords'
 
 /** Where answers are handed on: the secret by which the other machine knows them, and what came of each. */
 const props = defineProps<{ form: string; to: string }>()
 const site = useSite()
+const session = useSession()
 const hook = ref<FormHook | null>(null)
 const trouble = ref('')
 const shown = ref(false)
@@ -26,6 +28,11 @@ async function again() {
 }
 watch(() => [props.form, props.to], load, { immediate: true })
 useIntervalFn(load, 10_000)
+async function allow(allowed: boolean) {
+  const answer = await post('/api/sites/{site}/forms/{id}/hook/host', at(), { allowed })
+  if (answer.ok) hook.value = answer.value
+  else trouble.value = said(answer.problem)
+}
 const isTaken = (words: string) => words === 'taken'
 </script>
 
@@ -41,6 +48,18 @@ const isTaken = (words: string) => words === 'taken'
         <code v-if="shown" class="secret">{{ hook.secret }}</code>
         <button type="button" class="textlink" @click="shown = !shown">
           {{ shown ? 'hide it' : 'show the secret' }}
+        </button>
+      </p>
+      <p v-if="hook.host" class="label">
+        <template v-if="hook.allowed">
+          {{ hook.host }} is asked wherever it stands, also where it is this machine or in a private network.
+        </template>
+        <template v-else>
+          Where {{ hook.host }} is this machine or stands in a private network it isn’t asked, unless an owner
+          allows it.
+        </template>
+        <button v-if="session.person?.owner" type="button" class="textlink" @click="allow(!hook.allowed)">
+          {{ hook.allowed ? 'No longer' : 'Allow it' }}
         </button>
       </p>
       <ol v-if="hook.calls.length" class="calls" aria-label="What came of it">

@@ -199,13 +199,16 @@ describe('answers handed on', () => {
     const sent = server({
       [AT]: {
         secret: 'ab12',
+        host: 'desk.example',
+        allowed: false,
         calls: [
           call(2, 'it answered 500', { next: '2026-11-28T12:05:00Z' }),
           call(1, 'taken'),
           call(3, 'gone'),
         ],
       },
-      [`${AT}/again`]: { secret: 'ab12', calls: [call(2, 'taken')] },
+      [`${AT}/host`]: { secret: 'ab12', host: 'desk.example', allowed: true, calls: [call(2, 'gone')] },
+      [`${AT}/again`]: { secret: 'ab12', host: '', calls: [call(2, 'taken')] },
     })
     const wrapper = mount(FormHook, {
       props: { form: 'ask', to: 'https://desk.example/in' },
@@ -218,6 +221,13 @@ describe('answers handed on', () => {
     const lines = wrapper.findAll('.calls li').map((l) => l.text())
     expect(lines[0]).toMatch(/No\. 2:\s+it answered 500\s+again/)
     expect(lines[2]).toContain('given up')
+    expect(wrapper.text()).toMatch(/unless an owner\s+allows it/)
+    expect(wrapper.text()).not.toContain('Allow it')
+    useSession().person!.owner = true
+    await flushPromises()
+    await press(wrapper, 'Allow it')
+    await flushPromises()
+    expect(wrapper.text()).toContain('desk.example is asked wherever it stands')
     await press(wrapper, 'Try again now')
     await flushPromises()
     expect(sent.at(-1)).toContain(`${AT}/again`)

@@ -28,6 +28,8 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   MEMBER_LEFT: (l) => `let a member of ${l.site} go, who left`,
   MEMBERS_READ: (l) => `read ${membersOf(l)} from a table`,
   ANSWERS_REMOVED: (l) => `removed ${counted(Number(l.detail), 'answer')} of visitors for good`,
+  HOOK_HOST_ALLOWED: (l) => `allowed answers to be handed on to ${l.detail}`,
+  HOOK_HOST_BARRED: (l) => `allowed answers to be handed on to ${l.detail} no longer`,
   BROUGHT_BACK: (l) => `brought ${l.about} back`,
   ERASED: () => 'erased somebody’s name and address',
   NAME_CHANGED: () => 'changed their name',

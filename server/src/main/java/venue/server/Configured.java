@@ -31,8 +31,7 @@ final class Configured {
             "trusted-proxies",
             "hsts",
             "backup-folder",
-            "metrics-token",
-            "hook-hosts");
+            "metrics-token");
 
     private static final int USUAL_PORT = 8080;
     private static final int HTTP = 80;

@@ -15,7 +15,6 @@ import picocli.CommandLine.Command;
             "Each option but --port and --data is also a key of venue.properties in the data folder (interface-host),",
             "and of the environment (VENUE_INTERFACE_HOST): option before environment before file. Set there alone:",
             "  backup-folder   where backups lie that the server makes (backups in the data folder)",
-            "  hook-hosts      hosts that answers may be handed on to though they are this machine or private, with commas (none)",
             "  metrics-token   with it /-/metrics can be asked for from elsewhere (none)",
             "  mail-host, mail-port, mail-user, mail-password, mail-sender, mail-tls (starttls; or tls, none)"
         })

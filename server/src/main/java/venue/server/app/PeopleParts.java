@@ -7,6 +7,7 @@ import venue.store.answer.AnswerFiles;
 import venue.store.answer.Answers;
 import venue.store.answer.FormCalls;
 import venue.store.answer.FormSeal;
+import venue.store.answer.HookHosts;
 import venue.store.database.Database;
 import venue.store.link.Links;
 import venue.store.member.Members;
@@ -71,6 +72,11 @@ class PeopleParts {
     @Bean
     FormCalls formCalls(Database database) {
         return new FormCalls(database);
+    }
+
+    @Bean
+    HookHosts hookHosts(Database database, Records records) {
+        return new HookHosts(database, records);
     }
 
     @Bean

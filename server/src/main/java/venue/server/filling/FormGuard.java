@@ -11,6 +11,7 @@ import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -43,17 +44,24 @@ public class FormGuard {
     private final FormFacts facts;
     private final InstantSource clock;
     private final FormWork work = new FormWork();
-    private final Cache<String, AtomicInteger> tries = counter(Duration.ofMinutes(1));
-    private final Cache<String, AtomicInteger> fromOne = counter(Duration.ofMinutes(10));
-    private final Cache<String, AtomicInteger> byForm = counter(Duration.ofMinutes(10));
+    private final Cache<String, AtomicInteger> tries;
+    private final Cache<String, AtomicInteger> fromOne;
+    private final Cache<String, AtomicInteger> byForm;
 
     FormGuard(FormFacts facts, InstantSource clock) {
         this.facts = facts;
         this.clock = clock;
+        tries = counter(Duration.ofMinutes(1));
+        fromOne = counter(Duration.ofMinutes(10));
+        byForm = counter(Duration.ofMinutes(10));
     }
 
-    private static Cache<String, AtomicInteger> counter(Duration within) {
-        return Caffeine.newBuilder().expireAfterWrite(within).maximumSize(KNOWN).build();
+    private Cache<String, AtomicInteger> counter(Duration within) {
+        return Caffeine.newBuilder()
+                .expireAfterWrite(within)
+                .ticker(() -> TimeUnit.MILLISECONDS.toNanos(clock.instant().toEpochMilli()))
+                .maximumSize(KNOWN)
+                .build();
     }
 
     /** An address of version 4 as it is; the network of one of version 6 (RFC 6177: what one household has). */

@@ -6,9 +6,6 @@ import java.net.InetAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.apache.hc.client5.http.DnsResolver;
 import org.apache.hc.client5.http.SystemDefaultDnsResolver;
 import org.apache.hc.client5.http.classic.methods.HttpPost;
@@ -25,10 +22,11 @@ import org.apache.hc.core5.http.HttpException;
 import org.apache.hc.core5.http.io.entity.ByteArrayEntity;
 import org.apache.hc.core5.util.Timeout;
 import org.springframework.stereotype.Component;
+import venue.store.answer.HookHosts;
 
 /**
  * Posts to another machine. The address that is connected to is the one that was looked at: a name is resolved once, by us, and one that
- * leads to this machine or into a private network is not connected to, unless its host is allowed by name. No redirect is followed, and
+ * leads to this machine or into a private network is not connected to, unless an owner allows its host by name. No redirect is followed, and
  * nothing of the answer but its status is read.
  */
 @Component
@@ -37,13 +35,11 @@ class HookPost {
     private static final Timeout CONNECT = Timeout.ofSeconds(5);
     private static final Timeout ANSWER = Timeout.ofSeconds(10);
 
-    private final Set<String> allowed;
+    private final HookHosts hosts;
     private final CloseableHttpClient client;
 
-    HookPost(HookSettings settings) {
-        allowed = settings.hookHosts().stream()
-                .map(h -> h.toLowerCase(Locale.ROOT))
-                .collect(Collectors.toSet());
+    HookPost(HookHosts hosts) {
+        this.hosts = hosts;
         client = HttpClients.custom()
                 .setConnectionManager(PoolingHttpClientConnectionManagerBuilder.create()
                         .setDnsResolver(new Open())
@@ -68,13 +64,13 @@ class HookPost {
         @Override
         public InetAddress[] resolve(String host) throws UnknownHostException {
             InetAddress[] all = SystemDefaultDnsResolver.INSTANCE.resolve(host);
-            if (allowed.contains(host.toLowerCase(Locale.ROOT))) {
+            if (hosts.allows(host)) {
                 return all;
             }
             for (InetAddress one : all) {
                 if (!OpenAddress.is(one)) {
-                    throw new UnknownHostException(host + " is this machine or stands in a private network; "
-                            + "who runs the server can allow it as hook-hosts");
+                    throw new UnknownHostException(
+                            host + " is this machine or stands in a private network; an owner can allow it");
                 }
             }
             return all;

@@ -97,6 +97,20 @@ class FormGuardTest {
     }
 
     @Test
+    void aLimitRunsOutFromTheFirstOnHoweverMuchComesWithinIt() {
+        for (int minute = 0; minute < 3 * 9 * FormGuard.FROM_ONE; minute += 9) {
+            when(clock.instant()).thenReturn(NOON.plusSeconds(minute * 60L));
+            assertThat(guard.mayTake("a school", YARD, "book")).isTrue();
+        }
+        while (guard.mayTry("a bot")) {}
+        Instant began = clock.instant();
+        when(clock.instant()).thenReturn(began.plusSeconds(59));
+        assertThat(guard.mayTry("a bot")).isFalse();
+        when(clock.instant()).thenReturn(began.plusSeconds(61));
+        assertThat(guard.mayTry("a bot")).isTrue();
+    }
+
+    @Test
     void whatReadsNoPageAndWhatIsFullOfLinksIsSetApart() {
         String stamp = stamp();
         assertThat(why(Map.of("-stamp", stamp), "A quiet word")).isEqualTo("null");

@@ -15,7 +15,6 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -30,8 +29,10 @@ import venue.core.body.form.Filling;
 import venue.store.answer.Answers;
 import venue.store.answer.FormCalls;
 import venue.store.answer.FormSeal;
+import venue.store.answer.HookHosts;
 import venue.store.answer.Taking;
 import venue.store.database.Database;
+import venue.store.record.By;
 import venue.store.record.Records;
 import venue.store.workspace.Workspaces;
 
@@ -40,6 +41,8 @@ class HooksTest {
 
     private static final Instant NOON = Instant.parse("2026-11-30T12:00:00Z");
     private static final SiteId YARD = new SiteId("yard");
+
+    private static final By OWNER = new By(new PersonId("ines"), "192.0.2.7");
 
     private record Got(String signed, String body) {}
 
@@ -54,6 +57,7 @@ class HooksTest {
     private Answers answers;
     private FormCalls calls;
     private FormSeal seal;
+    private HookHosts hosts;
 
     @BeforeEach
     void open() throws IOException {
@@ -63,6 +67,7 @@ class HooksTest {
         new Workspaces(database, clock, new Random(1)).begin(YARD, new PersonId("ines"), List.of());
         calls = new FormCalls(database);
         seal = new FormSeal(database);
+        hosts = new HookHosts(database, new Records(database, clock));
         other = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         other.createContext("/in", asked -> {
             String body = new String(asked.getRequestBody().readAllBytes(), StandardCharsets.UTF_8);
@@ -99,8 +104,11 @@ class HooksTest {
     }
 
     private Hooks hooks(String... allowed) {
-        HookSettings settings = new HookSettings(Set.of(allowed), Duration.ofMinutes(1));
-        return new Hooks(calls, answers, seal, new HookPost(settings), settings, clock);
+        for (String host : allowed) {
+            hosts.allow(OWNER, YARD, host, true);
+        }
+        HookSettings settings = new HookSettings(Duration.ofMinutes(1));
+        return new Hooks(calls, answers, seal, new HookPost(hosts), settings, clock);
     }
 
     private FormCalls.Called latest() {
@@ -161,5 +169,10 @@ class HooksTest {
         look(hooks(), 1);
         assertThat(latest().said()).contains("this machine or stands in a private network");
         assertThat(got).isEmpty();
+        calls.again(YARD, "ask", clock.instant());
+        look(hooks("127.0.0.1"), 1);
+        assertThat(latest().said()).isEqualTo("taken");
+        hosts.allow(OWNER, YARD, "127.0.0.1", false);
+        assertThat(hosts.allows("127.0.0.1")).isFalse();
     }
 }
