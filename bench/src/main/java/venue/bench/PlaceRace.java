@@ -56,9 +56,8 @@ final class PlaceRace {
 
     /** What doesn't hold; empty for nothing. */
     String run(int visitors, int places) throws Exception {
-        DemoServer.stop(DemoServer.start(program, data, port, "512m"));
-        prepare(places);
         Process first = DemoServer.start(program, data, port, "512m");
+        prepare(places);
         CountDownLatch half = new CountDownLatch(visitors / 3);
         ExecutorService all = Executors.newFixedThreadPool(visitors);
         List<CompletableFuture<Void>> racing = new ArrayList<>();

@@ -157,7 +157,10 @@ class BookingTest {
         visit.getByLabel("Your name").fill("Rhona Vale");
         visit.getByLabel("Your e-mail address").fill("rhona@vale.example");
         visit.locator("[name=consent]").check();
-        button(visit, "Book").click();
+        visit.getByLabel("How many of you?").fill("2");
+        assertThat(button(visit, "Book 2 places")).isVisible();
+        visit.getByLabel("How many of you?").fill("1");
+        button(visit, "Book a place").click();
         assertThat(visit.locator(".thanks")).containsText("You have a place: Geminids from the heather");
         String letter = letter("rhona@vale.example", "You have a place");
         assertThat(letter).contains("text/calendar").contains("event.ics");

@@ -89,12 +89,12 @@ class FormsTest extends DemoTest {
         visit.locator(".offer").first().click();
         visit.getByLabel("Your name").fill("Rhona Vale");
         visit.getByLabel("Your e-mail address").fill("rhona@vale");
-        button(visit, "Book").click();
+        button(visit, "Book a place").click();
         assertThat(visit.locator(".wrongs li")).hasCount(2);
         assertThat(visit.locator(".wrongs")).isFocused();
         visit.getByLabel("Your e-mail address").fill("rhona@vale.example");
         visit.locator("[name=consent]").check();
-        button(visit, "Book").dblclick();
+        button(visit, "Book a place").dblclick();
         assertThat(visit.locator(".thanks")).containsText("You are number 4 in line");
         button(visit, "Give it back").click();
         assertThat(visit.locator(".thanks")).containsText("Given back: Saturn’s late show");

@@ -6,6 +6,7 @@ import static venue.server.Answers.json;
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -169,6 +170,43 @@ class FormsTest {
         String table = maja.get(API + "/contact-form/table").body();
         assertThat(table.lines().findFirst()).contains("number,came,state,stands,line,name,email,words,consent");
         assertThat(table).contains("'=SUM(");
+    }
+
+    @Test
+    void aFormForMembersIsSentByThemAloneAndStandsOnTheirOwnPage() {
+        String page = "/visit/groups-and-school-parties";
+        Map<String, String> form = filled(
+                page,
+                "group",
+                "The Larks",
+                "name",
+                "Lark",
+                "email",
+                "lark@moor.example",
+                "day",
+                LocalDate.now().plusDays(40).toString(),
+                "people",
+                "12",
+                "consent",
+                "yes");
+        maja.give("set-value", "item", "group-form", "key", "members", "value", true);
+        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of("group-form"), "note", "")));
+        HttpResponse<String> asked = send(page, form);
+        assertThat(asked.statusCode()).isEqualTo(403);
+        assertThat(Jsoup.parse(asked.body()).select(".filling a[href^=/-/sign-in]"))
+                .hasSize(1);
+        HttpResponse<String> in =
+                stranger.form("/-/sign-in", "email=friend@kestrel-moor.example&password=" + Client.PASSWORD);
+        String cookie = Client.header(in, "Set-Cookie").get(0).replaceAll(";.*", "");
+        assertThat(stranger.form(page, encoded(form), "Cookie", cookie).statusCode())
+                .isEqualTo(303);
+        String mine = stranger.knownBy(cookie, "/-/my-page").body();
+        assertThat(Jsoup.parse(mine).select("a[href*=/-/answer]").text()).contains("Ask for a group visit");
+        assertThat(json(stranger.knownBy(cookie, "/-/my-page/kept.json"))
+                        .at("/sent/0/said/0/answered")
+                        .asString())
+                .isEqualTo("The Larks");
+        assertThat(stranger.visit("/-/my-page/kept.json").statusCode()).isEqualTo(404);
     }
 
     @Test

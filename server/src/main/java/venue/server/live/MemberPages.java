@@ -72,7 +72,7 @@ class MemberPages {
         }
         if (path.equals(KEPT)) {
             return caller.member()
-                    .map(m -> Reply.text("application/json; charset=utf-8", kept(m), "no-store")
+                    .map(m -> Reply.text("application/json; charset=utf-8", kept(workspace, m), "no-store")
                             .asDownload("kept.json"));
         }
         return task(path).map(task -> of(workspace, caller, task, begin(workspace, task, query)));
@@ -125,15 +125,22 @@ class MemberPages {
     }
 
     private Guest.Sent sent(Workspace workspace, Answer answer) {
-        Edition live = workspace.now().live();
-        String name = live.find(Form.class, answer.form()).map(Form::name).orElse("");
         String stands = AnswerWords.told(answer).stream()
                 .map(t -> t.in(p -> say(workspace, p)))
                 .collect(Collectors.joining(" "));
         return new Guest.Sent(
-                (name + " " + stands).strip(),
-                day(live.site(), answer.came()),
+                (name(workspace, answer) + " " + stands).strip(),
+                day(workspace.now().live().site(), answer.came()),
                 FilledPages.ANSWER + "?of=" + facts.token(answer.id()));
+    }
+
+    private static String name(Workspace workspace, Answer answer) {
+        return workspace
+                .now()
+                .live()
+                .find(Form.class, answer.form())
+                .map(Form::name)
+                .orElse("");
     }
 
     /** The member who asks, as pages greet them. */
@@ -183,17 +190,33 @@ class MemberPages {
     }
 
     /** All that is kept of a member, as a file. */
-    private String kept(Member member) {
-        record Kept(String name, String email, Map<String, String> fields, String since, List<Session> sessions) {
-            record Session(String device, String begunAt, String usedAt) {}
-        }
+    private String kept(Workspace workspace, Member member) {
+        record Session(String device, String begunAt, String usedAt) {}
+        record Line(String asked, String answered) {}
+        record Sent(String form, String at, String until, List<Line> said) {}
+        record Kept(
+                String name,
+                String email,
+                Map<String, String> fields,
+                String since,
+                List<Session> sessions,
+                List<Sent> sent) {}
         return ItemJson.write(new Kept(
                 member.name(),
                 member.email(),
                 member.fields(),
                 member.since(),
                 members.sessions().of(member.id()).stream()
-                        .map(s -> new Kept.Session(s.device(), s.begunAt(), s.usedAt()))
+                        .map(s -> new Session(s.device(), s.begunAt(), s.usedAt()))
+                        .toList(),
+                answers.ofMember(workspace.site(), member.id().toString()).stream()
+                        .map(a -> new Sent(
+                                name(workspace, a),
+                                a.came(),
+                                a.until(),
+                                a.said().stream()
+                                        .map(s -> new Line(s.label(), s.words()))
+                                        .toList()))
                         .toList()));
     }
 }

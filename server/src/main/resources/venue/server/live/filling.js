@@ -20,6 +20,13 @@
       for (const control of field.querySelectorAll('input, select, textarea')) control.disabled = !shown;
     }
   };
+  /** The button says for how many it is. */
+  const count = (form) => {
+    for (const button of form.querySelectorAll('[data-many]')) {
+      const many = Number(form.querySelector(`[name="${CSS.escape(button.dataset.of)}"]`)?.value);
+      button.textContent = many > 1 ? button.dataset.many.replace('#', many) : button.dataset.one;
+    }
+  };
   const step = (input) => {
     const row = document.createElement('div');
     row.className = 'stepped';
@@ -48,8 +55,9 @@
   const begin = (filling) => {
     const form = filling.querySelector('form');
     if (!form) return;
-    fit(form);
-    form.addEventListener('input', () => fit(form));
+    const typed = () => [fit, count].forEach((look) => look(form));
+    typed();
+    form.addEventListener('input', typed);
     form.querySelectorAll('input[type=number][step="1"]').forEach(step);
     form.querySelectorAll('.days').forEach(range);
     const work = form.querySelector('[name="-work"]');

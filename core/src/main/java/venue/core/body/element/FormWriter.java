@@ -11,8 +11,11 @@ import venue.core.basics.text.Phrase;
 import venue.core.body.form.FieldKind;
 import venue.core.body.form.FieldKinds;
 import venue.core.body.form.FilesField;
+import venue.core.body.form.Filling;
 import venue.core.body.form.FormNames;
 import venue.core.body.form.Mistake;
+import venue.core.body.form.Offer;
+import venue.core.body.form.PickSettings;
 import venue.core.body.form.Sending;
 import venue.core.body.form.Steps;
 import venue.core.body.scene.Scene;
@@ -119,6 +122,12 @@ final class FormWriter {
             out.text(say(Phrase.SIGN_IN)).end().end();
             return;
         }
+        Optional<FormField> full = full();
+        if (full.isPresent()) {
+            out.start("div", "thanks").element("p", say(Phrase.FORM_FULL)).end();
+            fields(List.of(full.get()));
+            return;
+        }
         begin();
         hidden(FormNames.STAMP, scene.forms().stamp());
         trap();
@@ -131,10 +140,37 @@ final class FormWriter {
             step(button);
         } else {
             fields(form.fields());
-            out.start("p", "send").start("button", "button strong").attr("type", "submit");
-            out.text(button).end().end();
+            send(button);
         }
         out.end();
+    }
+
+    /** What has to be chosen, where all of it is full and nobody may wait: nothing else is asked for then. */
+    private Optional<FormField> full() {
+        OfferWriter writer = new OfferWriter(scene, form, out);
+        return PickSettings.counted(form)
+                .filter(f -> f.mustBeGiven() && sending.state() == Sending.State.OPEN)
+                .filter(f -> {
+                    List<Offer> open = scene.forms().around().offers(f).stream()
+                            .filter(o -> !o.closed())
+                            .toList();
+                    return !open.isEmpty() && open.stream().allMatch(writer::isShut);
+                });
+    }
+
+    /** Where several may come its words go with how many: as it was typed here, as it is typed by a script of ours. */
+    private void send(String button) {
+        String many = form.said(FormSettings.BUTTON_MANY);
+        String of = form.said(FormSettings.PEOPLE);
+        boolean counts = !many.isEmpty() && !of.isEmpty();
+        int people = counts ? Filling.people(String.join("", sending.typed().getOrDefault(of, List.of()))) : 1;
+        out.start("p", "send").start("button", "button strong").attr("type", "submit");
+        if (counts) {
+            out.attr("data-one", button).attr("data-many", many).attr("data-of", of);
+        }
+        out.text(people > 1 ? many.replace(FormSettings.HOW_MANY, String.valueOf(people)) : button)
+                .end()
+                .end();
     }
 
     /** One step of it, or all looked over. */

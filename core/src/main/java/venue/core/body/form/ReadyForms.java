@@ -55,7 +55,9 @@ public final class ReadyForms {
                     "Book a place",
                     Map.of(
                             FormSettings.BUTTON,
-                            "Book",
+                            "Book a place",
+                            FormSettings.BUTTON_MANY,
+                            "Book # places",
                             FormSettings.PLACES,
                             "places",
                             FormSettings.PEOPLE,

@@ -21,6 +21,9 @@ public final class FormSettings {
     public static final String EMAIL =
             "[a-zA-Z0-9.!#$%&'*+/=?^_`{|}~-]+@[a-zA-Z0-9-]{1,63}(\\.[a-zA-Z0-9-]{1,63})*" + "\\.[a-zA-Z0-9-]{2,63}";
 
+    /** What stands for how many come in the words of a button. */
+    public static final String HOW_MANY = "#";
+
     public static final Property BUTTON =
             of("button", "The button says", PropertyType.WORDS).longest(60);
     public static final Property AFTER = choice(
@@ -49,6 +52,13 @@ public final class FormSettings {
     public static final Property PEOPLE = of("people", "How many come is said by", PropertyType.FIELD)
             .help("A number in this form. Without it each answer counts one.")
             .onlyWhen("places")
+            .under("Places that run out");
+    public static final Property BUTTON_MANY = of("buttonMany", "The button says for several", PropertyType.WORDS)
+            .longest(60)
+            .eachLine(new Property.LineRule(
+                    ".*" + HOW_MANY + ".*", "has no # for how many come.", "Write it as “Book # places”."))
+            .help("“Book # places”: how many come stands in place of #.")
+            .onlyWhen("people")
             .under("Places that run out");
     public static final Property WAITING = of("waiting", "Keep a waiting list when it is full", PropertyType.YES_NO)
             .fallback(Value.of(true))
@@ -112,6 +122,7 @@ public final class FormSettings {
             HANDS_ON,
             PLACES,
             PEOPLE,
+            BUTTON_MANY,
             WAITING,
             COPIES,
             LETTER,

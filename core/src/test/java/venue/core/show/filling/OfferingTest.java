@@ -158,6 +158,12 @@ class OfferingTest {
         Document page = drawn(view());
         assertThat(page.select(".offer .left").eachText())
                 .containsExactly("full · 2 wait · wait too", "1 place left", "4 places left");
+        assertThat(page.select(".send button").attr("data-many")).isEqualTo("Book # places");
+        assertThat(drawn(view().telling(new VisitorFacts(
+                                GIVEN, Sending.later("book", Map.of("people", List.of("3"))), "", true)))
+                        .select(".send button")
+                        .text())
+                .isEqualTo("Book 3 places");
         assertThat(page.select(".listing").text())
                 .contains("full · 2 wait", "1 place left")
                 .doesNotContain("4 people");
@@ -185,5 +191,10 @@ class OfferingTest {
         assertThat(drawn(view()).select(".offer input[disabled]").eachAttr("value"))
                 .containsExactly("full");
         assertThat(drawn(view()).select(".offers u")).isEmpty();
+        site = site.with(List.of(), List.of("half", "free"));
+        Document full = drawn(view());
+        assertThat(full.select(".filling .thanks").text()).isEqualTo("All places are given.");
+        assertThat(full.select(".offer")).hasSize(1);
+        assertThat(full.select(".filling form, .filling button")).isEmpty();
     }
 }
