@@ -16,8 +16,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
-/** Debian's headless Chromium. */
+/** Debian's headless Chromium: the one that can do nothing else, where it is installed. */
 final class Chromium implements AutoCloseable {
 
     private static final int PATIENCE_MS = 60_000;
@@ -39,7 +40,11 @@ final class Chromium implements AutoCloseable {
     private final Browser browser = playwright
             .chromium()
             .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(Stream.of("chromium-headless-shell", "chromium")
+                            .map(Path.of("/usr/bin")::resolve)
+                            .filter(Files::exists)
+                            .findFirst()
+                            .orElseThrow())
                     .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
 
     /** A window; on a busy machine it is waited for longer than usual. */
