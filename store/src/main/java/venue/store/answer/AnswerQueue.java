@@ -27,7 +27,7 @@ final class AnswerQueue implements AutoCloseable {
             try {
                 T made = work.get();
                 return () -> done.complete(made);
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
                 return () -> done.completeExceptionally(e);
             }
         }
@@ -81,7 +81,7 @@ final class AnswerQueue implements AutoCloseable {
             List<Runnable> answers =
                     database.write(() -> some.stream().map(Work::tried).toList());
             answers.forEach(tellers::execute);
-        } catch (RuntimeException trouble) {
+        } catch (RuntimeException | Error trouble) {
             some.forEach(w -> tellers.execute(() -> w.done().completeExceptionally(trouble)));
         }
     }
