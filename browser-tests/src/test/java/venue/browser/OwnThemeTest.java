@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
@@ -120,7 +119,6 @@ class OwnThemeTest extends DemoTest {
     private void aVisitorGetsIt(Chromium chromium) {
         try (BrowserContext visitor = chromium.context(1280, 800)) {
             Page visit = visitor.newPage();
-            visit.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
             visit.navigate(venue.site("/"));
             Assertions.assertThat(
                             visit.evaluate("async () => (await document.fonts.load('700 40px own-heading')).length"))
