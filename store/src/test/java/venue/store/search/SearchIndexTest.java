@@ -249,22 +249,31 @@ class SearchIndexTest {
         return typed.toString();
     }
 
+    /** Reads until it may leave; on a busy machine it takes more than a second to open a connection. */
+    private static void holds(IndexFile file, CountDownLatch begun, CountDownLatch leave) {
+        try {
+            file.read(sql -> sql.sql("select 1")
+                    .query((row, i) -> {
+                        begun.countDown();
+                        try {
+                            return leave.await(1, TimeUnit.MINUTES);
+                        } catch (InterruptedException e) {
+                            throw new IllegalStateException(e);
+                        }
+                    })
+                    .single());
+        } catch (Busy slow) {
+            holds(file, begun, leave);
+        }
+    }
+
     @Test
     void aFewSearchAtOnceAndTheOthersAreToldToComeAgain() throws InterruptedException {
         IndexFile file = IndexFile.open(folder.resolve("busy.index"), List.of(), "select 1");
         CountDownLatch begun = new CountDownLatch(IndexFile.READERS);
         CountDownLatch leave = new CountDownLatch(1);
         List<Thread> readers = IntStream.range(0, IndexFile.READERS)
-                .mapToObj(n -> new Thread(() -> file.read(sql -> sql.sql("select 1")
-                        .query((row, i) -> {
-                            begun.countDown();
-                            try {
-                                return leave.await(1, TimeUnit.MINUTES);
-                            } catch (InterruptedException e) {
-                                throw new IllegalStateException(e);
-                            }
-                        })
-                        .single())))
+                .mapToObj(n -> new Thread(() -> holds(file, begun, leave)))
                 .toList();
         readers.forEach(Thread::start);
         begun.await();
