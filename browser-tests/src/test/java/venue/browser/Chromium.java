@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -104,11 +105,21 @@ final class Chromium implements AutoCloseable {
     /** Chooses one of several by its words, unrolling them where they aren't in sight. */
     static void choose(Locator choice, String words) {
         PlaywrightAssertions.assertThat(choice).isVisible();
-        if (choice.locator(".chosen").count() > 0) choice.locator(".chosen").click();
-        choice.getByRole(
-                        AriaRole.RADIO,
-                        new Locator.GetByRoleOptions().setName(words).setExact(true))
-                .click();
+        Locator one = choice.getByRole(
+                AriaRole.RADIO, new Locator.GetByRoleOptions().setName(words).setExact(true));
+        for (int tries = 1; ; tries++) {
+            if (choice.locator(".chosen[aria-expanded=false]").count() > 0) {
+                choice.locator(".chosen").click();
+            }
+            try {
+                one.click(new Locator.ClickOptions().setTimeout(PATIENCE_MS / 6.0));
+                return;
+            } catch (TimeoutError folded) {
+                if (tries == 6) {
+                    throw folded;
+                }
+            }
+        }
     }
 
     /** What axe-core finds on a screen of ours, by day and by night; what is pressed has room, too (WCAG 2.2, 2.5.8). */
