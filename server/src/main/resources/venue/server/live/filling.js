@@ -24,7 +24,7 @@
   const count = (form) => {
     for (const button of form.querySelectorAll('[data-many]')) {
       const many = Number(form.querySelector(`[name="${CSS.escape(button.dataset.of)}"]`)?.value);
-      button.textContent = many > 1 ? button.dataset.many.replace('#', many) : button.dataset.one;
+      button.textContent = many > 1 ? button.dataset.many.replaceAll('#', many) : button.dataset.one;
     }
   };
   const step = (input) => {
