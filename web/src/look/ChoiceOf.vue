@@ -1,7 +1,9 @@
 <script setup lang="ts" generic="T extends string | number | boolean">
 import { nodeOf } from '@/look/targets'
+import { onClickOutside } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import { fold } from '@/words/fold'
+import { isPressed } from './pressed'
 
 /** One of several: a few stand side by side as words with a rule under the chosen one, more of them unroll in place. */
 defineOptions({ inheritAttrs: false })
@@ -73,9 +75,12 @@ function rollUp(event: KeyboardEvent) {
   event.stopPropagation()
   void unroll(false)
 }
+/** What is pressed elsewhere is pressed first; whoever only changes windows finds it as it was. */
 function left(event: FocusEvent) {
-  if (!root.value?.contains(nodeOf(event.relatedTarget))) open.value = false
+  const to = nodeOf(event.relatedTarget)
+  if (to && !root.value?.contains(to) && !isPressed()) open.value = false
 }
+onClickOutside(root, () => (open.value = false))
 </script>
 
 <template>

@@ -26,6 +26,9 @@ const pen = {
   radioOn: `${RING} ${DOT}`,
 }
 
+/** A count that went with the focus would move what is pressed next from beneath the pointer. */
+const STAYS = { persistentCounter: true }
+
 /** Vuetify as the mechanism: flat, hairlines, three-pixel corners, compact. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases: { ...aliases, ...pen }, sets: { mdi } },
@@ -36,8 +39,15 @@ export const vuetify = createVuetify({
   defaults: {
     global: { ripple: false },
     VBtn: { variant: 'outlined', rounded: 'sm', size: 'small', class: 'btn' },
-    VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
-    VTextarea: { variant: 'outlined', density: 'compact', hideDetails: 'auto', rows: 2, autoGrow: true },
+    VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto', ...STAYS },
+    VTextarea: {
+      variant: 'outlined',
+      density: 'compact',
+      hideDetails: 'auto',
+      rows: 2,
+      autoGrow: true,
+      ...STAYS,
+    },
     VAutocomplete: {
       variant: 'outlined',
       density: 'compact',

@@ -9,9 +9,11 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A test in a fresh demo, with its manager's window open. */
+@ExtendWith(WhatStood.class)
 abstract class DemoTest {
 
     @TempDir
