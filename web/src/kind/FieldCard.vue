@@ -97,11 +97,11 @@ function setFallback(value: Value | undefined) {
         <WrittenInput class="boxed" :rows="4" :value="choices" @written="setChoices" />
       </label>
       <label v-if="type === 'NUMBER' && !several">
-        <span class="label">Unit</span>
+        <span class="label">Unit; a currency’s code, as EUR, makes it a price</span>
         <WrittenInput
           class="boxed"
           :value="field.unit"
-          placeholder="mm, people, £"
+          placeholder="mm, people, EUR"
           maxlength="20"
           @written="(unit) => set({ unit })"
         />

@@ -14,7 +14,9 @@ final class DemoEntries {
     private DemoEntries() {}
 
     static List<Entry> all() {
-        return Stream.concat(sponsors(), hours()).toList();
+        return Stream.of(sponsors(), hours(), DemoShelf.things())
+                .flatMap(s -> s)
+                .toList();
     }
 
     private static Stream<Entry> sponsors() {

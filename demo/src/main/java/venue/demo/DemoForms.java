@@ -26,7 +26,7 @@ final class DemoForms {
     private DemoForms() {}
 
     static List<Form> all() {
-        return List.of(book(), group(), contact(), mirror());
+        return List.of(book(), group(), contact(), mirror(), DemoShelf.order());
     }
 
     private static Form ready(String from, String id, String name) {

@@ -51,6 +51,7 @@ final class DemoKinds {
                         .withTemplates("article-layout", List.of("article-layout", "event-layout", "plain"))
                         .with("meaning", Value.of("event")),
                 person(),
+                DemoShelf.kind(),
                 pageless(
                         "sponsor",
                         "Sponsor",

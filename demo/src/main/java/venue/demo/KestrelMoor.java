@@ -54,6 +54,7 @@ public final class KestrelMoor {
         pages.addAll(InstrumentPages.all());
         pages.addAll(MemberPages.all());
         pages.add(DemoForms.page());
+        pages.addAll(DemoShelf.pages());
         List<String> order =
                 List.of("welcome", "visit", "tonight", "instruments", "learn", "news", "people", "support", "adopt");
         for (int i = 0; i < pages.size(); i++) {
@@ -86,6 +87,7 @@ public final class KestrelMoor {
         words(facts, "footMenu", "foot");
         words(facts, "searchPage", "search");
         facts.put("headerMembers", Value.of(true));
+        words(facts, "basket", "sheet");
         words(facts, "joinWay", "asked");
         words(facts, "joinConsent", "I agree that my name and address are kept for as long as I am a member.");
         facts.put(

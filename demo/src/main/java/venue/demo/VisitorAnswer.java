@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  * @param ago before how long
  * @param state what is done about it
  * @param note what is noted about it; what begins with {@code apart:} says why it is taken for spam
- * @param values what was filled in, by the name of the control; {@code @21} is the day in three weeks
+ * @param values what was filled in, by the name of the control; {@code @21} is the day in three weeks, {@code |} stands between several
  */
 public record VisitorAnswer(
         String form, String page, Duration ago, String state, String note, Map<String, String> values) {
@@ -61,11 +61,10 @@ public record VisitorAnswer(
         return values.entrySet().stream()
                 .collect(Collectors.toUnmodifiableMap(
                         Map.Entry::getKey,
-                        e -> List.of(
-                                e.getValue().startsWith("@")
-                                        ? today.plusDays(Long.parseLong(
-                                                        e.getValue().substring(1)))
-                                                .toString()
-                                        : e.getValue())));
+                        e -> e.getValue().startsWith("@")
+                                ? List.of(today.plusDays(
+                                                Long.parseLong(e.getValue().substring(1)))
+                                        .toString())
+                                : List.of(e.getValue().split(" \\| "))));
     }
 }

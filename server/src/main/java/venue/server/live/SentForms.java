@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import venue.core.body.form.FormNames;
 import venue.core.model.site.BoundPage;
 import venue.store.workspace.Workspace;
 
@@ -31,8 +32,12 @@ class SentForms {
     private final Walks walks;
     private final MemberForms forms;
     private final MemberSignIn signIn;
+    private final LiveSites sites;
+    private final Baskets baskets;
 
-    SentForms(Callers callers, Walks walks, MemberForms forms, MemberSignIn signIn) {
+    SentForms(Callers callers, Walks walks, MemberForms forms, MemberSignIn signIn, LiveSites sites, Baskets baskets) {
+        this.sites = sites;
+        this.baskets = baskets;
         this.walks = walks;
         this.callers = callers;
         this.forms = forms;
@@ -42,7 +47,9 @@ class SentForms {
     /** Whether forms are taken at an address. */
     boolean takes(Workspace workspace, String path) {
         return workspace.now().release() > 0
-                && (path.equals(MemberSignIn.OUT) || MemberPages.task(path).isPresent());
+                && (path.equals(MemberSignIn.OUT)
+                        || path.equals(FormNames.BASKET)
+                        || MemberPages.task(path).isPresent());
     }
 
     void take(Workspace workspace, Request asked, Response answer) throws IOException {
@@ -53,6 +60,13 @@ class SentForms {
         } else {
             Map<String, String> form = new HashMap<>();
             asked.getParameterMap().forEach((key, values) -> form.put(key, values[0]));
+            if (asked.getRequestURI().equals(FormNames.BASKET)) {
+                String what = form.getOrDefault(FormNames.TAKE, "");
+                Reply reply = baskets.take(workspace, asked, what)
+                        .orElseGet(() -> sites.of(workspace).at("/-"));
+                Replies.send(asked, answer, reply);
+                return;
+            }
             Sent sent = new Sent(workspace, callers.of(workspace, asked), asked, form);
             send(
                     asked,

@@ -37,6 +37,7 @@ class SiteAddresses {
     private final Callers callers;
     private final MemberPages memberPages;
     private final FilledPages filled;
+    private final Baskets baskets;
 
     SiteAddresses(
             LiveSites sites,
@@ -46,7 +47,9 @@ class SiteAddresses {
             Callers callers,
             MemberPages memberPages,
             FilledPages filled,
+            Baskets baskets,
             Noted noted) {
+        this.baskets = baskets;
         this.filled = filled;
         this.walks = walks;
         this.callers = callers;
@@ -104,6 +107,9 @@ class SiteAddresses {
                 walk.isPresent() ? Optional.empty() : memberPages.at(workspace, caller, path, query(asked));
         if (members.isPresent()) {
             return members;
+        }
+        if (path.equals(FormNames.BASKET)) {
+            return baskets.at(workspace, asked);
         }
         if (path.equals(FilledPages.ANSWER)) {
             return Optional.of(filled.lead(workspace, caller, query(asked).getOrDefault("of", "")));

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A cookie of one site's host name alone (RFC 6265): no script reads it, and no other site's form sends it. Under HTTPS its name begins
+ * A cookie of one site's host name alone (RFC 6265): no script reads it unless it is told, and no other site's form sends it. Under HTTPS its name begins
  * with {@code __Host-}, so that no other host can have set it.
  */
 record SiteCookie(String name, boolean secure) {
@@ -24,6 +24,11 @@ record SiteCookie(String name, boolean secure) {
     /** The same, for so many seconds. */
     String holding(String value, long seconds) {
         return holding(value) + "; Max-Age=" + seconds;
+    }
+
+    /** The same where a script of the page reads it, too. */
+    String told(String value, long seconds) {
+        return holding(value, seconds).replace("; HttpOnly", "");
     }
 
     /** The header that takes it away. */

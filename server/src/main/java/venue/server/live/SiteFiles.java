@@ -52,6 +52,7 @@ class SiteFiles {
             Head.SCHEME, "scheme.js",
             Head.SEARCH, "search.js",
             Head.FILLING, "filling.js",
+            Head.BASKET, "basket.js",
             Head.MAP, "map.js");
 
     private final MediaFiles media;

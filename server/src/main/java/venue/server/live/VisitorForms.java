@@ -12,6 +12,7 @@ import org.apache.catalina.connector.Response;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.Hash;
 import venue.core.basics.text.Phrase;
+import venue.core.body.form.BasketField;
 import venue.core.body.form.FieldKinds;
 import venue.core.body.form.Filling;
 import venue.core.body.form.FormNames;
@@ -154,10 +155,14 @@ class VisitorForms {
         Posted known = new Posted(bodies.known(workspace.site(), form.get(), posted.values()));
         Came came = new Came(workspace, caller, site, view, page.get(), form.get(), known, network);
         String back = posted.one(FormNames.BACK);
-        if (walk.isPresent()) {
-            return done(tried(came));
-        }
-        return back.isEmpty() ? filled(came) : done(givenBack(came, back));
+        Optional<Sending> counted =
+                Baskets.counted(came.form(), known, came.filling().typed(known));
+        CompletionStage<Reply> coming = counted.isPresent()
+                ? done(came.shown(counted.get(), 200))
+                : walk.isPresent() ? done(tried(came)) : back.isEmpty() ? filled(came) : done(givenBack(came, back));
+        return BasketField.in(came.form()).isEmpty()
+                ? coming
+                : coming.thenApply(r -> Baskets.keeping(asked, came.form(), known, r));
     }
 
     static CompletionStage<Reply> done(Reply reply) {
@@ -268,7 +273,7 @@ class VisitorForms {
                 .flatMap(view.edition()::page)
                 .filter(view::leadsTo)
                 .map(view::path)
-                .or(form::nextAddress)
+                .or(() -> form.nextAddress().map(a -> HandedOn.order(a, form, answer)))
                 .orElseGet(() -> pages.address(view, came.page(), answer));
     }
 

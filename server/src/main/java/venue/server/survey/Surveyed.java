@@ -23,6 +23,7 @@ import venue.core.check.survey.FormFindings;
 import venue.core.check.survey.GroupsWithoutMembers;
 import venue.core.check.survey.Severity;
 import venue.core.check.survey.Survey;
+import venue.core.check.survey.WareFindings;
 import venue.core.edition.edition.Edition;
 import venue.core.live.address.Addresses;
 import venue.core.live.address.AtAddress;
@@ -126,6 +127,7 @@ public class Surveyed {
         return Stream.of(
                         Stream.of(ASKED, IDLE, GroupsWithoutMembers.RULE),
                         FormFindings.RULES.stream(),
+                        WareFindings.RULES.stream(),
                         Survey.rules().stream())
                 .flatMap(r -> r)
                 .toList();
@@ -151,24 +153,26 @@ public class Surveyed {
                 forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working));
     }
 
-    /** What is found of forms, by what visitors sent until now. */
+    /** What is found of forms and baskets, by what visitors sent until now. */
     public static List<Finding> forms(Answers answers, boolean mail, Instant now, SiteId site, Edition working) {
+        List<Finding> wares = WareFindings.in(working);
         List<String> ids = working.all(Form.class).map(Form::id).toList();
         if (ids.isEmpty()) {
-            return List.of();
+            return wares;
         }
         Map<String, Instant> oldest = answers.fresh(site, ids).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().oldest()));
         Map<String, Map<String, Given.Count>> given = working.all(Form.class)
                 .filter(f -> f.placesField().isPresent())
                 .collect(Collectors.toMap(Form::id, f -> answers.places().given(site, f.id())));
-        return FormFindings.in(
+        List<Finding> found = FormFindings.in(
                 working,
                 new FormFindings.Around(
                         mail,
                         now,
                         oldest,
                         (form, item) -> given.getOrDefault(form, Map.of()).getOrDefault(item, Given.Count.NONE)));
+        return Stream.concat(wares.stream(), found.stream()).toList();
     }
 
     /** What is found of groups that alone may see pages, by who belongs to them now. */

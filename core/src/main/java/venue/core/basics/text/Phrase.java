@@ -172,7 +172,26 @@ public enum Phrase {
     GAVE_BACK,
     GIVE_BACK,
     GIVE_BACK_WORDS,
-    CALLED_OFF;
+    CALLED_OFF,
+    BASKET,
+    TAKE_ALONG,
+    SOLD_OUT,
+    BASKET_EMPTY,
+    BASKET_SEE,
+    BASKET_SUM,
+    BASKET_EACH,
+    BASKET_WAS,
+    BASKET_AMOUNT,
+    BASKET_NOTE,
+    BASKET_OUT,
+    BASKET_AGAIN,
+    BASKET_ORDER,
+    BASKET_TAKEN,
+    BASKET_PRICE,
+    BASKET_GONE,
+    BASKET_LEFT,
+    BASKET_MOST,
+    BASKET_FULL;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -41,6 +41,7 @@ public final class Elements {
             new CountdownElement(),
             new ListingElement(),
             new FormElement(),
+            new TakeElement(),
             new SearchElement(),
             new ContentsElement(),
             new SiteIndexElement(),

@@ -237,6 +237,11 @@ final class FieldWriter implements Control.Pen {
     }
 
     @Override
+    public void taken(Control.Taken taken) {
+        new BasketWriter(scene, frame, out).write();
+    }
+
+    @Override
     public void between(Control.Between between) {
         frame.start("div");
         out.trusted(scene.words().rich(between.html()));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.form.BasketField;
 import venue.core.body.form.FieldKind;
 import venue.core.body.form.FieldKinds;
 import venue.core.body.form.FilesField;
@@ -101,6 +102,10 @@ final class FormWriter {
         hidden(FormNames.FORM, form.id());
     }
 
+    private FieldFrame frame(FormField field) {
+        return new FieldFrame(scene, field, ids.getOrDefault(field.key(), ""), sending, out);
+    }
+
     private void status(String words) {
         out.start("div", "thanks").attr("role", "status").attr("tabindex", -1);
         out.element("p", words).end();
@@ -116,10 +121,7 @@ final class FormWriter {
         if (form.is(FormSettings.MEMBERS)
                 && !scene.guest().isMember()
                 && !scene.forms().isWhole()) {
-            out.element("p", say(Phrase.FORM_FOR_MEMBERS));
-            String back = URLEncoder.encode(scene.forms().action(), StandardCharsets.UTF_8);
-            out.start("p").start("a", "button strong").attr("href", "/-/sign-in?to=" + back);
-            out.text(say(Phrase.SIGN_IN)).end().end();
+            forMembers();
             return;
         }
         Optional<FormField> full = full();
@@ -128,7 +130,29 @@ final class FormWriter {
             fields(List.of(full.get()));
             return;
         }
+        Optional<FormField> basket = BasketField.in(form);
+        if (basket.filter(f -> new BasketWriter(scene, frame(f), out).isEmpty()).isPresent()) {
+            new BasketWriter(scene, frame(basket.get()), out).empty();
+            return;
+        }
         begin();
+        if (basket.isPresent()) {
+            // What the enter key presses: the first button would take out a line.
+            out.start("button", "unseen").attr("type", "submit").attr("tabindex", -1);
+            out.attr("aria-hidden", "true").end();
+        }
+        asking();
+        out.end();
+    }
+
+    private void forMembers() {
+        out.element("p", say(Phrase.FORM_FOR_MEMBERS));
+        String back = URLEncoder.encode(scene.forms().action(), StandardCharsets.UTF_8);
+        out.start("p").start("a", "button strong").attr("href", "/-/sign-in?to=" + back);
+        out.text(say(Phrase.SIGN_IN)).end().end();
+    }
+
+    private void asking() {
         hidden(FormNames.STAMP, scene.forms().stamp());
         trap();
         if (form.is(FormSettings.WORK)) {
@@ -142,7 +166,6 @@ final class FormWriter {
             fields(form.fields());
             send(button);
         }
-        out.end();
     }
 
     /** What has to be chosen, where all of it is full and nobody may wait: nothing else is asked for then. */
@@ -222,11 +245,7 @@ final class FormWriter {
                 }
             }
             FieldKind kind = FieldKinds.of(field);
-            new FieldWriter(
-                            scene,
-                            form,
-                            new FieldFrame(scene, field, ids.getOrDefault(field.key(), ""), sending, out),
-                            out)
+            new FieldWriter(scene, form, frame(field), out)
                     .write(kind.control(field, scene.forms().around()));
         }
         if (within) {

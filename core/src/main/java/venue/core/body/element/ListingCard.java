@@ -209,6 +209,9 @@ final class ListingCard {
 
     /** How to reach somebody, and the way on. */
     private void acts(Page page) {
+        if (props.flag("take")) {
+            TakeWriter.write(scene, page, out);
+        }
         if (!props.text("contacts").equals("none")) {
             Contacts.write(scene, key -> scene.words().words(page, key), props.text("contacts"), out);
         }

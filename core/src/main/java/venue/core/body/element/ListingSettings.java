@@ -141,6 +141,9 @@ final class ListingSettings {
             choice("contacts", "Contacts", "none=None", "words=As words", "signs=As signs", "buttons=As buttons")
                     .onlyWhen(ListingLayouts.showing("contacts"))
                     .help("From their own fields “email” and “phone”."),
+            of("take", "Take it along", YES_NO)
+                    .fallback(Value.of(true))
+                    .help("Where their kind can be taken along and they have a price."),
             of("button", "Words of a button", WORDS).longest(60).onlyWhen(ListingLayouts.showing("button")));
 
     private static final List<Property> VISITORS = List.of(

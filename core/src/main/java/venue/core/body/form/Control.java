@@ -26,6 +26,8 @@ public sealed interface Control {
         void files(Files files);
 
         void between(Between between);
+
+        void taken(Taken taken);
     }
 
     void by(Pen pen);
@@ -102,6 +104,14 @@ public sealed interface Control {
         @Override
         public void by(Pen pen) {
             pen.files(this);
+        }
+    }
+
+    /** What was taken along: each visitor's own. */
+    record Taken() implements Control {
+        @Override
+        public void by(Pen pen) {
+            pen.taken(this);
         }
     }
 

@@ -1,7 +1,9 @@
 package venue.core.body.form;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import venue.core.basics.text.Phrase;
 import venue.core.model.form.FieldSettings;
@@ -60,6 +62,13 @@ public abstract class FieldKind {
     /** The names of its controls. */
     public List<String> names(FormField field) {
         return List.of(field.key());
+    }
+
+    /** What stands in its controls after it was sent, by name. */
+    Map<String, List<String>> typed(FormField field, Posted posted) {
+        return names(field).stream()
+                .filter(posted.values()::containsKey)
+                .collect(Collectors.toMap(n -> n, posted::all));
     }
 
     /** By what it is filled in. */

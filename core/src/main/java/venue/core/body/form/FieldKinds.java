@@ -37,6 +37,7 @@ public final class FieldKinds {
             new TickFields.Yes(),
             new TickFields.Consent(),
             new FilesField(),
+            new BasketField(),
             new BetweenField(),
             new StepField());
 

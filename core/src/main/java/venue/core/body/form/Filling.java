@@ -162,10 +162,7 @@ public record Filling(Form form, AtHand around) {
     /** The names of all controls, with what stands in them: what was sent stays, right or wrong. */
     public Map<String, List<String>> typed(Posted posted) {
         Map<String, List<String>> typed = new HashMap<>();
-        form.fields().stream()
-                .flatMap(f -> FieldKinds.of(f).names(f).stream())
-                .filter(posted.values()::containsKey)
-                .forEach(n -> typed.put(n, posted.all(n)));
+        form.fields().forEach(f -> typed.putAll(FieldKinds.of(f).typed(f, posted)));
         return typed;
     }
 

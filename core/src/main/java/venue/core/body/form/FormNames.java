@@ -31,6 +31,12 @@ public final class FormNames {
     /** How much of it: so many bits of a hash (SHA-256) are zero. */
     public static final int WORK_BITS = 15;
 
+    /** Where things are taken along, and what was is looked over. */
+    public static final String BASKET = "/-/basket";
+
+    /** The id of what is taken along. */
+    public static final String TAKE = "-take";
+
     private FormNames() {}
 
     /** The id of a form on its page. */

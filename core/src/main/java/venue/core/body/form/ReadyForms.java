@@ -76,6 +76,28 @@ public final class ReadyForms {
                     lines("know", "What should we know?"),
                     CONSENT),
             form(
+                    "order",
+                    "Order",
+                    Map.of(
+                            FormSettings.BUTTON,
+                            "Order",
+                            FormSettings.LETTER,
+                            true,
+                            FormSettings.LETTER_WORDS,
+                            "Thank you for your order. We write to you when it is on its way."),
+                    FormField.of("basket", "What you take along", BasketField.KEY),
+                    NAME.with("width", "half"),
+                    EMAIL.with("width", "half"),
+                    lines("address", "Where should it go?"),
+                    one(
+                                    "pay",
+                                    "How do you pay?",
+                                    "rows",
+                                    "By letter: a bill comes along",
+                                    "On the spot, when I fetch it")
+                            .asked(),
+                    CONSENT),
+            form(
                     "group-visit",
                     "Ask for a group visit",
                     Map.of(FormSettings.BUTTON, "Ask for it"),

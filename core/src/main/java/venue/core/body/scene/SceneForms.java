@@ -1,6 +1,7 @@
 package venue.core.body.scene;
 
 import java.util.Optional;
+import venue.core.body.basket.Ware;
 import venue.core.body.form.AtHand;
 import venue.core.body.form.PlacesLeft;
 import venue.core.body.form.Sending;
@@ -21,6 +22,12 @@ public interface SceneForms {
 
     /** How many may come to a page or entry, and how many are left; empty where nothing runs out. */
     Optional<PlacesLeft> seats(Page page);
+
+    /** A page or entry as it can be taken along; empty where it can't be, or nothing can be ordered. */
+    Optional<Ware> ware(Page page);
+
+    /** Something can be taken along here: the page loads what makes that quicker. */
+    void takes();
 
     /** Whether what is filled in comes here: not from pages that are served elsewhere. */
     boolean isHere();

@@ -141,6 +141,11 @@ public record Kind(
         return Values.flag(settings, "topics");
     }
 
+    /** Whether visitors may put its pages or entries into a basket. */
+    public boolean isTakenAlong() {
+        return Values.flag(settings, "takenAlong");
+    }
+
     /** Whether it has entries without pages, shown by listings alone. */
     public boolean isPageless() {
         return Values.flag(settings, "pageless");

@@ -27,6 +27,11 @@ public final class KindSettings {
             of("topics", "Its pages are topics", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Words of the site that other pages name in a field of topics; each has a page of its own."),
+            of("takenAlong", "Can be taken along", PropertyType.YES_NO)
+                    .fallback(Value.of(false))
+                    .help(
+                            "Visitors put its pages or entries into the basket. What each costs says a number with the key “price” whose unit"
+                                    + " is a currency, as EUR; how many there are, one with the key “left”: at 0 it is sold out."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),

@@ -21,7 +21,10 @@ public final class UsualFields {
     /** Those that a listing shows in places of their own. */
     public static final Set<String> IN_LISTINGS = Set.of(SUMMARY, PICTURE, DATE);
 
-    /** What something costs. */
+    /** How many of something there are. */
+    public static final String LEFT = "left";
+
+    /** What something costs: a number whose unit is a currency. */
     public static final String PRICE = "price";
 
     private static final List<Property> DECLARED = List.of(
@@ -32,7 +35,8 @@ public final class UsualFields {
             Property.of(PERSON, "Person", PropertyType.ENTRY),
             Property.of(EMAIL, "E-mail", PropertyType.WORDS),
             Property.of(PHONE, "Telephone", PropertyType.WORDS),
-            Property.of(PRICE, "Price", PropertyType.WORDS));
+            Property.of(PRICE, "Price", PropertyType.NUMBER).unit("EUR"),
+            Property.of(LEFT, "How many there are", PropertyType.NUMBER));
 
     private UsualFields() {}
 

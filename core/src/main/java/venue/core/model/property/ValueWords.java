@@ -5,7 +5,9 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
+import java.util.Optional;
 import venue.core.basics.text.Words;
+import venue.core.basics.value.Money;
 import venue.core.basics.value.Value;
 
 /** Values in words of a language. */
@@ -17,6 +19,10 @@ public final class ValueWords {
 
     public static String of(Property property, Value value, Locale locale) {
         if (value instanceof Value.Num num) {
+            Optional<Money> money = Money.of(num.number(), property.unit());
+            if (money.isPresent()) {
+                return money.get().in(locale);
+            }
             String unit = property.unit().isEmpty() ? "" : " " + property.unit();
             return num.number().toPlainString() + unit;
         }

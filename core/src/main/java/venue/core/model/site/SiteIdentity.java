@@ -21,6 +21,8 @@ public final class SiteIdentity {
 
     public static final String HEADER_MENU = "headerMenu";
     public static final String HEADER_MEMBERS = "headerMembers";
+    public static final String BASKET = "basket";
+    public static final String NO_BASKET = "none";
     public static final String FOOT_MENU = "footMenu";
     public static final String CLOSING_MENU = "closingMenu";
 
@@ -74,6 +76,14 @@ public final class SiteIdentity {
                                     .fallback(Value.of(false))
                                     .help(
                                             "“Sign in” for strangers; for members “My page”, with how much is new to them."),
+                            choice(
+                                            BASKET,
+                                            "Basket in the header",
+                                            NO_BASKET + "=Not shown",
+                                            "page=Leads to its page",
+                                            "sheet=Opens beside the page")
+                                    .help(
+                                            "With how many things were taken along. It is there once an order form stands on a page."),
                             of(HEADER_MENU, "Menu in the header", PropertyType.MENU)
                                     .help("Stands beside the name, and behind one button on narrow screens."))),
             new PropertyGroup(

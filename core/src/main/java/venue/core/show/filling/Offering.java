@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Window;
+import venue.core.body.basket.Ware;
 import venue.core.body.form.AtHand;
 import venue.core.body.form.Given;
 import venue.core.body.form.Offer;
@@ -83,6 +84,25 @@ public final class Offering implements AtHand {
                 new ListingQuery.Offered(List.of(), false, false, false, false));
         return new Gathering(looks, query, here, Asked.NOTHING)
                 .all(Set.of()).stream().limit(MOST).map(this::offer).toList();
+    }
+
+    @Override
+    public Optional<Ware> ware(String id) {
+        Edition edition = looks.edition();
+        return edition.find(OfKind.class, id)
+                .map(OfKind::asListed)
+                .filter(p -> edition.page(id).isEmpty()
+                        || edition.plan().isShown(id) && looks.opens().test(p))
+                .flatMap(p -> Wares.of(edition, p));
+    }
+
+    @Override
+    public List<Ware> wares(String kind, int most) {
+        return Wares.all(looks.edition(), kind)
+                .flatMap(of -> ware(of.id()).stream())
+                .filter(w -> !w.isSoldOut())
+                .limit(most)
+                .toList();
     }
 
     private Offer offer(Page page) {

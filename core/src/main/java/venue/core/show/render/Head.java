@@ -46,6 +46,9 @@ public final class Head {
     /** It sends a form without leaving the page; without it the page comes anew. */
     public static final String FILLING = "/-/filling.js";
 
+    /** It takes things along without leaving the page, and says how many were. */
+    public static final String BASKET = "/-/basket.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -131,6 +134,9 @@ public final class Head {
         }
         if (scene.needs().needsFilling() && !view.isMarked()) {
             out.start("script").attr("src", FILLING).attr("defer").end();
+        }
+        if (scene.needs().needsBasket() && !view.isMarked()) {
+            out.start("script").attr("src", BASKET).attr("defer").end();
         }
         if (scene.gathered().search().hasLine() && !view.isMarked()) {
             out.start("script").attr("src", SEARCH).attr("defer").end();

@@ -10,12 +10,14 @@ import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Values;
 import venue.core.body.element.SocialLinks;
+import venue.core.body.form.FormNames;
 import venue.core.body.scene.Guest;
 import venue.core.body.scene.ShownMenu;
 import venue.core.body.search.Found;
 import venue.core.model.menu.Menu;
 import venue.core.model.site.SiteIdentity;
 import venue.core.model.theme.Look;
+import venue.core.show.filling.Wares;
 
 /** Writes the header: who it is, the main menu, and what stands at its end. */
 final class Header {
@@ -166,6 +168,27 @@ final class Header {
         out.end();
     }
 
+    /** How the basket is shown; empty where it isn't, or nothing can be ordered. */
+    private String basket(Map<String, Value> facts) {
+        boolean ordered = scene.forms().isHere()
+                && Wares.ordering(view.edition()).filter(view::shows).isPresent();
+        return ordered ? Values.text(facts, SiteIdentity.BASKET).replace(SiteIdentity.NO_BASKET, "") : "";
+    }
+
+    /** How many were taken along is known to the browser alone: a script of ours tells it. */
+    private void basketTool(String how) {
+        scene.forms().takes();
+        out.start("a", "find basket-tool").attr("href", FormNames.BASKET).attr("data-basket", how);
+        out.attr("data-order", scene.words().say(Phrase.BASKET_ORDER))
+                .attr("data-close", scene.words().say(Phrase.CLOSE));
+        out.text(scene.words().say(Phrase.BASKET))
+                .text(" ")
+                .start("b")
+                .attr("hidden")
+                .end()
+                .end();
+    }
+
     /** A call to act is there when it has words and leads somewhere that this visitor may open. */
     private void tools(Look theme) {
         Map<String, Value> facts = view.edition().site().facts();
@@ -179,13 +202,17 @@ final class Header {
                 ? Optional.empty()
                 : scene.gathered().search().named();
         boolean members = Values.flag(facts, SiteIdentity.HEADER_MEMBERS);
-        if (!social && act.isEmpty() && !switches && search.isEmpty() && !members) {
+        String basket = basket(facts);
+        if (!social && act.isEmpty() && !switches && search.isEmpty() && !members && basket.isEmpty()) {
             return;
         }
         out.start("div", "tools");
         search.ifPresent(at -> search(at, theme.text("headerSearch")));
         if (members) {
             members(scene.guest());
+        }
+        if (!basket.isEmpty()) {
+            basketTool(basket);
         }
         if (switches) {
             out.start("button", "scheme").attr("type", "button").attr("hidden");

@@ -1,7 +1,10 @@
 package venue.core.show.render;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import venue.core.body.basket.Ware;
+import venue.core.body.form.BasketField;
 import venue.core.body.form.Filling;
 import venue.core.body.form.PlacesLeft;
 import venue.core.body.form.Posted;
@@ -11,6 +14,7 @@ import venue.core.body.scene.SceneForms;
 import venue.core.model.form.Form;
 import venue.core.model.page.Page;
 import venue.core.show.filling.Offering;
+import venue.core.show.filling.Wares;
 
 /** What visitors fill in on one page. */
 final class PageForms implements SceneForms {
@@ -44,7 +48,13 @@ final class PageForms implements SceneForms {
     @Override
     public Sending sending(String form) {
         Sending sending = view.facts().sending();
-        return sending.isOfEvery() ? tried(form, sending.state()) : sending.at(form);
+        Sending here = sending.isOfEvery() ? tried(form, sending.state()) : sending.at(form);
+        return isWhole() && here.state() == Sending.State.OPEN
+                ? form(form)
+                        .flatMap(BasketField::in)
+                        .map(field -> Sending.stepped(form, 1, BasketField.typed(field, BasketField.sample(offering))))
+                        .orElse(here)
+                : here;
     }
 
     /** As it stands where nothing was filled in, or all of it. */
@@ -52,8 +62,10 @@ final class PageForms implements SceneForms {
         return form(id).filter(f -> state == Sending.State.REFUSED)
                 .map(form -> {
                     Filling filling = new Filling(form, offering);
-                    return filling.refused(
-                            Posted.NOTHING, filling.check(Posted.NOTHING).mistakes());
+                    Posted nothing = new Posted(BasketField.in(form)
+                            .map(f -> BasketField.typed(f, BasketField.sample(offering)))
+                            .orElse(Map.of()));
+                    return filling.refused(nothing, filling.check(nothing).mistakes());
                 })
                 .orElseGet(() -> Sending.sent(id, state));
     }
@@ -61,6 +73,18 @@ final class PageForms implements SceneForms {
     @Override
     public Optional<PlacesLeft> seats(Page of) {
         return isHere() ? offering.seats(of) : Optional.empty();
+    }
+
+    @Override
+    public Optional<Ware> ware(Page of) {
+        return isHere() && Wares.ordering(view.edition()).filter(view::shows).isPresent()
+                ? offering.ware(of.id())
+                : Optional.empty();
+    }
+
+    @Override
+    public void takes() {
+        needs.needBasket();
     }
 
     @Override

@@ -17,6 +17,7 @@ final class PageNeeds {
     private boolean leans;
     private boolean forms;
     private boolean filling;
+    private boolean basket;
 
     PageRules rules() {
         return rules;
@@ -79,6 +80,15 @@ final class PageNeeds {
 
     boolean needsFilling() {
         return filling;
+    }
+
+    /** Something can be taken along here, or what was is told of. */
+    void needBasket() {
+        basket = true;
+    }
+
+    boolean needsBasket() {
+        return basket;
     }
 
     /** Something here is better with the small script of the public site, though it can be read without. */

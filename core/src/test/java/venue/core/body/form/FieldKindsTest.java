@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -19,6 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
+import venue.core.body.basket.Ware;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormField;
 
@@ -39,6 +41,16 @@ class FieldKindsTest {
 
         @Override
         public List<Offer> offers(FormField field) {
+            return List.of();
+        }
+
+        @Override
+        public Optional<Ware> ware(String id) {
+            return Optional.empty();
+        }
+
+        @Override
+        public List<Ware> wares(String kind, int most) {
             return List.of();
         }
 
