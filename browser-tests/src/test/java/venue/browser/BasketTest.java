@@ -29,7 +29,6 @@ class BasketTest extends DemoTest {
                 .first()
                 .click();
         assertThat(page.locator("body")).containsText("2 × Red torch, £9.50 = £19.00");
-        leadsToItsPage();
     }
 
     private static Locator take(Page visit, String what) {
@@ -59,7 +58,9 @@ class BasketTest extends DemoTest {
         visit.getByLabel("Your e-mail address").fill("alma@reed.example");
         visit.getByLabel("On the spot, when I fetch it").check();
         visit.locator("[name=consent]").check();
-        visit.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Order").setExact(true))
+        visit.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Order").setExact(true))
                 .dblclick();
         assertThat(visit.locator(".thanks")).isVisible();
         assertThat(visit.locator(".tools .basket-tool b").last()).isHidden();
@@ -86,20 +87,13 @@ class BasketTest extends DemoTest {
     }
 
     private void raise() {
-        page.navigate(venue.venue("/kestrel-moor/entries/shelf-thing"));
-        Locator price = page.getByRole(AriaRole.ROW)
-                .filter(new Locator.FilterOptions().setHasText("Red torch"))
-                .getByLabel("Price");
+        page.navigate(venue.venue("/kestrel-moor/kinds/shelf-thing"));
+        Locator price = page.locator("tr[data-entry=shelf-2]").getByLabel("Price");
         price.fill("10.50");
         price.press("Tab");
         assertThat(page.locator(".stand")).containsText("All changes kept");
-        page.locator(".stand .strong").click();
+        page.navigate(venue.venue("/kestrel-moor/releases"));
         Chromium.release(page);
-        assertThat(page.locator("body")).containsText("Release 2");
-    }
-
-    private void leadsToItsPage() {
-        assertThat(page.locator(".stand")).containsText("All changes kept");
-        assertThat(page.url()).contains("/answers");
+        assertThat(page.locator(".stand")).containsText("release 2");
     }
 }

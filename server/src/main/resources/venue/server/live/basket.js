@@ -18,6 +18,8 @@
       told.hidden = n === 0;
     }
   };
+  /** What only helps where no script does it by itself. */
+  const spare = () => document.querySelectorAll('.filling p.count, .basket .see').forEach((p) => (p.hidden = true));
   const read = async (answer) => new DOMParser().parseFromString(await answer.text(), 'text/html');
   const opens = [...tools].some((t) => t.dataset.basket === 'sheet') && tools[0];
 
@@ -50,6 +52,7 @@
     sheet.setAttribute('aria-label', title.textContent);
     sheet.replaceChildren(head, within, ...(within.matches('form') ? [on] : []));
     if (!sheet.open) sheet.showModal();
+    spare();
   };
   const open = async () => show(await read(await fetch(BASKET)));
   for (const tool of tools) {
@@ -71,6 +74,7 @@
     if (!next?.matches('form')) return location.assign(BASKET);
     const at = document.activeElement?.getAttribute('aria-label');
     form.querySelector('fieldset:has(> .taken)').replaceWith(next.querySelector('fieldset'));
+    spare();
     form.querySelector(`[aria-label="${CSS.escape(at ?? '')}"]`)?.focus();
   };
   const again = (form, button) => renew(form, button).catch(() => form.submit());
@@ -109,4 +113,5 @@
   if (document.querySelector('.filling .basket.empty') && many() && location.pathname !== BASKET) location.replace(BASKET);
   addEventListener('pageshow', count);
   count();
+  spare();
 })();

@@ -60,7 +60,7 @@ final class BasketWriter {
         out.start("p", "see").start("a").attr("href", FormNames.BASKET).text(say(Phrase.BASKET_SEE));
         out.end().end();
         if (!suggests.isEmpty()) {
-            out.start("ul", "suggested");
+            out.start("ul", "wares");
             scene.forms().around().wares(suggests, SUGGESTED).forEach(this::suggested);
             out.end();
         }

@@ -33,11 +33,6 @@ final class FormElement extends DeclaredKind {
     }
 
     @Override
-    public List<String> summary() {
-        return List.of(FORM);
-    }
-
-    @Override
     public boolean isGathered() {
         return true;
     }

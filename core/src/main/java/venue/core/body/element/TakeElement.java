@@ -16,7 +16,7 @@ final class TakeElement extends DeclaredKind {
 
     TakeElement() {
         super(
-                "take",
+                "take-it-along",
                 "Take it along",
                 "What this page’s thing costs, and the button that puts it into the basket",
                 of("price", "With its price", PropertyType.YES_NO).fallback(Value.of(true)));

@@ -145,13 +145,13 @@ public final class BasketField extends FieldKind {
         return Optional.empty();
     }
 
-    /** Each line as it was, and what they come to. */
+    /** What it came to, and each line as it was. */
     @Override
     public String inWords(FormField field, List<String> values, AtHand around) {
         Basket basket = basket(values);
         String lines = basket.lines().stream().map(l -> words(l, around)).collect(Collectors.joining("\n"));
         String language = around.locale().getLanguage();
-        return lines.isEmpty() ? "" : lines + "\n" + Phrase.BASKET_SUM.in(language) + ": " + sum(basket, around);
+        return lines.isEmpty() ? "" : Phrase.BASKET_SUM.in(language) + ": " + sum(basket, around) + "\n" + lines;
     }
 
     private static String words(Line line, AtHand around) {

@@ -93,8 +93,9 @@ class FillingTest {
     }
 
     private static FormField random(String key, Random chance) {
-        List<FieldKind> kinds =
-                FieldKinds.all().stream().filter(FieldKind::asks).toList();
+        List<FieldKind> kinds = FieldKinds.all().stream()
+                .filter(k -> k.asks() && !k.key().equals("basket"))
+                .toList();
         FieldKind kind = kinds.get(chance.nextInt(kinds.size()));
         FormField field = FormField.of(key, "Field " + key, kind.key());
         for (venue.core.model.property.Property setting : kind.settings()) {
@@ -288,6 +289,9 @@ class FillingTest {
     @Test
     void everyReadyFormStandsWithItsLabelsAndSaysWhatIsWrongWhereItIs() {
         for (Form ready : ReadyForms.all()) {
+            if (BasketField.in(ready).isPresent()) {
+                continue;
+            }
             Form form = FieldKinds.check(ready);
             View view = view(site(form));
             Document open = drawn(view);

@@ -142,7 +142,7 @@ class WaresTest {
                 List.of("", "<b>blue</b>")));
         Filling.Said said = filling().said(filling().check(posted).values()).get(0);
         assertThat(said.words())
-                .isEqualTo("2 × The torch, £9.50 = £19.00\n1 × The mug, £11.00 = £11.00 (<b>blue</b>)\nSum: £30.00");
+                .isEqualTo("Sum: £30.00\n2 × The torch, £9.50 = £19.00\n1 × The mug, £11.00 = £11.00 (<b>blue</b>)");
         assertThat(BasketField.basket(said.value().lines().toList()).sums()).hasToString("[30.00 GBP]");
     }
 
@@ -153,7 +153,7 @@ class WaresTest {
                 .containsExactlyInAnyOrder("torch", "mug");
         assertThat(plain.select(".card .sold-out")).hasSize(1);
         assertThat(plain.select(".filling form:not(.take)")).isEmpty();
-        assertThat(plain.select(".basket.empty .suggested li")).hasSize(2);
+        assertThat(plain.select(".basket.empty .wares li")).hasSize(2);
         Basket basket = BasketField.basket(List.of("torch 2 8.00 GBP", "blanket 1 48.00 GBP"));
         Document own = drawn(
                 view().telling(VisitorFacts.NONE.at(Sending.stepped("order", 1, BasketField.typed(field(), basket)))));
