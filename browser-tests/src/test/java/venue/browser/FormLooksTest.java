@@ -22,7 +22,7 @@ class FormLooksTest extends DemoTest {
     void noneHasAViolationInAnyLook() {
         List<String> forms =
                 ((List<?>) page.evaluate(FORMS)).stream().map(String::valueOf).toList();
-        assertThat(forms).hasSize(7);
+        assertThat(forms).hasSize(8);
         forms.forEach(form -> Sampler.alone(page, "f-" + form, "form", Map.of("form", form)));
         String proofs = Sampler.proofs(page);
         List<String> all = new ArrayList<>();

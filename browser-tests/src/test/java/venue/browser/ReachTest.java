@@ -145,7 +145,7 @@ class ReachTest extends DemoTest {
 
     private void putOnEveryPage() {
         open("accessibility");
-        reach("On every page", "above the footer of all 69 pages");
+        reach("On every page", "above the footer of all 71 pages");
         assertThat(card(MINE)).hasCount(0);
         assertThat(page.locator(".elsewhere").filter(new Locator.FilterOptions().setHasText("on every page")))
                 .hasCount(2);

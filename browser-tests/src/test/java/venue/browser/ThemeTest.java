@@ -60,7 +60,7 @@ class ThemeTest extends DemoTest {
 
     private void sayWhatEveryPageSays() {
         openPart("Header");
-        assertThat(page.locator(".sheet-outline")).containsText("on 67 pages, not on Landing’s");
+        assertThat(page.locator(".sheet-outline")).containsText("on 69 pages, not on Landing’s");
         setting("Call to act").locator("input").fill("Come up");
         page.keyboard().press("Tab");
         assertThat(wide().locator("header .in > .tools .button")).hasText("Come up");
@@ -182,7 +182,7 @@ class ThemeTest extends DemoTest {
         Locator civic =
                 page.locator(".columns section").filter(new Locator.FilterOptions().setHas(page.getByText("Civic")));
         civic.getByText("Wear it…").click();
-        assertThat(page.locator(".sheet")).containsText("Changes how 69 pages look");
+        assertThat(page.locator(".sheet")).containsText("Changes how 71 pages look");
         assertThat(page.locator(".sheet")).containsText("Dusk stays among the looks");
         button("Wear Civic").click();
         assertThat(page.locator(".screen-head")).containsText("wears Civic");

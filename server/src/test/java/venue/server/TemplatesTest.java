@@ -52,7 +52,7 @@ class TemplatesTest extends TwoAtWork {
     @Test
     void aTemplateTellsWhatWearsItAndHowItsCopiesStand() {
         JsonNode wide = json(maja.get(SITE + "/templates/wide"));
-        assertThat(wide.get("pages").asInt()).isEqualTo(5);
+        assertThat(wide.get("pages").asInt()).isEqualTo(6);
         assertThat(wide.get("wearing").findValuesAsString("title")).contains("Visit", "Dark-sky camping");
         assertThat(wide.get("zones").get(0).get("sections").findValuesAsString("reach"))
                 .containsExactly("STARTER", "STARTER");
@@ -105,7 +105,7 @@ class TemplatesTest extends TwoAtWork {
     void howFarASectionCouldReachIsToldBeforehand() {
         JsonNode effects = json(maja.get(SITE + "/pages/tonight/sections/tonight-main1/reaches"));
         assertThat(effects.findValuesAsString("to")).containsExactly("SHARED", "TEMPLATE", "EVERYWHERE");
-        assertThat(effects.get(2).get("says").asString()).contains("69 pages");
+        assertThat(effects.get(2).get("says").asString()).contains("71 pages");
         refused(maja.get(SITE + "/pages/tonight/sections/nope/reaches"), 404, "unknown-section");
         refused(maja.give("reach-section", "page", "groups", "section", "nope", "to", "HERE"), 404, "unknown-section");
         refused(

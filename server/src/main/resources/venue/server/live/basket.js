@@ -1,7 +1,7 @@
 // Takes things along without leaving the page, says how many were, and opens the basket beside the page. Without it the page comes anew.
 (() => {
   const BASKET = '/-/basket';
-  const tools = document.querySelectorAll('.basket-tool');
+  const tools = document.querySelectorAll('[data-basket]');
   /** How many things the cookie holds: each line says it behind its id. */
   const many = () => {
     const kept = document.cookie.match(/(?:^|; )(?:__Host-)?venue-basket=([^;]*)/)?.[1] ?? '';
@@ -13,13 +13,16 @@
   const count = () => {
     const n = many();
     for (const tool of tools) {
-      const told = tool.querySelector('b');
+      const told = tool.querySelector('b') ?? tool.appendChild(document.createElement('b'));
       told.textContent = n;
       told.hidden = n === 0;
     }
   };
   /** What only helps where no script does it by itself. */
   const spare = () => document.querySelectorAll('.filling p.count, .basket .see').forEach((p) => (p.hidden = true));
+  const styled = (href) => {
+    if (!document.querySelector(`link[href="${href}"]`)) document.head.append(Object.assign(document.createElement('link'), { rel: 'stylesheet', href }));
+  };
   const read = async (answer) => new DOMParser().parseFromString(await answer.text(), 'text/html');
   const opens = [...tools].some((t) => t.dataset.basket === 'sheet') && tools[0];
 
@@ -38,17 +41,16 @@
   const show = (page) => {
     const within = lines(page);
     if (!within) return location.assign(BASKET);
-    if (!document.querySelector('link[href="/-/forms.css"]')) {
-      document.head.append(Object.assign(document.createElement('link'), { rel: 'stylesheet', href: '/-/forms.css' }));
-    }
+    const words = within.querySelector('[data-order]')?.dataset ?? within.dataset;
+    styled('/-/forms.css');
     sheet ??= document.body.appendChild(Object.assign(document.createElement('dialog'), { className: 'basket-sheet filling' }));
     const head = document.createElement('p');
     head.className = 'head';
     const title = Object.assign(document.createElement('b'), { textContent: tools[0].firstChild.textContent.trim() });
-    const close = Object.assign(document.createElement('button'), { type: 'button', className: 'button', textContent: tools[0].dataset.close });
+    const close = Object.assign(document.createElement('button'), { type: 'button', className: 'button', textContent: words.close });
     close.addEventListener('click', () => sheet.close());
     head.append(title, close);
-    const on = Object.assign(document.createElement('a'), { href: BASKET, className: 'button strong', textContent: tools[0].dataset.order });
+    const on = Object.assign(document.createElement('a'), { href: BASKET, className: 'button strong', textContent: words.order });
     sheet.setAttribute('aria-label', title.textContent);
     sheet.replaceChildren(head, within, ...(within.matches('form') ? [on] : []));
     if (!sheet.open) sheet.showModal();
@@ -112,6 +114,7 @@
   // The page was written for everybody: whoever has something in it gets it as it is.
   if (document.querySelector('.filling .basket.empty') && many() && location.pathname !== BASKET) location.replace(BASKET);
   addEventListener('pageshow', count);
+  styled('/-/basket.css');
   count();
   spare();
 })();

@@ -94,6 +94,17 @@
     said.value = button.value;
     form.append(said);
   };
+  /** What was written stays where it is. */
+  const lost = (filling, form) => {
+    filling.querySelector('.wrongs')?.remove();
+    const told = document.createElement('div');
+    told.className = 'wrongs';
+    told.setAttribute('role', 'alert');
+    told.tabIndex = -1;
+    told.append(Object.assign(document.createElement('p'), { textContent: form.dataset.lost }));
+    form.before(told);
+    told.focus();
+  };
   async function send(filling, form, button, done) {
     if (form.dataset.sending) return;
     form.dataset.sending = 'yes';
@@ -114,8 +125,9 @@
       }
       form.submit();
     } catch {
-      // The connection is gone, or it leads to another host: the browser says so, or goes there.
-      form.submit();
+      // Where this page can still be asked for, it leads to another host: the browser goes there.
+      if (await fetch(form.action, { method: 'HEAD', cache: 'no-store' }).catch(() => null)) return form.submit();
+      lost(filling, form);
     } finally {
       delete form.dataset.sending;
       form.removeAttribute('aria-busy');

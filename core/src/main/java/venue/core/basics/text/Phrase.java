@@ -191,7 +191,8 @@ public enum Phrase {
     BASKET_GONE,
     BASKET_LEFT,
     BASKET_MOST,
-    BASKET_FULL;
+    BASKET_FULL,
+    FORM_LOST;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -55,6 +55,7 @@ final class BasketWriter {
         String suggests = field.said(BasketField.SUGGESTS);
         scene.forms().takes();
         out.start("div", "basket empty").attr("id", frame.id()).attr("tabindex", -1);
+        beside();
         frame.told();
         out.element("p", say(Phrase.BASKET_EMPTY));
         out.start("p", "see").start("a").attr("href", FormNames.BASKET).text(say(Phrase.BASKET_SEE));
@@ -65,6 +66,11 @@ final class BasketWriter {
             out.end();
         }
         out.end();
+    }
+
+    /** What the sheet says in which it is shown beside a page. */
+    private void beside() {
+        out.attr("data-order", say(Phrase.BASKET_ORDER)).attr("data-close", say(Phrase.CLOSE));
     }
 
     private void suggested(Ware ware) {
@@ -80,6 +86,7 @@ final class BasketWriter {
         scene.forms().takes();
         frame.group();
         out.start("ul", "taken");
+        beside();
         Basket now = new Basket(basket().lines().stream()
                 .flatMap(l -> ware(l).map(w -> line(l, w, notes)).stream())
                 .toList());

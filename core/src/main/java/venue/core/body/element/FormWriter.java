@@ -92,6 +92,7 @@ final class FormWriter {
                 .attr("method", "post")
                 .attr("action", scene.forms().action() + "#" + FormNames.anchor(form.id()))
                 .attr("aria-label", form.name())
+                .attr("data-lost", say(Phrase.FORM_LOST))
                 .attr("novalidate");
         if (FilesField.isIn(form)) {
             out.attr("enctype", "multipart/form-data");

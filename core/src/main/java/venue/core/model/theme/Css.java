@@ -25,7 +25,7 @@ final class Css {
     }
 
     static String decimal(double number) {
-        return String.format(Locale.ROOT, "%.3f", number);
+        return String.format(Locale.ROOT, "%.3f", number).replaceFirst("\\.?0+$", "");
     }
 
     /** The value of {@code text-transform} for a choice of case. */

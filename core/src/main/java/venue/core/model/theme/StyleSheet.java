@@ -81,7 +81,7 @@ public record StyleSheet(String look, String css, String hash, String tokens, St
 
     /** The custom properties alone: what a colour or a number of the look comes to. All else stays as it is. */
     public static String tokens(Look theme) {
-        return root(theme) + tones(theme);
+        return (root(theme) + tones(theme)).replace(";}", "}").replaceFirst("}:root\\{", ";");
     }
 
     private static String root(Look theme) {

@@ -49,6 +49,9 @@ public final class Head {
     /** It takes things along without leaving the page, and says how many were. */
     public static final String BASKET = "/-/basket.js";
 
+    /** How what is taken along is set. */
+    public static final String BASKET_STYLE = "/-/basket.css";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -96,6 +99,9 @@ public final class Head {
         }
         if (scene.needs().needsFilling()) {
             out.empty("link").attr("rel", "stylesheet").attr("href", FORMS);
+        }
+        if (scene.needs().needsTaking()) {
+            out.empty("link").attr("rel", "stylesheet").attr("href", BASKET_STYLE);
         }
         if (view.wrapping().stylesheet() != null) {
             out.empty("link")

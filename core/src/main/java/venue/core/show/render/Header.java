@@ -177,16 +177,9 @@ final class Header {
 
     /** How many were taken along is known to the browser alone: a script of ours tells it. */
     private void basketTool(String how) {
-        scene.forms().takes();
-        out.start("a", "find basket-tool").attr("href", FormNames.BASKET).attr("data-basket", how);
-        out.attr("data-order", scene.words().say(Phrase.BASKET_ORDER))
-                .attr("data-close", scene.words().say(Phrase.CLOSE));
-        out.text(scene.words().say(Phrase.BASKET))
-                .text(" ")
-                .start("b")
-                .attr("hidden")
-                .end()
-                .end();
+        scene.needs().needBasket();
+        out.start("a", "find").attr("href", FormNames.BASKET).attr("data-basket", how);
+        out.text(scene.words().say(Phrase.BASKET)).end();
     }
 
     /** A call to act is there when it has words and leads somewhere that this visitor may open. */

@@ -84,7 +84,7 @@ final class PageForms implements SceneForms {
 
     @Override
     public void takes() {
-        needs.needBasket();
+        needs.needTaking();
     }
 
     @Override

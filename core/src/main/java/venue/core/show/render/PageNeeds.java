@@ -18,6 +18,7 @@ final class PageNeeds {
     private boolean forms;
     private boolean filling;
     private boolean basket;
+    private boolean taking;
 
     PageRules rules() {
         return rules;
@@ -82,7 +83,17 @@ final class PageNeeds {
         return filling;
     }
 
-    /** Something can be taken along here, or what was is told of. */
+    /** Something can be taken along here. */
+    void needTaking() {
+        taking = true;
+        basket = true;
+    }
+
+    boolean needsTaking() {
+        return taking;
+    }
+
+    /** What was taken along is told of here. */
     void needBasket() {
         basket = true;
     }
