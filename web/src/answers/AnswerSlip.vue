@@ -27,6 +27,7 @@ const emit = defineEmits<{
   write: []
   remove: []
   close: []
+  leave: []
   sender: []
 }>()
 const site = useSite()
@@ -73,7 +74,12 @@ const print = () => window.print()
 </script>
 
 <template>
-  <aside class="side-pane slip-pane" aria-label="The chosen answer">
+  <aside
+    class="side-pane slip-pane"
+    aria-label="The chosen answer"
+    tabindex="-1"
+    @keydown.esc="$event.defaultPrevented || emit('leave')"
+  >
     <article class="slip">
       <header class="row-flex">
         <span class="grow">{{ form }} · no. {{ row.number }}</span>

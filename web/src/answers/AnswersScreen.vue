@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, nextTick, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import NewFormSheet from '@/form/NewFormSheet.vue'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
@@ -87,11 +87,14 @@ watchDebounced(
   { debounce: 400 },
 )
 const formNames = computed(() => Object.fromEntries((told.value?.forms ?? []).map((f) => [f.id, f.name])))
-function open(id: string) {
+/** By keys it is looked at there and then; Esc leads back to its row. */
+function open(id: string, byKey = false) {
   chosen.value = id
+  if (byKey) void nextTick(() => document.querySelector<HTMLElement>('.slip-pane')?.focus())
   const state = rows.value.find((r) => r.id === id)?.state
   if (state === 'new') void work([id], { state: 'read' })
 }
+const toRow = () => document.querySelector<HTMLElement>('tr.chosen .name')?.focus()
 async function removeMeant() {
   sheet.value = null
   await remove(meant.value.map((r) => r.id))
@@ -186,6 +189,7 @@ async function removeMeant() {
           @write="((picked = []), (sheet = 'write'))"
           @remove="((picked = []), (sheet = 'remove'))"
           @close="chosen = null"
+          @leave="toRow"
         />
       </div>
       <NewFormSheet v-if="sheet === 'new'" @close="sheet = null" />

@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import type { AnswerRow, FormAnswers } from '@/api/types'
-import { inputOf } from '@/look/targets'
+import { elementOf, inputOf } from '@/look/targets'
 import { whenWords } from '@/words/whenWords'
 import { markOf, saidOf, standsWords } from './answerWords'
 import type { AnswersOrder } from './useAnswers'
@@ -18,7 +18,7 @@ const props = defineProps<{
   /** The names of forms by their ids, where answers of several stand here. */
   forms?: Record<string, string>
 }>()
-const emit = defineEmits<{ open: [id: string]; more: []; sort: [by: AnswersOrder] }>()
+const emit = defineEmits<{ open: [id: string, byKey?: boolean]; more: []; sort: [by: AnswersOrder] }>()
 /** Whether a column is the one by which they are ordered, as it is said aloud. */
 const sorted = (...by: AnswersOrder[]) =>
   by.includes(props.order) ? (props.order === 'NEWEST' ? 'descending' : 'ascending') : undefined
@@ -36,6 +36,12 @@ const keys = computed(
       .map((c) => c.key),
 )
 const columns = computed(() => props.found.columns.filter((c) => keys.value.includes(c.key)))
+/** The row after, or before, the one at hand. */
+function step({ target }: Event, by: 1 | -1) {
+  const row = elementOf(target)?.closest('tr')
+  const next = by === 1 ? row?.nextElementSibling : row?.previousElementSibling
+  next?.querySelector<HTMLElement>('.name')?.focus()
+}
 function toggle(key: string) {
   const next = keys.value.includes(key) ? keys.value.filter((k) => k !== key) : [...keys.value, key]
   kept.value = { ...kept.value, [props.form]: next }
@@ -90,7 +96,7 @@ const pick = (id: string, on: boolean) =>
           </th>
         </tr>
       </thead>
-      <tbody>
+      <tbody @keydown.down.prevent="step($event, 1)" @keydown.up.prevent="step($event, -1)">
         <tr
           v-for="r in rows"
           :key="r.id"
@@ -108,7 +114,13 @@ const pick = (id: string, on: boolean) =>
           <td class="cut">{{ markOf(r.state) }} {{ r.state }}</td>
           <td v-if="forms" class="cut">{{ forms[r.form] ?? 'A form that was removed' }}</td>
           <td>
-            <button type="button" class="name cut" dir="auto" :title="r.who" @click.stop="emit('open', r.id)">
+            <button
+              type="button"
+              class="name cut"
+              dir="auto"
+              :title="r.who"
+              @click.stop="emit('open', r.id, $event.detail === 0)"
+            >
               {{ r.who || r.email || `No. ${r.number}` }}
             </button>
           </td>

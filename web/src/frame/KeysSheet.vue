@@ -48,6 +48,14 @@ const groups = [
       ['M', 'Marks in the proof'],
     ],
   },
+  {
+    name: 'Answers',
+    keys: [
+      ['↑ ↓', 'From row to row'],
+      ['Enter', 'Into the answer'],
+      ['Esc', 'Back to its row'],
+    ],
+  },
   { name: 'Theme', keys: [['B', 'Hold to see it as it was']] },
 ]
 </script>

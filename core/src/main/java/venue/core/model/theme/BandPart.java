@@ -80,6 +80,10 @@ final class BandPart implements Part {
 
     @Override
     public String rules(Look look, Files files) {
-        return TITLE.rules(look);
+        String texture = look.text("bandTexture");
+        return TITLE.rules(look)
+                + (look.text("bandBack").equals("texture")
+                        ? ".tx-" + texture + "{" + Texture.declared(texture) + "}"
+                        : "");
     }
 }

@@ -25,7 +25,9 @@ final class Css {
     }
 
     static String decimal(double number) {
-        return String.format(Locale.ROOT, "%.3f", number).replaceFirst("\\.?0+$", "");
+        return String.format(Locale.ROOT, "%.3f", number)
+                .replaceFirst("\\.?0+$", "")
+                .replaceFirst("^(-?)0\\.", "$1.");
     }
 
     /** The value of {@code text-transform} for a choice of case. */

@@ -60,8 +60,7 @@ public record StyleSheet(String look, String css, String hash, String tokens, St
     private static StyleSheet compiled(Look theme, Files files) {
         String faces = Voice.faces(theme, files);
         String tokens = tokens(theme);
-        String rules = Texture.rules()
-                + Rules.of(theme)
+        String rules = Rules.of(theme)
                 + ThemeSettings.PARTS.stream().map(p -> p.rules(theme, files)).collect(Collectors.joining());
         String css = faces + tokens + rules;
         return new StyleSheet(theme.id(), css, Hash.shortOf(css), tokens, faces + rules);

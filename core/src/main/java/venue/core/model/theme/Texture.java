@@ -54,13 +54,8 @@ public enum Texture {
         return Arrays.stream(values()).filter(t -> path(t.key()).equals(path)).findFirst();
     }
 
-    /** The rules by which sections show textures. */
-    static String rules() {
-        StringBuilder css = new StringBuilder();
-        for (Texture texture : values()) {
-            css.append(".tx-").append(texture.key()).append("{--tx:url(");
-            css.append(path(texture.key())).append(")}");
-        }
-        return css.toString();
+    /** What lets one be seen where it is worn. */
+    public static String declared(String key) {
+        return "--tx:url(" + path(key) + ")";
     }
 }

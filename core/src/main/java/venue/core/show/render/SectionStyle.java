@@ -8,6 +8,7 @@ import venue.core.body.element.Elements;
 import venue.core.body.scene.Props;
 import venue.core.model.media.Media;
 import venue.core.model.section.Section;
+import venue.core.model.theme.Texture;
 
 /** Turns a section's settings into classes of the site's stylesheet, and exact values into rules of the page's own. */
 final class SectionStyle {
@@ -72,7 +73,7 @@ final class SectionStyle {
                 classes.add("g gf-" + settings.text("backFrom") + " gt-" + settings.text("backTo"));
                 unlessUsual(classes, settings, "backTowards", "below", "g-");
             }
-            case "texture" -> classes.add("tx tx-" + settings.text("texture"));
+            case "texture" -> classes.add("tx " + rules.rule("", Texture.declared(settings.text("texture"))));
             case "tile" -> settings.media("tile").ifPresent(m -> classes.add("tile " + tile(rules, m)));
             default -> {
                 // the tone's own ground; a picture is an element of its own
