@@ -110,6 +110,22 @@ async function letter() {
             }}
           </p>
         </section>
+        <section v-if="members.hosts.length">
+          <h2>Answers are handed on to</h2>
+          <ul class="hosts" aria-label="Hosts that are allowed">
+            <li v-for="host in members.hosts" :key="host" class="row-flex">
+              <span class="grow cut" :title="host">{{ host }}</span>
+              <v-btn
+                :aria-label="`${host}: no longer`"
+                @click="act(post('/api/people/hosts/bar', {}, { host }))"
+                >No longer</v-btn
+              >
+            </li>
+          </ul>
+          <p class="quiet">
+            Allowed for every form of every site, also on this machine or in a private network.
+          </p>
+        </section>
         <section>
           <h2>Mail</h2>
           <div class="row-flex">
@@ -146,6 +162,10 @@ async function letter() {
 </template>
 
 <style scoped>
+.hosts {
+  list-style: none;
+  padding: 0;
+}
 .people {
   max-width: 1080px;
   margin: 0 auto;

@@ -32,6 +32,7 @@ describe('people', () => {
     ],
     secondStepAsked: false,
     mail: false,
+    hosts: ['till.moor.example'],
   }
 
   it('stand in groups, with what they are, and are changed by owners alone', async () => {
@@ -44,6 +45,7 @@ describe('people', () => {
       'Invited, not yet come',
       'Deactivated',
       'What is asked of everybody',
+      'Answers are handed on to',
       'Mail',
     ])
     expect(wrapper.text()).toContain('editor of Loomgate Yard')
@@ -55,6 +57,8 @@ describe('people', () => {
     expect(sent).toEqual([])
     await press(wrapper, 'Erase for good')
     expect(sent).toEqual(['/people/ada/erase {}'])
+    await wrapper.get('[aria-label="till.moor.example: no longer"]').trigger('click')
+    expect(sent.at(-1)).toBe('/people/hosts/bar {"host":"till.moor.example"}')
 
     useSession().person = { id: 'tomas', owner: false } as never
     await flushPromises()

@@ -1,6 +1,7 @@
 package venue.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static venue.server.Answers.json;
 
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
@@ -106,6 +107,16 @@ class BasketsTest {
         assertThat(order(filled(five)).statusCode()).as("the same once more").isEqualTo(303);
         assertThat(orders()).hasSize(before + 1);
         assertThat(orders().get(0).said().get(0).words()).contains("5 × Red torch, £9.50 = £47.50");
+    }
+
+    @Test
+    void whatItComesToGoesAlongToWhereItIsPaid() {
+        json(maja.give("set-value", "item", "order-form", "key", "after", "value", "address"));
+        json(maja.give("set-value", "item", "order-form", "key", "address", "value", "https://till.example/in?at=2"));
+        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of("order-form"), "note", "")));
+        HttpResponse<String> ordered = order(filled(cookie(take("shelf-5", ""))));
+        assertThat(ordered.headers().firstValue("Location").orElse(""))
+                .matches("https://till\\.example/in\\?at=2&order=[\\w-]+&sum=6\\.00&currency=GBP");
     }
 
     @Test

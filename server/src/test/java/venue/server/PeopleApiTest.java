@@ -75,6 +75,7 @@ class PeopleApiTest {
     void ownersAloneChangePeopleAndTheLastOneStays() {
         Client tomas = Client.signedIn(port, "tomas");
         refused(tomas.post("/api/people/maja/deactivate", "{}"), 403, "owners-only");
+        refused(tomas.post("/api/people/hosts/bar", json("host", "x.example")), 403, "owners-only");
         refused(tomas.get("/api/people"), 403, "managers-only");
         refused(maja.post("/api/people/maja/deactivate", "{}"), 409, "last-owner");
         refused(maja.post("/api/people/maja/owner", json("owner", false)), 409, "last-owner");

@@ -15,6 +15,7 @@ import venue.core.basics.item.SiteId;
 import venue.core.model.site.Role;
 import venue.server.here.Caller;
 import venue.server.mail.Mail;
+import venue.store.answer.HookHosts;
 import venue.store.people.Credentials;
 import venue.store.people.Person;
 import venue.store.people.SignInRules;
@@ -32,6 +33,7 @@ class TeamController {
     private final Credentials credentials;
     private final Workspaces workspaces;
     private final Mail mail;
+    private final HookHosts hosts;
 
     TeamController(
             Team team,
@@ -39,7 +41,9 @@ class TeamController {
             SignInRules rules,
             Credentials credentials,
             Workspaces workspaces,
-            Mail mail) {
+            Mail mail,
+            HookHosts hosts) {
+        this.hosts = hosts;
         this.team = team;
         this.members = members;
         this.rules = rules;
@@ -48,8 +52,12 @@ class TeamController {
         this.mail = mail;
     }
 
-    /** Everybody whom whoever asks may see, and what is asked of all. */
-    record Members(List<TeamMember> people, boolean secondStepAsked, boolean mail) {}
+    /**
+     * Everybody whom whoever asks may see, and what is asked of all.
+     *
+     * @param hosts that answers may be handed on to though they are this machine or stand in a private network; owners alone see them
+     */
+    record Members(List<TeamMember> people, boolean secondStepAsked, boolean mail, List<String> hosts) {}
 
     /** Whom to invite; {@code seats} is their role by site. */
     record Invite(String email, @Nullable String name, Map<SiteId, Role> seats, boolean owner) {}
@@ -69,9 +77,15 @@ class TeamController {
 
     record NewRules(boolean secondStepAsked) {}
 
+    record BarredHost(String host) {}
+
     @GetMapping
     Members all(Caller caller) {
-        return new Members(members.seenBy(caller), rules.asksSecondStep(), mail.isSetUp());
+        return new Members(
+                members.seenBy(caller),
+                rules.asksSecondStep(),
+                mail.isSetUp(),
+                caller.person().owner() ? hosts.all() : List.of());
     }
 
     /** Invites somebody, or makes whoever has not come yet a new link. */
@@ -168,6 +182,13 @@ class TeamController {
     void rules(Caller caller, @RequestBody NewRules asked) {
         caller.requireOwner("ask a second step of everybody");
         rules.askSecondStep(caller.by(), asked.secondStepAsked());
+    }
+
+    /** Answers are handed on to a host no longer where it is this machine or stands in a private network. */
+    @PostMapping("/hosts/bar")
+    void barHost(Caller caller, @RequestBody BarredHost asked) {
+        caller.requireOwner("say where answers may be handed on to");
+        hosts.allow(caller.by(), null, asked.host(), false);
     }
 
     /** A letter to oneself, to see whether mail works. */

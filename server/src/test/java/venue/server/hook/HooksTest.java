@@ -172,7 +172,8 @@ class HooksTest {
         calls.again(YARD, "ask", clock.instant());
         look(hooks("127.0.0.1"), 1);
         assertThat(latest().said()).isEqualTo("taken");
-        hosts.allow(OWNER, YARD, "127.0.0.1", false);
+        hosts.allow(OWNER, null, "127.0.0.1", false);
         assertThat(hosts.allows("127.0.0.1")).isFalse();
+        assertThat(hosts.all()).doesNotContain("127.0.0.1");
     }
 }

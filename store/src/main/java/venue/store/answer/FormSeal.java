@@ -6,7 +6,6 @@ import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
-import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import venue.store.database.Database;
@@ -21,27 +20,12 @@ public final class FormSeal {
     private final SecretKeySpec key;
 
     public FormSeal(Database database) {
-        key = new SecretKeySpec(HexFormat.of().parseHex(known(database).orElseGet(() -> made(database))), ALGORITHM);
-    }
-
-    private static Optional<String> known(Database database) {
-        return database.sql()
-                .sql("select value from setting where key = 'form-key'")
-                .query(String.class)
-                .optional();
-    }
-
-    private static String made(Database database) {
-        byte[] chance = new byte[KEY_BYTES];
-        new SecureRandom().nextBytes(chance);
-        return database.write(() -> known(database).orElseGet(() -> {
-            String made = HexFormat.of().formatHex(chance);
-            database.sql()
-                    .sql("insert into setting (key, value) values ('form-key', :key)")
-                    .param("key", made)
-                    .update();
-            return made;
-        }));
+        String kept = database.setting("form-key", () -> {
+            byte[] chance = new byte[KEY_BYTES];
+            new SecureRandom().nextBytes(chance);
+            return HexFormat.of().formatHex(chance);
+        });
+        key = new SecretKeySpec(HexFormat.of().parseHex(kept), ALGORITHM);
     }
 
     /** A secret for somebody else, by what it is for: 64 hexadecimal digits. */

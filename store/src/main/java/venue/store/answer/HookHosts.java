@@ -1,8 +1,9 @@
 package venue.store.answer;
 
+import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.SiteId;
 import venue.store.database.Database;
@@ -13,6 +14,7 @@ import venue.store.record.Records;
 /** The hosts that owners allow answers to be handed on to, though they are this machine or stand in a private network. */
 public final class HookHosts {
 
+    private static final String KEY = "hook-hosts";
     private static final int MOST = 100;
     private static final String BETWEEN = ",";
 
@@ -28,22 +30,23 @@ public final class HookHosts {
         return known().contains(host.toLowerCase(Locale.ROOT));
     }
 
+    /** All of them, by their names. */
+    public List<String> all() {
+        return List.copyOf(known());
+    }
+
     private TreeSet<String> known() {
-        Optional<String> hosts = database.sql()
-                .sql("select value from setting where key = 'hook-hosts'")
-                .query(String.class)
-                .optional();
         TreeSet<String> known = new TreeSet<>();
-        hosts.filter(h -> !h.isEmpty()).ifPresent(h -> known.addAll(java.util.List.of(h.split(BETWEEN))));
+        database.setting(KEY).filter(h -> !h.isEmpty()).ifPresent(h -> known.addAll(List.of(h.split(BETWEEN))));
         return known;
     }
 
     /**
      * Allows a host, or no longer.
      *
-     * @param site for whose form
+     * @param site for whose form; absent where it is said for all
      */
-    public void allow(By by, SiteId site, String host, boolean is) {
+    public void allow(By by, @Nullable SiteId site, String host, boolean is) {
         database.write(() -> {
             TreeSet<String> hosts = known();
             String name = host.toLowerCase(Locale.ROOT);
@@ -55,11 +58,7 @@ public final class HookHosts {
             if (turns) {
                 records.write(is ? Deed.HOOK_HOST_ALLOWED : Deed.HOOK_HOST_BARRED, by, site, null, name);
             }
-            return database.sql()
-                    .sql("insert into setting (key, value) values ('hook-hosts', :hosts)"
-                            + " on conflict (key) do update set value = excluded.value")
-                    .param("hosts", String.join(BETWEEN, hosts))
-                    .update();
+            return database.set(KEY, String.join(BETWEEN, hosts));
         });
     }
 }

@@ -79,38 +79,42 @@ public final class Database implements AutoCloseable {
 
     /** Writes down which Venue has the database, so that another one can name it. */
     private void signs() {
-        boolean signed = sql.sql("select exists (select 1 from setting where key = 'venue' and value = :ours)")
-                .param("ours", Version.OURS)
-                .query(Boolean.class)
-                .single();
-        if (!signed) {
-            write(() -> sql.sql("insert into setting (key, value) values ('venue', :ours)"
-                            + " on conflict (key) do update set value = excluded.value")
-                    .param("ours", Version.OURS)
-                    .update());
+        if (setting("venue").filter(Version.OURS::equals).isEmpty()) {
+            write(() -> set("venue", Version.OURS));
         }
     }
 
     /** What tells this installation from others, for good: eight letters and digits, made when it is first asked for. */
     public String installation() {
-        return known().orElseGet(() -> write(() -> known().orElseGet(this::named)));
+        return setting(
+                "installation",
+                () -> new SecureRandom()
+                        .ints(ID_LENGTH, 0, ID_LETTERS.length())
+                        .mapToObj(i -> ID_LETTERS.substring(i, i + 1))
+                        .collect(Collectors.joining()));
     }
 
-    private Optional<String> known() {
-        return sql.sql("select value from setting where key = 'installation'")
+    /** What is set for the whole installation under a key; empty where nothing is. */
+    public Optional<String> setting(String key) {
+        return sql.sql("select value from setting where key = :key")
+                .param("key", key)
                 .query(String.class)
                 .optional();
     }
 
-    private String named() {
-        String made = new SecureRandom()
-                .ints(ID_LENGTH, 0, ID_LETTERS.length())
-                .mapToObj(i -> ID_LETTERS.substring(i, i + 1))
-                .collect(Collectors.joining());
-        sql.sql("insert into setting (key, value) values ('installation', :id)")
-                .param("id", made)
+    /** The same; where nothing is set yet, it is made once and for good. */
+    public String setting(String key, Supplier<String> made) {
+        return setting(key).orElseGet(() -> write(() -> setting(key).orElseGet(() -> set(key, made.get()))));
+    }
+
+    /** Sets it, as part of what is being written, and gives it back. */
+    public String set(String key, String value) {
+        sql.sql("insert into setting (key, value) values (:key, :value)"
+                        + " on conflict (key) do update set value = excluded.value")
+                .param("key", key)
+                .param("value", value)
                 .update();
-        return made;
+        return value;
     }
 
     private static HikariDataSource connections(Path folder) {

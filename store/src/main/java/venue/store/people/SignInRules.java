@@ -22,24 +22,14 @@ public final class SignInRules {
 
     /** Whether everybody must sign in with a second step. */
     public boolean asksSecondStep() {
-        return database.sql()
-                .sql("select exists (select 1 from setting where key = :key and value = :asked)")
-                .param("key", SECOND_STEP)
-                .param("asked", ASKED)
-                .query(Boolean.class)
-                .single();
+        return database.setting(SECOND_STEP).filter(ASKED::equals).isPresent();
     }
 
     /** Asks a second step of everybody, or no longer. */
     public void askSecondStep(By by, boolean is) {
         database.write(() -> {
             records.write(Deed.SECOND_STEP_ASKED, by, null, null, is ? ASKED : FREE);
-            return database.sql()
-                    .sql("insert into setting (key, value) values (:key, :value)"
-                            + " on conflict (key) do update set value = excluded.value")
-                    .param("key", SECOND_STEP)
-                    .param("value", is ? ASKED : FREE)
-                    .update();
+            return database.set(SECOND_STEP, is ? ASKED : FREE);
         });
     }
 }

@@ -3,12 +3,7 @@ package venue.store.upkeep;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.RowCallbackHandler;
 import venue.core.basics.fault.Refusal;
 import venue.store.database.Database;
 
@@ -50,28 +45,11 @@ public record Schedule(@Nullable String at, int keep) {
     }
 
     public static Schedule of(Database database) {
-        Map<String, String> set = new HashMap<>();
-        database.sql()
-                .sql("select key, value from setting where key in (:keys)")
-                .param("keys", List.of(AT, KEEP))
-                .query((RowCallbackHandler) row -> set.put(row.getString("key"), row.getString("value")));
-        String at = set.getOrDefault(AT, NEVER);
-        return new Schedule(
-                at.equals(NEVER) ? null : at, Integer.parseInt(set.getOrDefault(KEEP, String.valueOf(USUALLY))));
+        String keep = database.setting(KEEP).orElse(String.valueOf(USUALLY));
+        return new Schedule(database.setting(AT).filter(at -> !at.equals(NEVER)).orElse(null), Integer.parseInt(keep));
     }
 
     public void keepIn(Database database) {
-        Function<String, String> value = key -> key.equals(KEEP) ? String.valueOf(keep) : at == null ? NEVER : at;
-        database.write(() -> {
-            for (String key : new String[] {AT, KEEP}) {
-                database.sql()
-                        .sql("insert into setting (key, value) values (:key, :value)"
-                                + " on conflict (key) do update set value = excluded.value")
-                        .param("key", key)
-                        .param("value", value.apply(key))
-                        .update();
-            }
-            return true;
-        });
+        database.write(() -> database.set(AT, at == null ? NEVER : at) + database.set(KEEP, String.valueOf(keep)));
     }
 }

@@ -186,15 +186,21 @@ final class FormWriter {
     private void send(String button) {
         String many = form.said(FormSettings.BUTTON_MANY);
         String of = form.said(FormSettings.PEOPLE);
-        boolean counts = !many.isEmpty() && !of.isEmpty();
-        int people = counts ? Filling.people(String.join("", sending.typed().getOrDefault(of, List.of()))) : 1;
         out.start("p", "send").start("button", "button strong").attr("type", "submit");
-        if (counts) {
+        if (!many.isEmpty() && !of.isEmpty()) {
             out.attr("data-one", button).attr("data-many", many).attr("data-of", of);
         }
-        out.text(people > 1 ? many.replace(FormSettings.HOW_MANY, String.valueOf(people)) : button)
-                .end()
-                .end();
+        out.text(counted(button)).end().end();
+    }
+
+    /** The words of the button for as many as were typed. */
+    private String counted(String button) {
+        String many = form.said(FormSettings.BUTTON_MANY);
+        String of = form.said(FormSettings.PEOPLE);
+        int people = many.isEmpty() || of.isEmpty()
+                ? 1
+                : Filling.people(String.join("", sending.typed().getOrDefault(of, List.of())));
+        return people > 1 ? many.replace(FormSettings.HOW_MANY, String.valueOf(people)) : button;
     }
 
     /** One step of it, or all looked over. */
@@ -207,7 +213,7 @@ final class FormWriter {
         } else {
             fields(steps.all().get(sending.step() - 1).fields());
         }
-        step.ways(button);
+        step.ways(counted(button));
     }
 
     private void hidden(String name, String value) {
