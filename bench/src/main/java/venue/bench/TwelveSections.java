@@ -25,6 +25,7 @@ import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 import venue.core.model.section.Section;
 import venue.core.model.section.Zones;
+import venue.core.model.site.Site;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 import venue.demo.KestrelMoor;
@@ -43,8 +44,9 @@ public final class TwelveSections {
         List<Item> items = KestrelMoor.items(LocalDate.of(2026, 11, 23));
         page = page();
         Edition demo = Edition.of(items);
-        // Twelve sections, and none that stands on every page beside them.
-        Edition edition = demo.with(List.of(page, demo.site().withFoot(List.of())), List.of());
+        // Twelve sections, and none that stands on every page beside them; no basket either.
+        Site bare = demo.site().withFoot(List.of()).with("basket", Value.of("none"));
+        Edition edition = demo.with(List.of(page, bare), List.of());
         view = View.of(edition, Instant.parse("2026-11-23T12:00:00Z"), ORIGIN, View.Mode.VISITOR);
         template = template();
         data = data();
