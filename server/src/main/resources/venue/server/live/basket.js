@@ -89,9 +89,11 @@
     button.disabled = true;
     const answer = await fetch(form.action, { method: 'POST', body: new URLSearchParams(new FormData(form)) });
     count();
-    if (!answer.ok || !tools.length || form.closest('.basket')) return location.assign(BASKET);
     button.disabled = false;
-    if (opens) return show(await read(answer));
+    // What is wrong is told by the answer: where nothing here can show it, the browser asks once more and shows the page.
+    if (opens && !form.closest('.basket')) return show(await read(answer));
+    if (!answer.ok) return form.submit();
+    if (!tools.length || form.closest('.basket')) return location.assign(BASKET);
     const words = button.textContent;
     button.setAttribute('aria-live', 'polite');
     button.textContent = button.dataset.taken;

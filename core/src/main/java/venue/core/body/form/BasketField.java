@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import venue.core.basics.text.Letters;
 import venue.core.basics.text.Phrase;
-import venue.core.basics.value.Money;
 import venue.core.body.basket.Basket;
 import venue.core.body.basket.Basket.Line;
 import venue.core.body.basket.Ware;
@@ -102,13 +101,14 @@ public final class BasketField extends FieldKind {
         return new Basket(texts.stream().flatMap(t -> Line.read(t).stream()).toList());
     }
 
-    /** A basket with the first things that there are, to show how one looks. */
-    public static Basket sample(AtHand around) {
+    /** What stands in a form, to show how it looks: a basket with the first things that there are. Nothing where it has none. */
+    public static Map<String, List<String>> sample(Form form, AtHand around) {
         Basket basket = Basket.EMPTY;
         for (Ware ware : around.wares("", SAMPLES)) {
             basket = basket.with(ware);
         }
-        return basket;
+        Basket some = basket;
+        return in(form).map(field -> typed(field, some)).orElse(Map.of());
     }
 
     @Override
@@ -163,10 +163,5 @@ public final class BasketField extends FieldKind {
 
     private static String sum(Basket basket, AtHand around) {
         return basket.sums().stream().map(m -> m.in(around.locale())).collect(Collectors.joining(" + "));
-    }
-
-    /** What a basket comes to that was sent in a form. */
-    public static List<Money> sums(FormField field, Map<String, List<String>> values) {
-        return basket(values.getOrDefault(field.key(), List.of())).sums();
     }
 }

@@ -1,7 +1,6 @@
 package venue.core.show.render;
 
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import venue.core.body.basket.Ware;
 import venue.core.body.form.BasketField;
@@ -49,12 +48,12 @@ final class PageForms implements SceneForms {
     public Sending sending(String form) {
         Sending sending = view.facts().sending();
         Sending here = sending.isOfEvery() ? tried(form, sending.state()) : sending.at(form);
-        return isWhole() && here.state() == Sending.State.OPEN
-                ? form(form)
-                        .flatMap(BasketField::in)
-                        .map(field -> Sending.stepped(form, 1, BasketField.typed(field, BasketField.sample(offering))))
-                        .orElse(here)
-                : here;
+        return form(form)
+                .filter(f -> isWhole()
+                        && here.state() == Sending.State.OPEN
+                        && BasketField.in(f).isPresent())
+                .map(f -> Sending.stepped(form, 1, BasketField.sample(f, offering)))
+                .orElse(here);
     }
 
     /** As it stands where nothing was filled in, or all of it. */
@@ -62,10 +61,8 @@ final class PageForms implements SceneForms {
         return form(id).filter(f -> state == Sending.State.REFUSED)
                 .map(form -> {
                     Filling filling = new Filling(form, offering);
-                    Posted nothing = new Posted(BasketField.in(form)
-                            .map(f -> BasketField.typed(f, BasketField.sample(offering)))
-                            .orElse(Map.of()));
-                    return filling.refused(nothing, filling.check(nothing).mistakes());
+                    Posted posted = new Posted(BasketField.sample(form, offering));
+                    return filling.refused(posted, filling.check(posted).mistakes());
                 })
                 .orElseGet(() -> Sending.sent(id, state));
     }
