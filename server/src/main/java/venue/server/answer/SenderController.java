@@ -19,6 +19,7 @@ import venue.server.here.Here;
 import venue.store.answer.Answer;
 import venue.store.answer.AnswerFiles;
 import venue.store.answer.Answers;
+import venue.store.letter.Subscribers;
 
 /** All that one person sent, by the address that they gave, over all forms; and the files of one answer. */
 @RestController
@@ -29,8 +30,10 @@ class SenderController {
 
     private final Answers answers;
     private final AnswerFiles files;
+    private final Subscribers subscribers;
 
-    SenderController(Answers answers, AnswerFiles files) {
+    SenderController(Answers answers, AnswerFiles files, Subscribers subscribers) {
+        this.subscribers = subscribers;
         this.answers = answers;
         this.files = files;
     }
@@ -59,19 +62,29 @@ class SenderController {
         all(here, email)
                 .forEach(a -> a.said()
                         .forEach(s -> rows.add(List.of(
-                                here.working()
-                                        .find(Form.class, a.form())
-                                        .map(Form::name)
-                                        .orElse(a.form()),
+                                name(here, a.form()),
                                 String.valueOf(a.number()),
                                 a.came(),
                                 s.label(),
                                 s.words(),
                                 a.place() == null ? "" : a.place().stands().words()))));
+        subscribers
+                .of(here.site(), email)
+                .forEach(s -> rows.add(List.of(
+                        name(here, s.list()),
+                        "",
+                        s.asked(),
+                        "Letters",
+                        s.proof(),
+                        s.stands().words())));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8;header=present"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"sent.csv\"")
                 .body(Csv.write(rows));
+    }
+
+    private static String name(Here here, String form) {
+        return here.working().find(Form.class, form).map(Form::name).orElse(form);
     }
 
     /** A file that was sent with an answer: to be kept on a disk, never shown in a browser. */

@@ -4,6 +4,8 @@ import java.security.SecureRandom;
 import java.time.InstantSource;
 import venue.store.answer.Answers;
 import venue.store.database.Database;
+import venue.store.letter.Letters;
+import venue.store.letter.Subscribers;
 import venue.store.link.Links;
 import venue.store.member.Members;
 import venue.store.people.Credentials;
@@ -22,12 +24,15 @@ public record KnownPeople(
         Credentials credentials,
         Team team,
         Members members,
-        Answers answers) {
+        Answers answers,
+        Subscribers subscribers,
+        Letters letters) {
 
     static KnownPeople of(Database database, Records records, InstantSource clock) {
         Persons persons = new Persons(database, clock);
         Links links = new Links(database, clock);
         Sessions sessions = new Sessions(database, clock);
+        Subscribers subscribers = new Subscribers(database, clock, records);
         return new KnownPeople(
                 persons,
                 new Seats(database),
@@ -36,6 +41,8 @@ public record KnownPeople(
                 new Credentials(database, persons, links, sessions, records),
                 new Team(database, persons, links, sessions, clock, new SecureRandom()),
                 new Members(database, clock, records),
-                new Answers(database, clock, records));
+                new Answers(database, clock, records),
+                subscribers,
+                new Letters(database, clock, records, subscribers));
     }
 }

@@ -9,6 +9,8 @@ import venue.store.answer.FormCalls;
 import venue.store.answer.FormSeal;
 import venue.store.answer.HookHosts;
 import venue.store.database.Database;
+import venue.store.letter.Letters;
+import venue.store.letter.Subscribers;
 import venue.store.link.Links;
 import venue.store.member.Members;
 import venue.store.people.Credentials;
@@ -62,6 +64,16 @@ class PeopleParts {
     @Bean(destroyMethod = "")
     Answers answers(FolderParts parts) {
         return parts.people().answers();
+    }
+
+    @Bean
+    Subscribers subscribers(FolderParts parts) {
+        return parts.people().subscribers();
+    }
+
+    @Bean("lettersKept")
+    Letters letters(FolderParts parts) {
+        return parts.people().letters();
     }
 
     @Bean

@@ -22,6 +22,7 @@ import venue.core.basics.item.PersonId;
 import venue.core.basics.item.SiteId;
 import venue.server.signin.People;
 import venue.store.answer.Answers;
+import venue.store.letter.Letters;
 import venue.store.people.Person;
 import venue.store.people.Team;
 import venue.store.session.Sessions;
@@ -72,7 +73,14 @@ public class Events {
         return thread;
     });
 
-    Events(JsonMapper json, Workspaces workspaces, Team team, Sessions sessions, People people, Answers answers) {
+    Events(
+            JsonMapper json,
+            Workspaces workspaces,
+            Team team,
+            Sessions sessions,
+            People people,
+            Answers answers,
+            Letters letters) {
         this.json = json;
         this.sessions = sessions;
         this.people = people;
@@ -80,6 +88,7 @@ public class Events {
         team.onChange(this::mayOtherThings);
         sessions.onEnd(this::ended);
         answers.onChange(answered::add);
+        letters.onChange(answered::add);
     }
 
     /** A step is told at once, those that follow within a moment together as the last of them: not by whoever does them. */

@@ -15,6 +15,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import venue.core.body.form.FormNames;
 import venue.core.model.site.BoundPage;
+import venue.server.letter.Subscribing;
 import venue.store.workspace.Workspace;
 
 /**
@@ -34,8 +35,17 @@ class SentForms {
     private final MemberSignIn signIn;
     private final LiveSites sites;
     private final Baskets baskets;
+    private final SubscriberPages subscribers;
 
-    SentForms(Callers callers, Walks walks, MemberForms forms, MemberSignIn signIn, LiveSites sites, Baskets baskets) {
+    SentForms(
+            Callers callers,
+            Walks walks,
+            MemberForms forms,
+            MemberSignIn signIn,
+            LiveSites sites,
+            Baskets baskets,
+            SubscriberPages subscribers) {
+        this.subscribers = subscribers;
         this.sites = sites;
         this.baskets = baskets;
         this.walks = walks;
@@ -49,6 +59,7 @@ class SentForms {
         return workspace.now().release() > 0
                 && (path.equals(MemberSignIn.OUT)
                         || path.equals(FormNames.BASKET)
+                        || path.equals(Subscribing.WHERE)
                         || MemberPages.task(path).isPresent());
     }
 
@@ -57,6 +68,8 @@ class SentForms {
             plain(asked, answer, 403, "This form was sent by another site. Open it here, and send it again.\n");
         } else if (asked.getContentLengthLong() > MOST_BYTES) {
             plain(asked, answer, 413, "This is too much for one form.\n");
+        } else if (asked.getRequestURI().equals(Subscribing.WHERE)) {
+            subscribers.take(workspace, asked, answer);
         } else {
             Map<String, String> form = new HashMap<>();
             asked.getParameterMap().forEach((key, values) -> form.put(key, values[0]));

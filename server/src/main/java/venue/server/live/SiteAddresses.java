@@ -15,6 +15,8 @@ import venue.core.live.address.AtAddress;
 import venue.core.model.gate.Visitor;
 import venue.core.show.render.Rendered;
 import venue.core.show.render.View;
+import venue.server.letter.LetterShown;
+import venue.server.letter.Subscribing;
 import venue.server.proof.Board;
 import venue.server.proof.ProofFiles;
 import venue.server.proof.Proofs;
@@ -38,6 +40,8 @@ class SiteAddresses {
     private final MemberPages memberPages;
     private final FilledPages filled;
     private final Baskets baskets;
+    private final SubscriberPages subscribers;
+    private final LetterShown letters;
 
     SiteAddresses(
             LiveSites sites,
@@ -48,7 +52,11 @@ class SiteAddresses {
             MemberPages memberPages,
             FilledPages filled,
             Baskets baskets,
+            SubscriberPages subscribers,
+            LetterShown letters,
             Noted noted) {
+        this.subscribers = subscribers;
+        this.letters = letters;
         this.baskets = baskets;
         this.filled = filled;
         this.walks = walks;
@@ -111,8 +119,9 @@ class SiteAddresses {
         if (path.equals(FormNames.BASKET)) {
             return baskets.at(workspace, asked);
         }
-        if (path.equals(FilledPages.ANSWER)) {
-            return Optional.of(filled.lead(workspace, caller, query(asked).getOrDefault("of", "")));
+        Optional<Reply> byLetter = byLetter(workspace, caller, path, query(asked));
+        if (byLetter.isPresent()) {
+            return byLetter;
         }
         if (path.startsWith(Walks.WHERE)) {
             return walks.at(workspace, asked);
@@ -136,6 +145,20 @@ class SiteAddresses {
                 path,
                 walk.map(Walk::visitor).orElse(caller.visitor()),
                 walk.map(Walk::working).orElse(false));
+    }
+
+    /** What letters lead to, and letters themselves. */
+    private Optional<Reply> byLetter(Workspace workspace, Caller caller, String path, Map<String, String> query) {
+        if (path.equals(Subscribing.WHERE) && workspace.now().release() > 0) {
+            return Optional.of(subscribers.at(workspace, caller, query.getOrDefault("token", "")));
+        }
+        if (path.startsWith(LetterShown.WHERE)) {
+            return letters.html(workspace, path)
+                    .map(html -> Reply.text(200, "text/html; charset=utf-8", html, "no-store", proofs.policy()));
+        }
+        return path.equals(FilledPages.ANSWER)
+                ? Optional.of(filled.lead(workspace, caller, query.getOrDefault("of", "")))
+                : Optional.empty();
     }
 
     private Optional<Reply> sent(Workspace workspace, String path) {

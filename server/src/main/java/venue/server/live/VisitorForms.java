@@ -29,6 +29,7 @@ import venue.core.show.render.View;
 import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.server.filling.FormGuard;
+import venue.server.letter.Subscribing;
 import venue.server.mail.FormMail;
 import venue.server.seat.Seating;
 import venue.store.answer.Answer;
@@ -54,6 +55,7 @@ class VisitorForms {
     private final Answers answers;
     private final FormMail mail;
     private final Seating seating;
+    private final Subscribing subscribing;
 
     VisitorForms(
             LiveSites sites,
@@ -65,7 +67,9 @@ class VisitorForms {
             FormGuard guard,
             Answers answers,
             FormMail mail,
-            Seating seating) {
+            Seating seating,
+            Subscribing subscribing) {
+        this.subscribing = subscribing;
         this.sites = sites;
         this.callers = callers;
         this.walks = walks;
@@ -210,6 +214,7 @@ class VisitorForms {
         return answers.take(taking(came, filling, found))
                 .thenApply(answer -> {
                     mail.taken(came.view(), came.form(), answer, AnswerWords.told(answer));
+                    subscribing.sent(came.view(), came.form(), answer);
                     return Reply.seeOther(next(came, answer));
                 })
                 .exceptionally(full -> full(came, filling));

@@ -11,6 +11,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param mailPort its port; 0 for the usual one of what {@code mailTls} says
  * @param mailTls {@code starttls} (port 587), {@code tls} from the first byte (port 465), or {@code none} (port 25)
  * @param mailSender the address that letters come from
+ * @param mailDkimKey the file of the key that letters to lists are signed with (RSA, PKCS #8 as PEM); null where the relay signs
+ * @param mailDkimSelector under which its other half stands in the domain's DNS (RFC 6376, 3.1)
  */
 @ConfigurationProperties("venue")
 record MailSettings(
@@ -19,7 +21,9 @@ record MailSettings(
         @Nullable String mailUser,
         @Nullable String mailPassword,
         @DefaultValue("starttls") Tls mailTls,
-        @Nullable String mailSender) {
+        @Nullable String mailSender,
+        @Nullable String mailDkimKey,
+        @DefaultValue("venue") String mailDkimSelector) {
 
     private static final int STARTTLS_PORT = 587;
     private static final int TLS_PORT = 465;
@@ -30,6 +34,10 @@ record MailSettings(
         STARTTLS,
         TLS,
         NONE
+    }
+
+    String sender() {
+        return mailSender == null ? "venue@" + mailHost : mailSender;
     }
 
     int port() {

@@ -4,7 +4,7 @@ import java.util.Locale;
 import org.springframework.stereotype.Component;
 import venue.core.model.site.Site;
 
-/** Letters to the members of a site, in its language; their links lead to the site itself. */
+/** Letters to the members of a site and those who ask for its letters, in its language; their links lead to the site itself. */
 @Component
 public class MemberMail {
 
@@ -16,7 +16,11 @@ public class MemberMail {
         CONFIRM("memberConfirm"),
         /** Somebody asked with the address of a member. */
         KNOWN("memberKnown"),
-        APPROVED("memberApproved");
+        APPROVED("memberApproved"),
+        /** Somebody asked for letters: they are asked whether it was them. */
+        SUBSCRIBED("subscriberConfirm"),
+        /** Somebody asked for letters who gets them already. */
+        SUBSCRIBER_KNOWN("subscriberKnown");
 
         private final String key;
 

@@ -41,7 +41,7 @@ class Post {
         smtp.setJavaMailProperties(properties(settings));
     }
 
-    private static Properties properties(MailSettings settings) {
+    static Properties properties(MailSettings settings) {
         Properties known = new Properties();
         known.setProperty("mail.smtp.auth", String.valueOf(settings.mailUser() != null));
         known.setProperty("mail.smtp.connectiontimeout", TIMEOUT_MS);
@@ -57,6 +57,10 @@ class Post {
 
     public boolean isSetUp() {
         return settings.mailHost() != null && !settings.mailHost().isBlank();
+    }
+
+    MailSettings settings() {
+        return settings;
     }
 
     /** Sends a letter that nobody waits for, where mail is set up; one that can't be sent is told in the log. */
@@ -87,7 +91,7 @@ class Post {
             MimeMessage message = smtp.createMimeMessage();
             MimeMessageHelper written = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
             written.setTo(to);
-            written.setFrom(settings.mailSender() == null ? "venue@" + settings.mailHost() : settings.mailSender());
+            written.setFrom(settings.sender());
             if (reply != null) {
                 written.setReplyTo(reply);
             }
@@ -100,14 +104,18 @@ class Post {
             smtp.send(message);
         } catch (MailException | MessagingException e) {
             LOG.warn("A letter was not sent: {}", String.valueOf(e.getMessage()).replaceAll("\\s+", " "));
-            throw Refusal.busy(
-                    "letter-not-sent",
-                    "The letter could not be sent: " + reason(e) + ".",
-                    "Look at the mail settings in venue.properties (see the README), or hand the link over yourself.");
+            throw notSent(reason(e));
         }
     }
 
-    private static String reason(Throwable failure) {
+    static Refusal notSent(String why) {
+        return Refusal.busy(
+                "letter-not-sent",
+                "The letter could not be sent: " + why + ".",
+                "Look at the mail settings in venue.properties (see the README), or hand the link over yourself.");
+    }
+
+    static String reason(Throwable failure) {
         Throwable last = failure;
         while (last.getCause() != null) {
             last = last.getCause();

@@ -12,6 +12,7 @@ import venue.core.model.form.FormSettings;
 import venue.core.show.filling.Offering;
 import venue.core.show.render.View;
 import venue.server.filling.AnswerWords;
+import venue.server.letter.Subscribing;
 import venue.server.mail.FormMail;
 import venue.server.proof.WorkingView;
 import venue.store.answer.Answer;
@@ -31,8 +32,16 @@ public class Seating {
     private final WorkingView looks;
     private final FormCalls calls;
     private final InstantSource clock;
+    private final Subscribing subscribing;
 
-    Seating(Answers answers, FormMail mail, WorkingView looks, FormCalls calls, InstantSource clock) {
+    Seating(
+            Answers answers,
+            FormMail mail,
+            WorkingView looks,
+            FormCalls calls,
+            InstantSource clock,
+            Subscribing subscribing) {
+        this.subscribing = subscribing;
         this.calls = calls;
         this.clock = clock;
         this.answers = answers;
@@ -87,6 +96,7 @@ public class Seating {
                         .orElse(apart)
                 : apart;
         mail.taken(view(now), form.get(), answer, AnswerWords.told(answer));
+        subscribing.sent(view(now), form.get(), answer);
         if (form.get().hook() != null) {
             calls.handOn(answer, form.get().hook(), clock.instant());
         }

@@ -49,6 +49,9 @@ public final class Outdated {
             delete from answer_file where id in
               (select id from answer_file where answer is null and at < :before limit :step)
             """;
+    private static final String ASKED = """
+            delete from subscriber where id in (select id from subscriber where stands = 'ASKED' and ended is null and asked < :before limit :step)
+            """;
     private static final String RECORD =
             "delete from record where id in (select id from record where at < :before limit :step)";
 
@@ -97,6 +100,7 @@ public final class Outdated {
         gone.put(
                 "file that waited for an answer",
                 all(FILES, now.minus(AnswerFiles.WAITS).toString()));
+        gone.put("subscriber who never confirmed", all(ASKED, now.minus(KEPT).toString()));
         gone.put("line of the record", all(RECORD, now.minus(Records.KEPT).toString()));
         gone.put("content that nothing names", contents());
         gone.values().removeIf(n -> n == 0);

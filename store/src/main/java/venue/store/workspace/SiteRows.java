@@ -45,6 +45,8 @@ final class SiteRows {
             "answer_file",
             "form_call",
             "answer",
+            "letter",
+            "subscriber",
             "member_link",
             "member_session",
             "member_group",

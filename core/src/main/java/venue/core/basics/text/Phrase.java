@@ -192,7 +192,18 @@ public enum Phrase {
     BASKET_LEFT,
     BASKET_MOST,
     BASKET_FULL,
-    FORM_LOST;
+    FORM_LOST,
+    READ_ON,
+    LETTER_ON_SITE,
+    LETTER_WHY,
+    LETTER_LEAVE,
+    LETTERS,
+    LETTERS_ASK,
+    LETTERS_CONFIRM,
+    LETTERS_IN,
+    LETTERS_STOP,
+    LETTERS_OUT,
+    LETTERS_AGAIN;
 
     private static final Control WITHOUT_THE_MACHINES_LANGUAGE =
             Control.getNoFallbackControl(Control.FORMAT_PROPERTIES);

@@ -60,6 +60,7 @@ public final class Elements {
             new ConfirmElement(),
             new MyPageElement(),
             new LeaveElement(),
+            new LettersElement(),
             new GreetingElement(),
             new DividerElement(),
             new SpaceElement());

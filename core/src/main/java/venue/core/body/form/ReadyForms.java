@@ -46,10 +46,16 @@ public final class ReadyForms {
                     lines("know", "What should we know?").with("help", "What you don’t eat, or how you get about.")),
             form(
                     "sign-up",
-                    "Sign-up",
-                    Map.of(FormSettings.BUTTON, "Sign me up"),
+                    "Subscribe",
+                    Map.of(
+                            FormSettings.BUTTON,
+                            "Subscribe",
+                            FormSettings.LIST,
+                            true,
+                            FormSettings.THANKS,
+                            "Look into your mail: a letter waits there. Letters come once you have confirmed it."),
                     EMAIL,
-                    CONSENT.with("words", "Write to me about what is new. I can stop it in each letter.")),
+                    CONSENT.with("words", "Send me letters about what is new. I can stop them in each.")),
             form(
                     "booking",
                     "Book a place",

@@ -35,6 +35,11 @@ public final class FormFindings {
             "Form whose letters go nowhere",
             Severity.SHOULD_FIX,
             "Whoever counts on these letters learns of nothing.");
+    private static final Survey.RuleInfo LIST = rule(
+            "form-list-of-nobody",
+            "List that nobody can come onto",
+            Severity.SHOULD_FIX,
+            "Letters go to the first e-mail address that the form asks for.");
     private static final Survey.RuleInfo CONSENT = rule(
             "form-without-consent",
             "Form without consent",
@@ -54,7 +59,8 @@ public final class FormFindings {
             "The number was lowered after they were given: nobody loses theirs, so more will come than there is room for.");
 
     /** All that is looked for. */
-    public static final List<Survey.RuleInfo> RULES = List.of(LOWERED, PAST, MAIL, RETIRED, CONSENT, WAITING, NOWHERE);
+    public static final List<Survey.RuleInfo> RULES =
+            List.of(LOWERED, PAST, LIST, MAIL, RETIRED, CONSENT, WAITING, NOWHERE);
 
     private static final Duration LONG = Duration.ofDays(7);
 
@@ -114,7 +120,11 @@ public final class FormFindings {
     }
 
     private void atWork(Form form, List<Finding> all) {
-        boolean letters = form.is(FormSettings.LETTER) || form.is(FormSettings.REMINDER);
+        boolean list = form.is(FormSettings.LIST);
+        if (list && FieldKinds.email(form).isEmpty()) {
+            all.add(found(LIST, form.id(), "Makes a list, and asks for no e-mail address."));
+        }
+        boolean letters = form.is(FormSettings.LETTER) || form.is(FormSettings.REMINDER) || list;
         boolean copies = !form.said(FormSettings.COPIES).isBlank();
         if (!around.mail() && (letters || copies)) {
             all.add(found(MAIL, form.id(), "Sends letters, and mail is not set up on this server."));

@@ -98,6 +98,10 @@ public final class FormSettings {
                     "Write it as https://desk.example/in."))
             .help("As JSON, signed; tried again for a day where it isn’t taken. What came of each stands beneath.")
             .under("To another machine");
+    public static final Property LIST = of("list", "Who sends it gets letters", PropertyType.YES_NO)
+            .help(
+                    "It makes a list: the first e-mail address that it asks for is written to, to confirm, and stands under Letters from then on.")
+            .under("Letters");
     public static final Property MEMBERS = of("members", "Only members can send it", PropertyType.YES_NO)
             .help("Whoever is not signed in is asked to, where it stands.")
             .under("Who sends it");
@@ -129,6 +133,7 @@ public final class FormSettings {
             LETTER_WORDS,
             REPLY,
             REMINDER,
+            LIST,
             HOOK,
             MEMBERS,
             WORK,

@@ -28,7 +28,8 @@ public enum BoundPage {
     FORGOTTEN("forgottenPage", "Forgotten password", "What is shown at /-/forgotten."),
     CONFIRM("confirmPage", "Confirm an address", "Where the links in letters to members lead, at /-/confirm."),
     MY_PAGE("myPage", "My page", "What a member gets at /-/my-page."),
-    LEAVE("leavePage", "Leave", "Where a member leaves, at /-/leave.");
+    LEAVE("leavePage", "Leave", "Where a member leaves, at /-/leave."),
+    LETTERS("lettersPage", "Letters", "Where whoever asked for letters confirms, and gets no more, at /-/letters.");
 
     /** The tasks that have to do with members. */
     private static final Set<BoundPage> OF_MEMBERS = EnumSet.of(SIGN_IN, JOIN, FORGOTTEN, CONFIRM, MY_PAGE, LEAVE);

@@ -58,6 +58,10 @@ enum FontFamily {
                 .orElse(INSTRUMENT_SANS);
     }
 
+    boolean isSerif() {
+        return fallback.startsWith("Georgia");
+    }
+
     /** CSS {@code font-family} with its fallbacks. */
     String css() {
         return "\"" + family + "\"," + fallback;

@@ -67,6 +67,11 @@ public record Look(
         return value(key) instanceof Value.Text text ? text.text() : "";
     }
 
+    /** The faces that a voice ({@code heading}, {@code body}, {@code label}) is set in where the look's own are not fetched: in mail. */
+    public String faceOfMail(String voice) {
+        return Voice.everywhere(this, voice);
+    }
+
     public boolean flag(String key) {
         return value(key) instanceof Value.Flag flag && flag.yes();
     }

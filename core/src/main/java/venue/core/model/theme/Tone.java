@@ -136,7 +136,7 @@ public record Tone(
     }
 
     /** What plain and tinted are for visitors whose machine is dark: made of the deep surface. */
-    static List<Tone> byNight(Look theme) {
+    public static List<Tone> byNight(Look theme) {
         Colour deep = theme.colour("colourDeep");
         Colour words = new Colour(255, 255, 255).mix(deep, NIGHT_WORDS);
         Colour accent = theme.colour("colourAccent");

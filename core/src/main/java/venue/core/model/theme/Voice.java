@@ -43,6 +43,13 @@ record Voice(Look theme, Files files, String key) {
                 : FontFamily.of(theme.text(key + "Font")).css();
     }
 
+    /** The same in faces that every machine has, as mail readers can set it: the look's own are not fetched there. */
+    static String everywhere(Look theme, String key) {
+        boolean serif = !theme.text(key + "Font").equals(OWN)
+                && FontFamily.of(theme.text(key + "Font")).isSerif();
+        return serif ? "Georgia,'Times New Roman',serif" : "Helvetica,Arial,sans-serif";
+    }
+
     /** All that the look's voices are set in, each once. */
     static String faces(Look theme, Files files) {
         return all(theme, files).flatMap(Voice::faces).distinct().collect(Collectors.joining());

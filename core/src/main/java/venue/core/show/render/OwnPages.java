@@ -81,6 +81,7 @@ public final class OwnPages {
             case CONFIRM -> Phrase.CONFIRM;
             case MY_PAGE -> Phrase.MY_PAGE;
             case LEAVE -> Phrase.LEAVE;
+            case LETTERS -> Phrase.LETTERS;
             default -> Phrase.SIGN_IN;
         };
     }

@@ -1,0 +1,56 @@
+package venue.server.letter;
+
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import venue.core.basics.fault.Refusal;
+import venue.core.basics.item.LetterId;
+import venue.core.basics.item.SiteId;
+import venue.store.answer.FormSeal;
+import venue.store.letter.Letter;
+import venue.store.letter.Letters;
+import venue.store.workspace.Standing;
+import venue.store.workspace.Workspace;
+
+/** Letters as they are looked at by those who write them, under an address that nobody guesses. */
+@Component
+public class LetterShown {
+
+    /** Where they are, on a site. */
+    public static final String WHERE = "/-/letter/";
+
+    private final Letters letters;
+    private final LetterMaker maker;
+    private final FormSeal seal;
+
+    LetterShown(Letters letters, LetterMaker maker, FormSeal seal) {
+        this.letters = letters;
+        this.maker = maker;
+        this.seal = seal;
+    }
+
+    String path(SiteId site, LetterId id) {
+        return WHERE + id + "." + seal.of("letter " + site + " " + id);
+    }
+
+    /** One as HTML; empty where the address is none of ours, or it can't be made. */
+    public Optional<String> html(Workspace workspace, String path) {
+        String token = path.substring(WHERE.length());
+        int dot = token.indexOf('.');
+        String id = token.substring(0, Math.max(0, dot));
+        boolean ours = dot > 0 && seal.holds("letter " + workspace.site() + " " + id, token.substring(dot + 1));
+        return Optional.of(id)
+                .filter(i -> ours)
+                .flatMap(i -> letters.find(workspace.site(), new LetterId(i)))
+                .flatMap(l -> html(workspace.now(), l));
+    }
+
+    private Optional<String> html(Standing now, Letter letter) {
+        return letters.written(letter.id()).map(Letters.Written::html).or(() -> {
+            try {
+                return Optional.of(maker.made(now, letter.wording()).html());
+            } catch (Refusal cannot) {
+                return Optional.empty();
+            }
+        });
+    }
+}

@@ -1,0 +1,94 @@
+package venue.server.letter;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
+import venue.core.basics.item.SubscriberId;
+import venue.core.edition.edition.Edition;
+import venue.core.model.form.Form;
+import venue.core.model.form.FormSettings;
+import venue.core.model.page.Page;
+import venue.core.show.render.View;
+import venue.server.mail.MemberMail;
+import venue.store.answer.Answer;
+import venue.store.answer.FormSeal;
+import venue.store.letter.Subscriber;
+import venue.store.letter.Subscriber.Stands;
+import venue.store.letter.Subscribers;
+
+/** Comes onto a list by a form, and off it: each by a letter that only whoever has the address can open. */
+@Component
+public class Subscribing {
+
+    /** Where they confirm, and leave. */
+    public static final String WHERE = "/-/letters";
+
+    private final Subscribers subscribers;
+    private final FormSeal seal;
+    private final MemberMail mail;
+
+    Subscribing(Subscribers subscribers, FormSeal seal, MemberMail mail) {
+        this.subscribers = subscribers;
+        this.seal = seal;
+        this.mail = mail;
+    }
+
+    /** Something was sent by a form: where that makes a list, whoever sent it is asked to confirm. What is set apart is not. */
+    public void sent(View view, Form form, Answer answer) {
+        if (!form.is(FormSettings.LIST)
+                || answer.email().isEmpty()
+                || answer.done().apart() != null) {
+            return;
+        }
+        subscribers
+                .ask(answer.site(), form.id(), answer.email(), answer.who(), proof(view.edition(), form, answer))
+                .filter(Subscribers.Asked::write)
+                .ifPresent(asked -> {
+                    Subscriber one = asked.subscriber();
+                    mail.tell(
+                            one.stands() == Stands.IN ? MemberMail.Sort.SUBSCRIBER_KNOWN : MemberMail.Sort.SUBSCRIBED,
+                            view.edition().site(),
+                            one.email(),
+                            address(view.origin(), one.id()));
+                });
+    }
+
+    private static String proof(Edition edition, Form form, Answer answer) {
+        String page = edition.page(answer.page()).map(Page::title).orElse("");
+        String agreed = form.fields().stream()
+                .filter(f -> f.type().equals("consent"))
+                .flatMap(f -> answer.said().stream().filter(s -> s.key().equals(f.key())))
+                .map(s -> " “" + s.words() + "”")
+                .collect(Collectors.joining());
+        return "Asked by the form “" + form.name() + "” on “" + page + "” " + answer.came() + "." + agreed;
+    }
+
+    /** The address at which somebody confirms or leaves. */
+    String address(String origin, SubscriberId id) {
+        return origin + WHERE + "?token=" + URLEncoder.encode(token(id), StandardCharsets.UTF_8);
+    }
+
+    private String token(SubscriberId id) {
+        return id + "." + seal.of("letters " + id);
+    }
+
+    /** Whose a token is that we made. */
+    public Optional<Subscriber> of(SiteId site, String token) {
+        int dot = token.indexOf('.');
+        String id = token.substring(0, Math.max(0, dot));
+        return dot > 0 && seal.holds("letters " + id, token.substring(dot + 1))
+                ? subscribers.find(site, new SubscriberId(id))
+                : Optional.empty();
+    }
+
+    public void confirm(Subscriber one) {
+        subscribers.confirm(one.id());
+    }
+
+    public void leave(Subscriber one) {
+        subscribers.leave(one.id());
+    }
+}
