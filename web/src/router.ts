@@ -124,6 +124,16 @@ export const router = createRouter({
           meta: { shape: 'halves' },
           component: () => import('@/form/FormScreen.vue'),
         },
+        {
+          path: 'letters/:letter?',
+          name: 'letters',
+          component: () => import('@/letters/LettersScreen.vue'),
+        },
+        {
+          path: 'subscribers/:list',
+          name: 'subscribers',
+          component: () => import('@/letters/LettersScreen.vue'),
+        },
         { path: 'members', name: 'members', component: () => import('@/members/MembersScreen.vue') },
         { path: 'survey', name: 'survey', component: () => import('@/survey/SurveyScreen.vue') },
         {

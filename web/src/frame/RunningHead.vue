@@ -37,6 +37,7 @@ const ALL: { name: string; label: string; also: string[]; managers?: boolean }[]
   { name: 'survey', label: 'Survey', also: [] },
   { name: 'releases', label: 'Releases', also: [] },
   { name: 'answers', label: 'Answers', also: ['form-item'] },
+  { name: 'letters', label: 'Letters', also: ['subscribers'], managers: true },
   { name: 'members', label: 'Members', also: [], managers: true },
 ]
 /** Editors don't see what is not theirs to do; where there is no form, there are no answers. */

@@ -22,11 +22,12 @@ final class DemoForms {
     static final String GROUP = "group-form";
     static final String CONTACT = "contact-form";
     static final String MIRROR = "mirror-form";
+    static final String LETTERS = "letters-form";
 
     private DemoForms() {}
 
     static List<Form> all() {
-        return List.of(book(), group(), contact(), mirror(), DemoShelf.order());
+        return List.of(book(), group(), contact(), mirror(), letters(), DemoShelf.order());
     }
 
     private static Form ready(String from, String id, String name) {
@@ -59,6 +60,10 @@ final class DemoForms {
                         "letterWords",
                         Value.of(
                                 "Thank you for booking. We decide by four o’clock whether it is clear enough, and write to you."));
+    }
+
+    private static Form letters() {
+        return ReadyForms.find("form-sign-up").orElseThrow().copy(LETTERS, "Letters from the moor");
     }
 
     private static Form group() {

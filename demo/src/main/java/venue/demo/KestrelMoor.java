@@ -70,7 +70,7 @@ public final class KestrelMoor {
                 .withHosts(List.of(HOST))
                 .withHome("welcome")
                 .withFacts(facts())
-                .withFoot(List.of(SharedSections.DARK_ROAD.id()));
+                .withFoot(List.of(SharedSections.DARK_ROAD.id(), SharedSections.SUBSCRIBE.id()));
     }
 
     private static Map<String, Value> facts() {

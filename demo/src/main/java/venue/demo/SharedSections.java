@@ -1,7 +1,10 @@
 package venue.demo;
 
+import static venue.core.carry.compose.Compose.column;
+import static venue.core.carry.compose.Compose.columns;
 import static venue.core.carry.compose.Compose.heading;
 import static venue.core.carry.compose.Compose.links;
+import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.section;
 import static venue.core.carry.compose.Compose.text;
 import static venue.core.carry.compose.Compose.toned;
@@ -39,9 +42,23 @@ final class SharedSections {
                     .with("space", Value.of("small"))
                     .with("align", Value.of("centre")));
 
+    /** Within the footer of every page but the home page. */
+    static final SharedSection SUBSCRIBE = new SharedSection(
+            "subscribe",
+            columns(
+                            "s1",
+                            "Letters from the moor",
+                            column(
+                                    5,
+                                    heading("Letters from the moor").with("size", "medium"),
+                                    text("<p>Once a month: what was up, what is coming, and who fixed the roof.</p>")),
+                            column(7, part("form").with("form", DemoForms.LETTERS)))
+                    .with("foot", Value.of("within"))
+                    .with("onPages", Value.of("others")));
+
     private SharedSections() {}
 
     static List<SharedSection> all() {
-        return List.of(PLAN_YOUR_VISIT, DARK_ROAD);
+        return List.of(PLAN_YOUR_VISIT, DARK_ROAD, SUBSCRIBE);
     }
 }

@@ -34,6 +34,7 @@ class DemoLoader {
     private final Workspaces workspaces;
     private final DemoPeople people;
     private final DemoAnswers answers;
+    private final DemoLetters letters;
     private final MediaIntake intake;
     private final Origins origins;
     private final InstantSource clock;
@@ -44,6 +45,7 @@ class DemoLoader {
             Workspaces workspaces,
             DemoPeople people,
             DemoAnswers answers,
+            DemoLetters letters,
             MediaIntake intake,
             Origins origins,
             InstantSource clock) {
@@ -51,6 +53,7 @@ class DemoLoader {
         this.workspaces = workspaces;
         this.people = people;
         this.answers = answers;
+        this.letters = letters;
         this.intake = intake;
         this.origins = origins;
         this.clock = clock;
@@ -100,6 +103,10 @@ class DemoLoader {
         String at = origins.ofInterface().get(0);
         if (settings.demoPassword() == null) {
             return;
+        }
+        if (loads) {
+            // They hold whole addresses, which are known once the server listens.
+            letters.go(workspaces.require(KestrelMoor.ID).now());
         }
         LOG.info("Venue is at   {}/", at);
         LOG.info(

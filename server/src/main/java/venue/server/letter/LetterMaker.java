@@ -21,7 +21,7 @@ import venue.store.workspace.Standing;
 
 /** Makes letters of what strangers get of a live site. */
 @Component
-class LetterMaker {
+public class LetterMaker {
 
     private final WorkingView looks;
 
@@ -34,7 +34,7 @@ class LetterMaker {
     }
 
     /** Refused where what it is made of is not there for everybody. */
-    Letter made(Standing now, Wording wording) {
+    public Letter made(Standing now, Wording wording) {
         View view = view(now);
         Page page = page(now, wording.page()).orElseThrow(() -> gone(now, wording.page()));
         Letter.Around around = new Letter.Around(wording.subject(), wording.lead());

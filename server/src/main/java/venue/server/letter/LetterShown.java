@@ -32,8 +32,12 @@ public class LetterShown {
         return WHERE + id + "." + seal.of("letter " + site + " " + id);
     }
 
-    /** One as HTML; empty where the address is none of ours, or it can't be made. */
-    public Optional<String> html(Workspace workspace, String path) {
+    /**
+     * One as HTML; empty where the address is none of ours, or it can't be made.
+     *
+     * @param night as on a machine that is dark; else as on one that is light, whatever the machine of whoever looks is
+     */
+    public Optional<String> html(Workspace workspace, String path, boolean night) {
         String token = path.substring(WHERE.length());
         int dot = token.indexOf('.');
         String id = token.substring(0, Math.max(0, dot));
@@ -41,7 +45,9 @@ public class LetterShown {
         return Optional.of(id)
                 .filter(i -> ours)
                 .flatMap(i -> letters.find(workspace.site(), new LetterId(i)))
-                .flatMap(l -> html(workspace.now(), l));
+                .flatMap(l -> html(workspace.now(), l))
+                .map(html ->
+                        html.replace(venue.core.show.letter.Letter.BY_NIGHT, night ? "@media all" : "@media not all"));
     }
 
     private Optional<String> html(Standing now, Letter letter) {

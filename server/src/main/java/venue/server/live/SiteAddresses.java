@@ -153,7 +153,7 @@ class SiteAddresses {
             return Optional.of(subscribers.at(workspace, caller, query.getOrDefault("token", "")));
         }
         if (path.startsWith(LetterShown.WHERE)) {
-            return letters.html(workspace, path)
+            return letters.html(workspace, path, query.containsKey("night"))
                     .map(html -> Reply.text(200, "text/html; charset=utf-8", html, "no-store", proofs.policy()));
         }
         return path.equals(FilledPages.ANSWER)

@@ -35,6 +35,9 @@ public record Letter(String html, String plain, int told) {
     /** Stands for the address by which whoever reads it leaves the list. No site has it (RFC 6761, 6.4). */
     public static final String LEAVE = "https://leave.invalid/";
 
+    /** What its rules by night begin with. */
+    public static final String BY_NIGHT = "@media (prefers-color-scheme:dark)";
+
     /** Longer letters are cut by some readers. */
     public static final int LONGEST = 100_000;
 

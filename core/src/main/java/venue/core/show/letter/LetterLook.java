@@ -46,6 +46,6 @@ record LetterLook(List<Tone> day, List<Tone> night, String headings, String word
             rules.add(at + " .a{color:" + t.link().hex() + "!important}");
             rules.add(at + " .l{border-color:" + t.line().hex() + "!important}");
         });
-        return rules.stream().collect(Collectors.joining("", "@media (prefers-color-scheme:dark){", "}"));
+        return rules.stream().collect(Collectors.joining("", Letter.BY_NIGHT + "{", "}"));
     }
 }

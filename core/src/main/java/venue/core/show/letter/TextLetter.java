@@ -22,10 +22,11 @@ final class TextLetter {
 
     private void block(Block block) {
         if (block instanceof Block.Heading heading) {
-            String said = said(heading.words());
+            String said = heading.words().stream().map(Run::words).collect(Collectors.joining());
             paragraph(said, "", "");
             String beneath = heading.level() == 1 ? "=" : "-";
-            out.insert(out.length() - 1, beneath.repeat(Math.min(WIDE, Math.max(1, said.length()))) + "\n");
+            int line = out.length() - 2 - out.lastIndexOf("\n", out.length() - 3);
+            out.insert(out.length() - 1, beneath.repeat(Math.max(1, line - 1)) + "\n");
         } else if (block instanceof Block.Words words) {
             String before = words.voice() == Block.Voice.QUOTED ? "> " : "";
             paragraph(said(words.words()), before, before);
