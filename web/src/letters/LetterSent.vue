@@ -192,6 +192,7 @@ dd {
 }
 .row-flex {
   gap: 10px;
+  margin-top: 10px;
 }
 .some {
   margin-top: 20px;

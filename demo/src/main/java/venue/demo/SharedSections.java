@@ -42,7 +42,7 @@ final class SharedSections {
                     .with("space", Value.of("small"))
                     .with("align", Value.of("centre")));
 
-    /** Within the footer of every page but the home page. */
+    /** One with the footer of every page but the home page. */
     static final SharedSection SUBSCRIBE = new SharedSection(
             "subscribe",
             columns(
@@ -53,7 +53,8 @@ final class SharedSections {
                                     heading("Letters from the moor").with("size", "medium"),
                                     text("<p>Once a month: what was up, what is coming, and who fixed the roof.</p>")),
                             column(7, part("form").with("form", DemoForms.LETTERS)))
-                    .with("foot", Value.of("within"))
+                    .with("tone", Value.of("deep"))
+                    .with("space", Value.of("small"))
                     .with("onPages", Value.of("others")));
 
     private SharedSections() {}

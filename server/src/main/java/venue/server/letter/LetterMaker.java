@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.Hash;
+import venue.core.body.form.VisitorFacts;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
 import venue.core.model.gate.Visitor;
@@ -30,7 +31,9 @@ public class LetterMaker {
     }
 
     View view(Standing now) {
-        return looks.of(now, now.live(), View.Mode.VISITOR).seenBy(Visitor.STRANGER);
+        return looks.of(now, now.live(), View.Mode.VISITOR)
+                .seenBy(Visitor.STRANGER)
+                .telling(VisitorFacts.AWAY);
     }
 
     /** Refused where what it is made of is not there for everybody. */

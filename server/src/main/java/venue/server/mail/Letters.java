@@ -50,6 +50,7 @@ class Letters {
         ResourceBundle words =
                 ResourceBundle.getBundle(WORDS, language, Control.getNoFallbackControl(Control.FORMAT_PROPERTIES));
         String text = new MessageFormat(words.getString(key + ".text"), language).format(with);
-        return new Letter(words.getString(key + ".subject"), Arrays.asList(text.split("\n")), link);
+        String subject = new MessageFormat(words.getString(key + ".subject"), language).format(with);
+        return new Letter(venue.core.basics.text.Letters.line(subject), Arrays.asList(text.split("\n")), link);
     }
 }

@@ -133,7 +133,7 @@ final class HtmlLetter {
         String quoted = voice == Voice.QUOTED
                 ? ";padding:0 0 0 16px;border-left:3px solid " + tone.line().hex() + ";font-style:italic"
                 : "";
-        out.start("p", quiet ? "q" : voice == Voice.QUOTED ? "l" : "")
+        out.start("p", quiet ? "q" : voice == Voice.QUOTED ? "x l" : "x")
                 .attr("style", "margin:0 0 16px;font-size:" + size + ";color:" + colour + quoted);
         runs(words.words(), tone.link().hex(), true);
         out.end();

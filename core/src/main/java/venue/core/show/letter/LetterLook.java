@@ -41,6 +41,7 @@ record LetterLook(List<Tone> day, List<Tone> night, String headings, String word
             String at = ".t-" + t.key();
             rules.add(at + "{background-color:" + t.ground().hex() + "!important;color:"
                     + t.words().hex() + "!important}");
+            rules.add(at + " .x{color:" + t.words().hex() + "!important}");
             rules.add(at + " .h{color:" + t.headings().hex() + "!important}");
             rules.add(at + " .q{color:" + t.quiet().hex() + "!important}");
             rules.add(at + " .a{color:" + t.link().hex() + "!important}");
