@@ -63,7 +63,13 @@ final class DemoForms {
     }
 
     private static Form letters() {
-        return ReadyForms.find("form-sign-up").orElseThrow().copy(LETTERS, "Letters from the moor");
+        Form form = ReadyForms.find("form-sign-up").orElseThrow().copy(LETTERS, "Letters from the moor");
+        // It stands on pages with other forms: whoever hears them read tells their lines apart.
+        return form.asking(form.fields().stream()
+                .map(f -> f.type().equals("email")
+                        ? new FormField("letters-to", "Send letters to", f.type(), f.group(), f.settings())
+                        : new FormField("letters-yes", f.label(), f.type(), f.group(), f.settings()))
+                .toList());
     }
 
     private static Form group() {

@@ -63,7 +63,7 @@ class BasketsTest {
     private Map<String, String> filled(String cookie, String... written) {
         Map<String, String> form = new LinkedHashMap<>();
         basket(cookie)
-                .select(".filling form input:not([type=radio], [type=checkbox])")
+                .select("#form-order-form form input:not([type=radio], [type=checkbox])")
                 .forEach(i -> form.put(i.attr("name"), i.val()));
         form.put("name", "Alma Reed");
         form.put("email", "alma@reed.example");

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
 import venue.core.basics.item.SubscriberId;
+import venue.core.basics.value.Values;
 import venue.core.edition.edition.Edition;
 import venue.core.model.form.Form;
 import venue.core.model.form.FormSettings;
@@ -60,8 +61,9 @@ public class Subscribing {
         String page = edition.page(answer.page()).map(Page::title).orElse("");
         String agreed = form.fields().stream()
                 .filter(f -> f.type().equals("consent"))
-                .flatMap(f -> answer.said().stream().filter(s -> s.key().equals(f.key())))
-                .map(s -> " “" + s.words() + "”")
+                .filter(f -> answer.said().stream()
+                        .anyMatch(s -> s.key().equals(f.key()) && !s.value().isEmpty()))
+                .map(f -> " “" + Values.text(f.settings(), "words") + "”")
                 .collect(Collectors.joining());
         return "Asked by the form “" + form.name() + "” on “" + page + "” " + answer.came() + "." + agreed;
     }

@@ -39,6 +39,7 @@ class DemoLoaderTest {
                 workspaces,
                 people,
                 mock(DemoAnswers.class),
+                mock(DemoLetters.class),
                 mock(MediaIntake.class),
                 mock(Origins.class),
                 InstantSource.system());

@@ -89,11 +89,11 @@ class PatternAndMediaTest {
         Edition again = renamed;
         for (Command next : List.of(
                 SectionCommand.placeSection("weaving", "main", 0, "y", "form-answer", null, List.of()),
-                FormCommand.makeForm("other", "Sign-up", "form-sign-up"),
+                FormCommand.makeForm("other", "Subscribe", "form-sign-up"),
                 SectionCommand.placeSection("weaving", "main", 0, "z", "form-sign-up-band", null, List.of()))) {
             again = Sites.after(again, next);
         }
-        assertThat(again.all(Form.class).map(Form::name)).containsExactlyInAnyOrder("Come!", "Sign-up", "Sign-up 2");
+        assertThat(again.all(Form.class).map(Form::name)).containsExactlyInAnyOrder("Come!", "Subscribe", "Sign-up 2");
         assertThat(FormUse.pages(again, made.id())).containsExactly("weaving");
         refused("form-placed", again, FormCommand.removeForm(made.id()));
     }
