@@ -93,7 +93,8 @@ class PatternAndMediaTest {
                 SectionCommand.placeSection("weaving", "main", 0, "z", "form-sign-up-band", null, List.of()))) {
             again = Sites.after(again, next);
         }
-        assertThat(again.all(Form.class).map(Form::name)).containsExactlyInAnyOrder("Come!", "Subscribe", "Sign-up 2");
+        assertThat(again.all(Form.class).map(Form::name))
+                .containsExactlyInAnyOrder("Come!", "Subscribe", "Subscribe 2");
         assertThat(FormUse.pages(again, made.id())).containsExactly("weaving");
         refused("form-placed", again, FormCommand.removeForm(made.id()));
     }
