@@ -81,7 +81,8 @@ final class Window {
         send(request(path).build());
     }
 
-    void post(String path, String json) {
+    /** Gives what was answered. */
+    String post(String path, String json) {
         HttpResponse<String> answer = send(request(path)
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString(json))
@@ -89,6 +90,7 @@ final class Window {
         if (answer.statusCode() != 200) {
             throw new IllegalStateException(path + ": " + answer.statusCode() + " " + answer.body());
         }
+        return answer.body();
     }
 
     private HttpRequest.Builder request(String path) {

@@ -24,6 +24,8 @@ final class Configured {
             "mail-password",
             "mail-tls",
             "mail-sender",
+            "mail-dkim-key",
+            "mail-dkim-selector",
             "bind",
             "interface-host",
             "public-scheme",
