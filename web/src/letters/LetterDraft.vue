@@ -193,9 +193,20 @@ async function send() {
   margin-top: 22px;
   justify-items: start;
 }
+.end .row-flex {
+  flex-wrap: wrap;
+}
 @media (max-width: 1100px) {
   .draft {
     width: 288px;
+    padding-inline: 16px;
+  }
+}
+@media (max-width: 820px) {
+  .draft {
+    width: 100%;
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
   }
 }
 </style>

@@ -133,4 +133,9 @@ pre {
   text-align: center;
   color: var(--quiet);
 }
+@media (max-width: 820px) {
+  .paper {
+    min-height: 520px;
+  }
+}
 </style>

@@ -222,4 +222,11 @@ li b {
     width: 288px;
   }
 }
+@media (max-width: 820px) {
+  .gone {
+    width: 100%;
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+}
 </style>

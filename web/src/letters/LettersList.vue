@@ -79,4 +79,11 @@ a.on > :first-child {
     width: 172px;
   }
 }
+@media (max-width: 820px) {
+  .pile {
+    width: 100%;
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+}
 </style>

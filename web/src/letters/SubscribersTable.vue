@@ -265,4 +265,9 @@ td {
   padding: 20px 18px;
   color: var(--quiet);
 }
+@media (max-width: 820px) {
+  table {
+    min-width: 720px;
+  }
+}
 </style>

@@ -32,6 +32,8 @@ class AccessTest {
             "survey?part=sitemap",
             "releases",
             "settings",
+            "letters",
+            "subscribers/letters-form",
             "members",
             "media/trails",
             "media/guide-moon");
