@@ -149,10 +149,10 @@ class FormsTest {
         assertThat(stranger.visit("/visit/open-nights").body()).contains("full · ");
 
         Map<String, String> back = new TreeMap<>();
-        full.select(".filling form input").forEach(i -> back.put(i.attr("name"), i.val()));
+        full.select("#form-booking-form input").forEach(i -> back.put(i.attr("name"), i.val()));
         Document given = after(send("/book-a-place", back));
         assertThat(given.select(".thanks").text()).contains("Given back: Saturn");
-        assertThat(given.select(".filling form")).isEmpty();
+        assertThat(given.select("#form-booking-form form")).isEmpty();
         assertThat(stranger.visit("/book-a-place?-sent=abcdefgh.AAAAAAAAAAAAAAAA")
                         .body())
                 .contains("name=\"night\"");

@@ -146,10 +146,16 @@ public class ListPost {
             return new Outcome.Refused(subscriber, Post.reason(said), true);
         }
 
+        /** A line that ends without a word says nothing of what became of the letter. */
         private Outcome outcome(SubscriberId subscriber, int code, String words, boolean address) {
-            return code / 100 == 4
-                    ? new Outcome.PutOff(subscriber, words)
-                    : new Outcome.Refused(subscriber, words, address);
+            return switch (code / 100) {
+                case 4 -> new Outcome.PutOff(subscriber, words);
+                case 5 -> new Outcome.Refused(subscriber, words, address);
+                default -> {
+                    close();
+                    yield new Outcome.Unsure(subscriber, words);
+                }
+            };
         }
 
         @Override

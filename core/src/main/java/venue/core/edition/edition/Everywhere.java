@@ -12,6 +12,8 @@ public final class Everywhere {
 
     private Everywhere() {}
 
+    private static final String FORM = "form";
+
     /** Where one stands: {@code above} the footer, {@code within} it, or in the {@code left} or {@code right} column. */
     public static String stands(Section section) {
         String stands = Values.text(section.settings(), "foot");
@@ -40,7 +42,12 @@ public final class Everywhere {
         return edition.foot().stream().filter(s -> stands(s).equals(place)).filter(s -> isMeantFor(edition, page, s));
     }
 
+    /** What visitors send goes to the page that it stands on: one that a site has without anybody having written it takes nothing. */
     private static boolean isMeantFor(Edition edition, Page page, Section section) {
+        if (edition.page(page.id()).isEmpty()
+                && section.elements().anyMatch(e -> e.kind().equals(FORM))) {
+            return false;
+        }
         return switch (onPages(section)) {
             case "home" -> edition.isHome(page);
             case "others" -> !edition.isHome(page);

@@ -3,7 +3,7 @@ package venue.core.show.letter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -129,16 +129,17 @@ final class Blocks {
             elsewhere();
         } else if (LINES.contains(tag) && e.selectFirst("img") == null) {
             line(e, tag.equals("figcaption") ? Voice.QUIET : heard(e, voice), href);
-        } else if ((tag.equals("ul") || tag.equals("ol"))
-                && e.children().stream().allMatch(Blocks::isLine)) {
+        } else if (isList(e)) {
             items(e, tag.equals("ol"), href);
-        } else if (tag.equals("dl")) {
-            facts(e);
-        } else if (tag.equals("table")) {
-            table(e);
-        } else {
+        } else if (!(tag.equals("dl") && facts(e)) && !(tag.equals("table") && table(e))) {
             into(e, tag.equals("blockquote") ? Voice.QUOTED : heard(e, voice), tag.equals("a") ? leads(e) : href);
         }
+    }
+
+    private static boolean isList(Element e) {
+        return (e.normalName().equals("ul") || e.normalName().equals("ol"))
+                && e.ownText().isBlank()
+                && e.children().stream().allMatch(c -> c.normalName().equals("li") && isLine(c));
     }
 
     private static boolean isLine(Element item) {
@@ -194,36 +195,57 @@ final class Blocks {
         }
     }
 
-    private void facts(Element e) {
-        List<List<Cell>> rows = e.select("dt").stream()
-                .map(dt -> List.of(
-                        new Cell(true, Lines.of(dt, "")),
-                        new Cell(
-                                false,
-                                Stream.iterate(
-                                                dt.nextElementSibling(),
-                                                d -> d != null && d.normalName().equals("dd"),
-                                                Element::nextElementSibling)
-                                        .flatMap(d -> Stream.concat(
-                                                d == dt.nextElementSibling() ? Stream.empty() : Stream.of(Run.BREAK),
-                                                Lines.of(d, "").stream()))
-                                        .toList())))
-                .toList();
-        if (!rows.isEmpty()) {
-            out.add(new Block.Table(rows));
-        }
+    /** Whether they are facts with their names, and nothing else stands between them. */
+    private boolean facts(Element e) {
+        return rows(
+                e,
+                e.select("dt").stream()
+                        .map(dt -> List.of(
+                                new Cell(true, Lines.of(dt, "")), new Cell(false, facts(dt.nextElementSiblings()))))
+                        .toList());
     }
 
-    private void table(Element e) {
+    private static List<Run> facts(List<Element> after) {
+        List<Run> said = new ArrayList<>();
+        for (Element dd : after) {
+            if (!dd.normalName().equals("dd")) {
+                break;
+            }
+            if (!said.isEmpty()) {
+                said.add(Run.BREAK);
+            }
+            said.addAll(Lines.of(dd, ""));
+        }
+        return List.copyOf(said);
+    }
+
+    private boolean table(Element e) {
         Element caption = e.selectFirst("caption");
         if (caption != null) {
+            caption.remove();
             line(caption, Voice.QUIET, "");
         }
-        out.add(new Block.Table(e.select("tr").stream()
-                .map(row -> row.select("th,td").stream()
-                        .map(c -> new Cell(c.normalName().equals("th"), Lines.of(c, "")))
-                        .toList())
-                .filter(r -> !r.isEmpty())
-                .toList()));
+        return rows(
+                e,
+                e.select("tr").stream()
+                        .map(row -> row.select("th,td").stream()
+                                .map(c -> new Cell(c.normalName().equals("th"), Lines.of(c, "")))
+                                .toList())
+                        .filter(r -> !r.isEmpty())
+                        .toList());
+    }
+
+    /** Whether the rows say all that an element says, once: else it is none that can be read so. */
+    private boolean rows(Element e, List<List<Cell>> rows) {
+        String said = rows.stream()
+                .flatMap(List::stream)
+                .flatMap(c -> c.words().stream())
+                .map(Run::words)
+                .collect(Collectors.joining());
+        boolean all = said.replaceAll("\\s", "").equals(e.text().replaceAll("\\s", ""));
+        if (all && !rows.isEmpty()) {
+            out.add(new Block.Table(rows));
+        }
+        return all;
     }
 }
