@@ -2,6 +2,7 @@
 import { useEventListener, useIntervalFn, watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import type { LetterDetail } from '@/api/types'
 import AwaitedScreen from '@/look/AwaitedScreen.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { useSite } from '@/site/useSite'
@@ -46,6 +47,11 @@ useIntervalFn(() => {
   if (sending.value && !document.hidden) void letters.both()
 }, LOOK_MS)
 
+/** What was kept of a letter that is left meanwhile doesn’t come back before the one at hand. */
+function written(kept: LetterDetail) {
+  if (kept.row.id === letter.value) detail.value = kept
+  void letters.load()
+}
 const list0 = computed(() => told.value?.lists.find((l) => !l.removed))
 async function write() {
   const id = await begin(list0.value?.id ?? '')
@@ -89,7 +95,7 @@ async function throwAway() {
             :detail="shown"
             :busy="busy"
             :act="act"
-            @written="(d) => ((detail = d), letters.load())"
+            @written="written"
             @remove="removing = true"
           />
           <LetterSent

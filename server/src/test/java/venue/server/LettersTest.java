@@ -5,6 +5,7 @@ import static venue.server.Answers.json;
 import static venue.server.Answers.refused;
 
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.jsoup.Jsoup;
@@ -75,6 +76,15 @@ class LettersTest {
         assertThat(left.statusCode()).isEqualTo(200);
         assertThat(of(una.email()).stands()).isEqualTo(Stands.OUT);
         assertThat(open(token(una)).body()).contains("No more letters come to");
+        subscribers.confirm(una.id());
+        String parts = "--x\r\nContent-Disposition: form-data; name=\"List-Unsubscribe\"\r\n\r\nOne-Click\r\n--x--\r\n";
+        assertThat(stranger.form(
+                                "/-/letters?token=" + token(una),
+                                "multipart/form-data; boundary=x",
+                                parts.getBytes(StandardCharsets.US_ASCII))
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(of(una.email()).stands()).as("as parts").isEqualTo(Stands.OUT);
         assertThat(open(una.id() + ".forged").statusCode()).isEqualTo(410);
         assertThat(stranger.form("/-/letters?token=x.y", "List-Unsubscribe=One-Click")
                         .statusCode())

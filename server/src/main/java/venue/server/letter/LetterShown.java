@@ -46,6 +46,8 @@ public class LetterShown {
                 .filter(i -> ours)
                 .flatMap(i -> letters.find(workspace.site(), new LetterId(i)))
                 .flatMap(l -> html(workspace.now(), l))
+                // A link in it opens nothing in the frame.
+                .map(html -> html.replace("<head>", "<head><base target=\"_blank\">"))
                 .map(html ->
                         html.replace(venue.core.show.letter.Letter.BY_NIGHT, night ? "@media all" : "@media not all"));
     }

@@ -74,9 +74,8 @@ class LettersController {
     @GetMapping
     LettersTold letters(Here here) {
         require(here);
-        Map<LetterId, Map<To, Integer>> tallies = letters.tallies(here.site());
         List<LetterRow> rows = letters.all(here.site()).stream()
-                .map(l -> row(here, l, tallies.getOrDefault(l.id(), Map.of())))
+                .map(l -> row(here, l, letters.tally(l)))
                 .toList();
         return new LettersTold(rows, lists(here), post.isSetUp(), post.signs(), post.isSetUp() ? post.sender() : "");
     }
@@ -149,7 +148,7 @@ class LettersController {
         }
         String print = made == null ? "" : LetterMaker.print(made);
         return new LetterDetail(
-                row(here, letter, letters.tallies(here.site()).getOrDefault(letter.id(), Map.of())),
+                row(here, letter, letters.tally(letter)),
                 LetterWording.of(letter.wording()),
                 letter.changed(),
                 made == null ? "" : shown.path(here.site(), letter.id()),

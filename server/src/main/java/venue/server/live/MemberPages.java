@@ -30,6 +30,7 @@ import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.store.answer.Answer;
 import venue.store.answer.Answers;
+import venue.store.letter.Subscribers;
 import venue.store.member.Member;
 import venue.store.member.MemberSessions;
 import venue.store.member.Members;
@@ -46,11 +47,19 @@ class MemberPages {
 
     private final Members members;
     private final Answers answers;
+    private final Subscribers subscribers;
     private final FormFacts facts;
     private final Origins origins;
     private final InstantSource clock;
 
-    MemberPages(Members members, Answers answers, FormFacts facts, Origins origins, InstantSource clock) {
+    MemberPages(
+            Members members,
+            Answers answers,
+            Subscribers subscribers,
+            FormFacts facts,
+            Origins origins,
+            InstantSource clock) {
+        this.subscribers = subscribers;
         this.answers = answers;
         this.facts = facts;
         this.members = members;
@@ -194,13 +203,15 @@ class MemberPages {
         record Session(String device, String begunAt, String usedAt) {}
         record Line(String asked, String answered) {}
         record Sent(String form, String at, String until, List<Line> said) {}
+        record Letters(String asked, String stands, String agreed) {}
         record Kept(
                 String name,
                 String email,
                 Map<String, String> fields,
                 String since,
                 List<Session> sessions,
-                List<Sent> sent) {}
+                List<Sent> sent,
+                List<Letters> letters) {}
         return ItemJson.write(new Kept(
                 member.name(),
                 member.email(),
@@ -217,6 +228,9 @@ class MemberPages {
                                 a.said().stream()
                                         .map(s -> new Line(s.label(), s.words()))
                                         .toList()))
+                        .toList(),
+                subscribers.of(workspace.site(), member.email()).stream()
+                        .map(s -> new Letters(s.asked(), s.stands().words(), s.proof()))
                         .toList()));
     }
 }

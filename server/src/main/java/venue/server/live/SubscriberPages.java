@@ -1,7 +1,8 @@
 package venue.server.live;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import org.apache.catalina.connector.Request;
@@ -24,6 +25,8 @@ class SubscriberPages {
     private static final String TOKEN = "token";
     private static final String WHAT = "what";
     private static final String ONE_CLICK = "List-Unsubscribe";
+    private static final String YES = "One-Click";
+    private static final int MOST_BYTES = 4_096;
 
     private final Subscribing subscribing;
     private final MemberPages pages;
@@ -50,9 +53,14 @@ class SubscriberPages {
         };
     }
 
-    /** Whether a mail program leaves for somebody, by one click. */
-    static boolean isOneClick(HttpServletRequest asked) {
-        return "One-Click".equals(asked.getParameter(ONE_CLICK));
+    /** Whether a mail program leaves for somebody, by one click: as a form in either of the ways that it may send one. */
+    private static boolean isOneClick(Request asked) throws IOException {
+        String type = String.valueOf(asked.getContentType());
+        if (type.startsWith("multipart/form-data")) {
+            String body = new String(asked.getInputStream().readNBytes(MOST_BYTES), StandardCharsets.US_ASCII);
+            return body.contains("\"" + ONE_CLICK + "\"") && body.contains(YES);
+        }
+        return YES.equals(asked.getParameter(ONE_CLICK));
     }
 
     void take(Workspace workspace, Request asked, Response answer) throws IOException {
@@ -70,7 +78,7 @@ class SubscriberPages {
         }
         Reply reply = one.isPresent()
                 ? Reply.seeOther(Subscribing.WHERE + "?" + TOKEN + "="
-                        + java.net.URLEncoder.encode(token, java.nio.charset.StandardCharsets.UTF_8))
+                        + URLEncoder.encode(token, StandardCharsets.UTF_8))
                 : at(workspace, Caller.STRANGER, token);
         Replies.send(asked, answer, reply);
     }

@@ -4,7 +4,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.item.LetterId;
 import venue.core.basics.item.PersonId;
@@ -237,14 +239,15 @@ final class LetterRows {
                 .update();
     }
 
-    /** How many of a letter stand so. */
-    record Tally(String letter, String state, int many) {}
+    private record Tally(String state, int many) {}
 
-    List<Tally> tallies(SiteId site) {
-        return database.sql().sql("""
-                        select t.letter, t.state, count(*) as many from letter_to t join letter l on l.id = t.letter
-                        where l.site = :site group by t.letter, t.state
-                        """).param("site", site).query(Tally.class).list();
+    /** How many of a letter stand how. */
+    Map<To, Integer> tally(LetterId id) {
+        return of("select state, count(*) as many from letter_to where letter = :id group by state", id)
+                .query(Tally.class)
+                .list()
+                .stream()
+                .collect(Collectors.toUnmodifiableMap(t -> To.valueOf(t.state()), Tally::many));
     }
 
     List<Letters.Addressed> addressed(LetterId id, To state, int most) {

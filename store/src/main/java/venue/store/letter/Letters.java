@@ -4,11 +4,10 @@ import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
 import venue.core.basics.fault.Refusal;
@@ -34,6 +33,8 @@ public final class Letters {
     private final Records records;
     private final LetterRows rows;
     private final Mailing mailing;
+    private final Subscribers subscribers;
+    private final Map<LetterId, Counted> counted = new ConcurrentHashMap<>();
     private final List<Consumer<SiteId>> listeners = new CopyOnWriteArrayList<>();
     private final SecureRandom chance = new SecureRandom();
 
@@ -41,6 +42,7 @@ public final class Letters {
         this.database = database;
         this.clock = clock;
         this.records = records;
+        this.subscribers = subscribers;
         rows = new LetterRows(database);
         mailing = new Mailing(database, clock, rows, subscribers);
     }
@@ -56,6 +58,7 @@ public final class Letters {
     }
 
     private void tell(SiteId site) {
+        counted.clear();
         listeners.forEach(l -> l.accept(site));
     }
 
@@ -215,14 +218,24 @@ public final class Letters {
         tell(site);
     }
 
-    /** How many letters have come to what, by the letter. */
-    public Map<LetterId, Map<To, Integer>> tallies(SiteId site) {
-        Map<LetterId, Map<To, Integer>> all = new HashMap<>();
-        rows.tallies(site)
-                .forEach(t -> all.computeIfAbsent(new LetterId(t.letter()), l -> new EnumMap<>(To.class))
-                        .put(To.valueOf(t.state()), t.many()));
-        return all;
+    /** How many of a letter have come to what. That of one that has gone is kept until something is said of it, or somebody is removed. */
+    public Map<To, Integer> tally(Letter letter) {
+        if (letter.state() == State.DRAFT) {
+            return Map.of();
+        }
+        if (letter.state() != State.SENT) {
+            return rows.tally(letter.id());
+        }
+        Counted known = counted.get(letter.id());
+        if (known == null || known.turns() != subscribers.turns()) {
+            long turns = subscribers.turns();
+            known = new Counted(turns, rows.tally(letter.id()));
+            counted.put(letter.id(), known);
+        }
+        return known.tally();
     }
+
+    private record Counted(long turns, Map<To, Integer> tally) {}
 
     /** Somebody to whom a letter goes, and what came of it. */
     public record Addressed(SubscriberId subscriber, String email, To state, Instant at, String said) {}

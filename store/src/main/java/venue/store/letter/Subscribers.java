@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.fault.Refusal;
 import venue.core.basics.item.SiteId;
@@ -34,6 +35,7 @@ public final class Subscribers {
     private final InstantSource clock;
     private final Records records;
     private final SubscriberRows rows;
+    private final AtomicLong turns = new AtomicLong();
     private final SecureRandom chance = new SecureRandom();
 
     public Subscribers(Database database, InstantSource clock, Records records) {
@@ -162,10 +164,16 @@ public final class Subscribers {
         return rows.byEmail(site, list, Email.normal(email));
     }
 
+    /** How often somebody was removed: what is known of letters may be less then. */
+    long turns() {
+        return turns.get();
+    }
+
     /** Takes some away for good, with what is known of what they were sent; gives how many. */
     public int remove(By by, SiteId site, Collection<SubscriberId> ids) {
         return database.write(() -> {
             int gone = ids.stream().mapToInt(id -> rows.remove(site, id)).sum();
+            turns.incrementAndGet();
             if (gone > 0) {
                 records.write(Deed.SUBSCRIBERS_REMOVED, by, site, null, String.valueOf(gone));
             }

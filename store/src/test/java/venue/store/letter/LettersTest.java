@@ -145,7 +145,7 @@ class LettersTest {
     }
 
     private Map<To, Integer> tally(Letter letter) {
-        return letters.tallies(YARD).getOrDefault(letter.id(), Map.of());
+        return letters.tally(letters.require(YARD, letter.id()));
     }
 
     @Test

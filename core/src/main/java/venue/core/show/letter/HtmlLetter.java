@@ -7,6 +7,7 @@ import venue.core.model.theme.Tone;
 import venue.core.show.letter.Block.Band;
 import venue.core.show.letter.Block.Cell;
 import venue.core.show.letter.Block.Voice;
+import venue.core.show.render.PageRenderer;
 
 /**
  * A letter as HTML that mail readers show alike: tables that say nothing of themselves, styles on each part, 600 pixels wide or the window,
@@ -23,6 +24,7 @@ final class HtmlLetter {
     private final HtmlWriter out = new HtmlWriter();
     private Tone tone;
     private boolean centred;
+    private boolean turned;
 
     private HtmlLetter(LetterLook look) {
         this.look = look;
@@ -40,7 +42,8 @@ final class HtmlLetter {
     }
 
     private void whole(String language, String title, String shown, List<Band> bands) {
-        out.start("html").attr("lang", language);
+        turned = PageRenderer.isRightToLeft(language);
+        out.start("html").attr("lang", language).attr("dir", turned ? "rtl" : "ltr");
         out.start("head");
         out.empty("meta").attr("charset", "utf-8");
         out.empty("meta").attr("name", "viewport").attr("content", "width=device-width,initial-scale=1");
@@ -60,11 +63,16 @@ final class HtmlLetter {
                 .end();
         table("g", "width:100%;background-color:" + around)
                 .attr("width", "100%")
-                .attr("bgcolor", around);
+                .attr("bgcolor", around).attr("dir", turned ? "rtl" : "ltr");
         out.start("tr").start("td").attr("align", "center").attr("style", "padding:24px 0");
         table("w", "width:100%;max-width:" + WIDE + "px").attr("width", WIDE);
         bands.forEach(this::band);
         out.end().end().end().end().end().end();
+    }
+
+    /** The side on which lines begin. */
+    private String begins() {
+        return turned ? "right" : "left";
     }
 
     private HtmlWriter table(String classes, String style) {
@@ -131,7 +139,7 @@ final class HtmlLetter {
                 ? "20px;line-height:30px"
                 : quiet ? "14px;line-height:21px" : "16px;line-height:25px";
         String quoted = voice == Voice.QUOTED
-                ? ";padding:0 0 0 16px;border-left:3px solid " + tone.line().hex() + ";font-style:italic"
+                ? ";padding-" + begins() + ":16px;border-" + begins() + ":3px solid " + tone.line().hex() + ";font-style:italic"
                 : "";
         out.start("p", quiet ? "q" : voice == Voice.QUOTED ? "x l" : "x")
                 .attr("style", "margin:0 0 16px;font-size:" + size + ";color:" + colour + quoted);
@@ -205,7 +213,7 @@ final class HtmlLetter {
     }
 
     private void items(Block.Items items) {
-        out.start(items.numbered() ? "ol" : "ul").attr("style", "margin:0 0 16px;padding:0 0 0 24px");
+        out.start(items.numbered() ? "ol" : "ul").attr("style", "margin:0 0 16px;padding:0;padding-" + begins() + ":24px");
         items.lines().forEach(line -> {
             out.start("li").attr("style", "margin:0 0 6px;font-size:16px;line-height:25px");
             runs(line, tone.link().hex(), true);
@@ -231,13 +239,13 @@ final class HtmlLetter {
 
     private void cell(Cell cell) {
         out.start(cell.head() ? "th" : "td", "l")
-                .attr("align", "left")
+                .attr("align", begins())
                 .attr("valign", "top")
                 .attr(
                         "style",
-                        "padding:8px 12px 8px 0;border-bottom:1px solid "
+                        "padding:8px " + (turned ? "0 8px 12px" : "12px 8px 0") + ";border-bottom:1px solid "
                                 + tone.line().hex()
-                                + ";font-size:15px;line-height:22px;text-align:left;font-weight:"
+                                + ";font-size:15px;line-height:22px;text-align:" + begins() + ";font-weight:"
                                 + (cell.head() ? "bold" : "normal"));
         runs(cell.words(), tone.link().hex(), true);
         out.end();

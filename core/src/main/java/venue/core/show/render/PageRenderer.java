@@ -27,6 +27,11 @@ public final class PageRenderer {
 
     private PageRenderer() {}
 
+    /** Whether lines of a language (BCP 47) begin at the right. */
+    public static boolean isRightToLeft(String language) {
+        return RIGHT_TO_LEFT.contains(Media.primary(language));
+    }
+
     /** The page as visitors of this view get it, or as managers see it where the view is marked. */
     public static Rendered render(View view, Page page) {
         return document(view, page, view.edition().worn(page).template(), true);
@@ -62,7 +67,7 @@ public final class PageRenderer {
             out.attr("class", view.wrapping().htmlClass());
         }
         out.attr("lang", scene.words().language());
-        if (RIGHT_TO_LEFT.contains(Media.primary(scene.words().language()))) {
+        if (isRightToLeft(scene.words().language())) {
             out.attr("dir", "rtl");
         }
         Head.write(view, page, findable, scene, out);

@@ -94,6 +94,16 @@ class BlocksTest {
                 .doesNotContain("Hidden", "managers");
     }
 
+    @Test
+    void linesOfLanguagesThatBeginAtTheRightDoSo() {
+        List<Band> bands = read("<blockquote>שלום</blockquote><table><tr><th>א</th><td>ב</td></tr></table><ul><li>ג</li></ul>");
+        Document html = Jsoup.parse(HtmlLetter.write(LOOK, "he", "Title", "Shown", bands));
+        assertThat(html.select("html, table.g").eachAttr("dir")).containsExactly("rtl", "rtl");
+        assertThat(html.select("th, td.l").eachAttr("align")).containsOnly("right");
+        assertThat(html.select("ul, p").eachAttr("style")).noneMatch(s -> s.contains("-left"));
+        assertThat(html(bands).select("html").attr("dir")).isEqualTo("ltr");
+    }
+
     @Provide
     Arbitrary<String> markup() {
         Arbitrary<String> words =
