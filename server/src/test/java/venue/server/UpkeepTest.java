@@ -109,9 +109,11 @@ class UpkeepTest {
 
     @Test
     void whatIsRestoredIsAWholeReleaseByteForByteHoweverMuchIsDoneMeanwhile() throws Exception {
-        // What visitors take along is no part of what leaves this machine, nor is what tells of it.
+        // What visitors take along and send is no part of what leaves this machine, nor is what tells of it.
         json(maja.give("set-value", "item", "site", "key", "basket", "value", "none"));
-        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", List.of("site"), "note", "")));
+        json(maja.give("retire-form", "form", "letters-form", "retired", true));
+        json(maja.post(
+                "/api/sites/kestrel-moor/releases", Client.json("items", List.of("site", "letters-form"), "note", "")));
         AtomicBoolean goesOn = new AtomicBoolean(true);
         CompletableFuture<Map<Integer, List<String>>> work = CompletableFuture.supplyAsync(() -> hammer(goesOn));
         Path file = top.resolve("busy.venuebackup");

@@ -63,7 +63,8 @@ final class HtmlLetter {
                 .end();
         table("g", "width:100%;background-color:" + around)
                 .attr("width", "100%")
-                .attr("bgcolor", around).attr("dir", turned ? "rtl" : "ltr");
+                .attr("bgcolor", around)
+                .attr("dir", turned ? "rtl" : "ltr");
         out.start("tr").start("td").attr("align", "center").attr("style", "padding:24px 0");
         table("w", "width:100%;max-width:" + WIDE + "px").attr("width", WIDE);
         bands.forEach(this::band);
@@ -139,7 +140,8 @@ final class HtmlLetter {
                 ? "20px;line-height:30px"
                 : quiet ? "14px;line-height:21px" : "16px;line-height:25px";
         String quoted = voice == Voice.QUOTED
-                ? ";padding-" + begins() + ":16px;border-" + begins() + ":3px solid " + tone.line().hex() + ";font-style:italic"
+                ? ";padding-" + begins() + ":16px;border-" + begins() + ":3px solid "
+                        + tone.line().hex() + ";font-style:italic"
                 : "";
         out.start("p", quiet ? "q" : voice == Voice.QUOTED ? "x l" : "x")
                 .attr("style", "margin:0 0 16px;font-size:" + size + ";color:" + colour + quoted);
@@ -213,7 +215,8 @@ final class HtmlLetter {
     }
 
     private void items(Block.Items items) {
-        out.start(items.numbered() ? "ol" : "ul").attr("style", "margin:0 0 16px;padding:0;padding-" + begins() + ":24px");
+        out.start(items.numbered() ? "ol" : "ul")
+                .attr("style", "margin:0 0 16px;padding:0;padding-" + begins() + ":24px");
         items.lines().forEach(line -> {
             out.start("li").attr("style", "margin:0 0 6px;font-size:16px;line-height:25px");
             runs(line, tone.link().hex(), true);

@@ -96,7 +96,8 @@ class BlocksTest {
 
     @Test
     void linesOfLanguagesThatBeginAtTheRightDoSo() {
-        List<Band> bands = read("<blockquote>שלום</blockquote><table><tr><th>א</th><td>ב</td></tr></table><ul><li>ג</li></ul>");
+        List<Band> bands =
+                read("<blockquote>שלום</blockquote><table><tr><th>א</th><td>ב</td></tr></table><ul><li>ג</li></ul>");
         Document html = Jsoup.parse(HtmlLetter.write(LOOK, "he", "Title", "Shown", bands));
         assertThat(html.select("html, table.g").eachAttr("dir")).containsExactly("rtl", "rtl");
         assertThat(html.select("th, td.l").eachAttr("align")).containsOnly("right");
