@@ -172,6 +172,7 @@ class MenusTest extends DemoTest {
         Assertions.assertThat(Sampler.give(page, Map.of("verb", "set-lines", "menu", "main", "lines", lines)))
                 .isEmpty();
         Sampler.give(page, Map.of("verb", "set-value", "item", "site", "key", "act", "value", ""));
+        Sampler.give(page, Map.of("verb", "set-value", "item", "site", "key", "basket", "value", "none"));
         String proofs = Sampler.proofs(page);
         for (String look : Sampled.of("looks", Sampler.LOOKS, 4)) {
             page.navigate(proofs + "page/glossary?look=" + look);
