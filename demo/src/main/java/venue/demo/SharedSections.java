@@ -49,10 +49,10 @@ final class SharedSections {
                             "s1",
                             "Letters from the moor",
                             column(
-                                    5,
+                                    4,
                                     heading("Letters from the moor").with("size", "medium"),
                                     text("<p>Once a month: what was up, what is coming, and who fixed the roof.</p>")),
-                            column(7, part("form").with("form", DemoForms.LETTERS)))
+                            column(8, part("form").with("form", DemoForms.LETTERS)))
                     .with("tone", Value.of("deep"))
                     .with("space", Value.of("small"))
                     .with("onPages", Value.of("others")));
