@@ -148,7 +148,7 @@ class ReachTest extends DemoTest {
         reach("On every page", "above the footer of all 71 pages");
         assertThat(card(MINE)).hasCount(0);
         assertThat(page.locator(".elsewhere").filter(new Locator.FilterOptions().setHasText("on every page")))
-                .hasCount(2);
+                .hasCount(3);
         open("groups");
         assertThat(proof().locator("#main")).containsText("Both pages say this.");
         assertThat(page.locator(".far-word")).hasCount(1);
