@@ -76,11 +76,11 @@ class BasketTest extends DemoTest {
         visit.getByLabel("By letter: a bill comes along").check();
         visit.locator("[name=consent]").check();
         raise();
-        visit.locator(".send button").click();
+        visit.locator("#form-order-form .send button").click();
         assertThat(visit.locator(".wrongs")).containsText("“Red torch” costs £10.50 now.");
         assertThat(visit.locator(".taken")).containsText("£9.50 when you took it along");
         assertThat(visit.getByLabel("Your name")).hasValue("Gil Moss");
-        visit.locator(".send button").click();
+        visit.locator("#form-order-form .send button").click();
         assertThat(visit.locator(".thanks")).isVisible();
         visit.navigate(venue.site("/-/basket"));
         assertThat(visit.locator(".basket.empty")).containsText("Nothing has been taken along yet.");

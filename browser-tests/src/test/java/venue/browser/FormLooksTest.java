@@ -34,7 +34,10 @@ class FormLooksTest extends DemoTest {
             int width = Integer.parseInt(at.substring(0, at.indexOf(' ')));
             page.setViewportSize(width, 900);
             page.navigate(proofs + "page/" + at.substring(at.indexOf(' ') + 1));
-            found.assertThat(page.locator("main .filling:not(#form-letters-form)").count()).as(at).isEqualTo(1);
+            found.assertThat(page.locator("main .filling:not(#form-letters-form)")
+                            .count())
+                    .as(at)
+                    .isEqualTo(1);
             found.assertThat(page.evaluate("document.documentElement.scrollWidth"))
                     .as(at)
                     .isEqualTo(width);
