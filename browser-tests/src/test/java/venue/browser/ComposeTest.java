@@ -189,9 +189,9 @@ class ComposeTest extends DemoTest {
     private void lookNarrowAndWide() {
         page.getByText("Narrow proof beside").click();
         FrameLocator narrow = page.frameLocator("iframe[title='Narrow proof']");
-        // Ten of its own, and the one that stands on every page.
-        assertThat(narrow.locator("#main section")).hasCount(11);
-        assertThat(proof().locator("#main section")).hasCount(11);
+        // Ten of its own, and the two that stand on every page.
+        assertThat(narrow.locator("#main section")).hasCount(12);
+        assertThat(proof().locator("#main section")).hasCount(12);
         int over = ((Number) narrow.locator("html").evaluate("n => n.scrollWidth - n.clientWidth")).intValue();
         Assertions.assertThat(over).isLessThanOrEqualTo(0);
     }
@@ -221,7 +221,7 @@ class ComposeTest extends DemoTest {
     private void visitorsGetIt() throws IOException {
         page.navigate(venue.site("/tonight/the-winter-sky"));
         assertThat(page.locator("h1")).hasText("The winter sky");
-        assertThat(page.locator("#main section")).hasCount(11);
+        assertThat(page.locator("#main section")).hasCount(12);
         assertThat(page.locator("#main section").nth(1).locator("blockquote")).hasCount(1);
         assertThat(page.locator("#main")).containsText("First words");
         assertThat(page.locator("#main")).containsText("Second words");
