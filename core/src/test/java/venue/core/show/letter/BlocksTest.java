@@ -148,7 +148,7 @@ class BlocksTest {
         assertThat(words(said)).isEqualTo(asked);
         String plain = TextLetter.write(bands)
                 .replaceAll("(?m)^(?:[-=]+|> ?|- |\\d+\\. )", " ")
-                .replace(" | ", " ");
+                .replace("|", " ");
         assertThat(words(plain)).isEqualTo(asked);
     }
 
