@@ -15,6 +15,7 @@ import GateSheet from '@/gate/GateSheet.vue'
 import { useGate } from '@/gate/useGate'
 import LinksList from './LinksList.vue'
 import PlacesList from './PlacesList.vue'
+import ReadsLine from './ReadsLine.vue'
 import type { SheetName } from './usePlanKeys'
 
 const props = defineProps<{ page: string }>()
@@ -175,6 +176,10 @@ async function withdraw(off: boolean) {
             <button type="button" class="textlink" @click="emit('sheet', 'order')">order…</button>
           </template>
         </dd>
+        <template v-if="row.state !== 'DRAFT'">
+          <dt>Read</dt>
+          <dd><ReadsLine :page="page" /></dd>
+        </template>
         <dt>To fill</dt>
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
       </dl>

@@ -1,6 +1,6 @@
 import type { KindInfo, PageCame, PlanRow, TemplateInfo } from '@/api/types'
 
-export type LensKey = 'template' | 'state' | 'kind' | 'findings' | 'lineage' | 'age' | 'who' | 'gate'
+export type LensKey = 'template' | 'state' | 'kind' | 'findings' | 'lineage' | 'age' | 'who' | 'gate' | 'read'
 
 export interface Lens {
   key: LensKey
@@ -16,10 +16,11 @@ export const LENSES: Lens[] = [
   { key: 'age', label: 'when it was changed last' },
   { key: 'who', label: 'who changed it last' },
   { key: 'gate', label: 'who may see it' },
+  { key: 'read', label: 'how often it is read' },
 ]
 
 /** Those that ask how pages came to be as they are. */
-export const ASKING: LensKey[] = ['lineage', 'age', 'who']
+export const ASKING: LensKey[] = ['lineage', 'age', 'who', 'read']
 export type CameOf = ReadonlyMap<string, PageCame>
 
 /** As look.css has them, for light and dark. */
@@ -95,6 +96,7 @@ function shadeOfCame(lens: LensKey, came: PageCame | undefined, all: CameOf): Sh
     return came?.behind
       ? { key: 'behind', label: 'behind', colour: 'var(--ochre)' }
       : { key: 'step', label: 'in step', colour: 'var(--line)' }
+  if (lens === 'read') return shadeOfReads(came?.read ?? 0, all)
   if (!came?.at) return { key: 'never', label: 'as the site began', colour: 'var(--line)' }
   if (lens === 'who') return shadeOfPerson(came.who ?? '', all)
   const age = Date.now() - Date.parse(came.at)
@@ -102,6 +104,16 @@ function shadeOfCame(lens: LensKey, came: PageCame | undefined, all: CameOf): Sh
   return found
     ? { key: found.label, label: `within ${found.label}`, colour: found.colour }
     : { key: 'older', label: 'longer ago', colour: 'var(--quiet)' }
+}
+/** By where it stands among all that are read: most of what is read is a few pages. */
+function shadeOfReads(times: number, all: CameOf): Shade {
+  if (!times) return { key: 'never', label: 'not read in 30 days', colour: 'var(--line)' }
+  const read = [...all.values()].map((c) => c.read).filter(Boolean)
+  const above = read.filter((r) => r > times).length / read.length
+  if (above < 0.1) return { key: 'most', label: 'the most read tenth', colour: 'var(--lens-1)' }
+  return above < 0.5
+    ? { key: 'often', label: 'read more than most', colour: 'var(--lens-3)' }
+    : { key: 'less', label: 'read less', colour: 'var(--lens-4)' }
 }
 function shadeOfPerson(who: string, all: CameOf): Shade {
   const people = [...new Set([...all.values()].flatMap((c) => (c.at && c.who ? [c.who] : [])))].sort()

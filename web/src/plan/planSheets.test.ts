@@ -109,8 +109,8 @@ describe('the chips of the plan', () => {
 
 describe('lenses that ask how pages came to be', () => {
   const came = new Map([
-    ['visit', { page: 'visit', at: new Date().toISOString(), who: 'Maja', behind: 2 }],
-    ['news', { page: 'news', at: '2020-01-01T00:00:00Z', who: 'Tomás', behind: 0 }],
+    ['visit', { page: 'visit', at: new Date().toISOString(), who: 'Maja', behind: 2, read: 40 }],
+    ['news', { page: 'news', at: '2020-01-01T00:00:00Z', who: 'Tomás', behind: 0, read: 2 }],
   ])
   it.each([
     ['lineage', 'visit', 'behind'],
@@ -119,6 +119,9 @@ describe('lenses that ask how pages came to be', () => {
     ['age', 'news', 'longer ago'],
     ['who', 'news', 'Tomás'],
     ['who', 'map', 'as the site began'],
+    ['read', 'visit', 'the most read tenth'],
+    ['read', 'news', 'read less'],
+    ['read', 'map', 'not read in 30 days'],
   ] as const)('by %s of %s say %s', (lens, page, label) => {
     expect(shadeOf(lens, row(page), new Map(), new Map(), came).label).toBe(label)
   })

@@ -21,6 +21,7 @@ import venue.store.proof.SentProofs;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
 import venue.store.upkeep.Tasks;
+import venue.store.visit.Visits;
 import venue.store.workspace.Workspaces;
 
 /** The parts below the server, put together. */
@@ -62,6 +63,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     InVain inVain(Database database, InstantSource clock) {
         return new InVain(database, clock);
+    }
+
+    @Bean(destroyMethod = "write")
+    Visits visits(Database database) {
+        return new Visits(database);
     }
 
     @Bean

@@ -28,13 +28,15 @@ public class FormFacts {
 
     private final Answers answers;
     private final FormSeal seal;
+    private final MostRead mostRead;
     private final InstantSource clock;
     private final Cache<Key, Map<String, Given.Count>> given = Caffeine.newBuilder()
             .expireAfterWrite(FRESH)
             .maximumSize(MOST_FORMS)
             .build();
 
-    FormFacts(Answers answers, FormSeal seal, InstantSource clock) {
+    FormFacts(Answers answers, FormSeal seal, MostRead mostRead, InstantSource clock) {
+        this.mostRead = mostRead;
         this.answers = answers;
         this.seal = seal;
         this.clock = clock;
@@ -42,12 +44,12 @@ public class FormFacts {
 
     /** As visitors of a site are told. */
     public VisitorFacts of(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true);
+        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true, mostRead.of(site));
     }
 
     /** As those who make it are told: what is sent from where they look is not taken. */
     public VisitorFacts seenBy(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, "", true);
+        return new VisitorFacts(given(site), Sending.NOTHING, "", true, mostRead.of(site));
     }
 
     private Given given(SiteId site) {

@@ -3,7 +3,6 @@ package venue.server.live;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import venue.core.basics.link.SitePath;
@@ -24,8 +23,6 @@ class AskedInVain {
                     + ".*|.*\\.(php\\d?|aspx?|jsp|cgi|env|git|ini|sql|bak|zip|gz|tar|ya?ml|config|ico|map)(/.*)?",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern ROBOTS = Pattern.compile("bot|crawl|spider|slurp|scan|curl|wget|python|java/|go-http");
-
     private final InVain inVain;
 
     AskedInVain(InVain inVain) {
@@ -34,9 +31,7 @@ class AskedInVain {
 
     void note(Workspace workspace, HttpServletRequest asked) {
         String path = path(asked.getRequestURI());
-        boolean robot = PROBES.matcher(path).matches()
-                || ROBOTS.matcher(header(asked, "User-Agent").toLowerCase(Locale.ROOT))
-                        .find();
+        boolean robot = PROBES.matcher(path).matches() || Robots.is(asked);
         if (robot) {
             inVain.note(workspace.site(), InVain.What.ROBOTS, InVain.What.ROBOTS.name());
         } else if (path.length() <= LONGEST) {

@@ -197,6 +197,11 @@ record Reply(
         return text(503, "text/plain; charset=utf-8", words, "no-store", PAGE_POLICY);
     }
 
+    /** Whether it is a page, to be read. */
+    boolean isPage() {
+        return type.startsWith("text/html");
+    }
+
     int weight() {
         return sent.body.length + (sent.gzip == null ? 0 : sent.gzip.length) + WORTH;
     }

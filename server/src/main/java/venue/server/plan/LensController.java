@@ -1,5 +1,6 @@
 package venue.server.plan;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,15 +11,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.item.PersonId;
+import venue.core.body.form.Reads;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.edition.Ordered;
 import venue.core.edition.merge.Archive;
 import venue.core.model.page.BeneathOrder;
 import venue.core.model.page.Page;
+import venue.core.model.site.Site;
+import venue.core.model.site.SiteFacts;
+import venue.server.filling.MostRead;
 import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.journal.Journal;
+import venue.store.visit.Visits;
 
 /** What the plan asks for only where a lens or a card shows it. */
 @RestController
@@ -26,8 +32,12 @@ import venue.store.journal.Journal;
 class LensController {
 
     private final People people;
+    private final MostRead mostRead;
+    private final Visits visits;
 
-    LensController(People people) {
+    LensController(People people, MostRead mostRead, Visits visits) {
+        this.mostRead = mostRead;
+        this.visits = visits;
         this.people = people;
     }
 
@@ -36,9 +46,10 @@ class LensController {
      *
      * @param at when it was changed last, ISO 8601; absent where the site began with it
      * @param behind how many of its sections are behind what they were copied from
+     * @param read how often people read it over the last 30 whole days; 0 where that is not counted
      */
     record PageCame(
-            String page, @Nullable String at, @Nullable String who, int behind) {}
+            String page, @Nullable String at, @Nullable String who, int behind, int read) {}
 
     /** All pages of the working copy. */
     @GetMapping("/came")
@@ -47,6 +58,7 @@ class LensController {
         Function<PersonId, String> names = people.names();
         Edition working = here.working();
         Archive archive = here.workspace().archive();
+        Reads reads = mostRead.of(here.site());
         return working.plan()
                 .inOrder()
                 .map(id -> working.require(Page.class, id))
@@ -56,7 +68,8 @@ class LensController {
                             page.id(),
                             came.map(Journal.Last::at).orElse(null),
                             came.map(l -> names.apply(l.who())).orElse(null),
-                            behind(working, page, archive));
+                            behind(working, page, archive),
+                            reads.of(page.id()));
                 })
                 .toList();
     }
@@ -67,6 +80,31 @@ class LensController {
                 .filter(s -> s.origin() != null)
                 .filter(s -> Lineage.of(working, s, archive::find) == Lineage.BEHIND)
                 .count();
+    }
+
+    /**
+     * How often a page is read.
+     *
+     * @param counted whether it is counted at all
+     * @param people how often over the last 30 whole days, as listings order by
+     * @param robots the same by robots
+     * @param days by people, day by day, the last one yesterday
+     */
+    record PageReads(boolean counted, int people, int robots, List<Integer> days) {}
+
+    @GetMapping("/reads")
+    PageReads reads(Here here, @RequestParam String page) {
+        Site site = here.now().live().site();
+        LocalDate today = mostRead.today(site);
+        Map<LocalDate, Visits.Day> days = visits.days(here.site(), page, today.minusDays(Reads.DAYS), today);
+        return new PageReads(
+                SiteFacts.countsReads(site),
+                mostRead.of(here.site()).of(page),
+                (int) days.values().stream().mapToLong(Visits.Day::robots).sum(),
+                today.minusDays(Reads.DAYS)
+                        .datesUntil(today)
+                        .map(d -> days.containsKey(d) ? (int) days.get(d).people() : 0)
+                        .toList());
     }
 
     /** A date or number by which pages can be ordered. */

@@ -13,6 +13,7 @@ import venue.store.database.Database;
 import venue.store.member.MemberSessions;
 import venue.store.record.Records;
 import venue.store.search.InVain;
+import venue.store.visit.Visits;
 
 /**
  * What is kept for a while: answers to requests, proofs that were sent, links, words sought in vain, lines of the record, and contents that
@@ -51,6 +52,10 @@ public final class Outdated {
             """;
     private static final String ASKED = """
             delete from subscriber where id in (select id from subscriber where stands = 'ASKED' and ended is null and asked < :before limit :step)
+            """;
+    private static final String READS = """
+            delete from page_read where (site, page, day) in
+              (select site, page, day from page_read where day < :before limit :step)
             """;
     private static final String RECORD =
             "delete from record where id in (select id from record where at < :before limit :step)";
@@ -101,6 +106,11 @@ public final class Outdated {
                 "file that waited for an answer",
                 all(FILES, now.minus(AnswerFiles.WAITS).toString()));
         gone.put("subscriber who never confirmed", all(ASKED, now.minus(KEPT).toString()));
+        gone.put(
+                "day of how often a page was read",
+                all(
+                        READS,
+                        now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(Visits.DAYS).toString()));
         gone.put("line of the record", all(RECORD, now.minus(Records.KEPT).toString()));
         gone.put("content that nothing names", contents());
         gone.values().removeIf(n -> n == 0);

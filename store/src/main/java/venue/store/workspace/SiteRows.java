@@ -39,6 +39,7 @@ final class SiteRows {
             "seat",
             "sent_proof",
             "sought",
+            "page_read",
             "led",
             "left_alone",
             "kept_filter",

@@ -72,12 +72,14 @@ final class ListingSettings {
                             "plan=As in the plan or the table",
                             "title=By title",
                             "changed=Last changed first",
+                            "read=Most read first",
                             "field=By a field")
+                    .help("What is read is counted by day and ordered anew at midnight; where nothing was, the newest stands first.")
                     .onlyWhen("source!=chosen"),
             of("by", "Field", FIELD).onlyWhen("order=field"),
             of("reversed", "The other way round", YES_NO)
                     .fallback(Value.of(false))
-                    .onlyWhen("order=plan|title|changed|field"),
+                    .onlyWhen("order=plan|title|changed|read|field"),
             many("first", "Kept first", of("page", "Page or entry", ENTRY)),
             choice("amount", "How many", "some=So many", "paged=In pages of so many", "all=All")
                     .help("All: the first 1,000."),

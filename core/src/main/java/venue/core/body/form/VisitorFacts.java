@@ -5,16 +5,26 @@ package venue.core.body.form;
  *
  * @param stamp what is written into each form of a page, so that what is sent says when the page was written; or empty
  * @param here whether what is sent comes here: not from pages that are served elsewhere, which don't know what is left either
+ * @param reads how often pages are read, as it was at the last midnight of the site
  */
-public record VisitorFacts(Given given, Sending sending, String stamp, boolean here) {
+public record VisitorFacts(Given given, Sending sending, String stamp, boolean here, Reads reads) {
 
     public static final VisitorFacts NONE = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", true);
 
     /** As pages are told that leave this machine. */
     public static final VisitorFacts AWAY = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", false);
 
+    public VisitorFacts(Given given, Sending sending, String stamp, boolean here) {
+        this(given, sending, stamp, here, Reads.NOTHING);
+    }
+
+    /** The same, where it is known how often pages are read. */
+    public VisitorFacts reading(Reads other) {
+        return new VisitorFacts(given, sending, stamp, here, other);
+    }
+
     /** The same, where a form of the page has come to something. */
     public VisitorFacts at(Sending other) {
-        return new VisitorFacts(given, other, stamp, here);
+        return new VisitorFacts(given, other, stamp, here, reads);
     }
 }

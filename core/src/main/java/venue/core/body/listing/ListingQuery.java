@@ -59,6 +59,8 @@ public record ListingQuery(
         TITLE,
         PLAN,
         CHANGED,
+        /** How often people read it; among those alike the newest first. */
+        READ,
         FIELD
     }
 

@@ -31,6 +31,11 @@ public final class SiteFacts {
             "is no address of map tiles.",
             "Give one that begins with https:// and holds {z}, {x} and {y}, like https://tiles.example/{z}/{x}/{y}.png.");
 
+    /** Whether it is counted how often pages are read. */
+    private static final Property COUNTS_READS = of("countReads", "Count how often pages are read", PropertyType.YES_NO)
+            .fallback(Value.of(true))
+            .help("By day, without cookies, and nothing of who it was; robots apart. Shown by a lens of the Plan, and by listings.");
+
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
             of("email", "E-mail", WORDS).notWords(),
@@ -50,7 +55,8 @@ public final class SiteFacts {
                     .help("The address of a map server’s tiles, like https://tiles.example/{z}/{x}/{y}.png."
                             + " Visitors are asked before anything is fetched from it.")
                     .eachLine(TILES),
-            of("tileWords", "Words owed to who made the maps", WORDS).longest(200));
+            of("tileWords", "Words owed to who made the maps", WORDS).longest(200),
+            COUNTS_READS);
 
     /** What may stand at the top of the plan: a list of kinds; absent for anything. */
     private static final Property MAY_HOLD =
@@ -67,6 +73,11 @@ public final class SiteFacts {
             .toList();
 
     private SiteFacts() {}
+
+    /** Whether it is counted how often the pages of a site are read: unless somebody has said no. */
+    public static boolean countsReads(Site site) {
+        return !(site.facts().get(COUNTS_READS.key()) instanceof Value.Flag flag) || flag.yes();
+    }
 
     /** What is declared of a site. */
     public static List<Property> all() {

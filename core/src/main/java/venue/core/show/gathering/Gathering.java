@@ -90,7 +90,11 @@ public final class Gathering {
                 looks.visitor(),
                 looks.marked(),
                 timed ? looks.now().withSecond(0).withNano(0) : "",
-                query.order().by() == ListingQuery.By.CHANGED ? System.identityHashCode(looks.changed()) : 0);
+                switch (query.order().by()) {
+                    case CHANGED -> System.identityHashCode(looks.changed());
+                    case READ -> System.identityHashCode(looks.reads());
+                    default -> 0;
+                });
     }
 
     /** Those first that are to be first. */

@@ -86,7 +86,7 @@ final class Matching {
             case DATE -> edition.ranks().of(kind, UsualFields.DATE, order.reversed());
             case TITLE -> edition.ranks().of(kind, Ranks.TITLE, order.reversed());
             case FIELD -> edition.ranks().of(kind, order.field(), order.reversed());
-            case PLAN, CHANGED -> ordered(ofKind(kind).toList());
+            case PLAN, CHANGED, READ -> ordered(ofKind(kind).toList());
         };
     }
 
@@ -141,6 +141,11 @@ final class Matching {
             case CHANGED ->
                 turned(pages.stream()
                         .sorted(Comparator.comparing(this::changed).reversed())
+                        .toList());
+            case READ ->
+                turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
+                        .sorted(Comparator.comparingInt((Page p) -> looks.reads().of(p.id()))
+                                .reversed())
                         .toList());
         };
     }

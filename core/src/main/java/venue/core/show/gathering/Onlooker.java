@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.function.Predicate;
+import venue.core.body.form.Reads;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 
@@ -15,6 +16,7 @@ import venue.core.model.page.Page;
  * @param marked whether they see places to fill
  * @param now the day and time in the site's zone
  * @param changed when pages last changed, by id
+ * @param reads how often pages are read
  */
 public record Onlooker(
         Edition edition,
@@ -22,4 +24,17 @@ public record Onlooker(
         Predicate<Page> opens,
         boolean marked,
         LocalDateTime now,
-        Map<String, Instant> changed) {}
+        Map<String, Instant> changed,
+        Reads reads) {
+
+    /** One who doesn't know how often pages are read. */
+    public Onlooker(
+            Edition edition,
+            Object visitor,
+            Predicate<Page> opens,
+            boolean marked,
+            LocalDateTime now,
+            Map<String, Instant> changed) {
+        this(edition, visitor, opens, marked, now, changed, Reads.NOTHING);
+    }
+}

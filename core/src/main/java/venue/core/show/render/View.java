@@ -203,7 +203,7 @@ public record View(
 
     /** Whoever looks, as listings are told. */
     Onlooker onlooker() {
-        return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed);
+        return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed, facts.reads());
     }
 
     /** What there is to choose from in the forms of a page. */

@@ -14,6 +14,7 @@ import net.jqwik.api.ForAll;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.value.Value;
+import venue.core.body.form.Reads;
 import venue.core.body.listing.Asked;
 import venue.core.body.listing.Condition;
 import venue.core.body.listing.Listed;
@@ -239,6 +240,30 @@ class GatheringTest {
 
     private static boolean holds(Property field, Value value, Condition.Test test, String wanted) {
         return new Condition(field.key(), test, wanted).holds(field, java.util.Optional.of(value), NOW);
+    }
+
+    /** The law: what is read more stands before what is read less, among those alike the newest; another day's counts, another order. */
+    @Test
+    void whatIsReadMostStandsFirst() {
+        Random chance = new Random(39);
+        Edition site = nights(chance, 30);
+        ListingQuery most = query(List.of(), false, When.ALL, new Order(By.READ, "", false), WHOLE);
+        List<String> newest = ids(site, Reads.NOTHING, query(List.of(), false, When.ALL, NEWEST, WHOLE));
+        assertThat(ids(site, Reads.NOTHING, most)).as("nothing is counted").isEqualTo(newest);
+        for (int day = 0; day < 20; day++) {
+            Map<String, Integer> times = new TreeMap<>();
+            newest.forEach(id -> times.put(id, chance.nextInt(4)));
+            List<String> law = new ArrayList<>(newest);
+            law.sort(Comparator.comparing(times::get).reversed());
+            assertThat(ids(site, new Reads(times), most)).isEqualTo(law);
+        }
+    }
+
+    private static List<String> ids(Edition site, Reads reads, ListingQuery query) {
+        Onlooker looks =
+                new Onlooker(site, "anybody", p -> site.plan().isShown(p.id()), false, NOW, Map.of(), reads);
+        return new Gathering(looks, query, site.home().orElseThrow(), Asked.NOTHING)
+                .all(Set.of()).stream().map(Page::id).toList();
     }
 
     @Test
