@@ -105,15 +105,26 @@ function shadeOfCame(lens: LensKey, came: PageCame | undefined, all: CameOf): Sh
     ? { key: found.label, label: `within ${found.label}`, colour: found.colour }
     : { key: 'older', label: 'longer ago', colour: 'var(--quiet)' }
 }
+
 /** By where it stands among all that are read: most of what is read is a few pages. */
 function shadeOfReads(times: number, all: CameOf): Shade {
   if (!times) return { key: 'never', label: 'not read in 30 days', colour: 'var(--line)' }
-  const read = [...all.values()].map((c) => c.read).filter(Boolean)
-  const above = read.filter((r) => r > times).length / read.length
-  if (above < 0.1) return { key: 'most', label: 'the most read tenth', colour: 'var(--lens-1)' }
-  return above < 0.5
+  const { tenth, half } = steps(all)
+  if (times >= tenth) return { key: 'most', label: 'the most read tenth', colour: 'var(--lens-1)' }
+  return times >= half
     ? { key: 'often', label: 'read more than most', colour: 'var(--lens-3)' }
     : { key: 'less', label: 'read less', colour: 'var(--lens-4)' }
+}
+/** Worked out once for all rows of a plan: a site has many. */
+const STEPS = new WeakMap<CameOf, { tenth: number; half: number }>()
+function steps(all: CameOf) {
+  const known = STEPS.get(all)
+  if (known) return known
+  const read = [...all.values()].flatMap((c) => c.read || []).sort((a, b) => b - a)
+  const at = (part: number) => read[Math.floor((read.length - 1) * part)] ?? 0
+  const made = { tenth: at(0.1), half: at(0.5) }
+  STEPS.set(all, made)
+  return made
 }
 function shadeOfPerson(who: string, all: CameOf): Shade {
   const people = [...new Set([...all.values()].flatMap((c) => (c.at && c.who ? [c.who] : [])))].sort()

@@ -65,19 +65,24 @@ class ReadsTest {
         assertThat(last.headers().firstValue("Set-Cookie")).isEmpty();
         assertThat(today()).isEqualTo(new Visits.Day(3, 1));
         json(maja.give("set-value", "item", "site", "key", "countReads", "value", false));
-        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", java.util.List.of("site"), "note", "")));
+        json(maja.post(
+                "/api/sites/kestrel-moor/releases", Client.json("items", java.util.List.of("site"), "note", "")));
         read("/visit", "User-Agent", BROWSER);
         assertThat(today()).as("switched off").isEqualTo(new Visits.Day(3, 1));
         assertThat(json(maja.get(READS)).get("counted").asBoolean()).isFalse();
         assertThat(json(maja.get(READS)).get("people").asInt()).isZero();
         json(maja.give("set-value", "item", "site", "key", "countReads", "value", true));
-        json(maja.post("/api/sites/kestrel-moor/releases", Client.json("items", java.util.List.of("site"), "note", "")));
+        json(maja.post(
+                "/api/sites/kestrel-moor/releases", Client.json("items", java.util.List.of("site"), "note", "")));
         JsonNode told = json(maja.get(READS));
         int sum = 0;
         for (JsonNode day : told.get("days")) {
             sum += day.asInt();
         }
-        assertThat(told.get("people").asInt()).as("one number, wherever it is told").isEqualTo(sum).isPositive();
+        assertThat(told.get("people").asInt())
+                .as("one number, wherever it is told")
+                .isEqualTo(sum)
+                .isPositive();
         Map<String, Integer> lens = new java.util.HashMap<>();
         json(maja.get("/api/sites/kestrel-moor/plan/came"))
                 .forEach(c -> lens.put(c.get("page").asString(), c.get("read").asInt()));

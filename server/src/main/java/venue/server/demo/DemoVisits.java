@@ -27,8 +27,7 @@ class DemoVisits {
     }
 
     void come(Edition live) {
-        LocalDate today =
-                LocalDate.ofInstant(clock.instant(), live.site().zone());
+        LocalDate today = LocalDate.ofInstant(clock.instant(), live.site().zone());
         live.all(Page.class).filter(p -> live.plan().isShown(p.id())).forEach(page -> {
             Random chance = new Random(page.id().hashCode());
             int deep = live.servedAt(page).length() < 2

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.LongAdder;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
@@ -35,7 +34,7 @@ public class ReadPages {
     private final Visits visits;
     private final MostRead days;
     private final Workspaces workspaces;
-    private final Map<Asked, LongAdder> news = new ConcurrentHashMap<>();
+    private final Map<Asked, Long> news = new ConcurrentHashMap<>();
 
     ReadPages(Visits visits, MostRead days, Workspaces workspaces) {
         this.visits = visits;
@@ -49,21 +48,19 @@ public class ReadPages {
             return;
         }
         Asked what = new Asked(workspace.site(), asked.getRequestURI(), Robots.is(asked));
-        LongAdder times = news.get(what);
-        if (times == null && news.size() < MOST) {
-            times = news.computeIfAbsent(what, w -> new LongAdder());
-        }
-        if (times != null) {
-            times.increment();
+        if (news.size() < MOST || news.containsKey(what)) {
+            news.merge(what, 1L, Long::sum);
         }
     }
 
     @Scheduled(fixedDelay = MINUTE_MS, initialDelay = MINUTE_MS)
     public void keep() {
-        news.keySet().forEach(what -> {
-            LongAdder times = news.remove(what);
-            workspaces.find(what.site()).map(Workspace::now).ifPresent(now -> keep(now, what, times.sum()));
-        });
+        news.keySet()
+                .forEach(what -> Optional.ofNullable(news.remove(what))
+                        .ifPresent(times -> workspaces
+                                .find(what.site())
+                                .map(Workspace::now)
+                                .ifPresent(now -> keep(now, what, times))));
         visits.write();
     }
 
@@ -71,7 +68,8 @@ public class ReadPages {
     private void keep(Standing now, Asked what, long times) {
         Site site = now.live().site();
         if (SiteFacts.countsReads(site)) {
-            page(now, what.path()).ifPresent(page -> visits.note(what.site(), page, days.today(site), what.robot(), times));
+            page(now, what.path())
+                    .ifPresent(page -> visits.note(what.site(), page, days.today(site), what.robot(), times));
         }
     }
 

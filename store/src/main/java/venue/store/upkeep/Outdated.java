@@ -110,7 +110,10 @@ public final class Outdated {
                 "day of how often a page was read",
                 all(
                         READS,
-                        now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(Visits.DAYS).toString()));
+                        now.atZone(ZoneOffset.UTC)
+                                .toLocalDate()
+                                .minusDays(Visits.DAYS)
+                                .toString()));
         gone.put("line of the record", all(RECORD, now.minus(Records.KEPT).toString()));
         gone.put("content that nothing names", contents());
         gone.values().removeIf(n -> n == 0);

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.LongAdder;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import venue.core.basics.item.SiteId;
@@ -28,10 +28,8 @@ public final class Visits {
 
     private record Page(SiteId site, String page, LocalDate day) {}
 
-    private record Times(LongAdder people, LongAdder robots) {}
-
     private final Database database;
-    private final Map<Page, Times> news = new ConcurrentHashMap<>();
+    private final Map<Page, Day> news = new ConcurrentHashMap<>();
 
     public Visits(Database database) {
         this.database = database;
@@ -39,57 +37,55 @@ public final class Visits {
 
     /** Counts a page so many times more, in memory alone. */
     public void note(SiteId site, String page, LocalDate day, boolean robot, long many) {
-        Times times = news.computeIfAbsent(
-                new Page(site, page, day), p -> new Times(new LongAdder(), new LongAdder()));
-        (robot ? times.robots() : times.people()).add(many);
+        news.merge(new Page(site, page, day), robot ? new Day(0, many) : new Day(many, 0), Day::and);
     }
 
     /** Writes down what was counted since it was written down last. Where that can't be done now, it waits for the next time. */
-    public synchronized void write() {
-        Map<Page, Times> taken = new HashMap<>();
-        news.keySet().forEach(p -> taken.put(p, news.remove(p)));
+    public void write() {
+        Map<Page, Day> taken = new HashMap<>();
+        // What comes meanwhile may be met again.
+        news.keySet().forEach(p -> Optional.ofNullable(news.remove(p)).ifPresent(d -> taken.merge(p, d, Day::and)));
         if (taken.isEmpty()) {
             return;
         }
         try {
             database.write(() -> {
-                taken.forEach((p, t) -> add(p.site(), p.page(), p.day(), t.people().sum(), t.robots().sum()));
+                taken.forEach((p, d) -> add(p.site(), p.page(), p.day(), d));
                 return taken;
             });
         } catch (RuntimeException e) {
-            taken.forEach((p, t) -> news.merge(p, t, Visits::both));
+            taken.forEach((p, d) -> news.merge(p, d, Day::and));
             LOG.warn("How often pages were read can't be written down now", e);
         }
     }
 
-    private static Times both(Times one, Times other) {
-        one.people().add(other.people().sum());
-        one.robots().add(other.robots().sum());
-        return one;
-    }
-
     /** Within a transaction. */
-    private void add(SiteId site, String page, LocalDate day, long people, long robots) {
+    private void add(SiteId site, String page, LocalDate day, Day read) {
         database.sql()
                 .sql(KEEP)
                 .param("site", site)
                 .param("page", page)
                 .param("day", day.toString())
-                .param("people", people)
-                .param("robots", robots)
+                .param("people", read.people())
+                .param("robots", read.robots())
                 .update();
     }
 
     /** What was counted elsewhere, or is made up. */
     public void bring(SiteId site, String page, Map<LocalDate, Day> days) {
         database.write(() -> {
-            days.forEach((day, d) -> add(site, page, day, d.people(), d.robots()));
+            days.forEach((day, d) -> add(site, page, day, d));
             return true;
         });
     }
 
     /** How often a page was read on a day. */
-    public record Day(long people, long robots) {}
+    public record Day(long people, long robots) {
+
+        private Day and(Day other) {
+            return new Day(people + other.people, robots + other.robots);
+        }
+    }
 
     private record PageSum(String page, long people) {}
 

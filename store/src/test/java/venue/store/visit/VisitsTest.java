@@ -44,8 +44,10 @@ class VisitsTest {
                 LocalDate day = FIRST.plusDays(chance.nextInt(6));
                 boolean robot = chance.nextInt(4) == 0;
                 law.computeIfAbsent(page, p -> new HashMap<>())
-                        .merge(day, new Visits.Day(robot ? 0 : 1, robot ? 1 : 0), (a, b) ->
-                                new Visits.Day(a.people() + b.people(), a.robots() + b.robots()));
+                        .merge(
+                                day,
+                                new Visits.Day(robot ? 0 : 1, robot ? 1 : 0),
+                                (a, b) -> new Visits.Day(a.people() + b.people(), a.robots() + b.robots()));
                 visitors.execute(() -> visits.note(YARD, page, day, robot, 1));
                 if (i % 700 == 0) {
                     visitors.execute(visits::write);

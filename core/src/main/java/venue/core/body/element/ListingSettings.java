@@ -74,7 +74,8 @@ final class ListingSettings {
                             "changed=Last changed first",
                             "read=Most read first",
                             "field=By a field")
-                    .help("What is read is counted by day and ordered anew at midnight; where nothing was, the newest stands first.")
+                    .help(
+                            "What is read is counted by day and ordered anew at midnight; where nothing was, the newest stands first.")
                     .onlyWhen("source!=chosen"),
             of("by", "Field", FIELD).onlyWhen("order=field"),
             of("reversed", "The other way round", YES_NO)

@@ -7,6 +7,7 @@ import static venue.core.model.property.PropertyType.WORDS;
 
 import java.util.List;
 import java.util.stream.Stream;
+import venue.core.basics.value.Value;
 import venue.core.model.gate.GateSettings;
 import venue.core.model.property.Property;
 import venue.core.model.property.Property.LineRule;
@@ -34,7 +35,8 @@ public final class SiteFacts {
     /** Whether it is counted how often pages are read. */
     private static final Property COUNTS_READS = of("countReads", "Count how often pages are read", PropertyType.YES_NO)
             .fallback(Value.of(true))
-            .help("By day, without cookies, and nothing of who it was; robots apart. Shown by a lens of the Plan, and by listings.");
+            .help(
+                    "By day, without cookies, and nothing of who it was; robots apart. Shown by a lens of the Plan, and by listings.");
 
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),

@@ -144,7 +144,8 @@ final class Matching {
                         .toList());
             case READ ->
                 turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
-                        .sorted(Comparator.comparingInt((Page p) -> looks.reads().of(p.id()))
+                        .sorted(Comparator.comparingInt(
+                                        (Page p) -> looks.reads().of(p.id()))
                                 .reversed())
                         .toList());
         };

@@ -260,8 +260,7 @@ class GatheringTest {
     }
 
     private static List<String> ids(Edition site, Reads reads, ListingQuery query) {
-        Onlooker looks =
-                new Onlooker(site, "anybody", p -> site.plan().isShown(p.id()), false, NOW, Map.of(), reads);
+        Onlooker looks = new Onlooker(site, "anybody", p -> site.plan().isShown(p.id()), false, NOW, Map.of(), reads);
         return new Gathering(looks, query, site.home().orElseThrow(), Asked.NOTHING)
                 .all(Set.of()).stream().map(Page::id).toList();
     }
