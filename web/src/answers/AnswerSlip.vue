@@ -8,7 +8,7 @@ import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 import { whenWords } from '@/words/whenWords'
-import { ANSWER_STATES, filesOf, ordinal } from './answerWords'
+import { ANSWER_STATES, filesOf, onPageWords, ordinal } from './answerWords'
 
 /** One answer as a slip of paper, with what is done about it beneath. */
 const props = defineProps<{
@@ -22,6 +22,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   work: [what: { state?: string; works?: string; note?: string; apart?: boolean }]
+  shown: [shown: boolean]
   place: [deed: 'give' | 'back']
   move: [item: string]
   write: []
@@ -38,6 +39,8 @@ const title = (item: string) =>
   props.seats.find((s) => s.item === item)?.title ??
   props.row.said.find((s) => s.value === item)?.words ??
   'what is not there any more'
+const onPage = computed(() => props.row.onPage)
+const pageOf = computed(() => site.rows.get(props.row.onPage?.page ?? ''))
 const wants = computed(() => counted(place.value?.people ?? 0, 'place'))
 const states = computed<{ value: string; title: string }[]>(() => [
   ...ANSWER_STATES.map((s) => ({ value: s.value, title: s.value })),
@@ -123,7 +126,25 @@ const print = () => window.print()
         {{ place.stands === 'BACK' ? 'Gave it back' : 'Called off' }}: {{ title(place.item) }}
       </p>
     </section>
+    <section v-if="onPage" class="stands unprinted">
+      <p>
+        <b :class="{ should: !onPage.shown || onPage.reported }">{{ onPageWords(onPage) }}</b>
+        <span class="quiet"
+          >{{ onPage.to ? ', as an answer,' : '' }} on
+          <RouterLink v-if="pageOf" class="textlink" :to="{ name: 'plan', params: { page: onPage.page } }">{{
+            pageOf.title
+          }}</RouterLink>
+          <template v-else>a page that is not there any more</template
+          >{{ onPage.edited ? '; changed by whoever wrote it' : '' }}</span
+        >
+      </p>
+    </section>
     <div class="row-flex acts unprinted">
+      <template v-if="onPage && !row.apart">
+        <v-btn v-if="!onPage.shown" class="ink" @click="emit('shown', true)">Let through</v-btn>
+        <v-btn v-if="onPage.shown && onPage.reported" @click="emit('shown', true)">It may stand</v-btn>
+        <v-btn v-if="onPage.shown" @click="emit('shown', false)">Take off the page</v-btn>
+      </template>
       <v-btn v-if="row.email && told.mail" class="ink" @click="emit('write')">Answer by mail…</v-btn>
       <a v-else-if="row.email" class="textlink" :href="`mailto:${row.email}`">Write to {{ row.email }}</a>
       <template v-if="session.manager && holds">

@@ -24,6 +24,8 @@ const tabs = computed(() => {
     { key: 'OPEN', name: 'open', count: props.here.open },
     { key: 'ALL', name: 'all', count: props.here.all },
   ]
+  if (props.here.comments) all.push({ key: 'HELD', name: 'to let through', count: props.here.held })
+  if (props.here.reported) all.push({ key: 'REPORTED', name: 'reported', count: props.here.reported })
   if (props.here.apart) all.push({ key: 'APART', name: 'set apart', count: props.here.apart })
   return all
 })

@@ -87,6 +87,8 @@ watchDebounced(
   { debounce: 400 },
 )
 const formNames = computed(() => Object.fromEntries((told.value?.forms ?? []).map((f) => [f.id, f.name])))
+/** A comment that was let through is done. */
+const stand = (ids: string[], shown: boolean) => work(ids, shown ? { shown, state: 'done' } : { shown })
 /** By keys it is looked at there and then; Esc leads back to its row. */
 function open(id: string, byKey = false) {
   chosen.value = id
@@ -146,6 +148,7 @@ async function removeMeant() {
             :writes="told.writes"
             :seats="found.seats"
             @state="(state) => work(picked, { state })"
+            @shown="(shown) => stand(picked, shown)"
             @move="(item) => move(picked, item)"
             @write="sheet = 'write'"
             @remove="sheet = 'remove'"
@@ -184,6 +187,7 @@ async function removeMeant() {
           :states="states"
           @sender="asked.from = row!.email"
           @work="(what) => work([row!.id], what)"
+          @shown="(shown) => stand([row!.id], shown)"
           @place="(deed) => (deed === 'give' ? give(row!.id) : back(row!.id))"
           @move="(item) => move([row!.id], item)"
           @write="((picked = []), (sheet = 'write'))"

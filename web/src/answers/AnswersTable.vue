@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { AnswerRow, FormAnswers } from '@/api/types'
 import { elementOf, inputOf } from '@/look/targets'
 import { whenWords } from '@/words/whenWords'
-import { markOf, saidOf, standsWords } from './answerWords'
+import { markOf, onPageWords, saidOf, standsWords } from './answerWords'
 import type { AnswersOrder } from './useAnswers'
 
 /** The table of answers: who, how they stand, when it came, and the columns that are chosen. */
@@ -25,6 +25,7 @@ const sorted = (...by: AnswersOrder[]) =>
 const picked = defineModel<string[]>('picked', { required: true })
 const FIRST = 2
 const kept = useLocalStorage<Record<string, string[]>>('venue-answer-columns', {})
+const saidOnPages = computed(() => props.rows.some((r) => r.onPage))
 const seated = computed(() => props.found.seats.length > 0)
 /** The first things that are no name and no long text, until somebody chooses. */
 const keys = computed(
@@ -69,6 +70,7 @@ const pick = (id: string, on: boolean) =>
           <th v-if="seated" :aria-sort="sorted('STANDS')">
             <button type="button" class="by" @click="emit('sort', 'STANDS')">Stands</button>
           </th>
+          <th v-if="saidOnPages">On its page</th>
           <th :aria-sort="sorted('NEWEST', 'OLDEST')">
             <button
               v-if="!forms"
@@ -129,6 +131,13 @@ const pick = (id: string, on: boolean) =>
           </td>
           <td v-if="seated" class="cut" :class="{ should: r.place?.stands === 'WAITS' }">
             {{ standsWords(r.place) }}
+          </td>
+          <td
+            v-if="saidOnPages"
+            class="cut"
+            :class="{ should: r.onPage && (!r.onPage.shown || r.onPage.reported) }"
+          >
+            {{ onPageWords(r.onPage) }}
           </td>
           <td class="quiet cut">{{ whenWords(r.came) }}</td>
         </tr>

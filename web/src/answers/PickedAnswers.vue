@@ -5,7 +5,14 @@ import { ANSWER_STATES } from './answerWords'
 
 /** Answers chosen together, and what can be done about them. */
 defineProps<{ rows: AnswerRow[]; mail: boolean; writes: boolean; seats: SeatRow[] }>()
-const emit = defineEmits<{ state: [state: string]; move: [item: string]; write: []; remove: []; none: [] }>()
+const emit = defineEmits<{
+  state: [state: string]
+  move: [item: string]
+  write: []
+  remove: []
+  none: []
+  shown: [shown: boolean]
+}>()
 </script>
 
 <template>
@@ -14,6 +21,12 @@ const emit = defineEmits<{ state: [state: string]; move: [item: string]; write: 
     <v-btn v-for="s in ANSWER_STATES" :key="s.value" @click="emit('state', s.value)"
       >{{ s.mark }} {{ s.value }}</v-btn
     >
+    <template v-if="rows.some((r) => r.onPage)">
+      <v-btn v-if="rows.some((r) => r.onPage && !r.onPage.shown)" class="ink" @click="emit('shown', true)"
+        >Let through</v-btn
+      >
+      <v-btn v-if="rows.some((r) => r.onPage?.shown)" @click="emit('shown', false)">Take off the page</v-btn>
+    </template>
     <v-btn v-if="mail && rows.some((r) => r.email)" @click="emit('write')">Write to them…</v-btn>
     <v-menu v-if="writes && seats.length && rows.some((r) => r.place)">
       <template #activator="{ props: menu }"><v-btn v-bind="menu">Move to ▾</v-btn></template>

@@ -20,6 +20,15 @@ export function standsWords(place: AnswerRow['place']): string {
   return place.stands === 'BACK' ? 'gave it back' : 'called off'
 }
 
+/** How a comment stands on its page. */
+export function onPageWords(onPage: AnswerRow['onPage']): string {
+  if (!onPage) return ''
+  const reported = onPage.reported
+    ? `, reported ${onPage.reported === 1 ? 'once' : `${onPage.reported} times`}`
+    : ''
+  return (onPage.shown ? 'stands' : 'not shown') + reported
+}
+
 /** The files that were sent: each is told as its number, its size, its sort and its name. */
 export const filesOf = (said: AnswerRow['said'][number]) =>
   said.value.split('\n').map((line) => {

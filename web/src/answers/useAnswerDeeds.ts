@@ -11,6 +11,8 @@ export interface AnswerWork {
   works?: string
   note?: string
   apart?: boolean
+  /** Whether others read a comment on its page. */
+  shown?: boolean
 }
 
 /** What is done about answers; what is refused is told, and nothing is lost. */

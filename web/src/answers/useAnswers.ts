@@ -7,7 +7,7 @@ import { useSite } from '@/site/useSite'
 
 export type AnswersOrder = 'NEWEST' | 'OLDEST' | 'NAME' | 'STATE' | 'STANDS'
 export interface AnswersAsked {
-  which: 'OPEN' | 'ALL' | 'APART'
+  which: 'OPEN' | 'ALL' | 'HELD' | 'REPORTED' | 'APART'
   q: string
   item?: string
   state?: string

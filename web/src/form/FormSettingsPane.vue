@@ -14,6 +14,12 @@ const site = useSite()
 const declared = computed(() => site.catalog?.formSettings ?? [])
 const values = computed(() => allHeld(declared.value, props.form.settings))
 const NONE = ''
+/** What it means that no field is chosen. */
+const NOTHING: Record<string, string> = {
+  places: 'nothing: they don’t run out',
+  people: 'nothing: each counts one',
+  comment: 'nothing: it is no form for comments',
+}
 const counted = computed(() => props.form.fields.find((f) => f.type === 'pick'))
 /** Numbers that what is chosen in the form has: how many may come. */
 const places = computed(() => {
@@ -25,9 +31,13 @@ const places = computed(() => {
 const people = computed(() =>
   props.form.fields.filter((f) => f.type === 'number').map((f) => ({ value: f.key, title: f.label })),
 )
+const lines = computed(() =>
+  props.form.fields.filter((f) => f.type === 'lines').map((f) => ({ value: f.key, title: f.label })),
+)
 const choices = computed<Record<string, { value: string; title: string }[]>>(() => ({
   places: places.value,
   people: people.value,
+  comment: lines.value,
 }))
 /** Places can run out only where the form lets choose something that has a number of them. */
 const offered = (p: Property) => p.key !== 'places' || places.value.length > 0 || !!props.form.settings.places
@@ -39,11 +49,7 @@ const withNone = (key: string) => {
     chosen && !known.some((c) => c.value === chosen)
       ? [{ value: chosen, title: `${chosen} (not there)` }]
       : []
-  return [
-    { value: NONE, title: key === 'places' ? 'nothing: they don’t run out' : 'nothing: each counts one' },
-    ...known,
-    ...gone,
-  ]
+  return [{ value: NONE, title: NOTHING[key] ?? '' }, ...known, ...gone]
 }
 function set(key: string, value: Value | undefined) {
   void site.give(

@@ -15,7 +15,7 @@ import GateSheet from '@/gate/GateSheet.vue'
 import { useGate } from '@/gate/useGate'
 import LinksList from './LinksList.vue'
 import PlacesList from './PlacesList.vue'
-import ReadsLine from './ReadsLine.vue'
+import TracesRows from './TracesRows.vue'
 import type { SheetName } from './usePlanKeys'
 
 const props = defineProps<{ page: string }>()
@@ -176,10 +176,7 @@ async function withdraw(off: boolean) {
             <button type="button" class="textlink" @click="emit('sheet', 'order')">order…</button>
           </template>
         </dd>
-        <template v-if="row.state !== 'DRAFT'">
-          <dt>Read</dt>
-          <dd><ReadsLine :page="page" /></dd>
-        </template>
+        <TracesRows v-if="row.state !== 'DRAFT'" :page="page" :title="row.title" />
         <dt>To fill</dt>
         <dd :class="{ quiet: !detail.toFill.length }">{{ fillWords }}</dd>
       </dl>

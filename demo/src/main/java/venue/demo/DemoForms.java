@@ -23,11 +23,12 @@ final class DemoForms {
     static final String CONTACT = "contact-form";
     static final String MIRROR = "mirror-form";
     static final String LETTERS = "letters-form";
+    static final String COMMENT = "comment-form";
 
     private DemoForms() {}
 
     static List<Form> all() {
-        return List.of(book(), group(), contact(), mirror(), letters(), DemoShelf.order());
+        return List.of(book(), group(), contact(), mirror(), letters(), comment(), DemoShelf.order());
     }
 
     private static Form ready(String from, String id, String name) {
@@ -70,6 +71,10 @@ final class DemoForms {
                         ? new FormField("letters-to", "Send letters to", f.type(), f.group(), f.settings())
                         : new FormField("letters-yes", f.label(), f.type(), f.group(), f.settings()))
                 .toList());
+    }
+
+    private static Form comment() {
+        return ready("comment", COMMENT, "Comment");
     }
 
     private static Form group() {

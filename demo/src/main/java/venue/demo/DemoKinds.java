@@ -101,7 +101,9 @@ final class DemoKinds {
         List<Property> fields = List.of(date("Published"), of("person", "Written by", PropertyType.PAGE), topics());
         return kind("article", "Article", "news, with a date", "article-layout", "news", fields)
                 .withTemplates("article-layout", List.of("article-layout", "story-layout", "plain"))
-                .with("meaning", Value.of("article"));
+                .with("meaning", Value.of("article"))
+                .with("comments", Value.of("held"))
+                .with("commentsDays", Value.of(120L));
     }
 
     private static Placement beneath(String page) {

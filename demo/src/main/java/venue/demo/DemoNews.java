@@ -1,7 +1,9 @@
 package venue.demo;
 
+import static venue.core.carry.compose.Compose.heading;
 import static venue.core.carry.compose.Compose.lead;
 import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.section;
 import static venue.core.carry.compose.Compose.text;
 
@@ -79,7 +81,14 @@ final class DemoNews {
                 .section(section(
                         "s2",
                         "All",
-                        listing("article", "all", "newest", 12, "rows").with("feed", Value.of(true)))));
+                        listing("article", "all", "newest", 12, "rows")
+                                .with("feed", Value.of(true))
+                                .with("comments", Value.of(true))))
+                .section(section(
+                        "s3",
+                        "Said last",
+                        heading("Said last"),
+                        part("latest-comments").with("most", Value.of(3L)))));
         pages.addAll(topics());
         String[] pictures = {"trails-two", "field", "moon", "trails", "field-two", "moon", "instrument-4", "field"};
         for (int i = 0; i < NEWS.length; i++) {

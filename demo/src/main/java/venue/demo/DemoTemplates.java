@@ -11,6 +11,7 @@ import static venue.core.carry.compose.Compose.image;
 import static venue.core.carry.compose.Compose.lead;
 import static venue.core.carry.compose.Compose.links;
 import static venue.core.carry.compose.Compose.listing;
+import static venue.core.carry.compose.Compose.part;
 import static venue.core.carry.compose.Compose.quote;
 import static venue.core.carry.compose.Compose.section;
 import static venue.core.carry.compose.Compose.strongButton;
@@ -113,15 +114,20 @@ final class DemoTemplates {
                                         lead(fill("What happened, in one sentence")),
                                         text(fill("The story"))))),
                                 side,
-                                foot(fixed(toned(
-                                                "tinted",
-                                                section(
-                                                        "f2",
-                                                        "More news",
-                                                        heading("More from the moor"),
-                                                        listing("article", "all", "newest", 3, "cards")
-                                                                .with("pictures", Value.of(false))))
-                                        .with("option", Value.of("more=yes"))))))
+                                foot(
+                                        fixed(section(
+                                                "f3",
+                                                "Comments",
+                                                part("comments").with("form", DemoForms.COMMENT))),
+                                        fixed(toned(
+                                                        "tinted",
+                                                        section(
+                                                                "f2",
+                                                                "More news",
+                                                                heading("More from the moor"),
+                                                                listing("article", "all", "newest", 3, "cards")
+                                                                        .with("pictures", Value.of(false))))
+                                                .with("option", Value.of("more=yes"))))))
                 .withOptions(List.of(
                         of("more", "More news at the foot", PropertyType.YES_NO).fallback(Value.of(true))));
     }
@@ -135,7 +141,7 @@ final class DemoTemplates {
                         "f1",
                         "Picture and facts",
                         column(6, image(bound("page.picture")).with("shape", "classic")),
-                        column(6, divider("short"), lead(bound("page.summary")), facts())))));
+                        column(6, divider("short"), lead(bound("page.summary")), facts(), part("rating"))))));
         return new Template(
                 "instrument-layout",
                 "Instrument",

@@ -31,7 +31,9 @@ final class InstrumentPages {
                 .section(section(
                         "s2",
                         "All",
-                        listing("instrument", "all", "plan", 12, "cards").with("dates", Value.of(false))));
+                        listing("instrument", "all", "plan", 12, "cards")
+                                .with("dates", Value.of(false))
+                                .with("rating", Value.of(true))));
     }
 
     private static List<PageDraft> glass() {

@@ -11,7 +11,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
 import venue.core.basics.item.SiteId;
-import venue.server.filling.MostRead;
+import venue.server.filling.AtMidnight;
 import venue.server.live.ReadPages;
 import venue.store.visit.Visits;
 import venue.store.workspace.Workspaces;
@@ -22,7 +22,7 @@ import venue.store.workspace.Workspaces;
 class ReadsTest {
 
     private static final SiteId MOOR = new SiteId("kestrel-moor");
-    private static final String READS = "/api/sites/kestrel-moor/plan/reads?page=visit";
+    private static final String READS = "/api/sites/kestrel-moor/plan/traces?page=visit";
     private static final String BROWSER = "Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101 Firefox/140.0";
 
     @As
@@ -38,14 +38,14 @@ class ReadsTest {
     private ReadPages read;
 
     @Autowired
-    private MostRead mostRead;
+    private AtMidnight atMidnight;
 
     @Autowired
     private Workspaces workspaces;
 
     private Visits.Day today() {
         read.keep();
-        LocalDate today = mostRead.today(workspaces.require(MOOR).now().live().site());
+        LocalDate today = atMidnight.today(workspaces.require(MOOR).now().live().site());
         return visits.days(MOOR, "visit", today, today.plusDays(1)).getOrDefault(today, new Visits.Day(0, 0));
     }
 

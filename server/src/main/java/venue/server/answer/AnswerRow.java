@@ -15,6 +15,7 @@ import venue.store.answer.Answer;
  * @param apart why it is taken for spam; absent where it isn't
  * @param works the id of the person who works on it
  * @param place where somebody stands of what runs out; absent where nothing does
+ * @param onPage how it stands on its page; absent for what is no comment
  */
 record AnswerRow(
         AnswerId id,
@@ -29,7 +30,18 @@ record AnswerRow(
         @Nullable String apart,
         @Nullable String works,
         String note,
-        @Nullable AnswerPlace place) {
+        @Nullable AnswerPlace place,
+        @Nullable AnswerOnPage onPage) {
+
+    /**
+     * How a comment stands on its page.
+     *
+     * @param page the id of the page
+     * @param to the id of the comment that it answers; absent for none
+     * @param reported how many times somebody said that it should not stand there
+     */
+    record AnswerOnPage(
+            String page, boolean shown, @Nullable AnswerId to, boolean edited, int reported) {}
 
     /**
      * Where somebody stands of what runs out.
@@ -41,6 +53,7 @@ record AnswerRow(
 
     static AnswerRow of(Answer a) {
         Answer.Place place = a.place();
+        Answer.OnPage on = a.onPage();
         return new AnswerRow(
                 a.id(),
                 a.form(),
@@ -56,6 +69,7 @@ record AnswerRow(
                 a.done().note(),
                 place == null
                         ? null
-                        : new AnswerPlace(place.item(), place.people(), place.stands(), place.line(), place.over()));
+                        : new AnswerPlace(place.item(), place.people(), place.stands(), place.line(), place.over()),
+                on == null ? null : new AnswerOnPage(a.page(), on.shown(), on.to(), on.edited(), on.reported()));
     }
 }

@@ -50,13 +50,15 @@ class AnswerWorkController {
      *
      * @param works the id of the person who works on them; empty for nobody
      * @param apart whether they are taken for spam
+     * @param shown whether others read them on their page; of what is no comment, or is taken for spam, nothing is shown
      */
     record AnswerWork(
             List<AnswerId> ids,
             @Nullable String state,
             @Nullable String works,
             @Nullable String note,
-            @Nullable Boolean apart) {}
+            @Nullable Boolean apart,
+            @Nullable Boolean shown) {}
 
     /** They as they are then. */
     record AnswersWorked(List<AnswerRow> rows) {
@@ -79,13 +81,32 @@ class AnswerWorkController {
                         work.apart() == null ? d.apart() : apart(d, work.apart()),
                         work.works() == null ? d.works() : work.works().isEmpty() ? null : work.works(),
                         note == null ? d.note() : note));
+        if (work.shown() != null) {
+            stand(here, worked, work.shown());
+        }
         Set<AnswerId> apart = before.stream()
                 .filter(a -> a.done().apart() != null)
                 .map(Answer::id)
                 .collect(Collectors.toSet());
         return AnswersWorked.of(worked.stream()
                 .map(a -> a.done().apart() == null && apart.contains(a.id()) ? seating.letIn(here.now(), a) : a)
+                .map(a -> a.onPage() == null ? a : answers.require(here.site(), a.id()))
                 .toList());
+    }
+
+    private void stand(Here here, List<Answer> some, boolean shown) {
+        List<AnswerId> comments = some.stream()
+                .filter(a -> a.onPage() != null && a.done().apart() == null)
+                .map(Answer::id)
+                .toList();
+        if (comments.isEmpty()) {
+            throw Refusal.conflict(
+                    "no-comment",
+                    "ids",
+                    "None of these stands on a page: they are no comments, or set apart as spam.",
+                    "Choose comments, and say first that they are no spam.");
+        }
+        answers.comments().stand(here.site(), comments, shown);
     }
 
     private static @Nullable String apart(Answer.Done done, boolean apart) {

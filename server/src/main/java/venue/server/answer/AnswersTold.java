@@ -18,6 +18,9 @@ record AnswersTold(List<FormRow> forms, List<FormPerson> people, boolean mail, b
      * @param gone whether it was removed, and its answers stay until their time is over
      * @param placed on how many pages it stands
      * @param fresh how many answers nobody has read
+     * @param comments whether what is sent by it stands on pages
+     * @param held how many comments wait to be let through
+     * @param reported how many comments somebody reported
      * @param oldest when the oldest of these came, or empty
      * @param months for how many answers are kept
      * @param reply what an answer by mail begins with
@@ -32,6 +35,9 @@ record AnswersTold(List<FormRow> forms, List<FormPerson> people, boolean mail, b
             int open,
             int all,
             int apart,
+            boolean comments,
+            int held,
+            int reported,
             String oldest,
             int months,
             String copies,

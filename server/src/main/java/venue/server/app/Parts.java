@@ -18,6 +18,8 @@ import venue.store.media.MediaFiles;
 import venue.store.media.MediaIntake;
 import venue.store.media.SiteBytes;
 import venue.store.proof.SentProofs;
+import venue.store.rating.PageRatings;
+import venue.store.record.Records;
 import venue.store.search.InVain;
 import venue.store.search.LastAsked;
 import venue.store.upkeep.Tasks;
@@ -68,6 +70,11 @@ class Parts {
     @Bean(destroyMethod = "write")
     Visits visits(Database database) {
         return new Visits(database);
+    }
+
+    @Bean
+    PageRatings pageRatings(Database database, Records records) {
+        return new PageRatings(database, records);
     }
 
     @Bean

@@ -35,7 +35,7 @@ class DemoLoader {
     private final DemoPeople people;
     private final DemoAnswers answers;
     private final DemoLetters letters;
-    private final DemoVisits visits;
+    private final DemoTraces traces;
     private final MediaIntake intake;
     private final Origins origins;
     private final InstantSource clock;
@@ -47,7 +47,7 @@ class DemoLoader {
             DemoPeople people,
             DemoAnswers answers,
             DemoLetters letters,
-            DemoVisits visits,
+            DemoTraces traces,
             MediaIntake intake,
             Origins origins,
             InstantSource clock) {
@@ -56,7 +56,7 @@ class DemoLoader {
         this.people = people;
         this.answers = answers;
         this.letters = letters;
-        this.visits = visits;
+        this.traces = traces;
         this.intake = intake;
         this.origins = origins;
         this.clock = clock;
@@ -90,7 +90,7 @@ class DemoLoader {
             work(workspace);
         });
         answers.come(workspaces.require(KestrelMoor.ID).now().live());
-        visits.come(workspaces.require(KestrelMoor.ID).now().live());
+        traces.come(workspaces.require(KestrelMoor.ID).now().live());
     }
 
     private static void work(Workspace workspace) {

@@ -7,14 +7,21 @@ import venue.core.body.form.Mistake;
 import venue.store.answer.Answer;
 import venue.store.answer.Answer.Place;
 
-/** What is said of the places that somebody has or waits for: the same in pages and in letters. */
+/** What is said of the places that somebody has or waits for, and of how a comment stands: the same in pages and in letters. */
 public final class AnswerWords {
 
     private AnswerWords() {}
 
     public static List<Mistake> told(Answer answer) {
         Place place = answer.place();
-        return place == null ? List.of() : List.of(told(place, what(answer, place)));
+        if (place == null) {
+            return answer.onPage() == null ? List.of() : List.of(told(answer.onPage()));
+        }
+        return List.of(told(place, what(answer, place)));
+    }
+
+    private static Mistake told(Answer.OnPage onPage) {
+        return new Mistake(onPage.shown() ? Phrase.COMMENT_STANDS : Phrase.COMMENT_WAITS, List.of());
     }
 
     private static Mistake told(Place place, String what) {

@@ -28,15 +28,15 @@ public class FormFacts {
 
     private final Answers answers;
     private final FormSeal seal;
-    private final MostRead mostRead;
+    private final TraceFacts traces;
     private final InstantSource clock;
     private final Cache<Key, Map<String, Given.Count>> given = Caffeine.newBuilder()
             .expireAfterWrite(FRESH)
             .maximumSize(MOST_FORMS)
             .build();
 
-    FormFacts(Answers answers, FormSeal seal, MostRead mostRead, InstantSource clock) {
-        this.mostRead = mostRead;
+    FormFacts(Answers answers, FormSeal seal, TraceFacts traces, InstantSource clock) {
+        this.traces = traces;
         this.answers = answers;
         this.seal = seal;
         this.clock = clock;
@@ -44,12 +44,12 @@ public class FormFacts {
 
     /** As visitors of a site are told. */
     public VisitorFacts of(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true, mostRead.of(site));
+        return new VisitorFacts(given(site), Sending.NOTHING, stamp(site), true, traces.of(site));
     }
 
     /** As those who make it are told: what is sent from where they look is not taken. */
     public VisitorFacts seenBy(SiteId site) {
-        return new VisitorFacts(given(site), Sending.NOTHING, "", true, mostRead.of(site));
+        return new VisitorFacts(given(site), Sending.NOTHING, "", true, traces.of(site));
     }
 
     private Given given(SiteId site) {
@@ -64,7 +64,7 @@ public class FormFacts {
     }
 
     /** When a page was written, to the minute, by the stamp that came from it; empty where we didn't write it. */
-    Optional<Instant> written(SiteId site, String stamp) {
+    public Optional<Instant> written(SiteId site, String stamp) {
         int dot = stamp.indexOf('.');
         String minute = stamp.substring(0, Math.max(0, dot));
         return minute.matches("[0-9a-z]{1,8}") && seal.holds("stamp " + site + " " + minute, stamp.substring(dot + 1))

@@ -34,6 +34,10 @@ final class HeldReplies {
         return Optional.ofNullable(held.getIfPresent(new Key(name, lasts)));
     }
 
+    void forget(String name, Duration lasts) {
+        held.invalidate(new Key(name, lasts));
+    }
+
     void put(String name, Duration lasts, Reply reply) {
         held.put(new Key(name, lasts), reply);
     }

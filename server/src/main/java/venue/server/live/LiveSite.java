@@ -107,6 +107,11 @@ final class LiveSite {
         }
     }
 
+    /** What visitors left on a page has changed: it is made anew when it is asked for next. */
+    void forget(String page) {
+        edition.page(page).map(edition::servedAt).ifPresent(path -> held.forget(name + path, KEPT));
+    }
+
     /** Makes an answer that is for one visitor alone. A few are made at once; others wait for up to a second, and are then sent away. */
     private Reply inTurn(Supplier<Reply> made) {
         try {

@@ -3,11 +3,16 @@ package venue.server.live;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.InstantSource;
+import java.util.function.BiConsumer;
 import org.springframework.stereotype.Component;
+import venue.core.basics.item.SiteId;
 import venue.server.app.Origins;
 import venue.server.filling.FormFacts;
+import venue.store.answer.Answers;
+import venue.store.rating.PageRatings;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
+import venue.store.workspace.Workspaces;
 
 /** The live release of each site, made anew when a release has taken its place. */
 @Component
@@ -22,7 +27,19 @@ class LiveSites {
     private final Cache<Workspace, LiveSite> bySite =
             Caffeine.newBuilder().weakKeys().build();
 
-    LiveSites(Origins origins, InstantSource clock, SearchIndexes indexes, FormFacts facts, HeldReplies held) {
+    LiveSites(
+            Origins origins,
+            InstantSource clock,
+            SearchIndexes indexes,
+            FormFacts facts,
+            HeldReplies held,
+            Workspaces workspaces,
+            Answers answers,
+            PageRatings ratings) {
+        BiConsumer<SiteId, String> forget =
+                (site, page) -> workspaces.find(site).ifPresent(w -> of(w).forget(page));
+        answers.comments().onChange(forget);
+        ratings.onChange(forget);
         this.facts = facts;
         this.held = held;
         this.indexes = indexes;

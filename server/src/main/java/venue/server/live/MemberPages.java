@@ -34,6 +34,7 @@ import venue.store.letter.Subscribers;
 import venue.store.member.Member;
 import venue.store.member.MemberSessions;
 import venue.store.member.Members;
+import venue.store.rating.PageRatings;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
 
@@ -48,6 +49,7 @@ class MemberPages {
     private final Members members;
     private final Answers answers;
     private final Subscribers subscribers;
+    private final PageRatings ratings;
     private final FormFacts facts;
     private final Origins origins;
     private final InstantSource clock;
@@ -57,9 +59,11 @@ class MemberPages {
             Answers answers,
             Subscribers subscribers,
             FormFacts facts,
+            PageRatings ratings,
             Origins origins,
             InstantSource clock) {
         this.subscribers = subscribers;
+        this.ratings = ratings;
         this.answers = answers;
         this.facts = facts;
         this.members = members;
@@ -198,20 +202,28 @@ class MemberPages {
                         .withLocale(Locale.forLanguageTag(site.language())));
     }
 
+    private record Session(String device, String begunAt, String usedAt) {}
+
+    private record Line(String asked, String answered) {}
+
+    private record Sent(String form, String at, String until, List<Line> said) {}
+
+    private record Letters(String asked, String stands, String agreed) {}
+
+    private record Rated(String page, int given) {}
+
+    private record Kept(
+            String name,
+            String email,
+            Map<String, String> fields,
+            String since,
+            List<Session> sessions,
+            List<Sent> sent,
+            List<Letters> letters,
+            List<Rated> rated) {}
+
     /** All that is kept of a member, as a file. */
     private String kept(Workspace workspace, Member member) {
-        record Session(String device, String begunAt, String usedAt) {}
-        record Line(String asked, String answered) {}
-        record Sent(String form, String at, String until, List<Line> said) {}
-        record Letters(String asked, String stands, String agreed) {}
-        record Kept(
-                String name,
-                String email,
-                Map<String, String> fields,
-                String since,
-                List<Session> sessions,
-                List<Sent> sent,
-                List<Letters> letters) {}
         return ItemJson.write(new Kept(
                 member.name(),
                 member.email(),
@@ -231,6 +243,14 @@ class MemberPages {
                         .toList(),
                 subscribers.of(workspace.site(), member.email()).stream()
                         .map(s -> new Letters(s.asked(), s.stands().words(), s.proof()))
-                        .toList()));
+                        .toList(),
+                rated(workspace, member)));
+    }
+
+    private List<Rated> rated(Workspace workspace, Member member) {
+        return ratings.ofMember(workspace.site(), member.id().toString()).entrySet().stream()
+                .map(g -> new Rated(
+                        workspace.now().live().page(g.getKey()).map(Page::title).orElse(g.getKey()), g.getValue()))
+                .toList();
     }
 }

@@ -12,7 +12,7 @@ import venue.core.live.address.AtAddress;
 import venue.core.model.gate.Visitor;
 import venue.core.model.site.Site;
 import venue.core.model.site.SiteFacts;
-import venue.server.filling.MostRead;
+import venue.server.filling.AtMidnight;
 import venue.store.visit.Visits;
 import venue.store.workspace.Standing;
 import venue.store.workspace.Workspace;
@@ -32,11 +32,11 @@ public class ReadPages {
     private record Asked(SiteId site, String path, boolean robot) {}
 
     private final Visits visits;
-    private final MostRead days;
+    private final AtMidnight days;
     private final Workspaces workspaces;
     private final Map<Asked, Long> news = new ConcurrentHashMap<>();
 
-    ReadPages(Visits visits, MostRead days, Workspaces workspaces) {
+    ReadPages(Visits visits, AtMidnight days, Workspaces workspaces) {
         this.visits = visits;
         this.days = days;
         this.workspaces = workspaces;

@@ -99,7 +99,7 @@ class SiteAddresses {
 
     private Reply page(Workspace workspace, String path, HttpServletRequest asked, Caller caller) {
         Map<String, String> query = query(asked);
-        Optional<Reply> sent = filled.shown(workspace, caller, path, query.getOrDefault(FormNames.SENT, ""));
+        Optional<Reply> sent = filled.shown(workspace, caller, path, query);
         if (sent.isPresent()) {
             return sent.get();
         }

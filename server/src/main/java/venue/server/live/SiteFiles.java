@@ -53,6 +53,7 @@ class SiteFiles {
             Head.SEARCH, "search.js",
             Head.FILLING, "filling.js",
             Head.BASKET, "basket.js",
+            Head.RATING, "rating.js",
             Head.MAP, "map.js");
 
     private final MediaFiles media;
@@ -133,6 +134,7 @@ class SiteFiles {
             case "/-/proof.css" -> own("server/proof/proof.css", "text/css; charset=utf-8");
             case Head.FORMS -> own("server/live/forms.css", "text/css; charset=utf-8");
             case Head.BASKET_STYLE -> own("server/live/basket.css", "text/css; charset=utf-8");
+            case Head.TRACES -> own("server/live/traces.css", "text/css; charset=utf-8");
             case Head.MEMBERS -> own("server/live/members.css", "text/css; charset=utf-8");
             case "/-/walk.css" -> own("server/live/walk.css", "text/css; charset=utf-8");
             case "/-/drawings.js" -> own("server/proof/drawings.js", "text/javascript; charset=utf-8");

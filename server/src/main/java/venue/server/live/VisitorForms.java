@@ -56,6 +56,8 @@ class VisitorForms {
     private final FormMail mail;
     private final Seating seating;
     private final Subscribing subscribing;
+    private final VisitorComments comments;
+    private final RatedPages rated;
 
     VisitorForms(
             LiveSites sites,
@@ -68,7 +70,11 @@ class VisitorForms {
             Answers answers,
             FormMail mail,
             Seating seating,
-            Subscribing subscribing) {
+            Subscribing subscribing,
+            VisitorComments comments,
+            RatedPages rated) {
+        this.comments = comments;
+        this.rated = rated;
         this.subscribing = subscribing;
         this.sites = sites;
         this.callers = callers;
@@ -80,26 +86,6 @@ class VisitorForms {
         this.answers = answers;
         this.mail = mail;
         this.seating = seating;
-    }
-
-    /** A form as it came, and where it stands. */
-    private record Came(
-            Workspace workspace,
-            Caller caller,
-            LiveSite site,
-            View view,
-            Page page,
-            Form form,
-            Posted posted,
-            String network) {
-
-        Filling filling() {
-            return new Filling(form, FilledPages.offering(view, page));
-        }
-
-        Reply shown(Sending sending, int status) {
-            return site.filled(view, page, sending, status);
-        }
     }
 
     /** Whether it is sent to an address at which pages stand. Nothing of what is sent is read for that. */
@@ -125,6 +111,10 @@ class VisitorForms {
             Map<String, List<String>> sent = bodies.read(workspace, asked, network);
             if (sent == null) {
                 refuse(asked, answer, 400, "What was sent can't be read.\n");
+                return;
+            }
+            if (sent.containsKey(FormNames.RATE)) {
+                Replies.send(asked, answer, rated.rate(workspace, asked, new Posted(sent), network));
                 return;
             }
             if (!sent.containsKey(FormNames.FORM)) {
@@ -157,7 +147,7 @@ class VisitorForms {
                             : site.filled(view, page.get(), Sending.NOTHING, 409));
         }
         Posted known = new Posted(bodies.known(workspace.site(), form.get(), posted.values()));
-        Came came = new Came(workspace, caller, site, view, page.get(), form.get(), known, network);
+        CameForm came = new CameForm(workspace, caller, site, view, page.get(), form.get(), known, network);
         String back = posted.one(FormNames.BACK);
         Optional<Sending> counted =
                 Baskets.counted(came.form(), known, came.filling().typed(known));
@@ -173,28 +163,28 @@ class VisitorForms {
         return CompletableFuture.completedFuture(reply);
     }
 
-    private static Reply refused(Came came, Map<String, Mistake> mistakes) {
-        return came.shown(came.filling().refused(came.posted(), mistakes), 422);
-    }
-
     /** A long form goes on step by step; empty where it is sent. */
-    private static Optional<Reply> onTheWay(Came came, Map<String, Mistake> mistakes) {
+    private static Optional<Reply> onTheWay(CameForm came, Map<String, Mistake> mistakes) {
         return came.filling()
                 .onTheWay(came.posted(), mistakes)
                 .map(s -> came.shown(s, s.state() == Sending.State.REFUSED ? 422 : 200));
     }
 
-    private static Reply tried(Came came) {
+    private static Reply tried(CameForm came) {
         Map<String, Mistake> mistakes = came.filling().check(came.posted()).mistakes();
         return onTheWay(came, mistakes)
                 .orElseGet(() -> mistakes.isEmpty()
                         ? came.shown(Sending.sent(came.form().id(), Sending.State.TRIED), 200)
-                        : refused(came, mistakes));
+                        : came.refused(mistakes));
     }
 
-    private CompletionStage<Reply> filled(Came came) {
+    private CompletionStage<Reply> filled(CameForm came) {
         if (came.form().is(FormSettings.MEMBERS) && came.caller().member().isEmpty()) {
             return done(came.shown(Sending.NOTHING, 403));
+        }
+        Optional<Reply> said = comments.answer(came);
+        if (said.isPresent()) {
+            return done(said.get());
         }
         Filling filling = came.filling();
         Mistake.Found found = filling.check(came.posted());
@@ -203,15 +193,15 @@ class VisitorForms {
             return done(onTheWay.get());
         }
         if (!found.mistakes().isEmpty()) {
-            return done(refused(came, found.mistakes()));
+            return done(came.refused(found.mistakes()));
         }
         if (!guard.mayTake(came.network(), came.workspace().site(), came.form().id())) {
-            return done(later(came));
+            return done(came.later());
         }
         if (came.form().handsOn()) {
             return done(Reply.seeOther(HandedOn.address(came.view(), came.form(), found.values())));
         }
-        return answers.take(taking(came, filling, found))
+        return answers.take(comments.of(came, taking(came, filling, found)))
                 .thenApply(answer -> {
                     mail.taken(came.view(), came.form(), answer, AnswerWords.told(answer));
                     subscribing.sent(came.view(), came.form(), answer);
@@ -220,12 +210,8 @@ class VisitorForms {
                 .exceptionally(full -> full(came, filling));
     }
 
-    private static Reply later(Came came) {
-        return came.shown(Sending.later(came.form().id(), came.filling().typed(came.posted())), 429);
-    }
-
     /** What was there a moment ago is given, and nobody may wait; or more is sent than can be kept. */
-    private static Reply full(Came came, Filling filling) {
+    private static Reply full(CameForm came, Filling filling) {
         return PickSettings.counted(came.form())
                 .filter(f -> !came.form().is(FormSettings.WAITING))
                 .map(f -> came.shown(
@@ -234,10 +220,10 @@ class VisitorForms {
                                 filling.typed(came.posted()),
                                 Map.of(f.key(), new Mistake(Phrase.FIELD_FULL, List.of()))),
                         409))
-                .orElseGet(() -> later(came));
+                .orElseGet(() -> came.later());
     }
 
-    private Taking taking(Came came, Filling filling, Mistake.Found found) {
+    private Taking taking(CameForm came, Filling filling, Mistake.Found found) {
         List<Filling.Said> said = filling.said(found.values());
         Form form = came.form();
         Optional<Offer> chosen = filling.chosen(found.values());
@@ -245,7 +231,9 @@ class VisitorForms {
                 came.workspace().site(),
                 form.id(),
                 form.months(),
-                FieldKinds.name(form).map(f -> first(found, f.key())).orElse(""),
+                VisitorComments.name(came)
+                        .or(() -> FieldKinds.name(form).map(f -> first(found, f.key())))
+                        .orElse(""),
                 FieldKinds.email(form)
                         .map(f -> first(found, f.key()).toLowerCase(Locale.ROOT))
                         .orElse(""),
@@ -271,7 +259,7 @@ class VisitorForms {
     }
 
     /** Where somebody goes on whose answer was taken. */
-    private String next(Came came, Answer answer) {
+    private String next(CameForm came, Answer answer) {
         Form form = came.form();
         View view = came.view();
         return form.nextPage()
@@ -282,7 +270,7 @@ class VisitorForms {
                 .orElseGet(() -> pages.address(view, came.page(), answer));
     }
 
-    private Reply givenBack(Came came, String token) {
+    private Reply givenBack(CameForm came, String token) {
         Optional<Answer> answer =
                 facts.answer(token).flatMap(id -> answers.find(came.workspace().site(), id));
         if (answer.isEmpty()) {

@@ -99,9 +99,11 @@ public class FormMail {
         return line.length() <= LONGEST_SUBJECT ? line : line.substring(0, LONGEST_SUBJECT);
     }
 
-    /** Where whoever wants places sees how they stand, and gives them back. */
+    /** Where whoever wants places sees how they stand and gives them back, and whoever said something changes it. */
     private @Nullable String link(View view, Answer answer) {
-        return answer.place() == null ? null : view.origin() + "/-/answer?of=" + facts.token(answer.id());
+        return answer.place() == null && answer.onPage() == null
+                ? null
+                : view.origin() + "/-/answer?of=" + facts.token(answer.id());
     }
 
     private static List<String> in(View view, List<Mistake> told) {

@@ -1,5 +1,6 @@
 package venue.server.plan;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -7,11 +8,15 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import venue.core.basics.item.PersonId;
-import venue.core.body.form.Reads;
+import venue.core.body.trace.Rating;
+import venue.core.body.trace.Reads;
+import venue.core.body.trace.Traces;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Lineage;
 import venue.core.edition.edition.Ordered;
@@ -20,10 +25,12 @@ import venue.core.model.page.BeneathOrder;
 import venue.core.model.page.Page;
 import venue.core.model.site.Site;
 import venue.core.model.site.SiteFacts;
-import venue.server.filling.MostRead;
+import venue.server.filling.AtMidnight;
+import venue.server.filling.TraceFacts;
 import venue.server.here.Here;
 import venue.server.signin.People;
 import venue.store.journal.Journal;
+import venue.store.rating.PageRatings;
 import venue.store.visit.Visits;
 
 /** What the plan asks for only where a lens or a card shows it. */
@@ -32,11 +39,15 @@ import venue.store.visit.Visits;
 class LensController {
 
     private final People people;
-    private final MostRead mostRead;
+    private final AtMidnight atMidnight;
+    private final TraceFacts traces;
+    private final PageRatings ratings;
     private final Visits visits;
 
-    LensController(People people, MostRead mostRead, Visits visits) {
-        this.mostRead = mostRead;
+    LensController(People people, AtMidnight atMidnight, TraceFacts traces, PageRatings ratings, Visits visits) {
+        this.atMidnight = atMidnight;
+        this.traces = traces;
+        this.ratings = ratings;
         this.visits = visits;
         this.people = people;
     }
@@ -58,7 +69,7 @@ class LensController {
         Function<PersonId, String> names = people.names();
         Edition working = here.working();
         Archive archive = here.workspace().archive();
-        Reads reads = mostRead.of(here.site());
+        Reads reads = atMidnight.of(here.site(), here.now().live().site()).reads();
         return working.plan()
                 .inOrder()
                 .map(id -> working.require(Page.class, id))
@@ -83,28 +94,49 @@ class LensController {
     }
 
     /**
-     * How often a page is read.
+     * What visitors left on a page.
      *
-     * @param counted whether it is counted at all
+     * @param counted whether it is counted how often pages are read
      * @param people how often over the last 30 whole days, as listings order by
      * @param robots the same by robots
      * @param days by people, day by day, the last one yesterday
+     * @param comments how many stand on it
+     * @param rated how many gave it from one to five
+     * @param mean of what they gave, to one decimal
      */
-    record PageReads(boolean counted, int people, int robots, List<Integer> days) {}
+    record PageTraces(
+            boolean counted, int people, int robots, List<Integer> days, int comments, int rated, BigDecimal mean) {}
 
-    @GetMapping("/reads")
-    PageReads reads(Here here, @RequestParam String page) {
+    @GetMapping("/traces")
+    PageTraces traces(Here here, @RequestParam String page) {
         Site site = here.now().live().site();
-        LocalDate today = mostRead.today(site);
+        LocalDate today = atMidnight.today(site);
         Map<LocalDate, Visits.Day> days = visits.days(here.site(), page, today.minusDays(Reads.DAYS), today);
-        return new PageReads(
+        Traces now = traces.now(here.site());
+        Rating rating = now.ratings().of(page);
+        return new PageTraces(
                 SiteFacts.countsReads(site),
-                mostRead.of(here.site()).of(page),
+                now.day().reads().of(page),
                 (int) days.values().stream().mapToLong(Visits.Day::robots).sum(),
                 today.minusDays(Reads.DAYS)
                         .datesUntil(today)
                         .map(d -> days.containsKey(d) ? (int) days.get(d).people() : 0)
-                        .toList());
+                        .toList(),
+                now.comments().count(page),
+                rating.count(),
+                rating.mean());
+    }
+
+    /** A page whose ratings are meant. */
+    record RatedPage(String page) {}
+
+    /** Takes away for good what visitors gave a page. */
+    @PostMapping("/ratings/clear")
+    PageTraces clear(Here here, @RequestBody RatedPage rated) {
+        here.requireManager("clear ratings");
+        here.working().require(Page.class, rated.page());
+        ratings.clear(here.by(), here.site(), rated.page());
+        return traces(here, rated.page());
     }
 
     /** A date or number by which pages can be ordered. */

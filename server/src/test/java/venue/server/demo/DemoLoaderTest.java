@@ -40,7 +40,7 @@ class DemoLoaderTest {
                 people,
                 mock(DemoAnswers.class),
                 mock(DemoLetters.class),
-                mock(DemoVisits.class),
+                mock(DemoTraces.class),
                 mock(MediaIntake.class),
                 mock(Origins.class),
                 InstantSource.system());

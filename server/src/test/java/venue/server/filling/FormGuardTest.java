@@ -48,7 +48,7 @@ class FormGuardTest {
     void open() {
         when(clock.instant()).thenReturn(NOON);
         database = Database.open(folder);
-        facts = new FormFacts(mock(Answers.class), new FormSeal(database), mock(MostRead.class), clock);
+        facts = new FormFacts(mock(Answers.class), new FormSeal(database), mock(TraceFacts.class), clock);
         guard = new FormGuard(facts, clock);
     }
 
@@ -153,7 +153,7 @@ class FormGuardTest {
         assertThat(facts.answer("abc12345")).isEmpty();
         assertThat(facts.answer("")).isEmpty();
         assertThat(facts.answer(".")).isEmpty();
-        assertThat(new FormFacts(mock(Answers.class), new FormSeal(database), mock(MostRead.class), clock)
+        assertThat(new FormFacts(mock(Answers.class), new FormSeal(database), mock(TraceFacts.class), clock)
                         .answer(token))
                 .contains(id);
         String stamp = stamp();

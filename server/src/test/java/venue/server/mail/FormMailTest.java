@@ -62,7 +62,8 @@ class FormMailTest {
                         new Filling.Said("night", "Which night?", "pick", "saturn", "Saturn’s late show"),
                         new Filling.Said("know", "What should we know?", "lines", "a\nb", "a\nb")),
                 new Answer.Done("new", apart, null, ""),
-                place);
+                place,
+                null);
     }
 
     private static Answer.Place place(Answer.Stands stands, int people, int line) {

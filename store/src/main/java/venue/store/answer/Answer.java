@@ -18,6 +18,7 @@ import venue.core.body.form.Filling;
  * @param page the id of the page from which it was sent
  * @param done what is done about it
  * @param place where somebody stands of what runs out; absent where nothing does
+ * @param onPage how it stands on its page; absent for what is no comment
  */
 public record Answer(
         AnswerId id,
@@ -32,7 +33,18 @@ public record Answer(
         String page,
         List<Filling.Said> said,
         Done done,
-        @Nullable Place place) {
+        @Nullable Place place,
+        @Nullable OnPage onPage) {
+
+    /**
+     * How a comment stands on its page.
+     *
+     * @param shown whether others read it
+     * @param to the id of the comment that it answers
+     * @param edited whether whoever wrote it has changed it
+     * @param reported how many times somebody said that it should not stand there
+     */
+    public record OnPage(boolean shown, @Nullable AnswerId to, boolean edited, int reported) {}
 
     /**
      * What is done about it.

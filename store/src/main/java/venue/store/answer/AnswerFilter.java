@@ -47,6 +47,10 @@ public record AnswerFilter(
         OPEN(" and a.apart is null and a.state <> 'done'"),
         /** All but spam. */
         ALL(" and a.apart is null"),
+        /** Comments that wait to be let through. */
+        HELD(" and a.apart is null and a.shown = 0"),
+        /** Comments that somebody reported. */
+        REPORTED(" and a.apart is null and a.reported > 0"),
         /** Spam. */
         APART(" and a.apart is not null");
 

@@ -4,8 +4,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import venue.core.basics.item.AnswerId;
@@ -26,9 +29,9 @@ final class AnswerRows {
     private static final String ADD = """
             with ends as (select (select min(number) from answer where site = :site and form = :form) as first,
               (select max(number) from answer where site = :site and form = :form) as last)
-            insert into answer (id, site, form, number, came, until, apart, who, email, member, page, said, words, likeness, item, people, stands)
+            insert into answer (id, site, form, number, came, until, apart, who, email, member, page, said, words, likeness, item, people, stands, shown, answers)
             select :id, :site, :form, coalesce(last, 0) + 1, :came, :until, :apart, :who, :email, :member, :page, :said, :words, :likeness,
-              :item, :people, :stands from ends where coalesce(last - first + 1, 0) < :most
+              :item, :people, :stands, :shown, :answers from ends where coalesce(last - first + 1, 0) < :most
             returning number
             """;
 
@@ -41,8 +44,7 @@ final class AnswerRows {
     /** Gives its number; none where its form has as many as it keeps. */
     Optional<Integer> add(AnswerId id, String came, String until, Taking taking, @Nullable Stands stands, int most) {
         Taking.Wanted wanted = taking.wanted();
-        String words =
-                taking.said().stream().map(Filling.Said::words).collect(java.util.stream.Collectors.joining("\n"));
+        Taking.Said comment = taking.comment();
         return database.sql()
                 .sql(ADD)
                 .param("id", id)
@@ -55,15 +57,26 @@ final class AnswerRows {
                 .param("email", taking.email())
                 .param("member", taking.member())
                 .param("page", taking.page())
-                .param("said", ItemJson.write(new Kept(taking.said().toArray(new Filling.Said[0]))))
-                .param("words", words)
+                .param("said", kept(taking.said()))
+                .param("words", words(taking.said()))
                 .param("likeness", taking.likeness())
                 .param("item", wanted == null ? null : wanted.item())
                 .param("people", wanted == null ? 0 : wanted.people())
                 .param("stands", stands == null ? null : stands.name())
+                .param("shown", comment == null ? null : comment.shown() ? 1 : 0)
+                .param("answers", comment == null ? null : comment.to())
                 .param("most", most)
                 .query(Integer.class)
                 .optional();
+    }
+
+    static String kept(List<Filling.Said> said) {
+        return ItemJson.write(new Kept(said.toArray(new Filling.Said[0])));
+    }
+
+    /** All that was said, to be found by it. */
+    static String words(List<Filling.Said> said) {
+        return said.stream().map(Filling.Said::words).collect(Collectors.joining("\n"));
     }
 
     /** What is kept of what was said, as it is written. */
@@ -119,6 +132,32 @@ final class AnswerRows {
                 .map(r -> new Answers.Fresh(r.many(), Instant.parse(String.valueOf(r.oldest()))));
     }
 
+    private record FormCounts(
+            String form, int fresh, int open, int whole, int apart, int held, int reported, String oldest) {}
+
+    /** How many answers the forms of a site have, by the form's id. */
+    Map<String, Answers.Counts> counts(SiteId site) {
+        Map<String, Answers.Counts> counts = new HashMap<>();
+        database.sql()
+                .sql("""
+                        select form, coalesce(sum(apart is null and state = 'new'), 0) as fresh,
+                          coalesce(sum(apart is null and state <> 'done'), 0) as open,
+                          coalesce(sum(apart is null), 0) as whole, coalesce(sum(apart is not null), 0) as apart,
+                          coalesce(sum(apart is null and shown = 0), 0) as held, coalesce(sum(apart is null and reported > 0), 0) as reported,
+                          coalesce((select came from answer b where b.site = a.site and b.form = a.form and b.apart is null and b.state = 'new'
+                            order by b.number limit 1), '') as oldest
+                        from answer a where site = :site group by form
+                        """)
+                .param("site", site)
+                .query(FormCounts.class)
+                .list()
+                .forEach(c -> counts.put(
+                        c.form(),
+                        new Answers.Counts(
+                                c.fresh(), c.open(), c.whole(), c.apart(), c.held(), c.reported(), c.oldest())));
+        return counts;
+    }
+
     private record FreshRow(int many, @Nullable String oldest) {}
 
     /** Nothing stands in it but what is asked for: an index is used for it then, however many there are. */
@@ -167,7 +206,8 @@ final class AnswerRows {
 
     void set(AnswerId id, Answer.Done done) {
         database.sql()
-                .sql("update answer set state = :state, apart = :apart, works = :works, note = :note where id = :id")
+                .sql("update answer set state = :state, apart = :apart, works = :works, note = :note,"
+                        + " shown = case when :apart is null then shown else shown * 0 end where id = :id")
                 .param("state", done.state())
                 .param("apart", done.apart())
                 .param("works", done.works())
@@ -204,7 +244,18 @@ final class AnswerRows {
                                 row.getInt("people"),
                                 Stands.valueOf(stands),
                                 row.getBoolean("over"),
-                                row.getInt("line")));
+                                row.getInt("line")),
+                onPage(row));
+    }
+
+    private static Answer.@Nullable OnPage onPage(ResultSet row) throws SQLException {
+        boolean shown = row.getBoolean("shown");
+        if (row.wasNull()) {
+            return null;
+        }
+        String to = row.getString("answers");
+        return new Answer.OnPage(
+                shown, to == null ? null : new AnswerId(to), row.getString("edited") != null, row.getInt("reported"));
     }
 
     private static List<Filling.Said> said(String json) {

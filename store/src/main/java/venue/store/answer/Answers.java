@@ -50,6 +50,7 @@ public final class Answers implements AutoCloseable {
     private final AnswerFiles files;
     private final FormCalls calls;
     private final AnswerQueue queue;
+    private final SaidOnPages saidOnPages;
     private final SecureRandom chance = new SecureRandom();
 
     public Answers(Database database, InstantSource clock, Records records) {
@@ -62,6 +63,7 @@ public final class Answers implements AutoCloseable {
         files = new AnswerFiles(database, clock);
         calls = new FormCalls(database);
         queue = new AnswerQueue(database);
+        saidOnPages = new SaidOnPages(database, clock);
     }
 
     /**
@@ -71,6 +73,7 @@ public final class Answers implements AutoCloseable {
     public CompletableFuture<Answer> take(Taking taking) {
         return queue.add(() -> taken(taking)).thenApply(answer -> {
             tell(answer.site());
+            tellPages(List.of(answer));
             return answer;
         });
     }
@@ -108,6 +111,11 @@ public final class Answers implements AutoCloseable {
                 : rows.find(taking.site(), id).orElseThrow();
     }
 
+    /** Those of them that are comments. */
+    public SaidOnPages comments() {
+        return saidOnPages;
+    }
+
     /** The places that run out. */
     public Places places() {
         return places;
@@ -137,31 +145,17 @@ public final class Answers implements AutoCloseable {
      * @param fresh those that nobody has read
      * @param open those that are not done
      * @param all all but spam
+     * @param held comments that wait to be let through
+     * @param reported comments that somebody reported
      * @param oldest when the oldest that nobody has read came; empty for none
      */
-    public record Counts(int fresh, int open, int all, int apart, String oldest) {
-        public static final Counts NONE = new Counts(0, 0, 0, 0, "");
+    public record Counts(int fresh, int open, int all, int apart, int held, int reported, String oldest) {
+        public static final Counts NONE = new Counts(0, 0, 0, 0, 0, 0, "");
     }
-
-    private record FormCounts(String form, int fresh, int open, int whole, int apart, String oldest) {}
 
     /** How many answers the forms of a site have, by the form's id. */
     public Map<String, Counts> counts(SiteId site) {
-        Map<String, Counts> counts = new HashMap<>();
-        database.sql()
-                .sql("""
-                        select form, coalesce(sum(apart is null and state = 'new'), 0) as fresh,
-                          coalesce(sum(apart is null and state <> 'done'), 0) as open,
-                          coalesce(sum(apart is null), 0) as whole, coalesce(sum(apart is not null), 0) as apart,
-                          coalesce((select came from answer b where b.site = a.site and b.form = a.form and b.apart is null and b.state = 'new'
-                            order by b.number limit 1), '') as oldest
-                        from answer a where site = :site group by form
-                        """)
-                .param("site", site)
-                .query(FormCounts.class)
-                .list()
-                .forEach(c -> counts.put(c.form(), new Counts(c.fresh(), c.open(), c.whole(), c.apart(), c.oldest())));
-        return counts;
+        return rows.counts(site);
     }
 
     /**
@@ -181,6 +175,15 @@ public final class Answers implements AutoCloseable {
     /** Who wants to know that something came, or something was done about what came. */
     public void onChange(Consumer<SiteId> told) {
         listeners.add(told);
+    }
+
+    /** Comments may stand where they didn't, or no more. */
+    private void tellPages(List<Answer> some) {
+        some.stream()
+                .filter(a -> a.onPage() != null)
+                .map(a -> List.of(a.site().text(), a.page()))
+                .distinct()
+                .forEach(p -> saidOnPages.tell(new SiteId(p.get(0)), p.get(1)));
     }
 
     /** How often something came or was done. */
@@ -203,6 +206,7 @@ public final class Answers implements AutoCloseable {
                 })
                 .toList());
         tell(site);
+        tellPages(worked);
         return worked;
     }
 
@@ -257,15 +261,17 @@ public final class Answers implements AutoCloseable {
 
     /** Takes some away for good; gives how many. */
     public int remove(By by, SiteId site, Collection<AnswerId> ids) {
-        return database.write(() -> {
+        List<Answer> removed = database.write(() -> {
             List<Answer> gone =
                     ids.stream().flatMap(id -> rows.find(site, id).stream()).toList();
             gone.forEach(a -> rows.remove(a.id()));
             if (!gone.isEmpty()) {
                 records.write(Deed.ANSWERS_REMOVED, by, site, null, String.valueOf(gone.size()));
             }
-            return gone.size();
+            return gone;
         });
+        tellPages(removed);
+        return removed.size();
     }
 
     @Override

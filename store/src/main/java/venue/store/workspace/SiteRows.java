@@ -40,6 +40,8 @@ final class SiteRows {
             "sent_proof",
             "sought",
             "page_read",
+            "rating",
+            "rating_of_member",
             "led",
             "left_alone",
             "kept_filter",

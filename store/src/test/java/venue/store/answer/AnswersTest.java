@@ -104,6 +104,8 @@ class AnswersTest {
                                 1,
                                 2,
                                 0,
+                                0,
+                                0,
                                 NOON.plus(Answers.ALIKE).plusSeconds(1).toString())));
         answers.work(YARD, List.of(first.id()), d -> new Answer.Done("done", "links", null, ""));
         assertThat(answers.list(

@@ -68,6 +68,9 @@ final class FormElement extends DeclaredKind {
     }
 
     private static Optional<Form> form(Props props) {
-        return props.scene().forms().form(props.text(FORM));
+        return props.scene()
+                .forms()
+                .form(props.text(FORM))
+                .filter(f -> f.commentField().isEmpty());
     }
 }

@@ -1,7 +1,5 @@
 package venue.core.body.element;
 
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,6 +54,7 @@ final class FormWriter {
         switch (sending.state()) {
             case SENT -> thanks();
             case TRIED -> status(say(Phrase.FORM_TRIED));
+            case TOLD -> sending.told().forEach(t -> status(t.in(this::say)));
             default -> open();
         }
         out.end();
@@ -69,7 +68,7 @@ final class FormWriter {
         }
         sending.told().forEach(t -> out.element("p", t.in(this::say)));
         out.end();
-        if (!sending.back().isEmpty()) {
+        if (!sending.back().isEmpty() && form.commentField().isEmpty()) {
             giveBack();
         }
     }
@@ -119,10 +118,8 @@ final class FormWriter {
             out.element("p", say(Phrase.FORM_SHUT));
             return;
         }
-        if (form.is(FormSettings.MEMBERS)
-                && !scene.guest().isMember()
-                && !scene.forms().isWhole()) {
-            forMembers();
+        if (form.is(FormSettings.MEMBERS) && ForMembers.sends(scene)) {
+            ForMembers.write(scene, Phrase.FORM_FOR_MEMBERS, out);
             return;
         }
         Optional<FormField> full = full();
@@ -146,15 +143,11 @@ final class FormWriter {
         out.end();
     }
 
-    private void forMembers() {
-        out.element("p", say(Phrase.FORM_FOR_MEMBERS));
-        String back = URLEncoder.encode(scene.forms().action(), StandardCharsets.UTF_8);
-        out.start("p").start("a", "button strong").attr("href", "/-/sign-in?to=" + back);
-        out.text(say(Phrase.SIGN_IN)).end().end();
-    }
-
     private void asking() {
         hidden(FormNames.STAMP, scene.forms().stamp());
+        for (String name : List.of(FormNames.TO, FormNames.CHANGE)) {
+            sending.typed().getOrDefault(name, List.of()).forEach(v -> hidden(name, v));
+        }
         trap();
         if (form.is(FormSettings.WORK)) {
             hidden(FormNames.WORK, "");

@@ -100,6 +100,7 @@ public final class ListingAsk {
             case "title" -> new ListingQuery.Order(ListingQuery.By.TITLE, "", reversed);
             case "changed" -> new ListingQuery.Order(ListingQuery.By.CHANGED, "", reversed);
             case "read" -> new ListingQuery.Order(ListingQuery.By.READ, "", reversed);
+            case "rated" -> new ListingQuery.Order(ListingQuery.By.RATED, "", reversed);
             case "field" -> new ListingQuery.Order(ListingQuery.By.FIELD, props.text("by"), reversed);
             default -> new ListingQuery.Order(ListingQuery.By.PLAN, "", reversed);
         };

@@ -209,6 +209,7 @@ final class ListingCard {
 
     /** How to reach somebody, and the way on. */
     private void acts(Page page) {
+        TraceWords.write(scene, page, props.flag("rating"), props.flag("comments"), out);
         if (props.flag("take")) {
             TakeWriter.write(scene, page, out);
         }

@@ -73,14 +73,15 @@ final class ListingSettings {
                             "title=By title",
                             "changed=Last changed first",
                             "read=Most read first",
+                            "rated=Best rated first",
                             "field=By a field")
                     .help(
-                            "What is read is counted by day and ordered anew at midnight; where nothing was, the newest stands first.")
+                            "How pages are read and rated is ordered anew at midnight; a page that few have rated stands nearer the middle.")
                     .onlyWhen("source!=chosen"),
             of("by", "Field", FIELD).onlyWhen("order=field"),
             of("reversed", "The other way round", YES_NO)
                     .fallback(Value.of(false))
-                    .onlyWhen("order=plan|title|changed|read|field"),
+                    .onlyWhen("order=plan|title|changed|read|rated|field"),
             many("first", "Kept first", of("page", "Page or entry", ENTRY)),
             choice("amount", "How many", "some=So many", "paged=In pages of so many", "all=All")
                     .help("All: the first 1,000."),
@@ -147,6 +148,8 @@ final class ListingSettings {
             of("take", "Take it along", YES_NO)
                     .fallback(Value.of(true))
                     .help("Where their kind can be taken along and they have a price."),
+            of("rating", "How it is rated", YES_NO).fallback(Value.of(false)),
+            of("comments", "How many comments", YES_NO).fallback(Value.of(false)),
             of("button", "Words of a button", WORDS).longest(60).onlyWhen(ListingLayouts.showing("button")));
 
     private static final List<Property> VISITORS = List.of(

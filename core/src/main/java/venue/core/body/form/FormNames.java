@@ -15,6 +15,18 @@ public final class FormNames {
     /** The same, by whoever gives places back. */
     public static final String BACK = "-back";
 
+    /** The id of the comment that is answered. */
+    public static final String TO = "-to";
+
+    /** By which somebody is known who changes what they said. */
+    public static final String CHANGE = "-change";
+
+    /** The id of a comment of which somebody says that it should not stand there. */
+    public static final String REPORT = "-report";
+
+    /** What somebody gives a page, from one to five; it is asked for with the page that thanks for it, too. */
+    public static final String RATE = "-rate";
+
     /** The number of the step that is filled in. */
     public static final String STEP = "-step";
 

@@ -82,6 +82,26 @@ public final class ReadyForms {
                     lines("know", "What should we know?"),
                     CONSENT),
             form(
+                    "comment",
+                    "Comment",
+                    Map.of(
+                            FormSettings.BUTTON,
+                            "Say it",
+                            FormSettings.COMMENT,
+                            "words",
+                            FormSettings.LETTER,
+                            true,
+                            FormSettings.LETTER_WORDS,
+                            "Thank you for what you said.",
+                            FormSettings.MONTHS,
+                            120L),
+                    lines("words", "What would you like to say?").asked().with("longest", Value.of(2_000L)),
+                    NAME.with("width", "half"),
+                    FormField.of("email", "Your e-mail address", "email")
+                            .with("help", "Nobody sees it. By the letter that comes you can change what you said.")
+                            .with("width", "half"),
+                    CONSENT.with("words", "Keep what I say and my name, for others to read.")),
+            form(
                     "order",
                     "Order",
                     Map.of(
@@ -159,7 +179,11 @@ public final class ReadyForms {
 
     private static Form form(String id, String name, Map<Property, Object> set, FormField... fields) {
         Map<String, Value> settings = new TreeMap<>();
-        set.forEach((p, v) -> settings.put(p.key(), v instanceof Boolean yes ? Value.of(yes) : Value.of((String) v)));
+        set.forEach((p, v) -> settings.put(
+                p.key(),
+                v instanceof Boolean yes
+                        ? Value.of(yes)
+                        : v instanceof Long number ? Value.of(number) : Value.of((String) v)));
         return new Form("form-" + id, name, List.of(fields), settings, false);
     }
 

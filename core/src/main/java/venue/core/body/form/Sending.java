@@ -1,5 +1,6 @@
 package venue.core.body.form;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -34,6 +35,8 @@ public record Sending(
         SENT,
         /** It would be taken, if it were not tried out. */
         TRIED,
+        /** Something else was done by it, and is told in its place. */
+        TOLD,
         /** So much comes from one place that nothing more is taken for a while. */
         LATER
     }
@@ -74,6 +77,18 @@ public record Sending(
     /** It is taken, or would be. */
     public static Sending sent(String form, State state) {
         return new Sending(form, state, Map.of(), Map.of(), List.of(), "", 1);
+    }
+
+    /** Something else was done, of which this is told. */
+    public static Sending told(String form, Mistake words) {
+        return new Sending(form, State.TOLD, Map.of(), Map.of(), List.of(words), "", 1);
+    }
+
+    /** The same with more that is sent along. */
+    public Sending carrying(Map<String, List<String>> more) {
+        Map<String, List<String>> all = new HashMap<>(typed);
+        all.putAll(more);
+        return new Sending(form, state, all, mistakes, told, back, step);
     }
 
     /** The same with what is said besides, and by which places can be given back. */

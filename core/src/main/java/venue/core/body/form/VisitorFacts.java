@@ -1,13 +1,15 @@
 package venue.core.body.form;
 
+import venue.core.body.trace.Traces;
+
 /**
  * What visitors did, as a page is told of it. It belongs to no edition and goes back with no release.
  *
  * @param stamp what is written into each form of a page, so that what is sent says when the page was written; or empty
  * @param here whether what is sent comes here: not from pages that are served elsewhere, which don't know what is left either
- * @param reads how often pages are read, as it was at the last midnight of the site
+ * @param traces what they left on pages
  */
-public record VisitorFacts(Given given, Sending sending, String stamp, boolean here, Reads reads) {
+public record VisitorFacts(Given given, Sending sending, String stamp, boolean here, Traces traces) {
 
     public static final VisitorFacts NONE = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", true);
 
@@ -15,16 +17,16 @@ public record VisitorFacts(Given given, Sending sending, String stamp, boolean h
     public static final VisitorFacts AWAY = new VisitorFacts(Given.NOTHING, Sending.NOTHING, "", false);
 
     public VisitorFacts(Given given, Sending sending, String stamp, boolean here) {
-        this(given, sending, stamp, here, Reads.NOTHING);
-    }
-
-    /** The same, where it is known how often pages are read. */
-    public VisitorFacts reading(Reads other) {
-        return new VisitorFacts(given, sending, stamp, here, other);
+        this(given, sending, stamp, here, Traces.NOTHING);
     }
 
     /** The same, where a form of the page has come to something. */
     public VisitorFacts at(Sending other) {
-        return new VisitorFacts(given, other, stamp, here, reads);
+        return new VisitorFacts(given, other, stamp, here, traces);
+    }
+
+    /** The same, with what visitors left. */
+    public VisitorFacts with(Traces other) {
+        return new VisitorFacts(given, sending, stamp, here, other);
     }
 }

@@ -61,6 +61,8 @@ public record ListingQuery(
         CHANGED,
         /** How often people read it; among those alike the newest first. */
         READ,
+        /** How visitors rated it; among those alike the newest first. */
+        RATED,
         FIELD
     }
 

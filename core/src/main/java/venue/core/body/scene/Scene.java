@@ -5,7 +5,7 @@ import venue.core.model.page.Page;
 import venue.core.model.site.Membership;
 import venue.core.model.theme.Look;
 
-/** What an element can ask of the page and site around it: by five doors, and what the page itself is. */
+/** What an element can ask of the page and site around it: by six doors, and what the page itself is. */
 public interface Scene {
 
     SceneWords words();
@@ -17,6 +17,8 @@ public interface Scene {
     SceneGathered gathered();
 
     SceneForms forms();
+
+    SceneTraces traces();
 
     /** The member who looks. */
     Guest guest();

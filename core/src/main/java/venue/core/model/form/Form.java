@@ -102,6 +102,11 @@ public record Form(String id, String name, List<FormField> fields, Map<String, V
                 : 1;
     }
 
+    /** The key of the field that others read; empty for what is no form for comments. */
+    public Optional<String> commentField() {
+        return Optional.of(said(FormSettings.COMMENT)).filter(k -> !k.isEmpty());
+    }
+
     /** The key of the number, in what is chosen, that says how many may come; empty where nothing runs out. */
     public Optional<String> placesField() {
         return Optional.of(said(FormSettings.PLACES)).filter(k -> !k.isEmpty());

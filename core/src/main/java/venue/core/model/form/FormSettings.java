@@ -102,6 +102,10 @@ public final class FormSettings {
             .help(
                     "It makes a list: the first e-mail address that it asks for is written to, to confirm, and stands under Letters from then on.")
             .under("Letters");
+    public static final Property COMMENT = of("comment", "Others read what is said in", PropertyType.FIELD)
+            .help(
+                    "A field of several lines. It makes a form for comments: what is written in it stands with the name where the element Comments is, once the rule of the page lets it.")
+            .under("Comments");
     public static final Property MEMBERS = of("members", "Only members can send it", PropertyType.YES_NO)
             .help("Whoever is not signed in is asked to, where it stands.")
             .under("Who sends it");
@@ -135,6 +139,7 @@ public final class FormSettings {
             REMINDER,
             LIST,
             HOOK,
+            COMMENT,
             MEMBERS,
             WORK,
             MONTHS,

@@ -146,6 +146,19 @@ public record Kind(
         return Values.flag(settings, "takenAlong");
     }
 
+    /** How its pages take comments: {@code none}, {@code held} or {@code once}. */
+    public String comments() {
+        return said("comments");
+    }
+
+    /** After how many days from their date its pages take no more comments; 0 for never. */
+    public int commentsDays() {
+        Value days = PropertyCheck.require(KindSettings.all(), "commentsDays", "commentsDays")
+                .in(settings)
+                .orElseThrow();
+        return ((Value.Num) days).number().intValue();
+    }
+
     /** Whether it has entries without pages, shown by listings alone. */
     public boolean isPageless() {
         return Values.flag(settings, "pageless");

@@ -2,6 +2,7 @@ package venue.core.model.kind;
 
 import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
+import static venue.core.model.property.Property.number;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
@@ -32,6 +33,11 @@ public final class KindSettings {
                     .help(
                             "Visitors put its pages or entries into the basket. What each costs says a number with the key “price” whose unit"
                                     + " is a currency, as EUR; how many there are, one with the key “left”: at 0 it is sold out."),
+            choice("comments", "Comments", "none=None", "held=Once somebody has let them through", "once=At once")
+                    .help("They stand where the element Comments is. A page may say otherwise."),
+            number("commentsDays", "Comments close after", 0, 3_650, 0, "days")
+                    .onlyWhen("comments=held|once")
+                    .help("Counted from the field “date”; 0, or without one: never."),
             of("offeredFirst", "Offered first", PropertyType.YES_NO)
                     .fallback(Value.of(false))
                     .help("Stands among the first when a page is made."),

@@ -23,6 +23,10 @@ public final class PageSettings {
     /** The value of the setting for pages in the site's own language. */
     private static final String SITES = "site";
 
+    private static final String VISITORS = "What visitors leave";
+    private static final String COMMENTS = "comments";
+    private static final String RATINGS_CLOSED = "ratingsClosed";
+
     private static final List<Property> OWN = List.of(
             of("searchTitle", "Search title", WORDS).help("Shown by search engines. About 60 letters fit."),
             of("searchDescription", "Search description", LINES)
@@ -63,6 +67,18 @@ public final class PageSettings {
                             "both=On both sides",
                             "none=None")
                     .under(PagePart.GROUP),
+            choice(
+                            COMMENTS,
+                            "Comments",
+                            "kind=As its kind says",
+                            "none=None",
+                            "held=Once somebody has let them through",
+                            "once=At once",
+                            "closed=Closed: what was said stays")
+                    .under(VISITORS),
+            of(RATINGS_CLOSED, "Takes no more ratings", YES_NO)
+                    .fallback(Value.of(false))
+                    .under(VISITORS),
             KindSettings.MAY_HOLD,
             of(BeneathOrder.KEY, "Order of the pages beneath", WORDS),
             listed(Listed.AROUND, "In side navigation"),
@@ -106,6 +122,16 @@ public final class PageSettings {
     /** Whether roll-outs pass the page over. */
     public static boolean isLeftAlone(Page page) {
         return Values.flag(page.settings(), "alone");
+    }
+
+    /** How a page says that it takes comments; empty or {@code kind} where its kind says it. */
+    public static String comments(Page page) {
+        return Values.text(page.settings(), COMMENTS);
+    }
+
+    /** Whether a page takes no more ratings. */
+    public static boolean isRatingClosed(Page page) {
+        return Values.flag(page.settings(), RATINGS_CLOSED);
     }
 
     public static List<Property> all() {

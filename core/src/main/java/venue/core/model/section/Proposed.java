@@ -34,6 +34,7 @@ final class Proposed {
             Map.entry("confirm", "Confirm an address"),
             Map.entry("my-page", "My page"),
             Map.entry("take-it-along", "Take it along"),
+            Map.entry("latest-comments", "Latest comments"),
             Map.entry("leave", "Leave"),
             Map.entry("greeting", "Greeting"),
             Map.entry("social", "Social links"));

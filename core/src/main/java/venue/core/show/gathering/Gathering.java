@@ -92,7 +92,7 @@ public final class Gathering {
                 timed ? looks.now().withSecond(0).withNano(0) : "",
                 switch (query.order().by()) {
                     case CHANGED -> System.identityHashCode(looks.changed());
-                    case READ -> System.identityHashCode(looks.reads());
+                    case READ, RATED -> System.identityHashCode(looks.day());
                     default -> 0;
                 });
     }

@@ -86,7 +86,7 @@ final class Matching {
             case DATE -> edition.ranks().of(kind, UsualFields.DATE, order.reversed());
             case TITLE -> edition.ranks().of(kind, Ranks.TITLE, order.reversed());
             case FIELD -> edition.ranks().of(kind, order.field(), order.reversed());
-            case PLAN, CHANGED, READ -> ordered(ofKind(kind).toList());
+            case PLAN, CHANGED, READ, RATED -> ordered(ofKind(kind).toList());
         };
     }
 
@@ -145,7 +145,13 @@ final class Matching {
             case READ ->
                 turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
                         .sorted(Comparator.comparingInt(
-                                        (Page p) -> looks.reads().of(p.id()))
+                                        (Page p) -> looks.day().reads().of(p.id()))
+                                .reversed())
+                        .toList());
+            case RATED ->
+                turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
+                        .sorted(Comparator.comparingDouble(
+                                        (Page p) -> looks.day().ratings().weighed(p.id()))
                                 .reversed())
                         .toList());
         };

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.function.Predicate;
-import venue.core.body.form.Reads;
+import venue.core.body.trace.DayCounts;
 import venue.core.edition.edition.Edition;
 import venue.core.model.page.Page;
 
@@ -16,7 +16,7 @@ import venue.core.model.page.Page;
  * @param marked whether they see places to fill
  * @param now the day and time in the site's zone
  * @param changed when pages last changed, by id
- * @param reads how often pages are read
+ * @param day how pages were read and rated at the last midnight
  */
 public record Onlooker(
         Edition edition,
@@ -25,9 +25,9 @@ public record Onlooker(
         boolean marked,
         LocalDateTime now,
         Map<String, Instant> changed,
-        Reads reads) {
+        DayCounts day) {
 
-    /** One who doesn't know how often pages are read. */
+    /** One who doesn't know how pages are read and rated. */
     public Onlooker(
             Edition edition,
             Object visitor,
@@ -35,6 +35,6 @@ public record Onlooker(
             boolean marked,
             LocalDateTime now,
             Map<String, Instant> changed) {
-        this(edition, visitor, opens, marked, now, changed, Reads.NOTHING);
+        this(edition, visitor, opens, marked, now, changed, DayCounts.NOTHING);
     }
 }

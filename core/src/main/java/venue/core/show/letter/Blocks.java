@@ -83,7 +83,9 @@ final class Blocks {
         return LEFT_OUT.contains(element.normalName())
                 || element.hasAttr("hidden")
                 || element.hasAttr("data-unseen")
-                || element.hasClass("unseen");
+                || element.hasClass("unseen")
+                || element.hasClass("comments")
+                || element.hasClass("rating");
     }
 
     /** Where a link leads, with scheme and host; empty where a letter can't. */

@@ -1,5 +1,7 @@
 package venue.core.show.render;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
@@ -52,6 +54,12 @@ public final class Head {
     /** How what is taken along is set. */
     public static final String BASKET_STYLE = "/-/basket.css";
 
+    /** How what visitors leave on pages is set. */
+    public static final String TRACES = "/-/traces.css";
+
+    /** It tells whoever has rated a page what they gave. */
+    public static final String RATING = "/-/rating.js";
+
     private static final int DESCRIPTION_LETTERS = 200;
 
     private Head() {}
@@ -90,25 +98,31 @@ public final class Head {
         }
         if (findable) {
             openGraph(view, page, scene, title, description, out);
-            LinkedData.of(view, page).forEach(told -> out.data(LinkedData.TYPE, told));
+            LinkedData.of(view, page, scene.needs().needsRating()).forEach(told -> out.data(LinkedData.TYPE, told));
         }
         styles(view, scene, out);
         scripts(view, scene, out);
-        if (scene.needs().needsForms()) {
-            out.empty("link").attr("rel", "stylesheet").attr("href", MEMBERS);
-        }
-        if (scene.needs().needsFilling()) {
-            out.empty("link").attr("rel", "stylesheet").attr("href", FORMS);
-        }
-        if (scene.needs().needsTaking()) {
-            out.empty("link").attr("rel", "stylesheet").attr("href", BASKET_STYLE);
-        }
+        stylesOfParts(scene.needs(), out);
         if (view.wrapping().stylesheet() != null) {
             out.empty("link")
                     .attr("rel", "stylesheet")
                     .attr("href", view.wrapping().stylesheet());
         }
         out.end();
+    }
+
+    /** How what only some pages have is set. */
+    private static void stylesOfParts(PageNeeds needs, HtmlWriter out) {
+        Map<String, Boolean> parts = new LinkedHashMap<>();
+        parts.put(MEMBERS, needs.needsForms());
+        parts.put(FORMS, needs.needsFilling());
+        parts.put(BASKET_STYLE, needs.needsTaking());
+        parts.put(TRACES, needs.needsTraces());
+        parts.forEach((href, needed) -> {
+            if (needed) {
+                out.empty("link").attr("rel", "stylesheet").attr("href", href);
+            }
+        });
     }
 
     /** Where the page is found, what can be followed of it, and how the site is searched. */
@@ -143,6 +157,9 @@ public final class Head {
         }
         if (scene.needs().needsBasket() && !view.isMarked()) {
             out.start("script").attr("src", BASKET).attr("defer").end();
+        }
+        if (scene.needs().needsRating() && !view.isMarked()) {
+            out.start("script").attr("src", RATING).attr("defer").end();
         }
         if (scene.gathered().search().hasLine() && !view.isMarked()) {
             out.start("script").attr("src", SEARCH).attr("defer").end();

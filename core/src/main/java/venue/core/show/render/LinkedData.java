@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.value.Values;
+import venue.core.body.trace.Rating;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.json.ItemJson;
 import venue.core.model.kind.Kind;
@@ -35,14 +36,37 @@ public final class LinkedData {
 
     /** The things that are told of a page, each as JSON; none where there is nothing to tell. */
     public static List<String> of(View view, Page page) {
+        return of(view, page, false);
+    }
+
+    /** @param rated whether the page shows how it is rated */
+    static List<String> of(View view, Page page, boolean rated) {
         LinkedData told = new LinkedData(view, page);
         List<Map<String, Object>> things = new ArrayList<>();
         told.way().ifPresent(things::add);
         if (view.edition().isHome(page)) {
             things.add(told.organization());
         }
-        told.meant().ifPresent(things::add);
+        Rating rating = rated ? view.facts().traces().ratings().of(page.id()) : Rating.NONE;
+        Optional<Map<String, Object>> meant = told.meant()
+                .or(() -> rating.isNone() ? Optional.empty() : Optional.of(told.described("CreativeWork", "name")));
+        meant.ifPresent(thing -> {
+            if (!rating.isNone()) {
+                thing.put("aggregateRating", rating(rating));
+            }
+            things.add(thing);
+        });
         return things.stream().map(ItemJson::write).toList();
+    }
+
+    private static Map<String, Object> rating(Rating rating) {
+        Map<String, Object> told = new LinkedHashMap<>();
+        told.put("@type", "AggregateRating");
+        told.put("ratingValue", rating.mean());
+        told.put("ratingCount", rating.count());
+        told.put("bestRating", Rating.MOST);
+        told.put("worstRating", 1);
+        return told;
     }
 
     /** The way from the top of the plan to the page. */

@@ -1,9 +1,13 @@
 package venue.core.show.render;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import venue.core.body.basket.Ware;
 import venue.core.body.form.BasketField;
+import venue.core.body.form.FieldKinds;
 import venue.core.body.form.Filling;
 import venue.core.body.form.PlacesLeft;
 import venue.core.body.form.Posted;
@@ -48,12 +52,29 @@ final class PageForms implements SceneForms {
     public Sending sending(String form) {
         Sending sending = view.facts().sending();
         Sending here = sending.isOfEvery() ? tried(form, sending.state()) : sending.at(form);
+        if (view.guest().isMember() && form(form).flatMap(Form::commentField).isPresent()) {
+            return ofMember(form(form).orElseThrow(), here);
+        }
         return form(form)
                 .filter(f -> isWhole()
                         && here.state() == Sending.State.OPEN
                         && BasketField.in(f).isPresent())
                 .map(f -> Sending.stepped(form, 1, BasketField.sample(f, offering)))
                 .orElse(here);
+    }
+
+    /** What a member says stands under their name: it is written there. */
+    private Sending ofMember(Form form, Sending here) {
+        if (here.state() != Sending.State.OPEN && here.state() != Sending.State.STEP) {
+            return here;
+        }
+        Map<String, List<String>> typed = new HashMap<>();
+        FieldKinds.name(form)
+                .ifPresent(f -> typed.put(f.key(), List.of(view.guest().name())));
+        FieldKinds.email(form)
+                .ifPresent(f -> typed.put(f.key(), List.of(view.guest().email())));
+        typed.putAll(here.typed());
+        return Sending.stepped(form.id(), 1, typed);
     }
 
     /** As it stands where nothing was filled in, or all of it. */

@@ -19,6 +19,8 @@ final class PageNeeds {
     private boolean filling;
     private boolean basket;
     private boolean taking;
+    private boolean traces;
+    private boolean rating;
 
     PageRules rules() {
         return rules;
@@ -91,6 +93,24 @@ final class PageNeeds {
 
     boolean needsTaking() {
         return taking;
+    }
+
+    /** What visitors left is here. */
+    void needTraces() {
+        traces = true;
+    }
+
+    boolean needsTraces() {
+        return traces;
+    }
+
+    /** The page is rated here. */
+    void needRating() {
+        rating = true;
+    }
+
+    boolean needsRating() {
+        return rating;
     }
 
     /** What was taken along is told of here. */

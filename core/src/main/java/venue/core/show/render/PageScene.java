@@ -29,6 +29,7 @@ final class PageScene implements Scene {
     private final PagePictures pictures;
     private final PageGathered gathered;
     private final PageForms forms;
+    private final PageTraces traces;
     /** What the page's content begins with, known once it is written. */
     final PageOpening beginning;
 
@@ -46,6 +47,7 @@ final class PageScene implements Scene {
         pictures = new PagePictures(view, words.language());
         gathered = new PageGathered(new PageListings(view, page), new PageSearch(view, page));
         forms = new PageForms(view, page, words.language(), needs);
+        traces = new PageTraces(view, page, needs);
         look = Differing.look(view.edition(), page);
         beginning = new PageOpening(look);
     }
@@ -73,6 +75,11 @@ final class PageScene implements Scene {
     @Override
     public PageForms forms() {
         return forms;
+    }
+
+    @Override
+    public PageTraces traces() {
+        return traces;
     }
 
     /** What is known of the page once it is written, and told to whoever serves it. */

@@ -203,7 +203,14 @@ public record View(
 
     /** Whoever looks, as listings are told. */
     Onlooker onlooker() {
-        return new Onlooker(edition, visitor, this::shows, isMarked(), localTime(), changed, facts.reads());
+        return new Onlooker(
+                edition,
+                visitor,
+                this::shows,
+                isMarked(),
+                localTime(),
+                changed,
+                facts.traces().day());
     }
 
     /** What there is to choose from in the forms of a page. */
@@ -212,7 +219,7 @@ public record View(
     }
 
     /** The time of day in the site's zone. */
-    LocalDateTime localTime() {
+    public LocalDateTime localTime() {
         return LocalDateTime.ofInstant(now, edition.site().zone());
     }
 

@@ -14,7 +14,6 @@ import net.jqwik.api.ForAll;
 import org.junit.jupiter.api.Test;
 import venue.core.Sites;
 import venue.core.basics.value.Value;
-import venue.core.body.form.Reads;
 import venue.core.body.listing.Asked;
 import venue.core.body.listing.Condition;
 import venue.core.body.listing.Listed;
@@ -26,6 +25,9 @@ import venue.core.body.listing.ListingQuery.Order;
 import venue.core.body.listing.ListingQuery.When;
 import venue.core.body.listing.ListingQuery.Which;
 import venue.core.body.listing.Source;
+import venue.core.body.trace.DayCounts;
+import venue.core.body.trace.Ratings;
+import venue.core.body.trace.Reads;
 import venue.core.edition.edition.Edition;
 import venue.core.model.kind.Kind;
 import venue.core.model.page.Page;
@@ -260,7 +262,14 @@ class GatheringTest {
     }
 
     private static List<String> ids(Edition site, Reads reads, ListingQuery query) {
-        Onlooker looks = new Onlooker(site, "anybody", p -> site.plan().isShown(p.id()), false, NOW, Map.of(), reads);
+        Onlooker looks = new Onlooker(
+                site,
+                "anybody",
+                p -> site.plan().isShown(p.id()),
+                false,
+                NOW,
+                Map.of(),
+                new DayCounts(reads, Ratings.NOTHING));
         return new Gathering(looks, query, site.home().orElseThrow(), Asked.NOTHING)
                 .all(Set.of()).stream().map(Page::id).toList();
     }

@@ -1,4 +1,4 @@
-package venue.core.body.form;
+package venue.core.body.trace;
 
 import java.util.Map;
 
