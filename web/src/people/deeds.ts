@@ -32,7 +32,7 @@ const WORDS: Record<RecordLine['deed'], (line: RecordLine) => string> = {
   SUBSCRIBERS_BROUGHT: (l) => `brought in ${counted(Number(l.detail), 'subscriber')}`,
   SUBSCRIBERS_REMOVED: (l) => `removed ${counted(Number(l.detail), 'subscriber')} for good`,
   ANSWERS_REMOVED: (l) => `removed ${counted(Number(l.detail), 'answer')} of visitors for good`,
-  RATINGS_CLEARED: (l) => `${who(l)} cleared the ratings of a page`,
+  RATINGS_CLEARED: () => 'cleared the ratings of a page',
   HOOK_HOST_ALLOWED: (l) => `allowed answers to be handed on to ${l.detail}`,
   HOOK_HOST_BARRED: (l) => `allowed answers to be handed on to ${l.detail} no longer`,
   BROUGHT_BACK: (l) => `brought ${l.about} back`,

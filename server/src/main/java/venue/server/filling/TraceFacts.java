@@ -23,11 +23,11 @@ import venue.store.rating.PageRatings;
 import venue.store.workspace.Workspace;
 import venue.store.workspace.Workspaces;
 
-/** What visitors left on the pages of a site, as pages are told of it. What is counted over all of a site is as it was a second ago. */
+/** What visitors left on the pages of a site, as pages are told of it. What is counted over all of a site is counted anew where it changed. */
 @Component
 public class TraceFacts {
 
-    private static final Duration FRESH = Duration.ofSeconds(1);
+    private static final Duration KEPT = Duration.ofMinutes(1);
     private static final String LINES = "lines";
 
     private final AtMidnight atMidnight;
@@ -35,15 +35,17 @@ public class TraceFacts {
     private final PageRatings ratings;
     private final Workspaces workspaces;
     private final Cache<SiteId, Ratings> rated =
-            Caffeine.newBuilder().expireAfterWrite(FRESH).build();
+            Caffeine.newBuilder().expireAfterWrite(KEPT).build();
     private final Cache<SiteId, Map<String, Integer>> counts =
-            Caffeine.newBuilder().expireAfterWrite(FRESH).build();
+            Caffeine.newBuilder().expireAfterWrite(KEPT).build();
 
     TraceFacts(AtMidnight atMidnight, Answers answers, PageRatings ratings, Workspaces workspaces) {
         this.atMidnight = atMidnight;
         said = answers.comments();
         this.ratings = ratings;
         this.workspaces = workspaces;
+        said.onChange((site, page) -> counts.invalidate(site));
+        ratings.onChange((site, page) -> rated.invalidate(site));
     }
 
     /** Of a site that is there. */
@@ -52,13 +54,6 @@ public class TraceFacts {
         return live.map(edition -> new Traces(
                         atMidnight.of(site, edition.site()), new OfSite(site, edition), rated.get(site, ratings::all)))
                 .orElse(Traces.NOTHING);
-    }
-
-    /** How many comments stand on a page, and how it is rated. */
-    public Traces now(SiteId site) {
-        rated.invalidate(site);
-        counts.invalidate(site);
-        return of(site);
     }
 
     private final class OfSite implements Comments {

@@ -112,7 +112,7 @@ class LensController {
         Site site = here.now().live().site();
         LocalDate today = atMidnight.today(site);
         Map<LocalDate, Visits.Day> days = visits.days(here.site(), page, today.minusDays(Reads.DAYS), today);
-        Traces now = traces.now(here.site());
+        Traces now = traces.of(here.site());
         Rating rating = now.ratings().of(page);
         return new PageTraces(
                 SiteFacts.countsReads(site),

@@ -72,7 +72,10 @@
     const page = new DOMParser().parseFromString(html, 'text/html');
     const next = page.getElementById(filling.id);
     if (!next) return false;
-    filling.replaceWith(next);
+    const said = filling.closest('.comments');
+    const now = next.closest('.comments');
+    if (said && now) said.replaceWith(now);
+    else filling.replaceWith(next);
     begin(next);
     const told = next.querySelector('.wrongs, .thanks, .steps') ?? next;
     told.focus({ preventScroll: true });

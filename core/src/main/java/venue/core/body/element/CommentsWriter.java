@@ -164,14 +164,6 @@ final class CommentsWriter {
             out.end();
         }
         new FormWriter(scene, form, out).write();
-        if (sending.state() == Sending.State.SENT && !sending.back().isEmpty()) {
-            out.start("p", "meant").start("a").attr("rel", "nofollow");
-            out.attr(
-                    "href",
-                    scene.forms().action() + "?" + FormNames.CHANGE + "=" + sending.back() + "#"
-                            + FormNames.anchor(form.id()));
-            out.text(say(Phrase.COMMENT_CHANGE)).end().end();
-        }
     }
 
     private static String typed(Sending sending, String name) {

@@ -68,9 +68,21 @@ final class FormWriter {
         }
         sending.told().forEach(t -> out.element("p", t.in(this::say)));
         out.end();
-        if (!sending.back().isEmpty() && form.commentField().isEmpty()) {
-            giveBack();
+        if (sending.back().isEmpty()) {
+            return;
         }
+        if (form.commentField().isEmpty()) {
+            giveBack();
+        } else {
+            changeIt();
+        }
+    }
+
+    /** The page comes anew for that, with what was said in the form. */
+    private void changeIt() {
+        String change = scene.forms().action() + "?" + FormNames.CHANGE + "=" + sending.back();
+        out.start("p").start("a").attr("href", change + "#" + FormNames.anchor(form.id()));
+        out.attr("rel", "nofollow").text(say(Phrase.COMMENT_CHANGE)).end().end();
     }
 
     /** Only the button gives places back: what looks into letters opens links. */

@@ -92,13 +92,12 @@ public final class ReadyForms {
                             FormSettings.LETTER,
                             true,
                             FormSettings.LETTER_WORDS,
-                            "Thank you for what you said.",
+                            "Thank you for what you said. By this letter you can change it.",
                             FormSettings.MONTHS,
                             120L),
                     lines("words", "What would you like to say?").asked().with("longest", Value.of(2_000L)),
                     NAME.with("width", "half"),
-                    FormField.of("email", "Your e-mail address", "email")
-                            .with("help", "Nobody sees it. By the letter that comes you can change what you said.")
+                    FormField.of("email", "Your e-mail, which nobody sees", "email")
                             .with("width", "half"),
                     CONSENT.with("words", "Keep what I say and my name, for others to read.")),
             form(
