@@ -18,6 +18,7 @@ import venue.core.basics.link.Link;
 import venue.core.basics.text.Words;
 import venue.core.body.form.Given;
 import venue.core.change.edit.redirect.RedirectCommand;
+import venue.core.check.survey.CommentFindings;
 import venue.core.check.survey.Finding;
 import venue.core.check.survey.FormFindings;
 import venue.core.check.survey.GroupsWithoutMembers;
@@ -128,6 +129,7 @@ public class Surveyed {
                         Stream.of(ASKED, IDLE, GroupsWithoutMembers.RULE),
                         FormFindings.RULES.stream(),
                         WareFindings.RULES.stream(),
+                        CommentFindings.RULES.stream(),
                         Survey.rules().stream())
                 .flatMap(r -> r)
                 .toList();
@@ -153,9 +155,11 @@ public class Surveyed {
                 forms(answers, mail.isSetUp(), clock.instant(), workspace.site(), working));
     }
 
-    /** What is found of forms and baskets, by what visitors sent until now. */
+    /** What is found of forms, baskets and comments, by what visitors sent until now. */
     public static List<Finding> forms(Answers answers, boolean mail, Instant now, SiteId site, Edition working) {
-        List<Finding> wares = WareFindings.in(working);
+        List<Finding> wares = Stream.of(WareFindings.in(working), CommentFindings.in(working))
+                .flatMap(List::stream)
+                .toList();
         List<String> ids = working.all(Form.class).map(Form::id).toList();
         if (ids.isEmpty()) {
             return wares;

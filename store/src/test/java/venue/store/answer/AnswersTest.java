@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -181,5 +182,80 @@ class AnswersTest {
         assertThat(kept.subList(0, 40)).allMatch(a -> a.place().stands() == Stands.PLACE);
         assertThat(kept.subList(40, 300)).allMatch(a -> a.place().stands() == Stands.WAITS);
         assertThat(kept.get(299).place().line()).isEqualTo(260);
+    }
+
+    /** The law: what was let through and not taken off, set apart or removed since stands on its page; and is counted there. */
+    @Test
+    void aCommentStandsFromWhenItWasLetThroughUntilItIsTakenOff() {
+        Random chance = new Random(39);
+        List<Answer> all = new ArrayList<>();
+        Map<AnswerId, Boolean> law = new HashMap<>();
+        List<String> told = new ArrayList<>();
+        answers.comments().onChange((site, page) -> told.add(page));
+        for (int i = 0; i < 300; i++) {
+            int deed = all.isEmpty() ? 0 : chance.nextInt(6);
+            if (deed < 2) {
+                boolean once = chance.nextBoolean();
+                AnswerId to = all.isEmpty()
+                        ? null
+                        : all.get(chance.nextInt(all.size())).id();
+                Answer taken = answers.take(
+                                taking("who" + i, "Words " + i, null).saying(new Taking.Said(once, to)))
+                        .join();
+                all.add(taken);
+                law.put(taken.id(), once);
+                continue;
+            }
+            AnswerId one = all.get(chance.nextInt(all.size())).id();
+            if (!law.containsKey(one)) {
+                continue;
+            }
+            switch (deed) {
+                case 2 -> {
+                    boolean shown = chance.nextBoolean();
+                    answers.comments().stand(YARD, List.of(one), shown);
+                    law.put(one, shown);
+                }
+                case 3 -> {
+                    answers.work(YARD, List.of(one), d -> new Answer.Done("new", "spam", null, ""));
+                    answers.work(YARD, List.of(one), d -> new Answer.Done("new", null, null, ""));
+                    law.put(one, false);
+                }
+                case 4 -> {
+                    answers.remove(MAJA, YARD, List.of(one));
+                    law.remove(one);
+                }
+                default -> {
+                    boolean shown = chance.nextBoolean();
+                    List<Filling.Said> said = List.of(new Filling.Said("words", "What", "lines", "Else", "Else " + i));
+                    answers.comments().rewrite(YARD, one, said, shown);
+                    law.put(one, shown);
+                    assertThat(answers.require(YARD, one).onPage().edited()).isTrue();
+                    assertThat(answers.require(YARD, one).said()).isEqualTo(said);
+                }
+            }
+            List<AnswerId> standing = all.stream()
+                    .map(Answer::id)
+                    .filter(id -> law.getOrDefault(id, false))
+                    .toList();
+            assertThat(answers.comments().on(YARD, "visit", 1_000))
+                    .extracting(Answer::id)
+                    .isEqualTo(standing);
+            assertThat(answers.comments().counts(YARD).getOrDefault("visit", 0)).isEqualTo(standing.size());
+            assertThat(answers.counts(YARD).get("book").held()).isEqualTo(law.size() - standing.size());
+        }
+        assertThat(told).isNotEmpty().containsOnly("visit");
+        AnswerId one = answers.comments().newest(YARD, 1).get(0).id();
+        answers.comments().report(YARD, one);
+        assertThat(answers.require(YARD, one).onPage().reported()).isEqualTo(1);
+        assertThat(answers.count(
+                        YARD,
+                        new AnswerFilter(
+                                "book", AnswerFilter.Which.REPORTED, null, null, "", null, AnswerFilter.Order.NEWEST)))
+                .isEqualTo(1);
+        answers.comments().stand(YARD, List.of(one), true);
+        assertThat(answers.require(YARD, one).onPage().reported())
+                .as("looked at")
+                .isZero();
     }
 }

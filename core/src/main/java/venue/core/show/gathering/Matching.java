@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import venue.core.basics.value.Value;
 import venue.core.basics.value.Window;
@@ -86,7 +87,8 @@ final class Matching {
             case DATE -> edition.ranks().of(kind, UsualFields.DATE, order.reversed());
             case TITLE -> edition.ranks().of(kind, Ranks.TITLE, order.reversed());
             case FIELD -> edition.ranks().of(kind, order.field(), order.reversed());
-            case PLAN, CHANGED, READ, RATED -> ordered(ofKind(kind).toList());
+            case READ, RATED -> liked(edition.ranks().of(kind, UsualFields.DATE, true));
+            case PLAN, CHANGED -> ordered(ofKind(kind).toList());
         };
     }
 
@@ -142,19 +144,18 @@ final class Matching {
                 turned(pages.stream()
                         .sorted(Comparator.comparing(this::changed).reversed())
                         .toList());
-            case READ ->
-                turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
-                        .sorted(Comparator.comparingInt(
-                                        (Page p) -> looks.day().reads().of(p.id()))
-                                .reversed())
-                        .toList());
-            case RATED ->
-                turned(edition.ranks().sorted(pages, UsualFields.DATE, true).stream()
-                        .sorted(Comparator.comparingDouble(
-                                        (Page p) -> looks.day().ratings().weighed(p.id()))
-                                .reversed())
-                        .toList());
+            case READ, RATED -> liked(edition.ranks().sorted(pages, UsualFields.DATE, true));
         };
+    }
+
+    /** By how they are read or rated; those alike stay as they come, the newest first. */
+    private List<Page> liked(List<Page> newest) {
+        ToDoubleFunction<Page> much = query.order().by() == By.READ
+                ? p -> looks.day().reads().of(p.id())
+                : p -> looks.day().ratings().weighed(p.id());
+        return turned(newest.stream()
+                .sorted(Comparator.comparingDouble(much).reversed())
+                .toList());
     }
 
     /** What has not been released since it changed is the newest. */

@@ -289,7 +289,7 @@ class FillingTest {
     @Test
     void everyReadyFormStandsWithItsLabelsAndSaysWhatIsWrongWhereItIs() {
         for (Form ready : ReadyForms.all()) {
-            if (BasketField.in(ready).isPresent()) {
+            if (BasketField.in(ready).isPresent() || ready.commentField().isPresent()) {
                 continue;
             }
             Form form = FieldKinds.check(ready);
