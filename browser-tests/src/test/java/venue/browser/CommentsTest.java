@@ -38,7 +38,7 @@ class CommentsTest extends DemoTest {
                 .click();
         button(page, who).click();
         button(page, "Let through").click();
-        assertThat(page.locator(".slip-pane .stands")).containsText("stands");
+        assertThat(page.locator("table tbody")).not().containsText(who);
     }
 
     @Test
@@ -86,12 +86,11 @@ class CommentsTest extends DemoTest {
         page.locator(".bar").getByText("reported").first().click();
         button(page, "Ada").click();
         button(page, "Take off the page").click();
-        assertThat(page.locator(".slip-pane .stands")).containsText("not shown");
-        assertThat(Chromium.violations(page)).isEmpty();
+        assertThat(page.locator("table tbody tr").first()).containsText("not shown");
     }
 
     private void closed() {
-        openPage("The roof rolls again");
+        page.navigate(venue.venue("/kestrel-moor/page/article-1"));
         page.getByText("title and text").first().click();
         Chromium.choose(page.getByRole(AriaRole.DIALOG).getByLabel("Comments"), "Closed: what was said stays");
         button(page, "Done").click();
@@ -105,8 +104,9 @@ class CommentsTest extends DemoTest {
     void ratedOnceRefusedAgainAndCleared() {
         try (BrowserContext hers = chromium.withoutScripts(1280, 800)) {
             Page visit = hers.newPage();
+            page.navigate(venue.site(INSTRUMENT));
+            assertThat(Chromium.violations(page)).isEmpty();
             visit.navigate(venue.site(INSTRUMENT));
-            assertThat(Chromium.violations(visit)).isEmpty();
             String before = visit.locator(".rating .mean small").innerText();
             visit.locator(".rating label").nth(4).click();
             button(visit, "Rate it").click();

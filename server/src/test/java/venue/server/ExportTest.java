@@ -125,14 +125,15 @@ class ExportTest {
         }
     }
 
-    /** What visitors do here doesn't leave this machine: forms, and what is left of places. */
+    /** What visitors do here doesn't leave this machine: forms, what is left of places, what they say and how they rate. */
     private static final Pattern LEFT = Pattern.compile("places? left<|>full( ·|<)");
 
-    private static final Pattern VISITORS = Pattern.compile("class=\"(filling\"|take)|" + LEFT);
+    private static final Pattern VISITORS =
+            Pattern.compile("class=\"(filling\"|take|traces|comments|rating\")|" + LEFT);
 
     private static String words(String page) {
         Document read = Jsoup.parse(page);
-        read.select(".filling, .take").remove();
+        read.select(".filling, .take, .traces, .comments, .rating").remove();
         return read.select("main").text();
     }
 

@@ -19,7 +19,6 @@ import venue.core.model.form.FormField;
 import venue.core.model.page.Page;
 import venue.core.show.filling.Wares;
 import venue.core.show.render.View;
-import venue.core.show.render.Wrapping;
 import venue.store.workspace.Workspace;
 
 /**
@@ -30,9 +29,6 @@ import venue.store.workspace.Workspace;
 class Baskets {
 
     private static final String COOKIE = "venue-basket";
-    /** It is one visitor's own, and nothing to be found. */
-    private static final Wrapping KEPT_OUT = new Wrapping(null, null, null, true, null);
-
     private static final long DAYS_30 = 30L * 24 * 60 * 60;
 
     private final LiveSites sites;
@@ -67,7 +63,7 @@ class Baskets {
         LiveSite site = sites.of(workspace);
         View view = walks.of(workspace, asked)
                 .map(w -> walks.view(workspace, w))
-                .orElseGet(() -> site.view(callers.of(workspace, asked)).wrapped(KEPT_OUT));
+                .orElseGet(() -> site.view(callers.of(workspace, asked)).wrapped(FilledPages.KEPT_OUT));
         return Wares.ordering(view.edition())
                 .filter(view::shows)
                 .flatMap(page -> Wares.form(view.edition(), page)

@@ -24,6 +24,7 @@ import venue.core.model.page.PageSettings;
 import venue.core.show.filling.CommentRules;
 import venue.core.show.filling.Offering;
 import venue.core.show.render.View;
+import venue.core.show.render.Wrapping;
 import venue.server.filling.AnswerWords;
 import venue.server.filling.FormFacts;
 import venue.store.answer.Answer;
@@ -40,6 +41,9 @@ class FilledPages {
 
     /** What is asked for with a page that stands otherwise then. */
     private static final List<String> MEANT = List.of(FormNames.SENT, FormNames.CHANGE, FormNames.TO, FormNames.RATE);
+
+    /** It is one visitor's own, and nothing to be found. */
+    static final Wrapping KEPT_OUT = new Wrapping(null, null, null, true, null);
 
     private final LiveSites sites;
     private final Answers answers;
@@ -79,7 +83,7 @@ class FilledPages {
             return Optional.empty();
         }
         LiveSite site = sites.of(workspace);
-        View view = site.view(caller);
+        View view = site.view(caller).wrapped(KEPT_OUT);
         return pageAt(view, path)
                 .flatMap(page -> sending(workspace, view, page, query).map(s -> site.filled(view, page, s, 200)));
     }

@@ -72,7 +72,8 @@ final class CommentsElement extends DeclaredKind {
     public boolean hasSomething(Props props) {
         Scene scene = props.scene();
         return form(props).isPresent()
-                && (scene.showsMarks() || scene.traces().rule().shows());
+                && (scene.showsMarks()
+                        || scene.forms().isHere() && scene.traces().rule().shows());
     }
 
     @Override

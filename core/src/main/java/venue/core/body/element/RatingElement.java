@@ -62,7 +62,8 @@ public final class RatingElement extends DeclaredKind {
 
     @Override
     public boolean hasSomething(Props props) {
-        return true;
+        Scene scene = props.scene();
+        return scene.forms().isHere() || !scene.traces().rating(scene.page()).isNone();
     }
 
     @Override
