@@ -9,6 +9,7 @@ import PropertyInput from '@/property/PropertyInput.vue'
 import { useSession } from '@/session/useSession'
 import { useSite } from '@/site/useSite'
 import WrittenInput from '@/edit/WrittenInput.vue'
+import { allHeld, matters } from '@/property/values'
 import { pagesOf } from '@/site/pagesOf'
 
 /** What a kind is for, how its pages are begun, and who may make and change them. */
@@ -18,10 +19,15 @@ const site = useSite()
 const session = useSession()
 const pageless = computed(() => props.kind.settings.pageless === true)
 /** Entries are not offered among the pages, and not written in a galley. */
-const OF_PAGES = ['offeredFirst', 'startsIn', 'band', 'sides']
+const OF_PAGES = ['offeredFirst', 'startsIn', 'band', 'sides', 'comments', 'commentsDays']
+const held = computed(() => allHeld(props.kind.settingList, props.kind.settings))
 const settings = computed(() =>
   props.kind.settingList.filter(
-    (s) => s.key !== 'mayHold' && !hasOwnSheet(s) && !(pageless.value && OF_PAGES.includes(s.key)),
+    (s) =>
+      s.key !== 'mayHold' &&
+      !hasOwnSheet(s) &&
+      !(pageless.value && OF_PAGES.includes(s.key)) &&
+      matters(s, held.value),
   ),
 )
 const parts = computed(() =>

@@ -13,7 +13,6 @@ const SEEN = [
   { value: 'night', title: 'By night' },
   { value: 'text', title: 'As text' },
 ] as const
-const HEAVY = 100_000
 /** A reader’s pane, with room beside the letter; a telephone. */
 const WIDTHS = { wide: 648, narrow: 360, night: 648, text: 648 }
 const site = useSite()
@@ -36,8 +35,8 @@ const src = computed(() =>
   <section class="reader" aria-label="As its readers see it">
     <div class="row-flex bar">
       <ChoiceOf v-model="seen" label="How it is seen" :items="SEEN" in-line />
-      <span v-if="detail.bytes > HEAVY" class="should weight"
-        >{{ Math.round(detail.bytes / 1000) }} kB: some readers cut it at 100</span
+      <span v-if="detail.bytes > detail.longest" class="should weight"
+        >{{ Math.round(detail.bytes / 1000) }} kB: some readers cut it at {{ detail.longest / 1000 }}</span
       >
     </div>
     <dl class="env">

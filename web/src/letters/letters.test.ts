@@ -40,6 +40,7 @@ const detail = (more: Partial<LetterDetail> = {}, row: Partial<LetterRow> = {}):
   plain: '',
   cannot: '',
   bytes: 9,
+  longest: 100_000,
   told: 0,
   tested: false,
   to: 41,

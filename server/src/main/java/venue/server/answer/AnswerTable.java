@@ -28,13 +28,17 @@ public final class AnswerTable {
         return Csv.write(rows);
     }
 
+    private static String onPage(Answer comment) {
+        return comment.onPage() == null ? "" : comment.onPage().shown() ? "on its page" : "held";
+    }
+
     private static List<String> row(Answer answer, List<String> keys) {
         Answer.Place place = answer.place();
         List<String> row = new ArrayList<>(List.of(
                 String.valueOf(answer.number()),
                 answer.came(),
                 answer.done().apart() == null ? answer.done().state() : "set apart",
-                place == null ? "" : place.stands().words(),
+                place == null ? onPage(answer) : place.stands().words(),
                 place == null || place.line() == 0 ? "" : String.valueOf(place.line())));
         for (String key : keys) {
             row.add(answer.said().stream()

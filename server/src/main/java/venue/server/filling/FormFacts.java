@@ -23,6 +23,8 @@ public class FormFacts {
     private static final Duration FRESH = Duration.ofSeconds(1);
     private static final int MOST_FORMS = 2_000;
     private static final long MINUTE = 60;
+    /** What tokens of answers are sealed with. */
+    private static final String ANSWER = "answer";
 
     private record Key(SiteId site, String form) {}
 
@@ -74,15 +76,11 @@ public class FormFacts {
 
     /** By which somebody who sent an answer is known, in an address. */
     public String token(AnswerId id) {
-        return id + "." + seal.of("answer " + id);
+        return seal.token(ANSWER, id.text());
     }
 
     /** The answer of a token that we made. */
     public Optional<AnswerId> answer(String token) {
-        int dot = token.indexOf('.');
-        String id = token.substring(0, Math.max(0, dot));
-        return dot > 0 && seal.holds("answer " + id, token.substring(dot + 1))
-                ? Optional.of(new AnswerId(id))
-                : Optional.empty();
+        return seal.opened(ANSWER, token).map(AnswerId::new);
     }
 }

@@ -76,6 +76,7 @@ final class LetterRows {
      * @param shown where it is looked at, beneath the site's address; empty where it can't be made
      * @param print what changes when it looks otherwise
      * @param cannot why it can't be made, with the way out; or empty
+     * @param longest from how many bytes on some readers cut it
      * @param told how many entries it tells of; 0 for a page
      * @param tested whether a test was sent of it as it is
      * @param to how many it would go to
@@ -89,6 +90,7 @@ final class LetterRows {
             String plain,
             String cannot,
             int bytes,
+            int longest,
             int told,
             boolean tested,
             int to,

@@ -29,7 +29,7 @@ public class LetterShown {
     }
 
     String path(SiteId site, LetterId id) {
-        return WHERE + id + "." + seal.of("letter " + site + " " + id);
+        return WHERE + seal.token("letter " + site, id.text());
     }
 
     /**
@@ -38,12 +38,7 @@ public class LetterShown {
      * @param night as on a machine that is dark; else as on one that is light, whatever the machine of whoever looks is
      */
     public Optional<String> html(Workspace workspace, String path, boolean night) {
-        String token = path.substring(WHERE.length());
-        int dot = token.indexOf('.');
-        String id = token.substring(0, Math.max(0, dot));
-        boolean ours = dot > 0 && seal.holds("letter " + workspace.site() + " " + id, token.substring(dot + 1));
-        return Optional.of(id)
-                .filter(i -> ours)
+        return seal.opened("letter " + workspace.site(), path.substring(WHERE.length()))
                 .flatMap(i -> letters.find(workspace.site(), new LetterId(i)))
                 .flatMap(l -> html(workspace.now(), l))
                 // A link in it opens nothing in the frame.

@@ -156,6 +156,7 @@ class LettersController {
                 made == null ? "" : made.plain(),
                 cannot,
                 made == null ? 0 : made.html().length(),
+                venue.core.show.letter.Letter.LONGEST,
                 made == null ? 0 : made.told(),
                 made != null && print.equals(letter.tested()),
                 subscribers.count(
@@ -208,14 +209,20 @@ class LettersController {
         return new LetterSources(maker.listings(here.now(), page), since);
     }
 
+    /** As it would go out now; refused where it can't. */
+    private venue.core.show.letter.Letter ready(Here here, Letter one) {
+        LettersDoor.requireMail(post.isSetUp());
+        venue.core.show.letter.Letter made = maker.made(here.now(), one.wording());
+        LettersDoor.requireSaying(one, made);
+        return made;
+    }
+
     /** Sends it to whoever asks, as it is now. */
     @PostMapping("/{letter}/test")
     LetterDetail test(Here here, @PathVariable String letter) {
         require(here);
-        LettersDoor.requireMail(post.isSetUp());
         Letter one = letters.require(here.site(), new LetterId(letter));
-        venue.core.show.letter.Letter made = maker.made(here.now(), one.wording());
-        LettersDoor.requireSaying(one, made);
+        venue.core.show.letter.Letter made = ready(here, one);
         String origin = maker.view(here.now()).origin();
         post.test(new ListPost.ToOne(
                 one.id() + ".test." + clock.millis() + "@"
@@ -234,10 +241,8 @@ class LettersController {
     @PostMapping("/{letter}/send")
     LetterDetail send(Here here, @PathVariable String letter) {
         require(here);
-        LettersDoor.requireMail(post.isSetUp());
         Letter one = letters.require(here.site(), new LetterId(letter));
-        venue.core.show.letter.Letter made = maker.made(here.now(), one.wording());
-        LettersDoor.requireSaying(one, made);
+        venue.core.show.letter.Letter made = ready(here, one);
         letters.start(here.by(), here.site(), one.id(), new Letters.Written(made.html(), made.plain()));
         return letter(here, letter);
     }

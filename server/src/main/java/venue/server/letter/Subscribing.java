@@ -27,6 +27,9 @@ public class Subscribing {
     /** Where they confirm, and leave. */
     public static final String WHERE = "/-/letters";
 
+    /** What tokens of subscribers are sealed with. */
+    private static final String SEALED = "letters";
+
     private final Subscribers subscribers;
     private final FormSeal seal;
     private final MemberMail mail;
@@ -70,20 +73,12 @@ public class Subscribing {
 
     /** The address at which somebody confirms or leaves. */
     String address(String origin, SubscriberId id) {
-        return origin + WHERE + "?token=" + URLEncoder.encode(token(id), StandardCharsets.UTF_8);
-    }
-
-    private String token(SubscriberId id) {
-        return id + "." + seal.of("letters " + id);
+        return origin + WHERE + "?token=" + URLEncoder.encode(seal.token(SEALED, id.text()), StandardCharsets.UTF_8);
     }
 
     /** Whose a token is that we made. */
     public Optional<Subscriber> of(SiteId site, String token) {
-        int dot = token.indexOf('.');
-        String id = token.substring(0, Math.max(0, dot));
-        return dot > 0 && seal.holds("letters " + id, token.substring(dot + 1))
-                ? subscribers.find(site, new SubscriberId(id))
-                : Optional.empty();
+        return seal.opened(SEALED, token).flatMap(id -> subscribers.find(site, new SubscriberId(id)));
     }
 
     public void confirm(Subscriber one) {

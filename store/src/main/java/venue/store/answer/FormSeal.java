@@ -6,6 +6,7 @@ import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import venue.store.database.Database;
@@ -53,6 +54,18 @@ public final class FormSeal {
     public String of(String words) {
         byte[] shown = java.util.Arrays.copyOf(whole(key, words), SHOWN_BYTES);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(shown);
+    }
+
+    /** An id with its seal, for an address that only whoever has it can open. */
+    public String token(String what, String id) {
+        return id + "." + of(what + " " + id);
+    }
+
+    /** The id in a token that we made for the same; empty for any other. */
+    public Optional<String> opened(String what, String token) {
+        int dot = token.indexOf('.');
+        String id = token.substring(0, Math.max(0, dot));
+        return dot > 0 && holds(what + " " + id, token.substring(dot + 1)) ? Optional.of(id) : Optional.empty();
     }
 
     public boolean holds(String words, String seal) {

@@ -2,50 +2,27 @@ package venue.core.body.element;
 
 import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.number;
-import static venue.core.model.property.Property.of;
 
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.basics.value.Values;
 import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.form.Form;
-import venue.core.model.property.PropertyType;
 
 /** What visitors say on the page, and the form by which they say it; whether they may is a rule of the kind or the page. */
-final class CommentsElement extends DeclaredKind {
-
-    private static final String FORM = "form";
+final class CommentsElement extends FormKind {
 
     CommentsElement() {
         super(
                 "comments",
                 "Comments",
                 "What visitors say on this page, and where they say it",
-                of(FORM, "Form", PropertyType.FORM).help("One that says which of its fields others read."),
+                "One that says which of its fields others read.",
                 choice("order", "Order", "oldest=Oldest first", "newest=Newest first"),
                 number("most", "Shown at once", 5, 100, 20, "")
                         .help("With the answers to each; the others unfold beneath."));
-    }
-
-    @Override
-    List<String> lines() {
-        return List.of(FORM);
-    }
-
-    @Override
-    public boolean isGathered() {
-        return true;
-    }
-
-    @Override
-    public boolean isSearched() {
-        return false;
     }
 
     @Override
@@ -54,18 +31,13 @@ final class CommentsElement extends DeclaredKind {
     }
 
     @Override
-    public Set<String> themeParts() {
-        return Set.of("button");
+    public boolean isSearched() {
+        return false;
     }
 
     @Override
-    public Optional<String> unchosen(Map<String, Value> props) {
-        return Values.text(props, FORM).isEmpty() ? Optional.of(FORM) : Optional.empty();
-    }
-
-    @Override
-    public List<String> states() {
-        return List.of("wrong", "taken");
+    boolean shows(Form form) {
+        return form.commentField().isPresent();
     }
 
     @Override
@@ -89,12 +61,5 @@ final class CommentsElement extends DeclaredKind {
         form(props)
                 .ifPresent(
                         form -> new CommentsWriter(scene, form, props.number("most"), out).write(props.text("order")));
-    }
-
-    private static Optional<Form> form(Props props) {
-        return props.scene()
-                .forms()
-                .form(props.text(FORM))
-                .filter(f -> f.commentField().isPresent());
     }
 }

@@ -39,9 +39,10 @@ final class CommentsWriter {
 
     void write(String order) {
         scene.traces().written();
+        int many = scene.traces().comments(scene.page());
         out.start("div", "comments").attr("id", "comments");
         out.start("p", "how-many")
-                .text(all.isEmpty() ? say(Phrase.COMMENT_NONE) : TraceWords.said(scene, all.size()))
+                .text(many == 0 ? say(Phrase.COMMENT_NONE) : TraceWords.said(scene, many))
                 .end();
         List<Thread> threads = threads();
         if (order.equals("newest")) {
@@ -53,6 +54,10 @@ final class CommentsWriter {
             out.text(say(Phrase.COMMENT_FURTHER).replace("{0}", String.valueOf(threads.size() - most)))
                     .end();
             list(threads.subList(most, threads.size()));
+            out.end();
+        }
+        if (many > all.size()) {
+            out.start("p", "gone").text(say(Phrase.COMMENT_OLDER).replace("{0}", String.valueOf(many - all.size())));
             out.end();
         }
         if (open) {

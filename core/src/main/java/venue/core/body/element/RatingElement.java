@@ -3,12 +3,9 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.of;
 
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Sketch;
 import venue.core.body.form.FormNames;
 import venue.core.body.form.Sending;
 import venue.core.body.scene.Props;
@@ -17,7 +14,7 @@ import venue.core.body.trace.Rating;
 import venue.core.model.property.PropertyType;
 
 /** How visitors like the page, from one to five, and where they say it. */
-public final class RatingElement extends DeclaredKind {
+public final class RatingElement extends VisitorKind {
 
     public static final String KEY = "rating";
 
@@ -41,23 +38,8 @@ public final class RatingElement extends DeclaredKind {
     }
 
     @Override
-    public boolean isGathered() {
-        return true;
-    }
-
-    @Override
     public boolean isSearched() {
         return false;
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ASKING;
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("button");
     }
 
     @Override

@@ -2,17 +2,14 @@ package venue.core.body.element;
 
 import static venue.core.model.property.Property.of;
 
-import java.util.Map;
-import java.util.Set;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.value.Value;
-import venue.core.body.drawn.Sketch;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.property.PropertyType;
 
 /** What the page's own thing costs, and the button by which it is taken along. */
-final class TakeElement extends DeclaredKind {
+final class TakeElement extends VisitorKind {
 
     TakeElement() {
         super(
@@ -20,21 +17,6 @@ final class TakeElement extends DeclaredKind {
                 "Take it along",
                 "What this page’s thing costs, and the button that puts it into the basket",
                 of("price", "With its price", PropertyType.YES_NO).fallback(Value.of(true)));
-    }
-
-    @Override
-    public boolean isGathered() {
-        return true;
-    }
-
-    @Override
-    public Sketch drawn(Map<String, Value> props) {
-        return Sketch.ASKING;
-    }
-
-    @Override
-    public Set<String> themeParts() {
-        return Set.of("button");
     }
 
     @Override

@@ -192,6 +192,7 @@ public final class Touched {
     private void elsewhere(String id) {
         ids.add(id);
         in(e -> e.inbound().pagesTo(id).stream());
+        in(e -> e.inbound().naming(id).stream());
         in(e -> e.inbound().menusTo(id).stream());
         in(e -> Named.of(e.find(id).orElse(null), e).shared().stream());
         ids.addAll(pathsTo(address(before, id)));
