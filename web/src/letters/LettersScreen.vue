@@ -43,8 +43,12 @@ watchDebounced(
   () => letters.both(),
   { debounce: 400 },
 )
-useIntervalFn(() => {
-  if (sending.value && !document.hidden) void letters.both()
+/** The letter at hand is looked at again only where it is on its way itself, or was a moment ago: a draft is rendered by that. */
+useIntervalFn(async () => {
+  if (!sending.value || document.hidden) return
+  await letters.load()
+  const state = told.value?.letters.find((l) => l.id === letter.value)?.state
+  if (state === 'SENDING' || state !== shown.value?.row.state) await letters.open()
 }, LOOK_MS)
 
 /** What was kept of a letter that is left meanwhile doesn’t come back before the one at hand. */

@@ -18,7 +18,9 @@ class BasketTest extends DemoTest {
     void takenAlongCountedTakenOutAndOrdered() {
         try (BrowserContext hers = chromium.context(1280, 800);
                 BrowserContext his = chromium.withoutScripts(1280, 800)) {
-            besideThePage(hers.newPage());
+            Page visit = hers.newPage();
+            besideThePage(visit);
+            onItsOwnPage(visit);
             orderedAfterThePriceChanged(his.newPage());
         }
         page.navigate(venue.venue("/kestrel-moor/answers"));
@@ -66,6 +68,28 @@ class BasketTest extends DemoTest {
         assertThat(visit.locator(".tools [data-basket] b").last()).isHidden();
     }
 
+    /** The header's tool leads to the basket's page, once a manager says so. */
+    private void onItsOwnPage(Page visit) {
+        page.navigate(venue.venue("/kestrel-moor/theme"));
+        openPart("Header");
+        Chromium.choose(
+                page.locator(".input")
+                        .filter(new Locator.FilterOptions().setHasText("Basket in the header"))
+                        .first(),
+                "Leads to its page");
+        assertThat(page.locator(".stand")).containsText("All changes kept");
+        page.navigate(venue.venue("/kestrel-moor/releases"));
+        Chromium.release(page);
+        assertThat(page.locator(".stand")).containsText("release 2");
+        visit.navigate(venue.site(SHELF));
+        take(visit, "Mug with Orion").click();
+        assertThat(visit.locator(".tools [data-basket] b").last()).hasText("1");
+        assertThat(visit.getByRole(AriaRole.DIALOG)).hasCount(0);
+        visit.locator(".tools [data-basket]").last().click();
+        assertThat(visit.locator("main output")).isVisible();
+        assertThat(visit).hasURL(venue.site("/-/basket"));
+    }
+
     /** Without a script; the price is raised between looking and sending. */
     private void orderedAfterThePriceChanged(Page visit) {
         visit.navigate(venue.site(SHELF));
@@ -93,7 +117,8 @@ class BasketTest extends DemoTest {
         price.press("Tab");
         assertThat(page.locator(".stand")).containsText("All changes kept");
         page.navigate(venue.venue("/kestrel-moor/releases"));
-        Chromium.release(page);
-        assertThat(page.locator(".stand")).containsText("release 2");
+        // One change is not asked about.
+        page.locator(".side .go").click();
+        assertThat(page.locator(".stand")).containsText("release 3");
     }
 }

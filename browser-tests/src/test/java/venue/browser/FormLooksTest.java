@@ -18,12 +18,20 @@ class FormLooksTest extends DemoTest {
     private static final List<String> STATES = List.of("", "wrong", "taken");
     private static final List<Integer> WIDTHS = List.of(360, 1280);
 
+    private static final String COMMENT = "form-comment";
+
+    /** The element that shows a form. */
+    private static String kind(String form) {
+        return form.equals(COMMENT) ? "comments" : "form";
+    }
+
     @Test
     void noneHasAViolationInAnyLook() {
         List<String> forms =
                 ((List<?>) page.evaluate(FORMS)).stream().map(String::valueOf).toList();
-        assertThat(forms).hasSize(8);
-        forms.forEach(form -> Sampler.alone(page, "f-" + form, "form", Map.of("form", form)));
+        assertThat(forms).hasSize(9);
+        forms.forEach(form -> Sampler.alone(page, "f-" + form, kind(form), Map.of("form", form)));
+        Sampler.give(page, Map.of("verb", "set-value", "item", "f-" + COMMENT, "key", "comments", "value", "once"));
         String proofs = Sampler.proofs(page);
         List<String> all = new ArrayList<>();
         Stream.concat(Stream.of(""), Sampler.LOOKS.stream())

@@ -91,7 +91,11 @@ class TemplatesTest extends DemoTest {
         page.getByText("Done").click();
         assertThat(fact("Stands")).containsText("beneath Learn");
         fact("Made by").locator(".textlink").click();
-        Chromium.choose(page.locator(".v-dialog .choice").first(), "The form");
+        Chromium.choose(
+                page.locator(".v-dialog .one")
+                        .filter(new Locator.FilterOptions().setHasText("First writing in"))
+                        .locator(".choice"),
+                "The form");
         page.getByText("Done").click();
         assertThat(fact("Made by")).containsText("in the form");
     }

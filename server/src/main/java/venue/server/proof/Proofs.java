@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -56,6 +57,9 @@ import venue.store.workspace.Workspaces;
  */
 @Component
 public class Proofs {
+
+    /** The kinds of element whose states are those of a form. */
+    private static final Set<String> OF_FORMS = Set.of("form", "comments");
 
     private static final Wrapping PROOF = new Wrapping(null, "/-/proof.css", "/-/proof.js", false, null);
     private static final Wrapping DRAWING = new Wrapping("venue-drawing", "/-/proof.css", "/-/proof.js", false, null);
@@ -266,7 +270,7 @@ public class Proofs {
         if (state.length < 2) {
             return seen;
         }
-        return state[0].equals("form")
+        return OF_FORMS.contains(state[0])
                 ? seen.telling(seen.facts()
                         .at(Sending.every(state[1].equals("taken") ? Sending.State.SENT : Sending.State.REFUSED)))
                 : seen.greeting(Guest.sample(state[0], state[1]));

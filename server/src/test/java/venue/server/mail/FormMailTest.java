@@ -47,6 +47,11 @@ class FormMailTest {
     }
 
     private static Answer answer(String email, @Nullable String apart, Answer.@Nullable Place place) {
+        return answer(email, apart, place, null);
+    }
+
+    private static Answer answer(
+            String email, @Nullable String apart, Answer.@Nullable Place place, Answer.@Nullable OnPage onPage) {
         return new Answer(
                 new AnswerId("abc"),
                 new SiteId("kestrel-moor"),
@@ -63,7 +68,7 @@ class FormMailTest {
                         new Filling.Said("know", "What should we know?", "lines", "a\nb", "a\nb")),
                 new Answer.Done("new", apart, null, ""),
                 place,
-                null);
+                onPage);
     }
 
     private static Answer.Place place(Answer.Stands stands, int people, int line) {
@@ -93,6 +98,14 @@ class FormMailTest {
         Letter copy = sentTo("noor@kestrel-moor.example", "ada@moor.example");
         assertThat(copy.link()).isNull();
         assertThat(copy.paragraphs()).noneMatch(p -> p.contains("Thank you"));
+    }
+
+    @Test
+    void whoeverSaidSomethingIsToldWhetherItStandsAndWhereToChangeIt() {
+        taken(answer("ada@moor.example", null, null, new Answer.OnPage(false, null, false, 0)));
+        Letter letter = sentTo("ada@moor.example", null);
+        assertThat(letter.paragraphs()).contains("It stands here once somebody has let it through.");
+        assertThat(letter.link()).isEqualTo("http://moor.example/-/answer?of=abc.seal");
     }
 
     @Test
