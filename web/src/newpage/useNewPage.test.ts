@@ -128,9 +128,23 @@ describe('a new page', () => {
     page.form.kind = 'night'
     await nextTick()
     expect(page.form.template).toBe('wide')
-    page.form.template = 'plain'
+    page.form.kind = 'standard'
+    await nextTick()
+    page.form.template = 'wide'
     await page.make()
-    expect(shown.given[0]).toMatchObject({ as: { kind: 'night', template: 'plain' } })
+    expect(shown.given[0]).toMatchObject({ as: { kind: 'standard', template: 'wide' } })
+  })
+
+  it('loses no quick key: it is made when it is known what may be made here', async () => {
+    const page = await describing({ parent: 'news' })
+    page.form.name = 'Winter'
+    page.form.parent = null
+    page.form.kind = ''
+    const making = page.make()
+    expect(page.busy.value).toBe(true)
+    expect(await page.make()).toBeNull()
+    expect(await making).toBeTruthy()
+    expect(shown.given).toHaveLength(1)
   })
 
   it('is kept while one goes back and forward, until it is made', async () => {

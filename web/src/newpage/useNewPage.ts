@@ -70,6 +70,7 @@ function describing(start: Start) {
   const usual = () => form.template === kind.value?.template
   const making = makeMaking(form, named, () => !lacks.value, {
     made: forget,
+    known: places.known,
     template: () => (usual() ? undefined : form.template),
     evenSo: () => evenSo.value || undefined,
     gathers: () => gathering.value.answer,
@@ -147,9 +148,19 @@ function searchText({ several, searchTitle, description }: Form) {
   return Object.fromEntries(Object.entries(several ? {} : said).filter(([, words]) => words))
 }
 
+/** The page that it is put in front of; none at the end. */
+function before(form: Form): string | undefined {
+  const site = useSite()
+  if (!form.after) return undefined
+  const siblings = site.order.filter((id) => (site.rows.get(id)?.parent ?? null) === form.parent)
+  return siblings[siblings.indexOf(form.after) + 1]
+}
+
 interface Choices {
   /** Told when the pages are there. */
   made: () => void
+  /** When it is known what may be made here. */
+  known: () => Promise<void>
   template: () => string | undefined
   evenSo: () => true | undefined
   gathers: () => { kind?: string; field?: string } | undefined
@@ -162,20 +173,19 @@ function makeMaking(form: Form, named: Ref<NamedPage[]>, ready: () => boolean, c
   /** Why they could not be made, where that was refused. */
   const refused = ref('')
 
-  function before(): string | undefined {
-    if (!form.after) return undefined
-    const siblings = site.order.filter((id) => (site.rows.get(id)?.parent ?? null) === form.parent)
-    return siblings[siblings.indexOf(form.after) + 1]
-  }
-
   /** Makes the pages; gives the first one's id, or null when it was refused. */
   async function make(): Promise<string | null> {
-    if (!ready() || busy.value) return null
+    if (busy.value) return null
     busy.value = true
+    await choices.known()
+    if (!ready()) {
+      busy.value = false
+      return null
+    }
     const pages = named.value.map((page) => ({ id: freshId(), ...page }))
     const answer = await site.give({
       verb: 'make-pages',
-      where: { parent: form.parent ?? undefined, before: before(), evenSo: choices.evenSo() },
+      where: { parent: form.parent ?? undefined, before: before(form), evenSo: choices.evenSo() },
       as: {
         kind: form.kind,
         template: choices.template(),

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import venue.core.basics.item.SiteId;
@@ -31,10 +32,28 @@ public class ReadPages {
 
     private record Asked(SiteId site, String path, boolean robot) {}
 
+    /** How often, until it is taken: without a lock, and nothing that comes meanwhile is lost. */
+    private static final class Times {
+
+        private static final long TAKEN = -1;
+
+        private final AtomicLong times = new AtomicLong();
+
+        /** Whether it was counted here; where these were taken meanwhile it must be counted in others. */
+        boolean add() {
+            return times.getAndUpdate(n -> n == TAKEN ? n : n + 1) != TAKEN;
+        }
+
+        /** What was counted; none where somebody took it before. */
+        long take() {
+            return Math.max(0, times.getAndSet(TAKEN));
+        }
+    }
+
     private final Visits visits;
     private final AtMidnight days;
     private final Workspaces workspaces;
-    private final Map<Asked, Long> news = new ConcurrentHashMap<>();
+    private final Map<Asked, Times> news = new ConcurrentHashMap<>();
 
     ReadPages(Visits visits, AtMidnight days, Workspaces workspaces) {
         this.visits = visits;
@@ -48,19 +67,19 @@ public class ReadPages {
             return;
         }
         Asked what = new Asked(workspace.site(), asked.getRequestURI(), Robots.is(asked));
-        if (news.size() < MOST || news.containsKey(what)) {
-            news.merge(what, 1L, Long::sum);
+        Times times = news.get(what);
+        while ((times == null || !times.add()) && news.size() < MOST) {
+            times = news.computeIfAbsent(what, w -> new Times());
         }
     }
 
     @Scheduled(fixedDelay = MINUTE_MS, initialDelay = MINUTE_MS)
     public void keep() {
-        news.keySet()
-                .forEach(what -> Optional.ofNullable(news.remove(what))
-                        .ifPresent(times -> workspaces
-                                .find(what.site())
-                                .map(Workspace::now)
-                                .ifPresent(now -> keep(now, what, times))));
+        news.forEach((what, times) -> {
+            news.remove(what, times);
+            long taken = times.take();
+            workspaces.find(what.site()).map(Workspace::now).ifPresent(now -> keep(now, what, taken));
+        });
         visits.write();
     }
 

@@ -1,6 +1,8 @@
 package venue.server.live;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -10,11 +12,32 @@ final class Robots {
     private static final Pattern NAMES = Pattern.compile(
             "bot|crawl|spider|slurp|scan|curl|wget|python|java/|go-http|preview|monitor", Pattern.CASE_INSENSITIVE);
 
+    /** What was found out of those who asked of late: the same few ask for nearly every page. */
+    private static final Map<String, Boolean> KNOWN = new ConcurrentHashMap<>();
+
+    private static final int MOST_KNOWN = 2_000;
+    private static final int LONGEST_KNOWN = 300;
+
     private Robots() {}
 
     static boolean is(HttpServletRequest asked) {
         String says = asked.getHeader("User-Agent");
-        return says == null || says.isBlank() || NAMES.matcher(says).find();
+        if (says == null) {
+            return true;
+        }
+        Boolean known = KNOWN.get(says);
+        return known != null ? known : find(says);
+    }
+
+    private static boolean find(String says) {
+        boolean is = says.isBlank() || NAMES.matcher(says).find();
+        if (says.length() <= LONGEST_KNOWN) {
+            if (KNOWN.size() >= MOST_KNOWN) {
+                KNOWN.clear();
+            }
+            KNOWN.put(says, is);
+        }
+        return is;
     }
 
     /** Whether a browser asks before somebody wants to see it (Fetch Metadata; Resource Hints). */
