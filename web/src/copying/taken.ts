@@ -1,3 +1,4 @@
+import { optionKey } from '@/property/optionKey'
 import type { PageDetail, Property, Value } from '@/api/types'
 import { counted } from '@/words/counted'
 
@@ -59,7 +60,7 @@ export function taken(
     {
       key: 'options',
       name: 'Answers to the template’s options',
-      says: differing(from.options, (p) => `option.${p.key}`, page, from),
+      says: differing(from.options, (p) => optionKey(p.key), page, from),
     },
     {
       key: 'settings',

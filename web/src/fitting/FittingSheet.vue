@@ -15,6 +15,7 @@ import TemplateGlyph from '@/glyph/TemplateGlyph.vue'
 import FormFields from '@/property/FormFields.vue'
 import { usePage } from '@/site/usePage'
 import ProofFrame from '@/proof/ProofFrame.vue'
+import { optionAnswers, optionKey } from '@/property/optionKey'
 import { useSite } from '@/site/useSite'
 import { useSideBySide } from './useSideBySide'
 
@@ -27,16 +28,9 @@ const fits = ref<Fit[]>([])
 const compared = ref<string[]>([])
 const frame = ref<Frame | 'all'>('all')
 const { page: detail } = usePage(toRef(props, 'page'))
-const OPTION = 'option.'
-const optionValues = computed(() =>
-  Object.fromEntries(
-    Object.entries(detail.value?.settings ?? {})
-      .filter(([key]) => key.startsWith(OPTION))
-      .map(([key, value]) => [key.slice(OPTION.length), value]),
-  ),
-)
+const optionValues = computed(() => optionAnswers(detail.value?.settings ?? {}))
 function setOption(key: string, value: Value | undefined) {
-  void site.give({ verb: 'set-value', item: props.page, key: OPTION + key, value: value }, props.page)
+  void site.give({ verb: 'set-value', item: props.page, key: optionKey(key), value }, props.page)
 }
 const SIDE = 3
 /** The page on whose content the templates are shown: this one, or one of its kind that tries them harder. */

@@ -7,7 +7,7 @@ import type { Directive } from 'vue'
 export const vFocus: Directive<HTMLElement> = {
   mounted(element) {
     const inner = element.querySelector<HTMLElement>('input, textarea')
-    ;(inner ?? element).focus({ preventScroll: true })
+    ;(inner ?? element.querySelector('button') ?? element).focus({ preventScroll: true })
   },
 }
 

@@ -6,6 +6,7 @@ import ChoiceOf from '@/look/ChoiceOf.vue'
 import SheetDialog from '@/look/SheetDialog.vue'
 import { hasOwnSheet } from '@/parts/ownSheet'
 import PropertyInput from '@/property/PropertyInput.vue'
+import { optionKey } from '@/property/optionKey'
 import { useSite } from '@/site/useSite'
 import { counted } from '@/words/counted'
 
@@ -21,15 +22,15 @@ const settings = computed(() =>
   (site.catalog?.pageSettings ?? []).filter((p) => !hasOwnSheet(p) && !OF_ONE.includes(p.key)),
 )
 const all = computed(() => [
-  ...fields.value.map((p) => ({ property: p, group: 'Fields that all of them have' })),
-  ...options.value.map((p) => ({ property: p, group: 'Options of their template' })),
-  ...settings.value.map((p) => ({ property: p, group: 'Settings' })),
+  ...fields.value.map((p) => ({ key: p.key, property: p, group: 'Fields that all of them have' })),
+  ...options.value.map((p) => ({ key: optionKey(p.key), property: p, group: 'Options of their template' })),
+  ...settings.value.map((p) => ({ key: p.key, property: p, group: 'Settings' })),
 ])
 const items = computed(() =>
-  all.value.map(({ property, group }) => ({ value: property.key, title: property.label, group })),
+  all.value.map(({ key, property, group }) => ({ value: key, title: property.label, group })),
 )
 const key = ref<string>()
-const chosen = computed(() => all.value.find((a) => a.property.key === key.value)?.property)
+const chosen = computed(() => all.value.find((a) => a.key === key.value))
 const value = ref<unknown>()
 watch(key, () => (value.value = undefined))
 
@@ -52,16 +53,16 @@ onMounted(async () => {
   options.value = shared(ofTemplates.map((t) => (t.ok ? t.value.options.map((u) => u.field) : [])))
 })
 function set() {
-  const property = chosen.value
-  if (!property) return
+  const what = chosen.value
+  if (!what) return
   const empty = value.value === undefined || value.value === ''
   const commands = props.pages.map((item): Command => ({
     verb: 'set-value',
     item,
-    key: property.key,
+    key: what.key,
     value: empty ? undefined : (value.value as never),
   }))
-  emit('set', property.label, commands)
+  emit('set', what.property.label, commands)
 }
 </script>
 
@@ -72,6 +73,7 @@ function set() {
     </p>
     <ChoiceOf
       v-model="key"
+      v-focus
       :items="items"
       label="What is set"
       none="Choose a field, an option or a setting"
@@ -80,7 +82,7 @@ function set() {
       v-if="chosen"
       :key="chosen.key"
       class="gap"
-      :property="chosen"
+      :property="chosen.property"
       :value="value as never"
       @change="(v: unknown) => (value = v)"
     />

@@ -5,6 +5,7 @@ import BinSheet from './BinSheet.vue'
 import FilterLine from './FilterLine.vue'
 import { shadeOf } from './lenses'
 import PlanTableSheet from './PlanTableSheet.vue'
+import SetManySheet from './SetManySheet.vue'
 
 const ROWS = [row('visit', { state: 'DRAFT', toFill: 1 }), row('news', { menus: ['main'] })]
 const LYING = {
@@ -124,5 +125,22 @@ describe('lenses that ask how pages came to be', () => {
     ['read', 'map', 'not read in 30 days'],
   ] as const)('by %s of %s say %s', (lens, page, label) => {
     expect(shadeOf(lens, row(page), new Map(), new Map(), came).label).toBe(label)
+  })
+})
+
+describe('one thing set on many', () => {
+  it('is an answer to an option of their template as well as a field', async () => {
+    const option = { key: 'more', label: 'More news', type: 'flag', choices: [] }
+    moor(ROWS, (path) => (path.includes('/templates/') ? { options: [{ field: option }] } : { fields: [] }))
+    const wrapper = mount(SetManySheet, { global: mounting, props: { pages: ['visit', 'news'] } })
+    await flushPromises()
+    wrapper.findComponent({ name: 'ChoiceOf' }).vm.$emit('update:modelValue', 'option.more')
+    await flushPromises()
+    wrapper.findComponent({ name: 'PropertyInput' }).vm.$emit('change', 'yes')
+    await wrapper.find('form').trigger('submit')
+    expect(wrapper.emitted('set')?.[0]).toEqual([
+      'More news',
+      ['visit', 'news'].map((item) => ({ verb: 'set-value', item, key: 'option.more', value: 'yes' })),
+    ])
   })
 })
