@@ -24,7 +24,7 @@ record SiteReplies(View view, Map<String, Instant> changed) {
     /** @param path decoded */
     Reply at(String path, Map<String, String> query) {
         if (path.equals("/robots.txt")) {
-            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(view.origin()), Reply.ASK);
+            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(view.edition().site(), view.origin()), Reply.ASK);
         }
         if (path.startsWith("/sitemap") && path.endsWith(".xml")) {
             return sitemap(path);

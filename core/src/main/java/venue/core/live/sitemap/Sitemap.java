@@ -15,6 +15,7 @@ import venue.core.edition.edition.Gates;
 import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
+import venue.core.model.site.Site;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 
@@ -173,8 +174,8 @@ public final class Sitemap {
         return out.end().html() + "\n";
     }
 
-    /** What robots.txt says at an origin: where the sitemap is. */
-    public static String robots(String origin) {
-        return Robots.text(origin);
+    /** What robots.txt says of a site at an origin: what may be fetched, and where the sitemap is. */
+    public static String robots(Site site, String origin) {
+        return new RobotsFile(RobotRule.in(site)).text(origin);
     }
 }

@@ -1,5 +1,6 @@
 package venue.core.model.site;
 
+import static venue.core.model.property.Property.choice;
 import static venue.core.model.property.Property.many;
 import static venue.core.model.property.Property.of;
 import static venue.core.model.property.PropertyType.LINES;
@@ -38,6 +39,21 @@ public final class SiteFacts {
             .help(
                     "By day, without cookies, and nothing of who it was; robots apart. Shown by a lens of the Plan, and by listings.");
 
+    /** The key of the rules for robots. */
+    public static final String ROBOTS = "robots";
+
+    private static final LineRule TOKEN =
+            new LineRule("\\*|[A-Za-z_-]{1,60}", "is no name of a robot.", "Give its product token, like Somebot, or *.");
+    private static final LineRule BEGINS = new LineRule("[/*].{0,499}", "begins no address.", "Begin with a slash: /members.");
+
+    private static final Property RULES = many(
+                    ROBOTS,
+                    "What robots may fetch",
+                    of("agent", "Robot", WORDS).notWords().longest(60).eachLine(TOKEN),
+                    choice("way", "Rule", "disallow=may not fetch", "allow=may fetch"),
+                    of("path", "Addresses that begin with", WORDS).notWords().longest(500).eachLine(BEGINS))
+            .help("As robots.txt says it (RFC 9309): the longest rule that matches decides; a robot that is named reads its own alone.");
+
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),
             of("email", "E-mail", WORDS).notWords(),
@@ -58,7 +74,8 @@ public final class SiteFacts {
                             + " Visitors are asked before anything is fetched from it.")
                     .eachLine(TILES),
             of("tileWords", "Words owed to who made the maps", WORDS).longest(200),
-            COUNTS_READS);
+            COUNTS_READS,
+            RULES);
 
     /** What may stand at the top of the plan: a list of kinds; absent for anything. */
     private static final Property MAY_HOLD =
