@@ -24,6 +24,7 @@ public final class Releases {
             insert into live (site, item, hash, changed_at) values (:site, :item, :hash, :at)
             on conflict (site, item) do update set hash = excluded.hash, changed_at = excluded.changed_at
             """;
+    private static final String CHANGED_AT = "update live set changed_at = :at where site = :site and item = :item";
     private static final String REMOVE = "delete from live where site = :site and item = :item";
     private static final String LATEST = "select coalesce(max(number), 0) from release where site = :site";
     private static final String LOG = """
@@ -127,6 +128,15 @@ public final class Releases {
             apply(site, at, change);
         }
         return number;
+    }
+
+    /** Sets when items last changed for visitors; to be called within one transaction. */
+    public void changedAt(SiteId site, Map<String, Instant> when) {
+        when.forEach((item, at) -> sql.sql(CHANGED_AT)
+                .param("site", site)
+                .param("item", item)
+                .param("at", at.toString())
+                .update());
     }
 
     private void apply(SiteId site, Instant at, HashChange change) {

@@ -2,15 +2,20 @@ package venue.store.workspace;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import kotlinx.collections.immutable.PersistentMap;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.live.release.ReleasePlan;
+import venue.core.live.sitemap.OwnChange;
+import venue.core.model.page.Page;
 import venue.store.content.Contents;
 import venue.store.journal.HashChange;
 
@@ -23,16 +28,19 @@ final class Published {
     private final List<String> removed = new ArrayList<>();
     private final PersistentMap.Builder<String, Hash> hashes;
     private final PersistentMap.Builder<String, Hash> liveHashes;
+    private final PersistentMap.Builder<String, Instant> changed;
+    private Set<String> own = Set.of();
 
     Published(Standing before, Contents contents) {
         this.before = before;
         this.contents = contents;
         hashes = before.hashes().builder();
         liveHashes = before.liveHashes().builder();
+        changed = before.changed().builder();
     }
 
-    /** Finds what differs between the live site and what it will be. */
-    void bring(ReleasePlan.Prepared prepared) {
+    /** Finds what differs between the live site and what it will be, and which pages that changes for visitors. */
+    void bring(ReleasePlan.Prepared prepared, Instant at) {
         Edition target = prepared.live();
         for (String id : differing(prepared)) {
             Item was = before.live().find(id).orElse(null);
@@ -43,6 +51,22 @@ final class Published {
                 put.add(is);
             }
         }
+        put.stream().filter(i -> !(i instanceof Page)).forEach(i -> changed.put(i.id(), at));
+        removed.forEach(changed::remove);
+        own = OwnChange.pages(before.live(), target, touched(prepared), at);
+        own.forEach(id -> changed.put(id, at));
+    }
+
+    /** When pages last changed for visitors, by id: those that the release changes, and those that it puts but doesn't change for them. */
+    Map<String, Instant> changedForVisitors(Instant at) {
+        Map<String, Instant> when = new HashMap<>();
+        own.forEach(id -> when.put(id, at));
+        put.forEach(i -> {
+            if (!when.containsKey(i.id()) && before.changed().containsKey(i.id()) && i instanceof Page) {
+                when.put(i.id(), before.changed().get(i.id()));
+            }
+        });
+        return when;
     }
 
     /** What may differ: what was chosen with its redirects; anything, where a release goes back to another. */
@@ -83,14 +107,7 @@ final class Published {
         return changes;
     }
 
-    Standing standing(ReleasePlan.Prepared prepared, long step, int number, Instant at) {
-        PersistentMap.Builder<String, Instant> changed = before.changed().builder();
-        put.forEach(i -> changed.put(i.id(), at));
-        removed.forEach(changed::remove);
-        Set<String> touched = new HashSet<>(removed);
-        put.forEach(i -> touched.add(i.id()));
-        prepared.redirects().forEach(r -> touched.add(r.id()));
-        touched.addAll(prepared.dropped());
+    Standing standing(ReleasePlan.Prepared prepared, long step, int number) {
         Edition working = before.working().with(prepared.redirects(), prepared.dropped());
         return before.released(
                 new Standing.Copy(working, hashes.build()),
@@ -98,6 +115,14 @@ final class Published {
                 step,
                 number,
                 changed.build(),
-                touched);
+                touched(prepared));
+    }
+
+    private Set<String> touched(ReleasePlan.Prepared prepared) {
+        Set<String> touched = new HashSet<>(removed);
+        put.forEach(i -> touched.add(i.id()));
+        prepared.redirects().forEach(r -> touched.add(r.id()));
+        touched.addAll(prepared.dropped());
+        return touched;
     }
 }

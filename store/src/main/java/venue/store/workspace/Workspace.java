@@ -281,17 +281,18 @@ public final class Workspace {
         Standing before = now;
         Instant at = clock.instant();
         Published published = new Published(before, contents);
-        published.bring(prepared);
+        published.bring(prepared, at);
         int[] number = new int[1];
         long step = database.write(() -> {
             List<HashChange> redirects = published.putRedirects(prepared);
             workingMap.apply(site, redirects);
             number[0] = releases.append(site, at, who, note, published.changes());
+            releases.changedAt(site, published.changedForVisitors(at));
             Step kept =
                     new Step(site, at, who, "release " + number[0], Step.Kind.SYSTEM, group + "-" + number[0], null);
             return journal.append(kept, redirects);
         });
-        now = published.standing(prepared, step, number[0], at);
+        now = published.standing(prepared, step, number[0]);
         return new Done(step, "release " + number[0], who, Map.of());
     }
 }

@@ -3,8 +3,10 @@ package venue.core.body.element;
 import static venue.core.model.property.Property.choice;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
+import venue.core.basics.value.Value;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.model.page.Page;
@@ -19,6 +21,11 @@ final class AroundElement extends DeclaredKind {
                 "Pages around",
                 "Links to the pages beside this one and beneath it",
                 choice("shows", "Shows", "beside=Those beside it and beneath it", "beneath=Those beneath it"));
+    }
+
+    @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return false;
     }
 
     @Override

@@ -64,6 +64,11 @@ final class DocumentsElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return folder(props).isEmpty();
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

@@ -108,6 +108,14 @@ public interface ElementKind {
         return true;
     }
 
+    /**
+     * Whether what it shows is of the page on which it stands: the page has changed when that does. What it gathers from elsewhere, what
+     * leads around and what visitors leave is not.
+     */
+    default boolean isOwn(Map<String, Value> props) {
+        return isSearched();
+    }
+
     /** What a page's whole text has of it, as rich text. */
     default String wholeText(Map<String, Value> props) {
         return "";

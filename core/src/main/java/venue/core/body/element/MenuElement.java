@@ -27,6 +27,11 @@ final class MenuElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return false;
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

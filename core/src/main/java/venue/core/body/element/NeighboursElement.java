@@ -1,8 +1,10 @@
 package venue.core.body.element;
 
+import java.util.Map;
 import java.util.Optional;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.basics.value.Value;
 import venue.core.body.scene.Props;
 import venue.core.body.scene.Scene;
 import venue.core.body.scene.SitePages;
@@ -13,6 +15,11 @@ final class NeighboursElement extends DeclaredKind {
 
     NeighboursElement() {
         super("neighbours", "Before and after", "Links to the page before this one and the one after");
+    }
+
+    @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return false;
     }
 
     @Override

@@ -57,6 +57,11 @@ final class SearchElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return false;
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

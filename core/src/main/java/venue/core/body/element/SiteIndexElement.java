@@ -78,6 +78,11 @@ final class SiteIndexElement extends DeclaredKind {
     }
 
     @Override
+    public boolean isOwn(Map<String, Value> props) {
+        return false;
+    }
+
+    @Override
     public boolean isGathered() {
         return true;
     }

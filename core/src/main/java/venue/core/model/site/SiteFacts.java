@@ -42,17 +42,22 @@ public final class SiteFacts {
     /** The key of the rules for robots. */
     public static final String ROBOTS = "robots";
 
-    private static final LineRule TOKEN =
-            new LineRule("\\*|[A-Za-z_-]{1,60}", "is no name of a robot.", "Give its product token, like Somebot, or *.");
-    private static final LineRule BEGINS = new LineRule("[/*].{0,499}", "begins no address.", "Begin with a slash: /members.");
+    private static final LineRule TOKEN = new LineRule(
+            "\\*|[A-Za-z_-]{1,60}", "is no name of a robot.", "Give its product token, like Somebot, or *.");
+    private static final LineRule BEGINS =
+            new LineRule("[/*].{0,499}", "begins no address.", "Begin with a slash: /members.");
 
     private static final Property RULES = many(
                     ROBOTS,
                     "What robots may fetch",
                     of("agent", "Robot", WORDS).notWords().longest(60).eachLine(TOKEN),
                     choice("way", "Rule", "disallow=may not fetch", "allow=may fetch"),
-                    of("path", "Addresses that begin with", WORDS).notWords().longest(500).eachLine(BEGINS))
-            .help("As robots.txt says it (RFC 9309): the longest rule that matches decides; a robot that is named reads its own alone.");
+                    of("path", "Addresses that begin with", WORDS)
+                            .notWords()
+                            .longest(500)
+                            .eachLine(BEGINS))
+            .help(
+                    "As robots.txt says it (RFC 9309): the longest rule that matches decides; a robot that is named reads its own alone.");
 
     private static final List<Property> TOLD = List.of(
             of("tagline", "Tagline", WORDS),

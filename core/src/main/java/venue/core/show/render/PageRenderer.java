@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import venue.core.basics.html.HtmlWriter;
 import venue.core.basics.text.Phrase;
+import venue.core.body.element.Elements;
 import venue.core.edition.edition.Sides;
 import venue.core.edition.edition.TitleBand;
 import venue.core.model.media.Media;
@@ -80,6 +81,31 @@ public final class PageRenderer {
                 scene.gathered().listings().further(),
                 scene.gathered().listings().fed(),
                 scene.gathered().listings().ask() || scene.gathered().search().ask());
+    }
+
+    /**
+     * What stands in the page's own zones, with what is fixed and shared there: neither what is around it nor what its sections gather
+     * from elsewhere.
+     */
+    public static String own(View view, Page page) {
+        Template template = view.edition().worn(page).template();
+        boolean titled = TitleBand.of(view.edition(), page, template) != TitleBand.NONE;
+        PageScene scene = new PageScene(view, page, titled, template.options());
+        HtmlWriter out = new HtmlWriter();
+        SectionRenderer sections = new SectionRenderer(view, scene, out);
+        Sides.of(view.edition(), page, template).zones(template).stream()
+                .flatMap(z -> sections.shown(z, page))
+                .map(PageRenderer::own)
+                .forEach(sections::write);
+        return page.title() + "\n" + out.html() + "\n" + scene.needs().rules().css();
+    }
+
+    private static Section own(Section section) {
+        return section.withColumns(section.columns().stream()
+                .map(c -> c.withElements(c.elements().stream()
+                        .filter(e -> Elements.is(e, k -> k.isOwn(e.props())))
+                        .toList()))
+                .toList());
     }
 
     private static void close(View view, HtmlWriter body) {

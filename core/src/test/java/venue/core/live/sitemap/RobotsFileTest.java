@@ -29,12 +29,17 @@ class RobotsFileTest {
             }
             String address = "/" + words(chance, List.of("/", "a", "b", "é", ".", "%C3%A9"));
             String agent = chance.nextBoolean() ? "fox" : "owl";
-            boolean named = agent.equals("fox") && rules.stream().anyMatch(r -> r.agent().equals("Fox"));
+            boolean named = agent.equals("fox")
+                    && rules.stream().anyMatch(r -> r.agent().equals("Fox"));
             List<RobotRule> group = rules.stream()
                     .filter(r -> r.agent().equals(named ? "Fox" : "*"))
-                    .filter(r -> law(r.path()).matcher(RobotsFile.normal(address)).matches())
+                    .filter(r ->
+                            law(r.path()).matcher(RobotsFile.normal(address)).matches())
                     .toList();
-            int longest = group.stream().mapToInt(r -> RobotsFile.normal(r.path()).length()).max().orElse(0);
+            int longest = group.stream()
+                    .mapToInt(r -> RobotsFile.normal(r.path()).length())
+                    .max()
+                    .orElse(0);
             boolean may = group.isEmpty()
                     || group.stream()
                             .filter(r -> RobotsFile.normal(r.path()).length() == longest)
@@ -63,8 +68,8 @@ class RobotsFileTest {
 
     @Test
     void itIsWrittenGroupByGroupAndALongRuleCostsNoMore() {
-        RobotsFile file = new RobotsFile(List.of(
-                rule("*", false, "/-/proof/"), rule("Fox", false, "/"), rule("Fox", true, "/öffnung")));
+        RobotsFile file = new RobotsFile(
+                List.of(rule("*", false, "/-/proof/"), rule("Fox", false, "/"), rule("Fox", true, "/öffnung")));
         assertThat(file.text("https://moor.example")).isEqualTo("""
                 User-agent: Fox
                 Disallow: /
@@ -76,6 +81,7 @@ class RobotsFileTest {
                 Sitemap: https://moor.example/sitemap.xml
                 """);
         assertThat(file.may("FOX", "/öffnung/heute").by()).contains(rule("Fox", true, "/öffnung"));
-        assertThat(RobotsFile.matches("*a".repeat(200) + "$", "a".repeat(5_000) + "b")).isFalse();
+        assertThat(RobotsFile.matches("*a".repeat(200) + "$", "a".repeat(5_000) + "b"))
+                .isFalse();
     }
 }
