@@ -11,6 +11,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceHttpRequestHandler;
 
@@ -19,27 +20,39 @@ import org.springframework.web.servlet.resource.ResourceHttpRequestHandler;
 final class DiskFiles extends ResourceHttpRequestHandler {
 
     private static final String FILE = DiskFiles.class.getName();
+    private static final String TYPE = FILE + ".type";
 
     DiskFiles() {
         setEtagGenerator(file -> "\"" + file.getFilename() + "\"");
-        setUseLastModified(false);
     }
 
     void send(HttpServletRequest asked, HttpServletResponse answer, Reply reply) throws IOException, ServletException {
-        Path file = Objects.requireNonNull(reply.sent().file());
+        Path zipped = Replies.takesGzip(asked.getHeader("Accept-Encoding"))
+                ? Objects.requireNonNull(reply.sent().lies()).zipped()
+                : null;
+        Path file = zipped == null ? Objects.requireNonNull(reply.sent().file()) : zipped;
         if (Files.notExists(file)) {
             answer.setStatus(HttpServletResponse.SC_NOT_FOUND);
             return;
         }
         asked.setAttribute(FILE, new FileSystemResource(file));
-        answer.setContentType(reply.type());
+        asked.setAttribute(TYPE, MediaType.parseMediaType(reply.type()));
         Replies.headers(answer, reply, "");
+        if (zipped != null) {
+            answer.setHeader("Content-Encoding", "gzip");
+        }
         handleRequest(wantsPart(asked, file) ? asked : new Whole(asked), answer);
     }
 
     @Override
     protected @Nullable Resource getResource(HttpServletRequest asked) {
         return (Resource) asked.getAttribute(FILE);
+    }
+
+    /** As the answer says it, whatever the file is called. */
+    @Override
+    protected @Nullable MediaType getMediaType(HttpServletRequest asked, Resource file) {
+        return (MediaType) asked.getAttribute(TYPE);
     }
 
     /** A part is of a GET and in bytes; one of another version of the file would be of no use. */

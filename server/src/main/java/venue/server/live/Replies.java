@@ -45,7 +45,7 @@ final class Replies {
         if (!etag.isEmpty()) {
             answer.setHeader("ETag", etag);
         }
-        if (reply.sent().gzip() != null) {
+        if (reply.sent().isZipped()) {
             answer.setHeader("Vary", "Accept-Encoding");
         }
         answer.setHeader("Cache-Control", reply.kept());

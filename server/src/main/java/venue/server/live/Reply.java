@@ -42,15 +42,31 @@ record Reply(
      *
      * @param gzip the same bytes compressed, where that pays
      * @param etag empty where the answer has none
-     * @param file where the bytes lie that are not held
+     * @param lies where the bytes lie that are not held
      */
     record Sent(
             byte[] body,
             byte @Nullable [] gzip,
             String etag,
-            @Nullable Path file) {
+            @Nullable Lies lies) {
         static final Sent NOTHING = new Sent(new byte[0], null, "", null);
+
+        @Nullable
+        Path file() {
+            return lies == null ? null : lies.file();
+        }
+
+        boolean isZipped() {
+            return gzip != null || lies != null && lies.zipped() != null;
+        }
     }
+
+    /**
+     * Where bytes lie.
+     *
+     * @param zipped where the same bytes lie compressed, where they do
+     */
+    record Lies(Path file, @Nullable Path zipped) {}
 
     /**
      * What else there is beneath the address of a page.
@@ -120,7 +136,12 @@ record Reply(
 
     /** A file that is sent from where it lies. */
     static Reply file(String type, Path lies) {
-        return of(200, type, new Sent(new byte[0], null, "", lies), FOR_EVER, PAGE_POLICY);
+        return file(type, new Lies(lies, null), FOR_EVER);
+    }
+
+    /** The same, kept as it is said, and sent compressed to whoever takes that. */
+    static Reply file(String type, Lies lies, String kept) {
+        return of(200, type, new Sent(new byte[0], null, "", lies), kept, PAGE_POLICY);
     }
 
     /** The same, to be kept by whoever asks under a file name (RFC 6266). */

@@ -33,6 +33,7 @@ class SiteAddresses {
 
     private final Noted noted;
     private final LiveSites sites;
+    private final SitemapFiles sitemaps;
     private final SiteFiles files;
     private final Proofs proofs;
     private final Walks walks;
@@ -45,6 +46,7 @@ class SiteAddresses {
 
     SiteAddresses(
             LiveSites sites,
+            SitemapFiles sitemaps,
             SiteFiles files,
             Proofs proofs,
             Walks walks,
@@ -64,6 +66,7 @@ class SiteAddresses {
         this.memberPages = memberPages;
         this.noted = noted;
         this.sites = sites;
+        this.sitemaps = sitemaps;
         this.files = files;
         this.proofs = proofs;
     }
@@ -102,6 +105,9 @@ class SiteAddresses {
         Optional<Reply> sent = filled.shown(workspace, caller, path, query);
         if (sent.isPresent()) {
             return sent.get();
+        }
+        if (SitemapFiles.isOne(path)) {
+            return sitemaps.at(workspace, path);
         }
         LiveSite site = sites.of(workspace);
         Reply reply = caller.visitor().isStranger() ? site.at(path, query) : site.at(caller, path, query);

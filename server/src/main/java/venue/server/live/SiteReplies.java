@@ -1,13 +1,13 @@
 package venue.server.live;
 
+import java.io.ByteArrayOutputStream;
+import java.io.OutputStream;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import venue.core.live.sitemap.Sitemap;
-import venue.core.model.gate.Visitor;
+import venue.core.live.sitemap.SitemapWriter;
 import venue.core.show.render.OwnPages;
 import venue.core.show.render.View;
 
@@ -24,9 +24,9 @@ record SiteReplies(View view, Map<String, Instant> changed) {
     /** @param path decoded */
     Reply at(String path, Map<String, String> query) {
         if (path.equals("/robots.txt")) {
-            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(view.edition().site(), view.origin()), Reply.ASK);
+            return Reply.text("text/plain; charset=utf-8", Sitemap.robots(view.edition(), view.origin()), Reply.ASK);
         }
-        if (path.startsWith("/sitemap") && path.endsWith(".xml")) {
+        if (SitemapFiles.isOne(path)) {
             return sitemap(path);
         }
         return new Suggestions(view).at(path, query).orElseGet(() -> new PageReplies(view, query).at(path));
@@ -47,18 +47,18 @@ record SiteReplies(View view, Map<String, Instant> changed) {
         }
     }
 
-    /** The sitemap is the same for all who ask: it is for search engines, who are strangers. */
+    /** The sitemap is the same for all who ask: it is for search engines, who are strangers. What is on the way is not held in memory. */
     private Reply sitemap(String path) {
-        List<String> files = Sitemap.files(Sitemap.addresses(view.seenBy(Visitor.STRANGER), changed));
-        String type = "application/xml; charset=utf-8";
-        if (path.equals("/sitemap.xml")) {
-            String xml = files.size() == 1 ? files.get(0) : Sitemap.index(view.origin(), files.size());
-            return Reply.text(type, xml, Reply.ASK);
+        int wanted = SitemapFiles.number(path);
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        int count = SitemapFiles.write(
+                view, changed, n -> n == Math.max(1, wanted) ? file : OutputStream.nullOutputStream());
+        if (wanted > count) {
+            return Reply.page(404, OwnPages.notFound(view));
         }
-        return IntStream.rangeClosed(1, files.size())
-                .filter(n -> path.equals("/sitemap-" + n + ".xml"))
-                .mapToObj(n -> Reply.text(type, files.get(n - 1), Reply.ASK))
-                .findFirst()
-                .orElseGet(() -> Reply.page(404, OwnPages.notFound(view)));
+        String xml = wanted == 0 && count > 1
+                ? SitemapWriter.index(view.origin(), count)
+                : file.toString(StandardCharsets.UTF_8);
+        return Reply.text(SitemapFiles.XML, xml, Reply.ASK);
     }
 }

@@ -1,5 +1,8 @@
 package venue.server.survey;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +15,7 @@ import venue.core.basics.item.Item;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.PageState;
 import venue.core.live.sitemap.Sitemap;
+import venue.core.live.sitemap.SitemapWriter;
 import venue.core.model.gate.Visitor;
 import venue.core.model.page.Page;
 import venue.core.show.render.View;
@@ -23,6 +27,10 @@ import venue.store.workspace.Standing;
 @RestController
 @RequestMapping("/api/sites/{site}")
 class SitemapController {
+
+    /** As many addresses as somebody reads. */
+    private static final int SHOWN = 500;
+
     private final Origins origins;
     private final InstantSource clock;
 
@@ -78,19 +86,20 @@ class SitemapController {
                 why);
     }
 
-    /** The live sitemap as search engines get it. */
+    /** How the live sitemap begins, as search engines get it. */
     @GetMapping(value = "/sitemap.xml", produces = MediaType.APPLICATION_XML_VALUE)
-    String xml(Here here) {
+    String xml(Here here) throws IOException {
         Standing standing = here.now();
-        if (standing.release() == 0) {
-            return Sitemap.files(List.of()).get(0);
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        if (standing.release() > 0) {
+            View view = View.of(
+                            standing.live(),
+                            clock.instant(),
+                            origins.of(standing.live().site()),
+                            View.Mode.VISITOR)
+                    .seenBy(Visitor.STRANGER);
+            SitemapWriter.write(Sitemap.addresses(view, standing.changed()).limit(SHOWN), n -> file);
         }
-        View view = View.of(
-                        standing.live(),
-                        clock.instant(),
-                        origins.of(standing.live().site()),
-                        View.Mode.VISITOR)
-                .seenBy(Visitor.STRANGER);
-        return Sitemap.files(Sitemap.addresses(view, standing.changed())).get(0);
+        return file.toString(StandardCharsets.UTF_8);
     }
 }

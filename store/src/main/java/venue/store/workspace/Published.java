@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import kotlinx.collections.immutable.PersistentMap;
 import venue.core.basics.item.Hash;
 import venue.core.basics.item.Item;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import venue.core.edition.edition.Edition;
 
 /** robots.txt as it is written, and as a robot reads it (RFC 9309). */
 public final class RobotsFile {
@@ -17,6 +18,16 @@ public final class RobotsFile {
     public RobotsFile(List<RobotRule> rules) {
         rules.forEach(r -> groups.computeIfAbsent(r.agent().toLowerCase(Locale.ROOT), a -> new ArrayList<>())
                 .add(r));
+    }
+
+    /** That of a site; the same one each time. */
+    public static RobotsFile of(Edition edition) {
+        return edition.kept(RobotsFile.class, () -> new RobotsFile(RobotRule.in(edition.site())));
+    }
+
+    /** Whether robots that have no rule of their own may fetch an address. */
+    boolean lets(String address) {
+        return may(RobotRule.ALL, address).fetch();
     }
 
     /** The group for all comes last: a robot that is named reads its own alone. */

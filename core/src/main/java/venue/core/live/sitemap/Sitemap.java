@@ -1,21 +1,18 @@
 package venue.core.live.sitemap;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import venue.core.basics.html.HtmlWriter;
+import java.util.stream.Stream;
 import venue.core.body.listing.Asked;
 import venue.core.edition.edition.Edition;
 import venue.core.edition.edition.Gates;
 import venue.core.model.gate.Visitor;
 import venue.core.model.media.Media;
 import venue.core.model.page.Page;
-import venue.core.model.site.Site;
 import venue.core.show.render.PageRenderer;
 import venue.core.show.render.View;
 
@@ -25,15 +22,8 @@ import venue.core.show.render.View;
  */
 public final class Sitemap {
 
-    /** The most addresses one file may hold. */
-    public static final int MOST_ADDRESSES = 50_000;
-
-    /** The most bytes one file may have, not compressed. */
-    public static final int MOST_BYTES = 50 * 1024 * 1024;
-
-    private static final String XML = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n";
-    private static final String NAMESPACE = "http://www.sitemaps.org/schemas/sitemap/0.9";
-    private static final String IMAGES = "http://www.google.com/schemas/sitemap-image/1.1";
+    /** The most pictures that are told with one address. */
+    private static final int MOST_PICTURES = 1_000;
 
     /**
      * One address.
@@ -63,30 +53,30 @@ public final class Sitemap {
         if (page.get().isKeptOut()) {
             return Optional.of("kept out of search engines on purpose");
         }
-        return Gates.of(edition).opens(page.get(), Visitor.STRANGER)
-                ? Optional.empty()
-                : Optional.of("not open to everyone");
-    }
-
-    /** The addresses, the home page first, then in the plan's order. */
-    public static List<Address> addresses(View view, Map<String, Instant> changed) {
-        List<Address> addresses = new ArrayList<>();
-        view.edition().home().ifPresent(h -> add(addresses, view, h, changed));
-        view.edition()
-                .plan()
-                .inOrder()
-                .map(id -> view.edition().require(Page.class, id))
-                .filter(p -> !view.edition().isHome(p))
-                .forEach(p -> add(addresses, view, p, changed));
-        return addresses;
-    }
-
-    private static void add(List<Address> addresses, View view, Page page, Map<String, Instant> changed) {
-        if (whyNot(view.edition(), page.id()).isEmpty()) {
-            Instant when = changed.getOrDefault(page.id(), Instant.EPOCH);
-            addresses.add(new Address(page, view.canonical(page), when, pictures(view, page)));
-            further(view, page).forEach(a -> addresses.add(new Address(page, view.origin() + a, when, List.of())));
+        if (!Gates.of(edition).opens(page.get(), Visitor.STRANGER)) {
+            return Optional.of("not open to everyone");
         }
+        return RobotsFile.of(edition).lets(edition.servedAt(page.get()))
+                ? Optional.empty()
+                : Optional.of("robots may not fetch it, by the rules of the site");
+    }
+
+    /** The addresses, the home page first, then in the plan's order; each is worked out when it is asked for. */
+    public static Stream<Address> addresses(View view, Map<String, Instant> changed) {
+        Edition edition = view.edition();
+        Stream<Page> others = edition.plan()
+                .inOrder()
+                .map(id -> edition.require(Page.class, id))
+                .filter(p -> !edition.isHome(p));
+        return Stream.concat(edition.home().stream(), others)
+                .filter(p -> whyNot(edition, p.id()).isEmpty())
+                .flatMap(p -> of(view, p, changed.getOrDefault(p.id(), Instant.EPOCH)));
+    }
+
+    private static Stream<Address> of(View view, Page page, Instant changed) {
+        return Stream.concat(
+                Stream.of(new Address(page, view.canonical(page), changed, pictures(view, page))),
+                further(view, page).stream().map(a -> new Address(page, view.origin() + a, changed, List.of())));
     }
 
     /** Where the further pages of the listings on a page are. What visitors may choose there has no place in a sitemap. */
@@ -115,67 +105,12 @@ public final class Sitemap {
                 .map(view.edition()::media)
                 .flatMap(Optional::stream)
                 .map((Media m) -> view.origin() + m.path(m.width()))
+                .limit(MOST_PICTURES)
                 .toList();
     }
 
-    /** The files: one sitemap, or several where one would be too long; file 1 comes first. */
-    public static List<String> files(List<Address> addresses) {
-        return files(addresses, MOST_ADDRESSES, MOST_BYTES);
-    }
-
-    static List<String> files(List<Address> addresses, int mostAddresses, int mostBytes) {
-        List<String> files = new ArrayList<>();
-        StringBuilder body = new StringBuilder();
-        int count = 0;
-        int bytes = 0;
-        int frame = wrap("").getBytes(StandardCharsets.UTF_8).length;
-        for (Address address : addresses) {
-            String url = url(address);
-            int size = url.getBytes(StandardCharsets.UTF_8).length;
-            if (count == mostAddresses || (count > 0 && frame + bytes + size > mostBytes)) {
-                files.add(wrap(body.toString()));
-                body.setLength(0);
-                count = 0;
-                bytes = 0;
-            }
-            body.append(url);
-            count++;
-            bytes += size;
-        }
-        files.add(wrap(body.toString()));
-        return files;
-    }
-
-    /** The index that names {@code count} files under {@code origin}. */
-    public static String index(String origin, int count) {
-        HtmlWriter out = new HtmlWriter();
-        out.start("sitemapindex").attr("xmlns", NAMESPACE);
-        for (int i = 1; i <= count; i++) {
-            out.start("sitemap")
-                    .element("loc", origin + "/sitemap-" + i + ".xml")
-                    .end();
-        }
-        return XML + out.end().html();
-    }
-
-    private static String wrap(String urls) {
-        return XML + "<urlset xmlns=\"" + NAMESPACE + "\" xmlns:image=\"" + IMAGES + "\">\n" + urls + "</urlset>\n";
-    }
-
-    private static String url(Address address) {
-        HtmlWriter out = new HtmlWriter();
-        out.start("url").element("loc", address.address());
-        if (address.changed().isAfter(Instant.EPOCH)) {
-            out.element(
-                    "lastmod", address.changed().truncatedTo(ChronoUnit.SECONDS).toString());
-        }
-        address.pictures()
-                .forEach(p -> out.start("image:image").element("image:loc", p).end());
-        return out.end().html() + "\n";
-    }
-
     /** What robots.txt says of a site at an origin: what may be fetched, and where the sitemap is. */
-    public static String robots(Site site, String origin) {
-        return new RobotsFile(RobotRule.in(site)).text(origin);
+    public static String robots(Edition edition, String origin) {
+        return RobotsFile.of(edition).text(origin);
     }
 }

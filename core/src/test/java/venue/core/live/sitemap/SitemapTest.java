@@ -2,7 +2,11 @@ package venue.core.live.sitemap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -27,23 +31,43 @@ class SitemapTest {
     }
 
     @Test
-    void filesAreSplitByAddressesAndByBytesAndNamedByAnIndex() {
+    void filesAreSplitByAddressesAndByBytesAndNamedByAnIndex() throws IOException {
         List<Sitemap.Address> many =
                 Stream.generate(() -> entries(Sites.small()).get(0)).limit(25).toList();
-        assertThat(Sitemap.files(many, 10, 1_000_000)).hasSize(3);
-        int two = Sitemap.files(many.subList(0, 2), 100, 1_000_000).get(0).length();
-        assertThat(Sitemap.files(many, 100, two)).hasSize(13).allMatch(f -> f.length() <= two);
-        assertThat(Sitemap.index("http://y", 2))
+        assertThat(files(many, 10, 1_000_000)).hasSize(3);
+        int two = files(many.subList(0, 2), 100, 1_000_000).get(0).length();
+        assertThat(files(many, 100, two)).hasSize(13).allMatch(f -> f.length() <= two);
+        assertThat(SitemapWriter.index("http://y", 2))
                 .contains("<loc>http://y/sitemap-1.xml</loc>", "<loc>http://y/sitemap-2.xml</loc>");
     }
 
     @Test
-    void changedIsWhenThePageItselfWasReleased() {
-        assertThat(Sitemap.files(entries(Sites.small())).get(0)).contains("<lastmod>2026-11-23T12:00:00Z</lastmod>");
+    void changedIsWhenThePageItselfChangedAndWhatRobotsMayNotFetchIsLeftOut() throws IOException {
+        assertThat(files(entries(Sites.small()), 10, 10_000).get(0))
+                .contains("<lastmod>2026-11-23T12:00:00Z</lastmod>");
+        Value rule = Value.fromJson(List.of(Map.of("path", "/workshops/")));
+        Edition site = Sites.after(Sites.small(), ValueCommand.setValue("site", null, null, "robots", rule));
+        assertThat(entries(site))
+                .extracting(Sitemap.Address::address)
+                .containsExactly("http://y/", "http://y/workshops");
+    }
+
+    private static List<String> files(List<Sitemap.Address> addresses, int mostAddresses, int mostBytes)
+            throws IOException {
+        List<ByteArrayOutputStream> files = new ArrayList<>();
+        SitemapWriter.write(
+                addresses.stream(),
+                n -> {
+                    files.add(new ByteArrayOutputStream());
+                    return files.get(n - 1);
+                },
+                mostAddresses,
+                mostBytes);
+        return files.stream().map(f -> f.toString(StandardCharsets.UTF_8)).toList();
     }
 
     private static List<Sitemap.Address> entries(Edition site) {
         View view = View.of(site, NOW, "http://y", View.Mode.VISITOR);
-        return Sitemap.addresses(view, Map.of("home", NOW));
+        return Sitemap.addresses(view, Map.of("home", NOW)).toList();
     }
 }

@@ -129,9 +129,8 @@ class PageRendererTest {
         Set<String> served = new HashSet<>();
         site.all(Page.class).filter(view::shows).forEach(p -> served.add(view.path(p)));
         site.all(Page.class).filter(view::shows).forEach(p -> check(view, p, served));
-        List<String> listed = Sitemap.addresses(view, Map.of()).stream()
-                .map(Sitemap.Address::address)
-                .toList();
+        List<String> listed =
+                Sitemap.addresses(view, Map.of()).map(Sitemap.Address::address).toList();
         assertThat(listed)
                 .doesNotHaveDuplicates()
                 .containsExactlyInAnyOrderElementsOf(

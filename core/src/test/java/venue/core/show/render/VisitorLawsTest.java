@@ -152,8 +152,7 @@ class VisitorLawsTest {
         assertThat(fed).hasSize((int)
                 open.stream().filter(p -> p.kind().equals("story")).count());
         assertThat(Feed.of(view, home, "", fed).entries()).hasSameSizeAs(fed);
-        assertThat(Sitemap.addresses(view.seenBy(Visitor.STRANGER), Map.of()).stream()
-                        .map(Sitemap.Address::page))
+        assertThat(Sitemap.addresses(view.seenBy(Visitor.STRANGER), Map.of()).map(Sitemap.Address::page))
                 .containsExactlyInAnyOrderElementsOf(site.all(Page.class)
                         .filter(p -> Gates.of(site).opens(p, Visitor.STRANGER))
                         .toList());

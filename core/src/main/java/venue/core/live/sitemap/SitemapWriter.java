@@ -1,0 +1,148 @@
+package venue.core.live.sitemap;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Iterator;
+import java.util.stream.Stream;
+
+/**
+ * Writes addresses as the files of a sitemap, after sitemaps.org 0.9 with the image extension 1.1: one address after the other, so that
+ * a million take no more memory than one. A file is ended where the next address would make it too long.
+ */
+public final class SitemapWriter {
+
+    /** The most addresses one file may hold. */
+    public static final int MOST_ADDRESSES = 50_000;
+
+    /** The most bytes one file may have, not compressed. */
+    public static final int MOST_BYTES = 50 * 1024 * 1024;
+
+    private static final String XML = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n";
+    private static final String NAMESPACE = "http://www.sitemaps.org/schemas/sitemap/0.9";
+    private static final String IMAGES = "http://www.google.com/schemas/sitemap-image/1.1";
+    private static final byte[] BEGINNING =
+            bytes(XML + "<urlset xmlns=\"" + NAMESPACE + "\" xmlns:image=\"" + IMAGES + "\">\n");
+    private static final byte[] END = bytes("</urlset>\n");
+
+    /** Where the files go. */
+    public interface Files {
+
+        /**
+         * Begins a file; the one before is closed by then.
+         *
+         * @param number from 1
+         */
+        OutputStream begin(int number) throws IOException;
+    }
+
+    private final Files files;
+    private final int mostAddresses;
+    private final int mostBytes;
+    private final StringBuilder url = new StringBuilder();
+    private OutputStream out = OutputStream.nullOutputStream();
+    private int number;
+    private int count;
+    private int size;
+
+    private SitemapWriter(Files files, int mostAddresses, int mostBytes) {
+        this.files = files;
+        this.mostAddresses = mostAddresses;
+        this.mostBytes = mostBytes;
+    }
+
+    /** Writes them; gives how many files there are, at least one. */
+    public static int write(Stream<Sitemap.Address> addresses, Files files) throws IOException {
+        return write(addresses, files, MOST_ADDRESSES, MOST_BYTES);
+    }
+
+    static int write(Stream<Sitemap.Address> addresses, Files files, int mostAddresses, int mostBytes)
+            throws IOException {
+        SitemapWriter writer = new SitemapWriter(files, mostAddresses, mostBytes);
+        writer.begin();
+        try {
+            for (Iterator<Sitemap.Address> each = addresses.iterator(); each.hasNext(); ) {
+                writer.add(each.next());
+            }
+            writer.end();
+        } finally {
+            writer.out.close();
+        }
+        return writer.number;
+    }
+
+    private void begin() throws IOException {
+        out = files.begin(++number);
+        out.write(BEGINNING);
+        count = 0;
+        size = BEGINNING.length + END.length;
+    }
+
+    private void end() throws IOException {
+        out.write(END);
+        out.close();
+    }
+
+    private void add(Sitemap.Address address) throws IOException {
+        url.setLength(0);
+        told(address);
+        byte[] line = bytes(url.toString());
+        if (count == mostAddresses || count > 0 && size + line.length > mostBytes) {
+            end();
+            begin();
+        }
+        out.write(line);
+        count++;
+        size += line.length;
+    }
+
+    private void told(Sitemap.Address address) {
+        url.append("<url><loc>");
+        escape(address.address());
+        url.append("</loc>");
+        if (address.changed().isAfter(Instant.EPOCH)) {
+            url.append("<lastmod>")
+                    .append(address.changed().truncatedTo(ChronoUnit.SECONDS))
+                    .append("</lastmod>");
+        }
+        for (String picture : address.pictures()) {
+            url.append("<image:image><image:loc>");
+            escape(picture);
+            url.append("</image:loc></image:image>");
+        }
+        url.append("</url>\n");
+    }
+
+    private void escape(String words) {
+        for (int i = 0; i < words.length(); i++) {
+            char letter = words.charAt(i);
+            switch (letter) {
+                case '&' -> url.append("&amp;");
+                case '<' -> url.append("&lt;");
+                case '>' -> url.append("&gt;");
+                case '"' -> url.append("&quot;");
+                case '\'' -> url.append("&apos;");
+                default -> url.append(letter);
+            }
+        }
+    }
+
+    /** The index that names {@code count} files under {@code origin}. */
+    public static String index(String origin, int count) {
+        StringBuilder out = new StringBuilder(XML).append("<sitemapindex xmlns=\"" + NAMESPACE + "\">\n");
+        for (int i = 1; i <= count; i++) {
+            out.append("<sitemap><loc>")
+                    .append(origin)
+                    .append("/sitemap-")
+                    .append(i)
+                    .append(".xml</loc></sitemap>\n");
+        }
+        return out.append("</sitemapindex>\n").toString();
+    }
+
+    private static byte[] bytes(String words) {
+        return words.getBytes(StandardCharsets.UTF_8);
+    }
+}
